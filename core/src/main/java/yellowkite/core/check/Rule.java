@@ -1,0 +1,70 @@
+package yellowkite.core.check;
+
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.LinkTargets;
+import yellowkite.core.dmx.Spans;
+import yellowkite.core.edit.Edit;
+import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Mode;
+
+/** A defect that is looked for. A rule says its id and severity, and answers every case it finds; nothing found is empty. */
+interface Rule {
+    String id();
+
+    Severity severity();
+
+    /** A rule about one mode. */
+    interface OfMode extends Rule {
+        Stream<Finding> check(ModeView view);
+    }
+
+    /** A rule about one channel of a mode. */
+    interface OfChannel extends Rule {
+        Stream<Finding> check(ModeView view, Channel channel, java.util.List<Spans.FunctionSpan> spans);
+    }
+
+    /** A rule about the fixture type as a whole. */
+    interface OfType extends Rule {
+        Stream<Finding> check(FixtureType type);
+    }
+
+    /** A mode with what rules ask of it again and again. */
+    record ModeView(FixtureType type, Mode mode, AddressMap map, LinkTargets links) {
+
+        static ModeView of(FixtureType type, Mode mode) {
+            return new ModeView(type, mode, AddressMap.of(type, mode), LinkTargets.of(mode));
+        }
+
+        String words() {
+            return "Mode '" + mode.name() + "'";
+        }
+
+        Finding.Place place() {
+            return new Finding.Place(mode.id(), null, null, null, words());
+        }
+
+        Finding.Place place(Channel channel) {
+            int number = mode.channels().indexOf(channel) + 1;
+            return new Finding.Place(mode.id(), channel.id(), null, null, words() + ", channel " + number + " (" + channel.name() + ")");
+        }
+
+        Finding.Place place(Channel channel, Spans.FunctionSpan span) {
+            return new Finding.Place(mode.id(), channel.id(), span.function().id(), null, place(channel).words() + ", function '" + span.name() + "'");
+        }
+
+        Finding.Place place(Channel channel, Spans.FunctionSpan span, Spans.RangeSpan range) {
+            return new Finding.Place(mode.id(), channel.id(), span.function().id(), range.range().id(), place(channel, span).words());
+        }
+    }
+
+    default Finding found(Finding.Place place, String says) {
+        return found(place, says, null, "");
+    }
+
+    default Finding found(Finding.Place place, String says, @Nullable Edit fix, String fixSays) {
+        return new Finding(id(), severity(), place, says, fix, fixSays);
+    }
+}

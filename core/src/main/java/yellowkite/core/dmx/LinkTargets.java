@@ -1,0 +1,37 @@
+package yellowkite.core.dmx;
+
+import java.util.HashMap;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.ChannelFunction;
+import yellowkite.core.profile.LogicalChannel;
+import yellowkite.core.profile.Mode;
+
+/** What the links inside a mode lead to: channels, and functions by channel, logical channel and name. */
+public final class LinkTargets {
+    private final Map<String, Target> byLink = new HashMap<>();
+
+    /** @param function null where the link names a channel */
+    public record Target(Channel channel, @Nullable LogicalChannel logical, @Nullable ChannelFunction function) {}
+
+    private LinkTargets() {}
+
+    public static LinkTargets of(Mode mode) {
+        var targets = new LinkTargets();
+        for (var channel : mode.channels()) {
+            targets.byLink.putIfAbsent(channel.name(), new Target(channel, null, null));
+            for (var logical : channel.logicalChannels()) {
+                for (var function : logical.functions()) {
+                    targets.byLink.putIfAbsent(channel.linkTo(logical, function), new Target(channel, logical, function));
+                }
+            }
+        }
+        return targets;
+    }
+
+    /** {@return what the link leads to; null if it leads nowhere} Of several nodes of that name, the first in document order. */
+    public @Nullable Target find(String link) {
+        return byLink.get(link);
+    }
+}

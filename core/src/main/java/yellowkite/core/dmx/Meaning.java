@@ -1,0 +1,17 @@
+package yellowkite.core.dmx;
+
+import org.jspecify.annotations.Nullable;
+import yellowkite.core.profile.PhysicalUnit;
+import yellowkite.core.profile.Wheel;
+
+/**
+ * What one channel does at one value.
+ *
+ * @param raw      in the channel's own width
+ * @param function the active one; null if none is
+ * @param range    null if none
+ * @param slot     null if the range brings in no slot
+ * @param physical in {@code unit}; null without a function
+ */
+public record Meaning(PlacedChannel channel, long raw, Spans.@Nullable FunctionSpan function, Spans.@Nullable RangeSpan range,
+        Wheel.@Nullable Slot slot, @Nullable Double physical, PhysicalUnit unit) {}

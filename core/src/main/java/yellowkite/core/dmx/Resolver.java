@@ -1,0 +1,217 @@
+package yellowkite.core.dmx;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Mode;
+import yellowkite.core.profile.Wheel;
+
+/**
+ * What the channels of a mode do at given values. Made once for a mode; immutable, so any number of threads may use it.
+ * Source: GDTF, "How DMX becomes meaning", 3 to 7.
+ */
+public final class Resolver {
+    private static final int NONE = -1;
+
+    private final FixtureType type;
+    private final AddressMap map;
+    private final List<Lane> lanes = new ArrayList<>();
+    /** Index of each placed channel's first lane; its lanes follow each other. */
+    private final int[] firstLane;
+
+    /** One logical channel of one placed channel: at most one of its functions is active. */
+    private record Lane(int channel, List<Candidate> candidates) {}
+
+    /**
+     * A function and what must hold for it to count.
+     *
+     * @param masterChannel  placed channel that decides; {@link #NONE} without a mode master
+     * @param masterFunction id of the function that must be active on it; {@link #NONE} if the channel itself is linked
+     * @param broken         whether its mode master leads nowhere, so that it never counts
+     */
+    private record Candidate(Spans.FunctionSpan span, int masterChannel, int masterFunction, long modeFrom, long modeTo,
+            boolean broken) {
+        boolean isConditional() {
+            return masterChannel != NONE;
+        }
+    }
+
+    private Resolver(FixtureType type, AddressMap map) {
+        this.type = type;
+        this.map = map;
+        this.firstLane = new int[map.channels().size() + 1];
+    }
+
+    public static Resolver of(FixtureType type, Mode mode) {
+        var map = AddressMap.of(type, mode);
+        var resolver = new Resolver(type, map);
+        var targets = LinkTargets.of(mode);
+        var spansByChannel = new HashMap<Integer, List<Spans.FunctionSpan>>();
+        for (int i = 0; i < map.channels().size(); i++) {
+            var placed = map.channels().get(i);
+            resolver.firstLane[i] = resolver.lanes.size();
+            var spans = spansByChannel.computeIfAbsent(placed.channel().id(), id -> Spans.of(placed.channel()));
+            for (var logical : placed.channel().logicalChannels()) {
+                var candidates = new ArrayList<Candidate>();
+                for (var span : spans) {
+                    if (span.logical() == logical) {
+                        candidates.add(resolver.candidate(span, placed, targets));
+                    }
+                }
+                resolver.lanes.add(new Lane(i, candidates));
+            }
+        }
+        resolver.firstLane[map.channels().size()] = resolver.lanes.size();
+        return resolver;
+    }
+
+    private Candidate candidate(Spans.FunctionSpan span, PlacedChannel placed, LinkTargets targets) {
+        var function = span.function();
+        if (function.modeMaster().isEmpty()) {
+            return new Candidate(span, NONE, NONE, 0, 0, false);
+        }
+        var target = targets.find(function.modeMaster());
+        if (target == null) {
+            return new Candidate(span, NONE, NONE, 0, 0, true);
+        }
+        int bytes = target.channel().bytes();
+        return new Candidate(span, nearest(target.channel(), placed), target.function() == null ? NONE : target.function().id(),
+                function.modeFrom().at(bytes), function.modeTo().at(bytes), false);
+    }
+
+    /** {@return the place of a master that belongs to the follower: of the same cell, else the enclosing or shared one} */
+    private int nearest(Channel master, PlacedChannel follower) {
+        int best = NONE;
+        int bestDepth = -1;
+        for (int i = 0; i < map.channels().size(); i++) {
+            var placed = map.channels().get(i);
+            if (placed.channel().id() == master.id()) {
+                int depth = placed.path().size();
+                boolean encloses = depth <= follower.path().size() && follower.path().subList(0, depth).equals(placed.path());
+                if (best == NONE || encloses && depth > bestDepth) {
+                    best = i;
+                    bestDepth = encloses ? depth : bestDepth;
+                }
+            }
+        }
+        return best;
+    }
+
+    public AddressMap map() {
+        return map;
+    }
+
+    /** {@return the start value of every placed channel, in the map's order, each in its own width} */
+    public long[] startValues() {
+        return map.channels().stream().mapToLong(placed -> placed.channel().start()).toArray();
+    }
+
+    /**
+     * @param raws one value for each placed channel, in the map's order and the channel's own width
+     * @throws IllegalArgumentException if the number of values is not that of the channels
+     */
+    public List<Meaning> resolve(long[] raws) {
+        if (raws.length != map.channels().size()) {
+            throw new IllegalArgumentException("raws must hold " + map.channels().size() + " values, held " + raws.length);
+        }
+        var pass = new Pass(raws);
+        var meanings = new ArrayList<Meaning>(raws.length);
+        for (int i = 0; i < raws.length; i++) {
+            meanings.add(meaning(i, raws[i], pass.activeOf(i)));
+        }
+        return meanings;
+    }
+
+    private Meaning meaning(int index, long raw, @Nullable Candidate active) {
+        var placed = map.channels().get(index);
+        if (active == null) {
+            return new Meaning(placed, raw, null, null, null, null, type.unitOf(placed.channel().attribute()));
+        }
+        var span = active.span();
+        var range = span.rangeAt(raw).orElse(null);
+        double physical = range != null && range.hasOwnPhysical() ? range.physicalAt(raw) : span.physicalAt(raw);
+        var min = span.function().min();
+        var max = span.function().max();
+        if (min != null) {
+            physical = Math.max(min, physical);
+        }
+        if (max != null) {
+            physical = Math.min(max, physical);
+        }
+        Wheel.Slot slot = range == null ? null
+                : type.findWheel(span.function().wheel()).flatMap(wheel -> wheel.findSlot(range.range().slot())).orElse(null);
+        return new Meaning(placed, raw, span, range, slot, physical, type.unitOf(span.function().attribute()));
+    }
+
+    /** One walk over a set of values: each lane is decided once, and a circle of mode masters holds for none. */
+    private final class Pass {
+        private static final int UNKNOWN = -2;
+        private static final int DECIDING = -3;
+        private final long[] raws;
+        private final int[] active = new int[lanes.size()];
+
+        private Pass(long[] raws) {
+            this.raws = raws;
+            Arrays.fill(active, UNKNOWN);
+        }
+
+        private @Nullable Candidate activeOf(int channel) {
+            for (int lane = firstLane[channel]; lane < firstLane[channel + 1]; lane++) {
+                int found = decide(lane);
+                if (found >= 0) {
+                    return lanes.get(lane).candidates().get(found);
+                }
+            }
+            return null;
+        }
+
+        private int decide(int lane) {
+            if (active[lane] == UNKNOWN) {
+                active[lane] = DECIDING;
+                active[lane] = search(lanes.get(lane));
+            }
+            return active[lane] == DECIDING ? NONE : active[lane];
+        }
+
+        private int search(Lane lane) {
+            int found = NONE;
+            var candidates = lane.candidates();
+            for (int i = 0; i < candidates.size(); i++) {
+                var each = candidates.get(i);
+                if (!each.span().contains(raws[lane.channel()]) || each.broken()) {
+                    continue;
+                }
+                // spec: a function without a mode master yields to one with.
+                if (each.isConditional()) {
+                    if (holds(each)) {
+                        return i;
+                    }
+                } else if (found == NONE) {
+                    found = i;
+                }
+            }
+            return found;
+        }
+
+        private boolean holds(Candidate each) {
+            long master = raws[each.masterChannel()];
+            if (master < each.modeFrom() || master > each.modeTo()) {
+                return false;
+            }
+            if (each.masterFunction() == NONE) {
+                return true;
+            }
+            for (int lane = firstLane[each.masterChannel()]; lane < firstLane[each.masterChannel() + 1]; lane++) {
+                int found = decide(lane);
+                if (found >= 0 && lanes.get(lane).candidates().get(found).span().function().id() == each.masterFunction()) {
+                    return true;
+                }
+            }
+            return false;
+        }
+    }
+}

@@ -1,0 +1,64 @@
+package yellowkite.core.edit;
+
+import yellowkite.core.dmx.Spans;
+import yellowkite.core.profile.ChannelFunction;
+import yellowkite.core.profile.DmxValue;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Trees;
+
+/**
+ * Begins a function on a channel; the function that held its first value ends below it.
+ *
+ * @param attribute one that the profile defines
+ */
+public record AddFunction(int channel, String name, String attribute, long from) implements Edit {
+    @Override
+    public Outcome applyTo(FixtureType before) {
+        return Located.onChannel(before, channel, at -> {
+            if (from < 0 || from > at.channel().max()) {
+                return Located.rejected("from", "A function of this channel starts from 0 to " + at.channel().max() + "; " + from + " is outside.");
+            }
+            if (before.attributeDefinitions().find(attribute).isEmpty()) {
+                return Located.rejected("attribute", "This profile does not define the attribute '" + attribute + "'.");
+            }
+            if (at.channel().logicalChannels().isEmpty()) {
+                return Located.rejected("channel", "The " + at.called() + " has no attribute yet.");
+            }
+            var logical = at.channel().logicalChannels().getFirst();
+            var fresh = ChannelFunction.of(before.nextId(), f -> {
+                f.name = name;
+                f.attribute = attribute;
+                f.dmxFrom = new DmxValue(from, at.channel().bytes());
+                f.defaultValue = f.dmxFrom;
+            });
+            int index = 0;
+            for (var span : Spans.of(at.channel())) {
+                if (span.logical() != logical || !Spans.sameSituation(at.channel(), span.function(), fresh)) {
+                    continue;
+                }
+                if (span.from() == from) {
+                    return Located.rejected("from", "'" + span.name() + "' starts at " + from + " already.");
+                }
+                var cut = span.ranges().stream().filter(range -> span.contains(from) && range.from() >= from).findFirst();
+                if (cut.isPresent()) {
+                    return Located.rejected("from", "'" + span.name() + "' has a named range that starts at " + cut.get().from() + "; remove it or begin above it.");
+                }
+                index = span.from() < from ? logical.functions().indexOf(span.function()) + 1 : index;
+            }
+            if (logical.functions().stream().anyMatch(other -> logical.nameOf(other).equals(name))) {
+                return Located.rejected("name", "There is already a function called '" + name + "' on " + at.called() + ".");
+            }
+            int place = index;
+            return Names.refusalOfRequired("name", name, "A function").orElseGet(() -> {
+                var after = at.replace(at.channel().mapLogicalChannels(each ->
+                        each == logical ? each.withFunctions(Trees.insert(each.functions(), place, fresh)) : each));
+                return Located.applied(Relink.follow(before, after).with(f -> f.nextId++));
+            });
+        });
+    }
+
+    @Override
+    public String describe(FixtureType before) {
+        return "Function '" + name + "' begins at " + from + Located.channel(before, channel).map(at -> " on " + at.called()).orElse("");
+    }
+}

@@ -1,0 +1,31 @@
+package yellowkite.core.edit;
+
+import java.util.Optional;
+import yellowkite.core.edit.Edit.Outcome;
+
+/** What may be a name. Source: GDTF value type "Name". */
+final class Names {
+    /** Longer names fit no list, no display and no label. */
+    static final int MAX_LENGTH = 120;
+    private static final String SIGNS = " \"#%'()*+-/:;<=>@_`";
+
+    private Names() {}
+
+    /** {@return why {@code name} is no name; none if it is one} */
+    static Optional<Outcome> refusal(String field, String name) {
+        if (name.length() > MAX_LENGTH) {
+            return Optional.of(Located.rejected(field, "A name has at most " + MAX_LENGTH + " characters; this one has " + name.length() + "."));
+        }
+        int bad = name.codePoints().filter(c -> !Character.isLetterOrDigit(c) && SIGNS.indexOf(c) < 0).findFirst().orElse(-1);
+        if (bad >= 0) {
+            var sign = Character.isISOControl(bad) ? "a control character" : "'" + Character.toString(bad) + "'";
+            return Optional.of(Located.rejected(field, "A name cannot hold " + sign + "; letters, digits, spaces and " + SIGNS.trim() + " are allowed."));
+        }
+        return Optional.empty();
+    }
+
+    /** Like {@link #refusal}, where the name may not be empty either. */
+    static Optional<Outcome> refusalOfRequired(String field, String name, String thing) {
+        return name.isBlank() ? Optional.of(Located.rejected(field, thing + " needs a name.")) : refusal(field, name);
+    }
+}

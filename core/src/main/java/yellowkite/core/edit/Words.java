@@ -1,0 +1,15 @@
+package yellowkite.core.edit;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
+
+/** Numbers in sentences. */
+final class Words {
+    private Words() {}
+
+    /** {@return at most six significant digits, without an exponent} */
+    static String number(double value) {
+        return new BigDecimal(value).round(new MathContext(6, RoundingMode.HALF_UP)).stripTrailingZeros().toPlainString();
+    }
+}

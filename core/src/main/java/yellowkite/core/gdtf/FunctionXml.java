@@ -1,0 +1,82 @@
+package yellowkite.core.gdtf;
+
+import yellowkite.core.profile.ChannelFunction;
+import yellowkite.core.profile.DmxValue;
+import yellowkite.core.profile.NamedRange;
+import yellowkite.core.profile.XmlNode;
+
+/** {@code ChannelFunction} and {@code ChannelSet}. */
+final class FunctionXml {
+    private FunctionXml() {}
+
+    static ChannelFunction read(ElementReader in) {
+        return ChannelFunction.of(in.newId(), f -> {
+            f.name = in.text("Name");
+            f.attribute = in.has("Attribute") ? in.text("Attribute") : ChannelFunction.NO_FEATURE;
+            f.originalAttribute = in.text("OriginalAttribute");
+            f.dmxFrom = in.value("DMXFrom", TextForm.DMX, DmxValue.ZERO);
+            f.defaultValue = in.value("Default", TextForm.DMX, null);
+            f.physicalFrom = in.value("PhysicalFrom", TextForm.NUMBER, 0.0);
+            f.physicalTo = in.value("PhysicalTo", TextForm.NUMBER, 1.0);
+            f.realFade = in.value("RealFade", TextForm.NUMBER, 0.0);
+            f.realAcceleration = in.value("RealAcceleration", TextForm.NUMBER, 0.0);
+            f.wheel = in.text("Wheel");
+            f.emitter = in.text("Emitter");
+            f.filter = in.text("Filter");
+            f.colorSpace = in.text("ColorSpace");
+            f.gamut = in.text("Gamut");
+            f.modeMaster = in.text("ModeMaster");
+            f.modeFrom = in.value("ModeFrom", TextForm.DMX, DmxValue.ZERO);
+            f.modeTo = in.value("ModeTo", TextForm.DMX, DmxValue.ZERO);
+            f.dmxProfile = in.text("DMXProfile");
+            f.min = in.value("Min", TextForm.NUMBER, null);
+            f.max = in.value("Max", TextForm.NUMBER, null);
+            f.customName = in.text("CustomName");
+            f.ranges = in.children("ChannelSet", FunctionXml::readRange);
+            f.source = in.source();
+        });
+    }
+
+    static XmlNode.Element write(ChannelFunction f) {
+        return new ElementWriter("ChannelFunction", f.source())
+                .text("Name", f.name())
+                .value("Attribute", TextForm.of(text -> text, text -> text), f.attribute(), ChannelFunction.NO_FEATURE)
+                .text("OriginalAttribute", f.originalAttribute())
+                .value("DMXFrom", TextForm.DMX, f.dmxFrom(), DmxValue.ZERO)
+                .value("Default", TextForm.DMX, f.defaultValue(), null)
+                .value("PhysicalFrom", TextForm.NUMBER, f.physicalFrom(), 0.0)
+                .value("PhysicalTo", TextForm.NUMBER, f.physicalTo(), 1.0)
+                .value("RealFade", TextForm.NUMBER, f.realFade(), 0.0)
+                .value("RealAcceleration", TextForm.NUMBER, f.realAcceleration(), 0.0)
+                .text("Wheel", f.wheel())
+                .text("Emitter", f.emitter())
+                .text("Filter", f.filter())
+                .text("ColorSpace", f.colorSpace())
+                .text("Gamut", f.gamut())
+                .text("ModeMaster", f.modeMaster())
+                .value("ModeFrom", TextForm.DMX, f.modeFrom(), DmxValue.ZERO)
+                .value("ModeTo", TextForm.DMX, f.modeTo(), DmxValue.ZERO)
+                .text("DMXProfile", f.dmxProfile())
+                .value("Min", TextForm.NUMBER, f.min(), null)
+                .value("Max", TextForm.NUMBER, f.max(), null)
+                .text("CustomName", f.customName())
+                .children("ChannelSet", f.ranges(), FunctionXml::writeRange)
+                .done();
+    }
+
+    private static NamedRange readRange(ElementReader in) {
+        return new NamedRange(in.newId(), in.text("Name"), in.value("DMXFrom", TextForm.DMX, DmxValue.ZERO),
+                in.value("PhysicalFrom", TextForm.NUMBER, null), in.value("PhysicalTo", TextForm.NUMBER, null),
+                in.value("WheelSlotIndex", TextForm.INTEGER, 0), in.source());
+    }
+
+    private static XmlNode.Element writeRange(NamedRange range) {
+        return new ElementWriter("ChannelSet", range.source())
+                .requiredText("Name", range.name())
+                .value("DMXFrom", TextForm.DMX, range.dmxFrom(), DmxValue.ZERO)
+                .value("PhysicalFrom", TextForm.NUMBER, range.physicalFrom(), null)
+                .value("PhysicalTo", TextForm.NUMBER, range.physicalTo(), null)
+                .value("WheelSlotIndex", TextForm.INTEGER, range.slot(), 0)
+                .done();
+    }
+}

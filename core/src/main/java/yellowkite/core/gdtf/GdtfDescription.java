@@ -1,0 +1,79 @@
+package yellowkite.core.gdtf;
+
+import java.util.ArrayList;
+import java.util.List;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Source;
+import yellowkite.core.profile.XmlNode;
+
+/**
+ * {@code description.xml}: the fixture type, and what stands around it.
+ *
+ * @param dataVersion the standard's version that the file names; empty if it names none
+ * @param before      comments and instructions before the root element
+ * @param after       those after it
+ * @param source      what the root element holds beside the fixture type
+ * @param notes       values that were tolerated while reading
+ */
+public record GdtfDescription(String dataVersion, FixtureType type, List<XmlNode> before, List<XmlNode> after, Source source,
+        List<ReadNote> notes) {
+
+    /** The archive entry that holds it. */
+    public static final String ENTRY = "description.xml";
+    private static final String CURRENT_VERSION = "1.2";
+
+    public GdtfDescription {
+        before = List.copyOf(before);
+        after = List.copyOf(after);
+        notes = List.copyOf(notes);
+    }
+
+    /** {@return the description of a fixture type made here} */
+    public static GdtfDescription of(FixtureType type) {
+        return new GdtfDescription(CURRENT_VERSION, type, List.of(), List.of(), Source.NONE, List.of());
+    }
+
+    /** {@return the same description around another fixture type} */
+    public GdtfDescription withType(FixtureType to) {
+        return to == type ? this : new GdtfDescription(dataVersion, to, before, after, source, notes);
+    }
+
+    /**
+     * @throws FormatException if the bytes are not well-formed XML under the limits, or no GDTF description; a bad value in
+     *     a well-formed one is only noted
+     */
+    public static GdtfDescription read(byte[] xml) {
+        var nodes = XmlText.parse(ENTRY, xml);
+        int index = 0;
+        while (!(nodes.get(index) instanceof XmlNode.Element)) {
+            index++;
+        }
+        var root = (XmlNode.Element) nodes.get(index);
+        if (!root.name().equals("GDTF")) {
+            throw new FormatException(ENTRY, 0, "begins with <" + shorten(root.name()) + "> where <GDTF> is expected");
+        }
+        var reading = new ElementReader.Reading();
+        var in = new ElementReader(root, null, reading);
+        var version = in.text("DataVersion");
+        var type = in.child("FixtureType", FixtureTypeXml::read)
+                .orElseThrow(() -> new FormatException(ENTRY, 0, "holds no <FixtureType>"));
+        return new GdtfDescription(version, type, nodes.subList(0, index), nodes.subList(index + 1, nodes.size()),
+                in.source(), reading.notes());
+    }
+
+    /** {@return the description as UTF-8 XML} */
+    public byte[] write() {
+        var root = new ElementWriter("GDTF", source)
+                .text("DataVersion", dataVersion)
+                .children("FixtureType", List.of(type), FixtureTypeXml::write)
+                .done();
+        var nodes = new ArrayList<>(before);
+        nodes.add(root);
+        nodes.addAll(after);
+        return XmlText.print(nodes);
+    }
+
+    private static String shorten(String name) {
+        return name.length() <= 40 ? name : name.substring(0, 37) + "...";
+    }
+}

@@ -1,0 +1,41 @@
+package yellowkite.core.gdtf;
+
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+/**
+ * A whole GDTF file.
+ *
+ * @param others every other entry of the archive by its path, byte for byte, in the archive's order
+ */
+public record GdtfFile(GdtfDescription description, Map<String, byte[]> others) {
+
+    /** Compressed size of the largest file that is read. */
+    public static final int MAX_BYTES = Archive.MAX_ARCHIVE_BYTES;
+
+    public GdtfFile {
+        others = Collections.unmodifiableMap(new LinkedHashMap<>(others));
+    }
+
+    /**
+     * @throws FormatException if the bytes are no ZIP, the archive is damaged, encrypted or unsafe, passes a limit, or its
+     *     description is missing or cannot be understood
+     */
+    public static GdtfFile read(byte[] bytes) {
+        var entries = Archive.read(bytes);
+        var xml = entries.remove(GdtfDescription.ENTRY);
+        if (xml == null) {
+            throw new FormatException("holds no " + GdtfDescription.ENTRY);
+        }
+        return new GdtfFile(GdtfDescription.read(xml), entries);
+    }
+
+    /** {@return the bytes of the file; the same content gives the same bytes} */
+    public byte[] write() {
+        var entries = new LinkedHashMap<String, byte[]>();
+        entries.put(GdtfDescription.ENTRY, description.write());
+        entries.putAll(others);
+        return Archive.write(entries);
+    }
+}

@@ -1,0 +1,183 @@
+package yellowkite.core.gdtf;
+
+import com.ctc.wstx.api.WstxInputProperties;
+import com.ctc.wstx.stax.WstxInputFactory;
+import com.ctc.wstx.stax.WstxOutputFactory;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.util.ArrayList;
+import java.util.List;
+import javax.xml.stream.XMLInputFactory;
+import javax.xml.stream.XMLStreamConstants;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamReader;
+import javax.xml.stream.XMLStreamWriter;
+import org.codehaus.stax2.XMLOutputFactory2;
+import org.codehaus.stax2.XMLStreamProperties;
+import yellowkite.core.profile.XmlNode;
+
+/** XML bytes to nodes and back. No document type is accepted, so no entity can reach out or grow. */
+final class XmlText {
+    /** GDTF nests about ten deep beside its geometries; a body seldom twenty. */
+    static final int MAX_DEPTH = 256;
+    /** The longest legal attribute lists a spectrum or a gamut. */
+    static final int MAX_ATTRIBUTE_LENGTH = 1 << 18;
+    /** A description of 500 channels and 50 modes is about 10 MB. */
+    static final int MAX_BYTES = 32 << 20;
+    private static final int MAX_ATTRIBUTES = 128;
+
+    private static final XMLInputFactory INPUT = input();
+    private static final XMLOutputFactory2 OUTPUT = output();
+
+    private XmlText() {}
+
+    private static XMLInputFactory input() {
+        var factory = new WstxInputFactory();
+        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
+        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+        // A prefix is part of the name here: what is unknown is written back as it stood.
+        factory.setProperty(XMLInputFactory.IS_NAMESPACE_AWARE, false);
+        factory.setProperty(XMLInputFactory.IS_COALESCING, true);
+        factory.setProperty(WstxInputProperties.P_MAX_ELEMENT_DEPTH, MAX_DEPTH);
+        factory.setProperty(WstxInputProperties.P_MAX_ATTRIBUTE_SIZE, MAX_ATTRIBUTE_LENGTH);
+        factory.setProperty(WstxInputProperties.P_MAX_ATTRIBUTES_PER_ELEMENT, MAX_ATTRIBUTES);
+        return factory;
+    }
+
+    private static XMLOutputFactory2 output() {
+        var factory = new WstxOutputFactory();
+        factory.setProperty(XMLStreamProperties.XSP_NAMESPACE_AWARE, false);
+        return factory;
+    }
+
+    /**
+     * {@return the nodes of a document: one element, and the comments and instructions before and after it}
+     *
+     * @param entry the document's path, for the message
+     * @throws FormatException if the bytes are not well-formed XML, hold a document type, or pass a limit
+     */
+    static List<XmlNode> parse(String entry, byte[] bytes) {
+        if (bytes.length > MAX_BYTES) {
+            throw new FormatException(entry, 0, "is larger than the limit of " + (MAX_BYTES >> 20) + " MB");
+        }
+        try {
+            var in = INPUT.createXMLStreamReader(new ByteArrayInputStream(bytes));
+            var nodes = new ArrayList<XmlNode>();
+            while (in.next() != XMLStreamConstants.END_DOCUMENT) {
+                if (in.getEventType() == XMLStreamConstants.DTD) {
+                    throw new FormatException(entry, in.getLocation().getLineNumber(), "holds a DOCTYPE, which no GDTF file needs");
+                }
+                addNode(in, nodes);
+            }
+            return nodes;
+        } catch (XMLStreamException malformed) {
+            int line = malformed.getLocation() == null ? 0 : malformed.getLocation().getLineNumber();
+            throw new FormatException(entry, line, reason(malformed));
+        }
+    }
+
+    private static String reason(XMLStreamException malformed) {
+        var message = malformed.getMessage() == null ? "" : malformed.getMessage();
+        if (message.contains("Maximum Element Depth")) {
+            return "nests elements deeper than " + MAX_DEPTH;
+        }
+        if (message.contains("Maximum attribute size")) {
+            return "holds an attribute longer than " + MAX_ATTRIBUTE_LENGTH + " characters";
+        }
+        if (message.contains("Attribute limit")) {
+            return "holds an element with more than " + MAX_ATTRIBUTES + " attributes";
+        }
+        return "is not well-formed XML";
+    }
+
+    private static void addNode(XMLStreamReader in, List<XmlNode> nodes) throws XMLStreamException {
+        switch (in.getEventType()) {
+            case XMLStreamConstants.START_ELEMENT -> nodes.add(element(in));
+            case XMLStreamConstants.COMMENT -> nodes.add(new XmlNode.Comment(in.getText()));
+            case XMLStreamConstants.PROCESSING_INSTRUCTION ->
+                nodes.add(new XmlNode.Instruction(in.getPITarget(), in.getPIData() == null ? "" : in.getPIData()));
+            case XMLStreamConstants.CHARACTERS, XMLStreamConstants.CDATA -> {
+                if (!in.isWhiteSpace()) {
+                    nodes.add(new XmlNode.Text(in.getText()));
+                }
+            }
+            default -> { } // white space between elements has no meaning here
+        }
+    }
+
+    private static XmlNode.Element element(XMLStreamReader in) throws XMLStreamException {
+        var name = in.getLocalName();
+        int count = in.getAttributeCount();
+        var attributes = new XmlNode.Attribute[count];
+        for (int i = 0; i < count; i++) {
+            attributes[i] = new XmlNode.Attribute(in.getAttributeLocalName(i), in.getAttributeValue(i));
+        }
+        List<XmlNode> children = List.of();
+        while (in.next() != XMLStreamConstants.END_ELEMENT) {
+            if (children.isEmpty()) {
+                children = new ArrayList<>();
+            }
+            addNode(in, children);
+        }
+        return new XmlNode.Element(name, List.of(attributes), children);
+    }
+
+    /** {@return the nodes as indented UTF-8 XML} */
+    static byte[] print(List<XmlNode> nodes) {
+        var out = new ByteArrayOutputStream(1 << 16);
+        try {
+            var writer = OUTPUT.createXMLStreamWriter(out, "UTF-8");
+            writer.writeStartDocument("UTF-8", "1.0");
+            for (var node : nodes) {
+                writer.writeCharacters("\n");
+                print(node, 0, writer);
+            }
+            writer.writeCharacters("\n");
+            writer.writeEndDocument();
+            writer.close();
+        } catch (XMLStreamException impossible) {
+            throw new IllegalStateException("the document cannot be written as XML: " + impossible.getMessage(), impossible);
+        }
+        return out.toByteArray();
+    }
+
+    private static void print(XmlNode node, int depth, XMLStreamWriter out) throws XMLStreamException {
+        switch (node) {
+            case XmlNode.Text text -> out.writeCharacters(text.text());
+            case XmlNode.Comment comment -> out.writeComment(comment.text());
+            case XmlNode.Instruction it -> out.writeProcessingInstruction(it.target(), it.data());
+            case XmlNode.Element element -> printElement(element, depth, out);
+        }
+    }
+
+    private static void printElement(XmlNode.Element element, int depth, XMLStreamWriter out) throws XMLStreamException {
+        if (element.children().isEmpty()) {
+            out.writeEmptyElement(element.name());
+            printAttributes(element, out);
+            return;
+        }
+        out.writeStartElement(element.name());
+        printAttributes(element, out);
+        boolean mixed = element.children().stream().anyMatch(XmlNode.Text.class::isInstance);
+        for (var child : element.children()) {
+            if (!mixed) {
+                indent(depth + 1, out);
+            }
+            print(child, depth + 1, out);
+        }
+        if (!mixed) {
+            indent(depth, out);
+        }
+        out.writeEndElement();
+    }
+
+    private static void printAttributes(XmlNode.Element element, XMLStreamWriter out) throws XMLStreamException {
+        for (var attribute : element.attributes()) {
+            out.writeAttribute(attribute.name(), attribute.value());
+        }
+    }
+
+    private static void indent(int depth, XMLStreamWriter out) throws XMLStreamException {
+        out.writeCharacters("\n" + "  ".repeat(depth));
+    }
+}

@@ -1,0 +1,48 @@
+package yellowkite.core.profile;
+
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** What the attributes of a fixture type mean: GDTF {@code AttributeDefinitions}. */
+public record AttributeDefinitions(List<ActivationGroup> activationGroups, List<FeatureGroup> featureGroups,
+        List<Attribute> attributes, Source source) {
+
+    public static final AttributeDefinitions EMPTY = new AttributeDefinitions(List.of(), List.of(), List.of(), Source.NONE);
+
+    public AttributeDefinitions {
+        activationGroups = List.copyOf(activationGroups);
+        featureGroups = List.copyOf(featureGroups);
+        attributes = List.copyOf(attributes);
+    }
+
+    /** Attributes that a console takes up together. */
+    public record ActivationGroup(String name, Source source) {}
+
+    public record FeatureGroup(String name, String pretty, List<Feature> features, Source source) {
+        public FeatureGroup {
+            features = List.copyOf(features);
+        }
+    }
+
+    public record Feature(String name, Source source) {}
+
+    /**
+     * @param activationGroup name; empty = none
+     * @param feature         link {@code FeatureGroup.Feature}
+     * @param mainAttribute   name; empty = none
+     */
+    public record Attribute(String name, String pretty, String activationGroup, String feature, String mainAttribute,
+            PhysicalUnit physicalUnit, @Nullable ColorCie color, Source source) {
+
+        /** {@return the first part of the feature link; empty if there is none} */
+        public String featureGroup() {
+            int dot = feature.indexOf('.');
+            return dot < 0 ? feature : feature.substring(0, dot);
+        }
+    }
+
+    public Optional<Attribute> find(String name) {
+        return attributes.stream().filter(attribute -> attribute.name().equals(name)).findFirst();
+    }
+}

@@ -1,0 +1,65 @@
+package yellowkite.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import yellowkite.core.check.Checks;
+import yellowkite.core.check.Finding;
+import yellowkite.core.check.Severity;
+import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.profile.FixtureType;
+
+class DemoHouseTest {
+
+    static Stream<GdtfFile> files() {
+        return DemoHouse.files().stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("files")
+    void eachProfileIsWrittenAndReadBackElementForElement(GdtfFile file) {
+        var written = file.write();
+
+        var back = GdtfFile.read(written);
+
+        assertThat(back.description().notes()).isEmpty();
+        assertThat(back.write()).isEqualTo(written);
+        assertThat(new GdtfFile(GdtfDescription.of(back.description().type()), back.others()).write()).isEqualTo(written);
+        assertThat(back.others().keySet()).isEqualTo(file.others().keySet());
+    }
+
+    @ParameterizedTest
+    @MethodSource("files")
+    void noProfileOfTheHouseHasAnError(GdtfFile file) {
+        assertThat(Checks.of(file.description().type())).filteredOn(each -> each.severity() == Severity.ERROR).isEmpty();
+    }
+
+    @Test
+    void footprintsAreThoseOfTheCharts() {
+        assertThat(footprints(PetrelSpot.profile())).containsExactly(22, 13);
+        assertThat(footprints(Reedline10.profile())).containsExactly(43, 7); // 3 shared + 10 x 4; 3 + 4
+        assertThat(footprints(Moth.profile())).containsExactly(9, 6);
+    }
+
+    private static int[] footprints(FixtureType type) {
+        return type.modes().stream().mapToInt(mode -> AddressMap.of(type, mode).totalFootprint()).toArray();
+    }
+
+    @Test
+    void theSpotWaitsWithAWheelOffByOne() {
+        assertThat(Checks.of(PetrelSpot.profile())).extracting(Finding::rule).contains("wheel-off-by-one");
+    }
+
+    @Test
+    void oneSampleHasExactlyThreeMistakes() {
+        var flawed = Samples.samples().get("Tidewick@Petrel Spot trial@three mistakes.gdtf");
+
+        assertThat(Checks.of(flawed.description().type())).filteredOn(each -> each.severity() == Severity.ERROR)
+                .extracting(Finding::rule).containsExactlyInAnyOrder("address-overlap", "unknown-wheel", "unknown-slot");
+    }
+}
