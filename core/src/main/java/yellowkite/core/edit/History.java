@@ -45,11 +45,12 @@ public record History(FixtureType base, List<Step> steps, int done) {
         return steps.subList(0, done);
     }
 
-    /** Applies an edit; what was undone is forgotten. */
+    /** Applies an edit; what was undone is forgotten. An edit that changes nothing leaves this very history. */
     public Result apply(Edit edit) {
         var before = current();
         return switch (edit.applyTo(before)) {
             case Edit.Outcome.Rejected rejected -> new Result.Refused(rejected);
+            case Edit.Outcome.Applied applied when applied.after() == before -> new Result.Changed(this);
             case Edit.Outcome.Applied applied -> {
                 var kept = new ArrayList<>(counting());
                 kept.add(new Step(edit, applied.after(), edit.describe(before)));

@@ -23,18 +23,31 @@ public record GdtfFile(GdtfDescription description, Map<String, byte[]> others) 
      *     description is missing or cannot be understood
      */
     public static GdtfFile read(byte[] bytes) {
+        return open(bytes).file();
+    }
+
+    /** Like {@link #read}, and hands on the description's bytes as they came. */
+    public static Opened open(byte[] bytes) {
         var entries = Archive.read(bytes);
         var xml = entries.remove(GdtfDescription.ENTRY);
         if (xml == null) {
             throw new FormatException("holds no " + GdtfDescription.ENTRY);
         }
-        return new GdtfFile(GdtfDescription.read(xml), entries);
+        return new Opened(new GdtfFile(GdtfDescription.read(xml), entries), xml);
     }
+
+    /** @param descriptionBytes {@code description.xml} to the letter */
+    public record Opened(GdtfFile file, byte[] descriptionBytes) {}
 
     /** {@return the bytes of the file; the same content gives the same bytes} */
     public byte[] write() {
+        return pack(description.write(), others);
+    }
+
+    /** {@return the bytes of a file with a description that is written already, to the letter} */
+    public static byte[] pack(byte[] description, Map<String, byte[]> others) {
         var entries = new LinkedHashMap<String, byte[]>();
-        entries.put(GdtfDescription.ENTRY, description.write());
+        entries.put(GdtfDescription.ENTRY, description);
         entries.putAll(others);
         return Archive.write(entries);
     }

@@ -1,0 +1,105 @@
+package yellowkite.server;
+
+import java.io.IOException;
+import java.net.InetSocketAddress;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import yellowkite.server.database.CannotStart;
+import yellowkite.server.database.LocalMariaDb;
+import yellowkite.server.intake.DemoLoader;
+
+/** The whole program: its own MariaDB, the server, the page. */
+@SpringBootApplication(proxyBeanMethods = false)
+public class KiteServer {
+    /** The first start needs about 400 MB for the database's own files. */
+    private static final long ROOM_NEEDED = 700L << 20;
+
+    /** Options: {@code --home=DIR} (data), {@code --port=N}, {@code --demo=yes|no}. */
+    public static void main(String[] arguments) {
+        try {
+            var home = Path.of(option(arguments, "home", ".kite")).toAbsolutePath();
+            int port = Integer.parseInt(option(arguments, "port", "8734"));
+            requireFree(port);
+            requireRoom(home);
+            var database = LocalMariaDb.start(home);
+            Runtime.getRuntime().addShutdownHook(new Thread(database::close, "database-end"));
+            var context = start(database, "--server.port=" + port);
+            if (option(arguments, "demo", "yes").equals("yes")) {
+                context.getBean(DemoLoader.class).loadIntoEmptyLibrary();
+            }
+            var address = "http://127.0.0.1:" + port;
+            requireAnswer(address);
+            System.out.println("Yellow Kite is ready: " + address);
+        } catch (CannotStart reason) {
+            System.err.println(reason.getMessage());
+            System.exit(1);
+        }
+    }
+
+    /** {@return the running application upon a database; to be closed by the caller} */
+    public static ConfigurableApplicationContext start(LocalMariaDb database, String... more) {
+        List<String> options = new ArrayList<>(List.of(
+                "--spring.datasource.url=" + database.url(),
+                "--spring.datasource.username=" + database.user(),
+                "--spring.datasource.password=" + database.password()));
+        options.addAll(Arrays.asList(more));
+        var application = new SpringApplication(KiteServer.class);
+        // The database outlives the application at the end, so that what is in flight can be finished.
+        application.setRegisterShutdownHook(true);
+        return application.run(options.toArray(String[]::new));
+    }
+
+    private static String option(String[] arguments, String name, String otherwise) {
+        var prefix = "--" + name + "=";
+        return Arrays.stream(arguments).filter(each -> each.startsWith(prefix)).map(each -> each.substring(prefix.length()))
+                .findFirst().orElse(otherwise);
+    }
+
+    private static void requireFree(int port) {
+        try (var socket = new ServerSocket()) {
+            socket.setReuseAddress(true);
+            socket.bind(new InetSocketAddress("127.0.0.1", port));
+        } catch (IOException taken) {
+            throw new CannotStart("Port " + port + " is taken by another program (perhaps another Yellow Kite)."
+                    + " Choose another one: ./kite start --port " + (port + 1));
+        }
+    }
+
+    private static void requireRoom(Path home) {
+        try {
+            Files.createDirectories(home);
+            long room = Files.getFileStore(home).getUsableSpace();
+            if (room < ROOM_NEEDED) {
+                throw new CannotStart("There are only " + (room >> 20) + " MB free on the disk that holds " + home
+                        + "; Yellow Kite needs " + (ROOM_NEEDED >> 20) + " MB. Make room and start again.");
+            }
+        } catch (IOException cannot) {
+            throw new CannotStart("The folder " + home + " cannot be made or written: " + cannot.getMessage());
+        }
+    }
+
+    private static void requireAnswer(String address) {
+        try (var client = HttpClient.newHttpClient()) {
+            var answer = client.send(HttpRequest.newBuilder(URI.create(address + "/")).build(), HttpResponse.BodyHandlers.ofString());
+            if (answer.statusCode() != 200 || !answer.body().contains("<div id=\"root\">")) {
+                throw new CannotStart("The server runs, but its page does not answer (status " + answer.statusCode()
+                        + "). Build it again: ./kite start builds whatever changed.");
+            }
+        } catch (IOException unreachable) {
+            throw new CannotStart("The server runs, but its page cannot be reached: " + unreachable.getMessage());
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}

@@ -1,0 +1,292 @@
+package yellowkite.server.database;
+
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.security.SecureRandom;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A MariaDB of our own: its data in one folder, its port on loopback, its user's password made here. It never touches the
+ * machine's own server. When it ends by itself it is started again; when this object is closed it ends in good order.
+ */
+public final class LocalMariaDb implements AutoCloseable {
+    private static final int START_SECONDS = 60;
+    /** Long enough that a machine out of memory is not made worse, short enough that nobody gives up. */
+    private static final long REVIVE_AFTER_MILLIS = 3_000;
+    private static final String USER = "kite";
+
+    private final Path home;
+    private final Path data;
+    private final Path socket;
+    private final String password;
+    private final FileChannel lockFile;
+    private final FileLock lock;
+    private final int port;
+    private volatile @Nullable Process process;
+    private volatile boolean closing;
+
+    private LocalMariaDb(Path home, FileChannel lockFile, FileLock lock) throws IOException {
+        this.home = home;
+        this.data = home.resolve("database");
+        this.lockFile = lockFile;
+        this.lock = lock;
+        this.password = secret(home.resolve("secret"));
+        this.port = freePort();
+        // A socket's path may have 107 characters at the most, so it does not lie in the project.
+        this.socket = Path.of(System.getProperty("java.io.tmpdir"), "kite-" + port + "-" + ProcessHandle.current().pid() + ".sock");
+    }
+
+    /**
+     * Starts the database whose files are in {@code home}, making them first if there are none.
+     *
+     * @throws CannotStart if it is in use, MariaDB is not installed, or it does not come up
+     */
+    public static LocalMariaDb start(Path home) {
+        try {
+            Files.createDirectories(home);
+            var lockFile = FileChannel.open(home.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+            var lock = tryLock(lockFile, home);
+            var database = new LocalMariaDb(home, lockFile, lock);
+            database.endLeftBehind();
+            database.createIfNew();
+            database.launch();
+            database.awaitAnswer();
+            Thread.ofPlatform().daemon().name("database-watch").start(database::watch);
+            return database;
+        } catch (IOException cannot) {
+            throw new CannotStart("The database in " + home + " cannot be used: " + cannot.getMessage());
+        }
+    }
+
+    private static FileLock tryLock(FileChannel lockFile, Path home) throws IOException {
+        FileLock lock;
+        try {
+            lock = lockFile.tryLock();
+        } catch (OverlappingFileLockException here) {
+            lock = null;
+        }
+        if (lock == null) {
+            lockFile.close();
+            throw new CannotStart("Yellow Kite is already running with the data in " + home + ". End it first, or use its page.");
+        }
+        return lock;
+    }
+
+    public String url() {
+        return "jdbc:mariadb://127.0.0.1:" + port + "/kite?connectTimeout=2000&socketTimeout=60000&tcpKeepAlive=true";
+    }
+
+    public String user() {
+        return USER;
+    }
+
+    public String password() {
+        return password;
+    }
+
+    /** {@return the process id of the running server} */
+    public long pid() {
+        var running = process;
+        if (running == null) {
+            throw new IllegalStateException("the database is not running");
+        }
+        return running.pid();
+    }
+
+    /** A server that outlived a crash still holds the files; it is ours by its data folder, so it may be ended. */
+    private void endLeftBehind() throws IOException {
+        var pidFile = home.resolve("mariadb.pid");
+        if (!Files.exists(pidFile)) {
+            return;
+        }
+        long pid = Long.parseLong(Files.readString(pidFile).trim());
+        var left = ProcessHandle.of(pid).filter(ProcessHandle::isAlive).filter(this::servesOurData);
+        if (left.isPresent()) {
+            System.err.println("A database was left running by an earlier crash (process " + pid + "); ending it first.");
+            left.get().destroy();
+            try {
+                left.get().onExit().get(30, TimeUnit.SECONDS);
+            } catch (InterruptedException stopped) {
+                Thread.currentThread().interrupt();
+            } catch (java.util.concurrent.ExecutionException | java.util.concurrent.TimeoutException stays) {
+                throw new CannotStart("A database left behind by a crash (process " + pid + ") does not end. End it by hand: kill -9 " + pid);
+            }
+        }
+        Files.deleteIfExists(pidFile);
+    }
+
+    private boolean servesOurData(ProcessHandle handle) {
+        try {
+            return Files.readString(Path.of("/proc", Long.toString(handle.pid()), "cmdline")).contains("--datadir=" + data);
+        } catch (IOException gone) {
+            return false;
+        }
+    }
+
+    private void createIfNew() throws IOException {
+        if (Files.isDirectory(data)) {
+            return;
+        }
+        // Made beside its place and moved there whole, so that an interrupted first start leaves nothing half made.
+        var making = home.resolve("database.new");
+        deleteTree(making);
+        run(List.of(program("mariadb-install-db"), "--no-defaults", "--datadir=" + making, "--skip-test-db",
+                "--auth-root-authentication-method=normal", "--user=" + System.getProperty("user.name")));
+        Files.move(making, data);
+    }
+
+    private void run(List<String> command) throws IOException {
+        var log = home.resolve("install.log");
+        var run = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(log.toFile()).start();
+        try {
+            if (run.waitFor() != 0) {
+                throw new CannotStart("The database could not be made in " + home + ". The reason stands at the end of " + log + ".");
+            }
+        } catch (InterruptedException stopped) {
+            run.destroy();
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private void launch() throws IOException {
+        var first = home.resolve("first.sql");
+        Files.writeString(first, """
+                CREATE DATABASE IF NOT EXISTS kite CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+                CREATE USER IF NOT EXISTS '%1$s'@'127.0.0.1';
+                ALTER USER '%1$s'@'127.0.0.1' IDENTIFIED BY '%2$s';
+                GRANT ALL ON kite.* TO '%1$s'@'127.0.0.1';
+                ALTER USER 'root'@'localhost' IDENTIFIED BY '%2$s';
+                """.formatted(USER, password));
+        onlyForUs(first);
+        process = new ProcessBuilder(program("mariadbd"), "--no-defaults", "--datadir=" + data, "--socket=" + socket,
+                "--port=" + port, "--bind-address=127.0.0.1", "--skip-name-resolve", "--user=" + System.getProperty("user.name"),
+                "--pid-file=" + home.resolve("mariadb.pid"), "--init-file=" + first, "--max-allowed-packet=256M",
+                "--innodb-log-file-size=256M", "--innodb-buffer-pool-size=256M", "--character-set-server=utf8mb4",
+                "--log-error=" + home.resolve("mariadb.log"))
+                .redirectErrorStream(true).redirectOutput(home.resolve("mariadb.out").toFile()).start();
+    }
+
+    private void awaitAnswer() {
+        for (long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(START_SECONDS); System.nanoTime() < end;) {
+            var running = process;
+            if (running == null || !running.isAlive()) {
+                throw new CannotStart("The database did not come up. The reason stands at the end of " + home.resolve("mariadb.log")
+                        + ". To start over with new demo data: ./kite start --fresh");
+            }
+            try (var connection = DriverManager.getConnection(url(), USER, password)) {
+                connection.isValid(1);
+                return;
+            } catch (SQLException notYet) {
+                pause(50);
+            }
+        }
+        close();
+        throw new CannotStart("The database did not answer within " + START_SECONDS + " seconds. See " + home.resolve("mariadb.log") + ".");
+    }
+
+    private void watch() {
+        while (!closing) {
+            var running = process;
+            try {
+                if (running != null) {
+                    running.waitFor();
+                }
+                if (!closing) {
+                    System.err.println("The database ended by itself; starting it again.");
+                    pause(REVIVE_AFTER_MILLIS);
+                }
+                synchronized (this) {
+                    if (!closing) {
+                        launch();
+                    }
+                }
+            } catch (IOException cannot) {
+                System.err.println("The database could not be started again: " + cannot.getMessage());
+                pause(REVIVE_AFTER_MILLIS);
+            } catch (InterruptedException stopped) {
+                return;
+            }
+        }
+    }
+
+    @Override
+    public synchronized void close() {
+        closing = true;
+        var running = process;
+        if (running != null) {
+            running.destroy();
+            try {
+                if (!running.waitFor(30, TimeUnit.SECONDS)) {
+                    running.destroyForcibly();
+                }
+            } catch (InterruptedException stopped) {
+                Thread.currentThread().interrupt();
+            }
+        }
+        try {
+            lock.release();
+            lockFile.close();
+        } catch (IOException alreadyReleased) {
+            // closed before
+        }
+    }
+
+    private static String program(String name) {
+        return Stream.of("/usr/sbin/", "/usr/bin/", "/usr/local/sbin/", "/usr/local/bin/").map(folder -> folder + name)
+                .filter(path -> Files.isExecutable(Path.of(path))).findFirst()
+                .orElseThrow(() -> new CannotStart("MariaDB is not installed (" + name + " is missing). Install it: apt-get install mariadb-server"));
+    }
+
+    private static String secret(Path file) throws IOException {
+        if (!Files.exists(file)) {
+            var bytes = new byte[24];
+            new SecureRandom().nextBytes(bytes);
+            Files.writeString(file, HexFormat.of().formatHex(bytes));
+            onlyForUs(file);
+        }
+        return Files.readString(file).trim();
+    }
+
+    private static void onlyForUs(Path file) throws IOException {
+        Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
+    }
+
+    private static int freePort() throws IOException {
+        try (var socket = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            return socket.getLocalPort();
+        }
+    }
+
+    private static void deleteTree(Path folder) throws IOException {
+        if (!Files.exists(folder)) {
+            return;
+        }
+        try (var files = Files.walk(folder)) {
+            for (var file : files.sorted(java.util.Comparator.reverseOrder()).toList()) {
+                Files.delete(file);
+            }
+        }
+    }
+
+    private static void pause(long millis) {
+        try {
+            Thread.sleep(millis);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}

@@ -1,0 +1,79 @@
+package yellowkite.server.drafts;
+
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import yellowkite.core.edit.Edit;
+import yellowkite.server.web.Author;
+
+/**
+ * Drafts over HTTP. Every change names the version that it was made upon: 409 if the draft is further by now, with what
+ * happened {@code since}; 422 with the {@code field} if the change does not fit; 404 for a draft that does not exist.
+ */
+@RestController
+class DraftController {
+    private final Drafts drafts;
+    private final DraftShaper shaper;
+    private final Readouts readouts;
+
+    DraftController(Drafts drafts, DraftShaper shaper, Readouts readouts) {
+        this.drafts = drafts;
+        this.shaper = shaper;
+        this.readouts = readouts;
+    }
+
+    record EditRequest(int version, Edit edit) {}
+
+    record VersionRequest(int version) {}
+
+    record PublishRequest(int version, String summary) {}
+
+    record ReadoutRequest(int mode, int channel, Map<Integer, Long> values) {}
+
+    record Published(String profileId, int revision) {}
+
+    /** 200 with the profile's open draft, opened now if there was none; 404 for an unknown profile. */
+    @PostMapping("/api/profiles/{profileId}/draft")
+    DraftView open(@PathVariable String profileId, @RequestParam(required = false) @Nullable Integer mode, @RequestHeader(Author.HEADER) String author) {
+        return shaper.shape(drafts.open(profileId, Author.of(author)), mode);
+    }
+
+    @GetMapping("/api/drafts/{draftId}")
+    DraftView read(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode) {
+        return shaper.shape(drafts.require(draftId), mode);
+    }
+
+    @PostMapping("/api/drafts/{draftId}/edits")
+    DraftView edit(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody EditRequest request, @RequestHeader(Author.HEADER) String author) {
+        return shaper.shape(drafts.apply(draftId, request.version(), request.edit(), Author.of(author)), mode);
+    }
+
+    @PostMapping("/api/drafts/{draftId}/undo")
+    DraftView undo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody VersionRequest request, @RequestHeader(Author.HEADER) String author) {
+        return shaper.shape(drafts.undo(draftId, request.version(), Author.of(author)), mode);
+    }
+
+    @PostMapping("/api/drafts/{draftId}/redo")
+    DraftView redo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody VersionRequest request, @RequestHeader(Author.HEADER) String author) {
+        return shaper.shape(drafts.redo(draftId, request.version(), Author.of(author)), mode);
+    }
+
+    /** 200; reads only. */
+    @PostMapping("/api/drafts/{draftId}/readout")
+    ReadoutView readout(@PathVariable String draftId, @RequestBody ReadoutRequest request) {
+        return readouts.read(drafts.require(draftId), request.mode(), request.channel(), request.values());
+    }
+
+    /** 200 with the new revision; the draft is closed. */
+    @PostMapping("/api/drafts/{draftId}/publish")
+    Published publish(@PathVariable String draftId, @RequestBody PublishRequest request, @RequestHeader(Author.HEADER) String author) {
+        var revision = drafts.publish(draftId, request.version(), request.summary(), Author.of(author));
+        return new Published(revision.profileId(), revision.number());
+    }
+}

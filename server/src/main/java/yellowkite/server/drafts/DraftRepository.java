@@ -1,0 +1,69 @@
+package yellowkite.server.drafts;
+
+import static org.jooq.Records.mapping;
+import static yellowkite.server.tables.Tables.DRAFT;
+import static yellowkite.server.tables.Tables.DRAFT_STEP;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Repository;
+
+/** Drafts and what happened to them. */
+@Repository
+class DraftRepository {
+    private final DSLContext database;
+
+    DraftRepository(DSLContext database) {
+        this.database = database;
+    }
+
+    /** @param openProfileId null once it is published */
+    record StoredDraft(String id, String profileId, @Nullable String openProfileId, String baseRevisionId, int version, String openedBy, LocalDateTime openedAt) {}
+
+    enum Kind { EDIT, UNDO, REDO }
+
+    /** @param edit as JSON; null for undo and redo */
+    record StoredStep(int version, Kind kind, @Nullable String edit, String sentence, String author, LocalDateTime createdAt) {}
+
+    Optional<StoredDraft> find(String id) {
+        return database.selectFrom(DRAFT).where(DRAFT.ID.eq(id)).fetchOptional(mapping(StoredDraft::new));
+    }
+
+    Optional<StoredDraft> findOpen(String profileId) {
+        return database.selectFrom(DRAFT).where(DRAFT.OPEN_PROFILE_ID.eq(profileId)).fetchOptional(mapping(StoredDraft::new));
+    }
+
+    /** Opens a draft unless someone else has just opened one for this profile. */
+    void open(StoredDraft draft) {
+        database.insertInto(DRAFT, DRAFT.ID, DRAFT.PROFILE_ID, DRAFT.OPEN_PROFILE_ID, DRAFT.BASE_REVISION_ID, DRAFT.VERSION, DRAFT.OPENED_BY, DRAFT.OPENED_AT)
+                .values(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), draft.version(), draft.openedBy(), draft.openedAt())
+                .onDuplicateKeyIgnore().execute();
+    }
+
+    /** {@return whether the open draft was at {@code seen} and is now one further, with that step} */
+    boolean append(String draftId, int seen, StoredStep step) {
+        boolean hit = database.update(DRAFT).set(DRAFT.VERSION, step.version())
+                .where(DRAFT.ID.eq(draftId), DRAFT.VERSION.eq(seen), DRAFT.OPEN_PROFILE_ID.isNotNull()).execute() == 1;
+        if (hit) {
+            database.insertInto(DRAFT_STEP, DRAFT_STEP.DRAFT_ID, DRAFT_STEP.VERSION, DRAFT_STEP.KIND, DRAFT_STEP.EDIT, DRAFT_STEP.SENTENCE, DRAFT_STEP.AUTHOR, DRAFT_STEP.CREATED_AT)
+                    .values(draftId, step.version(), step.kind().name(), step.edit(), step.sentence(), step.author(), step.createdAt()).execute();
+        }
+        return hit;
+    }
+
+    /** {@return whether the draft was open at {@code seen} and is now closed} */
+    boolean close(String draftId, int seen) {
+        return database.update(DRAFT).setNull(DRAFT.OPEN_PROFILE_ID)
+                .where(DRAFT.ID.eq(draftId), DRAFT.VERSION.eq(seen), DRAFT.OPEN_PROFILE_ID.isNotNull()).execute() == 1;
+    }
+
+    /** {@return what happened after that version, in order} */
+    List<StoredStep> stepsAfter(String draftId, int version) {
+        return database.select(DRAFT_STEP.VERSION, DRAFT_STEP.KIND.convertFrom(Kind::valueOf), DRAFT_STEP.EDIT, DRAFT_STEP.SENTENCE, DRAFT_STEP.AUTHOR, DRAFT_STEP.CREATED_AT)
+                .from(DRAFT_STEP).where(DRAFT_STEP.DRAFT_ID.eq(draftId), DRAFT_STEP.VERSION.gt(version)).orderBy(DRAFT_STEP.VERSION)
+                .fetch(mapping(StoredStep::new));
+    }
+}

@@ -1,0 +1,30 @@
+package yellowkite.server.drafts;
+
+import java.util.ArrayList;
+import java.util.List;
+import yellowkite.core.edit.History;
+import yellowkite.server.drafts.DraftRepository.StoredDraft;
+import yellowkite.server.drafts.DraftRepository.StoredStep;
+
+/**
+ * A draft with its document.
+ *
+ * @param edits the stored steps of the history's edits, one for each, undone ones included
+ */
+record LoadedDraft(StoredDraft draft, History history, List<StoredStep> edits) {
+
+    LoadedDraft {
+        edits = List.copyOf(edits);
+    }
+
+    /** {@return this draft after a step that led to that history} */
+    LoadedDraft after(StoredStep step, History to) {
+        var next = new StoredDraft(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), step.version(), draft.openedBy(), draft.openedAt());
+        if (step.kind() != DraftRepository.Kind.EDIT) {
+            return new LoadedDraft(next, to, edits);
+        }
+        var kept = new ArrayList<>(edits.subList(0, history.done()));
+        kept.add(step);
+        return new LoadedDraft(next, to, kept);
+    }
+}

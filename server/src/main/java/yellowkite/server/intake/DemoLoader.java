@@ -1,0 +1,28 @@
+package yellowkite.server.intake;
+
+import org.springframework.stereotype.Component;
+import yellowkite.demo.DemoHouse;
+import yellowkite.server.library.ProfileRepository;
+import yellowkite.server.web.Author;
+
+/** Brings the demo house into a library that holds nothing yet, the way any file comes in. */
+@Component
+public class DemoLoader {
+    private static final Author STORE = new Author("Marigold lamp store");
+    private final Intake intake;
+    private final ProfileRepository profiles;
+
+    DemoLoader(Intake intake, ProfileRepository profiles) {
+        this.intake = intake;
+        this.profiles = profiles;
+    }
+
+    public void loadIntoEmptyLibrary() {
+        if (profiles.count() == 0) {
+            for (var file : DemoHouse.files()) {
+                var type = file.description().type();
+                intake.take(type.manufacturer() + "@" + type.name() + ".gdtf", file.write(), STORE);
+            }
+        }
+    }
+}

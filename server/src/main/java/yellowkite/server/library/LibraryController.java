@@ -1,0 +1,49 @@
+package yellowkite.server.library;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.dmx.Tail;
+import yellowkite.server.revisions.ModeSummary;
+
+/** The list of profiles. */
+@RestController
+class LibraryController {
+    /** As many as anyone scrolls through; the search narrows the rest. */
+    private static final int LISTED = 300;
+    private static final int MAX_WORDS = 8;
+    private static final TypeReference<List<Tail.Bundle>> TAIL = new TypeReference<>() {};
+
+    private final ProfileRepository profiles;
+    private final JsonMapper json;
+
+    LibraryController(ProfileRepository profiles, JsonMapper json) {
+        this.profiles = profiles;
+        this.json = json;
+    }
+
+    /** 200 with the profiles in which every word of {@code search} is found; all of them if it is empty. */
+    @GetMapping("/api/library")
+    LibraryView library(@RequestParam(defaultValue = "") String search) {
+        var words = Arrays.stream(search.strip().split("\\s+")).filter(word -> !word.isEmpty()).limit(MAX_WORDS).toList();
+        var listed = profiles.search(words, LISTED + 1);
+        boolean more = listed.size() > LISTED;
+        var shown = more ? listed.subList(0, LISTED) : listed;
+        var modes = profiles.modes(shown.stream().map(ProfileRepository.Listed::revisionId).toList());
+        var makers = new LinkedHashMap<String, List<LibraryView.Profile>>();
+        for (var each : shown) {
+            var views = modes.getOrDefault(each.revisionId(), List.of()).stream()
+                    .map(mode -> new ModeSummary(mode.name(), mode.footprint(), mode.channels(), json.readValue(mode.tail(), TAIL))).toList();
+            makers.computeIfAbsent(each.manufacturer(), name -> new ArrayList<>())
+                    .add(new LibraryView.Profile(each.id(), each.name(), each.revision(), each.errors(), each.warnings(), each.draftBy(), views));
+        }
+        return new LibraryView(profiles.count(), shown.size(), more,
+                makers.entrySet().stream().map(maker -> new LibraryView.Maker(maker.getKey(), maker.getValue())).toList());
+    }
+}

@@ -1,0 +1,114 @@
+package yellowkite.server.library;
+
+import static org.jooq.Records.mapping;
+import static org.jooq.impl.DSL.exists;
+import static org.jooq.impl.DSL.max;
+import static org.jooq.impl.DSL.selectOne;
+import static yellowkite.server.tables.Tables.DRAFT;
+import static yellowkite.server.tables.Tables.MANUFACTURER;
+import static yellowkite.server.tables.Tables.PROFILE;
+import static yellowkite.server.tables.Tables.REVISION;
+import static yellowkite.server.tables.Tables.REVISION_ATTRIBUTE;
+import static yellowkite.server.tables.Tables.REVISION_MODE;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Repository;
+
+/** Manufacturers and profiles, and what lists show of them. */
+@Repository
+public class ProfileRepository {
+    private final DSLContext database;
+
+    ProfileRepository(DSLContext database) {
+        this.database = database;
+    }
+
+    /** @param fixtureTypeId null if its files give none */
+    public record StoredProfile(String id, String manufacturerId, String name, @Nullable String fixtureTypeId) {}
+
+    /** A profile with its newest revision. @param draftBy null without an open draft */
+    public record Listed(String id, String name, String manufacturer, String revisionId, int revision, int errors, int warnings,
+            @Nullable String draftBy) {}
+
+    public record ListedMode(String revisionId, String name, int footprint, int channels, String tail) {}
+
+    public String findOrAddManufacturer(String name) {
+        database.insertInto(MANUFACTURER, MANUFACTURER.ID, MANUFACTURER.NAME).values(UUID.randomUUID().toString(), name)
+                .onDuplicateKeyIgnore().execute();
+        return database.select(MANUFACTURER.ID).from(MANUFACTURER).where(MANUFACTURER.NAME.eq(name)).fetchSingle(MANUFACTURER.ID);
+    }
+
+    public Optional<StoredProfile> findById(String id) {
+        return database.selectFrom(PROFILE).where(PROFILE.ID.eq(id)).fetchOptional(mapping(StoredProfile::new));
+    }
+
+    public Optional<StoredProfile> findByFixtureType(String fixtureTypeId) {
+        return database.selectFrom(PROFILE).where(PROFILE.FIXTURE_TYPE_ID.eq(fixtureTypeId)).fetchOptional(mapping(StoredProfile::new));
+    }
+
+    /** {@return the first profile of that maker and name that has no fixture type id} */
+    public Optional<StoredProfile> findWithoutId(String manufacturerId, String name) {
+        return database.selectFrom(PROFILE).where(PROFILE.MANUFACTURER_ID.eq(manufacturerId), PROFILE.NAME.eq(name), PROFILE.FIXTURE_TYPE_ID.isNull())
+                .limit(1).fetchOptional(mapping(StoredProfile::new));
+    }
+
+    public StoredProfile add(String manufacturerId, String name, @Nullable String fixtureTypeId) {
+        var id = UUID.randomUUID().toString();
+        database.insertInto(PROFILE, PROFILE.ID, PROFILE.MANUFACTURER_ID, PROFILE.NAME, PROFILE.FIXTURE_TYPE_ID)
+                .values(id, manufacturerId, name, fixtureTypeId).execute();
+        return new StoredProfile(id, manufacturerId, name, fixtureTypeId);
+    }
+
+    public void rename(String id, String manufacturerId, String name) {
+        database.update(PROFILE).set(PROFILE.MANUFACTURER_ID, manufacturerId).set(PROFILE.NAME, name).where(PROFILE.ID.eq(id)).execute();
+    }
+
+    public int count() {
+        return database.fetchCount(PROFILE);
+    }
+
+    /** Locks a profile's row until the transaction ends, so that its revisions are numbered one after the other. */
+    public void lock(String id) {
+        database.select(PROFILE.ID).from(PROFILE).where(PROFILE.ID.eq(id)).forUpdate().fetch();
+    }
+
+    /**
+     * {@return profiles by manufacturer and name in which every word is found: in the maker, the name, a mode or an
+     * attribute of the newest revision}
+     */
+    public List<Listed> search(List<String> words, int limit) {
+        var newest = database.select(REVISION.PROFILE_ID, max(REVISION.NUMBER).as("number")).from(REVISION).groupBy(REVISION.PROFILE_ID).asTable("newest");
+        var condition = words.stream().map(ProfileRepository::mentions).reduce(DSL.noCondition(), Condition::and);
+        return database.select(PROFILE.ID, PROFILE.NAME, MANUFACTURER.NAME, REVISION.ID, REVISION.NUMBER, REVISION.ERRORS, REVISION.WARNINGS, DRAFT.OPENED_BY)
+                .from(PROFILE)
+                .join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
+                .join(newest).on(newest.field(REVISION.PROFILE_ID).eq(PROFILE.ID))
+                .join(REVISION).on(REVISION.PROFILE_ID.eq(PROFILE.ID), REVISION.NUMBER.eq(newest.field("number", Integer.class)))
+                .leftJoin(DRAFT).on(DRAFT.OPEN_PROFILE_ID.eq(PROFILE.ID), DRAFT.VERSION.gt(0))
+                .where(condition)
+                .orderBy(MANUFACTURER.NAME, PROFILE.NAME, PROFILE.ID)
+                .limit(limit)
+                .fetch(mapping(Listed::new));
+    }
+
+    private static Condition mentions(String word) {
+        return MANUFACTURER.NAME.containsIgnoreCase(word).or(PROFILE.NAME.containsIgnoreCase(word))
+                .or(exists(selectOne().from(REVISION_MODE).where(REVISION_MODE.REVISION_ID.eq(REVISION.ID), REVISION_MODE.NAME.containsIgnoreCase(word))))
+                .or(exists(selectOne().from(REVISION_ATTRIBUTE).where(REVISION_ATTRIBUTE.REVISION_ID.eq(REVISION.ID), REVISION_ATTRIBUTE.NAME.containsIgnoreCase(word))));
+    }
+
+    /** {@return the modes of those revisions by revision, in the order of each file} */
+    public Map<String, List<ListedMode>> modes(Collection<String> revisionIds) {
+        return database.select(REVISION_MODE.REVISION_ID, REVISION_MODE.NAME, REVISION_MODE.FOOTPRINT, REVISION_MODE.CHANNELS, REVISION_MODE.TAIL)
+                .from(REVISION_MODE).where(REVISION_MODE.REVISION_ID.in(revisionIds)).orderBy(REVISION_MODE.REVISION_ID, REVISION_MODE.POSITION)
+                .fetchGroups(REVISION_MODE.REVISION_ID, mapping(ListedMode::new));
+    }
+}

@@ -1,0 +1,53 @@
+package yellowkite.server.revisions;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.List;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+import yellowkite.server.web.Refusal;
+
+/** Files and pictures going out. */
+@RestController
+class RevisionController {
+    private final Revisions revisions;
+
+    RevisionController(Revisions revisions) {
+        this.revisions = revisions;
+    }
+
+    /** @param at UTC */
+    record RevisionLine(int number, String summary, String author, LocalDateTime at, int errors, int warnings) {}
+
+    /** 200 with the revisions of a profile, the newest first; none for an unknown profile. */
+    @GetMapping("/api/profiles/{profileId}/revisions")
+    List<RevisionLine> list(@PathVariable String profileId) {
+        return revisions.listOf(profileId).stream()
+                .map(each -> new RevisionLine(each.number(), each.summary(), each.author(), each.createdAt(), each.errors(), each.warnings())).toList();
+    }
+
+    /** 200 with the GDTF file; 404 if the profile has no such revision. */
+    @GetMapping(value = "/api/profiles/{profileId}/revisions/{number}/file", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    ResponseEntity<byte[]> export(@PathVariable String profileId, @PathVariable int number) {
+        var revision = revisions.require(profileId, number);
+        var type = revisions.description(revision).type();
+        var name = (type.manufacturer() + "@" + type.name() + "@revision " + number + ".gdtf").replaceAll("[\\p{Cntrl}/\\\\\"]", "-");
+        var disposition = ContentDisposition.attachment().filename(name, StandardCharsets.UTF_8).build();
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString()).body(revisions.file(revision));
+    }
+
+    /** 200 with a PNG encoded anew; 404 if there is no such content or it is no picture. */
+    @GetMapping(value = "/api/media/{sha256}", produces = MediaType.IMAGE_PNG_VALUE)
+    ResponseEntity<byte[]> picture(@PathVariable String sha256) {
+        return revisions.findContent(sha256).flatMap(Pictures::reencode)
+                .map(png -> ResponseEntity.ok().cacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable()).body(png))
+                .orElseThrow(() -> Refusal.notFound("There is no such picture."));
+    }
+}

@@ -1,0 +1,93 @@
+package yellowkite.server.revisions;
+
+import static org.jooq.Records.mapping;
+import static yellowkite.server.tables.Tables.CONTENT;
+import static yellowkite.server.tables.Tables.REVISION;
+import static yellowkite.server.tables.Tables.REVISION_ATTRIBUTE;
+import static yellowkite.server.tables.Tables.REVISION_ENTRY;
+import static yellowkite.server.tables.Tables.REVISION_MODE;
+
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+/** Revisions, their files and what is searched of them. Rows are only ever added. */
+@Repository
+public class RevisionRepository {
+    private final DSLContext database;
+
+    RevisionRepository(DSLContext database) {
+        this.database = database;
+    }
+
+    void putContent(String sha256, byte[] bytes) {
+        database.insertInto(CONTENT, CONTENT.SHA256, CONTENT.BYTES).values(sha256, bytes).onDuplicateKeyIgnore().execute();
+    }
+
+    Optional<byte[]> findContent(String sha256) {
+        return database.select(CONTENT.BYTES).from(CONTENT).where(CONTENT.SHA256.eq(sha256)).fetchOptional(CONTENT.BYTES);
+    }
+
+    void insert(StoredRevision revision, Map<String, String> entries, List<ModeRow> modes, Collection<String> attributes) {
+        database.insertInto(REVISION, REVISION.ID, REVISION.PROFILE_ID, REVISION.NUMBER, REVISION.SUMMARY, REVISION.AUTHOR,
+                        REVISION.CREATED_AT, REVISION.DESCRIPTION_SHA256, REVISION.FILE_SHA256, REVISION.ERRORS, REVISION.WARNINGS)
+                .values(revision.id(), revision.profileId(), revision.number(), revision.summary(), revision.author(),
+                        revision.createdAt(), revision.descriptionSha256(), revision.fileSha256(), revision.errors(), revision.warnings())
+                .execute();
+        int position = 0;
+        for (var entry : entries.entrySet()) {
+            database.insertInto(REVISION_ENTRY, REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.POSITION, REVISION_ENTRY.PATH, REVISION_ENTRY.SHA256)
+                    .values(revision.id(), position++, entry.getKey(), entry.getValue()).execute();
+        }
+        for (int i = 0; i < modes.size(); i++) {
+            var mode = modes.get(i);
+            database.insertInto(REVISION_MODE, REVISION_MODE.REVISION_ID, REVISION_MODE.POSITION, REVISION_MODE.NAME,
+                            REVISION_MODE.FOOTPRINT, REVISION_MODE.CHANNELS, REVISION_MODE.TAIL)
+                    .values(revision.id(), i, mode.name(), mode.footprint(), mode.channels(), mode.tail()).execute();
+        }
+        for (var attribute : attributes) {
+            database.insertInto(REVISION_ATTRIBUTE, REVISION_ATTRIBUTE.REVISION_ID, REVISION_ATTRIBUTE.NAME)
+                    .values(revision.id(), attribute).onDuplicateKeyIgnore().execute();
+        }
+    }
+
+    /** @param tail as JSON */
+    record ModeRow(String name, int footprint, int channels, String tail) {}
+
+    public Optional<StoredRevision> findNewest(String profileId) {
+        return database.selectFrom(REVISION).where(REVISION.PROFILE_ID.eq(profileId)).orderBy(REVISION.NUMBER.desc()).limit(1)
+                .fetchOptional(mapping(StoredRevision::new));
+    }
+
+    public Optional<StoredRevision> findByNumber(String profileId, int number) {
+        return database.selectFrom(REVISION).where(REVISION.PROFILE_ID.eq(profileId), REVISION.NUMBER.eq(number))
+                .fetchOptional(mapping(StoredRevision::new));
+    }
+
+    public Optional<StoredRevision> findById(String id) {
+        return database.selectFrom(REVISION).where(REVISION.ID.eq(id)).fetchOptional(mapping(StoredRevision::new));
+    }
+
+    public Optional<StoredRevision> findByFile(String profileId, String fileSha256) {
+        return database.selectFrom(REVISION).where(REVISION.PROFILE_ID.eq(profileId), REVISION.FILE_SHA256.eq(fileSha256))
+                .orderBy(REVISION.NUMBER.desc()).limit(1).fetchOptional(mapping(StoredRevision::new));
+    }
+
+    /** {@return all revisions of a profile, the newest first} */
+    public List<StoredRevision> listOf(String profileId) {
+        return database.selectFrom(REVISION).where(REVISION.PROFILE_ID.eq(profileId)).orderBy(REVISION.NUMBER.desc())
+                .fetch(mapping(StoredRevision::new));
+    }
+
+    /** {@return the file's entries beside its description: path to content, in the file's order} */
+    public Map<String, String> entries(String revisionId) {
+        var entries = new LinkedHashMap<String, String>();
+        database.select(REVISION_ENTRY.PATH, REVISION_ENTRY.SHA256).from(REVISION_ENTRY).where(REVISION_ENTRY.REVISION_ID.eq(revisionId))
+                .orderBy(REVISION_ENTRY.POSITION).forEach(row -> entries.put(row.value1(), row.value2()));
+        return entries;
+    }
+}

@@ -1,0 +1,120 @@
+package yellowkite.server.revisions;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.check.Checks;
+import yellowkite.core.check.Severity;
+import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.server.web.Refusal;
+
+/** Revisions in and out: stored once by content, read back as they came. Runs inside the caller's transaction. */
+@Service
+public class Revisions {
+    /** What a list shows of a name; the whole of it stays in the description. */
+    private static final int LISTED_LENGTH = 200;
+
+    private final RevisionRepository repository;
+    private final JsonMapper json;
+    private final Clock clock;
+    private final Cache<String, GdtfDescription> descriptions = Caffeine.newBuilder().maximumSize(64).build();
+
+    Revisions(RevisionRepository repository, JsonMapper json) {
+        this.repository = repository;
+        this.json = json;
+        this.clock = Clock.systemUTC();
+    }
+
+    /**
+     * Stores a file as the next revision of a profile, unless it is one already.
+     *
+     * @param description the bytes of the description as they came, so that they go out again to the letter
+     * @return the new revision, or the one that holds this very file
+     */
+    public Added add(String profileId, FixtureType type, byte[] description, Map<String, byte[]> others, String summary, String author) {
+        var entries = new LinkedHashMap<String, String>();
+        others.forEach((path, bytes) -> entries.put(path, Sha256.of(bytes)));
+        others.forEach((path, bytes) -> repository.putContent(entries.get(path), bytes));
+        return addStored(profileId, type, description, entries, summary, author);
+    }
+
+    /** Like {@link #add}, where the other entries are stored already. */
+    public Added addStored(String profileId, FixtureType type, byte[] description, Map<String, String> entries, String summary, String author) {
+        var descriptionSha = Sha256.of(description);
+        var fileSha = Sha256.ofFile(descriptionSha, entries);
+        var same = repository.findByFile(profileId, fileSha);
+        if (same.isPresent()) {
+            return new Added(same.get(), false);
+        }
+        repository.putContent(descriptionSha, description);
+        int number = repository.findNewest(profileId).map(newest -> newest.number() + 1).orElse(1);
+        var findings = Checks.of(type);
+        var revision = new StoredRevision(UUID.randomUUID().toString(), profileId, number, summary, author, now(), descriptionSha, fileSha,
+                (int) findings.stream().filter(each -> each.severity() == Severity.ERROR).count(),
+                (int) findings.stream().filter(each -> each.severity() == Severity.WARNING).count());
+        var modes = type.modes().stream().map(mode -> {
+            var line = ModeSummary.of(type, mode);
+            return new RevisionRepository.ModeRow(listed(line.name()), line.footprint(), line.channels(), json.writeValueAsString(line.tail()));
+        }).toList();
+        var attributes = new TreeSet<String>();
+        type.modes().forEach(mode -> mode.channels().forEach(channel -> channel.functions().forEach(function -> attributes.add(listed(function.attribute())))));
+        type.attributeDefinitions().attributes().stream().filter(each -> attributes.contains(each.name()))
+                .forEach(each -> attributes.add(listed(each.pretty())));
+        repository.insert(revision, entries, modes, attributes);
+        return new Added(revision, true);
+    }
+
+    /** @param isNew false if the profile held this very file already */
+    public record Added(StoredRevision revision, boolean isNew) {}
+
+    public static String listed(String name) {
+        return name.length() <= LISTED_LENGTH ? name : name.substring(0, LISTED_LENGTH - 3) + "...";
+    }
+
+    public LocalDateTime now() {
+        return LocalDateTime.now(clock.withZone(ZoneOffset.UTC)).truncatedTo(ChronoUnit.MILLIS);
+    }
+
+    /** {@return the description of a revision} Kept in memory for a while; a revision never changes. */
+    public GdtfDescription description(StoredRevision revision) {
+        return descriptions.get(revision.descriptionSha256(), sha -> GdtfDescription.read(requireContent(sha)));
+    }
+
+    /** {@return the bytes of a revision as a file} An imported description goes out to the letter. */
+    public byte[] file(StoredRevision revision) {
+        var others = new LinkedHashMap<String, byte[]>();
+        repository.entries(revision.id()).forEach((path, sha) -> others.put(path, requireContent(sha)));
+        return GdtfFile.pack(requireContent(revision.descriptionSha256()), others);
+    }
+
+    /** @throws Refusal 404 if the profile has no such revision */
+    public StoredRevision require(String profileId, int number) {
+        return repository.findByNumber(profileId, number)
+                .orElseThrow(() -> Refusal.notFound("This profile has no revision " + number + "."));
+    }
+
+    List<StoredRevision> listOf(String profileId) {
+        return repository.listOf(profileId);
+    }
+
+    public Optional<byte[]> findContent(String sha256) {
+        return repository.findContent(sha256);
+    }
+
+    private byte[] requireContent(String sha256) {
+        return repository.findContent(sha256).orElseThrow(() -> new IllegalStateException("content " + sha256 + " is not stored"));
+    }
+}

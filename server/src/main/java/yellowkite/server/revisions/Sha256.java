@@ -1,0 +1,28 @@
+package yellowkite.server.revisions;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Map;
+
+/** The name of content: 64 hexadecimal digits, lower case. */
+final class Sha256 {
+    private Sha256() {}
+
+    static String of(byte[] bytes) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+
+    /** {@return the name of a whole file: of its description and its other entries by path} */
+    static String ofFile(String description, Map<String, String> entries) {
+        var text = new StringBuilder(description);
+        entries.entrySet().stream().sorted(Map.Entry.comparingByKey())
+                .forEach(each -> text.append('\n').append(each.getKey()).append('\0').append(each.getValue()));
+        return of(text.toString().getBytes(StandardCharsets.UTF_8));
+    }
+}

@@ -1,0 +1,89 @@
+package yellowkite.server.web;
+
+import io.swagger.v3.core.converter.ModelConverters;
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.ComposedSchema;
+import io.swagger.v3.oas.models.media.Discriminator;
+import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import yellowkite.core.edit.Edit;
+
+/** What the API says of itself. The page's types are generated from it. */
+@Configuration(proxyBeanMethods = false)
+class ApiDescription {
+
+    @Bean
+    OpenAPI kiteApi() {
+        return new OpenAPI().info(new Info().title("Yellow Kite").version("1"));
+    }
+
+    @Bean
+    @SuppressWarnings({"rawtypes", "unchecked"})
+    OpenApiCustomizer editsAndPresence() {
+        return api -> {
+            api.setServers(List.of());
+            var schemas = api.getComponents().getSchemas();
+            var any = new ComposedSchema();
+            var names = new Discriminator().propertyName("type");
+            for (var each : Edit.class.getPermittedSubclasses()) {
+                var schema = (Schema) ModelConverters.getInstance().read(each).get(each.getSimpleName());
+                var properties = new LinkedHashMap<String, Schema>();
+                properties.put("type", (Schema) new StringSchema()._enum(List.of(EditJson.nameOf(each))));
+                properties.putAll(schema.getProperties());
+                markNullable(each, properties);
+                schema.setProperties(properties);
+                schema.setTypes(Set.of("object"));
+                schemas.put(each.getSimpleName(), schema);
+                any.addOneOfItem(new Schema<>().$ref("#/components/schemas/" + each.getSimpleName()));
+                names.mapping(EditJson.nameOf(each), "#/components/schemas/" + each.getSimpleName());
+            }
+            any.discriminator(names);
+            schemas.put("Edit", any);
+            schemas.forEach((name, schema) -> requirePresence(name, schema));
+        };
+    }
+
+    /** Every component of our records is always sent; one that may be missing is null and marked so by its own type. */
+    @SuppressWarnings({"rawtypes", "unchecked"})
+    private static void requirePresence(String name, Schema schema) {
+        if (schema.getProperties() == null || name.equals("ProblemDetail")) {
+            return;
+        }
+        schema.setRequired(new ArrayList<String>(schema.getProperties().keySet()));
+        schema.getProperties().replaceAll((property, each) -> tidy((Schema) each));
+    }
+
+    /** An edit inside another record is written out as all its kinds, and "null or that record" as both at once: said plainly here. */
+    @SuppressWarnings({"rawtypes", "unchecked"})
+    private static Schema tidy(Schema property) {
+        boolean nullable = property.getTypes() != null && property.getTypes().contains("null");
+        Schema one = property.getOneOf() != null ? new Schema<>().$ref("#/components/schemas/Edit")
+                : nullable && property.get$ref() != null ? new Schema<>().$ref(property.get$ref()) : null;
+        if (one == null) {
+            return property;
+        }
+        var none = new Schema<>();
+        none.setTypes(Set.of("null"));
+        return nullable ? new ComposedSchema().anyOf(List.of(one, none)) : one;
+    }
+
+    @SuppressWarnings("rawtypes")
+    private static void markNullable(Class<?> edit, Map<String, Schema> properties) {
+        for (var component : edit.getRecordComponents()) {
+            if (component.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
+                var schema = properties.get(component.getName());
+                schema.setTypes(Set.of(component.getType() == Long.class ? "integer" : "number", "null"));
+            }
+        }
+    }
+}

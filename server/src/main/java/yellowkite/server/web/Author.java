@@ -1,0 +1,30 @@
+package yellowkite.server.web;
+
+import java.net.URLDecoder;
+import java.nio.charset.StandardCharsets;
+
+/**
+ * Who is working: a name that the browser keeps and sends with whatever changes something. The header is of our own, so a
+ * foreign page cannot send it without being asked first, which we never answer.
+ */
+public record Author(String name) {
+    public static final String HEADER = "Kite-Author";
+    private static final int MAX_LENGTH = 100;
+
+    /** @throws Refusal if there is no name, or it is longer than a name can be */
+    public static Author of(String header) {
+        String name;
+        try {
+            name = URLDecoder.decode(header, StandardCharsets.UTF_8).strip();
+        } catch (IllegalArgumentException notEncoded) {
+            name = "";
+        }
+        if (name.isEmpty()) {
+            throw Refusal.unfit("author", "Say who is working first: every change carries a name.");
+        }
+        if (name.length() > MAX_LENGTH || name.codePoints().anyMatch(Character::isISOControl)) {
+            throw Refusal.unfit("author", "A name has at most " + MAX_LENGTH + " letters and no control characters.");
+        }
+        return new Author(name);
+    }
+}

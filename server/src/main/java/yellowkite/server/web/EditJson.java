@@ -1,0 +1,34 @@
+package yellowkite.server.web;
+
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.Arrays;
+import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.jsontype.NamedType;
+import yellowkite.core.edit.Edit;
+
+/** Edits as JSON: {@code {"type": "renameMode", "mode": 3, "to": "Wide"}}. The core knows nothing of it. */
+@Configuration(proxyBeanMethods = false)
+class EditJson {
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    private interface Typed {}
+
+    /** {@return how the edit is called in JSON: its class name with a small first letter} */
+    static String nameOf(Class<?> edit) {
+        var name = edit.getSimpleName();
+        return Character.toLowerCase(name.charAt(0)) + name.substring(1);
+    }
+
+    @Bean
+    JsonMapperBuilderCustomizer editsByName() {
+        return builder -> {
+            builder.addMixIn(Edit.class, Typed.class);
+            Arrays.stream(Edit.class.getPermittedSubclasses())
+                    .forEach(each -> builder.registerSubtypes(new NamedType(each, nameOf(each))));
+            builder.enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES, DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES);
+        };
+    }
+}

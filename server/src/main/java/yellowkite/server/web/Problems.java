@@ -1,0 +1,78 @@
+package yellowkite.server.web;
+
+import java.io.IOException;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.RecoverableDataAccessException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.jdbc.CannotGetJdbcConnectionException;
+import org.springframework.transaction.TransactionException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import yellowkite.core.gdtf.FormatException;
+
+/** Turns whatever goes wrong into problem details (RFC 9457) whose {@code detail} is a sentence. */
+@RestControllerAdvice
+final class Problems extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+    private static final String NO_DATABASE = "The database does not answer just now. Nothing that was accepted is lost; it is tried again by itself.";
+
+    @ExceptionHandler
+    ProblemDetail refusal(Refusal refusal) {
+        var problem = ProblemDetail.forStatusAndDetail(refusal.status(), refusal.getMessage());
+        refusal.facts().forEach(problem::setProperty);
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail format(FormatException refused) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, refused.sentence("The file"));
+    }
+
+    @ExceptionHandler({CannotGetJdbcConnectionException.class, DataAccessResourceFailureException.class, RecoverableDataAccessException.class, TransactionException.class})
+    ProblemDetail noDatabase(Exception gone) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, NO_DATABASE);
+    }
+
+    @ExceptionHandler
+    ProblemDetail database(DataAccessException failed) {
+        for (Throwable cause = failed; cause != null; cause = cause.getCause()) {
+            if (cause instanceof java.sql.SQLNonTransientConnectionException || cause instanceof java.sql.SQLTransientConnectionException || cause instanceof IOException) {
+                return noDatabase(failed);
+            }
+        }
+        return unexpected(failed);
+    }
+
+    @ExceptionHandler
+    ProblemDetail unexpected(Exception failed) {
+        LOG.error("A request failed", failed);
+        return ProblemDetail.forStatusAndDetail(HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something went wrong in Yellow Kite itself; nothing was changed. The server's log says more.");
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleExceptionInternal(Exception exception, @Nullable Object body, HttpHeaders headers,
+            HttpStatusCode status, WebRequest request) {
+        var sentence = switch (status.value()) {
+            case 404 -> "There is nothing at this address.";
+            case 405 -> "This address cannot be used in that way.";
+            case 413 -> "That is more than can be taken in at once; send the files in smaller groups.";
+            case 415 -> "The request is not in a form that this address reads.";
+            case 503 -> NO_DATABASE;
+            default -> status.is4xxClientError()
+                    ? "The request is not complete or holds a value of the wrong kind."
+                    : "Something went wrong in Yellow Kite itself; nothing was changed.";
+        };
+        return super.handleExceptionInternal(exception, ProblemDetail.forStatusAndDetail(status, sentence), headers, status, request);
+    }
+}

@@ -1,0 +1,5 @@
+/** What all answers share: problems in words, JSON of edits, the page itself. */
+@NullMarked
+package yellowkite.server.web;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,1 +1,0 @@
-create table t (a int not null primary key);

@@ -1,0 +1,20 @@
+import type { components } from './schema';
+
+type Schemas = components['schemas'];
+export type Library = Schemas['LibraryView'];
+export type ProfileLine = Schemas['Profile'];
+export type ModeSummary = Schemas['ModeSummary'];
+export type Bundle = Schemas['Bundle'];
+export type Draft = Schemas['DraftView'];
+export type ModeMap = Schemas['ModeMap'];
+export type ChannelRow = Schemas['ChannelRow'];
+export type FunctionBar = Schemas['FunctionBar'];
+export type RangeBar = Schemas['RangeBar'];
+export type WheelLine = Schemas['WheelLine'];
+export type Check = Schemas['Check'];
+export type HistoryLine = Schemas['HistoryLine'];
+export type Readout = Schemas['ReadoutView'];
+export type IntakeResult = Schemas['IntakeResult'];
+export type Published = Schemas['Published'];
+export type RevisionLine = Schemas['RevisionLine'];
+export type Edit = Schemas['Edit'];

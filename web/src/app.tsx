@@ -1,0 +1,29 @@
+import { QueryClientProvider } from '@tanstack/react-query';
+import { Tooltip } from 'radix-ui';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import { queryClient } from './api/query-client';
+import { DeskPage } from './desk/desk-page';
+import { LibraryPage } from './library/library-page';
+import { NotFound } from './shell/not-found';
+import { Shell } from './shell/shell';
+
+const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    children: [
+      { path: '/', element: <LibraryPage /> },
+      { path: '/desk/:profileId', element: <DeskPage /> },
+      { path: '*', element: <NotFound /> },
+    ],
+  },
+]);
+
+export function App() {
+  return (
+    <QueryClientProvider client={queryClient}>
+      <Tooltip.Provider delayDuration={300}>
+        <RouterProvider router={router} />
+      </Tooltip.Provider>
+    </QueryClientProvider>
+  );
+}

@@ -1,0 +1,65 @@
+import { memo } from 'react';
+import type { ChannelRow } from '../api/types';
+import { PennantIcon } from '../ui/pennant-icon';
+import { useDesk } from './desk-context';
+import { OpenChannel } from './open-channel';
+import { RangeBar } from './range-bar';
+
+/** One channel: address, pennant, attribute, part, width and range bar. */
+export function ChannelLine({ channel, open }: { channel: ChannelRow; open: boolean }) {
+  const { choose, setProbe, probe, draft } = useDesk();
+  const loud = draft.checks.find((check) => check.channel === channel.id && check.severity !== 'remark');
+  return (
+    <li className={`border-b border-line ${open ? 'border-l-3 border-l-kite bg-panel' : 'border-l-3 border-l-transparent'}`}>
+      <div className="grid min-h-10 grid-cols-[4.5rem_1.5rem_minmax(7rem,11rem)_minmax(0,1fr)_3.5rem] items-center gap-2.5 pr-3 pl-3.5">
+        <span className="font-mono text-sm text-muted">{addressesOf(channel)}</span>
+        <PennantIcon group={channel.featureGroup} />
+        <button
+          type="button"
+          aria-expanded={open}
+          onClick={() => choose(open ? null : channel.id)}
+          className="min-h-8 truncate rounded-sm text-left hover:text-kite-text"
+          title={`${channel.pretty}, ${channel.attribute}, on ${channel.geometry}`}
+        >
+          {channel.pretty} <span className="text-sm text-muted">{channel.geometry}</span>
+          {channel.times > 1 && <span className="ml-1 font-mono text-xs text-muted">×{channel.times}</span>}
+        </button>
+        <RangeBar
+          channel={channel}
+          chosen={open}
+          probe={probe[channel.id] ?? null}
+          onProbe={(raw) => {
+            setProbe(channel.id, raw);
+            if (!open) choose(channel.id);
+          }}
+        />
+        <Badges channel={channel} />
+      </div>
+      {loud && !open && <p className={`pr-3 pb-1.5 pl-30 text-xs ${loud.severity === 'error' ? 'text-error' : 'text-warning'}`}>{loud.says}</p>}
+      {open && <OpenChannel channel={channel} />}
+    </li>
+  );
+}
+
+function addressesOf(channel: ChannelRow) {
+  const { addresses } = channel;
+  const first = addresses[0];
+  if (first === undefined) return 'virtual';
+  const adjacent = addresses.every((address, index) => address === first + index);
+  if (addresses.length === 1) return String(first);
+  return adjacent ? `${first}–${first + addresses.length - 1}` : addresses.join(',');
+}
+
+const Badges = memo(function Badges({ channel }: { channel: ChannelRow }) {
+  const words = [channel.bytes > 1 ? `${channel.bytes * 8}` : null, channel.snap ? 'snap' : null].filter((word) => word !== null);
+  return (
+    <span className="flex flex-wrap justify-end gap-1">
+      {words.map((word) => (
+        <span key={word} className="rounded-sm border border-line px-1 font-mono text-xs text-muted">
+          {word}
+          {word !== 'snap' && <span className="sr-only"> bit</span>}
+        </span>
+      ))}
+    </span>
+  );
+});

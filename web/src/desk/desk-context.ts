@@ -1,0 +1,23 @@
+import { createContext, use } from 'react';
+import type { Draft, Edit } from '../api/types';
+
+/** What the parts of the desk share: the draft, what is chosen, where the probe stands, and the way to change things. */
+export type Desk = {
+  draft: Draft;
+  chosen: number | null;
+  /** Raw values by channel id; a channel that is not in it stands at its start value. */
+  probe: Record<string, number>;
+  choose: (channel: number | null) => void;
+  setProbe: (channel: number, raw: number) => void;
+  /** Sends an edit; ends with the sentence that refuses it, or null. */
+  edit: (edit: Edit) => Promise<string | null>;
+  showMode: (mode: number, channel?: number | null) => void;
+};
+
+export const DeskContext = createContext<Desk | null>(null);
+
+export function useDesk() {
+  const desk = use(DeskContext);
+  if (!desk) throw new Error('useDesk needs a <DeskContext> around it');
+  return desk;
+}

@@ -1,0 +1,151 @@
+import { useQuery } from '@tanstack/react-query';
+import { Redo2, Undo2 } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { Problem } from '../api/problem';
+import { TopLine } from '../shell/top-line';
+import { Button } from '../ui/button';
+import { Hint } from '../ui/hint';
+import { useWho } from '../who/who';
+import { DeskContext, type Desk } from './desk-context';
+import { deskQuery, useChange } from './desk-query';
+import { ExportMenu } from './export-menu';
+import { ModeMapView } from './mode-map-view';
+import { Outline } from './outline';
+import { PublishPopover } from './publish-popover';
+import { ReadoutPanel } from './readout-panel';
+
+/** Editing a profile: outline, map, readout. Mode and channel stand in the address, so a link leads to the same place. */
+export function DeskPage() {
+  const { profileId = '' } = useParams();
+  const who = useWho();
+  const [params, setParams] = useSearchParams();
+  const mode = numberOf(params.get('mode'));
+  const chosen = numberOf(params.get('channel'));
+  const { data: draft, error } = useQuery({ ...deskQuery(profileId, mode), enabled: who !== '' });
+  const change = useChange(profileId, mode);
+  const [probe, setProbe] = useState<Record<string, number>>({});
+
+  const desk = useMemo<Desk | null>(() => {
+    if (!draft) return null;
+    function show(nextMode: number | null, channel: number | null) {
+      const next: Record<string, string> = {};
+      if (nextMode !== null) next.mode = String(nextMode);
+      if (channel !== null) next.channel = String(channel);
+      setParams(next, { replace: true });
+    }
+    return {
+      draft,
+      chosen,
+      probe,
+      choose: (channel) => show(mode, channel),
+      setProbe: (channel, raw) => setProbe((before) => ({ ...before, [channel]: raw })),
+      showMode: (next, channel = null) => show(next, channel),
+      edit: async (edit) => {
+        try {
+          await change.mutateAsync({ kind: 'edit', edit });
+          return null;
+        } catch (refused) {
+          return refused instanceof Problem ? refused.message : 'Something went wrong; nothing was changed.';
+        }
+      },
+    };
+  }, [draft, chosen, probe, mode, setParams, change]);
+
+  useUndoKeys(
+    () => draft?.canUndo && change.mutate({ kind: 'undo' }),
+    () => draft?.canRedo && change.mutate({ kind: 'redo' }),
+  );
+
+  if (error && !draft) return <Failed error={error} />;
+  if (!draft || !desk) {
+    return (
+      <p role="status" className="p-6 text-muted">
+        Opening the profile …
+      </p>
+    );
+  }
+  return (
+    <DeskContext value={desk}>
+      <title>{`${draft.name} · Yellow Kite`}</title>
+      <TopLine
+        trail={
+          <>
+            <Link to="/" className="shrink-0 text-muted hover:text-text">
+              Library
+            </Link>
+            <span className="text-faint" aria-hidden>
+              /
+            </span>
+            <span className="truncate text-muted">{draft.manufacturer}</span>
+            <span className="text-faint" aria-hidden>
+              /
+            </span>
+            <h1 className="min-w-12 truncate font-semibold" title={draft.name}>
+              {draft.name}
+            </h1>
+            <span className="shrink-0 rounded-sm border border-line px-1.5 py-0.5 text-xs text-muted">
+              {draft.canUndo ? `draft on revision ${draft.baseRevision}` : `revision ${draft.baseRevision}`}
+            </span>
+          </>
+        }
+      >
+        <Hint text="Undo (Ctrl+Z)">
+          <Button disabled={!draft.canUndo} onClick={() => change.mutate({ kind: 'undo' })}>
+            <Undo2 size={16} aria-hidden />
+            Undo
+          </Button>
+        </Hint>
+        <Hint text="Redo (Ctrl+Shift+Z)">
+          <Button disabled={!draft.canRedo} onClick={() => change.mutate({ kind: 'redo' })}>
+            <Redo2 size={16} aria-hidden />
+            Redo
+          </Button>
+        </Hint>
+        <ExportMenu profileId={profileId} />
+        <PublishPopover key={draft.id} draft={draft} />
+      </TopLine>
+      <div className="grid min-h-0 flex-1 grid-cols-[13rem_minmax(0,1fr)_17.5rem]">
+        <Outline />
+        <ModeMapView />
+        <ReadoutPanel />
+      </div>
+    </DeskContext>
+  );
+}
+
+function Failed({ error }: { error: Error }) {
+  return (
+    <main className="grid flex-1 place-items-center text-center">
+      <div>
+        <h1 className="text-lg font-semibold">This profile cannot be opened</h1>
+        <p role="alert" className="mt-2 text-muted">
+          {error.message}{' '}
+          <Link to="/" className="text-kite-text underline">
+            Back to the library
+          </Link>
+        </p>
+      </div>
+    </main>
+  );
+}
+
+function numberOf(text: string | null) {
+  return text !== null && /^\d+$/.test(text) ? Number(text) : null;
+}
+
+function useUndoKeys(undo: () => void, redo: () => void) {
+  useEffect(() => {
+    function pressed(event: KeyboardEvent) {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+      const target = event.target;
+      // letters that were typed and not sent yet belong to the field
+      if (target instanceof HTMLInputElement && target.value !== target.defaultValue) return;
+      event.preventDefault();
+      if (event.shiftKey) redo();
+      else undo();
+    }
+    window.addEventListener('keydown', pressed);
+    return () => window.removeEventListener('keydown', pressed);
+  });
+}

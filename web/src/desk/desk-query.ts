@@ -1,0 +1,97 @@
+import { keepPreviousData, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
+import { answer, api, authorHeader } from '../api/client';
+import { Problem } from '../api/problem';
+import type { Draft, Edit } from '../api/types';
+import { tell } from '../ui/toast';
+
+/** How often the desk looks for what colleagues did to the same draft. */
+const LOOK_AGAIN_MS = 4000;
+
+/** The profile's open draft with the map of one mode; `null` is the first mode. */
+export function deskQuery(profileId: string, mode: number | null) {
+  return queryOptions({
+    queryKey: ['desk', profileId, mode],
+    queryFn: () =>
+      answer(
+        api.POST('/api/profiles/{profileId}/draft', {
+          params: { path: { profileId }, query: mode === null ? {} : { mode }, header: authorHeader() },
+        }),
+      ),
+    placeholderData: keepPreviousData,
+    refetchInterval: LOOK_AGAIN_MS,
+  });
+}
+
+type Change = { kind: 'edit'; edit: Edit } | { kind: 'undo' } | { kind: 'redo' };
+
+/**
+ * Sends changes one after the other, each upon the newest version seen; the answer becomes the desk. A change that came
+ * too late is told, and the desk shows the newer state.
+ */
+export function useChange(profileId: string, mode: number | null) {
+  const queryClient = useQueryClient();
+  const key = deskQuery(profileId, mode).queryKey;
+  return useMutation({
+    scope: { id: `desk ${profileId}` },
+    mutationFn: async (change: Change) => {
+      const draft = queryClient.getQueryData<Draft>(key);
+      if (!draft) throw new Error('the desk is not loaded yet');
+      await queryClient.cancelQueries({ queryKey: ['desk', profileId] });
+      return send(change, draft, mode);
+    },
+    onSuccess: (draft) => {
+      queryClient.setQueryData(key, draft);
+      queryClient.removeQueries({ queryKey: ['desk', profileId], predicate: (query) => query.queryKey[2] !== mode });
+    },
+    onError: (error) => {
+      if (error instanceof Problem && error.status === 409) {
+        tell(error.message);
+        void queryClient.invalidateQueries({ queryKey: ['desk', profileId] });
+      } else if (error instanceof Problem && error.status === 422 && error.field === 'author') {
+        tell(error.message);
+      }
+    },
+  });
+}
+
+function send(change: Change, draft: Draft, mode: number | null) {
+  const params = { path: { draftId: draft.id }, query: mode === null ? {} : { mode }, header: authorHeader() };
+  const version = draft.version;
+  switch (change.kind) {
+    case 'edit':
+      return answer(api.POST('/api/drafts/{draftId}/edits', { params, body: { version, edit: change.edit } }));
+    case 'undo':
+      return answer(api.POST('/api/drafts/{draftId}/undo', { params, body: { version } }));
+    case 'redo':
+      return answer(api.POST('/api/drafts/{draftId}/redo', { params, body: { version } }));
+  }
+}
+
+/** Makes a revision of the draft. */
+export function usePublish(draft: Draft) {
+  const queryClient = useQueryClient();
+  return useMutation({
+    mutationFn: (summary: string) =>
+      answer(
+        api.POST('/api/drafts/{draftId}/publish', {
+          params: { path: { draftId: draft.id }, header: authorHeader() },
+          body: { version: draft.version, summary },
+        }),
+      ),
+    onSuccess: async (published) => {
+      tell(`Published as revision ${published.revision}.`);
+      await queryClient.invalidateQueries();
+    },
+  });
+}
+
+/** What the draft's mode does at the probe. */
+export function readoutQuery(draft: Draft, mode: number, channel: number, values: Record<string, number>) {
+  return queryOptions({
+    queryKey: ['readout', draft.id, draft.version, mode, channel, values],
+    queryFn: ({ signal }) =>
+      answer(api.POST('/api/drafts/{draftId}/readout', { params: { path: { draftId: draft.id } }, body: { mode, channel, values }, signal })),
+    placeholderData: keepPreviousData,
+    retry: 1,
+  });
+}

@@ -1,0 +1,69 @@
+import { useId, useState } from 'react';
+import type { Edit } from '../api/types';
+import { useDesk } from './desk-context';
+
+/**
+ * One value of the document, changed where it stands. It is sent on Enter or when the field is left, and goes back on
+ * Escape; a refusal is said under the field, which keeps what was typed.
+ */
+export function EditField({
+  label,
+  value,
+  toEdit,
+  mono = false,
+  showLabel = false,
+  width = 'w-full',
+}: {
+  label: string;
+  value: string;
+  /** The edit for what was typed, or a sentence on why it is none. */
+  toEdit: (text: string) => Edit | string;
+  mono?: boolean;
+  showLabel?: boolean;
+  width?: string;
+}) {
+  const id = useId();
+  const { edit } = useDesk();
+  const [refusal, setRefusal] = useState<string | null>(null);
+
+  async function commit(input: HTMLInputElement) {
+    const typed = input.value.trim();
+    if (typed === value) {
+      input.value = value;
+      setRefusal(null);
+      return;
+    }
+    const next = toEdit(typed);
+    setRefusal(typeof next === 'string' ? next : await edit(next));
+  }
+
+  return (
+    <span className={`flex flex-col gap-0.5 ${width}`}>
+      <label htmlFor={id} className={showLabel ? 'text-xs text-muted' : 'sr-only'}>
+        {label}
+      </label>
+      <input
+        id={id}
+        key={value}
+        defaultValue={value}
+        aria-invalid={refusal !== null || undefined}
+        aria-describedby={refusal ? `${id}-refusal` : undefined}
+        className={`min-h-8 w-full rounded-sm border border-transparent bg-transparent px-1.5 hover:border-line hover:bg-trough focus:border-line focus:bg-trough aria-invalid:border-error ${showLabel ? 'border-line bg-trough' : ''} ${mono ? 'font-mono text-sm' : ''}`}
+        onBlur={(event) => void commit(event.currentTarget)}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') event.currentTarget.blur();
+          if (event.key === 'Escape') {
+            event.currentTarget.value = value;
+            setRefusal(null);
+            event.currentTarget.blur();
+          }
+        }}
+      />
+      {refusal && (
+        <span id={`${id}-refusal`} role="alert" className="text-xs text-error">
+          {refusal}
+        </span>
+      )}
+    </span>
+  );
+}

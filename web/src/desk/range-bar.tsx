@@ -1,0 +1,205 @@
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import type { ChannelRow, FunctionBar, RangeBar as Range } from '../api/types';
+import { groupColor } from '../ui/pennant';
+import { useWidth } from '../ui/use-width';
+import { useDesk } from './desk-context';
+import { shown } from './typed-number';
+
+const BAR_HEIGHT = 22;
+/** About the width of a letter at this size, to leave out labels that would not fit whole. */
+const LETTER = 6.4;
+
+/**
+ * The whole DMX span of a channel to scale: functions with their named ranges, start and highlight as marks, the probe.
+ * A press or the arrow keys put the probe; on the chosen channel the boundaries can be dragged.
+ */
+export function RangeBar({ channel, chosen, probe, onProbe }: { channel: ChannelRow; chosen: boolean; probe: number | null; onProbe: (raw: number) => void }) {
+  const { ref, width } = useWidth<HTMLDivElement>();
+  const rows = layered(channel.functions);
+  const height = BAR_HEIGHT / rows.length;
+  const span = channel.max + 1;
+  const rawAt = (clientX: number) => {
+    const box = ref.current?.getBoundingClientRect();
+    if (!box || box.width === 0) return 0;
+    return Math.min(channel.max, Math.max(0, Math.floor(((clientX - box.left) / box.width) * span)));
+  };
+  const left = (raw: number) => `${(100 * raw) / span}%`;
+  const at = probe ?? channel.start;
+  return (
+    <div className="relative py-2.5">
+      <div
+        ref={ref}
+        role="slider"
+        tabIndex={0}
+        aria-label={`Probe on ${channel.pretty} ${channel.geometry}`}
+        aria-valuemin={0}
+        aria-valuemax={channel.max}
+        aria-valuenow={at}
+        aria-valuetext={`${at}, ${wordsAt(channel, at)}`}
+        className="relative cursor-crosshair touch-none rounded-sm bg-trough"
+        style={{ height: BAR_HEIGHT }}
+        onPointerDown={(event) => {
+          if (event.button !== 0) return;
+          event.currentTarget.setPointerCapture(event.pointerId);
+          onProbe(rawAt(event.clientX));
+        }}
+        onPointerMove={(event) => event.buttons === 1 && event.currentTarget.hasPointerCapture(event.pointerId) && onProbe(rawAt(event.clientX))}
+        onKeyDown={(event) => {
+          const next = stepped(event, at, channel.max);
+          if (next === null) return;
+          event.preventDefault();
+          onProbe(next);
+        }}
+      >
+        {rows.map((functions, row) =>
+          functions.map((each) => (
+            <Segment key={each.id} bar={each} span={span} width={width} top={row * height} height={height} color={groupColor(channel.featureGroup)} chosen={chosen} small={rows.length > 1} />
+          )),
+        )}
+        {probe !== null && <span aria-hidden className="pointer-events-none absolute -top-1 z-10 w-0.5 bg-kite" style={{ left: left(probe + 0.5), height: BAR_HEIGHT + 8, boxShadow: '0 0 0 1px var(--ground)' }} />}
+        {chosen && <Boundaries channel={channel} rows={rows} height={height} rawAt={rawAt} />}
+      </div>
+      <Mark at={left(channel.start + 0.5)} color="var(--text)" title={`Start value ${channel.start}`} />
+      {channel.highlight !== null && channel.highlight !== channel.start && <Mark at={left(channel.highlight + 0.5)} color="none" title={`Highlight value ${channel.highlight}`} />}
+    </div>
+  );
+}
+
+function Mark({ at, color, title }: { at: string; color: string; title: string }) {
+  return (
+    <svg aria-hidden className="absolute -bottom-px -translate-x-1/2" style={{ left: at }} width={9} height={8} viewBox="-1 -1 9 8">
+      <title>{title}</title>
+      <path d="M3.5 0 7 5.5H0Z" fill={color} stroke="var(--text)" />
+    </svg>
+  );
+}
+
+/** Functions that count in different situations share values; they lie in rows under each other. */
+function layered(functions: FunctionBar[]) {
+  const rows: FunctionBar[][] = [];
+  for (const each of functions) {
+    const row = rows.find((others) => others.every((other) => other.to < each.from || each.to < other.from));
+    if (row) row.push(each);
+    else rows.push([each]);
+  }
+  return rows.length === 0 ? [[]] : rows;
+}
+
+function Segment({ bar, span, width, top, height, color, chosen, small }: { bar: FunctionBar; span: number; width: number; top: number; height: number; color: string; chosen: boolean; small: boolean }) {
+  const from = (100 * bar.from) / span;
+  const share = (100 * (bar.to - bar.from + 1)) / span;
+  const pixels = (width * share) / 100;
+  const label = labelOf(bar);
+  const fits = !small && label.length * LETTER + 10 <= pixels;
+  const base = chosen ? color : `color-mix(in oklch, ${color} var(--tint), var(--ground))`;
+  return (
+    <div className="absolute overflow-hidden rounded-[2px]" style={{ left: `${from}%`, width: `max(2px, calc(${share}% - 1px))`, top, height: height - (small ? 1 : 0), background: base, borderTop: `2px solid ${color}` }} title={label}>
+      {bar.ranges.map((range) =>
+        range.from > bar.from && range.to >= range.from ? (
+          <span key={range.id} aria-hidden className="absolute top-1/4 bottom-0 w-px" style={{ left: `${(100 * (range.from - bar.from)) / (bar.to - bar.from + 1)}%`, background: chosen ? 'var(--ground)' : color, opacity: 0.7 }} />
+        ) : null,
+      )}
+      {fits && (
+        <span className={`absolute inset-y-0 left-1 flex items-center px-1 text-xs whitespace-nowrap ${chosen ? 'text-ground' : 'text-text'}`}>
+          <span style={{ background: base }} className="pr-1">
+            {label}
+          </span>
+        </span>
+      )}
+    </div>
+  );
+}
+
+function labelOf(bar: FunctionBar) {
+  return bar.unit === '' || bar.physicalFrom === bar.physicalTo ? bar.name : `${bar.name} ${shown(bar.physicalFrom)} to ${shown(bar.physicalTo)} ${bar.unit}`;
+}
+
+function wordsAt(channel: ChannelRow, raw: number) {
+  const bar = channel.functions.find((each) => each.from <= raw && raw <= each.to);
+  const range = bar?.ranges.find((each) => each.from <= raw && raw <= each.to);
+  return [bar?.name ?? 'no function', range?.name].filter((word) => word).join(', ');
+}
+
+function stepped(event: KeyboardEvent, at: number, max: number) {
+  const coarse = Math.max(1, Math.floor((max + 1) / 16));
+  const step = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: coarse, PageDown: -coarse }[event.key];
+  if (event.key === 'Home') return 0;
+  if (event.key === 'End') return max;
+  return step === undefined ? null : Math.min(max, Math.max(0, at + step));
+}
+
+type Boundary = { key: string; raw: number; name: string; isFunction: boolean; id: number; row: number };
+
+function Boundaries({ channel, rows, height, rawAt }: { channel: ChannelRow; rows: FunctionBar[][]; height: number; rawAt: (clientX: number) => number }) {
+  const boundaries: Boundary[] = rows.flatMap((functions, row) =>
+    functions.flatMap((bar) => [
+      ...(bar.from > 0 ? [{ key: `f${bar.id}`, raw: bar.from, name: bar.name, isFunction: true, id: bar.id, row }] : []),
+      ...bar.ranges.filter((range) => inside(bar, range)).map((range) => ({ key: `r${range.id}`, raw: range.from, name: range.name, isFunction: false, id: range.id, row })),
+    ]),
+  );
+  return (
+    <>
+      {boundaries.map((boundary) => (
+        <Handle key={boundary.key} boundary={boundary} span={channel.max + 1} top={boundary.row * height} height={height} rawAt={rawAt} />
+      ))}
+    </>
+  );
+}
+
+/** A range that begins with its function moves with it, so it has no handle of its own. */
+function inside(bar: FunctionBar, range: Range) {
+  return range.from > bar.from && range.from <= bar.to;
+}
+
+/** A boundary that is dragged: previewed here, sent once when it is let go. */
+function Handle({ boundary, span, top, height, rawAt }: { boundary: Boundary; span: number; top: number; height: number; rawAt: (clientX: number) => number }) {
+  const { edit } = useDesk();
+  const [dragged, setDragged] = useState<number | null>(null);
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const began = useRef(0);
+
+  async function drop(raw: number) {
+    const refused =
+      raw === boundary.raw ? null : await edit(boundary.isFunction ? { type: 'moveFunctionStart', function: boundary.id, from: raw } : { type: 'moveRangeStart', range: boundary.id, from: raw });
+    setRefusal(refused);
+    setDragged(null);
+    if (refused) setTimeout(() => setRefusal(null), 6000);
+  }
+  const stop = (event: PointerEvent) => event.stopPropagation();
+  const shownAt = dragged ?? boundary.raw;
+  return (
+    <span
+      data-boundary={boundary.key}
+      className="absolute z-20 w-2 -translate-x-1/2 cursor-ew-resize touch-none"
+      style={{ left: `${(100 * shownAt) / span}%`, top, height }}
+      title={`Start of ${boundary.name || 'the range'}: ${shownAt}. Drag to move it.`}
+      onPointerDown={(event) => {
+        stop(event);
+        event.currentTarget.setPointerCapture(event.pointerId);
+        began.current = event.clientX;
+        setDragged(boundary.raw);
+      }}
+      onPointerMove={(event) => {
+        stop(event);
+        if (dragged !== null && Math.abs(event.clientX - began.current) > 2) setDragged(rawAt(event.clientX));
+      }}
+      onPointerUp={(event) => {
+        stop(event);
+        if (dragged !== null) void drop(dragged);
+      }}
+      onPointerCancel={() => setDragged(null)}
+    >
+      {dragged !== null && (
+        <>
+          <span className="absolute inset-y-0 left-1/2 w-0.5 -translate-x-1/2 bg-text" />
+          <span className="absolute -top-7 left-1/2 -translate-x-1/2 rounded-sm bg-raised px-1.5 py-0.5 font-mono text-xs text-text shadow">{dragged}</span>
+        </>
+      )}
+      {refusal && (
+        <span role="alert" className="absolute top-full left-1/2 z-30 mt-1 w-56 -translate-x-1/2 rounded-md border border-error bg-raised px-2 py-1.5 text-xs text-error shadow-lg">
+          {refusal}
+        </span>
+      )}
+    </span>
+  );
+}

@@ -1,0 +1,100 @@
+import { useQuery } from '@tanstack/react-query';
+import type { ChannelRow, Draft, Readout } from '../api/types';
+import { Beam } from './beam';
+import { CheckList } from './check-list';
+import { useDesk } from './desk-context';
+import { readoutQuery } from './desk-query';
+
+/** What the light does at the probe, and what the checks say. */
+export function ReadoutPanel() {
+  const { draft, chosen } = useDesk();
+  const channel = draft.map?.channels.find((each) => each.id === chosen);
+  return (
+    <aside aria-label="Readout" className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l border-line bg-panel p-3.5">
+      {channel && draft.map ? <AtTheProbe draft={draft} mode={draft.map.id} channel={channel} /> : <NoProbe />}
+      <CheckList checks={draft.checks} />
+    </aside>
+  );
+}
+
+function NoProbe() {
+  return (
+    <section>
+      <h2 className="mb-1.5 text-xs font-semibold text-muted">At the probe</h2>
+      <p className="text-sm text-muted">Click a range bar to put the probe there: the value, what it means and what the light does show here.</p>
+    </section>
+  );
+}
+
+function AtTheProbe({ draft, mode, channel }: { draft: Draft; mode: number; channel: ChannelRow }) {
+  const { probe } = useDesk();
+  const { data, error } = useQuery(readoutQuery(draft, mode, channel.id, probe));
+  return (
+    <section aria-label="At the probe" aria-live="polite">
+      <h2 className="mb-1.5 text-xs font-semibold text-muted">At the probe</h2>
+      {error && !data && (
+        <p role="alert" className="text-sm text-error">
+          {error.message}
+        </p>
+      )}
+      {data && (
+        <>
+          <Beam beam={data.beam} />
+          <p className="mt-2.5 font-semibold break-words">{data.doing}</p>
+          <Facts channel={channel} readout={data} />
+        </>
+      )}
+    </section>
+  );
+}
+
+function Facts({ channel, readout }: { channel: ChannelRow; readout: Readout }) {
+  return (
+    <dl className="mt-2 grid grid-cols-[5.5rem_minmax(0,1fr)] gap-y-1 text-sm [&>dd]:break-words [&>dt]:text-muted">
+      <dt>Channel</dt>
+      <dd>
+        {channel.pretty}, {channel.geometry}
+      </dd>
+      <dt>Value</dt>
+      <dd className="font-mono">
+        {readout.raw} <span className="text-muted">{readout.hex}</span> <span className="text-muted">{readout.percent} %</span>
+      </dd>
+      {readout.bytes.length > 1 && (
+        <>
+          <dt>Bytes</dt>
+          <dd className="font-mono">
+            {readout.bytes.map((byte) => (
+              <span key={byte.label} className="block">
+                {byte.value} <span className="font-sans text-muted">{byte.label}{byte.address === null ? '' : `, address ${byte.address}`}</span>
+              </span>
+            ))}
+          </dd>
+        </>
+      )}
+      <dt>Function</dt>
+      <dd>{readout.function ?? 'none'}</dd>
+      {readout.range !== null && (
+        <>
+          <dt>Named range</dt>
+          <dd>{readout.range === '' ? 'without a name' : readout.range}</dd>
+        </>
+      )}
+      {readout.slot && (
+        <>
+          <dt>Slot</dt>
+          <dd>
+            {readout.slot.number}, {readout.slot.name}
+          </dd>
+        </>
+      )}
+      {readout.physical !== null && (
+        <>
+          <dt>Physical</dt>
+          <dd className="font-mono">
+            {readout.physical} {readout.unit}
+          </dd>
+        </>
+      )}
+    </dl>
+  );
+}

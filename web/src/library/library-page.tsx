@@ -1,0 +1,92 @@
+import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
+import { Search, Upload } from 'lucide-react';
+import { useDeferredValue } from 'react';
+import { useSearchParams } from 'react-router';
+import { answer, api } from '../api/client';
+import type { Library } from '../api/types';
+import { useChooseFiles } from '../intake/intake';
+import { TopLine } from '../shell/top-line';
+import { Button } from '../ui/button';
+import { MakerSection } from './maker-section';
+
+function libraryQuery(search: string) {
+  return queryOptions({
+    queryKey: ['library', search],
+    queryFn: ({ signal }) => answer(api.GET('/api/library', { params: { query: { search } }, signal })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** Every profile by manufacturer; the search answers as one types. */
+export function LibraryPage() {
+  const [params, setParams] = useSearchParams();
+  const search = params.get('search') ?? '';
+  const { data, error } = useQuery(libraryQuery(useDeferredValue(search)));
+  const choose = useChooseFiles();
+  return (
+    <>
+      <title>Library · Yellow Kite</title>
+      <TopLine
+        trail={
+          <h1 className="font-semibold">
+            Library {data && <span className="ml-1 font-normal text-muted">{data.total === 1 ? '1 profile' : `${data.total} profiles`}</span>}
+          </h1>
+        }
+      >
+        <Button main onClick={choose}>
+          <Upload size={16} aria-hidden />
+          Take in files
+        </Button>
+      </TopLine>
+      <main className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
+        <div className="relative">
+          <Search size={18} className="pointer-events-none absolute top-1/2 left-4 -translate-y-1/2 text-muted" aria-hidden />
+          <input
+            type="search"
+            aria-label="Find profiles"
+            autoFocus
+            value={search}
+            placeholder="Maker, model, mode or attribute"
+            className="min-h-11 w-full rounded-lg border border-line bg-panel pr-4 pl-11 text-base"
+            onChange={(event) => setParams(event.currentTarget.value === '' ? {} : { search: event.currentTarget.value }, { replace: true })}
+          />
+        </div>
+        {error && (
+          <p role="alert" className="mt-6 text-error">
+            {error.message}
+          </p>
+        )}
+        {data && <Found library={data} search={search} />}
+      </main>
+    </>
+  );
+}
+
+function Found({ library, search }: { library: Library; search: string }) {
+  if (library.total === 0) {
+    return <Empty title="No profiles yet" text="Drop a .gdtf file anywhere on this page, or choose Take in files, to begin." />;
+  }
+  if (library.found === 0) {
+    return <Empty title={`Nothing fits “${search}”`} text="Try fewer words: a maker, a model, a mode, or an attribute such as Zoom or ColorAdd_UV." />;
+  }
+  return (
+    <>
+      <p role="status" className="sr-only">
+        {library.found} profiles found
+      </p>
+      {library.makers.map((maker) => (
+        <MakerSection key={maker.name} maker={maker} />
+      ))}
+      {library.more && <p className="mt-4 text-sm text-muted">The list is long; only its first {library.found} profiles are shown. A word in the search narrows it.</p>}
+    </>
+  );
+}
+
+function Empty({ title, text }: { title: string; text: string }) {
+  return (
+    <div className="mx-auto mt-24 max-w-md text-center">
+      <h2 className="text-lg font-semibold break-words">{title}</h2>
+      <p className="mt-2 text-muted">{text}</p>
+    </div>
+  );
+}

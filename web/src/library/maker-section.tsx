@@ -1,0 +1,49 @@
+import { Link } from 'react-router';
+import type { Library, ProfileLine } from '../api/types';
+import { ModeLine } from './mode-line';
+
+/** A manufacturer with its profiles; each opens on the desk. */
+export function MakerSection({ maker }: { maker: Library['makers'][number] }) {
+  return (
+    <section aria-label={maker.name}>
+      <h2 className="mt-5 mb-1.5 flex items-baseline gap-2.5 text-base font-semibold">
+        <span className="truncate">{maker.name}</span>
+        <span className="shrink-0 text-sm font-normal text-muted">
+          {maker.profiles.length} {maker.profiles.length === 1 ? 'profile' : 'profiles'}
+        </span>
+      </h2>
+      <ul>
+        {maker.profiles.map((profile) => (
+          <li key={profile.id} className="border-b border-line">
+            <Link to={`/desk/${profile.id}`} className="grid grid-cols-[minmax(9rem,15rem)_minmax(0,1fr)_10rem] items-center gap-4 rounded-md px-3 py-3 hover:bg-panel">
+              <span className="truncate font-semibold" title={profile.name}>
+                {profile.name}
+              </span>
+              <span className="flex min-w-0 flex-col gap-1">
+                {profile.modes.map((mode, index) => (
+                  <ModeLine key={index} mode={mode} />
+                ))}
+              </span>
+              <State profile={profile} />
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function State({ profile }: { profile: ProfileLine }) {
+  const problems = profile.errors + profile.warnings;
+  return (
+    <span className="text-right text-sm">
+      {profile.draftBy && <span className="block truncate text-kite-text">Draft by {profile.draftBy}</span>}
+      {problems > 0 && (
+        <span className={`block ${profile.errors > 0 ? 'text-error' : 'text-warning'}`}>
+          {problems} {problems === 1 ? 'check' : 'checks'} to see
+        </span>
+      )}
+      <span className="block text-muted">revision {profile.revision}</span>
+    </span>
+  );
+}

@@ -1,0 +1,45 @@
+import { Dialog } from 'radix-ui';
+import { X } from 'lucide-react';
+import type { ReactNode } from 'react';
+
+/** A panel over the page. Without `onClose` it has to be answered. `wide` is for lists. */
+export function Modal({
+  open,
+  onClose,
+  title,
+  description,
+  wide = false,
+  children,
+}: {
+  open: boolean;
+  onClose?: () => void;
+  title: string;
+  description?: string;
+  wide?: boolean;
+  children: ReactNode;
+}) {
+  return (
+    <Dialog.Root open={open} onOpenChange={(to) => !to && onClose?.()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/60" />
+        <Dialog.Content
+          aria-describedby={description ? undefined : ''}
+          className={`fixed top-1/2 left-1/2 z-50 flex max-h-[86vh] w-[calc(100vw-2rem)] -translate-x-1/2 -translate-y-1/2 flex-col gap-4 rounded-lg border border-line bg-panel p-6 text-text shadow-2xl ${wide ? 'max-w-3xl' : 'max-w-md'}`}
+        >
+          <div className="flex items-start gap-4">
+            <div className="flex-1">
+              <Dialog.Title className="text-lg font-semibold">{title}</Dialog.Title>
+              {description && <Dialog.Description className="mt-1 text-sm text-muted">{description}</Dialog.Description>}
+            </div>
+            {onClose && (
+              <Dialog.Close aria-label="Close" className="grid size-8 place-items-center rounded-md text-muted hover:bg-raised hover:text-text">
+                <X size={18} aria-hidden />
+              </Dialog.Close>
+            )}
+          </div>
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,10 @@
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+  plugins: [react(), tailwindcss()],
+  // everything the page loads is a file of ours: nothing is written into it as data
+  build: { assetsInlineLimit: 0 },
+  server: { proxy: { '/api': 'http://127.0.0.1:8734' } },
+});
