@@ -1,4 +1,4 @@
-import { memo } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import type { ChannelRow } from '../api/types';
 import { PennantIcon } from '../ui/pennant-icon';
 import { useDesk } from './desk-context';
@@ -9,8 +9,12 @@ import { RangeBar } from './range-bar';
 export function ChannelLine({ channel, open }: { channel: ChannelRow; open: boolean }) {
   const { choose, setProbe, probe, draft } = useDesk();
   const loud = draft.checks.find((check) => check.channel === channel.id && check.severity !== 'remark');
+  const line = useRef<HTMLLIElement>(null);
+  useEffect(() => {
+    if (open) line.current?.scrollIntoView({ block: 'nearest' });
+  }, [open]);
   return (
-    <li className={`border-b border-line ${open ? 'border-l-3 border-l-kite bg-panel' : 'border-l-3 border-l-transparent'}`}>
+    <li ref={line} className={`border-b border-line ${open ? 'border-l-3 border-l-kite bg-panel' : 'border-l-3 border-l-transparent'}`}>
       <div className="grid min-h-10 grid-cols-[4.5rem_1.5rem_minmax(7rem,11rem)_minmax(0,1fr)_3.5rem] items-center gap-2.5 pr-3 pl-3.5">
         <span className="font-mono text-sm text-muted">{addressesOf(channel)}</span>
         <PennantIcon group={channel.featureGroup} />

@@ -38,7 +38,7 @@ export function EditField({
   }
 
   return (
-    <span className={`flex flex-col gap-0.5 ${width}`}>
+    <span className={`relative flex flex-col gap-0.5 ${width}`}>
       <label htmlFor={id} className={showLabel ? 'text-xs text-muted' : 'sr-only'}>
         {label}
       </label>
@@ -60,7 +60,7 @@ export function EditField({
         }}
       />
       {refusal && (
-        <span id={`${id}-refusal`} role="alert" className="text-xs text-error">
+        <span id={`${id}-refusal`} role="alert" className="absolute top-full left-0 z-20 mt-0.5 w-64 rounded-md border border-error bg-raised px-2 py-1.5 text-xs font-normal text-error shadow-lg">
           {refusal}
         </span>
       )}

@@ -6,10 +6,10 @@ import { useDesk } from './desk-context';
 import { EditField } from './edit-field';
 import { number, shown, wholeNumber } from './typed-number';
 
-const COLUMNS = 'grid grid-cols-[4.5rem_4.5rem_minmax(6rem,1fr)_minmax(4rem,7rem)_5rem_5rem_2rem_2.25rem] items-start gap-x-1.5';
+const COLUMNS = 'grid grid-cols-[4.5rem_4.5rem_minmax(8rem,1fr)_minmax(4rem,8rem)_5rem_5rem_2rem_2.25rem] items-start gap-x-1.5';
 
 /** One function with its named ranges; every value is changed where it stands. */
-export function FunctionTable({ channel, bar }: { channel: ChannelRow; bar: FunctionBar }) {
+export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; bar: FunctionBar; headed: boolean }) {
   const { draft, edit, probe } = useDesk();
   const [refusal, setRefusal] = useState<string | null>(null);
   const send = async (next: Edit) => setRefusal(await edit(next));
@@ -18,14 +18,15 @@ export function FunctionTable({ channel, bar }: { channel: ChannelRow; bar: Func
   const slots = draft.wheels.find((wheel) => wheel.name === bar.wheel)?.slots.length ?? 0;
   return (
     <section aria-label={`Function ${bar.name}`}>
-      <div className={`${COLUMNS} text-xs text-muted`} aria-hidden>
-        <span className="px-1.5">From</span>
-        <span className="px-1.5">To</span>
-        <span className="px-1.5">Function and ranges</span>
-        <span className="px-1.5">{slots > 0 ? 'Slot' : ''}</span>
-        <span className="px-1.5">First</span>
-        <span className="px-1.5">Last</span>
-      </div>
+      {headed && (
+        <div className={`${COLUMNS} text-xs text-muted`} aria-hidden>
+          <span className="px-1.5">From</span>
+          <span className="px-1.5">To</span>
+          <span className="px-1.5">Function and named ranges</span>
+          <span className="px-1.5">{slots > 0 ? 'Wheel and slot' : ''}</span>
+          <span className="col-span-2 px-1.5">Physical, first to last</span>
+        </div>
+      )}
       <div className={`${COLUMNS} border-b border-line`}>
         <EditField label={`First value of function ${bar.name}`} mono value={String(bar.from)} toEdit={(text) => wholeNumber(text, (from) => ({ type: 'moveFunctionStart', function: bar.id, from }))} />
         <span className="px-1.5 pt-1.5 font-mono text-sm">{bar.to}</span>

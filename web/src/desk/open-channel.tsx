@@ -8,7 +8,7 @@ export function OpenChannel({ channel }: { channel: ChannelRow }) {
   const { draft } = useDesk();
   const findings = draft.checks.filter((check) => check.channel === channel.id && check.severity !== 'remark');
   return (
-    <div className="pb-4 pl-30 pr-4">
+    <div className="pr-4 pb-4 pl-4">
       <Ruler max={channel.max} />
       {findings.map((check, index) => (
         <p key={index} className={`mt-1 text-sm ${check.severity === 'error' ? 'text-error' : 'text-warning'}`}>
@@ -17,8 +17,8 @@ export function OpenChannel({ channel }: { channel: ChannelRow }) {
       ))}
       <ChannelSettings channel={channel} />
       <div className="mt-3 flex flex-col gap-4">
-        {channel.functions.map((bar) => (
-          <FunctionTable key={bar.id} channel={channel} bar={bar} />
+        {channel.functions.map((bar, index) => (
+          <FunctionTable key={bar.id} channel={channel} bar={bar} headed={index === 0} />
         ))}
       </div>
     </div>
@@ -29,7 +29,7 @@ export function OpenChannel({ channel }: { channel: ChannelRow }) {
 function Ruler({ max }: { max: number }) {
   const ticks = [0, 0.25, 0.5, 0.75, 1];
   return (
-    <div aria-hidden className="-ml-30 grid grid-cols-[4.5rem_1.5rem_minmax(7rem,11rem)_minmax(0,1fr)_3.5rem] gap-2.5 pl-3.5">
+    <div aria-hidden className="-mr-4 -ml-4 grid pr-3 grid-cols-[4.5rem_1.5rem_minmax(7rem,11rem)_minmax(0,1fr)_3.5rem] gap-2.5 pl-3.5">
       <span className="col-start-4 flex justify-between font-mono text-xs text-muted">
         {ticks.map((tick) => (
           <span key={tick}>{tick === 1 ? max : Math.floor(tick * (max + 1))}</span>

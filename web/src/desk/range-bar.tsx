@@ -16,7 +16,8 @@ const LETTER = 6.4;
 export function RangeBar({ channel, chosen, probe, onProbe }: { channel: ChannelRow; chosen: boolean; probe: number | null; onProbe: (raw: number) => void }) {
   const { ref, width } = useWidth<HTMLDivElement>();
   const rows = layered(channel.functions);
-  const height = BAR_HEIGHT / rows.length;
+  const tall = chosen ? BAR_HEIGHT * rows.length : BAR_HEIGHT;
+  const height = tall / rows.length;
   const span = channel.max + 1;
   const rawAt = (clientX: number) => {
     const box = ref.current?.getBoundingClientRect();
@@ -37,7 +38,7 @@ export function RangeBar({ channel, chosen, probe, onProbe }: { channel: Channel
         aria-valuenow={at}
         aria-valuetext={`${at}, ${wordsAt(channel, at)}`}
         className="relative cursor-crosshair touch-none rounded-sm bg-trough"
-        style={{ height: BAR_HEIGHT }}
+        style={{ height: tall }}
         onPointerDown={(event) => {
           if (event.button !== 0) return;
           event.currentTarget.setPointerCapture(event.pointerId);
@@ -53,10 +54,10 @@ export function RangeBar({ channel, chosen, probe, onProbe }: { channel: Channel
       >
         {rows.map((functions, row) =>
           functions.map((each) => (
-            <Segment key={each.id} bar={each} span={span} width={width} top={row * height} height={height} color={groupColor(channel.featureGroup)} chosen={chosen} small={rows.length > 1} />
+            <Segment key={each.id} bar={each} span={span} width={width} top={row * height} height={height} color={groupColor(channel.featureGroup)} chosen={chosen} small={height < BAR_HEIGHT} />
           )),
         )}
-        {probe !== null && <span aria-hidden className="pointer-events-none absolute -top-1 z-10 w-0.5 bg-kite" style={{ left: left(probe + 0.5), height: BAR_HEIGHT + 8, boxShadow: '0 0 0 1px var(--ground)' }} />}
+        {probe !== null && <span aria-hidden className="pointer-events-none absolute -top-1 z-10 w-0.5 bg-kite" style={{ left: left(probe + 0.5), height: tall + 8, boxShadow: '0 0 0 1px var(--ground)' }} />}
         {chosen && <Boundaries channel={channel} rows={rows} height={height} rawAt={rawAt} />}
       </div>
       <Mark at={left(channel.start + 0.5)} color="var(--text)" title={`Start value ${channel.start}`} />

@@ -50,7 +50,7 @@ function AtTheProbe({ draft, mode, channel }: { draft: Draft; mode: number; chan
 
 function Facts({ channel, readout }: { channel: ChannelRow; readout: Readout }) {
   return (
-    <dl className="mt-2 grid grid-cols-[5.5rem_minmax(0,1fr)] gap-y-1 text-sm [&>dd]:break-words [&>dt]:text-muted">
+    <dl className="mt-2 grid grid-cols-[6rem_minmax(0,1fr)] gap-y-1 text-sm [&>dd]:break-words [&>dt]:text-muted">
       <dt>Channel</dt>
       <dd>
         {channel.pretty}, {channel.geometry}

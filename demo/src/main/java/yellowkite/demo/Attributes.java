@@ -9,17 +9,17 @@ final class Attributes {
 
     static ProfileBuilder dimmerAndShutter(ProfileBuilder profile) {
         return profile
-                .attribute("Dimmer", "Dim", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity)
-                .attribute("Shutter1", "Sh1", "Beam.Beam", "Shutter", PhysicalUnit.None)
-                .attribute("Shutter1Strobe", "Strobe1", "Beam.Beam", "Shutter", PhysicalUnit.Frequency)
-                .attribute("Shutter1StrobeRandom", "Random1", "Beam.Beam", "Shutter", PhysicalUnit.Frequency);
+                .attribute("Dimmer", "Dimmer", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity)
+                .attribute("Shutter1", "Shutter", "Beam.Beam", "Shutter", PhysicalUnit.None)
+                .attribute("Shutter1Strobe", "Strobe", "Beam.Beam", "Shutter", PhysicalUnit.Frequency)
+                .attribute("Shutter1StrobeRandom", "Random strobe", "Beam.Beam", "Shutter", PhysicalUnit.Frequency);
     }
 
     static ProfileBuilder additive(ProfileBuilder profile) {
         return profile
-                .attribute("ColorAdd_R", "R", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent)
-                .attribute("ColorAdd_G", "G", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent)
-                .attribute("ColorAdd_B", "B", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent)
-                .attribute("ColorAdd_W", "W", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent);
+                .attribute("ColorAdd_R", "Red", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent)
+                .attribute("ColorAdd_G", "Green", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent)
+                .attribute("ColorAdd_B", "Blue", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent)
+                .attribute("ColorAdd_W", "White", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent);
     }
 }

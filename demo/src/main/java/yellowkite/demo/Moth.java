@@ -24,7 +24,7 @@ final class Moth {
                 .attribute("ColorAdd_RY", "Amber", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent)
                 .attribute("ColorAdd_GY", "Lime", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent)
                 .attribute("ColorAdd_UV", "UV", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent)
-                .attribute("CTC", "CTC", "Color.Color", "", PhysicalUnit.Temperature)
+                .attribute("CTC", "White point", "Color.Color", "", PhysicalUnit.Temperature)
                 .body(part(Kind.Geometry, "Can", part(Kind.Beam, "Face")))
                 .mode("Nine", "Can", Moth::nine)
                 .mode("Six", "Can", mode -> colours(mode.description("The colours alone"), 1))

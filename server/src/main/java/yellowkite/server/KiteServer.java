@@ -25,14 +25,14 @@ public class KiteServer {
     /** The first start needs about 400 MB for the database's own files. */
     private static final long ROOM_NEEDED = 700L << 20;
 
-    /** Options: {@code --home=DIR} (data), {@code --port=N}, {@code --demo=yes|no}. */
+    /** Options: {@code --home=DIR} (data), {@code --port=N}, {@code --demo=yes|no}, {@code --fresh=yes} (starts over). */
     public static void main(String[] arguments) {
         try {
             var home = Path.of(option(arguments, "home", ".kite")).toAbsolutePath();
             int port = Integer.parseInt(option(arguments, "port", "8734"));
             requireFree(port);
             requireRoom(home);
-            var database = LocalMariaDb.start(home);
+            var database = option(arguments, "fresh", "no").equals("yes") ? LocalMariaDb.startOver(home) : LocalMariaDb.start(home);
             Runtime.getRuntime().addShutdownHook(new Thread(database::close, "database-end"));
             var context = start(database, "--server.port=" + port);
             if (option(arguments, "demo", "yes").equals("yes")) {

@@ -56,12 +56,19 @@ public final class LocalMariaDb implements AutoCloseable {
      * @throws CannotStart if it is in use, MariaDB is not installed, or it does not come up
      */
     public static LocalMariaDb start(Path home) {
+        return start(home, false);
+    }
+
+    private static LocalMariaDb start(Path home, boolean over) {
         try {
             Files.createDirectories(home);
             var lockFile = FileChannel.open(home.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
             var lock = tryLock(lockFile, home);
             var database = new LocalMariaDb(home, lockFile, lock);
             database.endLeftBehind();
+            if (over) {
+                deleteTree(database.data);
+            }
             database.createIfNew();
             database.launch();
             database.awaitAnswer();
@@ -70,6 +77,11 @@ public final class LocalMariaDb implements AutoCloseable {
         } catch (IOException cannot) {
             throw new CannotStart("The database in " + home + " cannot be used: " + cannot.getMessage());
         }
+    }
+
+    /** Like {@link #start}, with all data removed first. */
+    public static LocalMariaDb startOver(Path home) {
+        return start(home, true);
     }
 
     private static FileLock tryLock(FileChannel lockFile, Path home) throws IOException {

@@ -25,26 +25,29 @@ class Readouts {
         this.drafts = drafts;
     }
 
-    /** @param values raw values by channel id; a channel that is not named stands at its start value */
+    /** @param values raw values by channel id; a channel that is not named stands at its start value, and in the picture of the beam at its highlight value */
     ReadoutView read(LoadedDraft draft, int modeId, int channelId, Map<Integer, Long> values) {
         var type = draft.history().current();
         var mode = type.findMode(modeId).orElseThrow(() -> Refusal.notFound("That mode is not in this profile any more."));
         var resolver = Resolver.of(type, mode);
         var raws = resolver.startValues();
+        var lit = raws.clone(); // at its start values a lamp is mostly dark: the picture shows it findable
         for (int i = 0; i < raws.length; i++) {
             var channel = resolver.map().channels().get(i).channel();
             var value = values.get(channel.id());
+            lit[i] = channel.highlight() == null || channel.id() == channelId ? raws[i] : channel.highlight().at(channel.bytes());
             if (value != null) {
                 if (value < 0 || value > channel.max()) {
                     throw Refusal.unfit("values", "A value of this channel lies from 0 to " + channel.max() + "; " + value + " is outside.");
                 }
                 raws[i] = value;
+                lit[i] = value;
             }
         }
         var meanings = resolver.resolve(raws);
         var here = meanings.stream().filter(each -> each.channel().channel().id() == channelId).findFirst()
                 .orElseThrow(() -> Refusal.notFound("That channel is not in this mode any more."));
-        return view(here, Light.of(meanings), drafts.media(draft), type.wheels());
+        return view(here, Light.of(resolver.resolve(lit)), drafts.media(draft), type.wheels());
     }
 
     private static ReadoutView view(Meaning here, Light light, Map<String, String> media, List<Wheel> wheels) {
@@ -69,7 +72,7 @@ class Readouts {
         if (function == null) {
             return "No function is active at this value: the lamp does nothing here.";
         }
-        var what = here.range() != null && !here.range().range().name().isBlank() ? function.name() + ", " + here.range().range().name() : function.name();
+        var what = here.range() != null && !here.range().range().name().isBlank() ? here.range().range().name() : function.name();
         boolean moves = function.function().physicalFrom() != function.function().physicalTo() && !here.unit().symbol().isEmpty();
         return moves ? what + ", at " + physical + " " + here.unit().symbol() + "." : what + ".";
     }
