@@ -1,6 +1,7 @@
 package yellowkite.server.drafts;
 
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -11,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.edit.Edit;
 import yellowkite.server.web.Author;
+import yellowkite.server.web.EditJson;
 
 /**
  * Drafts over HTTP. Every change names the version that it was made upon: 409 if the draft is further by now, with what
@@ -28,13 +30,25 @@ class DraftController {
         this.readouts = readouts;
     }
 
-    record EditRequest(int version, Edit edit) {}
+    record EditRequest(int version, Edit edit) {
+        EditRequest {
+            EditJson.requireWhole(edit);
+        }
+    }
 
     record VersionRequest(int version) {}
 
-    record PublishRequest(int version, String summary) {}
+    record PublishRequest(int version, String summary) {
+        PublishRequest {
+            Objects.requireNonNull(summary, "summary");
+        }
+    }
 
-    record ReadoutRequest(int mode, int channel, Map<Integer, Long> values) {}
+    record ReadoutRequest(int mode, int channel, Map<Integer, Long> values) {
+        ReadoutRequest {
+            values = Map.copyOf(values);
+        }
+    }
 
     record Published(String profileId, int revision) {}
 

@@ -38,9 +38,15 @@ class RevisionController {
     ResponseEntity<byte[]> export(@PathVariable String profileId, @PathVariable int number) {
         var revision = revisions.require(profileId, number);
         var type = revisions.description(revision).type();
-        var name = (type.manufacturer() + "@" + type.name() + "@revision " + number + ".gdtf").replaceAll("[\\p{Cntrl}/\\\\\"]", "-");
+        var name = fileName(type.manufacturer()) + "@" + fileName(type.name()) + "@revision " + number + ".gdtf";
         var disposition = ContentDisposition.attachment().filename(name, StandardCharsets.UTF_8).build();
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString()).body(revisions.file(revision));
+    }
+
+    /** {@return a part of a file name that every system and every header can carry} */
+    private static String fileName(String text) {
+        var safe = text.replaceAll("[\\p{Cntrl}/\\\\\":*?<>|]", "-");
+        return safe.length() <= 60 ? safe : safe.substring(0, 60);
     }
 
     /** 200 with a PNG encoded anew; 404 if there is no such content or it is no picture. */

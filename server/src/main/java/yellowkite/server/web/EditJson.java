@@ -2,6 +2,7 @@ package yellowkite.server.web;
 
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -11,7 +12,7 @@ import yellowkite.core.edit.Edit;
 
 /** Edits as JSON: {@code {"type": "renameMode", "mode": 3, "to": "Wide"}}. The core knows nothing of it. */
 @Configuration(proxyBeanMethods = false)
-class EditJson {
+public class EditJson {
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
     private interface Typed {}
@@ -20,6 +21,22 @@ class EditJson {
     static String nameOf(Class<?> edit) {
         var name = edit.getSimpleName();
         return Character.toLowerCase(name.charAt(0)) + name.substring(1);
+    }
+
+    /** @throws IllegalArgumentException if a component that an edit cannot do without is missing; names it */
+    public static void requireWhole(@Nullable Edit edit) {
+        if (edit == null) {
+            throw new IllegalArgumentException("edit is missing");
+        }
+        for (var component : edit.getClass().getRecordComponents()) {
+            try {
+                if (component.getAccessor().invoke(edit) == null && !component.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
+                    throw new IllegalArgumentException(component.getName() + " is missing");
+                }
+            } catch (ReflectiveOperationException impossible) {
+                throw new IllegalStateException(impossible);
+            }
+        }
     }
 
     @Bean

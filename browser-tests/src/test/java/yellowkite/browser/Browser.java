@@ -1,0 +1,148 @@
+package yellowkite.browser;
+
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+import org.openqa.selenium.By;
+import org.openqa.selenium.JavascriptExecutor;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebDriver;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** One headless Chromium, and what a person does with it: everything is found by the words and roles that a person gets. */
+final class Browser implements AutoCloseable {
+    private final ChromeDriver driver;
+    private final WebDriverWait wait;
+
+    Browser(Path downloads) {
+        var options = new ChromeOptions();
+        options.setBinary("/usr/bin/chromium");
+        options.addArguments("--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
+                "--disable-component-update", "--disable-sync", "--window-size=1280,900", "--force-prefers-reduced-motion");
+        options.setExperimentalOption("prefs", Map.of("download.default_directory", downloads.toString()));
+        var service = new ChromeDriverService.Builder().usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile()).build();
+        driver = new ChromeDriver(service, options);
+        wait = new WebDriverWait(driver, Duration.ofSeconds(20));
+        wait.ignoring(StaleElementReferenceException.class);
+    }
+
+    /** Opens a page of the application as somebody whose name the browser already knows. */
+    void open(String address, String who) {
+        driver.get(address);
+        driver.executeScript("localStorage.setItem('kite-author', arguments[0])", who);
+        driver.get(address);
+    }
+
+    void openFirstTime(String address) {
+        driver.get(address);
+    }
+
+    String address() {
+        return driver.getCurrentUrl();
+    }
+
+    WebElement see(By what) {
+        return wait.until(ready -> ready.findElements(what).stream().filter(WebElement::isDisplayed).findFirst().orElse(null));
+    }
+
+    WebElement seeText(String words) {
+        return see(By.xpath("//*[contains(normalize-space(text()), " + quoted(words) + ")]"));
+    }
+
+    void seeNoMore(By what) {
+        wait.until(ready -> ready.findElements(what).stream().noneMatch(WebElement::isDisplayed));
+    }
+
+    void press(String button) {
+        retrying(() -> {
+            see(By.xpath("//button[normalize-space()=" + quoted(button) + " or @aria-label=" + quoted(button) + "]|//a[normalize-space()=" + quoted(button) + "]")).click();
+            return true;
+        });
+    }
+
+    WebElement field(String label) {
+        return see(By.xpath("//input[@aria-label=" + quoted(label) + " or @id=//label[normalize-space()=" + quoted(label) + "]/@for]"));
+    }
+
+    /** Replaces what stands in a field and leaves it with Enter. */
+    void type(String label, String text) {
+        var field = field(label);
+        field.sendKeys(Keys.chord(Keys.CONTROL, "a"));
+        field.sendKeys(text);
+        field.sendKeys(Keys.ENTER);
+    }
+
+    /** Waits until a field holds that text: the server has answered. */
+    void seeValue(String label, String value) {
+        wait.until(ready -> field(label).getDomProperty("value").equals(value));
+    }
+
+    void clickAt(WebElement element, double share) {
+        int width = element.getSize().getWidth();
+        new Actions(driver).moveToElement(element, (int) (width * (share - 0.5)), 0).click().perform();
+    }
+
+    void drag(WebElement element, int pixels) {
+        new Actions(driver).moveToElement(element).clickAndHold().moveByOffset(pixels / 2, 0).moveByOffset(pixels - pixels / 2, 0).release().perform();
+    }
+
+    void keys(CharSequence... keys) {
+        new Actions(driver).sendKeys(Keys.chord(keys)).perform();
+    }
+
+    /** Chooses files as the file chooser would. */
+    void takeIn(List<Path> files) {
+        var chooser = wait.until(ready -> ready.findElement(By.cssSelector("input[type=file]")));
+        driver.executeScript("arguments[0].hidden = false", chooser);
+        chooser.sendKeys(String.join("\n", files.stream().map(Path::toString).toList()));
+    }
+
+    /** Drops a file on the page as a person would from a folder. */
+    void drop(String name, byte[] content) {
+        driver.executeScript("""
+                const bytes = Uint8Array.from(atob(arguments[1]), (c) => c.charCodeAt(0));
+                const carried = new DataTransfer();
+                carried.items.add(new File([bytes], arguments[0]));
+                for (const kind of ['dragenter', 'dragover', 'drop']) {
+                  document.body.dispatchEvent(new DragEvent(kind, { bubbles: true, cancelable: true, dataTransfer: carried }));
+                }
+                """, name, java.util.Base64.getEncoder().encodeToString(content));
+    }
+
+    Object run(String script, Object... arguments) {
+        return driver.executeScript(script, arguments);
+    }
+
+    /** {@return what axe-core calls serious or critical on the page as it stands, one line each} */
+    @SuppressWarnings("unchecked")
+    List<String> accessibilityProblems(String axe) {
+        driver.executeScript(axe);
+        return (List<String>) ((JavascriptExecutor) driver).executeAsyncScript("""
+                const done = arguments[arguments.length - 1];
+                axe.run(document, { resultTypes: ['violations'] }).then((result) => done(result.violations
+                  .filter((each) => each.impact === 'serious' || each.impact === 'critical')
+                  .map((each) => each.id + ': ' + each.nodes.map((node) => node.html).slice(0, 3).join(' | '))));
+                """);
+    }
+
+    private <T> T retrying(Supplier<T> act) {
+        return wait.until((WebDriver ready) -> act.get());
+    }
+
+    static String quoted(String words) {
+        return words.contains("'") ? "\"" + words + "\"" : "'" + words + "'";
+    }
+
+    @Override
+    public void close() {
+        driver.quit();
+    }
+}

@@ -1,0 +1,234 @@
+package yellowkite.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.demo.DemoHouse;
+
+class JourneyTest {
+    @TempDir
+    private Path folder;
+    private Browser browser;
+
+    @BeforeEach
+    void aBrowser() {
+        browser = new Browser(folder);
+    }
+
+    @AfterEach
+    void ends() {
+        browser.close();
+    }
+
+    /** The demo spot under another name and id. */
+    private static GdtfFile lamp(String name, String id) {
+        var file = DemoHouse.petrelSpot();
+        return new GdtfFile(GdtfDescription.of(file.description().type().with(f -> {
+            f.name = name;
+            f.fixtureTypeId = id;
+        })), file.others());
+    }
+
+    private void openDesk(String name) {
+        browser.type("Find profiles", name);
+        browser.see(By.xpath("//a[starts-with(@href, '/desk/')][contains(., '" + name + "')]")).click();
+        browser.see(By.cssSelector("ul[aria-label=Channels] li"));
+    }
+
+    private void openChannel(String pretty) {
+        browser.see(By.xpath("//ul[@aria-label='Channels']//button[@aria-expanded][starts-with(normalize-space(), '" + pretty + " Head')]")).click();
+        browser.see(By.cssSelector("section[aria-label=Channel]"));
+    }
+
+    private Path downloaded(String ending) throws Exception {
+        for (int tried = 0; tried < 100; tried++) {
+            try (var files = Files.list(folder)) {
+                var found = files.filter(file -> file.toString().endsWith(ending)).findFirst();
+                if (found.isPresent()) {
+                    return found.get();
+                }
+            }
+            Thread.sleep(100);
+        }
+        throw new AssertionError("nothing was downloaded that ends in " + ending);
+    }
+
+    @Test
+    void aFileComesInIsCorrectedAndGoesOutAgain() throws Exception {
+        var imported = lamp("Shearwater", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B001");
+        browser.openFirstTime(RunningKite.address());
+        browser.type("Your name", "Ines");
+        browser.see(By.xpath("//h2[normalize-space()='Tidewick 1 profile' or starts-with(normalize-space(), 'Tidewick')]"));
+
+        browser.drop("shearwater.gdtf", imported.write());
+        browser.seeText("Revision 1, from shearwater.gdtf");
+        browser.seeText("is one slot off");
+        browser.press("Close");
+
+        openDesk("Shearwater");
+        openChannel("Gobo 1");
+        browser.clickAt(browser.see(By.cssSelector("[role=slider][aria-label='Probe on Gobo 1 Head']")), 0.2);
+        browser.seeText("Reeds, shaking, at");
+        browser.type("First value of Ripples, shaking", "70");
+        browser.seeText("Start of 'Ripples, shaking' 62 → 70");
+        browser.type("Name of Reeds, shaking", "Reeds in the wind");
+        browser.seeText("Range is called 'Reeds in the wind'");
+        browser.type("Slot of Ripples, shaking", "9");
+        browser.seeText("Wheel 'Gobos' has slots 1 to 5; 9 is not one of them.");
+        browser.field("Slot of Ripples, shaking").sendKeys(Keys.ESCAPE);
+
+        browser.see(By.cssSelector("body")).sendKeys(Keys.chord(Keys.CONTROL, "z"));
+        browser.see(By.xpath("//li[contains(@class, 'line-through')][contains(., 'Reeds in the wind')]"));
+
+        browser.press("Publish");
+        browser.type("What changed, in one line", "Ripples shake from 70");
+        browser.seeText("Published as revision 2.");
+        browser.press("Export");
+        browser.see(By.xpath("//a[contains(., 'Revision 2')]")).click();
+
+        var out = GdtfFile.read(Files.readAllBytes(downloaded(".gdtf")));
+        var was = GdtfFile.read(imported.write());
+        assertThat(xml(withoutRevisions(out.description().type()))).isEqualTo(xml(withoutRevisions(moved(was.description().type()))));
+        assertThat(out.description().type().revisions().getLast().text()).isEqualTo("Ripples shake from 70");
+        assertThat(out.description().type().revisions().getLast().modifiedBy()).isEqualTo("Ines");
+        assertThat(out.others().keySet()).isEqualTo(was.others().keySet());
+    }
+
+    private static FixtureType moved(FixtureType type) {
+        int mode = type.modes().getFirst().id();
+        return type.mapModes(each -> each.id() != mode ? each : each.mapChannels(channel -> channel.mapFunctions(function -> function.mapRanges(range ->
+                range.name().equals("Ripples, shaking") ? range.withDmxFrom(new yellowkite.core.profile.DmxValue(70, 1)) : range))));
+    }
+
+    private static FixtureType withoutRevisions(FixtureType type) {
+        return type.with(f -> f.revisions = List.of());
+    }
+
+    private static String xml(FixtureType type) {
+        return new String(GdtfDescription.of(type).write(), StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void refusedFilesAreNamedAndAGoodOneInTheSameDropComesIn() throws IOException {
+        var text = Files.writeString(folder.resolve("holiday.gdtf"), "not a lamp");
+        var cut = Files.write(folder.resolve("cut.gdtf"), java.util.Arrays.copyOf(lamp("X", "X").write(), 3_000));
+        var good = Files.write(folder.resolve("good.gdtf"), lamp("Fulmar", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B002").write());
+        browser.open(RunningKite.address(), "Ines");
+
+        browser.takeIn(List.of(text, cut, good));
+
+        browser.seeText("1 of 3 files are in the library; the others were refused.");
+        browser.seeText("'holiday.gdtf' was refused: it is not a ZIP archive, which every GDTF file is.");
+        browser.seeText("'cut.gdtf' was refused: it is a ZIP archive that is cut short or damaged.");
+        browser.press("Open on the desk");
+        browser.see(By.xpath("//h1[normalize-space()='Fulmar']"));
+    }
+
+    @Test
+    void aBoundaryIsDraggedAndTheKeyboardMovesTheProbe() throws IOException {
+        browser.open(RunningKite.address(), "Ines");
+        browser.drop("razorbill.gdtf", lamp("Razorbill", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B004").write());
+        browser.press("Open on the desk");
+        openChannel("Gobo 1");
+
+        var handle = browser.see(By.cssSelector("[data-boundary^=f][title*='Wheel spins']"));
+        int width = browser.see(By.cssSelector("[role=slider][aria-label='Probe on Gobo 1 Head']")).getSize().getWidth();
+        browser.drag(handle, width / 16);
+        browser.seeText("Start of 'Wheel spins' 128 →");
+        browser.drag(browser.see(By.cssSelector("[data-boundary^=f][title*='Shake']")), width / 2);
+        browser.seeText("is outside.");
+
+        var slider = browser.see(By.cssSelector("[role=slider][aria-label='Probe on Iris Head']"));
+        slider.sendKeys(Keys.END);
+        browser.seeText("Iris, at 15 %.");
+        browser.see(By.cssSelector("[role=slider][aria-label='Probe on Iris Head']")).sendKeys(Keys.HOME);
+        browser.seeText("Iris, at 100 %.");
+    }
+
+    @Test
+    void twoBrowsersOnOneDraftSeeEachOther() throws IOException {
+        browser.open(RunningKite.address(), "Ines");
+        browser.drop("gannet.gdtf", lamp("Gannet", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B003").write());
+        browser.press("Open on the desk");
+        browser.see(By.cssSelector("ul[aria-label=Channels] li"));
+        try (var other = new Browser(folder)) {
+            other.open(browser.address(), "Teun");
+            other.see(By.cssSelector("ul[aria-label=Channels] li"));
+            // this browser no longer looks for news by itself, so that its next edit comes too late for certain
+            browser.run("""
+                    const real = window.fetch;
+                    window.fetch = (...all) => (all[0]?.url ?? String(all[0])).includes('/draft?') || (all[0]?.url ?? String(all[0])).endsWith('/draft') ? new Promise(() => {}) : real(...all);
+                    window.giveBack = () => { window.fetch = real; };
+                    """);
+            other.type("Mode name", "Everything");
+            other.seeText("Mode is called 'Everything', was 'Extended'");
+
+            browser.type("Profile name", "Northern gannet");
+
+            browser.seeText("Teun has changed this draft meanwhile: Mode is called 'Everything', was 'Extended'.");
+            browser.run("window.giveBack()");
+        }
+        browser.open(browser.address(), "Ines");
+        browser.seeValue("Mode name", "Everything");
+        browser.type("Profile name", "Northern gannet");
+        browser.seeText("Profile is called 'Northern gannet', was 'Gannet'");
+    }
+
+    @Test
+    void thePageSaysThatTheDatabaseIsAwayAndGoesOnByItself() throws IOException {
+        browser.open(RunningKite.address(), "Ines");
+        browser.drop("skua.gdtf", lamp("Skua", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B005").write());
+        browser.press("Open on the desk");
+        browser.type("Mode name", "Before the fall");
+        browser.seeText("Mode is called 'Before the fall'");
+
+        ProcessHandle.of(RunningKite.database().pid()).orElseThrow().destroyForcibly();
+
+        browser.type("Profile name", "Great skua");
+        browser.seeText("The database does not answer just now.");
+        browser.seeText("Profile is called 'Great skua', was 'Skua'");
+        browser.seeNoMore(By.xpath("//*[contains(text(), 'does not answer just now')]"));
+        browser.seeValue("Mode name", "Before the fall");
+    }
+
+    @Test
+    void anEmptySearchSaysWhatToDoNext() {
+        browser.open(RunningKite.address(), "Ines");
+
+        browser.type("Find profiles", "zzzz");
+
+        browser.seeText("Nothing fits “zzzz”");
+        browser.open(RunningKite.address() + "desk/00000000-0000-0000-0000-000000000000", "Ines");
+        browser.seeText("This profile cannot be opened");
+    }
+
+    @Test
+    void noPlaceHasASeriousAccessibilityProblemInEitherTheme() throws IOException {
+        var axe = Files.readString(Path.of("../web/node_modules/axe-core/axe.min.js"));
+        for (var theme : List.of("dark", "light")) {
+            browser.open(RunningKite.address(), "Ines");
+            browser.run("localStorage.setItem('kite-theme', arguments[0])", theme);
+            browser.open(RunningKite.address(), "Ines");
+            browser.see(By.xpath("//a[contains(., 'Reedline 10')]"));
+            assertThat(browser.accessibilityProblems(axe)).as("library, %s", theme).isEmpty();
+            openDesk("Petrel Spot");
+            openChannel("Gobo 1");
+            browser.clickAt(browser.see(By.cssSelector("[role=slider][aria-label='Probe on Gobo 1 Head']")), 0.3);
+            browser.seeText("shaking, at");
+            assertThat(browser.accessibilityProblems(axe)).as("desk, %s", theme).isEmpty();
+        }
+    }
+}

@@ -1,0 +1,32 @@
+package yellowkite.browser;
+
+import java.nio.file.Path;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import yellowkite.server.KiteServer;
+import yellowkite.server.database.LocalMariaDb;
+import yellowkite.server.intake.DemoLoader;
+
+/** The real application with the demo house, started once for all browser tests. */
+final class RunningKite {
+    private static final LocalMariaDb DATABASE = LocalMariaDb.startOver(Path.of("target/test-home").toAbsolutePath());
+    private static final ConfigurableApplicationContext APPLICATION = KiteServer.start(DATABASE, "--server.port=0");
+
+    static {
+        APPLICATION.getBean(DemoLoader.class).loadIntoEmptyLibrary();
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> {
+            APPLICATION.close();
+            DATABASE.close();
+        }));
+    }
+
+    private RunningKite() {}
+
+    static String address() {
+        return "http://127.0.0.1:" + ((WebServerApplicationContext) APPLICATION).getWebServer().getPort() + "/";
+    }
+
+    static LocalMariaDb database() {
+        return DATABASE;
+    }
+}

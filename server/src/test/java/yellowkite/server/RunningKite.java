@@ -1,0 +1,98 @@
+package yellowkite.server;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublisher;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.Map;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import yellowkite.server.database.LocalMariaDb;
+
+/** The real application upon a real MariaDB, started once for all tests of this module, and what a client does with it. */
+public final class RunningKite {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final HttpClient CLIENT = HttpClient.newHttpClient();
+    private static final LocalMariaDb DATABASE = LocalMariaDb.startOver(Path.of("target/test-home").toAbsolutePath());
+    private static final ConfigurableApplicationContext APPLICATION = KiteServer.start(DATABASE, "--server.port=0");
+    private static final String ADDRESS = "http://127.0.0.1:" + ((WebServerApplicationContext) APPLICATION).getWebServer().getPort();
+
+    static {
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> {
+            APPLICATION.close();
+            DATABASE.close();
+        }));
+    }
+
+    private RunningKite() {}
+
+    /** An answer: its status, and its body as JSON; null if it is none. */
+    public record Answer(int status, JsonNode json, byte[] body) {
+        public String detail() {
+            return json.path("detail").asString("");
+        }
+    }
+
+    public static LocalMariaDb database() {
+        return DATABASE;
+    }
+
+    public static Answer get(String path) {
+        return send(request(path).GET().build());
+    }
+
+    public static Answer post(String path, String json) {
+        return send(request(path).header("Content-Type", "application/json").header("Kite-Author", author("Ines")).POST(BodyPublishers.ofString(json)).build());
+    }
+
+    public static Answer post(String path, String author, String json) {
+        return send(request(path).header("Content-Type", "application/json").header("Kite-Author", author(author)).POST(BodyPublishers.ofString(json)).build());
+    }
+
+    public static HttpRequest.Builder request(String path) {
+        return HttpRequest.newBuilder(URI.create(ADDRESS + path));
+    }
+
+    public static Answer upload(Map<String, byte[]> files) {
+        var body = new ByteArrayOutputStream();
+        files.forEach((name, bytes) -> {
+            body.writeBytes(("--kite\r\nContent-Disposition: form-data; name=\"files\"; filename=\"" + name + "\"\r\n\r\n").getBytes(StandardCharsets.UTF_8));
+            body.writeBytes(bytes);
+            body.writeBytes("\r\n".getBytes(StandardCharsets.UTF_8));
+        });
+        body.writeBytes("--kite--\r\n".getBytes(StandardCharsets.UTF_8));
+        return upload(BodyPublishers.ofByteArray(body.toByteArray()));
+    }
+
+    /** Sends a multipart body whose boundary is {@code kite}. */
+    public static Answer upload(BodyPublisher body) {
+        return send(request("/api/intake").header("Content-Type", "multipart/form-data; boundary=kite").header("Kite-Author", author("Ines")).POST(body).build());
+    }
+
+    public static String author(String name) {
+        return URLEncoder.encode(name, StandardCharsets.UTF_8);
+    }
+
+    public static Answer send(HttpRequest request) {
+        try {
+            var answer = CLIENT.send(request, HttpResponse.BodyHandlers.ofByteArray());
+            boolean isJson = answer.headers().firstValue("Content-Type").orElse("").contains("json");
+            return new Answer(answer.statusCode(), isJson ? JSON.readTree(answer.body()) : JSON.nullNode(), answer.body());
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopped);
+        }
+    }
+}

@@ -1,0 +1,186 @@
+package yellowkite.server.drafts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static yellowkite.server.RunningKite.get;
+import static yellowkite.server.RunningKite.post;
+
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.demo.DemoHouse;
+import yellowkite.server.RunningKite;
+
+class DraftTest {
+    private GdtfFile imported;
+    private String profile;
+    private JsonNode desk;
+
+    @BeforeEach
+    void aDraftOfAFreshLamp() {
+        var file = DemoHouse.petrelSpot();
+        imported = new GdtfFile(GdtfDescription.of(file.description().type().with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT))), file.others());
+        profile = RunningKite.upload(Map.of("lamp.gdtf", imported.write())).json().at("/0/accepted/profileId").asString();
+        desk = post("/api/profiles/" + profile + "/draft", "{}").json();
+    }
+
+    private String draft() {
+        return "/api/drafts/" + desk.path("id").asString();
+    }
+
+    private int mode() {
+        return desk.at("/modes/0/id").asInt();
+    }
+
+    private RunningKite.Answer edit(int version, String edit) {
+        return post(draft() + "/edits", "{\"version\": " + version + ", \"edit\": " + edit + "}");
+    }
+
+    private JsonNode channel(JsonNode view, String attribute) {
+        return view.at("/map/channels").values().stream().filter(each -> each.path("attribute").asString().equals(attribute)).findFirst().orElseThrow();
+    }
+
+    @Test
+    void opensOnceForAProfile() {
+        assertThat(post("/api/profiles/" + profile + "/draft", "Teun", "{}").json().path("id")).isEqualTo(desk.path("id"));
+        assertThat(post("/api/profiles/" + UUID.randomUUID() + "/draft", "{}").detail()).isEqualTo("This profile is not in the library.");
+    }
+
+    @Test
+    void anEditIsAnsweredWithTheNewDesk() {
+        var answer = edit(0, "{\"type\": \"renameMode\", \"mode\": " + mode() + ", \"to\": \"Wide open\"}");
+
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.json().path("version").asInt()).isEqualTo(1);
+        assertThat(answer.json().at("/map/name").asString()).isEqualTo("Wide open");
+        assertThat(answer.json().at("/history/0/sentence").asString()).isEqualTo("Mode is called 'Wide open', was 'Extended'");
+        assertThat(answer.json().at("/history/0/author").asString()).isEqualTo("Ines");
+    }
+
+    @Test
+    void aStaleEditIsAnsweredWithWhatHappenedMeanwhile() {
+        post(draft() + "/edits", "Teun", "{\"version\": 0, \"edit\": {\"type\": \"renameProfile\", \"to\": \"Curlew\"}}");
+
+        var answer = edit(0, "{\"type\": \"renameProfile\", \"to\": \"Avocet\"}");
+
+        assertThat(answer.status()).isEqualTo(409);
+        assertThat(answer.detail()).startsWith("Teun has changed this draft meanwhile: Profile is called 'Curlew', was 'Petrel Spot'.");
+        assertThat(answer.json().at("/since/0/author").asString()).isEqualTo("Teun");
+        assertThat(get(draft()).json().path("name").asString()).isEqualTo("Curlew");
+    }
+
+    @Test
+    void anEditThatDoesNotFitIsRefusedAtItsFieldAndChangesNothing() {
+        var answer = edit(0, "{\"type\": \"renameProfile\", \"to\": \"a.b\"}");
+
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.json().path("field").asString()).isEqualTo("to");
+        assertThat(answer.detail()).startsWith("A name cannot hold '.'");
+        assertThat(get(draft()).json().path("version").asInt()).isZero();
+    }
+
+    @Test
+    void aRequestOfTheWrongShapeIsAProblemInWords() {
+        for (var body : new String[] {"{", "[]", "{\"version\": 0}", "{\"version\": 0, \"edit\": {\"type\": \"unheard\"}}", "{\"version\": 0, \"edit\": {\"type\": \"renameMode\", \"to\": \"x\"}}",
+            "{\"version\": 0, \"edit\": {\"type\": \"renameProfile\"}}", "{\"version\": 0, \"edit\": {\"type\": \"changeAddresses\", \"channel\": 1, \"addresses\": null}}"}) {
+            var answer = post(draft() + "/edits", body);
+            assertThat(answer.status()).as(body).isBetween(400, 422);
+            assertThat(answer.detail()).as(body).isNotBlank();
+        }
+        assertThat(get(draft()).json().path("version").asInt()).isZero();
+    }
+
+    @Test
+    void undoAndRedoAreStepsToo() {
+        edit(0, "{\"type\": \"renameProfile\", \"to\": \"Ruff\"}");
+
+        var undone = post(draft() + "/undo", "{\"version\": 1}").json();
+        var redone = post(draft() + "/redo", "{\"version\": 2}").json();
+
+        assertThat(undone.path("name").asString()).isEqualTo("Petrel Spot");
+        assertThat(undone.path("canRedo").asBoolean()).isTrue();
+        assertThat(redone.path("name").asString()).isEqualTo("Ruff");
+        assertThat(redone.path("version").asInt()).isEqualTo(3);
+        assertThat(post(draft() + "/redo", "{\"version\": 3}").detail()).isEqualTo("There is nothing to redo.");
+    }
+
+    @Test
+    void readsOutWhatAChannelDoesAtTheProbe() {
+        var gobo = channel(desk, "Gobo1").path("id").asInt();
+        var pan = channel(desk, "Pan").path("id").asInt();
+
+        var readout = post(draft() + "/readout", "{\"mode\": " + mode() + ", \"channel\": " + gobo + ", \"values\": {\"" + gobo + "\": 40, \"" + pan + "\": 65535}}").json();
+
+        assertThat(readout.path("hex").asString()).isEqualTo("0x28");
+        assertThat(readout.path("range").asString()).isEqualTo("Reeds, shaking");
+        assertThat(readout.at("/slot/name").asString()).isEqualTo("Open"); // the wheel is off by one
+        assertThat(readout.path("physical").asString()).isEqualTo("0.4");
+        assertThat(readout.at("/beam/pan").asDouble()).isEqualTo(270);
+        var outside = post(draft() + "/readout", "{\"mode\": " + mode() + ", \"channel\": " + gobo + ", \"values\": {\"" + gobo + "\": 256}}");
+        assertThat(outside.detail()).isEqualTo("A value of this channel lies from 0 to 255; 256 is outside.");
+    }
+
+    @Test
+    void aPublishedRevisionDiffersByTheEditAlone() {
+        var closed = channel(desk, "Iris").at("/functions/0/id").asInt();
+        edit(0, "{\"type\": \"setFunctionPhysical\", \"function\": " + closed + ", \"from\": 100, \"to\": 12.5}");
+
+        var published = post(draft() + "/publish", "{\"version\": 1, \"summary\": \"Iris closes to 12.5 %\"}").json();
+
+        assertThat(published.path("revision").asInt()).isEqualTo(2);
+        var out = GdtfFile.read(get("/api/profiles/" + profile + "/revisions/2/file").body());
+        var was = GdtfFile.read(imported.write()).description().type();
+        var expected = was.mapModes(mode -> mode.name().equals("Extended") ? mode.mapChannels(channel -> !channel.attribute().equals("Iris") ? channel
+                : channel.mapFunctions(function -> function.with(f -> f.physicalTo = 12.5))) : mode);
+        assertThat(out.description().type().modes()).isEqualTo(expected.modes());
+        assertThat(out.description().type().wheels()).isEqualTo(expected.wheels());
+        assertThat(out.description().type().revisions().getLast().text()).isEqualTo("Iris closes to 12.5 %");
+        assertThat(out.others().keySet()).isEqualTo(imported.others().keySet());
+        assertThat(post("/api/profiles/" + profile + "/draft", "{}").json().path("baseRevision").asInt()).isEqualTo(2);
+        assertThat(edit(1, "{\"type\": \"renameProfile\", \"to\": \"Late\"}").detail()).startsWith("This draft was published meanwhile");
+    }
+
+    @Test
+    void nothingIsPublishedWithoutAChangeOrALineOnIt() {
+        assertThat(post(draft() + "/publish", "{\"version\": 0, \"summary\": \"x\"}").detail()).startsWith("Nothing has changed since revision 1");
+        edit(0, "{\"type\": \"renameProfile\", \"to\": \"Stint\"}");
+        assertThat(post(draft() + "/publish", "{\"version\": 1, \"summary\": \"  \"}").json().path("field").asString()).isEqualTo("summary");
+    }
+
+    @Test
+    void everyChangeCarriesAName() {
+        var answer = post(draft() + "/edits", " ", "{\"version\": 0, \"edit\": {\"type\": \"renameProfile\", \"to\": \"x\"}}");
+
+        assertThat(answer.detail()).isEqualTo("Say who is working first: every change carries a name.");
+    }
+
+    @Test
+    void noAcceptedEditIsLostWhenTheDatabaseIsKilled() throws Exception {
+        edit(0, "{\"type\": \"renameProfile\", \"to\": \"Phalarope\"}");
+        assertThat(edit(1, "{\"type\": \"renameProfile\", \"to\": \"Phalarope two\"}").status()).isEqualTo(200);
+
+        ProcessHandle.of(RunningKite.database().pid()).orElseThrow().destroyForcibly(); // signal 9
+
+        var away = get("/api/library");
+        assertThat(away.status()).isEqualTo(503);
+        assertThat(away.detail()).startsWith("The database does not answer just now.");
+        var back = awaitAnswer();
+        assertThat(back.json().path("name").asString()).isEqualTo("Phalarope two");
+        assertThat(back.json().path("version").asInt()).isEqualTo(2);
+    }
+
+    private RunningKite.Answer awaitAnswer() throws InterruptedException {
+        for (int tried = 0; tried < 120; tried++) {
+            var answer = get(draft());
+            if (answer.status() == 200) {
+                return answer;
+            }
+            Thread.sleep(250);
+        }
+        throw new AssertionError("the database did not come back within 30 s");
+    }
+}
