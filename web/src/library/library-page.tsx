@@ -1,6 +1,6 @@
 import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
 import { Search, Upload } from 'lucide-react';
-import { useDeferredValue } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { answer, api } from '../api/client';
 import type { Library } from '../api/types';
@@ -20,7 +20,7 @@ function libraryQuery(search: string) {
 /** Every profile by manufacturer; the search answers as one types. */
 export function LibraryPage() {
   const [params, setParams] = useSearchParams();
-  const search = params.get('search') ?? '';
+  const [search, setSearch] = useState(params.get('search') ?? '');
   const { data, error } = useQuery(libraryQuery(useDeferredValue(search)));
   const choose = useChooseFiles();
   return (
@@ -48,7 +48,11 @@ export function LibraryPage() {
             value={search}
             placeholder="Maker, model, mode or attribute"
             className="min-h-11 w-full rounded-lg border border-line bg-panel pr-4 pl-11 text-base"
-            onChange={(event) => setParams(event.currentTarget.value === '' ? {} : { search: event.currentTarget.value }, { replace: true })}
+            onChange={(event) => {
+              const typed = event.currentTarget.value;
+              setSearch(typed); // the address follows in its own time, and must not hold up the letters
+              setParams(typed === '' ? {} : { search: typed }, { replace: true });
+            }}
           />
         </div>
         {error && (
