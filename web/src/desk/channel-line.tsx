@@ -1,14 +1,13 @@
 import { memo, useEffect, useRef } from 'react';
-import type { ChannelRow } from '../api/types';
+import type { ChannelRow, Check } from '../api/types';
 import { PennantIcon } from '../ui/pennant-icon';
-import { useDesk } from './desk-context';
+import { useDeskActions } from './desk-context';
 import { OpenChannel } from './open-channel';
 import { RangeBar } from './range-bar';
 
 /** One channel: address, pennant, attribute, part, width and range bar. */
-export function ChannelLine({ channel, open }: { channel: ChannelRow; open: boolean }) {
-  const { choose, setProbe, probe, draft } = useDesk();
-  const loud = draft.checks.find((check) => check.channel === channel.id && check.severity !== 'remark');
+export const ChannelLine = memo(function ChannelLine({ channel, open, probe, loud }: { channel: ChannelRow; open: boolean; probe: number | null; loud: Check | undefined }) {
+  const { choose, setProbe } = useDeskActions();
   const line = useRef<HTMLLIElement>(null);
   useEffect(() => {
     if (open) line.current?.scrollIntoView({ block: 'nearest' });
@@ -31,7 +30,7 @@ export function ChannelLine({ channel, open }: { channel: ChannelRow; open: bool
         <RangeBar
           channel={channel}
           chosen={open}
-          probe={probe[channel.id] ?? null}
+          probe={probe}
           onProbe={(raw) => {
             setProbe(channel.id, raw);
             if (!open) choose(channel.id);
@@ -43,7 +42,7 @@ export function ChannelLine({ channel, open }: { channel: ChannelRow; open: bool
       {open && <OpenChannel channel={channel} />}
     </li>
   );
-}
+});
 
 function addressesOf(channel: ChannelRow) {
   const { addresses } = channel;
@@ -54,7 +53,7 @@ function addressesOf(channel: ChannelRow) {
   return adjacent ? `${first}–${first + addresses.length - 1}` : addresses.join(',');
 }
 
-const Badges = memo(function Badges({ channel }: { channel: ChannelRow }) {
+function Badges({ channel }: { channel: ChannelRow }) {
   const words = [channel.bytes > 1 ? `${channel.bytes * 8}` : null, channel.snap ? 'snap' : null].filter((word) => word !== null);
   return (
     <span className="flex flex-wrap justify-end gap-1">
@@ -66,4 +65,4 @@ const Badges = memo(function Badges({ channel }: { channel: ChannelRow }) {
       ))}
     </span>
   );
-});
+}

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { ChannelRow, Edit } from '../api/types';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
-import { useDesk } from './desk-context';
+import { useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
 import { wholeNumber } from './typed-number';
 
@@ -10,7 +10,8 @@ const WIDTHS = [1, 2, 3, 4];
 
 /** What a channel is as a whole: attribute, width, addresses, start and highlight value. */
 export function ChannelSettings({ channel }: { channel: ChannelRow }) {
-  const { draft, edit, probe } = useDesk();
+  const { draft, probe } = useDesk();
+  const { edit } = useDeskActions();
   const [refusal, setRefusal] = useState<string | null>(null);
   const send = async (next: Edit) => setRefusal(await edit(next));
   const at = probe[channel.id];

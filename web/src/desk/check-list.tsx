@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import type { Check } from '../api/types';
 import { Notice } from '../ui/notice';
-import { useDesk } from './desk-context';
+import { useDeskActions } from './desk-context';
 
 /** Every finding of the profile; each leads to its place, and carries its fix where there is one. */
 export function CheckList({ checks }: { checks: Check[] }) {
-  const { showMode, edit } = useDesk();
+  const { showMode, edit } = useDeskActions();
   const [refusal, setRefusal] = useState<string | null>(null);
   return (
     <section aria-label="Checks" className="flex flex-col gap-2">

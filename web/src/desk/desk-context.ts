@@ -7,6 +7,10 @@ export type Desk = {
   chosen: number | null;
   /** Raw values by channel id; a channel that is not in it stands at its start value. */
   probe: Record<string, number>;
+};
+
+/** What can be done; the same functions for as long as the desk is open, so that a row is drawn anew only when it changed. */
+export type DeskActions = {
   choose: (channel: number | null) => void;
   setProbe: (channel: number, raw: number) => void;
   /** Sends an edit; ends with the sentence that refuses it, or null. */
@@ -15,6 +19,13 @@ export type Desk = {
 };
 
 export const DeskContext = createContext<Desk | null>(null);
+export const DeskActionsContext = createContext<DeskActions | null>(null);
+
+export function useDeskActions() {
+  const actions = use(DeskActionsContext);
+  if (!actions) throw new Error('useDeskActions needs a <DeskActionsContext> around it');
+  return actions;
+}
 
 export function useDesk() {
   const desk = use(DeskContext);

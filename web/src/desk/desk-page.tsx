@@ -1,13 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { Redo2, Undo2 } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { Problem } from '../api/problem';
 import { TopLine } from '../shell/top-line';
 import { Button } from '../ui/button';
 import { Hint } from '../ui/hint';
 import { useWho } from '../who/who';
-import { DeskContext, type Desk } from './desk-context';
+import { DeskActionsContext, DeskContext, type Desk, type DeskActions } from './desk-context';
 import { deskQuery, useChange } from './desk-query';
 import { ExportMenu } from './export-menu';
 import { ModeMapView } from './mode-map-view';
@@ -26,31 +26,31 @@ export function DeskPage() {
   const change = useChange(profileId, mode);
   const [probe, setProbe] = useState<Record<string, number>>({});
 
-  const desk = useMemo<Desk | null>(() => {
-    if (!draft) return null;
-    function show(nextMode: number | null, channel: number | null) {
-      const next: Record<string, string> = {};
-      if (nextMode !== null) next.mode = String(nextMode);
-      if (channel !== null) next.channel = String(channel);
-      setParams(next, { replace: true });
-    }
-    return {
-      draft,
-      chosen,
-      probe,
-      choose: (channel) => show(mode, channel),
-      setProbe: (channel, raw) => setProbe((before) => ({ ...before, [channel]: raw })),
-      showMode: (next, channel = null) => show(next, channel),
-      edit: async (edit) => {
-        try {
-          await change.mutateAsync({ kind: 'edit', edit });
-          return null;
-        } catch (refused) {
-          return refused instanceof Problem ? refused.message : 'Something went wrong; nothing was changed.';
-        }
-      },
-    };
-  }, [draft, chosen, probe, mode, setParams, change]);
+  const desk = useMemo<Desk | null>(() => (draft ? { draft, chosen, probe } : null), [draft, chosen, probe]);
+  function show(shownMode: number | null, channel: number | null) {
+    const next: Record<string, string> = {};
+    if (shownMode !== null) next.mode = String(shownMode);
+    if (channel !== null) next.channel = String(channel);
+    setParams(next, { replace: true });
+  }
+  const current = { show, mode, send: change.mutateAsync };
+  const latest = useRef(current);
+  useEffect(() => {
+    latest.current = current; // the actions below stay the same objects and act upon what is shown now
+  });
+  const [actions] = useState<DeskActions>(() => ({
+    choose: (channel) => latest.current.show(latest.current.mode, channel),
+    setProbe: (channel, raw) => setProbe((before) => ({ ...before, [channel]: raw })),
+    showMode: (next, channel = null) => latest.current.show(next, channel),
+    edit: async (edit) => {
+      try {
+        await latest.current.send({ kind: 'edit', edit });
+        return null;
+      } catch (refused) {
+        return refused instanceof Problem ? refused.message : 'Something went wrong; nothing was changed.';
+      }
+    },
+  }));
 
   useUndoKeys(
     () => draft?.canUndo && change.mutate({ kind: 'undo' }),
@@ -66,7 +66,8 @@ export function DeskPage() {
     );
   }
   return (
-    <DeskContext value={desk}>
+    <DeskActionsContext value={actions}>
+      <DeskContext value={desk}>
       <title>{`${draft.name} · Yellow Kite`}</title>
       <TopLine
         trail={
@@ -110,7 +111,8 @@ export function DeskPage() {
         <ModeMapView />
         <ReadoutPanel />
       </div>
-    </DeskContext>
+      </DeskContext>
+    </DeskActionsContext>
   );
 }
 

@@ -1,6 +1,6 @@
 import { useId, useState } from 'react';
 import type { Edit } from '../api/types';
-import { useDesk } from './desk-context';
+import { useDeskActions } from './desk-context';
 
 /**
  * One value of the document, changed where it stands. It is sent on Enter or when the field is left, and goes back on
@@ -11,6 +11,7 @@ export function EditField({
   value,
   toEdit,
   mono = false,
+  quiet = false,
   showLabel = false,
   width = 'w-full',
 }: {
@@ -19,11 +20,13 @@ export function EditField({
   /** The edit for what was typed, or a sentence on why it is none. */
   toEdit: (text: string) => Edit | string;
   mono?: boolean;
+  /** The value follows from another one until it is typed here. */
+  quiet?: boolean;
   showLabel?: boolean;
   width?: string;
 }) {
   const id = useId();
-  const { edit } = useDesk();
+  const { edit } = useDeskActions();
   const [refusal, setRefusal] = useState<string | null>(null);
 
   async function commit(input: HTMLInputElement) {
@@ -48,7 +51,7 @@ export function EditField({
         defaultValue={value}
         aria-invalid={refusal !== null || undefined}
         aria-describedby={refusal ? `${id}-refusal` : undefined}
-        className={`min-h-8 w-full rounded-sm border border-transparent bg-transparent px-1.5 hover:border-line hover:bg-trough focus:border-line focus:bg-trough aria-invalid:border-error ${showLabel ? 'border-line bg-trough' : ''} ${mono ? 'font-mono text-sm' : ''}`}
+        className={`min-h-8 w-full rounded-sm border border-transparent bg-transparent px-1.5 hover:border-line hover:bg-trough focus:border-line focus:bg-trough aria-invalid:border-error ${showLabel ? 'border-line bg-trough' : ''} ${mono ? 'font-mono text-sm' : ''} ${quiet ? 'text-muted' : ''}`}
         onBlur={(event) => void commit(event.currentTarget)}
         onKeyDown={(event) => {
           if (event.key === 'Enter') event.currentTarget.blur();

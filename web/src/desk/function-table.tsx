@@ -2,7 +2,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { ChannelRow, Edit, FunctionBar, RangeBar } from '../api/types';
 import { Button } from '../ui/button';
-import { useDesk } from './desk-context';
+import { useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
 import { number, shown, wholeNumber } from './typed-number';
 
@@ -10,7 +10,8 @@ const COLUMNS = 'grid grid-cols-[4.5rem_4.5rem_minmax(8rem,1fr)_minmax(4rem,8rem
 
 /** One function with its named ranges; every value is changed where it stands. */
 export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; bar: FunctionBar; headed: boolean }) {
-  const { draft, edit, probe } = useDesk();
+  const { draft, probe } = useDesk();
+  const { edit } = useDeskActions();
   const [refusal, setRefusal] = useState<string | null>(null);
   const send = async (next: Edit) => setRefusal(await edit(next));
   const raw = probe[channel.id];
@@ -22,7 +23,7 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
         <div className={`${COLUMNS} text-xs text-muted`} aria-hidden>
           <span className="px-1.5">From</span>
           <span className="px-1.5">To</span>
-          <span className="px-1.5">Function and named ranges</span>
+          <span className="px-1.5">Name</span>
           <span className="px-1.5">{slots > 0 ? 'Wheel and slot' : ''}</span>
           <span className="col-span-2 px-1.5">Physical, first to last</span>
         </div>
@@ -91,8 +92,8 @@ function Row({ bar, range, slots, onRemove }: { bar: FunctionBar; range: RangeBa
       ) : (
         <span />
       )}
-      <EditField label={`Physical value of ${called} at its first value`} mono value={shown(range.physicalFrom)} toEdit={(text) => rangePhysical(text, range, 'first')} />
-      <EditField label={`Physical value of ${called} at its last value`} mono value={shown(range.physicalTo)} toEdit={(text) => rangePhysical(text, range, 'last')} />
+      <EditField label={`Physical value of ${called} at its first value`} mono quiet={!range.ownPhysical} value={shown(range.physicalFrom)} toEdit={(text) => rangePhysical(text, range, 'first')} />
+      <EditField label={`Physical value of ${called} at its last value`} mono quiet={!range.ownPhysical} value={shown(range.physicalTo)} toEdit={(text) => rangePhysical(text, range, 'last')} />
       <span className="pt-1.5 text-sm text-muted" title={range.ownPhysical ? 'Ends of its own' : 'Follows the function'}>
         {range.ownPhysical ? bar.unit : ''}
       </span>

@@ -1,12 +1,13 @@
 import type { WheelLine } from '../api/types';
 import { Tail } from '../ui/tail';
-import { useDesk } from './desk-context';
+import { useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
 import { HistoryList } from './history-list';
 
 /** What the profile consists of: its name, its modes, its wheels, and what was done to it. */
 export function Outline() {
-  const { draft, showMode } = useDesk();
+  const { draft } = useDesk();
+  const { showMode } = useDeskActions();
   return (
     <aside aria-label="Outline" className="flex min-h-0 flex-col gap-5 overflow-y-auto border-r border-line bg-panel py-3">
       <section className="px-2">

@@ -2,7 +2,7 @@ import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { ChannelRow, FunctionBar, RangeBar as Range } from '../api/types';
 import { groupColor } from '../ui/pennant';
 import { useWidth } from '../ui/use-width';
-import { useDesk } from './desk-context';
+import { useDeskActions } from './desk-context';
 import { shown } from './typed-number';
 
 const BAR_HEIGHT = 22;
@@ -154,7 +154,7 @@ function inside(bar: FunctionBar, range: Range) {
 
 /** A boundary that is dragged: previewed here, sent once when it is let go. */
 function Handle({ boundary, span, top, height, rawAt }: { boundary: Boundary; span: number; top: number; height: number; rawAt: (clientX: number) => number }) {
-  const { edit } = useDesk();
+  const { edit } = useDeskActions();
   const [dragged, setDragged] = useState<number | null>(null);
   const [refusal, setRefusal] = useState<string | null>(null);
   const began = useRef(0);
