@@ -12,6 +12,7 @@ import yellowkite.core.profile.Wheel;
  * @param range    null if none
  * @param slot     null if the range brings in no slot
  * @param physical in {@code unit}; null without a function
+ * @param scale    product of the Multiply relations upon the channel, in [0, 1]; exactly 1 without any
  */
 public record Meaning(PlacedChannel channel, long raw, Spans.@Nullable FunctionSpan function, Spans.@Nullable RangeSpan range,
-        Wheel.@Nullable Slot slot, @Nullable Double physical, PhysicalUnit unit) {}
+        Wheel.@Nullable Slot slot, @Nullable Double physical, PhysicalUnit unit, double scale) {}

@@ -6,8 +6,11 @@ import java.util.HashMap;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
+import yellowkite.core.profile.PhysicalUnit;
+import yellowkite.core.profile.Relation;
 import yellowkite.core.profile.Wheel;
 
 /**
@@ -22,6 +25,14 @@ public final class Resolver {
     private final List<Lane> lanes = new ArrayList<>();
     /** Index of each placed channel's first lane; its lanes follow each other. */
     private final int[] firstLane;
+    private final List<Link> links = new ArrayList<>();
+
+    /**
+     * A relation between two placed channels.
+     *
+     * @param followerFunction id of the function that must be active for the relation to act; {@link #NONE} = any
+     */
+    private record Link(int master, int follower, int followerFunction, Relation.Type type) {}
 
     /** One logical channel of one placed channel: at most one of its functions is active. */
     private record Lane(int channel, List<Candidate> candidates) {}
@@ -54,7 +65,7 @@ public final class Resolver {
         for (int i = 0; i < map.channels().size(); i++) {
             var placed = map.channels().get(i);
             resolver.firstLane[i] = resolver.lanes.size();
-            var spans = spansByChannel.computeIfAbsent(placed.channel().id(), id -> Spans.of(placed.channel()));
+            var spans = spansByChannel.computeIfAbsent(placed.channel().id(), id -> Spans.of(type, placed.channel()));
             for (var logical : placed.channel().logicalChannels()) {
                 var candidates = new ArrayList<Candidate>();
                 for (var span : spans) {
@@ -66,7 +77,22 @@ public final class Resolver {
             }
         }
         resolver.firstLane[map.channels().size()] = resolver.lanes.size();
+        mode.relations().forEach(relation -> resolver.addLinks(relation, targets));
         return resolver;
+    }
+
+    private void addLinks(Relation relation, LinkTargets targets) {
+        var master = targets.find(relation.master());
+        var follower = targets.find(relation.follower());
+        if (master == null || follower == null) {
+            return; // a broken link, which the checks tell
+        }
+        for (int i = 0; i < map.channels().size(); i++) {
+            if (map.channels().get(i).channel().id() == follower.channel().id()) {
+                int function = follower.function() == null ? NONE : follower.function().id();
+                links.add(new Link(nearest(master.channel(), map.channels().get(i)), i, function, relation.type()));
+            }
+        }
     }
 
     private Candidate candidate(Spans.FunctionSpan span, PlacedChannel placed, LinkTargets targets) {
@@ -84,7 +110,7 @@ public final class Resolver {
     }
 
     /** {@return the place of a master that belongs to the follower: of the same cell, else the enclosing or shared one} */
-    private int nearest(Channel master, PlacedChannel follower) {
+    int nearest(Channel master, PlacedChannel follower) {
         int best = NONE;
         int bestDepth = -1;
         for (int i = 0; i < map.channels().size(); i++) {
@@ -118,33 +144,42 @@ public final class Resolver {
         if (raws.length != map.channels().size()) {
             throw new IllegalArgumentException("raws must hold " + map.channels().size() + " values, held " + raws.length);
         }
-        var pass = new Pass(raws);
+        var asked = new Pass(raws);
+        var scales = new double[raws.length];
+        Arrays.fill(scales, 1);
+        long[] ruled = null;
+        for (var link : links) {
+            if (!asked.lets(link)) {
+                continue;
+            }
+            var master = map.channels().get(link.master()).channel();
+            switch (link.type()) {
+                case MULTIPLY -> scales[link.follower()] *= (double) raws[link.master()] / master.max();
+                case OVERRIDE -> {
+                    ruled = ruled == null ? raws.clone() : ruled;
+                    ruled[link.follower()] = new DmxValue(raws[link.master()], master.bytes()).at(map.channels().get(link.follower()).channel().bytes());
+                }
+            }
+        }
+        var pass = ruled == null ? asked : new Pass(ruled);
         var meanings = new ArrayList<Meaning>(raws.length);
         for (int i = 0; i < raws.length; i++) {
-            meanings.add(meaning(i, raws[i], pass.activeOf(i)));
+            meanings.add(meaning(i, pass.raws[i], pass.activeOf(i), scales[i]));
         }
         return meanings;
     }
 
-    private Meaning meaning(int index, long raw, @Nullable Candidate active) {
+    private Meaning meaning(int index, long raw, @Nullable Candidate active, double scale) {
         var placed = map.channels().get(index);
         if (active == null) {
-            return new Meaning(placed, raw, null, null, null, null, type.unitOf(placed.channel().attribute()));
+            return new Meaning(placed, raw, null, null, null, null, PhysicalUnit.None, scale);
         }
         var span = active.span();
         var range = span.rangeAt(raw).orElse(null);
-        double physical = range != null && range.hasOwnPhysical() ? range.physicalAt(raw) : span.physicalAt(raw);
-        var min = span.function().min();
-        var max = span.function().max();
-        if (min != null) {
-            physical = Math.max(min, physical);
-        }
-        if (max != null) {
-            physical = Math.min(max, physical);
-        }
+        double physical = span.reachedAt(raw);
         Wheel.Slot slot = range == null ? null
                 : type.findWheel(span.function().wheel()).flatMap(wheel -> wheel.findSlot(range.range().slot())).orElse(null);
-        return new Meaning(placed, raw, span, range, slot, physical, type.unitOf(span.function().attribute()));
+        return new Meaning(placed, raw, span, range, slot, physical, type.unitOf(span.function().attribute()), scale);
     }
 
     /** One walk over a set of values: each lane is decided once, and a circle of mode masters holds for none. */
@@ -157,6 +192,11 @@ public final class Resolver {
         private Pass(long[] raws) {
             this.raws = raws;
             Arrays.fill(active, UNKNOWN);
+        }
+
+        private boolean lets(Link link) {
+            var active = activeOf(link.follower());
+            return link.followerFunction() == NONE || active != null && active.span().function().id() == link.followerFunction();
         }
 
         private @Nullable Candidate activeOf(int channel) {

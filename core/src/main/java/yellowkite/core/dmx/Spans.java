@@ -3,8 +3,11 @@ package yellowkite.core.dmx;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import yellowkite.core.curve.Curve;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
+import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.NamedRange;
 
@@ -21,7 +24,7 @@ public final class Spans {
      * @param name   the function's name, or the one it is known by
      * @param ranges in the order of the file
      */
-    public record FunctionSpan(LogicalChannel logical, ChannelFunction function, String name, long from, long to,
+    public record FunctionSpan(LogicalChannel logical, ChannelFunction function, String name, long from, long to, Curve curve,
             List<RangeSpan> ranges) {
         public FunctionSpan {
             ranges = List.copyOf(ranges);
@@ -35,10 +38,20 @@ public final class Spans {
             return ranges.stream().filter(range -> range.contains(raw)).findFirst();
         }
 
-        /** {@return the physical value on the function's own line} One value stands for the physical start. */
+        /** {@return the physical value that the lamp reaches: of the named range where it has ends of its own, within Min and Max} */
+        public double reachedAt(long raw) {
+            var range = rangeAt(raw).orElse(null);
+            double physical = range != null && range.hasOwnPhysical() ? range.physicalAt(raw) : physicalAt(raw);
+            var min = function.min();
+            var max = function.max();
+            physical = min == null ? physical : Math.max(min, physical);
+            return max == null ? physical : Math.min(max, physical);
+        }
+
+        /** {@return the physical value of the function alone, through its curve} One value stands for the physical start. */
         public double physicalAt(long raw) {
             double t = to == from ? 0 : (double) (raw - from) / (to - from);
-            return function.physicalFrom() + t * (function.physicalTo() - function.physicalFrom());
+            return function.physicalFrom() + curve.at(t) * (function.physicalTo() - function.physicalFrom());
         }
     }
 
@@ -62,12 +75,22 @@ public final class Spans {
         }
     }
 
-    /** {@return the spans of all functions of a channel, in document order} */
+    /** {@return the spans of all functions of a channel, in document order; for values alone, without the type's curves} */
     public static List<FunctionSpan> of(Channel channel) {
+        return of(channel, name -> Curve.LINEAR);
+    }
+
+    /** {@return the spans of all functions of a channel, in document order, with the curves that the type has for them} */
+    public static List<FunctionSpan> of(FixtureType type, Channel channel) {
+        return of(channel, name -> type.physicalDescriptions().findDmxProfile(name).map(Curve::of).orElse(Curve.LINEAR));
+    }
+
+    private static List<FunctionSpan> of(Channel channel, Function<String, Curve> curves) {
         var spans = new ArrayList<FunctionSpan>();
         for (var logical : channel.logicalChannels()) {
             for (var function : logical.functions()) {
-                spans.add(span(channel, logical, function));
+                var name = function.dmxProfile();
+                spans.add(span(channel, logical, function, name.isEmpty() ? Curve.LINEAR : curves.apply(name)));
             }
         }
         return spans;
@@ -85,7 +108,7 @@ public final class Spans {
         return a.modeMaster().isEmpty() || a.modeFrom().equals(b.modeFrom()) && a.modeTo().equals(b.modeTo());
     }
 
-    private static FunctionSpan span(Channel channel, LogicalChannel logical, ChannelFunction function) {
+    private static FunctionSpan span(Channel channel, LogicalChannel logical, ChannelFunction function, Curve curve) {
         int bytes = channel.bytes();
         long from = function.dmxFrom().at(bytes);
         long to = channel.max();
@@ -95,8 +118,8 @@ public final class Spans {
                 to = start - 1;
             }
         }
-        var bare = new FunctionSpan(logical, function, logical.nameOf(function), from, to, List.of());
-        return new FunctionSpan(logical, function, bare.name(), from, to, ranges(bare, bytes));
+        var bare = new FunctionSpan(logical, function, logical.nameOf(function), from, to, curve, List.of());
+        return new FunctionSpan(logical, function, bare.name(), from, to, curve, ranges(bare, bytes));
     }
 
     private static List<RangeSpan> ranges(FunctionSpan function, int bytes) {

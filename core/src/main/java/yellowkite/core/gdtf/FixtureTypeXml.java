@@ -20,6 +20,7 @@ final class FixtureTypeXml {
             type.thumbnail = in.text("Thumbnail");
             type.attributeDefinitions = AttributesXml.read(in.section("AttributeDefinitions"));
             type.wheels = in.section("Wheels").children("Wheel", WheelXml::read);
+            type.physicalDescriptions = PhysicalXml.read(in.section("PhysicalDescriptions"));
             type.geometries = GeometryXml.readAll(in.section("Geometries"));
             type.modes = in.section("DMXModes").children("DMXMode", ModeXml::read);
             type.revisions = in.section("Revisions").children("Revision", FixtureTypeXml::readRevision);
@@ -40,6 +41,7 @@ final class FixtureTypeXml {
                 .text("Thumbnail", type.thumbnail())
                 .section("AttributeDefinitions", out -> AttributesXml.write(type.attributeDefinitions(), out))
                 .section("Wheels", out -> out.children("Wheel", type.wheels(), WheelXml::write))
+                .section("PhysicalDescriptions", out -> PhysicalXml.write(type.physicalDescriptions(), out))
                 .section("Geometries", out -> GeometryXml.writeAll(type.geometries(), out))
                 .section("DMXModes", out -> out.children("DMXMode", type.modes(), ModeXml::write))
                 .section("Revisions", out -> out.children("Revision", type.revisions(), FixtureTypeXml::writeRevision))

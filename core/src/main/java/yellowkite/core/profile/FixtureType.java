@@ -17,7 +17,7 @@ import java.util.stream.Stream;
  */
 public record FixtureType(String name, String shortName, String longName, String manufacturer, String description,
         String fixtureTypeId, String refFt, String thumbnail, AttributeDefinitions attributeDefinitions, List<Wheel> wheels,
-        List<Geometry> geometries, List<Mode> modes, List<Revision> revisions, int nextId, Source source) {
+        PhysicalDescriptions physicalDescriptions, List<Geometry> geometries, List<Mode> modes, List<Revision> revisions, int nextId, Source source) {
 
     public FixtureType {
         wheels = List.copyOf(wheels);
@@ -81,6 +81,7 @@ public record FixtureType(String name, String shortName, String longName, String
         public String thumbnail = "";
         public AttributeDefinitions attributeDefinitions = AttributeDefinitions.EMPTY;
         public List<Wheel> wheels = List.of();
+        public PhysicalDescriptions physicalDescriptions = PhysicalDescriptions.EMPTY;
         public List<Geometry> geometries = List.of();
         public List<Mode> modes = List.of();
         public List<Revision> revisions = List.of();
@@ -100,6 +101,7 @@ public record FixtureType(String name, String shortName, String longName, String
             thumbnail = t.thumbnail;
             attributeDefinitions = t.attributeDefinitions;
             wheels = t.wheels;
+            physicalDescriptions = t.physicalDescriptions;
             geometries = t.geometries;
             modes = t.modes;
             revisions = t.revisions;
@@ -109,7 +111,7 @@ public record FixtureType(String name, String shortName, String longName, String
 
         private FixtureType done() {
             return new FixtureType(name, shortName, longName, manufacturer, description, fixtureTypeId, refFt, thumbnail,
-                    attributeDefinitions, wheels, geometries, modes, revisions, nextId, source);
+                    attributeDefinitions, wheels, physicalDescriptions, geometries, modes, revisions, nextId, source);
         }
     }
 }

@@ -101,7 +101,7 @@ class DraftShaper {
                 channel.highlight() == null ? null : channel.highlight().at(channel.bytes()),
                 logical.map(each -> each.snap() == LogicalChannel.Snap.YES || each.snap() == LogicalChannel.Snap.ON).orElse(false),
                 logical.map(each -> each.master() == LogicalChannel.Master.NONE ? "" : each.master().name().toLowerCase(Locale.ROOT)).orElse(""),
-                Spans.of(channel).stream().map(span -> function(type, span)).toList());
+                Spans.of(type, channel).stream().map(span -> function(type, span)).toList());
     }
 
     private static DraftView.FunctionBar function(FixtureType type, Spans.FunctionSpan span) {

@@ -1,0 +1,43 @@
+package yellowkite.core.curve;
+
+import java.util.Comparator;
+import java.util.List;
+import yellowkite.core.profile.DmxProfile;
+
+/**
+ * A function from [0, 1] to [0, 1] in cubic pieces. Source: GDTF, {@code DMXProfile}.
+ *
+ * @param points in ascending order; none = linear
+ */
+public record Curve(List<DmxProfile.Point> points) {
+    public static final Curve LINEAR = new Curve(List.of());
+
+    public Curve {
+        points = points.stream().sorted(Comparator.comparingDouble(DmxProfile.Point::dmxPercentage)).toList();
+    }
+
+    public static Curve of(DmxProfile profile) {
+        return new Curve(profile.points());
+    }
+
+    public boolean isLinear() {
+        return points.isEmpty();
+    }
+
+    /** {@return the output for an input in [0, 1], clamped to [0, 1]} Before the first point it is that point's first coefficient. */
+    public double at(double input) {
+        if (points.isEmpty()) {
+            return input;
+        }
+        double percent = 100 * input;
+        var piece = points.getFirst();
+        for (var point : points) {
+            if (point.dmxPercentage() <= percent) {
+                piece = point;
+            }
+        }
+        double u = Math.max(0, (percent - piece.dmxPercentage()) / 100);
+        double y = piece.cfc0() + u * (piece.cfc1() + u * (piece.cfc2() + u * piece.cfc3()));
+        return Math.clamp(y, 0, 1);
+    }
+}
