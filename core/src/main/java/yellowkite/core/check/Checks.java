@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import yellowkite.core.dmx.Spans;
+import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.profile.FixtureType;
 
 /** The rules that are on, and their run. */
@@ -15,6 +16,18 @@ public final class Checks {
             new MissingIdentity());
 
     private Checks() {}
+
+    /** {@return all findings of a description: those of its document, and the values that were tolerated while it was read} */
+    public static List<Finding> of(GdtfDescription description) {
+        var findings = new ArrayList<>(of(description.type()));
+        for (var note : description.notes()) {
+            var text = note.text().length() <= 60 ? note.text() : note.text().substring(0, 57) + "...";
+            findings.add(new Finding("bad-value", Severity.ERROR, new Finding.Place(null, null, null, null, note.where()),
+                    "'" + text + "' was found for " + note.attribute() + " where " + note.expected() + " is expected; it is kept as it is.", null, ""));
+        }
+        findings.sort(Comparator.comparing(Finding::severity));
+        return findings;
+    }
 
     /** {@return all findings of a document: errors first, then warnings, then remarks; within these in document order} */
     public static List<Finding> of(FixtureType type) {

@@ -43,7 +43,7 @@ class Intake {
             }
             return result;
         });
-        return IntakeResult.Accepted.of(type, name(type, fileName), maker(type), added.revision(), added.isNew(), Checks.of(type), description.notes());
+        return IntakeResult.Accepted.of(type, name(type, fileName), maker(type), added.revision(), added.isNew(), Checks.of(description));
     }
 
     /** A file belongs to the profile of its fixture type id; without one, to the profile of its maker and name that has none either. */

@@ -1,0 +1,64 @@
+package yellowkite.cli;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import yellowkite.cli.ProfileCommand.Streams;
+import yellowkite.core.check.Checks;
+import yellowkite.core.check.Finding;
+import yellowkite.core.check.Severity;
+import yellowkite.core.gdtf.GdtfFile;
+
+/** {@code check}: what is wrong with a file. */
+final class Check {
+    private Check() {}
+
+    static int run(List<String> arguments, Streams streams) {
+        var files = new ArrayList<>(arguments);
+        boolean asJson = files.removeIf("--json"::equals) || !streams.terminal();
+        return Files.each(files, streams, (name, file) -> {
+            var findings = Checks.of(file.description());
+            if (asJson) {
+                print(name, findings, streams);
+            } else {
+                report(name, file, findings, streams);
+            }
+            return count(findings, Severity.ERROR) > 0 ? ProfileCommand.ERRORS : ProfileCommand.WELL;
+        });
+    }
+
+    private static long count(List<Finding> findings, Severity severity) {
+        return findings.stream().filter(each -> each.severity() == severity).count();
+    }
+
+    private static void print(String name, List<Finding> findings, Streams streams) {
+        Json.line(streams.out(), json -> {
+            json.writeStringProperty("file", name);
+            json.writeNumberProperty("errors", count(findings, Severity.ERROR));
+            json.writeNumberProperty("warnings", count(findings, Severity.WARNING));
+            json.writeNumberProperty("remarks", count(findings, Severity.REMARK));
+            json.writeArrayPropertyStart("problems");
+            for (var finding : findings) {
+                json.writeStartObject();
+                json.writeStringProperty("rule", finding.rule());
+                json.writeStringProperty("severity", finding.severity().name().toLowerCase(Locale.ROOT));
+                json.writeStringProperty("where", finding.place().words());
+                json.writeStringProperty("says", finding.says());
+                Json.textOrNull(json, "fix", finding.fix() == null ? null : finding.fixSays());
+                json.writeEndObject();
+            }
+            json.writeEndArray();
+        });
+    }
+
+    private static void report(String name, GdtfFile file, List<Finding> findings, Streams streams) {
+        var type = file.description().type();
+        streams.out().println(name + ": " + type.manufacturer() + " " + type.name());
+        for (var finding : findings) {
+            streams.out().println("  " + finding.severity().name().toLowerCase(Locale.ROOT) + "  " + finding.says());
+            streams.out().println("         " + finding.place().words() + (finding.fix() == null ? "" : ". Fix: " + finding.fixSays()));
+        }
+        streams.out().println(findings.isEmpty() ? "  Nothing is wrong with it." : "  " + count(findings, Severity.ERROR) + " errors, "
+                + count(findings, Severity.WARNING) + " warnings, " + count(findings, Severity.REMARK) + " remarks");
+    }
+}

@@ -1,0 +1,141 @@
+package yellowkite.cli;
+
+import java.util.HashMap;
+import java.util.List;
+import tools.jackson.core.JsonGenerator;
+import yellowkite.cli.ProfileCommand.Streams;
+import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.LinkTargets;
+import yellowkite.core.dmx.PlacedChannel;
+import yellowkite.core.dmx.Spans;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Mode;
+import yellowkite.core.profile.Wheel;
+
+/** {@code describe}: what a file holds. */
+final class Describe {
+    private Describe() {}
+
+    static int run(List<String> arguments, Streams streams) {
+        return Files.each(arguments, streams, (name, file) -> {
+            Json.line(streams.out(), json -> write(name, file, json));
+            return ProfileCommand.WELL;
+        });
+    }
+
+    private static void write(String name, GdtfFile file, JsonGenerator json) {
+        var type = file.description().type();
+        json.writeStringProperty("file", name);
+        json.writeStringProperty("name", type.name());
+        json.writeStringProperty("shortName", type.shortName());
+        json.writeStringProperty("longName", type.longName());
+        json.writeStringProperty("manufacturer", type.manufacturer());
+        json.writeStringProperty("id", type.fixtureTypeId());
+        json.writeStringProperty("dataVersion", file.description().dataVersion());
+        json.writeArrayPropertyStart("wheels");
+        type.wheels().forEach(wheel -> write(wheel, json));
+        json.writeEndArray();
+        json.writeArrayPropertyStart("modes");
+        type.modes().forEach(mode -> write(type, mode, json));
+        json.writeEndArray();
+    }
+
+    private static void write(Wheel wheel, JsonGenerator json) {
+        json.writeStartObject();
+        json.writeStringProperty("name", wheel.name());
+        json.writeArrayPropertyStart("slots");
+        for (var slot : wheel.slots()) {
+            json.writeStartObject();
+            json.writeStringProperty("name", slot.name());
+            json.writeName("color");
+            if (slot.color() == null) {
+                json.writeNull();
+            } else {
+                json.writeStartArray().writeNumber(slot.color().x()).writeNumber(slot.color().y()).writeNumber(slot.color().luminance()).writeEndArray();
+            }
+            Json.textOrNull(json, "media", slot.mediaFile().isEmpty() ? null : slot.mediaFile());
+            json.writeEndObject();
+        }
+        json.writeEndArray();
+        json.writeEndObject();
+    }
+
+    private static void write(FixtureType type, Mode mode, JsonGenerator json) {
+        var map = AddressMap.of(type, mode);
+        var targets = LinkTargets.of(mode);
+        json.writeStartObject();
+        json.writeStringProperty("name", mode.name());
+        json.writeStringProperty("description", mode.description());
+        json.writeObjectPropertyStart("footprint");
+        map.footprint().forEach((dmxBreak, highest) -> json.writeNumberProperty(dmxBreak.toString(), highest));
+        json.writeEndObject();
+        json.writeArrayPropertyStart("channels");
+        var spans = new HashMap<Integer, List<Spans.FunctionSpan>>();
+        for (var placed : map.channels()) {
+            write(type, placed, spans.computeIfAbsent(placed.channel().id(), id -> Spans.of(type, placed.channel())), targets, json);
+        }
+        json.writeEndArray();
+        json.writeEndObject();
+    }
+
+    private static void write(FixtureType type, PlacedChannel placed, List<Spans.FunctionSpan> spans, LinkTargets targets, JsonGenerator json) {
+        var channel = placed.channel();
+        json.writeStartObject();
+        json.writeStringProperty("name", placed.name());
+        json.writeStringProperty("geometry", placed.geometry());
+        json.writeStringProperty("attribute", channel.attribute());
+        Json.numberOrNull(json, "break", placed.dmxBreak());
+        Json.numbers(json, "addresses", placed.addresses());
+        json.writeNumberProperty("start", channel.start());
+        Json.numberOrNull(json, "highlight", channel.highlight() == null ? null : (Long) channel.highlight().at(channel.bytes()));
+        json.writeArrayPropertyStart("functions");
+        for (var span : spans) {
+            var function = span.function();
+            json.writeStartObject();
+            json.writeStringProperty("name", span.name());
+            json.writeStringProperty("attribute", function.attribute());
+            json.writeNumberProperty("from", span.from());
+            json.writeNumberProperty("to", span.to());
+            json.writeNumberProperty("default", channel.defaultOf(function).at(channel.bytes()));
+            json.writeNumberProperty("physicalFrom", function.physicalFrom());
+            json.writeNumberProperty("physicalTo", function.physicalTo());
+            json.writeStringProperty("unit", type.unitOf(function.attribute()).name());
+            Json.textOrNull(json, "wheel", function.wheel().isEmpty() ? null : function.wheel());
+            Json.textOrNull(json, "curve", function.dmxProfile().isEmpty() ? null : function.dmxProfile());
+            writeMaster(span, targets, json);
+            json.writeArrayPropertyStart("ranges");
+            span.ranges().forEach(range -> write(range, json));
+            json.writeEndArray();
+            json.writeEndObject();
+        }
+        json.writeEndArray();
+        json.writeEndObject();
+    }
+
+    private static void writeMaster(Spans.FunctionSpan span, LinkTargets targets, JsonGenerator json) {
+        var function = span.function();
+        json.writeName("modeMaster");
+        if (function.modeMaster().isEmpty()) {
+            json.writeNull();
+            return;
+        }
+        var target = targets.find(function.modeMaster());
+        json.writeStartObject();
+        json.writeStringProperty("link", function.modeMaster());
+        json.writeNumberProperty("from", target == null ? function.modeFrom().raw() : function.modeFrom().at(target.channel().bytes()));
+        json.writeNumberProperty("to", target == null ? function.modeTo().raw() : function.modeTo().at(target.channel().bytes()));
+        json.writeEndObject();
+    }
+
+    private static void write(Spans.RangeSpan range, JsonGenerator json) {
+        json.writeStartObject();
+        json.writeStringProperty("name", range.range().name());
+        json.writeNumberProperty("from", range.from());
+        json.writeNumberProperty("to", range.to());
+        json.writeNumberProperty("slot", range.range().slot());
+        json.writeNumberProperty("physicalFrom", range.physicalFrom());
+        json.writeNumberProperty("physicalTo", range.physicalTo());
+        json.writeEndObject();
+    }
+}

@@ -1,0 +1,81 @@
+package yellowkite.cli;
+
+import java.io.IOException;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.InvalidPathException;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.ToIntBiFunction;
+import yellowkite.cli.ProfileCommand.Streams;
+import yellowkite.cli.ProfileCommand.WrongCall;
+import yellowkite.core.gdtf.FormatException;
+import yellowkite.core.gdtf.GdtfFile;
+
+/** Files named in a call: each is read by itself, and one that is refused gets its line too. */
+final class Files {
+    private Files() {}
+
+    /** A file that cannot be read. The message is one sentence. */
+    static final class Refused extends Exception {
+        Refused(String sentence) {
+            super(sentence, null, false, false);
+        }
+    }
+
+    static GdtfFile read(String name) throws Refused {
+        try {
+            return GdtfFile.read(bytes(name));
+        } catch (FormatException refused) {
+            throw new Refused(refused.sentence(name));
+        }
+    }
+
+    private static byte[] bytes(String name) throws Refused {
+        try {
+            var path = Path.of(name);
+            if (java.nio.file.Files.isDirectory(path)) {
+                throw new Refused("'" + name + "' is a folder, not a file.");
+            }
+            if (java.nio.file.Files.size(path) > GdtfFile.MAX_BYTES) {
+                throw new Refused("'" + name + "' was refused: it is larger than the limit of " + (GdtfFile.MAX_BYTES >> 20) + " MB.");
+            }
+            return java.nio.file.Files.readAllBytes(path);
+        } catch (NoSuchFileException missing) {
+            throw new Refused("'" + name + "' does not exist.");
+        } catch (AccessDeniedException denied) {
+            throw new Refused("'" + name + "' may not be read.");
+        } catch (IOException | InvalidPathException failed) {
+            throw new Refused("'" + name + "' could not be read.");
+        }
+    }
+
+    /**
+     * Does the same with each file, in the order given.
+     *
+     * @param act ends with the status for that file
+     * @return the highest status
+     */
+    static int each(List<String> names, Streams streams, ToIntBiFunction<String, GdtfFile> act) {
+        if (names.isEmpty()) {
+            throw new WrongCall("Name at least one file.");
+        }
+        names.stream().filter(name -> name.startsWith("--")).findFirst().ifPresent(option -> {
+            throw new WrongCall("'" + option + "' is no option here.");
+        });
+        int status = ProfileCommand.WELL;
+        for (var name : names) {
+            try {
+                status = Math.max(status, act.applyAsInt(name, read(name)));
+            } catch (Refused refused) {
+                refuse(name, refused.getMessage(), streams);
+                status = ProfileCommand.REFUSED;
+            }
+        }
+        return status;
+    }
+
+    static void refuse(String name, String sentence, Streams streams) {
+        Json.line(streams.out(), json -> json.writeStringProperty("file", name).writeStringProperty("refused", sentence));
+    }
+}

@@ -1,0 +1,167 @@
+package yellowkite.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.demo.DemoHouse;
+import yellowkite.demo.Samples;
+
+class ProfileCommandTest {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    @TempDir
+    private Path folder;
+    private String spot;
+    private String batten;
+
+    private record Ran(int status, List<JsonNode> lines, String out, String err) {}
+
+    @BeforeEach
+    void files() throws IOException {
+        spot = Files.write(folder.resolve("spot é.gdtf"), DemoHouse.petrelSpot().write()).toString();
+        batten = Files.write(folder.resolve("batten.gdtf"), DemoHouse.reedline10().write()).toString();
+    }
+
+    private static Ran run(String... arguments) {
+        return run(false, arguments);
+    }
+
+    private static Ran run(boolean terminal, String... arguments) {
+        var out = new ByteArrayOutputStream();
+        var err = new ByteArrayOutputStream();
+        int status = ProfileCommand.run(List.of(arguments), new ProfileCommand.Streams(
+                new PrintStream(out, true, StandardCharsets.UTF_8), new PrintStream(err, true, StandardCharsets.UTF_8), terminal));
+        var text = out.toString(StandardCharsets.UTF_8);
+        return new Ran(status, text.lines().filter(line -> line.startsWith("{")).map(JSON::readTree).toList(), text, err.toString(StandardCharsets.UTF_8));
+    }
+
+    @Test
+    void describesEachFileOnALineOfItsOwn() {
+        var ran = run("describe", spot, batten);
+
+        assertThat(ran.status()).isZero();
+        assertThat(ran.lines()).hasSize(2);
+        var extended = ran.lines().getFirst().at("/modes/0");
+        assertThat(ran.lines().getFirst().path("file").asString()).isEqualTo(spot);
+        assertThat(extended.at("/footprint/1").asInt()).isEqualTo(22);
+        assertThat(extended.at("/channels/0").toString()).isEqualTo("""
+                {"name":"Yoke_Pan","geometry":"Yoke","attribute":"Pan","break":1,"addresses":[1,2],"start":32768,"highlight":null,\
+                "functions":[{"name":"Pan","attribute":"Pan","from":0,"to":65535,"default":32768,"physicalFrom":-270.0,"physicalTo":270.0,\
+                "unit":"Angle","wheel":null,"curve":null,"modeMaster":null,"ranges":[]}]}""");
+        assertThat(extended.at("/channels/4/functions/2/modeMaster").toString()).isEqualTo("{\"link\":\"Head_StrobeMode\",\"from\":0,\"to\":127}");
+        assertThat(ran.lines().getFirst().at("/wheels/0/slots/1").toString()).isEqualTo("{\"name\":\"Reeds\",\"color\":[0.3127,0.329,100.0],\"media\":\"reeds\"}");
+    }
+
+    @Test
+    void repeatsACellsChannelForEachReference() {
+        var channels = run("describe", batten).lines().getFirst().at("/modes/0/channels");
+
+        // dimmer and shutter, then red of all ten cells, then green ...
+        assertThat(channels.size()).isEqualTo(42);
+        assertThat(channels.get(2).path("name").asString()).isEqualTo("Cell 1_ColorAdd_R");
+        assertThat(channels.get(11).path("name").asString()).isEqualTo("Cell 10_ColorAdd_R");
+        assertThat(channels.get(11).path("addresses").toString()).isEqualTo("[40]"); // 4 + 9 x 4
+        assertThat(channels.get(12).path("addresses").toString()).isEqualTo("[5]");
+    }
+
+    @Test
+    void resolvesStartValuesWithBytesPutUponThem() {
+        var channels = run("resolve", spot, "--mode", "Extended", "--dmx", "14=62,9=200", "--dmx", "8=64").lines().getFirst().path("channels");
+
+        assertThat(channels.get(0).path("physical").asDouble()).isEqualTo(-270 + 540 * 32768.0 / 65535);
+        assertThat(channels.get(4).path("function").asString()).isEqualTo("Random strobe");
+        var gobo = channels.values().stream().filter(each -> each.path("name").asString().equals("Head_Gobo1")).findFirst().orElseThrow();
+        assertThat(gobo.path("range").asString()).isEqualTo("Ripples, shaking");
+        assertThat(gobo.path("slot").asInt()).isEqualTo(2);
+        assertThat(gobo.path("unit").asString()).isEqualTo("Frequency");
+        assertThat(gobo.path("scale").asDouble()).isEqualTo(1);
+    }
+
+    @Test
+    void findsTheBytesForWantedValues() {
+        var line = run("resolve", spot, "--mode", "Extended", "--wanted", "Pan=90", "--wanted", "Shutter1Strobe=0.4").lines().getFirst();
+
+        assertThat(line.path("dmx").toString()).isEqualTo("{\"1\":170,\"2\":170,\"8\":64,\"9\":0}");
+        assertThat(line.at("/reached/0").toString()).isEqualTo("{\"channel\":\"Yoke_Pan\",\"attribute\":\"Pan\",\"asked\":90.0,\"got\":90.0}");
+        var out = run("resolve", spot, "--mode", "Extended", "--wanted", "Pan=300");
+        assertThat(out.status()).isEqualTo(1);
+        assertThat(out.lines().getFirst().path("refused").asString()).contains("from -270.0 to 270.0");
+    }
+
+    @Test
+    void aCallThatIsNotUnderstoodIsStatusTwoWithASentence() {
+        for (var arguments : List.of(List.of("paint"), List.of(), List.of("describe"), List.of("resolve", spot), List.of("resolve", spot, "--mode", "None"),
+                List.of("resolve", spot, "--mode", "Extended", "--dmx", "1=256"), List.of("resolve", spot, "--mode", "Extended", "--dmx", "1"),
+                List.of("resolve", spot, "--mode", "Extended", "--dmx", "513=1"), List.of("resolve", spot, "--mode", "Extended", "--break", "x"),
+                List.of("resolve", spot, "--mode", "Extended", "--wanted", "Pan"), List.of("resolve", spot, "--mode"), List.of("check", spot, "--loud"),
+                List.of("copy", spot))) {
+            var ran = run(arguments.toArray(String[]::new));
+            assertThat(ran.status()).as("%s", arguments).isEqualTo(2);
+            assertThat(ran.err()).as("%s", arguments).isNotBlank().doesNotContain("Exception");
+            assertThat(ran.out()).as("%s", arguments).isEmpty();
+        }
+    }
+
+    @Test
+    void aRefusedFileGetsItsLineAndTheOthersAreStillDone() throws IOException {
+        var text = Files.writeString(folder.resolve("text.gdtf"), "hello").toString();
+
+        var ran = run("describe", text, folder.resolve("missing.gdtf").toString(), batten);
+
+        assertThat(ran.status()).isEqualTo(2);
+        assertThat(ran.lines()).hasSize(3);
+        assertThat(ran.lines().get(0).path("refused").asString()).endsWith("it is not a ZIP archive, which every GDTF file is.");
+        assertThat(ran.lines().get(1).path("refused").asString()).endsWith("does not exist.");
+        assertThat(ran.lines().get(2).path("name").asString()).isEqualTo("Reedline 10");
+    }
+
+    @Test
+    void checksWithJsonWhenPipedAndAReportOnATerminal() throws IOException {
+        var flawed = Files.write(folder.resolve("flawed.gdtf"), Samples.samples().get("Tidewick@Petrel Spot trial@three mistakes.gdtf").write()).toString();
+
+        var piped = run("check", flawed);
+        var read = run(true, "check", flawed);
+
+        assertThat(piped.status()).isEqualTo(1);
+        assertThat(piped.lines().getFirst().path("errors").asInt()).isEqualTo(3);
+        assertThat(piped.lines().getFirst().at("/problems/0/rule").asString()).isEqualTo("address-overlap");
+        assertThat(read.out()).contains("error  'Head_Iris' overlaps 'Head_Gobo1Pos' at address 16.").contains("3 errors, 1 warnings, 1 remarks");
+        assertThat(run(true, "check", flawed, "--json").lines()).hasSize(1);
+        assertThat(run("check", batten).status()).isZero();
+    }
+
+    @Test
+    void copiesWholeOrNotAtAll() throws IOException {
+        var out = folder.resolve("out.gdtf");
+
+        assertThat(run("copy", spot, out.toString()).status()).isZero();
+        assertThat(GdtfFile.read(Files.readAllBytes(out)).others().keySet()).isEqualTo(DemoHouse.petrelSpot().others().keySet());
+
+        var before = Files.readAllBytes(out);
+        var text = Files.writeString(folder.resolve("text.gdtf"), "hello").toString();
+        assertThat(run("copy", text, out.toString()).status()).isEqualTo(2);
+        assertThat(run("copy", spot, folder.resolve("no/such/folder.gdtf").toString()).status()).isEqualTo(2);
+        assertThat(Files.readAllBytes(out)).isEqualTo(before);
+        try (var files = Files.list(folder)) {
+            assertThat(files.map(file -> file.getFileName().toString())).noneMatch(name -> name.startsWith(".kite"));
+        }
+    }
+
+    @Test
+    void helpsWithEachVerb() {
+        assertThat(run("--help").out()).contains("describe", "resolve", "check", "copy");
+        assertThat(run("resolve", "--help").out()).contains("--wanted").doesNotContain("copy IN");
+    }
+}
