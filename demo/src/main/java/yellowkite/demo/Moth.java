@@ -27,7 +27,7 @@ final class Moth {
                 .attribute("CTC", "White point", "Color.Color", "", PhysicalUnit.Temperature)
                 .body(part(Kind.Geometry, "Can", part(Kind.Beam, "Face")))
                 .mode("Nine", "Can", Moth::nine)
-                .mode("Six", "Can", mode -> colours(mode.description("The colours alone"), 1))
+                .mode("Six", "Can", Moth::six)
                 .revision("From the maker's chart", "2026-05-11T11:00:00", "Ines")
                 .build();
     }
@@ -42,6 +42,16 @@ final class Moth {
                 .channel("CTC", "Face", at(3), c -> c.function("White point", 0, f -> f.physical(2700, 6500)
                         .range("Off", 0).range("Warm to cold", 8)));
         colours(mode, 4);
+    }
+
+    /** Without a dimmer of its own: a virtual one scales the colours. */
+    private static void six(ModeBuilder mode) {
+        mode.description("The colours alone")
+                .channel("Dimmer", "Face", at(), c -> c.grandMaster().highlight(255).function("Dimmer", 0, f -> f.physical(0, 3_100)));
+        colours(mode, 1);
+        for (int i = 0; i < NAMES.length; i++) {
+            mode.multiply(NAMES[i] + " follows the dimmer", "Face_Dimmer", "Face_" + ATTRIBUTES[i] + "." + ATTRIBUTES[i] + "." + NAMES[i]);
+        }
     }
 
     private static void colours(ModeBuilder mode, int address) {

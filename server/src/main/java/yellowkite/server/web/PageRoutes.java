@@ -23,6 +23,8 @@ class PageRoutes {
     /** Refuses requests that were led here by another name, and says what a page from here may load. */
     @Component
     static final class Doorkeeper extends OncePerRequestFilter {
+        /** An edit is a few hundred bytes; only files are large. */
+        private static final long MAX_WORDS_BYTES = 1 << 20;
         private static final Set<String> HERE = Set.of("127.0.0.1", "localhost", "[::1]");
 
         @Override
@@ -30,6 +32,11 @@ class PageRoutes {
                 throws ServletException, IOException {
             if (!HERE.contains(request.getServerName())) {
                 response.sendError(HttpServletResponse.SC_FORBIDDEN);
+                return;
+            }
+            var kind = request.getContentType();
+            if (request.getContentLengthLong() > MAX_WORDS_BYTES && (kind == null || !kind.startsWith("multipart/"))) {
+                response.sendError(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
                 return;
             }
             response.setHeader("Content-Security-Policy",
