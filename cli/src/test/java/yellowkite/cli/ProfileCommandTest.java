@@ -137,7 +137,7 @@ class ProfileCommandTest {
         assertThat(piped.status()).isEqualTo(1);
         assertThat(piped.lines().getFirst().path("errors").asInt()).isEqualTo(3);
         assertThat(piped.lines().getFirst().at("/problems/0/rule").asString()).isEqualTo("address-overlap");
-        assertThat(read.out()).contains("error  'Head_Iris' overlaps 'Head_Gobo1Pos' at address 16.").contains("3 errors, 1 warnings, 2 remarks");
+        assertThat(read.out()).contains("error  'Head_Iris' overlaps 'Head_Gobo1Pos' at address 16.").contains("3 errors, 1 warning, 3 remarks");
         assertThat(run(true, "check", flawed, "--json").lines()).hasSize(1);
         assertThat(run("check", batten).status()).isZero();
     }

@@ -2,7 +2,10 @@ package yellowkite.core.check;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.profile.FixtureType;
@@ -17,23 +20,54 @@ public final class Checks {
             new DuplicateChannel(), new DuplicateFunction(), new DuplicateName(), new FunctionsOutOfOrder(), new OverlappingStarts(),
             new UnreachedSlot(), new PanTiltOnNoAxis(), new FlatPhysical(), new NoDimmer(), new UnevenCurve(), new BrokenFeature());
 
+    /** Nobody reads more of one kind; a hostile file could make millions. */
+    static final int MOST_OF_A_RULE = 200;
+
     private Checks() {}
+
+    /** Collects findings, up to so many of each rule; what is beyond is counted in one more. */
+    private static final class Collected {
+        private final List<Finding> findings = new ArrayList<>();
+        private final Map<String, Integer> counts = new LinkedHashMap<>();
+        private final Map<String, Severity> severities = new HashMap<>();
+
+        void add(Finding finding) {
+            severities.put(finding.rule(), finding.severity());
+            if (counts.merge(finding.rule(), 1, Integer::sum) <= MOST_OF_A_RULE) {
+                findings.add(finding);
+            }
+        }
+
+        List<Finding> sorted() {
+            counts.forEach((rule, count) -> {
+                if (count > MOST_OF_A_RULE) {
+                    findings.add(new Finding(rule, severities.get(rule), new Finding.Place(null, null, null, null, "Profile"),
+                            "There are " + (count - MOST_OF_A_RULE) + " more of this kind.", null, ""));
+                }
+            });
+            findings.sort(Comparator.comparing(Finding::severity));
+            return findings;
+        }
+    }
 
     /** {@return all findings of a description: those of its document, and the values that were tolerated while it was read} */
     public static List<Finding> of(GdtfDescription description) {
-        var findings = new ArrayList<>(of(description.type()));
+        var findings = collect(description.type());
         for (var note : description.notes()) {
             var text = note.text().length() <= 60 ? note.text() : note.text().substring(0, 57) + "...";
             findings.add(new Finding("bad-value", Severity.ERROR, new Finding.Place(null, null, null, null, note.where()),
                     "'" + text + "' was found for " + note.attribute() + " where " + note.expected() + " is expected; it is kept as it is.", null, ""));
         }
-        findings.sort(Comparator.comparing(Finding::severity));
-        return findings;
+        return findings.sorted();
     }
 
     /** {@return all findings of a document: errors first, then warnings, then remarks; within these in document order} */
     public static List<Finding> of(FixtureType type) {
-        var findings = new ArrayList<Finding>();
+        return collect(type).sorted();
+    }
+
+    private static Collected collect(FixtureType type) {
+        var findings = new Collected();
         var views = type.modes().stream().map(mode -> Rule.ModeView.of(type, mode)).toList();
         for (var rule : RULES) {
             if (rule instanceof Rule.OfType ofType) {
@@ -55,7 +89,6 @@ public final class Checks {
                 }
             }
         }
-        findings.sort(Comparator.comparing(Finding::severity));
         return findings;
     }
 }

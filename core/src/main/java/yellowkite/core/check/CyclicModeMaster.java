@@ -9,6 +9,9 @@ import yellowkite.core.profile.ChannelFunction;
 
 /** Functions that wait for each other in a circle: none of them ever counts. */
 final class CyclicModeMaster implements Rule.OfChannel {
+    /** A lamp has a handful of masters that wait for masters. */
+    private static final int LONGEST_CHAIN = 256;
+
     @Override
     public String id() {
         return "cyclic-mode-master";
@@ -28,7 +31,7 @@ final class CyclicModeMaster implements Rule.OfChannel {
     private static boolean waitsForItself(ModeView view, ChannelFunction start) {
         var seen = new HashSet<Integer>();
         var at = start;
-        while (!at.modeMaster().isEmpty() && seen.add(at.id())) {
+        while (!at.modeMaster().isEmpty() && seen.size() < LONGEST_CHAIN && seen.add(at.id())) {
             var target = view.links().find(at.modeMaster());
             if (target == null || target.function() == null) {
                 return false;

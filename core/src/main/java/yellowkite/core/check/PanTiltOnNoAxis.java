@@ -21,8 +21,8 @@ final class PanTiltOnNoAxis implements Rule.OfChannel {
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
         boolean turns = channel.attribute().equals("Pan") || channel.attribute().equals("Tilt");
-        boolean onAnother = view.type().allGeometries().anyMatch(each -> each.name().equals(channel.geometry())
+        boolean onAnother = turns && view.type().allGeometries().anyMatch(each -> each.name().equals(channel.geometry())
                 && !(each instanceof Geometry.Part part && part.kind() == Geometry.Kind.Axis));
-        return turns && onAnother ? Stream.of(found(view.place(channel), channel.attribute() + " acts on '" + channel.geometry() + "', which is no axis; nothing turns there.")) : Stream.empty();
+        return onAnother ? Stream.of(found(view.place(channel), channel.attribute() + " acts on '" + channel.geometry() + "', which is no axis; nothing turns there.")) : Stream.empty();
     }
 }

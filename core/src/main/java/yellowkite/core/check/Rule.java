@@ -1,5 +1,9 @@
 package yellowkite.core.check;
 
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.AddressMap;
@@ -8,6 +12,7 @@ import yellowkite.core.dmx.Spans;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Mode;
 
 /** A defect that is looked for. A rule says its id and severity, and answers every case it finds; nothing found is empty. */
@@ -32,10 +37,13 @@ interface Rule {
     }
 
     /** A mode with what rules ask of it again and again. */
-    record ModeView(FixtureType type, Mode mode, AddressMap map, LinkTargets links) {
+    record ModeView(FixtureType type, Mode mode, AddressMap map, LinkTargets links, Map<Integer, Integer> numbers, Set<String> geometries) {
 
         static ModeView of(FixtureType type, Mode mode) {
-            return new ModeView(type, mode, AddressMap.of(type, mode), LinkTargets.of(mode));
+            var numbers = new HashMap<Integer, Integer>();
+            mode.channels().forEach(channel -> numbers.putIfAbsent(channel.id(), numbers.size() + 1));
+            return new ModeView(type, mode, AddressMap.of(type, mode), LinkTargets.of(mode), numbers,
+                    type.allGeometries().map(Geometry::name).collect(Collectors.toSet()));
         }
 
         String words() {
@@ -47,8 +55,7 @@ interface Rule {
         }
 
         Finding.Place place(Channel channel) {
-            int number = mode.channels().indexOf(channel) + 1;
-            return new Finding.Place(mode.id(), channel.id(), null, null, words() + ", channel " + number + " (" + channel.name() + ")");
+            return new Finding.Place(mode.id(), channel.id(), null, null, words() + ", channel " + numbers.get(channel.id()) + " (" + channel.name() + ")");
         }
 
         Finding.Place place(Channel channel, Spans.FunctionSpan span) {

@@ -19,7 +19,7 @@ final class UnknownGeometry implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return view.type().allGeometries().anyMatch(each -> each.name().equals(channel.geometry())) ? Stream.empty()
+        return view.geometries().contains(channel.geometry()) ? Stream.empty()
                 : Stream.of(found(view.place(channel), "The geometry '" + channel.geometry() + "' of this channel is not in the body."));
     }
 }

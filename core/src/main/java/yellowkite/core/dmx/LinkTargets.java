@@ -22,8 +22,9 @@ public final class LinkTargets {
         for (var channel : mode.channels()) {
             targets.byLink.putIfAbsent(channel.name(), new Target(channel, null, null));
             for (var logical : channel.logicalChannels()) {
-                for (var function : logical.functions()) {
-                    targets.byLink.putIfAbsent(channel.linkTo(logical, function), new Target(channel, logical, function));
+                var prefix = channel.name() + "." + logical.attribute() + ".";
+                for (int i = 0; i < logical.functions().size(); i++) {
+                    targets.byLink.putIfAbsent(prefix + logical.nameAt(i), new Target(channel, logical, logical.functions().get(i)));
                 }
             }
         }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.DmxValue;
@@ -26,6 +27,9 @@ public final class Resolver {
     /** Index of each placed channel's first lane; its lanes follow each other. */
     private final int[] firstLane;
     private final List<Link> links = new ArrayList<>();
+    /** Where each channel of the document stands, by its id. */
+    private final Map<Integer, List<Integer>> placesById = new HashMap<>();
+    private final Map<String, PhysicalUnit> units = new HashMap<>();
 
     /**
      * A relation between two placed channels.
@@ -55,6 +59,10 @@ public final class Resolver {
         this.type = type;
         this.map = map;
         this.firstLane = new int[map.channels().size() + 1];
+        for (int i = 0; i < map.channels().size(); i++) {
+            placesById.computeIfAbsent(map.channels().get(i).channel().id(), id -> new ArrayList<>()).add(i);
+        }
+        type.attributeDefinitions().attributes().forEach(each -> units.putIfAbsent(each.name(), each.physicalUnit()));
     }
 
     public static Resolver of(FixtureType type, Mode mode) {
@@ -87,11 +95,9 @@ public final class Resolver {
         if (master == null || follower == null) {
             return; // a broken link, which the checks tell
         }
-        for (int i = 0; i < map.channels().size(); i++) {
-            if (map.channels().get(i).channel().id() == follower.channel().id()) {
-                int function = follower.function() == null ? NONE : follower.function().id();
-                links.add(new Link(nearest(master.channel(), map.channels().get(i)), i, function, relation.type()));
-            }
+        int function = follower.function() == null ? NONE : follower.function().id();
+        for (int i : placesById.getOrDefault(follower.channel().id(), List.of())) {
+            links.add(new Link(nearest(master.channel(), map.channels().get(i)), i, function, relation.type()));
         }
     }
 
@@ -113,15 +119,12 @@ public final class Resolver {
     int nearest(Channel master, PlacedChannel follower) {
         int best = NONE;
         int bestDepth = -1;
-        for (int i = 0; i < map.channels().size(); i++) {
-            var placed = map.channels().get(i);
-            if (placed.channel().id() == master.id()) {
-                int depth = placed.path().size();
-                boolean encloses = depth <= follower.path().size() && follower.path().subList(0, depth).equals(placed.path());
-                if (best == NONE || encloses && depth > bestDepth) {
-                    best = i;
-                    bestDepth = encloses ? depth : bestDepth;
-                }
+        for (int i : placesById.getOrDefault(master.id(), List.of())) {
+            var path = map.channels().get(i).path();
+            boolean encloses = path.size() <= follower.path().size() && follower.path().subList(0, path.size()).equals(path);
+            if (best == NONE || encloses && path.size() > bestDepth) {
+                best = i;
+                bestDepth = encloses ? path.size() : bestDepth;
             }
         }
         return best;
@@ -179,15 +182,18 @@ public final class Resolver {
         double physical = span.reachedAt(raw);
         Wheel.Slot slot = range == null ? null
                 : type.findWheel(span.function().wheel()).flatMap(wheel -> wheel.findSlot(range.range().slot())).orElse(null);
-        return new Meaning(placed, raw, span, range, slot, physical, type.unitOf(span.function().attribute()), scale);
+        return new Meaning(placed, raw, span, range, slot, physical, units.getOrDefault(span.function().attribute(), PhysicalUnit.None), scale);
     }
 
     /** One walk over a set of values: each lane is decided once, and a circle of mode masters holds for none. */
     private final class Pass {
         private static final int UNKNOWN = -2;
         private static final int DECIDING = -3;
+        /** Masters that wait for masters: a lamp has a handful; a longer chain holds for none. */
+        private static final int LONGEST_CHAIN = 256;
         private final long[] raws;
         private final int[] active = new int[lanes.size()];
+        private int depth;
 
         private Pass(long[] raws) {
             this.raws = raws;
@@ -211,8 +217,13 @@ public final class Resolver {
 
         private int decide(int lane) {
             if (active[lane] == UNKNOWN) {
+                if (depth == LONGEST_CHAIN) {
+                    return NONE;
+                }
                 active[lane] = DECIDING;
+                depth++;
                 active[lane] = search(lanes.get(lane));
+                depth--;
             }
             return active[lane] == DECIDING ? NONE : active[lane];
         }

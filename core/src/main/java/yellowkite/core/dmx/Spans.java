@@ -1,12 +1,16 @@
 package yellowkite.core.dmx;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeSet;
 import java.util.function.Function;
 import yellowkite.core.curve.Curve;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
+import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.NamedRange;
@@ -88,9 +92,14 @@ public final class Spans {
     private static List<FunctionSpan> of(Channel channel, Function<String, Curve> curves) {
         var spans = new ArrayList<FunctionSpan>();
         for (var logical : channel.logicalChannels()) {
-            for (var function : logical.functions()) {
-                var name = function.dmxProfile();
-                spans.add(span(channel, logical, function, name.isEmpty() ? Curve.LINEAR : curves.apply(name)));
+            var starts = startsBySituation(logical, channel.bytes());
+            for (int i = 0; i < logical.functions().size(); i++) {
+                var function = logical.functions().get(i);
+                var curve = function.dmxProfile().isEmpty() ? Curve.LINEAR : curves.apply(function.dmxProfile());
+                long from = function.dmxFrom().at(channel.bytes());
+                long to = endBelowNext(starts.get(Situation.of(function)), from, channel.max());
+                var bare = new FunctionSpan(logical, function, logical.nameAt(i), from, to, curve, List.of());
+                spans.add(new FunctionSpan(logical, function, bare.name(), from, to, curve, ranges(bare, channel.bytes())));
             }
         }
         return spans;
@@ -100,42 +109,40 @@ public final class Spans {
         return of(channel).stream().filter(span -> span.function().id() == functionId).findFirst();
     }
 
-    /** Whether two functions count in the same mode-master situation, so that one ends where the other begins. */
-    public static boolean sameSituation(Channel channel, ChannelFunction a, ChannelFunction b) {
-        if (!a.modeMaster().equals(b.modeMaster())) {
-            return false;
+    /** When a function counts: equal for functions of which one ends where the other begins. */
+    private record Situation(String master, DmxValue from, DmxValue to) {
+        static Situation of(ChannelFunction function) {
+            return function.modeMaster().isEmpty() ? new Situation("", DmxValue.ZERO, DmxValue.ZERO)
+                    : new Situation(function.modeMaster(), function.modeFrom(), function.modeTo());
         }
-        return a.modeMaster().isEmpty() || a.modeFrom().equals(b.modeFrom()) && a.modeTo().equals(b.modeTo());
     }
 
-    private static FunctionSpan span(Channel channel, LogicalChannel logical, ChannelFunction function, Curve curve) {
-        int bytes = channel.bytes();
-        long from = function.dmxFrom().at(bytes);
-        long to = channel.max();
-        for (var other : logical.functions()) {
-            long start = other.dmxFrom().at(bytes);
-            if (start > from && start <= to && sameSituation(channel, function, other)) {
-                to = start - 1;
-            }
-        }
-        var bare = new FunctionSpan(logical, function, logical.nameOf(function), from, to, curve, List.of());
-        return new FunctionSpan(logical, function, bare.name(), from, to, curve, ranges(bare, bytes));
+    /** Whether two functions of a logical channel count in the same mode-master situation, so that one ends where the other begins. */
+    public static boolean sameSituation(ChannelFunction a, ChannelFunction b) {
+        return Situation.of(a).equals(Situation.of(b));
+    }
+
+    private static Map<Situation, TreeSet<Long>> startsBySituation(LogicalChannel logical, int bytes) {
+        var starts = new HashMap<Situation, TreeSet<Long>>();
+        logical.functions().forEach(function -> starts.computeIfAbsent(Situation.of(function), each -> new TreeSet<>()).add(function.dmxFrom().at(bytes)));
+        return starts;
+    }
+
+    private static long endBelowNext(TreeSet<Long> starts, long from, long last) {
+        var next = starts.higher(from);
+        return next == null || next > last ? last : next - 1;
     }
 
     private static List<RangeSpan> ranges(FunctionSpan function, int bytes) {
         var ranges = function.function().ranges();
-        var starts = ranges.stream().mapToLong(range -> range.dmxFrom().at(bytes)).toArray();
+        var starts = new TreeSet<Long>();
+        ranges.forEach(range -> starts.add(range.dmxFrom().at(bytes)));
         var spans = new ArrayList<RangeSpan>(ranges.size());
-        for (int i = 0; i < starts.length; i++) {
-            long to = function.to();
-            for (long start : starts) {
-                if (start > starts[i] && start <= to) {
-                    to = start - 1;
-                }
-            }
-            var range = ranges.get(i);
-            spans.add(new RangeSpan(range, starts[i], to,
-                    range.physicalFrom() != null ? range.physicalFrom() : function.physicalAt(starts[i]),
+        for (var range : ranges) {
+            long from = range.dmxFrom().at(bytes);
+            long to = endBelowNext(starts, from, function.to());
+            spans.add(new RangeSpan(range, from, to,
+                    range.physicalFrom() != null ? range.physicalFrom() : function.physicalAt(from),
                     range.physicalTo() != null ? range.physicalTo() : function.physicalAt(to)));
         }
         return spans;

@@ -33,7 +33,7 @@ public record AddFunction(int channel, String name, String attribute, long from)
             });
             int index = 0;
             for (var span : Spans.of(at.channel())) {
-                if (span.logical() != logical || !Spans.sameSituation(at.channel(), span.function(), fresh)) {
+                if (span.logical() != logical || !Spans.sameSituation(span.function(), fresh)) {
                     continue;
                 }
                 if (span.from() == from) {

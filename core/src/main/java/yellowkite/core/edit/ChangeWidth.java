@@ -99,7 +99,7 @@ public record ChangeWidth(int channel, int bytes) implements Edit {
         var spans = Spans.of(channel);
         for (var span : spans) {
             boolean functions = spans.stream().anyMatch(other -> other != span && other.logical() == span.logical()
-                    && other.from() == span.from() && Spans.sameSituation(channel, other.function(), span.function()));
+                    && other.from() == span.from() && Spans.sameSituation(other.function(), span.function()));
             boolean ranges = span.ranges().stream().map(Spans.RangeSpan::from).distinct().count() < span.ranges().size();
             if (functions || ranges) {
                 return true;

@@ -34,7 +34,7 @@ public record MoveFunctionStart(int function, long from) implements Edit {
         long low = 0;
         for (var other : Spans.of(at.channel())) {
             if (other.logical() == span.logical() && other.from() < span.from()
-                    && Spans.sameSituation(at.channel(), other.function(), span.function())) {
+                    && Spans.sameSituation(other.function(), span.function())) {
                 long last = other.ranges().stream().mapToLong(Spans.RangeSpan::from).filter(start -> start < span.from()).max().orElse(other.from());
                 low = Math.max(low, Math.max(other.from(), last) + 1);
             }

@@ -52,6 +52,12 @@ public record LogicalChannel(int id, String attribute, Snap snap, Master master,
      * 1-based number in this logical channel}
      */
     public String nameOf(ChannelFunction function) {
-        return function.name().isEmpty() ? function.attribute() + " " + (functions.indexOf(function) + 1) : function.name();
+        return function.name().isEmpty() ? nameAt(functions.indexOf(function)) : function.name();
+    }
+
+    /** Like {@link #nameOf}, for the function at that index, 0 = the first. */
+    public String nameAt(int index) {
+        var function = functions.get(index);
+        return function.name().isEmpty() ? function.attribute() + " " + (index + 1) : function.name();
     }
 }

@@ -126,6 +126,18 @@ class MoreChecksTest {
     }
 
     @Test
+    void whatIsBeyondReadingIsCounted() {
+        var many = lamp(m -> m.channel("Control1", "B", at(1), c -> {
+            for (int i = 0; i < 250; i++) {
+                c.function("F" + i, "Unheard", 0, f -> { });
+            }
+        }));
+
+        assertThat(Checks.of(many)).filteredOn(each -> each.rule().equals("overlapping-starts")).hasSize(201)
+                .last().satisfies(each -> assertThat(each.says()).isEqualTo("There are 49 more of this kind."));
+    }
+
+    @Test
     void valuesThatWereToleratedAreErrors() {
         var xml = "<GDTF DataVersion=\"1.2\"><FixtureType Name=\"N\" Manufacturer=\"M\" FixtureTypeID=\"I\"><DMXModes><DMXMode Name=\"A\"><DMXChannels><DMXChannel Offset=\"one\"/></DMXChannels></DMXMode></DMXModes></FixtureType></GDTF>";
 

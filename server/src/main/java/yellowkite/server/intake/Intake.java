@@ -15,6 +15,9 @@ import yellowkite.server.web.Author;
 /** Takes a file into the library: whole, or not at all. */
 @Service
 class Intake {
+    /** The largest lamps have about fifty. */
+    private static final int MAX_MODES = 500;
+
     private final Transactions transactions;
     private final ProfileRepository profiles;
     private final Revisions revisions;
@@ -33,6 +36,9 @@ class Intake {
         var opened = GdtfFile.open(bytes);
         var description = opened.file().description();
         var type = description.type();
+        if (type.modes().size() > MAX_MODES) {
+            throw new FormatException("holds " + type.modes().size() + " modes; " + MAX_MODES + " are the limit");
+        }
         var added = transactions.run(() -> {
             var profile = findOrAdd(type, fileName);
             profiles.lock(profile.id());

@@ -26,6 +26,8 @@ import yellowkite.server.web.Refusal;
 public class Revisions {
     /** What a list shows of a name; the whole of it stays in the description. */
     private static final int LISTED_LENGTH = 200;
+    /** The standard has about 250 attributes; numbered ones make it a few more. */
+    private static final int LISTED_ATTRIBUTES = 2_000;
 
     private final RevisionRepository repository;
     private final JsonMapper json;
@@ -73,7 +75,7 @@ public class Revisions {
         type.modes().forEach(mode -> mode.channels().forEach(channel -> channel.functions().forEach(function -> attributes.add(listed(function.attribute())))));
         type.attributeDefinitions().attributes().stream().filter(each -> attributes.contains(each.name()))
                 .forEach(each -> attributes.add(listed(each.pretty())));
-        repository.insert(revision, entries, modes, attributes);
+        repository.insert(revision, entries, modes, attributes.stream().limit(LISTED_ATTRIBUTES).toList());
         return new Added(revision, true);
     }
 

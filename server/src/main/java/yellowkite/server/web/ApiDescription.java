@@ -9,6 +9,7 @@ import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -82,7 +83,7 @@ class ApiDescription {
         for (var component : edit.getRecordComponents()) {
             if (component.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
                 var schema = properties.get(component.getName());
-                schema.setTypes(Set.of(component.getType() == Long.class ? "integer" : "number", "null"));
+                schema.setTypes(new LinkedHashSet<>(List.of(component.getType() == Long.class ? "integer" : "number", "null"))); // in this order in every run
             }
         }
     }

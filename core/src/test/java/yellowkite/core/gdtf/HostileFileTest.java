@@ -1,0 +1,126 @@
+package yellowkite.core.gdtf;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.api.Assertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import yellowkite.core.Lamps;
+import yellowkite.core.check.Checks;
+import yellowkite.core.dmx.Resolver;
+import yellowkite.core.dmx.Tail;
+
+/** Whatever a file holds: a result or a refusal, soon, and never anything else. */
+class HostileFileTest {
+    private static final byte[] GOOD = new GdtfFile(GdtfDescription.of(Lamps.spot()), Map.of("wheels/dots.png", new byte[] {1, 2, 3})).write();
+
+    /** Reads, and does with a file all that is done when it comes in. */
+    private static boolean takenIn(byte[] bytes) {
+        try {
+            var file = GdtfFile.read(bytes);
+            var type = file.description().type();
+            Checks.of(file.description());
+            for (var mode : type.modes()) {
+                var resolver = Resolver.of(type, mode);
+                resolver.resolve(resolver.startValues());
+                Tail.of(type, mode);
+            }
+            file.write();
+            return true;
+        } catch (FormatException refused) {
+            assertThat(refused.sentence("x.gdtf")).endsWith(".").doesNotContain("Exception");
+            return false;
+        }
+    }
+
+    private static byte[] archive(String description) {
+        var entries = new LinkedHashMap<String, byte[]>();
+        entries.put("description.xml", description.getBytes(StandardCharsets.UTF_8));
+        return Archive.write(entries);
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3})
+    void mutatedArchivesGiveAResultOrARefusal(long seed) {
+        var random = new Random(seed);
+        for (int i = 0; i < 600; i++) {
+            var mutant = GOOD.clone();
+            for (int change = 0; change <= random.nextInt(4); change++) {
+                mutant[random.nextInt(mutant.length)] = (byte) random.nextInt();
+            }
+            takenIn(mutant);
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {4, 5, 6})
+    void mutatedDescriptionsGiveAResultOrARefusal(long seed) {
+        var random = new Random(seed);
+        var good = new String(GdtfDescription.of(Lamps.spot()).write(), StandardCharsets.UTF_8);
+        var pieces = new String[] {"", "-1", "999999999999", "NaN", "0/9", "255/1s", "Overwrite", "\"", "<", "1e308", "Yoke", "Base", "None", ",,,", "2.2.2"};
+        int came = 0;
+        for (int i = 0; i < 600; i++) {
+            var text = new StringBuilder(good);
+            for (int change = 0; change <= random.nextInt(5); change++) {
+                int quote = text.indexOf("=\"", random.nextInt(text.length())) + 2;
+                int end = text.indexOf("\"", quote);
+                if (quote > 1 && end >= quote) {
+                    text.replace(quote, end, pieces[random.nextInt(pieces.length)]);
+                }
+            }
+            came += takenIn(archive(text.toString())) ? 1 : 0;
+        }
+        assertThat(came).as("seed %d: most bad values are no reason to refuse", seed).isGreaterThan(200);
+    }
+
+    @Test
+    void geometriesThatGrowWithoutBoundEnd() {
+        var bodies = new StringBuilder();
+        for (int level = 0; level < 30; level++) {
+            bodies.append("<Geometry Name=\"G").append(level).append("\">");
+            for (int copy = 0; copy < 30; copy++) {
+                bodies.append("<GeometryReference Name=\"R").append(level).append('x').append(copy).append("\" Geometry=\"G").append(level + 1).append("\"><Break DMXOffset=\"").append(copy).append("\"/></GeometryReference>");
+            }
+            bodies.append("</Geometry>");
+        }
+        var xml = "<GDTF><FixtureType><Geometries>" + bodies + "<Beam Name=\"G30\"/></Geometries><DMXModes><DMXMode Name=\"M\" Geometry=\"G0\"><DMXChannels>"
+                + "<DMXChannel Offset=\"1\" Geometry=\"G30\"/>".repeat(50) + "</DMXChannels></DMXMode></DMXModes></FixtureType></GDTF>";
+
+        Assertions.assertTimeoutPreemptively(Duration.ofSeconds(5), () -> assertThat(takenIn(archive(xml))).isTrue());
+    }
+
+    @Test
+    void aFunctionOfManyThousandRangesEnds() {
+        var random = new Random(7); // names that do not pack away, so that the archive itself is no bomb
+        var functions = new StringBuilder();
+        for (int i = 0; i < 40_000; i++) {
+            functions.append("<ChannelFunction Attribute=\"").append(Long.toHexString(random.nextLong())).append("\"/>");
+        }
+        functions.append("<ChannelFunction Name=\"F\">");
+        for (int i = 0; i < 100_000; i++) {
+            functions.append("<ChannelSet Name=\"").append(Long.toHexString(random.nextLong())).append("\" DMXFrom=\"7/1\"/>");
+        }
+        var xml = "<GDTF><FixtureType><DMXModes><DMXMode Name=\"M\"><DMXChannels><DMXChannel Offset=\"1\"><LogicalChannel Attribute=\"Dimmer\">"
+                + functions + "</ChannelFunction></LogicalChannel></DMXChannel></DMXChannels></DMXMode></DMXModes></FixtureType></GDTF>";
+
+        Assertions.assertTimeoutPreemptively(Duration.ofSeconds(5), () -> assertThat(takenIn(archive(xml))).isTrue());
+    }
+
+    @Test
+    void thousandsOfChannelsThatWaitForEachOtherEnd() {
+        var channels = new StringBuilder();
+        for (int i = 0; i < 3_000; i++) {
+            channels.append("<DMXChannel Geometry=\"B").append(i).append("\"><LogicalChannel Attribute=\"Dimmer\"><ChannelFunction Name=\"F\" Attribute=\"Dimmer\" ModeMaster=\"B")
+                    .append((i + 1) % 3_000).append("_Dimmer.Dimmer.F\" ModeFrom=\"0/1\" ModeTo=\"255/1\"/></LogicalChannel></DMXChannel>");
+        }
+        var xml = "<GDTF><FixtureType><DMXModes><DMXMode Name=\"M\"><DMXChannels>" + channels + "</DMXChannels></DMXMode></DMXModes></FixtureType></GDTF>";
+
+        Assertions.assertTimeoutPreemptively(Duration.ofSeconds(5), () -> assertThat(takenIn(archive(xml))).isTrue());
+    }
+}
