@@ -49,7 +49,7 @@ public final class Resolver {
      * @param broken         whether its mode master leads nowhere, so that it never counts
      */
     private record Candidate(Spans.FunctionSpan span, int masterChannel, int masterFunction, long modeFrom, long modeTo,
-            boolean broken) {
+            boolean broken, PhysicalUnit unit) {
         boolean isConditional() {
             return masterChannel != NONE;
         }
@@ -103,16 +103,17 @@ public final class Resolver {
 
     private Candidate candidate(Spans.FunctionSpan span, PlacedChannel placed, LinkTargets targets) {
         var function = span.function();
+        var unit = units.getOrDefault(function.attribute(), PhysicalUnit.None);
         if (function.modeMaster().isEmpty()) {
-            return new Candidate(span, NONE, NONE, 0, 0, false);
+            return new Candidate(span, NONE, NONE, 0, 0, false, unit);
         }
         var target = targets.find(function.modeMaster());
         if (target == null) {
-            return new Candidate(span, NONE, NONE, 0, 0, true);
+            return new Candidate(span, NONE, NONE, 0, 0, true, unit);
         }
         int bytes = target.channel().bytes();
         return new Candidate(span, nearest(target.channel(), placed), target.function() == null ? NONE : target.function().id(),
-                function.modeFrom().at(bytes), function.modeTo().at(bytes), false);
+                function.modeFrom().at(bytes), function.modeTo().at(bytes), false, unit);
     }
 
     /** {@return the place of a master that belongs to the follower: of the same cell, else the enclosing or shared one} */
@@ -178,11 +179,11 @@ public final class Resolver {
             return new Meaning(placed, raw, null, null, null, null, PhysicalUnit.None, scale);
         }
         var span = active.span();
-        var range = span.rangeAt(raw).orElse(null);
-        double physical = span.reachedAt(raw);
-        Wheel.Slot slot = range == null ? null
+        var range = span.rangeAt(raw);
+        double physical = span.reachedAt(raw, range);
+        Wheel.Slot slot = range == null || range.range().slot() == 0 || span.function().wheel().isEmpty() ? null
                 : type.findWheel(span.function().wheel()).flatMap(wheel -> wheel.findSlot(range.range().slot())).orElse(null);
-        return new Meaning(placed, raw, span, range, slot, physical, units.getOrDefault(span.function().attribute(), PhysicalUnit.None), scale);
+        return new Meaning(placed, raw, span, range, slot, physical, active.unit(), scale);
     }
 
     /** One walk over a set of values: each lane is decided once, and a circle of mode masters holds for none. */

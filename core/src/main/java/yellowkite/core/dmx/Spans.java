@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import yellowkite.core.curve.Curve;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
@@ -38,13 +39,22 @@ public final class Spans {
             return raw >= from && raw <= to;
         }
 
-        public Optional<RangeSpan> rangeAt(long raw) {
-            return ranges.stream().filter(range -> range.contains(raw)).findFirst();
+        /** {@return the named range that holds a value; null if none does} */
+        public @Nullable RangeSpan rangeAt(long raw) {
+            for (var range : ranges) {
+                if (range.contains(raw)) {
+                    return range;
+                }
+            }
+            return null;
         }
 
         /** {@return the physical value that the lamp reaches: of the named range where it has ends of its own, within Min and Max} */
         public double reachedAt(long raw) {
-            var range = rangeAt(raw).orElse(null);
+            return reachedAt(raw, rangeAt(raw));
+        }
+
+        double reachedAt(long raw, @Nullable RangeSpan range) {
             double physical = range != null && range.hasOwnPhysical() ? range.physicalAt(raw) : physicalAt(raw);
             var min = function.min();
             var max = function.max();

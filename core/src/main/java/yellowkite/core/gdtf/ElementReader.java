@@ -24,10 +24,12 @@ final class ElementReader {
     private final @Nullable ElementReader parent;
     private final Reading reading;
     private final boolean[] known;
-    private final Map<String, Integer> kinds = new HashMap<>();
-    private final List<String> kindNames = new ArrayList<>();
-    private final Map<String, ElementReader> sections = new LinkedHashMap<>();
-    private final Set<String> singles = new HashSet<>();
+    /** Kinds that were asked for, in that order. Most elements have no children, so nothing is made for them. */
+    private List<Kind> kinds = List.of();
+    private Map<String, ElementReader> sections = Map.of();
+
+    /** @param single whether only the first child of that name is known */
+    private record Kind(String name, Set<String> names, boolean single) {}
 
     /** What the readers of one document share: ids and notes. */
     static final class Reading {
@@ -108,8 +110,10 @@ final class ElementReader {
 
     /** {@return the child elements of any of those names, in their common order} */
     <T> List<T> children(String kind, Set<String> names, Function<ElementReader, T> read) {
-        names.forEach(name -> kinds.put(name, kindNames.size()));
-        kindNames.add(kind);
+        if (element.children().isEmpty()) {
+            return List.of();
+        }
+        ask(new Kind(kind, names, false));
         List<T> found = List.of();
         for (var child : element.children()) {
             if (child instanceof XmlNode.Element inner && names.contains(inner.name())) {
@@ -130,14 +134,18 @@ final class ElementReader {
     /** {@return the first child of that name, which only groups others; an empty one if there is none} A second one is kept unread. */
     ElementReader section(String name) {
         var section = findSingle(name);
-        section.ifPresent(found -> sections.put(name, found));
+        section.ifPresent(found -> {
+            sections = sections.isEmpty() ? new LinkedHashMap<>() : sections;
+            sections.put(name, found);
+        });
         return section.orElseGet(() -> new ElementReader(ABSENT, this, reading));
     }
 
     private Optional<ElementReader> findSingle(String name) {
-        kinds.put(name, kindNames.size());
-        kindNames.add(name);
-        singles.add(name);
+        if (element.children().isEmpty()) {
+            return Optional.empty();
+        }
+        ask(new Kind(name, Set.of(name), true));
         for (var child : element.children()) {
             if (child instanceof XmlNode.Element inner && inner.name().equals(name)) {
                 return Optional.of(new ElementReader(inner, this, reading));
@@ -146,39 +154,66 @@ final class ElementReader {
         return Optional.empty();
     }
 
+    private void ask(Kind kind) {
+        kinds = kinds.isEmpty() ? new ArrayList<>() : kinds;
+        kinds.add(kind);
+    }
+
     /** {@return what was not asked for} To be called last, once all that is known was read. */
     Source source() {
-        var unknown = new ArrayList<XmlNode.Attribute>();
+        List<XmlNode.Attribute> unknown = List.of();
         for (int i = 0; i < known.length; i++) {
             if (!known[i]) {
+                unknown = unknown.isEmpty() ? new ArrayList<>() : unknown;
                 unknown.add(element.attributes().get(i));
             }
         }
-        var sectionSources = new HashMap<String, Source>();
+        Map<String, Source> sectionSources = sections.isEmpty() ? Map.of() : new HashMap<>();
         sections.forEach((name, section) -> sectionSources.put(name, section.source()));
         return new Source(element.attributes(), unknown, layout(), sectionSources);
     }
 
     private List<Source.Place> layout() {
+        if (isStandard()) {
+            return List.of();
+        }
         var places = new ArrayList<Source.Place>(element.children().size());
-        boolean standard = true;
-        int last = 0;
         var seen = new HashSet<String>();
         for (var child : element.children()) {
-            Integer kind = child instanceof XmlNode.Element inner ? kinds.get(inner.name()) : null;
-            if (kind != null && singles.contains(kindNames.get(kind)) && !seen.add(kindNames.get(kind))) {
-                kind = null;
+            int index = kindOf(child);
+            boolean known = index >= 0 && (!kinds.get(index).single() || seen.add(kinds.get(index).name()));
+            places.add(known ? new Source.Place.Known(kinds.get(index).name()) : new Source.Place.Kept(child));
+        }
+        return places;
+    }
+
+    /** {@return whether every child is known and they stand in the order in which they were asked for} */
+    private boolean isStandard() {
+        int last = 0;
+        boolean repeatedSingle = false;
+        int before = -1;
+        for (var child : element.children()) {
+            int index = kindOf(child);
+            repeatedSingle |= index >= 0 && index == before && kinds.get(index).single();
+            if (index < last || repeatedSingle) {
+                return false;
             }
-            if (kind == null) {
-                standard = false;
-                places.add(new Source.Place.Kept(child));
-            } else {
-                standard &= kind >= last;
-                last = kind;
-                places.add(new Source.Place.Known(kindNames.get(kind)));
+            last = index;
+            before = index;
+        }
+        return true;
+    }
+
+    /** {@return the index of the kind that holds a child; -1 if none does} */
+    private int kindOf(XmlNode child) {
+        if (child instanceof XmlNode.Element inner) {
+            for (int i = 0; i < kinds.size(); i++) {
+                if (kinds.get(i).names().contains(inner.name())) {
+                    return i;
+                }
             }
         }
-        return standard ? List.of() : places;
+        return -1;
     }
 
     private String path() {

@@ -19,7 +19,7 @@ final class ElementWriter {
     private final String name;
     private final Source source;
     private final List<XmlNode.Attribute> attributes = new ArrayList<>();
-    private final Map<String, List<XmlNode.Element>> children = new LinkedHashMap<>();
+    private Map<String, List<XmlNode.Element>> children = Map.of();
 
     ElementWriter(String name, Source source) {
         this.name = name;
@@ -27,7 +27,7 @@ final class ElementWriter {
     }
 
     ElementWriter text(String attribute, String value) {
-        return value(attribute, TextForm.of(Function.identity(), Function.identity()), value, "");
+        return value(attribute, TextForm.TEXT, value, "");
     }
 
     /** Writes the attribute even if it holds its default: the standard wants it to be there. */
@@ -58,8 +58,7 @@ final class ElementWriter {
     }
 
     <T> ElementWriter children(String kind, List<T> nodes, Function<T, XmlNode.Element> write) {
-        children.put(kind, nodes.stream().map(write).toList());
-        return this;
+        return put(kind, nodes.stream().map(write).toList());
     }
 
     /** Writes a grouping child if the file had it or it has content now. */
@@ -69,7 +68,14 @@ final class ElementWriter {
         write.accept(section);
         var element = section.done();
         boolean empty = element.attributes().isEmpty() && element.children().isEmpty();
-        children.put(kind, was == null && empty ? List.of() : List.of(element));
+        return put(kind, was == null && empty ? List.of() : List.of(element));
+    }
+
+    private ElementWriter put(String kind, List<XmlNode.Element> elements) {
+        if (!elements.isEmpty()) {
+            children = children.isEmpty() ? new LinkedHashMap<>() : children;
+            children.put(kind, elements);
+        }
         return this;
     }
 
@@ -79,10 +85,14 @@ final class ElementWriter {
     }
 
     private List<XmlNode> laidOut() {
+        var layout = source.layout();
         var nodes = new ArrayList<XmlNode>();
+        if (layout.isEmpty()) {
+            children.values().forEach(nodes::addAll);
+            return nodes;
+        }
         var left = new LinkedHashMap<String, ArrayList<XmlNode.Element>>();
         children.forEach((kind, elements) -> left.put(kind, new ArrayList<>(elements)));
-        var layout = source.layout();
         for (int i = 0; i < layout.size(); i++) {
             switch (layout.get(i)) {
                 case Source.Place.Kept kept -> nodes.add(kept.node());

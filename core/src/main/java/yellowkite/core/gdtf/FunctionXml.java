@@ -40,7 +40,7 @@ final class FunctionXml {
     static XmlNode.Element write(ChannelFunction f) {
         return new ElementWriter("ChannelFunction", f.source())
                 .text("Name", f.name())
-                .value("Attribute", TextForm.of(text -> text, text -> text), f.attribute(), ChannelFunction.NO_FEATURE)
+                .value("Attribute", TextForm.TEXT, f.attribute(), ChannelFunction.NO_FEATURE)
                 .text("OriginalAttribute", f.originalAttribute())
                 .value("DMXFrom", TextForm.DMX, f.dmxFrom(), DmxValue.ZERO)
                 .value("Default", TextForm.DMX, f.defaultValue(), null)

@@ -20,6 +20,7 @@ interface TextForm<T> {
 
     String format(T value);
 
+    TextForm<String> TEXT = of(text -> text, text -> text);
     TextForm<Double> NUMBER = of(TextForm::parseNumber, TextForm::formatNumber);
     TextForm<Integer> INTEGER = of(TextForm::parseInteger, value -> Integer.toString(value));
     TextForm<DmxValue> DMX = of(TextForm::parseDmx,

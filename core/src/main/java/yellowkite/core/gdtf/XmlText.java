@@ -26,6 +26,7 @@ final class XmlText {
     static final int MAX_BYTES = 32 << 20;
     private static final int MAX_ATTRIBUTES = 128;
 
+    private static final String[] INDENTS = java.util.stream.IntStream.range(0, 16).mapToObj(XmlText::indentOf).toArray(String[]::new);
     private static final XMLInputFactory INPUT = input();
     private static final XMLOutputFactory2 OUTPUT = output();
 
@@ -47,6 +48,9 @@ final class XmlText {
     private static XMLOutputFactory2 output() {
         var factory = new WstxOutputFactory();
         factory.setProperty(XMLStreamProperties.XSP_NAMESPACE_AWARE, false);
+        // what is printed was read or built here: it is well-formed already
+        factory.setProperty(XMLOutputFactory2.P_AUTOMATIC_EMPTY_ELEMENTS, false);
+        factory.configureForSpeed();
         return factory;
     }
 
@@ -158,7 +162,10 @@ final class XmlText {
         }
         out.writeStartElement(element.name());
         printAttributes(element, out);
-        boolean mixed = element.children().stream().anyMatch(XmlNode.Text.class::isInstance);
+        boolean mixed = false;
+        for (var child : element.children()) {
+            mixed |= child instanceof XmlNode.Text;
+        }
         for (var child : element.children()) {
             if (!mixed) {
                 indent(depth + 1, out);
@@ -178,6 +185,10 @@ final class XmlText {
     }
 
     private static void indent(int depth, XMLStreamWriter out) throws XMLStreamException {
-        out.writeCharacters("\n" + "  ".repeat(depth));
+        out.writeCharacters(depth < INDENTS.length ? INDENTS[depth] : indentOf(depth));
+    }
+
+    private static String indentOf(int depth) {
+        return "\n" + "  ".repeat(depth);
     }
 }

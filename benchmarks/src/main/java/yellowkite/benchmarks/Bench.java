@@ -1,0 +1,43 @@
+package yellowkite.benchmarks;
+
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import org.openjdk.jmh.profile.GCProfiler;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.runner.options.TimeValue;
+import org.openjdk.jmh.runner.options.VerboseMode;
+
+/** {@code ./kite bench}: runs all benchmarks and prints what the budgets ask for. */
+public final class Bench {
+    private Bench() {}
+
+    private record Cost(double micros, double bytes) {}
+
+    public static void main(String[] arguments) throws RunnerException {
+        var options = new OptionsBuilder().include("yellowkite.benchmarks").forks(1)
+                .warmupIterations(4).warmupTime(TimeValue.seconds(1)).measurementIterations(5).measurementTime(TimeValue.seconds(1))
+                .addProfiler(GCProfiler.class).verbosity(VerboseMode.SILENT).build();
+        Map<String, Cost> costs = new TreeMap<>();
+        for (var result : new Runner(options).run()) {
+            var name = result.getPrimaryResult().getLabel();
+            var allocated = result.getSecondaryResults().get("gc.alloc.rate.norm");
+            costs.put(name, new Cost(result.getPrimaryResult().getScore(), allocated == null ? 0 : allocated.getScore()));
+        }
+        costs.forEach((name, cost) -> System.out.printf(Locale.ROOT, "%-20s %10.1f us %12.0f bytes allocated%n", name, cost.micros(), cost.bytes()));
+        ratio(costs, "read", "unzipAndTokenise", 2);
+        ratio(costs, "write", "zip", 2);
+        budget(costs, "resolve512Slots", 50);
+        budget(costs, "check100Channels", 2_000);
+    }
+
+    private static void ratio(Map<String, Cost> costs, String what, String floor, double budget) {
+        System.out.printf(Locale.ROOT, "%s / %s = %.2f (budget %.1f)%n", what, floor, costs.get(what).micros() / costs.get(floor).micros(), budget);
+    }
+
+    private static void budget(Map<String, Cost> costs, String what, double micros) {
+        System.out.printf(Locale.ROOT, "%s = %.1f us (budget %.0f us)%n", what, costs.get(what).micros(), micros);
+    }
+}

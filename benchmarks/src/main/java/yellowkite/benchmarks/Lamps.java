@@ -1,0 +1,53 @@
+package yellowkite.benchmarks;
+
+import static yellowkite.core.build.ModeBuilder.at;
+import static yellowkite.core.build.ProfileBuilder.part;
+
+import java.util.LinkedHashMap;
+import yellowkite.core.build.ModeBuilder;
+import yellowkite.core.build.ProfileBuilder;
+import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Geometry;
+import yellowkite.core.profile.Geometry.Kind;
+import yellowkite.core.profile.PhysicalUnit;
+
+/** Lamps of the sizes that the budgets name. */
+final class Lamps {
+    private Lamps() {}
+
+    /** Channels of 8 and 16 bit in turn, each with two functions and six named ranges. */
+    static FixtureType lamp(int modes, int channels) {
+        var parts = new Geometry[channels];
+        for (int i = 0; i < channels; i++) {
+            parts[i] = part(Kind.Beam, "Part " + i);
+        }
+        var profile = ProfileBuilder.profile("Testers", "Bench").id("B")
+                .attribute("Dimmer", "Dimmer", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity)
+                .attribute("Shutter1Strobe", "Strobe", "Beam.Beam", "", PhysicalUnit.Frequency)
+                .body(part(Kind.Geometry, "Base", parts));
+        for (int m = 0; m < modes; m++) {
+            profile.mode("Mode " + m, "Base", mode -> channels(mode, channels));
+        }
+        return profile.build();
+    }
+
+    private static void channels(ModeBuilder mode, int channels) {
+        int next = 1;
+        for (int i = 0; i < channels; i++) {
+            boolean wide = i % 2 == 1 && next + channels - i < 512;
+            int address = next;
+            long half = wide ? 32_768 : 128;
+            long step = half / 4;
+            mode.channel("Dimmer", "Part " + i, wide ? at(address, address + 1) : at(address), c -> c
+                    .function("Level", 0, f -> f.physical(0, 100).range("Low", 0).range("Middle", step).range("High", 2 * step))
+                    .function("Strobe", "Shutter1Strobe", half, f -> f.physical(0.5, 20).range("Slow", half).range("Fast", half + step).range("Fastest", half + 2 * step)));
+            next += wide ? 2 : 1;
+        }
+    }
+
+    static GdtfFile file(FixtureType type) {
+        return new GdtfFile(GdtfDescription.of(type), new LinkedHashMap<>());
+    }
+}

@@ -1,0 +1,44 @@
+package yellowkite.benchmarks;
+
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import yellowkite.core.check.Checks;
+import yellowkite.core.check.Finding;
+import yellowkite.core.dmx.Meaning;
+import yellowkite.core.dmx.Resolver;
+import yellowkite.core.profile.FixtureType;
+
+/** Resolving a frame of 512 slots, and checking a mode of 100 channels. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+public class MeaningBench {
+    private final FixtureType full = Lamps.lamp(1, 512);
+    private final Resolver resolver = Resolver.of(full, full.modes().getFirst());
+    private final long[] raws = values();
+    private final FixtureType hundred = Lamps.lamp(1, 100);
+
+    private long[] values() {
+        var values = resolver.startValues();
+        for (int i = 0; i < values.length; i++) {
+            values[i] = i * 37L % (resolver.map().channels().get(i).channel().max() + 1);
+        }
+        return values;
+    }
+
+    @Benchmark
+    public List<Meaning> resolve512Slots() {
+        return resolver.resolve(raws);
+    }
+
+    @Benchmark
+    public List<Finding> check100Channels() {
+        return Checks.of(hundred);
+    }
+}
