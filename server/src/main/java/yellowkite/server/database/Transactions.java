@@ -2,11 +2,12 @@ package yellowkite.server.database;
 
 import java.util.function.Supplier;
 import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** Runs work in one transaction, and again if the database gave it up for another's sake. */
+/** Runs work in one transaction, and again if another one came before it: by a deadlock, or by adding the same thing first. */
 @Component
 public final class Transactions {
     private static final int TRIES = 4;
@@ -21,9 +22,9 @@ public final class Transactions {
         for (int tried = 1;; tried++) {
             try {
                 return template.execute(status -> work.get());
-            } catch (ConcurrencyFailureException deadlock) {
+            } catch (ConcurrencyFailureException | DuplicateKeyException overtaken) {
                 if (tried == TRIES) {
-                    throw deadlock;
+                    throw overtaken;
                 }
             }
         }
