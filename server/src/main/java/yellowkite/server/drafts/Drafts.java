@@ -36,7 +36,11 @@ class Drafts {
     private final Revisions revisions;
     private final ProfileRepository profiles;
     private final JsonMapper json;
+    /** Revisions never change, so what a draft stands on is asked for once. */
+    private final Cache<String, Base> bases = Caffeine.newBuilder().maximumSize(64).build();
     private final Cache<String, LoadedDraft> loaded = Caffeine.newBuilder().maximumSize(64).build();
+
+    private record Base(StoredRevision revision, Map<String, String> media) {}
 
     Drafts(Transactions transactions, DraftRepository repository, RevisionRepository revisionRows, Revisions revisions,
             ProfileRepository profiles, JsonMapper json) {
@@ -64,12 +68,16 @@ class Drafts {
     }
 
     StoredRevision base(LoadedDraft draft) {
-        return revisionRows.findById(draft.draft().baseRevisionId()).orElseThrow();
+        return baseOf(draft.draft().baseRevisionId()).revision();
     }
 
     /** {@return the file's entries beside its description: path to content} */
     Map<String, String> media(LoadedDraft draft) {
-        return revisionRows.entries(draft.draft().baseRevisionId());
+        return baseOf(draft.draft().baseRevisionId()).media();
+    }
+
+    private Base baseOf(String revisionId) {
+        return bases.get(revisionId, id -> new Base(revisionRows.findById(id).orElseThrow(), revisionRows.entries(id)));
     }
 
     /**
@@ -166,7 +174,7 @@ class Drafts {
         if (kept != null && kept.draft().version() == draft.version()) {
             return new LoadedDraft(draft, kept.history(), kept.edits());
         }
-        var base = revisionRows.findById(draft.baseRevisionId()).orElseThrow();
+        var base = baseOf(draft.baseRevisionId()).revision();
         var start = new StoredDraft(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), 0, draft.openedBy(), draft.openedAt());
         var replayed = new LoadedDraft(start, History.of(revisions.description(base).type()), List.of());
         for (var step : repository.stepsAfter(draft.id(), 0)) {
