@@ -36,7 +36,6 @@ export function RangeBar({ channel, chosen, probe, onProbe }: { channel: Channel
         aria-valuemin={0}
         aria-valuemax={channel.max}
         aria-valuenow={at}
-        aria-valuetext={`${at}, ${wordsAt(channel, at)}`}
         className="relative cursor-crosshair touch-none rounded-sm bg-trough"
         style={{ height: tall }}
         onPointerDown={(event) => {
@@ -113,12 +112,6 @@ function Segment({ bar, span, width, top, height, color, chosen, small }: { bar:
 
 function labelOf(bar: FunctionBar) {
   return bar.unit === '' || bar.physicalFrom === bar.physicalTo ? bar.name : `${bar.name} ${shown(bar.physicalFrom)} to ${shown(bar.physicalTo)} ${bar.unit}`;
-}
-
-function wordsAt(channel: ChannelRow, raw: number) {
-  const bar = channel.functions.find((each) => each.from <= raw && raw <= each.to);
-  const range = bar?.ranges.find((each) => each.from <= raw && raw <= each.to);
-  return [bar?.name ?? 'no function', range?.name].filter((word) => word).join(', ');
 }
 
 function stepped(event: KeyboardEvent, at: number, max: number) {

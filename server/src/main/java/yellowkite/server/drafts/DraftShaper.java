@@ -11,6 +11,7 @@ import yellowkite.core.check.Checks;
 import yellowkite.core.check.Finding;
 import yellowkite.core.colour.Srgb;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.dmx.Tail;
@@ -83,15 +84,16 @@ class DraftShaper {
         var map = AddressMap.of(type, mode);
         var places = new LinkedHashMap<Integer, List<PlacedChannel>>();
         map.channels().forEach(placed -> places.computeIfAbsent(placed.channel().id(), id -> new ArrayList<>()).add(placed));
+        var links = LinkTargets.of(mode);
         var rows = new ArrayList<DraftView.ChannelRow>();
         for (var channel : mode.channels()) {
-            rows.add(row(type, channel, rows.size() + 1, places.getOrDefault(channel.id(), List.of())));
+            rows.add(row(type, links, channel, rows.size() + 1, places.getOrDefault(channel.id(), List.of())));
         }
         int footprint = map.totalFootprint();
         return new DraftView.ModeMap(mode.id(), mode.name(), mode.description(), footprint, Math.max(0, AddressMap.UNIVERSE - footprint), rows);
     }
 
-    private static DraftView.ChannelRow row(FixtureType type, Channel channel, int number, List<PlacedChannel> places) {
+    private static DraftView.ChannelRow row(FixtureType type, LinkTargets links, Channel channel, int number, List<PlacedChannel> places) {
         var logical = channel.logicalChannels().stream().findFirst();
         var definition = type.attributeDefinitions().find(channel.attribute());
         return new DraftView.ChannelRow(channel.id(), number, channel.name(), channel.attribute(),
@@ -101,21 +103,27 @@ class DraftShaper {
                 channel.highlight() == null ? null : channel.highlight().at(channel.bytes()),
                 logical.map(each -> each.snap() == LogicalChannel.Snap.YES || each.snap() == LogicalChannel.Snap.ON).orElse(false),
                 logical.map(each -> each.master() == LogicalChannel.Master.NONE ? "" : each.master().name().toLowerCase(Locale.ROOT)).orElse(""),
-                Spans.of(type, channel).stream().map(span -> function(type, span)).toList());
+                Spans.of(type, channel).stream().map(span -> function(type, links, span)).toList());
     }
 
-    private static DraftView.FunctionBar function(FixtureType type, Spans.FunctionSpan span) {
+    private static DraftView.FunctionBar function(FixtureType type, LinkTargets links, Spans.FunctionSpan span) {
         var function = span.function();
         var wheel = type.findWheel(function.wheel());
         return new DraftView.FunctionBar(function.id(), span.name(), function.attribute(), span.from(), span.to(), function.physicalFrom(), function.physicalTo(),
-                type.unitOf(function.attribute()).symbol(), function.wheel(), when(function),
+                type.unitOf(function.attribute()).symbol(), function.wheel(), when(function, links),
                 span.ranges().stream().map(range -> new DraftView.RangeBar(range.range().id(), range.range().name(), range.from(), range.to(), range.range().slot(),
                         wheel.flatMap(each -> each.findSlot(range.range().slot())).map(Wheel.Slot::name).orElse(""),
                         range.physicalFrom(), range.physicalTo(), range.hasOwnPhysical())).toList());
     }
 
-    private static String when(ChannelFunction function) {
-        return function.modeMaster().isEmpty() ? "" : "while " + function.modeMaster() + " is " + function.modeFrom().raw() + " to " + function.modeTo().raw();
+    /** In the master's own width, as its row shows its values. */
+    private static String when(ChannelFunction function, LinkTargets links) {
+        if (function.modeMaster().isEmpty()) {
+            return "";
+        }
+        var target = links.find(function.modeMaster());
+        return target == null ? "never: its mode master '" + function.modeMaster() + "' is not in this mode"
+                : "while " + function.modeMaster() + " is " + function.modeFrom().at(target.channel().bytes()) + " to " + function.modeTo().at(target.channel().bytes());
     }
 
     private static DraftView.Check check(Finding finding) {
