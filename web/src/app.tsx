@@ -1,6 +1,7 @@
 import { QueryClientProvider } from '@tanstack/react-query';
 import { Tooltip } from 'radix-ui';
-import { createBrowserRouter, RouterProvider } from 'react-router';
+import { createBrowserRouter } from 'react-router';
+import { RouterProvider } from 'react-router/dom';
 import { queryClient } from './api/query-client';
 import { DeskPage } from './desk/desk-page';
 import { LibraryPage } from './library/library-page';

@@ -1,25 +1,30 @@
 import { memo, useEffect, useRef } from 'react';
-import type { ChannelRow, Check } from '../api/types';
+import type { ChannelRow, Finding } from '../api/types';
 import { PennantIcon } from '../ui/pennant-icon';
 import { useDeskActions } from './desk-context';
 import { OpenChannel } from './open-channel';
 import { RangeBar } from './range-bar';
 
 /** One channel: address, pennant, attribute, part, width and range bar. */
-export const ChannelLine = memo(function ChannelLine({ channel, open, probe, loud }: { channel: ChannelRow; open: boolean; probe: number | null; loud: Check | undefined }) {
+export const ChannelLine = memo(function ChannelLine({ channel, open, probe, loud }: { channel: ChannelRow; open: boolean; probe: number | null; loud: Finding | undefined }) {
   const { choose, setProbe } = useDeskActions();
-  const line = useRef<HTMLLIElement>(null);
+  const line = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    if (open) line.current?.scrollIntoView({ block: 'nearest' });
+    const row = line.current;
+    if (!open || !row) return;
+    // a row that is taller than its pane is read from its top
+    const pane = row.closest('.overflow-y-auto');
+    row.scrollIntoView({ block: pane && row.offsetHeight > pane.clientHeight ? 'start' : 'nearest' });
   }, [open]);
   return (
-    <li ref={line} className={`border-b border-line ${open ? 'border-l-3 border-l-kite bg-panel' : 'border-l-3 border-l-transparent'}`}>
+    <div ref={line} className={`border-b border-line ${open ? 'border-l-3 border-l-kite bg-panel' : 'border-l-3 border-l-transparent'}`}>
       <div className="grid min-h-10 grid-cols-[4.5rem_1.5rem_minmax(7rem,11rem)_minmax(0,1fr)_3.5rem] items-center gap-2.5 pr-3 pl-3.5">
         <span className="font-mono text-sm text-muted">{addressesOf(channel)}</span>
         <PennantIcon group={channel.featureGroup} />
         <button
           type="button"
           aria-expanded={open}
+          data-channel-row
           onClick={() => choose(open ? null : channel.id)}
           className="min-h-8 truncate rounded-sm text-left hover:text-kite-text"
           title={`${channel.pretty}, ${channel.attribute}, on ${channel.geometry}`}
@@ -40,7 +45,7 @@ export const ChannelLine = memo(function ChannelLine({ channel, open, probe, lou
       </div>
       {loud && !open && <p className={`pr-3 pb-1.5 pl-30 text-xs ${loud.severity === 'error' ? 'text-error' : 'text-warning'}`}>{loud.says}</p>}
       {open && <OpenChannel channel={channel} />}
-    </li>
+    </div>
   );
 });
 

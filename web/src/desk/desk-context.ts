@@ -12,9 +12,13 @@ export type Desk = {
 /** What can be done; the same functions for as long as the desk is open, so that a row is drawn anew only when it changed. */
 export type DeskActions = {
   choose: (channel: number | null) => void;
+  /** Chooses the next channel, or the one before. */
+  step: (by: number) => void;
   setProbe: (channel: number, raw: number) => void;
   /** Sends an edit; ends with the sentence that refuses it, or null. */
   edit: (edit: Edit) => Promise<string | null>;
+  /** Goes back, or forth again, until that many edits count. */
+  goTo: (done: number) => void;
   showMode: (mode: number, channel?: number | null) => void;
 };
 

@@ -3,6 +3,7 @@ import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { Problem } from '../api/problem';
+import type { Draft } from '../api/types';
 import { TopLine } from '../shell/top-line';
 import { Button } from '../ui/button';
 import { Hint } from '../ui/hint';
@@ -14,6 +15,8 @@ import { ModeMapView } from './mode-map-view';
 import { Outline } from './outline';
 import { PublishPopover } from './publish-popover';
 import { ReadoutPanel } from './readout-panel';
+import { ShortcutList } from './shortcut-list';
+import { useDeskKeys } from './shortcuts';
 
 /** Editing a profile: outline, map, readout. Mode and channel stand in the address, so a link leads to the same place. */
 export function DeskPage() {
@@ -31,16 +34,23 @@ export function DeskPage() {
     const next: Record<string, string> = {};
     if (shownMode !== null) next.mode = String(shownMode);
     if (channel !== null) next.channel = String(channel);
-    setParams(next, { replace: true });
+    setParams(next, { replace: true, flushSync: true }); // keys may come faster than the page is drawn
   }
-  const current = { show, mode, send: change.mutateAsync };
+  const current = { show, mode, chosen, channels: draft?.map?.channels ?? [], send: change.mutateAsync };
   const latest = useRef(current);
   useEffect(() => {
     latest.current = current; // the actions below stay the same objects and act upon what is shown now
   });
   const [actions] = useState<DeskActions>(() => ({
     choose: (channel) => latest.current.show(latest.current.mode, channel),
+    step: (by) => {
+      const { channels, chosen: at } = latest.current;
+      const index = channels.findIndex((channel) => channel.id === at);
+      const next = channels[index === -1 ? (by > 0 ? 0 : channels.length - 1) : index + by];
+      if (next) latest.current.show(latest.current.mode, next.id);
+    },
     setProbe: (channel, raw) => setProbe((before) => ({ ...before, [channel]: raw })),
+    goTo: (done) => void latest.current.send({ kind: 'point', done }).catch(() => undefined),
     showMode: (next, channel = null) => latest.current.show(next, channel),
     edit: async (edit) => {
       try {
@@ -56,6 +66,8 @@ export function DeskPage() {
     () => draft?.canUndo && change.mutate({ kind: 'undo' }),
     () => draft?.canRedo && change.mutate({ kind: 'redo' }),
   );
+
+  useDeskKeys(actions.step);
 
   if (error && !draft) return <Failed error={error} />;
   if (!draft || !desk) {
@@ -85,12 +97,11 @@ export function DeskPage() {
             <h1 className="min-w-12 truncate font-semibold" title={draft.name}>
               {draft.name}
             </h1>
-            <span className="shrink-0 rounded-sm border border-line px-1.5 py-0.5 text-xs text-muted">
-              {draft.canUndo ? `draft on revision ${draft.baseRevision}` : `revision ${draft.baseRevision}`}
-            </span>
+            <span className="shrink-0 rounded-sm border border-line px-1.5 py-0.5 text-xs text-muted">{stateOf(draft)}</span>
           </>
         }
       >
+        <ShortcutList />
         <Hint text="Undo (Ctrl+Z)">
           <Button disabled={!draft.canUndo} onClick={() => change.mutate({ kind: 'undo' })}>
             <Undo2 size={16} aria-hidden />
@@ -103,7 +114,7 @@ export function DeskPage() {
             Redo
           </Button>
         </Hint>
-        <ExportMenu profileId={profileId} />
+        {draft.baseRevision > 0 && <ExportMenu profileId={profileId} />}
         <PublishPopover key={draft.id} draft={draft} />
       </TopLine>
       <div className="grid min-h-0 flex-1 grid-cols-[13rem_minmax(0,1fr)_17.5rem]">
@@ -130,6 +141,11 @@ function Failed({ error }: { error: Error }) {
       </div>
     </main>
   );
+}
+
+function stateOf(draft: Draft) {
+  if (draft.baseRevision === 0) return 'not published yet';
+  return draft.canUndo ? `draft on revision ${draft.baseRevision}` : `revision ${draft.baseRevision}`;
 }
 
 function numberOf(text: string | null) {

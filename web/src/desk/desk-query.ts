@@ -22,7 +22,7 @@ export function deskQuery(profileId: string, mode: number | null) {
   });
 }
 
-type Change = { kind: 'edit'; edit: Edit } | { kind: 'undo' } | { kind: 'redo' };
+type Change = { kind: 'edit'; edit: Edit } | { kind: 'undo' } | { kind: 'redo' } | { kind: 'point'; done: number };
 
 /**
  * Sends changes one after the other, each upon the newest version seen; the answer becomes the desk. A change that came
@@ -39,8 +39,10 @@ export function useChange(profileId: string, mode: number | null) {
       await queryClient.cancelQueries({ queryKey: ['desk', profileId] });
       return send(change, draft, mode);
     },
-    onSuccess: (draft) => {
-      queryClient.setQueryData(key, draft);
+    onSuccess: (answered) => {
+      const draft = whole(answered, queryClient.getQueryData<Draft>(key));
+      if (draft) queryClient.setQueryData(key, draft);
+      else void queryClient.invalidateQueries({ queryKey: key });
       queryClient.removeQueries({ queryKey: ['desk', profileId], predicate: (query) => query.queryKey[2] !== mode });
     },
     onError: (error) => {
@@ -54,6 +56,15 @@ export function useChange(profileId: string, mode: number | null) {
   });
 }
 
+/** The answer to a change holds only the rows that it changed: the others are those that are here. Null if some are not. */
+function whole(answered: Draft, here: Draft | undefined): Draft | null {
+  const { map } = answered;
+  if (!map) return answered;
+  const rows = new Map([...(here?.map?.id === map.id ? here.map.channels : []), ...map.channels].map((row) => [row.id, row]));
+  const channels = map.order.map((id) => rows.get(id));
+  return channels.every((row) => row !== undefined) ? { ...answered, map: { ...map, channels } } : null;
+}
+
 function send(change: Change, draft: Draft, mode: number | null) {
   const params = { path: { draftId: draft.id }, query: mode === null ? {} : { mode }, header: authorHeader() };
   const version = draft.version;
@@ -64,6 +75,8 @@ function send(change: Change, draft: Draft, mode: number | null) {
       return answer(api.POST('/api/drafts/{draftId}/undo', { params, body: { version } }));
     case 'redo':
       return answer(api.POST('/api/drafts/{draftId}/redo', { params, body: { version } }));
+    case 'point':
+      return answer(api.POST('/api/drafts/{draftId}/point', { params, body: { version, done: change.done } }));
   }
 }
 
@@ -71,11 +84,11 @@ function send(change: Change, draft: Draft, mode: number | null) {
 export function usePublish(draft: Draft) {
   const queryClient = useQueryClient();
   return useMutation({
-    mutationFn: (summary: string) =>
+    mutationFn: ({ summary, despite }: { summary: string; despite: string }) =>
       answer(
         api.POST('/api/drafts/{draftId}/publish', {
           params: { path: { draftId: draft.id }, header: authorHeader() },
-          body: { version: draft.version, summary },
+          body: { version: draft.version, summary, despite },
         }),
       ),
     onSuccess: async (published) => {

@@ -14,6 +14,7 @@ export function EditField({
   quiet = false,
   showLabel = false,
   width = 'w-full',
+  shortcut,
 }: {
   label: string;
   value: string;
@@ -24,6 +25,8 @@ export function EditField({
   quiet?: boolean;
   showLabel?: boolean;
   width?: string;
+  /** Key of the desk that leads here. */
+  shortcut?: string;
 }) {
   const id = useId();
   const { edit } = useDeskActions();
@@ -47,6 +50,7 @@ export function EditField({
       </label>
       <input
         id={id}
+        data-key={shortcut}
         key={value}
         defaultValue={value}
         aria-invalid={refusal !== null || undefined}

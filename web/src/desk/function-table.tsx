@@ -4,6 +4,7 @@ import type { ChannelRow, Edit, FunctionBar, RangeBar } from '../api/types';
 import { Button } from '../ui/button';
 import { useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
+import { FunctionActions } from './function-actions';
 import { number, shown, wholeNumber } from './typed-number';
 
 const COLUMNS = 'grid grid-cols-[4.5rem_4.5rem_minmax(8rem,1fr)_minmax(4rem,8rem)_5rem_5rem_2rem_2.25rem] items-start gap-x-1.5';
@@ -46,7 +47,7 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
       {bar.ranges.map((range) => (
         <Row key={range.id} bar={bar} range={range} slots={slots} onRemove={() => void send({ type: 'removeRange', range: range.id })} />
       ))}
-      <div className="flex flex-wrap gap-2 pt-1.5">
+      <div className="flex flex-wrap gap-x-1 pt-1.5">
         {here === null ? (
           bar.ranges.length === 0 && (
             <Button quiet onClick={() => void send({ type: 'addRange', function: bar.id, name: bar.name, from: bar.from })}>
@@ -63,6 +64,7 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
             </Button>
           </>
         )}
+        <FunctionActions channel={channel} bar={bar} first={headed} />
       </div>
       {refusal && (
         <p role="alert" className="px-1.5 text-sm text-error">
@@ -76,7 +78,7 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
 function Row({ bar, range, slots, onRemove }: { bar: FunctionBar; range: RangeBar; slots: number; onRemove: () => void }) {
   const called = range.name || `the range at ${range.from}`;
   return (
-    <div className={`${COLUMNS} border-b border-line/60`}>
+    <div data-range-row className={`${COLUMNS} border-b border-line/60`}>
       <EditField label={`First value of ${called}`} mono value={String(range.from)} toEdit={(text) => wholeNumber(text, (from) => ({ type: 'moveRangeStart', range: range.id, from }))} />
       <span className="px-1.5 pt-1.5 font-mono text-sm">{range.to}</span>
       <span className="pl-3">

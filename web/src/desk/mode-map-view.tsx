@@ -1,16 +1,22 @@
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useEffect, useRef } from 'react';
+import type { ModeMap } from '../api/types';
+import { counted } from '../ui/counted';
 import { Tail } from '../ui/tail';
+import { AddChannels } from './add-channels';
+import { CellsDialog } from './cells-dialog';
 import { ChannelLine } from './channel-line';
 import { useDesk } from './desk-context';
 import { EditField } from './edit-field';
 
 /** The map: every channel of the mode as a row with its range bar; the chosen one opens in place. */
 export function ModeMapView() {
-  const { draft, chosen, probe } = useDesk();
+  const { draft } = useDesk();
   const map = draft.map;
   if (!map) {
     return (
       <main className="grid place-items-center text-center">
-        <p className="max-w-sm text-muted">This profile has no mode, so there is nothing to map. Take in a file that has one.</p>
+        <p className="max-w-sm text-muted">This profile has no mode yet. Add one on the left (m).</p>
       </main>
     );
   }
@@ -18,29 +24,63 @@ export function ModeMapView() {
   return (
     <main className="flex min-h-0 flex-col">
       <div className="shrink-0 border-b border-line px-4 pt-2 pb-2.5">
-        <div className="flex items-baseline gap-3 [&>p]:shrink-0">
+        <div className="flex items-center gap-3 [&>p]:shrink-0">
           <h2 className="sr-only">Mode {map.name}</h2>
           <span className="min-w-40 flex-1 text-lg font-semibold">
-            <EditField label="Mode name" value={map.name} toEdit={(to) => ({ type: 'renameMode', mode: map.id, to })} />
+            <EditField label="Mode name" shortcut="r" value={map.name} toEdit={(to) => ({ type: 'renameMode', mode: map.id, to })} />
           </span>
           <p className="text-sm text-muted">
-            {map.channels.length} channels, {map.footprint} addresses, {map.free} left in a universe
+            {`${counted(map.channels.length, 'channel', 'channels')}, ${map.sum === '' ? counted(map.footprint, 'address', 'addresses') : map.sum}, ${map.free} left in a universe`}
           </p>
+          <CellsDialog map={map} />
         </div>
         <div className="pl-1.5">{line && <Tail bundles={line.tail} height={15} label={`Tail of ${map.name}`} />}</div>
       </div>
-      <ul className="min-h-0 flex-1 overflow-y-auto" aria-label="Channels">
-        {map.channels.map((channel) => (
-          <ChannelLine
-            key={channel.id}
-            channel={channel}
-            open={channel.id === chosen}
-            probe={probe[channel.id] ?? null}
-            loud={draft.checks.find((check) => check.channel === channel.id && check.severity !== 'remark')}
-          />
-        ))}
-        {map.channels.length === 0 && <li className="p-6 text-muted">This mode has no channels.</li>}
-      </ul>
+      <AddChannels key={`add ${map.id}`} map={map} />
+      <ChannelList key={map.id} map={map} />
     </main>
+  );
+}
+
+/** Height of a closed row in pixels, until it is measured. */
+const ROW = 43;
+
+/** Only the rows in sight are drawn, so that a mode of 512 channels costs no more than one of 20. */
+function ChannelList({ map }: { map: ModeMap }) {
+  const { draft, chosen, probe } = useDesk();
+  const pane = useRef<HTMLDivElement>(null);
+  const rows = useVirtualizer({
+    count: map.channels.length,
+    getScrollElement: () => pane.current,
+    estimateSize: () => ROW,
+    getItemKey: (index) => map.channels[index]?.id ?? index,
+    overscan: 6,
+  });
+  const chosenAt = map.channels.findIndex((channel) => channel.id === chosen);
+  useEffect(() => {
+    // a row that is drawn brings itself into sight
+    if (chosenAt >= 0 && !rows.getVirtualItems().some((row) => row.index === chosenAt)) rows.scrollToIndex(chosenAt, { align: 'start' });
+  }, [chosenAt, rows]);
+  return (
+    <div ref={pane} className="min-h-0 flex-1 overflow-y-auto">
+      {map.channels.length === 0 && <p className="p-6 text-muted">This mode has no channels yet. Type above what the maker’s chart says, one after the other or a whole run: red, green, blue, white, all 16 bit.</p>}
+      <ul aria-label="Channels" className="relative" style={{ height: rows.getTotalSize() }}>
+        {rows.getVirtualItems().map((row) => {
+          const channel = map.channels[row.index];
+          return (
+            channel && (
+              <li key={row.key} data-index={row.index} ref={rows.measureElement} aria-setsize={map.channels.length} aria-posinset={row.index + 1} className="absolute inset-x-0" style={{ top: row.start }}>
+                <ChannelLine
+                  channel={channel}
+                  open={channel.id === chosen}
+                  probe={probe[channel.id] ?? null}
+                  loud={draft.checks.find((check) => check.channel === channel.id && check.severity !== 'remark')}
+                />
+              </li>
+            )
+          );
+        })}
+      </ul>
+    </div>
   );
 }

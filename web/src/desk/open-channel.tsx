@@ -15,6 +15,7 @@ export function OpenChannel({ channel }: { channel: ChannelRow }) {
           {check.says}
         </p>
       ))}
+      {channel.places.length > 0 && <Places places={channel.places} />}
       <ChannelSettings channel={channel} />
       <div className="mt-3 flex flex-col gap-4">
         {channel.functions.map((bar, index) => (
@@ -22,6 +23,22 @@ export function OpenChannel({ channel }: { channel: ChannelRow }) {
         ))}
       </div>
     </div>
+  );
+}
+
+/** Where each cell has this channel. */
+function Places({ places }: { places: number[][] }) {
+  return (
+    <details className="mt-1 text-sm">
+      <summary className="cursor-pointer text-muted hover:text-text">{places.length} cells</summary>
+      <ol aria-label="Addresses by cell" className="mt-1 grid grid-cols-[repeat(auto-fill,minmax(7rem,1fr))] gap-x-4 font-mono">
+        {places.map((addresses, index) => (
+          <li key={index}>
+            <span className="text-muted">{index + 1}</span> {addresses.join(', ')}
+          </li>
+        ))}
+      </ol>
+    </details>
   );
 }
 

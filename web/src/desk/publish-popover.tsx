@@ -1,19 +1,23 @@
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
+import { Problem } from '../api/problem';
 import type { Draft } from '../api/types';
 import { Button } from '../ui/button';
 import { TextField } from '../ui/text-field';
 import { usePublish } from './desk-query';
 
-/** Makes the draft a revision; asks for one line of what changed. */
+/** Makes the draft a revision; asks for one line of what changed, and for a reason while checks find errors. */
 export function PublishPopover({ draft }: { draft: Draft }) {
   const [open, setOpen] = useState(false);
   const [summary, setSummary] = useState('');
+  const [despite, setDespite] = useState('');
   const publish = usePublish(draft);
+  const errors = draft.checks.filter((check) => check.severity === 'error').length;
+  const field = publish.error instanceof Problem ? publish.error.field : undefined;
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger asChild>
-        <Button main disabled={!draft.canUndo}>
+        <Button main data-key="p" disabled={!draft.canUndo && draft.baseRevision > 0}>
           Publish
         </Button>
       </Popover.Trigger>
@@ -23,10 +27,16 @@ export function PublishPopover({ draft }: { draft: Draft }) {
             className="flex flex-col gap-3"
             onSubmit={(event) => {
               event.preventDefault();
-              publish.mutate(summary, { onSuccess: () => setOpen(false) });
+              publish.mutate({ summary, despite }, { onSuccess: () => setOpen(false) });
             }}
           >
-            <TextField label="What changed, in one line" value={summary} onChange={setSummary} error={publish.error?.message} maxLength={300} autoFocus placeholder="Shake ranges point at the right slots" />
+            <TextField label="What changed, in one line" value={summary} onChange={setSummary} error={field === 'despite' ? null : publish.error?.message} maxLength={300} autoFocus placeholder="Shake ranges point at the right slots" />
+            {errors > 0 && (
+              <>
+                <p className="text-sm text-error">{errors === 1 ? 'The checks find an error.' : `The checks find ${errors} errors.`} Mend them first, or say why it goes out all the same.</p>
+                <TextField label="Published all the same because" value={despite} onChange={setDespite} error={field === 'despite' ? publish.error?.message : null} maxLength={300} />
+              </>
+            )}
             <p className="text-sm text-muted">It becomes revision {draft.baseRevision + 1} or later, and never changes after.</p>
             <div className="flex justify-end">
               <Button main type="submit" disabled={publish.isPending}>

@@ -1,20 +1,17 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { ChannelRow, FunctionBar, RangeBar as Range } from '../api/types';
 import { groupColor } from '../ui/pennant';
-import { useWidth } from '../ui/use-width';
 import { useDeskActions } from './desk-context';
 import { shown } from './typed-number';
 
 const BAR_HEIGHT = 22;
-/** About the width of a letter at this size, to leave out labels that would not fit whole. */
-const LETTER = 6.4;
 
 /**
  * The whole DMX span of a channel to scale: functions with their named ranges, start and highlight as marks, the probe.
  * A press or the arrow keys put the probe; on the chosen channel the boundaries can be dragged.
  */
 export function RangeBar({ channel, chosen, probe, onProbe }: { channel: ChannelRow; chosen: boolean; probe: number | null; onProbe: (raw: number) => void }) {
-  const { ref, width } = useWidth<HTMLDivElement>();
+  const ref = useRef<HTMLDivElement>(null);
   const rows = layered(channel.functions);
   const tall = chosen ? BAR_HEIGHT * rows.length : BAR_HEIGHT;
   const height = tall / rows.length;
@@ -53,7 +50,7 @@ export function RangeBar({ channel, chosen, probe, onProbe }: { channel: Channel
       >
         {rows.map((functions, row) =>
           functions.map((each) => (
-            <Segment key={each.id} bar={each} span={span} width={width} top={row * height} height={height} color={groupColor(channel.featureGroup)} chosen={chosen} small={height < BAR_HEIGHT} />
+            <Segment key={each.id} bar={each} span={span} top={row * height} height={height} color={groupColor(channel.featureGroup)} chosen={chosen} small={height < BAR_HEIGHT} />
           )),
         )}
         {probe !== null && <span aria-hidden className="pointer-events-none absolute -top-1 z-10 w-0.5 bg-kite" style={{ left: left(probe + 0.5), height: tall + 8, boxShadow: '0 0 0 1px var(--ground)' }} />}
@@ -85,12 +82,10 @@ function layered(functions: FunctionBar[]) {
   return rows.length === 0 ? [[]] : rows;
 }
 
-function Segment({ bar, span, width, top, height, color, chosen, small }: { bar: FunctionBar; span: number; width: number; top: number; height: number; color: string; chosen: boolean; small: boolean }) {
+function Segment({ bar, span, top, height, color, chosen, small }: { bar: FunctionBar; span: number; top: number; height: number; color: string; chosen: boolean; small: boolean }) {
   const from = (100 * bar.from) / span;
   const share = (100 * (bar.to - bar.from + 1)) / span;
-  const pixels = (width * share) / 100;
   const label = labelOf(bar);
-  const fits = !small && label.length * LETTER + 10 <= pixels;
   const base = chosen ? color : `color-mix(in oklch, ${color} var(--tint), var(--ground))`;
   return (
     <div className="absolute overflow-hidden rounded-[2px]" style={{ left: `${from}%`, width: `max(2px, calc(${share}% - 1px))`, top, height: height - (small ? 1 : 0), background: base, borderTop: `2px solid ${color}` }} title={label}>
@@ -99,10 +94,14 @@ function Segment({ bar, span, width, top, height, color, chosen, small }: { bar:
           <span key={range.id} aria-hidden className="absolute top-1/4 bottom-0 w-px" style={{ left: `${(100 * (range.from - bar.from)) / (bar.to - bar.from + 1)}%`, background: chosen ? 'var(--ground)' : color, opacity: 0.7 }} />
         ) : null,
       )}
-      {fits && (
-        <span className={`absolute inset-y-0 left-1 flex items-center px-1 text-xs whitespace-nowrap ${chosen ? 'text-ground' : 'text-text'}`}>
-          <span style={{ background: base }} className="pr-1">
-            {label}
+      {!small && (
+        // a label that does not fit whole wraps to a second line, which is cut off
+        <span className={`absolute inset-0 flex flex-wrap overflow-hidden text-xs whitespace-nowrap ${chosen ? 'text-ground' : 'text-text'}`}>
+          <span className="h-full w-2" />
+          <span className="flex h-full items-center pr-1">
+            <span style={{ background: base }} className="pr-1">
+              {label}
+            </span>
           </span>
         </span>
       )}

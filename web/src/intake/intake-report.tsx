@@ -1,8 +1,10 @@
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import type { IntakeResult } from '../api/types';
 import { Button } from '../ui/button';
 import { Modal } from '../ui/modal';
 import { Notice } from '../ui/notice';
+import { FindingList } from '../check/finding-list';
+import { mend } from './mend';
 import { ModeLine } from '../library/mode-line';
 
 /** What became of each file: what came in, and what is wrong with it, or why it did not. */
@@ -35,6 +37,7 @@ function summary(taken: number, total: number) {
 }
 
 function Result({ result, onOpen }: { result: IntakeResult; onOpen: () => void }) {
+  const navigate = useNavigate();
   if (!result.accepted) {
     return (
       <Notice severity="error" where="Nothing of it was kept.">
@@ -63,15 +66,16 @@ function Result({ result, onOpen }: { result: IntakeResult; onOpen: () => void }
           <ModeLine key={index} mode={mode} />
         ))}
       </div>
-      {problems.length === 0 ? (
-        <p className="text-sm text-good">Nothing is wrong with it.</p>
-      ) : (
-        problems.map((problem, index) => (
-          <Notice key={index} severity={problem.severity} where={problem.where}>
-            {problem.says}
-          </Notice>
-        ))
-      )}
+      {problems.length === 0 && <p className="text-sm text-good">Nothing is wrong with it.</p>}
+      <FindingList
+        findings={problems}
+        mended="Mended in the draft; publish it on the desk."
+        onShow={({ mode, channel }) => {
+          onOpen();
+          void navigate(`/desk/${profileId}${mode === null ? '' : `?mode=${mode}`}${channel === null ? '' : `&channel=${channel}`}`);
+        }}
+        onFix={async (problem) => (problem.fix ? mend(profileId, revision, problem.fix) : null)}
+      />
     </article>
   );
 }

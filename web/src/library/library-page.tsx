@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
-import { Search, Upload } from 'lucide-react';
+import { Plus, Search, Upload } from 'lucide-react';
 import { useDeferredValue, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { answer, api } from '../api/client';
@@ -8,6 +8,7 @@ import { useChooseFiles } from '../intake/intake';
 import { TopLine } from '../shell/top-line';
 import { Button } from '../ui/button';
 import { MakerSection } from './maker-section';
+import { NewProfileDialog } from './new-profile-dialog';
 
 function libraryQuery(search: string) {
   return queryOptions({
@@ -23,6 +24,7 @@ export function LibraryPage() {
   const [search, setSearch] = useState(params.get('search') ?? '');
   const { data, error } = useQuery(libraryQuery(useDeferredValue(search)));
   const choose = useChooseFiles();
+  const [beginning, setBeginning] = useState(false);
   return (
     <>
       <title>Library · Yellow Kite</title>
@@ -33,6 +35,10 @@ export function LibraryPage() {
           </h1>
         }
       >
+        <Button onClick={() => setBeginning(true)}>
+          <Plus size={16} aria-hidden />
+          New profile
+        </Button>
         <Button main onClick={choose}>
           <Upload size={16} aria-hidden />
           Take in files
@@ -61,6 +67,7 @@ export function LibraryPage() {
           </p>
         )}
         {data && <Found library={data} search={search} />}
+        {beginning && <NewProfileDialog onClose={() => setBeginning(false)} />}
       </main>
     </>
   );
@@ -68,7 +75,7 @@ export function LibraryPage() {
 
 function Found({ library, search }: { library: Library; search: string }) {
   if (library.total === 0) {
-    return <Empty title="No profiles yet" text="Drop a .gdtf file anywhere on this page, or choose Take in files, to begin." />;
+    return <Empty title="No profiles yet" text="Drop a .gdtf file anywhere on this page, choose Take in files, or write a new profile." />;
   }
   if (library.found === 0) {
     return <Empty title={`Nothing fits “${search}”`} text="Try fewer words: a maker, a model, a mode, or an attribute such as Zoom or ColorAdd_UV." />;

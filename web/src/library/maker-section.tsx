@@ -43,7 +43,7 @@ function State({ profile }: { profile: ProfileLine }) {
           {problems} {problems === 1 ? 'check' : 'checks'} to see
         </span>
       )}
-      <span className="block text-muted">revision {profile.revision}</span>
+      <span className="block text-muted">{profile.revision === 0 ? 'not published yet' : `revision ${profile.revision}`}</span>
     </span>
   );
 }

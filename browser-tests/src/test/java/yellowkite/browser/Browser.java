@@ -94,8 +94,24 @@ final class Browser implements AutoCloseable {
         new Actions(driver).moveToElement(element).clickAndHold().moveByOffset(pixels / 2, 0).moveByOffset(pixels - pixels / 2, 0).release().perform();
     }
 
-    void keys(CharSequence... keys) {
-        new Actions(driver).sendKeys(Keys.chord(keys)).perform();
+    /** Waits until the focus is inside what that finds: then letters that are typed go there. */
+    void seeFocusIn(By what) {
+        wait.until(ready -> ready.findElements(what).stream().anyMatch(element -> (boolean) driver.executeScript("return arguments[0].contains(document.activeElement) && document.activeElement.matches('input, textarea')", element)));
+    }
+
+    /** Types where the focus is. */
+    void typeOn(String text) {
+        new Actions(driver).sendKeys(text).perform();
+    }
+
+    /** Presses a key where the focus is. */
+    void key(Keys key) {
+        new Actions(driver).sendKeys(key).perform();
+    }
+
+    /** Presses a key while a modifier is held. */
+    void key(Keys modifier, CharSequence key) {
+        new Actions(driver).keyDown(modifier).sendKeys(key).keyUp(modifier).perform();
     }
 
     /** Chooses files as the file chooser would. */

@@ -91,7 +91,7 @@ class JourneyTest {
         browser.field("Slot of Ripples, shaking").sendKeys(Keys.ESCAPE);
 
         browser.see(By.cssSelector("body")).sendKeys(Keys.chord(Keys.CONTROL, "z"));
-        browser.see(By.xpath("//li[contains(@class, 'line-through')][contains(., 'Reeds in the wind')]"));
+        browser.see(By.xpath("//section[@aria-label='History']//button[contains(@class, 'line-through')][contains(., 'Reeds in the wind')]"));
 
         browser.press("Publish");
         browser.type("What changed, in one line", "Ripples shake from 70");
@@ -135,6 +135,24 @@ class JourneyTest {
         browser.seeText("'cut.gdtf' was refused: it is a ZIP archive that is cut short or damaged.");
         browser.press("Open on the desk");
         browser.see(By.xpath("//h1[normalize-space()='Fulmar']"));
+    }
+
+    @Test
+    void aFindingOfTheImportIsMendedOnTheSpotAndLeadsToItsPlace() throws IOException {
+        var flawed = lamp("Turnstone", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B006");
+        var type = flawed.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.mapFunctions(function -> function.mapRanges(range ->
+                range.name().equals("Kite") ? range.withSlot(9) : range))));
+        browser.open(RunningKite.address(), "Ines");
+        browser.drop("turnstone.gdtf", new GdtfFile(GdtfDescription.of(type), flawed.others()).write());
+
+        browser.seeText("'Kite' points at slot 9; wheel 'Gobos' has 5.");
+        browser.press("Point at no slot");
+        browser.seeText("Mended in the draft; publish it on the desk.");
+        browser.press("Show");
+
+        browser.see(By.xpath("//h1[normalize-space()='Turnstone']"));
+        browser.see(By.xpath("//button[@aria-expanded='true'][contains(., 'Gobo 1')]"));
+        browser.seeText("draft on revision 1");
     }
 
     @Test

@@ -17,7 +17,7 @@ final class Check {
         var files = new ArrayList<>(arguments);
         boolean asJson = files.removeIf("--json"::equals) || !streams.terminal();
         return Files.each(files, streams, (name, file) -> {
-            var findings = Checks.of(file.description());
+            var findings = Checks.of(file);
             if (asJson) {
                 print(name, findings, streams);
             } else {

@@ -2,6 +2,7 @@ package yellowkite.demo;
 
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.profile.FixtureType;
@@ -10,32 +11,36 @@ import yellowkite.core.profile.FixtureType;
 public final class DemoHouse {
     private DemoHouse() {}
 
-    /** {@return every profile of the house as a whole file, gobo pictures included} */
+    /** {@return every profile of the house as a whole file, pictures included} */
     public static List<GdtfFile> files() {
-        return List.of(withGobos(PetrelSpot.profile()), plain(Reedline10.profile()), plain(Moth.profile()));
+        return List.of(petrelSpot(), reedline10(), moth());
     }
 
     public static GdtfFile petrelSpot() {
-        return withGobos(PetrelSpot.profile());
+        return petrel(PetrelSpot.profile());
     }
 
     public static GdtfFile reedline10() {
-        return plain(Reedline10.profile());
+        return file(Reedline10.profile(), Portraits.batten(), Map.of());
     }
 
     public static GdtfFile moth() {
-        return plain(Moth.profile());
+        return file(Moth.profile(), Portraits.par(), Map.of());
     }
 
-    private static GdtfFile plain(FixtureType type) {
-        return new GdtfFile(GdtfDescription.of(type), new LinkedHashMap<>());
-    }
-
-    static GdtfFile withGobos(FixtureType type) {
+    /** {@return a file of the moving spot, or of a variant of it} */
+    static GdtfFile petrel(FixtureType type) {
         var media = new LinkedHashMap<String, byte[]>();
         for (var gobo : PetrelSpot.GOBOS) {
             media.put("wheels/" + gobo + ".png", Gobos.png(gobo));
         }
-        return new GdtfFile(GdtfDescription.of(type), media);
+        return file(type, Portraits.movingHead(), media);
+    }
+
+    private static GdtfFile file(FixtureType type, byte[] portrait, Map<String, byte[]> media) {
+        var entries = new LinkedHashMap<String, byte[]>();
+        entries.put(Portraits.NAME + ".png", portrait);
+        entries.putAll(media);
+        return new GdtfFile(GdtfDescription.of(type.with(f -> f.thumbnail = Portraits.NAME)), entries);
     }
 }

@@ -8,10 +8,6 @@ import java.awt.Shape;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import javax.imageio.ImageIO;
 
 /** The gobos of the house, drawn: white lets light through, black holds it, transparent outside the circle. */
 final class Gobos {
@@ -37,13 +33,7 @@ final class Gobos {
             default -> throw new IllegalArgumentException("no gobo is called " + name);
         }
         g.dispose();
-        var out = new ByteArrayOutputStream();
-        try {
-            ImageIO.write(image, "png", out);
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
-        }
-        return out.toByteArray();
+        return Drawing.png(image);
     }
 
     private static void reeds(Graphics2D g) {

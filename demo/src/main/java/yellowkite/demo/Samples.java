@@ -36,7 +36,7 @@ public final class Samples {
     public static Map<String, GdtfFile> samples() {
         var samples = new LinkedHashMap<String, GdtfFile>();
         DemoHouse.files().forEach(file -> samples.put(fileName(file.description().type(), ""), file));
-        var flawed = DemoHouse.withGobos(withThreeMistakes(PetrelSpot.profile()));
+        var flawed = DemoHouse.petrel(withThreeMistakes(PetrelSpot.profile()));
         samples.put(fileName(flawed.description().type(), "@three mistakes"), flawed);
         return samples;
     }

@@ -15,8 +15,10 @@ import java.util.List;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.dao.DataAccessException;
 import yellowkite.server.database.CannotStart;
 import yellowkite.server.database.LocalMariaDb;
+import yellowkite.server.drafts.WarmUp;
 import yellowkite.server.intake.DemoLoader;
 
 /** The whole program: its own MariaDB, the server, the page. */
@@ -41,9 +43,20 @@ public class KiteServer {
             var address = "http://127.0.0.1:" + port;
             requireAnswer(address);
             System.out.println("Yellow Kite is ready: " + address);
+            warmUp(context, address);
         } catch (CannotStart reason) {
             System.err.println(reason.getMessage());
             System.exit(1);
+        }
+    }
+
+    private static void warmUp(ConfigurableApplicationContext context, String address) {
+        try {
+            context.getBean(WarmUp.class).run(address);
+        } catch (IOException | DataAccessException | IllegalStateException cannot) {
+            return; // it serves all the same, or is being ended
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
         }
     }
 

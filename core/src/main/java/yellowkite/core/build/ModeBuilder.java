@@ -171,12 +171,12 @@ public final class ModeBuilder {
         }
 
         public FunctionBuilder range(String rangeName, long rangeFrom, int slot) {
-            ranges.add(new NamedRange(ids.getAsInt(), rangeName, new DmxValue(rangeFrom, bytes), null, null, slot, Source.NONE));
+            ranges.add(new NamedRange(ids.getAsInt(), rangeName, new DmxValue(rangeFrom, bytes), null, null, slot, List.of(), Source.NONE));
             return this;
         }
 
         public FunctionBuilder range(String rangeName, long rangeFrom, int slot, double first, double last) {
-            ranges.add(new NamedRange(ids.getAsInt(), rangeName, new DmxValue(rangeFrom, bytes), first, last, slot, Source.NONE));
+            ranges.add(new NamedRange(ids.getAsInt(), rangeName, new DmxValue(rangeFrom, bytes), first, last, slot, List.of(), Source.NONE));
             return this;
         }
 

@@ -7,6 +7,7 @@ import yellowkite.core.profile.AttributeDefinitions;
 import yellowkite.core.profile.ColorCie;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
+import yellowkite.core.profile.Matrix;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.Revision;
@@ -65,7 +66,7 @@ public final class ProfileBuilder {
         if (!activationGroup.isEmpty() && activationGroups.stream().noneMatch(each -> each.name().equals(activationGroup))) {
             activationGroups.add(new AttributeDefinitions.ActivationGroup(activationGroup, Source.NONE));
         }
-        attributes.add(new AttributeDefinitions.Attribute(attribute, pretty, activationGroup, feature, "", unit, null, Source.NONE));
+        attributes.add(new AttributeDefinitions.Attribute(attribute, pretty, activationGroup, feature, "", unit, null, List.of(), Source.NONE));
         return this;
     }
 
@@ -100,16 +101,16 @@ public final class ProfileBuilder {
     }
 
     public static Geometry part(Geometry.Kind kind, String name, Geometry... children) {
-        return new Geometry.Part(kind, name, "", List.of(children), Source.NONE);
+        return new Geometry.Part(kind, name, "", Matrix.IDENTITY, kind == Geometry.Kind.Beam ? Geometry.BeamDetails.DEFAULT : Geometry.NoDetails.NONE, List.of(children), Source.NONE);
     }
 
     /** A reference whose channels of break 1 start at {@code address}. */
     public static Geometry reference(String name, String geometry, int address) {
-        return new Geometry.Reference(name, "", geometry, List.of(new Geometry.Break(address, 1, Source.NONE)), Source.NONE);
+        return new Geometry.Reference(name, "", Matrix.IDENTITY, geometry, List.of(new Geometry.Break(address, 1, Source.NONE)), Source.NONE);
     }
 
     public static Geometry reference(String name, String geometry, Geometry.Break... breaks) {
-        return new Geometry.Reference(name, "", geometry, List.of(breaks), Source.NONE);
+        return new Geometry.Reference(name, "", Matrix.IDENTITY, geometry, List.of(breaks), Source.NONE);
     }
 
     public static Geometry.Break startOf(int dmxBreak, int address) {
@@ -160,12 +161,12 @@ public final class ProfileBuilder {
         }
 
         public WheelBuilder color(String slotName, ColorCie color) {
-            slots.add(new Wheel.Slot(newId(), slotName, color, "", "", Source.NONE));
+            slots.add(Wheel.Slot.of(newId(), slotName, color, ""));
             return this;
         }
 
         public WheelBuilder gobo(String slotName, String mediaFile) {
-            slots.add(new Wheel.Slot(newId(), slotName, ColorCie.WHITE, "", mediaFile, Source.NONE));
+            slots.add(Wheel.Slot.of(newId(), slotName, ColorCie.WHITE, mediaFile));
             return this;
         }
     }

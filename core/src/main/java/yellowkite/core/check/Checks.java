@@ -7,7 +7,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import yellowkite.core.dmx.Spans;
-import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.FixtureType;
 
 /** The rules that are on, and their run. */
@@ -18,7 +19,11 @@ public final class Checks {
             new HoleBeforeRanges(), new UnknownWheel(), new UnknownSlot(), new WheelOffByOne(), new UndefinedAttribute(),
             new MissingIdentity(), new FootprintOverUniverse(), new CyclicModeMaster(), new UnknownCurve(), new BrokenRelation(),
             new DuplicateChannel(), new DuplicateFunction(), new DuplicateName(), new FunctionsOutOfOrder(), new OverlappingStarts(),
-            new UnreachedSlot(), new PanTiltOnNoAxis(), new FlatPhysical(), new NoDimmer(), new UnevenCurve(), new BrokenFeature());
+            new UnreachedSlot(), new PanTiltOnNoAxis(), new FlatPhysical(), new NoDimmer(), new UnevenCurve(), new BrokenFeature(),
+            new LoneFineByte(), new UnknownFilter(), new UnknownEmitter(), new UnknownColorSpace(), new UnknownModel(), new BrokenReference(),
+            new HighlightOutside(), new MisfitUnit(), new CustomAttribute(), new NoOpenSlot(), new JumpingCurve(), new UnknownPersonality(),
+            new ModeMasterGap(), new MissingPicture(), new UnreadablePicture(), new PictureSize(), new PictureNotSquare(), new NoThumbnail(),
+            new PanWithoutFine(), new ModeNameCount(), new StartsInStrobe());
 
     /** Nobody reads more of one kind; a hostile file could make millions. */
     static final int MOST_OF_A_RULE = 200;
@@ -41,7 +46,7 @@ public final class Checks {
         List<Finding> sorted() {
             counts.forEach((rule, count) -> {
                 if (count > MOST_OF_A_RULE) {
-                    findings.add(new Finding(rule, severities.get(rule), new Finding.Place(null, null, null, null, "Profile"),
+                    findings.add(new Finding(rule, severities.get(rule), Finding.Place.PROFILE,
                             "There are " + (count - MOST_OF_A_RULE) + " more of this kind.", null, ""));
                 }
             });
@@ -50,20 +55,36 @@ public final class Checks {
         }
     }
 
-    /** {@return all findings of a description: those of its document, and the values that were tolerated while it was read} */
-    public static List<Finding> of(GdtfDescription description) {
-        var findings = collect(description.type());
-        for (var note : description.notes()) {
+    /** {@return all findings of a file: those of its document and its media, and the values that were tolerated while it was read} */
+    public static List<Finding> of(GdtfFile file) {
+        var findings = collect(file.description().type());
+        media(findings, file.description().type(), Media.of(file.others()));
+        for (var note : file.description().notes()) {
             var text = note.text().length() <= 60 ? note.text() : note.text().substring(0, 57) + "...";
-            findings.add(new Finding("bad-value", Severity.ERROR, new Finding.Place(null, null, null, null, note.where()),
+            findings.add(new Finding("bad-value", Severity.ERROR, Finding.Place.of(note.where()),
                     "'" + text + "' was found for " + note.attribute() + " where " + note.expected() + " is expected; it is kept as it is.", null, ""));
         }
         return findings.sorted();
     }
 
-    /** {@return all findings of a document: errors first, then warnings, then remarks; within these in document order} */
+    /** {@return all findings of a document and its media: errors first, then warnings, then remarks; within these in document order} */
+    public static List<Finding> of(FixtureType type, Media media) {
+        var findings = collect(type);
+        media(findings, type, media);
+        return findings.sorted();
+    }
+
+    /** {@return all findings of a document by itself} */
     public static List<Finding> of(FixtureType type) {
         return collect(type).sorted();
+    }
+
+    private static void media(Collected findings, FixtureType type, Media media) {
+        for (var rule : RULES) {
+            if (rule instanceof Rule.OfMedia ofMedia) {
+                ofMedia.check(type, media).forEach(findings::add);
+            }
+        }
     }
 
     private static Collected collect(FixtureType type) {

@@ -2,6 +2,10 @@ package yellowkite.core.check;
 
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.edit.Edit;
+import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.ChannelFunction;
+import yellowkite.core.profile.Mode;
+import yellowkite.core.profile.Wheel;
 
 /**
  * One thing that a rule found.
@@ -20,5 +24,27 @@ public record Finding(String rule, Severity severity, Place place, String says, 
      * @param words the place in words: {@code Mode 'Extended', channel 7 (Head_Gobo1)}
      */
     public record Place(@Nullable Integer mode, @Nullable Integer channel, @Nullable Integer function, @Nullable Integer range,
-            String words) {}
+            @Nullable Integer wheel, String words) {
+        static final Place PROFILE = of("Profile");
+
+        static Place of(String words) {
+            return new Place(null, null, null, null, null, words);
+        }
+
+        static Place of(Wheel wheel) {
+            return new Place(null, null, null, null, wheel.id(), "Wheel '" + wheel.name() + "'");
+        }
+
+        static Place of(Wheel wheel, Wheel.Slot slot) {
+            return new Place(null, null, null, null, wheel.id(), of(wheel).words() + ", slot '" + slot.name() + "'");
+        }
+
+        static Place of(Mode mode) {
+            return new Place(mode.id(), null, null, null, null, "Mode '" + mode.name() + "'");
+        }
+
+        static Place of(Mode mode, Channel channel, ChannelFunction function) {
+            return new Place(mode.id(), channel.id(), function.id(), null, null, of(mode).words() + ", channel '" + channel.name() + "', function '" + function.name() + "'");
+        }
+    }
 }

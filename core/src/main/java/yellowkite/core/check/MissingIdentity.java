@@ -5,8 +5,6 @@ import yellowkite.core.profile.FixtureType;
 
 /** A profile without name, maker or id cannot be found again. */
 final class MissingIdentity implements Rule.OfType {
-    private static final Finding.Place PROFILE = new Finding.Place(null, null, null, null, "Profile");
-
     @Override
     public String id() {
         return "missing-identity";
@@ -23,6 +21,6 @@ final class MissingIdentity implements Rule.OfType {
                 type.name().isBlank() ? "The profile has no name." : "",
                 type.manufacturer().isBlank() ? "The profile names no manufacturer." : "",
                 type.fixtureTypeId().isBlank() ? "The profile has no id (GUID), so other programs cannot tell it from another." : "")
-                .filter(says -> !says.isEmpty()).map(says -> found(PROFILE, says));
+                .filter(says -> !says.isEmpty()).map(says -> found(Finding.Place.PROFILE, says));
     }
 }

@@ -10,6 +10,7 @@ import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.edit.Edit;
+import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
@@ -36,6 +37,11 @@ interface Rule {
         Stream<Finding> check(FixtureType type);
     }
 
+    /** A rule about the pictures and models that come with a fixture type. */
+    interface OfMedia extends Rule {
+        Stream<Finding> check(FixtureType type, Media media);
+    }
+
     /** A mode with what rules ask of it again and again. */
     record ModeView(FixtureType type, Mode mode, AddressMap map, LinkTargets links, Map<Integer, Integer> numbers, Set<String> geometries) {
 
@@ -46,24 +52,20 @@ interface Rule {
                     type.allGeometries().map(Geometry::name).collect(Collectors.toSet()));
         }
 
-        String words() {
-            return "Mode '" + mode.name() + "'";
-        }
-
         Finding.Place place() {
-            return new Finding.Place(mode.id(), null, null, null, words());
+            return Finding.Place.of(mode);
         }
 
         Finding.Place place(Channel channel) {
-            return new Finding.Place(mode.id(), channel.id(), null, null, words() + ", channel " + numbers.get(channel.id()) + " (" + channel.name() + ")");
+            return new Finding.Place(mode.id(), channel.id(), null, null, null, place().words() + ", channel " + numbers.get(channel.id()) + " (" + channel.name() + ")");
         }
 
         Finding.Place place(Channel channel, Spans.FunctionSpan span) {
-            return new Finding.Place(mode.id(), channel.id(), span.function().id(), null, place(channel).words() + ", function '" + span.name() + "'");
+            return new Finding.Place(mode.id(), channel.id(), span.function().id(), null, null, place(channel).words() + ", function '" + span.name() + "'");
         }
 
         Finding.Place place(Channel channel, Spans.FunctionSpan span, Spans.RangeSpan range) {
-            return new Finding.Place(mode.id(), channel.id(), span.function().id(), range.range().id(), place(channel, span).words());
+            return new Finding.Place(mode.id(), channel.id(), span.function().id(), range.range().id(), null, place(channel, span).words());
         }
     }
 

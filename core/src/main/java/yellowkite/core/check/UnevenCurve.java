@@ -5,7 +5,7 @@ import yellowkite.core.curve.Curve;
 import yellowkite.core.profile.DmxProfile;
 import yellowkite.core.profile.FixtureType;
 
-/** A curve that falls, jumps, or leaves 0 to 1. */
+/** A curve that falls, or leaves 0 to 1. */
 final class UnevenCurve implements Rule.OfType {
     /** Fine enough to meet every piece of a curve that a person drew. */
     private static final int STEPS = 1_000;
@@ -23,8 +23,9 @@ final class UnevenCurve implements Rule.OfType {
 
     @Override
     public Stream<Finding> check(FixtureType type) {
+        var uses = Uses.ofCurves(type);
         return type.physicalDescriptions().dmxProfiles().stream().flatMap(profile -> {
-            var place = new Finding.Place(null, null, null, null, "Curve '" + profile.name() + "'");
+            var place = uses.place(profile.name(), "Curve '" + profile.name() + "'");
             return Stream.of(falls(profile) ? "The curve '" + profile.name() + "' falls somewhere: more DMX gives less." : "",
                     leaves(profile) ? "The curve '" + profile.name() + "' leaves 0 to 1 somewhere and is cut there." : "")
                     .filter(says -> !says.isEmpty()).map(says -> found(place, says));

@@ -25,7 +25,7 @@ final class UnreachedSlot implements Rule.OfType {
                     .map(range -> range.slot()).collect(Collectors.toSet());
             var missed = IntStream.rangeClosed(1, wheel.slots().size()).filter(number -> !reached.contains(number))
                     .mapToObj(number -> number + " (" + wheel.slots().get(number - 1).name() + ")").toList();
-            return missed.isEmpty() ? Stream.empty() : Stream.of(found(new Finding.Place(null, null, null, null, "Wheel '" + wheel.name() + "'"),
+            return missed.isEmpty() ? Stream.empty() : Stream.of(found(Finding.Place.of(wheel),
                     "No named range brings in slot " + String.join(", ", missed) + " of wheel '" + wheel.name() + "'."));
         });
     }

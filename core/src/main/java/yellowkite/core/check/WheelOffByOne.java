@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import yellowkite.core.dmx.Spans;
+import yellowkite.core.edit.TurnSlots;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.Wheel;
 
@@ -27,7 +28,8 @@ final class WheelOffByOne implements Rule.OfChannel {
         return spans.stream().flatMap(span -> view.type().findWheel(span.function().wheel()).stream()
                 .flatMap(wheel -> Stream.of(1, -1).filter(shift -> isOffBy(shift, wheel, span))
                         .map(shift -> found(view.place(channel, span),
-                                "The ranges of '" + span.name() + "' name the slot " + (shift > 0 ? "after" : "before") + " the one they point at: wheel '" + wheel.name() + "' is one slot off."))));
+                                "The ranges of '" + span.name() + "' name the slot " + (shift > 0 ? "after" : "before") + " the one they point at: wheel '" + wheel.name() + "' is one slot off.",
+                                new TurnSlots(span.function().id(), shift), "Turn the wheel by " + shift))));
     }
 
     private static boolean isOffBy(int shift, Wheel wheel, Spans.FunctionSpan span) {

@@ -2,6 +2,7 @@ package yellowkite.core.dmx;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import yellowkite.core.profile.Channel;
@@ -28,25 +29,25 @@ public final class Tail {
     }
 
     public static List<Bundle> of(FixtureType type, AddressMap map) {
-        var first = new LinkedHashMap<Channel, PlacedChannel>();
-        var times = new LinkedHashMap<Channel, Integer>();
+        var first = new LinkedHashMap<Integer, PlacedChannel>();
+        var times = new HashMap<Integer, Integer>();
         for (var placed : map.channels()) {
             if (!placed.addresses().isEmpty()) {
-                first.putIfAbsent(placed.channel(), placed);
-                times.merge(placed.channel(), 1, Integer::sum);
+                first.putIfAbsent(placed.channel().id(), placed);
+                times.merge(placed.channel().id(), 1, Integer::sum);
             }
         }
         var ordered = first.values().stream().sorted(Comparator.comparingInt((PlacedChannel p) -> p.dmxBreak())
                 .thenComparingInt(p -> p.addresses().getFirst())).toList();
         var bundles = new ArrayList<Bundle>();
-        for (var placed : ordered) {
-            int count = times.get(placed.channel());
-            if (bundles.isEmpty() || bundles.getLast().times() != count) {
-                bundles.add(new Bundle(count, List.of()));
+        var pennants = new ArrayList<Pennant>();
+        for (int i = 0; i < ordered.size(); i++) {
+            int count = times.get(ordered.get(i).channel().id());
+            pennants.add(pennant(type, ordered.get(i).channel()));
+            if (i + 1 == ordered.size() || times.get(ordered.get(i + 1).channel().id()) != count) {
+                bundles.add(new Bundle(count, pennants));
+                pennants = new ArrayList<>();
             }
-            var pennants = new ArrayList<>(bundles.getLast().pennants());
-            pennants.add(pennant(type, placed.channel()));
-            bundles.set(bundles.size() - 1, new Bundle(count, pennants));
         }
         return bundles;
     }

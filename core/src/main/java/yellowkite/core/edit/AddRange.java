@@ -3,7 +3,6 @@ package yellowkite.core.edit;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.NamedRange;
-import yellowkite.core.profile.Source;
 import yellowkite.core.profile.Trees;
 
 /** Begins a named range inside a function; the range that held its first value ends below it. */
@@ -20,7 +19,7 @@ public record AddRange(int function, String name, long from) implements Edit {
             }
             return Names.refusal("name", name).orElseGet(() -> {
                 int index = (int) span.ranges().stream().filter(range -> range.from() < from).count();
-                var range = new NamedRange(before.nextId(), name, new DmxValue(from, at.channel().bytes()), null, null, 0, Source.NONE);
+                var range = NamedRange.of(before.nextId(), name, new DmxValue(from, at.channel().bytes()));
                 var after = at.replace(at.function().with(f -> f.ranges = Trees.insert(f.ranges, index, range)));
                 return Located.applied(after.with(f -> f.nextId++));
             });

@@ -2,30 +2,32 @@ package yellowkite.core.edit;
 
 import yellowkite.core.profile.FixtureType;
 
-/** Gives a channel, and its functions that carried the old attribute, another one; links to the channel follow. */
+/**
+ * Gives a channel, and its functions that carried the old attribute, another one; links to the channel follow, and the
+ * attribute's definition comes along.
+ */
 public record ChangeAttribute(int channel, String attribute) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
-        return Located.onChannel(before, channel, at -> {
-            if (before.attributeDefinitions().find(attribute).isEmpty()) {
-                return Located.rejected("attribute", "This profile does not define the attribute '" + attribute + "'.");
-            }
-            if (at.channel().logicalChannels().isEmpty()) {
-                return Located.rejected("channel", "The " + at.called() + " has no logical channel to carry an attribute.");
-            }
-            var was = at.channel().attribute();
-            if (was.equals(attribute)) {
-                return Located.applied(before);
-            }
-            var name = at.channel().geometry() + "_" + attribute;
-            if (at.mode().channels().stream().anyMatch(other -> other.id() != channel && other.name().equals(name))) {
-                return Located.rejected("attribute", "Mode '" + at.mode().name() + "' already has the channel '" + name + "'.");
-            }
-            var first = at.channel().logicalChannels().getFirst();
-            var after = at.channel().mapLogicalChannels(logical -> logical != first ? logical : logical.withAttribute(attribute)
-                    .mapFunctions(function -> function.attribute().equals(was) ? function.with(f -> f.attribute = attribute) : function));
-            return Located.applied(Relink.follow(before, at.replace(after)));
-        });
+        return Located.onChannel(before, channel, was -> Attributes.using(before, attribute, type -> change(Located.channel(type, channel).orElseThrow())));
+    }
+
+    private Outcome change(Located.InMode at) {
+        if (at.channel().logicalChannels().isEmpty()) {
+            return Located.rejected("channel", "The " + at.called() + " has no logical channel to carry an attribute.");
+        }
+        var was = at.channel().attribute();
+        if (was.equals(attribute)) {
+            return Located.applied(at.type());
+        }
+        var name = at.channel().geometry() + "_" + attribute;
+        if (at.mode().channels().stream().anyMatch(other -> other.id() != channel && other.name().equals(name))) {
+            return Located.rejected("attribute", "Mode '" + at.mode().name() + "' already has the channel '" + name + "'.");
+        }
+        var first = at.channel().logicalChannels().getFirst();
+        var after = at.channel().mapLogicalChannels(logical -> logical != first ? logical : logical.withAttribute(attribute)
+                .mapFunctions(function -> function.attribute().equals(was) ? function.with(f -> f.attribute = attribute) : function));
+        return Located.applied(Relink.follow(at.type(), at.replace(after)));
     }
 
     @Override

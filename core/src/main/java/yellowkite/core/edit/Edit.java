@@ -8,7 +8,11 @@ import yellowkite.core.profile.FixtureType;
  */
 public sealed interface Edit permits RenameProfile, RenameMode, RenameFunction, RenameRange, AddRange, RemoveRange,
         MoveRangeStart, SetRangePhysical, SetRangeSlot, AddFunction, RemoveFunction, MoveFunctionStart, SetFunctionPhysical,
-        SetStartValue, SetHighlight, ChangeAttribute, ChangeWidth, ChangeAddresses {
+        SetStartValue, SetHighlight, ChangeAttribute, ChangeWidth, ChangeAddresses,
+        DefineAttribute, SetAttributeUnit, TurnSlots,
+        Begin, BecomeCopy, SetIdentity, AddMode, DuplicateMode, RemoveMode, MoveMode, DescribeMode, AddChannels, RemoveChannels,
+        MoveChannel, Several, SetReaction, SetFade, SetFunctionAttribute, SetBounds, SetModeMaster, SetWheel, ChangeGeometry,
+        DivideFunction, SetRanges, CopyFunctions, BringFunction, AddVirtualDimmer, MakeCells {
 
     /** {@return the changed document ({@code before} itself if nothing changes), or why this edit does not fit} */
     Outcome applyTo(FixtureType before);

@@ -97,6 +97,11 @@ final class Located {
                 .map(at -> new InFunction(at, at.function().findRange(id).orElseThrow()));
     }
 
+    /** {@return the document without that channel, links left as they are} */
+    static FixtureType without(FixtureType type, InMode at) {
+        return type.mapModes(mode -> mode.id() != at.mode().id() ? mode : mode.withChannels(mode.channels().stream().filter(each -> each.id() != at.channel().id()).toList()));
+    }
+
     static Outcome onChannel(FixtureType type, int id, Function<InMode, Outcome> change) {
         return channel(type, id).map(change).orElse(missing("channel"));
     }

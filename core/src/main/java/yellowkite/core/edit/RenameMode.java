@@ -3,7 +3,7 @@ package yellowkite.core.edit;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 
-/** Gives a mode another name; names of modes are unique, because consoles choose by them. */
+/** Gives a mode another name; names are unique, because consoles choose by them. RDM personalities that name it follow. */
 public record RenameMode(int mode, String to) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
@@ -13,8 +13,11 @@ public record RenameMode(int mode, String to) implements Edit {
         if (before.modes().stream().anyMatch(other -> other.id() != mode && other.name().equals(to))) {
             return Located.rejected("to", "There is already a mode called '" + to + "'.");
         }
-        return Names.refusalOfRequired("to", to, "A mode").orElseGet(() -> Located.applied(
-                before.mapModes(each -> each.id() != mode || each.name().equals(to) ? each : each.withName(to))));
+        return Names.refusalOfRequired("to", to, "A mode").orElseGet(() -> {
+            var was = before.findMode(mode).orElseThrow().name();
+            return Located.applied(before.mapModes(each -> each.id() != mode || each.name().equals(to) ? each : each.withName(to))
+                    .with(f -> f.protocols = f.protocols.renameMode(was, to)));
+        });
     }
 
     @Override

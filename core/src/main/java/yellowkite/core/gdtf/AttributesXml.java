@@ -5,11 +5,14 @@ import yellowkite.core.profile.AttributeDefinitions.ActivationGroup;
 import yellowkite.core.profile.AttributeDefinitions.Attribute;
 import yellowkite.core.profile.AttributeDefinitions.Feature;
 import yellowkite.core.profile.AttributeDefinitions.FeatureGroup;
+import yellowkite.core.profile.AttributeDefinitions.SubPhysicalUnit;
+import yellowkite.core.profile.AttributeDefinitions.SubType;
 import yellowkite.core.profile.PhysicalUnit;
-import yellowkite.core.profile.XmlNode;
 
 /** {@code AttributeDefinitions} and what it holds. */
 final class AttributesXml {
+    private static final TextForm<SubType> SUB_TYPE = TextForm.names(SubType.class);
+
     private AttributesXml() {}
 
     static AttributeDefinitions read(ElementReader in) {
@@ -22,7 +25,7 @@ final class AttributesXml {
 
     static void write(AttributeDefinitions definitions, ElementWriter out) {
         out.section("ActivationGroups", groups -> groups.children("ActivationGroup", definitions.activationGroups(),
-                        each -> new ElementWriter("ActivationGroup", each.source()).text("Name", each.name()).done()))
+                        each -> new ElementWriter("ActivationGroup", each.source()).text("Name", each.name())))
                 .section("FeatureGroups", groups -> groups.children("FeatureGroup", definitions.featureGroups(), AttributesXml::writeGroup))
                 .section("Attributes", all -> all.children("Attribute", definitions.attributes(), AttributesXml::writeAttribute));
     }
@@ -32,22 +35,21 @@ final class AttributesXml {
                 in.children("Feature", each -> new Feature(each.text("Name"), each.source())), in.source());
     }
 
-    private static XmlNode.Element writeGroup(FeatureGroup group) {
+    private static ElementWriter writeGroup(FeatureGroup group) {
         return new ElementWriter("FeatureGroup", group.source())
                 .text("Name", group.name())
                 .text("Pretty", group.pretty())
                 .children("Feature", group.features(),
-                        each -> new ElementWriter("Feature", each.source()).text("Name", each.name()).done())
-                .done();
+                        each -> new ElementWriter("Feature", each.source()).text("Name", each.name()));
     }
 
     private static Attribute readAttribute(ElementReader in) {
         return new Attribute(in.text("Name"), in.text("Pretty"), in.text("ActivationGroup"), in.text("Feature"),
                 in.text("MainAttribute"), in.value("PhysicalUnit", TextForm.UNIT, PhysicalUnit.None),
-                in.value("Color", TextForm.COLOR, null), in.source());
+                in.value("Color", TextForm.COLOR, null), in.children("SubPhysicalUnit", AttributesXml::readSubUnit), in.source());
     }
 
-    private static XmlNode.Element writeAttribute(Attribute attribute) {
+    private static ElementWriter writeAttribute(Attribute attribute) {
         return new ElementWriter("Attribute", attribute.source())
                 .text("Name", attribute.name())
                 .text("Pretty", attribute.pretty())
@@ -56,6 +58,19 @@ final class AttributesXml {
                 .text("MainAttribute", attribute.mainAttribute())
                 .value("PhysicalUnit", TextForm.UNIT, attribute.physicalUnit(), PhysicalUnit.None)
                 .value("Color", TextForm.COLOR, attribute.color(), null)
-                .done();
+                .children("SubPhysicalUnit", attribute.subPhysicalUnits(), AttributesXml::writeSubUnit);
+    }
+
+    private static SubPhysicalUnit readSubUnit(ElementReader in) {
+        return new SubPhysicalUnit(in.value("Type", SUB_TYPE, SubType.Value), in.value("PhysicalUnit", TextForm.UNIT, PhysicalUnit.None),
+                in.value("PhysicalFrom", TextForm.NUMBER, 0.0), in.value("PhysicalTo", TextForm.NUMBER, 1.0), in.source());
+    }
+
+    private static ElementWriter writeSubUnit(SubPhysicalUnit unit) {
+        return new ElementWriter("SubPhysicalUnit", unit.source())
+                .value("Type", SUB_TYPE, unit.type(), SubType.Value)
+                .value("PhysicalUnit", TextForm.UNIT, unit.physicalUnit(), PhysicalUnit.None)
+                .value("PhysicalFrom", TextForm.NUMBER, unit.physicalFrom(), 0.0)
+                .value("PhysicalTo", TextForm.NUMBER, unit.physicalTo(), 1.0);
     }
 }

@@ -4,7 +4,6 @@ import java.util.List;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.DmxBreak;
 import yellowkite.core.profile.LogicalChannel;
-import yellowkite.core.profile.XmlNode;
 
 /** {@code DMXChannel} and {@code LogicalChannel}. */
 final class ChannelXml {
@@ -27,7 +26,7 @@ final class ChannelXml {
                 in.source());
     }
 
-    static XmlNode.Element write(Channel channel) {
+    static ElementWriter write(Channel channel) {
         return new ElementWriter("DMXChannel", channel.source())
                 .value("DMXBreak", TextForm.BREAK, channel.dmxBreak(), DmxBreak.FIRST)
                 .value("Offset", TextForm.OFFSETS, channel.offsets(), List.of())
@@ -35,8 +34,7 @@ final class ChannelXml {
                 .value("Highlight", TextForm.DMX, channel.highlight(), null)
                 .value("Default", TextForm.DMX, channel.defaultValue(), null)
                 .text("Geometry", channel.geometry())
-                .children("LogicalChannel", channel.logicalChannels(), ChannelXml::writeLogical)
-                .done();
+                .children("LogicalChannel", channel.logicalChannels(), ChannelXml::writeLogical);
     }
 
     private static LogicalChannel readLogical(ElementReader in) {
@@ -49,14 +47,13 @@ final class ChannelXml {
                 in.source());
     }
 
-    private static XmlNode.Element writeLogical(LogicalChannel logical) {
+    private static ElementWriter writeLogical(LogicalChannel logical) {
         return new ElementWriter("LogicalChannel", logical.source())
                 .text("Attribute", logical.attribute())
                 .value("Snap", SNAP, logical.snap(), LogicalChannel.Snap.NO)
                 .value("Master", MASTER, logical.master(), LogicalChannel.Master.NONE)
                 .value("MibFade", TextForm.NUMBER, logical.mibFade(), 0.0)
                 .value("DMXChangeTimeLimit", TextForm.NUMBER, logical.dmxChangeTimeLimit(), 0.0)
-                .children("ChannelFunction", logical.functions(), FunctionXml::write)
-                .done();
+                .children("ChannelFunction", logical.functions(), FunctionXml::write);
     }
 }

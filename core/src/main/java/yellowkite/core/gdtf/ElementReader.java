@@ -23,13 +23,24 @@ final class ElementReader {
     private final XmlNode.Element element;
     private final @Nullable ElementReader parent;
     private final Reading reading;
+    private final List<XmlNode.Attribute> attributes;
     private final boolean[] known;
+    /** How many attributes nobody has asked for, and behind which one the last was found. */
+    private int left;
+    private int next;
     /** Kinds that were asked for, in that order. Most elements have no children, so nothing is made for them. */
     private List<Kind> kinds = List.of();
     private Map<String, ElementReader> sections = Map.of();
 
-    /** @param single whether only the first child of that name is known */
-    private record Kind(String name, Set<String> names, boolean single) {}
+    /**
+     * @param names  of its elements; null if they all bear the kind's name
+     * @param single whether only the first child of that name is known
+     */
+    private record Kind(String name, @Nullable Set<String> names, boolean single) {
+        boolean holds(XmlNode.Element element) {
+            return names == null ? name.equals(element.name()) : names.contains(element.name());
+        }
+    }
 
     /** What the readers of one document share: ids and notes. */
     static final class Reading {
@@ -49,7 +60,9 @@ final class ElementReader {
         this.element = element;
         this.parent = parent;
         this.reading = reading;
-        this.known = new boolean[element.attributes().size()];
+        this.attributes = element.attributes();
+        this.known = new boolean[attributes.size()];
+        this.left = known.length;
     }
 
     String name() {
@@ -70,16 +83,18 @@ final class ElementReader {
         return found == null ? "" : found;
     }
 
+    /** {@return whether the attribute is there} It is not known by that alone. */
     boolean has(String attribute) {
-        return find(attribute) != null;
+        return element.attributes().stream().anyMatch(each -> each.name().equals(attribute));
     }
 
     /** {@return the attribute's value; {@code otherwise} if it is absent or not of its form, which is noted} */
     <T extends @Nullable Object> T value(String attribute, TextForm<? extends T> form, T otherwise) {
         var text = find(attribute);
-        if (text == null) {
-            return otherwise;
-        }
+        return text == null ? otherwise : parse(attribute, text, form, otherwise);
+    }
+
+    private <T extends @Nullable Object> T parse(String attribute, String text, TextForm<? extends T> form, T otherwise) {
         try {
             return form.parse(text);
         } catch (IllegalArgumentException bad) {
@@ -90,33 +105,38 @@ final class ElementReader {
 
     /** Like {@link #value}, where the text {@code None} says that there is none. */
     <T> @Nullable T valueOrNone(String attribute, TextForm<T> form) {
-        return "None".equals(find(attribute)) ? null : value(attribute, form, null);
+        var text = find(attribute);
+        return text == null || text.equals("None") ? null : parse(attribute, text, form, null);
     }
 
     private @Nullable String find(String attribute) {
-        var attributes = element.attributes();
-        for (int i = 0; i < known.length; i++) {
-            if (attributes.get(i).name().equals(attribute)) {
-                known[i] = true;
-                return attributes.get(i).value();
+        // files write attributes in the order in which they are asked for, and most of those that are asked for are absent
+        for (int i = 0; i < known.length && left > 0; i++) {
+            int at = next + i < known.length ? next + i : next + i - known.length;
+            if (!known[at] && attributes.get(at).name().equals(attribute)) {
+                known[at] = true;
+                left--;
+                next = at + 1;
+                return attributes.get(at).value();
             }
         }
         return null;
     }
 
     <T> List<T> children(String name, Function<ElementReader, T> read) {
-        return children(name, Set.of(name), read);
+        return element.children().isEmpty() ? List.of() : children(new Kind(name, null, false), read);
     }
 
     /** {@return the child elements of any of those names, in their common order} */
     <T> List<T> children(String kind, Set<String> names, Function<ElementReader, T> read) {
-        if (element.children().isEmpty()) {
-            return List.of();
-        }
-        ask(new Kind(kind, names, false));
+        return element.children().isEmpty() ? List.of() : children(new Kind(kind, names, false), read);
+    }
+
+    private <T> List<T> children(Kind kind, Function<ElementReader, T> read) {
+        ask(kind);
         List<T> found = List.of();
         for (var child : element.children()) {
-            if (child instanceof XmlNode.Element inner && names.contains(inner.name())) {
+            if (child instanceof XmlNode.Element inner && kind.holds(inner)) {
                 if (found.isEmpty()) {
                     found = new ArrayList<>();
                 }
@@ -145,7 +165,7 @@ final class ElementReader {
         if (element.children().isEmpty()) {
             return Optional.empty();
         }
-        ask(new Kind(name, Set.of(name), true));
+        ask(new Kind(name, null, true));
         for (var child : element.children()) {
             if (child instanceof XmlNode.Element inner && inner.name().equals(name)) {
                 return Optional.of(new ElementReader(inner, this, reading));
@@ -208,7 +228,7 @@ final class ElementReader {
     private int kindOf(XmlNode child) {
         if (child instanceof XmlNode.Element inner) {
             for (int i = 0; i < kinds.size(); i++) {
-                if (kinds.get(i).names().contains(inner.name())) {
+                if (kinds.get(i).holds(inner)) {
                     return i;
                 }
             }

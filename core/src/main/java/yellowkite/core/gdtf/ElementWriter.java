@@ -1,9 +1,10 @@
 package yellowkite.core.gdtf;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.Iterator;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -13,13 +14,33 @@ import yellowkite.core.profile.XmlNode;
 
 /**
  * A record on its way back to an element. A value that still means what the file said keeps the file's spelling; a
- * default that the file left out stays out; what was unknown returns to its place.
+ * default that the file left out stays out; what was unknown returns to its place. Children become elements only while
+ * they are printed, so that a large document is never there twice.
  */
 final class ElementWriter {
     private final String name;
     private final Source source;
-    private final List<XmlNode.Attribute> attributes = new ArrayList<>();
-    private Map<String, List<XmlNode.Element>> children = Map.of();
+    /** Names and values in turn. */
+    private final List<String> attributes = new ArrayList<>(16);
+    private List<Children<?>> children = List.of();
+
+    /** Children of one kind, and how each becomes an element. */
+    private record Children<T>(String kind, List<T> nodes, Function<T, ElementWriter> write) {
+        Iterator<ElementWriter> elements() {
+            var each = nodes.iterator();
+            return new Iterator<>() {
+                @Override
+                public boolean hasNext() {
+                    return each.hasNext();
+                }
+
+                @Override
+                public ElementWriter next() {
+                    return write.apply(each.next());
+                }
+            };
+        }
+    }
 
     ElementWriter(String name, Source source) {
         this.name = name;
@@ -32,21 +53,15 @@ final class ElementWriter {
 
     /** Writes the attribute even if it holds its default: the standard wants it to be there. */
     ElementWriter requiredText(String attribute, String value) {
-        if (source == Source.NONE && value.isEmpty()) {
-            attributes.add(new XmlNode.Attribute(attribute, ""));
-            return this;
-        }
-        return text(attribute, value);
+        return source == Source.NONE && value.isEmpty() ? put(attribute, "") : text(attribute, value);
     }
 
     <T extends @Nullable Object> ElementWriter value(String attribute, TextForm<T> form, T value, T otherwise) {
         var spelling = source.spelling(attribute);
         if (spelling != null && Objects.equals(meaning(spelling, form, otherwise), value)) {
-            attributes.add(new XmlNode.Attribute(attribute, spelling));
-        } else if (value != null && (spelling != null || !value.equals(otherwise))) {
-            attributes.add(new XmlNode.Attribute(attribute, form.format(value)));
+            return put(attribute, spelling);
         }
-        return this;
+        return value != null && (spelling != null || !value.equals(otherwise)) ? put(attribute, form.format(value)) : this;
     }
 
     private static <T extends @Nullable Object> T meaning(String spelling, TextForm<T> form, T otherwise) {
@@ -57,8 +72,23 @@ final class ElementWriter {
         }
     }
 
-    <T> ElementWriter children(String kind, List<T> nodes, Function<T, XmlNode.Element> write) {
-        return put(kind, nodes.stream().map(write).toList());
+    private ElementWriter put(String attribute, String value) {
+        attributes.add(attribute);
+        attributes.add(value);
+        return this;
+    }
+
+    <T> ElementWriter children(String kind, List<T> nodes, Function<T, ElementWriter> write) {
+        if (!nodes.isEmpty()) {
+            children = children.isEmpty() ? new ArrayList<>(4) : children;
+            children.add(new Children<>(kind, nodes, write));
+        }
+        return this;
+    }
+
+    /** Writes a child that there is at most one of. */
+    <T> ElementWriter child(String kind, @Nullable T node, Function<T, ElementWriter> write) {
+        return node == null ? this : children(kind, List.of(node), write);
     }
 
     /** Writes a grouping child if the file had it or it has content now. */
@@ -66,52 +96,69 @@ final class ElementWriter {
         var was = source.section(kind);
         var section = new ElementWriter(kind, was == null ? Source.NONE : was);
         write.accept(section);
-        var element = section.done();
-        boolean empty = element.attributes().isEmpty() && element.children().isEmpty();
-        return put(kind, was == null && empty ? List.of() : List.of(element));
+        return was == null && section.attributes.isEmpty() && section.children.isEmpty() ? this : children(kind, List.of(section), each -> each);
     }
 
-    private ElementWriter put(String kind, List<XmlNode.Element> elements) {
-        if (!elements.isEmpty()) {
-            children = children.isEmpty() ? new LinkedHashMap<>() : children;
-            children.put(kind, elements);
-        }
-        return this;
-    }
-
-    XmlNode.Element done() {
-        attributes.addAll(source.unknown());
-        return new XmlNode.Element(name, attributes, laidOut());
-    }
-
-    private List<XmlNode> laidOut() {
+    /** Prints the element with all inside it. */
+    void print(int depth, XmlPrinter out) {
         var layout = source.layout();
-        var nodes = new ArrayList<XmlNode>();
+        boolean mixed = !layout.isEmpty() && layout.stream().anyMatch(place -> place instanceof Source.Place.Kept kept && kept.node() instanceof XmlNode.Text);
+        out.startElement(name);
+        printAttributes(out);
         if (layout.isEmpty()) {
-            children.values().forEach(nodes::addAll);
-            return nodes;
+            for (var kind : children) {
+                printAll(kind.elements(), depth + 1, false, out);
+            }
+        } else {
+            printLaidOut(layout, depth + 1, mixed, out);
         }
-        var left = new LinkedHashMap<String, ArrayList<XmlNode.Element>>();
-        children.forEach((kind, elements) -> left.put(kind, new ArrayList<>(elements)));
+        out.endElement(name, depth, mixed);
+    }
+
+    private void printAttributes(XmlPrinter out) {
+        for (int i = 0; i < attributes.size(); i += 2) {
+            out.attribute(attributes.get(i), attributes.get(i + 1));
+        }
+        for (var unknown : source.unknown()) {
+            out.attribute(unknown.name(), unknown.value());
+        }
+    }
+
+    private static void printAll(Iterator<ElementWriter> elements, int depth, boolean mixed, XmlPrinter out) {
+        while (elements.hasNext()) {
+            printOne(elements.next(), depth, mixed, out);
+        }
+    }
+
+    private static void printOne(ElementWriter element, int depth, boolean mixed, XmlPrinter out) {
+        out.indent(depth, mixed);
+        element.print(depth, out);
+    }
+
+    private void printLaidOut(List<Source.Place> layout, int depth, boolean mixed, XmlPrinter out) {
+        var left = new HashMap<String, Iterator<ElementWriter>>();
+        children.forEach(kind -> left.put(kind.kind(), kind.elements()));
+        var last = new HashMap<String, Integer>();
+        for (int i = 0; i < layout.size(); i++) {
+            if (layout.get(i) instanceof Source.Place.Known known) {
+                last.put(known.kind(), i);
+            }
+        }
         for (int i = 0; i < layout.size(); i++) {
             switch (layout.get(i)) {
-                case Source.Place.Kept kept -> nodes.add(kept.node());
+                case Source.Place.Kept kept -> out.child(kept.node(), depth, mixed);
                 case Source.Place.Known known -> {
-                    var queue = left.getOrDefault(known.kind(), new ArrayList<>());
-                    // what was added since goes behind the last of its kind
-                    int count = lastOfKind(layout, i, known.kind()) ? queue.size() : Math.min(1, queue.size());
-                    var taken = queue.subList(0, count);
-                    nodes.addAll(taken);
-                    taken.clear();
+                    var queue = left.getOrDefault(known.kind(), Collections.emptyIterator());
+                    if (last.get(known.kind()) == i) {
+                        printAll(queue, depth, mixed, out); // what was added since goes behind the last of its kind
+                    } else if (queue.hasNext()) {
+                        printOne(queue.next(), depth, mixed, out);
+                    }
                 }
             }
         }
-        left.values().forEach(nodes::addAll);
-        return nodes;
-    }
-
-    private static boolean lastOfKind(List<Source.Place> layout, int index, String kind) {
-        return layout.subList(index + 1, layout.size()).stream()
-                .noneMatch(place -> place instanceof Source.Place.Known later && later.kind().equals(kind));
+        for (var kind : children) {
+            printAll(left.get(kind.kind()), depth, mixed, out);
+        }
     }
 }

@@ -3,9 +3,8 @@ package yellowkite.core.gdtf;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.NamedRange;
-import yellowkite.core.profile.XmlNode;
 
-/** {@code ChannelFunction} and {@code ChannelSet}. */
+/** {@code ChannelFunction}, {@code ChannelSet} and {@code SubChannelSet}. */
 final class FunctionXml {
     private FunctionXml() {}
 
@@ -37,7 +36,7 @@ final class FunctionXml {
         });
     }
 
-    static XmlNode.Element write(ChannelFunction f) {
+    static ElementWriter write(ChannelFunction f) {
         return new ElementWriter("ChannelFunction", f.source())
                 .text("Name", f.name())
                 .value("Attribute", TextForm.TEXT, f.attribute(), ChannelFunction.NO_FEATURE)
@@ -60,23 +59,36 @@ final class FunctionXml {
                 .value("Min", TextForm.NUMBER, f.min(), null)
                 .value("Max", TextForm.NUMBER, f.max(), null)
                 .text("CustomName", f.customName())
-                .children("ChannelSet", f.ranges(), FunctionXml::writeRange)
-                .done();
+                .children("ChannelSet", f.ranges(), FunctionXml::writeRange);
     }
 
     private static NamedRange readRange(ElementReader in) {
         return new NamedRange(in.newId(), in.text("Name"), in.value("DMXFrom", TextForm.DMX, DmxValue.ZERO),
                 in.value("PhysicalFrom", TextForm.NUMBER, null), in.value("PhysicalTo", TextForm.NUMBER, null),
-                in.value("WheelSlotIndex", TextForm.INTEGER, 0), in.source());
+                in.value("WheelSlotIndex", TextForm.INTEGER, 0), in.children("SubChannelSet", FunctionXml::readSubRange), in.source());
     }
 
-    private static XmlNode.Element writeRange(NamedRange range) {
+    private static ElementWriter writeRange(NamedRange range) {
         return new ElementWriter("ChannelSet", range.source())
                 .requiredText("Name", range.name())
                 .value("DMXFrom", TextForm.DMX, range.dmxFrom(), DmxValue.ZERO)
                 .value("PhysicalFrom", TextForm.NUMBER, range.physicalFrom(), null)
                 .value("PhysicalTo", TextForm.NUMBER, range.physicalTo(), null)
                 .value("WheelSlotIndex", TextForm.INTEGER, range.slot(), 0)
-                .done();
+                .children("SubChannelSet", range.subRanges(), FunctionXml::writeSubRange);
+    }
+
+    private static NamedRange.SubRange readSubRange(ElementReader in) {
+        return new NamedRange.SubRange(in.text("Name"), in.value("PhysicalFrom", TextForm.NUMBER, 0.0), in.value("PhysicalTo", TextForm.NUMBER, 1.0),
+                in.text("SubPhysicalUnit"), in.text("DMXProfile"), in.source());
+    }
+
+    private static ElementWriter writeSubRange(NamedRange.SubRange range) {
+        return new ElementWriter("SubChannelSet", range.source())
+                .requiredText("Name", range.name())
+                .value("PhysicalFrom", TextForm.NUMBER, range.physicalFrom(), 0.0)
+                .value("PhysicalTo", TextForm.NUMBER, range.physicalTo(), 1.0)
+                .text("SubPhysicalUnit", range.subPhysicalUnit())
+                .text("DMXProfile", range.dmxProfile());
     }
 }

@@ -1,6 +1,5 @@
 package yellowkite.core.gdtf;
 
-import java.util.ArrayList;
 import java.util.List;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Source;
@@ -65,12 +64,8 @@ public record GdtfDescription(String dataVersion, FixtureType type, List<XmlNode
     public byte[] write() {
         var root = new ElementWriter("GDTF", source)
                 .text("DataVersion", dataVersion)
-                .children("FixtureType", List.of(type), FixtureTypeXml::write)
-                .done();
-        var nodes = new ArrayList<>(before);
-        nodes.add(root);
-        nodes.addAll(after);
-        return XmlText.print(nodes);
+                .children("FixtureType", List.of(type), FixtureTypeXml::write);
+        return XmlPrinter.print(before, root, after);
     }
 
     private static String shorten(String name) {

@@ -6,7 +6,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import yellowkite.core.profile.Geometry;
-import yellowkite.core.profile.XmlNode;
+import yellowkite.core.profile.Matrix;
+import yellowkite.core.profile.Source;
 
 /** The geometry elements, {@code GeometryReference} and {@code Break}. */
 final class GeometryXml {
@@ -27,27 +28,30 @@ final class GeometryXml {
     private static Geometry read(ElementReader in) {
         var name = in.text("Name");
         var model = in.text("Model");
-        return in.name().equals(REFERENCE)
-                ? new Geometry.Reference(name, model, in.text("Geometry"), in.children("Break", GeometryXml::readBreak), in.source())
-                : new Geometry.Part(Geometry.Kind.valueOf(in.name()), name, model, readAll(in), in.source());
+        var position = in.value("Position", TextForm.MATRIX, Matrix.IDENTITY);
+        if (in.name().equals(REFERENCE)) {
+            return new Geometry.Reference(name, model, position, in.text("Geometry"), in.children("Break", GeometryXml::readBreak), in.source());
+        }
+        var kind = Geometry.Kind.valueOf(in.name());
+        return new Geometry.Part(kind, name, model, position, DetailsXml.read(kind, in), readAll(in), in.source());
     }
 
-    private static XmlNode.Element write(Geometry geometry) {
+    private static ElementWriter write(Geometry geometry) {
         return switch (geometry) {
-            case Geometry.Reference reference -> new ElementWriter(REFERENCE, reference.source())
-                    .text("Name", reference.name())
-                    .text("Model", reference.model())
+            case Geometry.Reference reference -> placed(REFERENCE, reference.name(), reference.model(), reference.position(), reference.source())
                     .text("Geometry", reference.geometry())
-                    .children("Break", reference.breaks(), GeometryXml::writeBreak)
-                    .done();
+                    .children("Break", reference.breaks(), GeometryXml::writeBreak);
             case Geometry.Part part -> {
-                var out = new ElementWriter(part.kind().name(), part.source())
-                        .text("Name", part.name())
-                        .text("Model", part.model());
+                var out = placed(part.kind().name(), part.name(), part.model(), part.position(), part.source());
+                DetailsXml.write(part.details(), out);
                 writeAll(part.children(), out);
-                yield out.done();
+                yield out;
             }
         };
+    }
+
+    private static ElementWriter placed(String element, String name, String model, Matrix position, Source source) {
+        return new ElementWriter(element, source).text("Name", name).text("Model", model).value("Position", TextForm.MATRIX, position, Matrix.IDENTITY);
     }
 
     private static Geometry.Break readBreak(ElementReader in) {
@@ -55,10 +59,9 @@ final class GeometryXml {
                 in.source());
     }
 
-    private static XmlNode.Element writeBreak(Geometry.Break each) {
+    private static ElementWriter writeBreak(Geometry.Break each) {
         return new ElementWriter("Break", each.source())
                 .value("DMXOffset", TextForm.BREAK_OFFSET, each.dmxOffset(), 1)
-                .value("DMXBreak", TextForm.INTEGER, each.dmxBreak(), 1)
-                .done();
+                .value("DMXBreak", TextForm.INTEGER, each.dmxBreak(), 1);
     }
 }

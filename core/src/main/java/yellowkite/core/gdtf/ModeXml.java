@@ -5,7 +5,6 @@ import yellowkite.core.profile.Macro;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.Relation;
-import yellowkite.core.profile.XmlNode;
 
 /** {@code DMXMode}, its relations and its macros. */
 final class ModeXml {
@@ -21,15 +20,14 @@ final class ModeXml {
                 in.source());
     }
 
-    static XmlNode.Element write(Mode mode) {
+    static ElementWriter write(Mode mode) {
         return new ElementWriter("DMXMode", mode.source())
                 .text("Name", mode.name())
                 .text("Description", mode.description())
                 .text("Geometry", mode.geometry())
                 .section("DMXChannels", out -> out.children("DMXChannel", mode.channels(), ChannelXml::write))
                 .section("Relations", out -> out.children("Relation", mode.relations(), ModeXml::writeRelation))
-                .section("FTMacros", out -> out.children("FTMacro", mode.macros(), ModeXml::writeMacro))
-                .done();
+                .section("FTMacros", out -> out.children("FTMacro", mode.macros(), ModeXml::writeMacro));
     }
 
     private static Relation readRelation(ElementReader in) {
@@ -39,16 +37,16 @@ final class ModeXml {
                 in.value("Type", TYPE, Relation.Type.MULTIPLY), in.source());
     }
 
-    private static XmlNode.Element writeRelation(Relation relation) {
+    private static ElementWriter writeRelation(Relation relation) {
         boolean old = relation.source().spelling("Slave") != null && relation.source().spelling("Follower") == null;
         var out = new ElementWriter("Relation", relation.source())
                 .text("Name", relation.name())
                 .text("Master", relation.master())
                 .text(old ? "Slave" : "Follower", relation.follower());
         if (relation.source().spelling("Type") == null) {
-            return out.value("Type", TYPE, relation.type(), null).done();
+            return out.value("Type", TYPE, relation.type(), null);
         }
-        return out.value("Type", TYPE, relation.type(), Relation.Type.MULTIPLY).done();
+        return out.value("Type", TYPE, relation.type(), Relation.Type.MULTIPLY);
     }
 
     private static Macro readMacro(ElementReader in) {
@@ -62,21 +60,18 @@ final class ModeXml {
                 step.source()));
     }
 
-    private static XmlNode.Element writeMacro(Macro macro) {
+    private static ElementWriter writeMacro(Macro macro) {
         return new ElementWriter("FTMacro", macro.source())
                 .text("Name", macro.name())
                 .text("ChannelFunction", macro.channelFunction())
-                .section("MacroDMX", out -> out.children("MacroDMXStep", macro.steps(), ModeXml::writeStep))
-                .done();
+                .section("MacroDMX", out -> out.children("MacroDMXStep", macro.steps(), ModeXml::writeStep));
     }
 
-    private static XmlNode.Element writeStep(Macro.Step step) {
+    private static ElementWriter writeStep(Macro.Step step) {
         return new ElementWriter("MacroDMXStep", step.source())
                 .value("Duration", TextForm.NUMBER, step.duration(), 1.0)
                 .children("MacroDMXValue", step.values(), value -> new ElementWriter("MacroDMXValue", value.source())
                         .value("Value", TextForm.DMX, value.value(), DmxValue.ZERO)
-                        .text("DMXChannel", value.channel())
-                        .done())
-                .done();
+                        .text("DMXChannel", value.channel()));
     }
 }

@@ -1,44 +1,92 @@
 package yellowkite.core.gdtf;
 
-import yellowkite.core.profile.DmxProfile;
+import yellowkite.core.profile.Connector;
 import yellowkite.core.profile.PhysicalDescriptions;
-import yellowkite.core.profile.XmlNode;
+import yellowkite.core.profile.Properties;
 
-/** {@code PhysicalDescriptions} and {@code DMXProfile}. */
+/** {@code PhysicalDescriptions} and what it holds of the lamp's body; its light is in {@link LightXml}, its curves in {@link DmxProfileXml}. */
 final class PhysicalXml {
     private PhysicalXml() {}
 
     static PhysicalDescriptions read(ElementReader in) {
-        return new PhysicalDescriptions(in.section("DMXProfiles").children("DMXProfile", PhysicalXml::readProfile), in.source());
+        return new PhysicalDescriptions(in.child("ColorSpace", LightXml::readColorSpace).orElse(null),
+                in.section("AdditionalColorSpaces").children("ColorSpace", LightXml::readColorSpace),
+                in.section("Gamuts").children("Gamut", LightXml::readGamut),
+                in.section("Filters").children("Filter", LightXml::readFilter),
+                in.section("Emitters").children("Emitter", LightXml::readEmitter),
+                in.section("DMXProfiles").children("DMXProfile", DmxProfileXml::read),
+                in.section("CRIs").children("CRIGroup", LightXml::readCriGroup),
+                in.section("Connectors").children("Connector", PhysicalXml::readConnector),
+                readProperties(in.section("Properties")), in.source());
     }
 
     static void write(PhysicalDescriptions physical, ElementWriter out) {
-        out.section("DMXProfiles", profiles -> profiles.children("DMXProfile", physical.dmxProfiles(), PhysicalXml::writeProfile));
+        out.child("ColorSpace", physical.colorSpace(), LightXml::writeColorSpace)
+                .section("AdditionalColorSpaces", in -> in.children("ColorSpace", physical.additionalColorSpaces(), LightXml::writeColorSpace))
+                .section("Gamuts", in -> in.children("Gamut", physical.gamuts(), LightXml::writeGamut))
+                .section("Filters", in -> in.children("Filter", physical.filters(), LightXml::writeFilter))
+                .section("Emitters", in -> in.children("Emitter", physical.emitters(), LightXml::writeEmitter))
+                .section("DMXProfiles", in -> in.children("DMXProfile", physical.dmxProfiles(), DmxProfileXml::write))
+                .section("CRIs", in -> in.children("CRIGroup", physical.criGroups(), LightXml::writeCriGroup))
+                .section("Connectors", in -> in.children("Connector", physical.connectors(), PhysicalXml::writeConnector))
+                .section("Properties", in -> writeProperties(physical.properties(), in));
     }
 
-    private static DmxProfile readProfile(ElementReader in) {
-        return new DmxProfile(in.text("Name"), in.children("Point", PhysicalXml::readPoint), in.source());
+    private static Connector readConnector(ElementReader in) {
+        return new Connector(in.text("Name"), in.text("Type"), in.value("DMXBreak", TextForm.INTEGER, 0), in.value("Gender", TextForm.INTEGER, 0),
+                in.value("Length", TextForm.NUMBER, 0.0), in.source());
     }
 
-    private static DmxProfile.Point readPoint(ElementReader in) {
-        return new DmxProfile.Point(in.value("DMXPercentage", TextForm.NUMBER, 0.0), in.value("CFC0", TextForm.NUMBER, 0.0),
-                in.value("CFC1", TextForm.NUMBER, 0.0), in.value("CFC2", TextForm.NUMBER, 0.0), in.value("CFC3", TextForm.NUMBER, 0.0), in.source());
+    private static ElementWriter writeConnector(Connector connector) {
+        return new ElementWriter("Connector", connector.source())
+                .text("Name", connector.name())
+                .text("Type", connector.type())
+                .value("DMXBreak", TextForm.INTEGER, connector.dmxBreak(), 0)
+                .value("Gender", TextForm.INTEGER, connector.gender(), 0)
+                .value("Length", TextForm.NUMBER, connector.length(), 0.0);
     }
 
-    private static XmlNode.Element writeProfile(DmxProfile profile) {
-        return new ElementWriter("DMXProfile", profile.source())
-                .text("Name", profile.name())
-                .children("Point", profile.points(), PhysicalXml::writePoint)
-                .done();
+    private static Properties readProperties(ElementReader in) {
+        return new Properties(
+                in.child("OperatingTemperature", each -> new Properties.OperatingTemperature(number(each, "Low"), number(each, "High"), each.source())).orElse(null),
+                in.child("Weight", PhysicalXml::readAmount).orElse(null),
+                in.children("PowerConsumption", PhysicalXml::readPower),
+                in.child("LegHeight", PhysicalXml::readAmount).orElse(null), in.source());
     }
 
-    private static XmlNode.Element writePoint(DmxProfile.Point point) {
-        return new ElementWriter("Point", point.source())
-                .value("DMXPercentage", TextForm.NUMBER, point.dmxPercentage(), 0.0)
-                .value("CFC0", TextForm.NUMBER, point.cfc0(), 0.0)
-                .value("CFC1", TextForm.NUMBER, point.cfc1(), 0.0)
-                .value("CFC2", TextForm.NUMBER, point.cfc2(), 0.0)
-                .value("CFC3", TextForm.NUMBER, point.cfc3(), 0.0)
-                .done();
+    private static void writeProperties(Properties properties, ElementWriter out) {
+        out.child("OperatingTemperature", properties.operatingTemperature(), each -> new ElementWriter("OperatingTemperature", each.source())
+                        .value("Low", TextForm.NUMBER, each.low(), 0.0).value("High", TextForm.NUMBER, each.high(), 0.0))
+                .child("Weight", properties.weight(), each -> writeAmount("Weight", each))
+                .children("PowerConsumption", properties.powerConsumptions(), PhysicalXml::writePower)
+                .child("LegHeight", properties.legHeight(), each -> writeAmount("LegHeight", each));
+    }
+
+    private static Properties.Amount readAmount(ElementReader in) {
+        return new Properties.Amount(number(in, "Value"), in.source());
+    }
+
+    private static ElementWriter writeAmount(String name, Properties.Amount amount) {
+        return new ElementWriter(name, amount.source()).value("Value", TextForm.NUMBER, amount.value(), 0.0);
+    }
+
+    private static Properties.PowerConsumption readPower(ElementReader in) {
+        return new Properties.PowerConsumption(in.text("Connector"), number(in, "Value"), in.value("PowerFactor", TextForm.NUMBER, 1.0),
+                number(in, "VoltageLow"), number(in, "VoltageHigh"), number(in, "FrequencyLow"), number(in, "FrequencyHigh"), in.source());
+    }
+
+    private static ElementWriter writePower(Properties.PowerConsumption power) {
+        return new ElementWriter("PowerConsumption", power.source())
+                .text("Connector", power.connector())
+                .value("Value", TextForm.NUMBER, power.value(), 0.0)
+                .value("PowerFactor", TextForm.NUMBER, power.powerFactor(), 1.0)
+                .value("VoltageLow", TextForm.NUMBER, power.voltageLow(), 0.0)
+                .value("VoltageHigh", TextForm.NUMBER, power.voltageHigh(), 0.0)
+                .value("FrequencyLow", TextForm.NUMBER, power.frequencyLow(), 0.0)
+                .value("FrequencyHigh", TextForm.NUMBER, power.frequencyHigh(), 0.0);
+    }
+
+    private static double number(ElementReader in, String attribute) {
+        return in.value(attribute, TextForm.NUMBER, 0.0);
     }
 }

@@ -2,21 +2,16 @@ package yellowkite.core.gdtf;
 
 import com.ctc.wstx.api.WstxInputProperties;
 import com.ctc.wstx.stax.WstxInputFactory;
-import com.ctc.wstx.stax.WstxOutputFactory;
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.util.ArrayList;
 import java.util.List;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
-import javax.xml.stream.XMLStreamWriter;
-import org.codehaus.stax2.XMLOutputFactory2;
-import org.codehaus.stax2.XMLStreamProperties;
 import yellowkite.core.profile.XmlNode;
 
-/** XML bytes to nodes and back. No document type is accepted, so no entity can reach out or grow. */
+/** XML bytes to nodes. No document type is accepted, so no entity can reach out or grow. */
 final class XmlText {
     /** GDTF nests about ten deep beside its geometries; a body seldom twenty. */
     static final int MAX_DEPTH = 256;
@@ -26,9 +21,7 @@ final class XmlText {
     static final int MAX_BYTES = 32 << 20;
     private static final int MAX_ATTRIBUTES = 128;
 
-    private static final String[] INDENTS = java.util.stream.IntStream.range(0, 16).mapToObj(XmlText::indentOf).toArray(String[]::new);
     private static final XMLInputFactory INPUT = input();
-    private static final XMLOutputFactory2 OUTPUT = output();
 
     private XmlText() {}
 
@@ -42,15 +35,6 @@ final class XmlText {
         factory.setProperty(WstxInputProperties.P_MAX_ELEMENT_DEPTH, MAX_DEPTH);
         factory.setProperty(WstxInputProperties.P_MAX_ATTRIBUTE_SIZE, MAX_ATTRIBUTE_LENGTH);
         factory.setProperty(WstxInputProperties.P_MAX_ATTRIBUTES_PER_ELEMENT, MAX_ATTRIBUTES);
-        return factory;
-    }
-
-    private static XMLOutputFactory2 output() {
-        var factory = new WstxOutputFactory();
-        factory.setProperty(XMLStreamProperties.XSP_NAMESPACE_AWARE, false);
-        // what is printed was read or built here: it is well-formed already
-        factory.setProperty(XMLOutputFactory2.P_AUTOMATIC_EMPTY_ELEMENTS, false);
-        factory.configureForSpeed();
         return factory;
     }
 
@@ -124,71 +108,5 @@ final class XmlText {
             addNode(in, children);
         }
         return new XmlNode.Element(name, List.of(attributes), children);
-    }
-
-    /** {@return the nodes as indented UTF-8 XML} */
-    static byte[] print(List<XmlNode> nodes) {
-        var out = new ByteArrayOutputStream(1 << 16);
-        try {
-            var writer = OUTPUT.createXMLStreamWriter(out, "UTF-8");
-            writer.writeStartDocument("UTF-8", "1.0");
-            for (var node : nodes) {
-                writer.writeCharacters("\n");
-                print(node, 0, writer);
-            }
-            writer.writeCharacters("\n");
-            writer.writeEndDocument();
-            writer.close();
-        } catch (XMLStreamException impossible) {
-            throw new IllegalStateException("the document cannot be written as XML: " + impossible.getMessage(), impossible);
-        }
-        return out.toByteArray();
-    }
-
-    private static void print(XmlNode node, int depth, XMLStreamWriter out) throws XMLStreamException {
-        switch (node) {
-            case XmlNode.Text text -> out.writeCharacters(text.text());
-            case XmlNode.Comment comment -> out.writeComment(comment.text());
-            case XmlNode.Instruction it -> out.writeProcessingInstruction(it.target(), it.data());
-            case XmlNode.Element element -> printElement(element, depth, out);
-        }
-    }
-
-    private static void printElement(XmlNode.Element element, int depth, XMLStreamWriter out) throws XMLStreamException {
-        if (element.children().isEmpty()) {
-            out.writeEmptyElement(element.name());
-            printAttributes(element, out);
-            return;
-        }
-        out.writeStartElement(element.name());
-        printAttributes(element, out);
-        boolean mixed = false;
-        for (var child : element.children()) {
-            mixed |= child instanceof XmlNode.Text;
-        }
-        for (var child : element.children()) {
-            if (!mixed) {
-                indent(depth + 1, out);
-            }
-            print(child, depth + 1, out);
-        }
-        if (!mixed) {
-            indent(depth, out);
-        }
-        out.writeEndElement();
-    }
-
-    private static void printAttributes(XmlNode.Element element, XMLStreamWriter out) throws XMLStreamException {
-        for (var attribute : element.attributes()) {
-            out.writeAttribute(attribute.name(), attribute.value());
-        }
-    }
-
-    private static void indent(int depth, XMLStreamWriter out) throws XMLStreamException {
-        out.writeCharacters(depth < INDENTS.length ? INDENTS[depth] : indentOf(depth));
-    }
-
-    private static String indentOf(int depth) {
-        return "\n" + "  ".repeat(depth);
     }
 }

@@ -33,13 +33,38 @@ public record AttributeDefinitions(List<ActivationGroup> activationGroups, List<
      * @param mainAttribute   name; empty = none
      */
     public record Attribute(String name, String pretty, String activationGroup, String feature, String mainAttribute,
-            PhysicalUnit physicalUnit, @Nullable ColorCie color, Source source) {
+            PhysicalUnit physicalUnit, @Nullable ColorCie color, List<SubPhysicalUnit> subPhysicalUnits, Source source) {
+        public Attribute {
+            subPhysicalUnits = List.copyOf(subPhysicalUnits);
+        }
+
+        public Attribute withUnit(PhysicalUnit to) {
+            return new Attribute(name, pretty, activationGroup, feature, mainAttribute, to, color, subPhysicalUnits, source);
+        }
+
 
         /** {@return the first part of the feature link; empty if there is none} */
         public String featureGroup() {
             int dot = feature.indexOf('.');
             return dot < 0 ? feature : feature.substring(0, dot);
         }
+    }
+
+    /**
+     * A further quantity that goes with an attribute.
+     *
+     * @param physicalFrom usual smallest value, in {@code physicalUnit}; {@code physicalTo} the usual largest
+     */
+    public record SubPhysicalUnit(SubType type, PhysicalUnit physicalUnit, double physicalFrom, double physicalTo, Source source) {}
+
+    /** By the standard's names. */
+    public enum SubType {
+        PlacementOffset, Amplitude, AmplitudeMin, AmplitudeMax, Duration, DutyCycle, TimeOffset, MinimumOpening, Value,
+        RatioHorizontal, RatioVertical
+    }
+
+    public AttributeDefinitions withAttributes(List<Attribute> to) {
+        return new AttributeDefinitions(activationGroups, featureGroups, to, source);
     }
 
     public Optional<Attribute> find(String name) {

@@ -27,6 +27,10 @@ public record Channel(int id, DmxBreak dmxBreak, List<Integer> offsets, String i
         return new Channel(id, dmxBreak, to, initialFunction, highlight, defaultValue, geometry, logicalChannels, source);
     }
 
+    public Channel withGeometry(String to) {
+        return new Channel(id, dmxBreak, offsets, initialFunction, highlight, defaultValue, to, logicalChannels, source);
+    }
+
     public Channel withInitialFunction(String to) {
         return new Channel(id, dmxBreak, offsets, to, highlight, defaultValue, geometry, logicalChannels, source);
     }

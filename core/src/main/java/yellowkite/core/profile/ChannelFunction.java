@@ -42,6 +42,13 @@ public record ChannelFunction(int id, String name, String attribute, String orig
         return fields.done();
     }
 
+    /** {@return the same function as another node} */
+    public ChannelFunction withId(int to) {
+        var fields = new Fields(this);
+        fields.id = to;
+        return fields.done();
+    }
+
     /** {@return a changed copy, or this function itself if nothing differs} */
     public ChannelFunction with(Consumer<Fields> change) {
         var fields = new Fields(this);

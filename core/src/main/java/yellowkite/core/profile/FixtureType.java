@@ -12,15 +12,19 @@ import java.util.stream.Stream;
  * @param fixtureTypeId GUID in upper case with dashes; empty if the file gives none
  * @param refFt         GUID of a type that this one replaces; empty = none
  * @param thumbnail     name of its picture in the archive, without the ending; empty = none
+ * @param thumbnailOffsetX pixels from its top left corner to the lamp's origin, as is Y
+ * @param canHaveChildren whether other lamps may hang on it
  * @param geometries    top-level geometries
  * @param nextId        the id that the next new node gets; larger than every id in the document
  */
 public record FixtureType(String name, String shortName, String longName, String manufacturer, String description,
-        String fixtureTypeId, String refFt, String thumbnail, AttributeDefinitions attributeDefinitions, List<Wheel> wheels,
-        PhysicalDescriptions physicalDescriptions, List<Geometry> geometries, List<Mode> modes, List<Revision> revisions, int nextId, Source source) {
+        String fixtureTypeId, String refFt, String thumbnail, int thumbnailOffsetX, int thumbnailOffsetY, boolean canHaveChildren,
+        AttributeDefinitions attributeDefinitions, List<Wheel> wheels, PhysicalDescriptions physicalDescriptions, List<Model> models,
+        List<Geometry> geometries, List<Mode> modes, List<Revision> revisions, Protocols protocols, int nextId, Source source) {
 
     public FixtureType {
         wheels = List.copyOf(wheels);
+        models = List.copyOf(models);
         geometries = List.copyOf(geometries);
         modes = List.copyOf(modes);
         revisions = List.copyOf(revisions);
@@ -79,12 +83,17 @@ public record FixtureType(String name, String shortName, String longName, String
         public String fixtureTypeId = "";
         public String refFt = "";
         public String thumbnail = "";
+        public int thumbnailOffsetX;
+        public int thumbnailOffsetY;
+        public boolean canHaveChildren = true;
         public AttributeDefinitions attributeDefinitions = AttributeDefinitions.EMPTY;
         public List<Wheel> wheels = List.of();
         public PhysicalDescriptions physicalDescriptions = PhysicalDescriptions.EMPTY;
+        public List<Model> models = List.of();
         public List<Geometry> geometries = List.of();
         public List<Mode> modes = List.of();
         public List<Revision> revisions = List.of();
+        public Protocols protocols = Protocols.NONE;
         public int nextId = 1;
         public Source source = Source.NONE;
 
@@ -99,19 +108,25 @@ public record FixtureType(String name, String shortName, String longName, String
             fixtureTypeId = t.fixtureTypeId;
             refFt = t.refFt;
             thumbnail = t.thumbnail;
+            thumbnailOffsetX = t.thumbnailOffsetX;
+            thumbnailOffsetY = t.thumbnailOffsetY;
+            canHaveChildren = t.canHaveChildren;
             attributeDefinitions = t.attributeDefinitions;
             wheels = t.wheels;
             physicalDescriptions = t.physicalDescriptions;
+            models = t.models;
             geometries = t.geometries;
             modes = t.modes;
             revisions = t.revisions;
+            protocols = t.protocols;
             nextId = t.nextId;
             source = t.source;
         }
 
         private FixtureType done() {
             return new FixtureType(name, shortName, longName, manufacturer, description, fixtureTypeId, refFt, thumbnail,
-                    attributeDefinitions, wheels, physicalDescriptions, geometries, modes, revisions, nextId, source);
+                    thumbnailOffsetX, thumbnailOffsetY, canHaveChildren, attributeDefinitions, wheels, physicalDescriptions, models,
+                    geometries, modes, revisions, protocols, nextId, source);
         }
     }
 }

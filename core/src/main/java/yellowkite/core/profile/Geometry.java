@@ -8,6 +8,9 @@ public sealed interface Geometry {
 
     String name();
 
+    /** {@return the name of its model; empty = none} */
+    String model();
+
     /** {@return the geometries inside this one; empty for a reference} */
     List<Geometry> children();
 
@@ -22,10 +25,18 @@ public sealed interface Geometry {
         MediaServerMaster, Display, Laser, WiringObject, Inventory, Structure, Support, Magnet
     }
 
-    /** @param model name of its model; empty = none */
-    record Part(Kind kind, String name, String model, List<Geometry> children, Source source) implements Geometry {
+    /**
+     * @param model    name of its model; empty = none
+     * @param position on its parent
+     * @param details  what only this kind of part has
+     */
+    record Part(Kind kind, String name, String model, Matrix position, Details details, List<Geometry> children, Source source) implements Geometry {
         public Part {
             children = List.copyOf(children);
+        }
+
+        public Part withChildren(List<Geometry> to) {
+            return new Part(kind, name, model, position, details, to, source);
         }
     }
 
@@ -34,7 +45,7 @@ public sealed interface Geometry {
      *
      * @param geometry name of a top-level geometry
      */
-    record Reference(String name, String model, String geometry, List<Break> breaks, Source source) implements Geometry {
+    record Reference(String name, String model, Matrix position, String geometry, List<Break> breaks, Source source) implements Geometry {
         public Reference {
             breaks = List.copyOf(breaks);
         }
@@ -51,4 +62,63 @@ public sealed interface Geometry {
      * @param dmxOffset 1 = the fixture's first address; {@code universe.address} is read as (universe - 1) 512 + address
      */
     record Break(int dmxOffset, int dmxBreak, Source source) {}
+
+    /** What only one kind of part has. */
+    sealed interface Details {}
+
+    /** A part with nothing of its own, or with what is only carried along. */
+    enum NoDetails implements Details { NONE }
+
+    /**
+     * What comes out of a {@code Beam}.
+     *
+     * @param powerConsumption W
+     * @param luminousFlux     lm
+     * @param colorTemperature K
+     * @param beamAngle        degrees, as is the field angle
+     * @param beamRadius       m
+     * @param emitterSpectrum  name of an emitter; empty = none
+     */
+    record BeamDetails(String lampType, double powerConsumption, double luminousFlux, double colorTemperature, double beamAngle,
+            double fieldAngle, double throwRatio, double rectangleRatio, double beamRadius, BeamType beamType,
+            double colorRenderingIndex, String emitterSpectrum) implements Details {
+        /** The standard's defaults. */
+        public static final BeamDetails DEFAULT = new BeamDetails("Discharge", 1000, 10_000, 6000, 25, 25, 1, 1.7777, 0.05, BeamType.Wash, 100, "");
+    }
+
+    /** By the standard's names. */
+    enum BeamType { Wash, Spot, None, Rectangle, PC, Fresnel, Glow }
+
+    /** @param texture name of its picture in the archive; empty = none */
+    record DisplayDetails(String texture) implements Details {}
+
+    /**
+     * @param colorType      {@code RGB}, {@code SingleWaveLength} ...
+     * @param color          of a laser of one colour, nm
+     * @param outputStrength W
+     * @param emitter        name; empty = none
+     * @param beamDiameter   mm at the exit
+     * @param beamDivergenceMin mrad, as is the maximum
+     * @param scanAnglePan   degrees, as is tilt
+     * @param scanSpeed      kilopoints a second
+     * @param protocols      names
+     */
+    record LaserDetails(String colorType, double color, double outputStrength, String emitter, double beamDiameter,
+            double beamDivergenceMin, double beamDivergenceMax, double scanAnglePan, double scanAngleTilt, double scanSpeed,
+            List<LaserProtocol> protocols) implements Details {
+        public LaserDetails {
+            protocols = List.copyOf(protocols);
+        }
+    }
+
+    record LaserProtocol(String name, Source source) {}
+
+    record WiringDetails(List<PinPatch> pinPatches) implements Details {
+        public WiringDetails {
+            pinPatches = List.copyOf(pinPatches);
+        }
+    }
+
+    /** Which pin leads where. */
+    record PinPatch(String toWiringObject, int fromPin, int toPin, Source source) {}
 }

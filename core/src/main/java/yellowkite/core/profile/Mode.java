@@ -22,6 +22,10 @@ public record Mode(int id, String name, String description, String geometry, Lis
         return new Mode(id, to, description, geometry, channels, relations, macros, source);
     }
 
+    public Mode withDescription(String to) {
+        return new Mode(id, name, to, geometry, channels, relations, macros, source);
+    }
+
     public Mode withChannels(List<Channel> to) {
         return to == channels ? this : new Mode(id, name, description, geometry, to, relations, macros, source);
     }

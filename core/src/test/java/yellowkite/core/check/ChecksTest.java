@@ -51,7 +51,7 @@ class ChecksTest {
         assertThat(rules(with("Shutter1", c -> c.mapFunctions(f -> f.with(x -> x.modeMaster = x.modeMaster.isEmpty() ? "" : "Gone"))))).containsExactly("broken-mode-master");
         assertThat(rules(with("Gobo1", c -> c.mapFunctions(f -> f.with(x -> x.wheel = "Gone"))))).containsExactly("unknown-wheel", "unreached-slot");
         assertThat(rules(with("Pan", c -> c.withInitialFunction("Gone")))).containsExactly("broken-initial-function");
-        assertThat(rules(spot.with(f -> f.geometries = List.of()))).containsExactly("unknown-geometry");
+        assertThat(rules(spot.with(f -> f.geometries = List.of()))).containsExactly("broken-reference", "unknown-geometry");
         assertThat(rules(spot.with(f -> f.attributeDefinitions = yellowkite.core.profile.AttributeDefinitions.EMPTY))).containsExactly("undefined-attribute");
     }
 
@@ -96,12 +96,12 @@ class ChecksTest {
         var longer = shifted.with(t -> t.wheels = List.of(new yellowkite.core.profile.Wheel(900, "Wheel",
                 List.of(slot("Open"), slot("Dots"), slot("Bars"), slot("Rings")), yellowkite.core.profile.Source.NONE)));
         var off = longer.mapChannel(Lamps.channel(longer, "Gobo1").id(), c -> c.mapFunctions(f -> !f.name().equals("Still") ? f
-                : f.with(x -> x.ranges = yellowkite.core.profile.Trees.insert(x.ranges, 3, new yellowkite.core.profile.NamedRange(901, "Rings", new DmxValue(60, 1), null, null, 3, yellowkite.core.profile.Source.NONE)))));
+                : f.with(x -> x.ranges = yellowkite.core.profile.Trees.insert(x.ranges, 3, yellowkite.core.profile.NamedRange.of(901, "Rings", new DmxValue(60, 1)).withSlot(3)))));
         assertThat(only(off, "wheel-off-by-one").says()).contains("one slot off");
     }
 
     private static yellowkite.core.profile.Wheel.Slot slot(String name) {
-        return new yellowkite.core.profile.Wheel.Slot(0, name, null, "", "", yellowkite.core.profile.Source.NONE);
+        return yellowkite.core.profile.Wheel.Slot.of(0, name, null, "");
     }
 
     @Test

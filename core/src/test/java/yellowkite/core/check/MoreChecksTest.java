@@ -6,6 +6,7 @@ import static yellowkite.core.build.ProfileBuilder.part;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
@@ -13,6 +14,7 @@ import yellowkite.core.Lamps;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.DmxProfile;
 import yellowkite.core.profile.DmxValue;
@@ -44,7 +46,7 @@ class MoreChecksTest {
     }
 
     private FixtureType withCurve(DmxProfile.Point... points) {
-        return spot.with(f -> f.physicalDescriptions = new PhysicalDescriptions(List.of(new DmxProfile("C", List.of(points), Source.NONE)), Source.NONE));
+        return spot.with(f -> f.physicalDescriptions = PhysicalDescriptions.EMPTY.withDmxProfiles(List.of(new DmxProfile("C", List.of(points), Source.NONE))));
     }
 
     private static DmxProfile.Point point(double percent, double c0, double c1) {
@@ -122,7 +124,7 @@ class MoreChecksTest {
         assertThat(rules(withCurve(point(0, 0, 1)))).isEmpty();
         assertThat(rules(withCurve(point(0, 1, -1)))).containsExactly("uneven-curve");
         assertThat(rules(withCurve(point(0, 0, 2)))).containsExactly("uneven-curve");
-        assertThat(rules(withCurve(point(0, 0.5, 0), point(50, 0.2, 0)))).containsExactly("uneven-curve");
+        assertThat(rules(withCurve(point(0, 0.5, 0), point(50, 0.2, 0)))).containsExactly("uneven-curve", "jumping-curve");
     }
 
     @Test
@@ -141,7 +143,7 @@ class MoreChecksTest {
     void valuesThatWereToleratedAreErrors() {
         var xml = "<GDTF DataVersion=\"1.2\"><FixtureType Name=\"N\" Manufacturer=\"M\" FixtureTypeID=\"I\"><DMXModes><DMXMode Name=\"A\"><DMXChannels><DMXChannel Offset=\"one\"/></DMXChannels></DMXMode></DMXModes></FixtureType></GDTF>";
 
-        var findings = Checks.of(GdtfDescription.read(xml.getBytes(StandardCharsets.UTF_8)));
+        var findings = Checks.of(new GdtfFile(GdtfDescription.read(xml.getBytes(StandardCharsets.UTF_8)), Map.of()));
 
         assertThat(findings).anySatisfy(each -> {
             assertThat(each.rule()).isEqualTo("bad-value");

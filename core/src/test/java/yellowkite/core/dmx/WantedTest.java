@@ -73,8 +73,7 @@ class WantedTest {
 
     @Test
     void goesBackThroughACurve() {
-        var squared = spot.with(f -> f.physicalDescriptions = new PhysicalDescriptions(
-                List.of(new DmxProfile("Square", List.of(new DmxProfile.Point(0, 0, 0, 1, 0, Source.NONE)), Source.NONE)), Source.NONE))
+        var squared = spot.with(f -> f.physicalDescriptions = PhysicalDescriptions.EMPTY.withDmxProfiles(List.of(new DmxProfile("Square", List.of(new DmxProfile.Point(0, 0, 0, 1, 0, Source.NONE)), Source.NONE))))
                 .mapChannel(Lamps.channel(spot, "Pan").id(), c -> c.mapFunctions(f -> f.with(x -> {
                     x.dmxProfile = "Square";
                     x.physicalFrom = 0;

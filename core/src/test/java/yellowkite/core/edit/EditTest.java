@@ -13,6 +13,8 @@ import yellowkite.core.Lamps;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.PhysicalUnit;
+import yellowkite.core.profile.NamedRange;
 
 class EditTest {
     private final FixtureType spot = Lamps.spot();
@@ -37,6 +39,27 @@ class EditTest {
 
     private static String spans(FixtureType type, String attribute) {
         return Spans.of(channel(type, attribute)).stream().map(s -> s.name() + " " + s.from() + "-" + s.to()).toList().toString();
+    }
+
+    @Test
+    void turningAWheelMovesEverySlotOfAFunctionAndWrapsRound() {
+        // Open 1, Dots 2, Bars 3 on a wheel of three
+        var after = applied(new TurnSlots(function(spot, "Still").id(), 1));
+
+        assertThat(function(after, "Still").ranges()).extracting(NamedRange::slot).containsExactly(2, 3, 1);
+        assertThat(applied(after, new TurnSlots(function(spot, "Still").id(), -1))).isEqualTo(spot);
+        assertThat(applied(new TurnSlots(function(spot, "Still").id(), -3))).isSameAs(spot);
+        assertThat(refusal(new TurnSlots(function(spot, "Pan").id(), 1))).isEqualTo("function: 'Pan' works on no wheel with slots.");
+    }
+
+    @Test
+    void anAttributeOfTheStandardBringsItsDefinitionAlong() {
+        var after = applied(new ChangeAttribute(channel(spot, "StrobeMode").id(), "Zoom"));
+
+        assertThat(after.unitOf("Zoom")).isEqualTo(PhysicalUnit.Angle);
+        assertThat(after.attributeDefinitions().featureGroups()).anySatisfy(group -> assertThat(group.name()).isEqualTo("Focus"));
+        assertThat(applied(new DefineAttribute("Iris")).attributeDefinitions().find("Iris")).isPresent();
+        assertThat(refusal(new SetAttributeUnit("Iris", PhysicalUnit.Angle))).contains("does not define the attribute 'Iris'");
     }
 
     @Nested
@@ -136,7 +159,7 @@ class EditTest {
             assertThat(refusal(new AddFunction(channel(spot, "Gobo1").id(), "New", "Gobo1", 30)))
                     .isEqualTo("from: 'Still' has a named range that starts at 40; remove it or begin above it.");
             assertThat(refusal(new AddFunction(channel(spot, "Gobo1").id(), "New", "Gobo1", 256))).contains("256 is outside");
-            assertThat(refusal(new AddFunction(channel(spot, "Gobo1").id(), "New", "Zoom", 50))).startsWith("attribute: ");
+            assertThat(refusal(new AddFunction(channel(spot, "Gobo1").id(), "New", "Sparkle", 50))).startsWith("attribute: ");
         }
 
         @Test
@@ -193,7 +216,7 @@ class EditTest {
             assertThat(function(after, "Strobe").modeMaster()).isEqualTo("Base_Shutter1Strobe");
             assertThat(function(after, "Rhythm").attribute()).isEqualTo("Shutter1Strobe");
             assertThat(refusal(new ChangeAttribute(channel(spot, "Pan").id(), "Gobo1"))).isEqualTo("attribute: Mode 'Main' already has the channel 'Yoke_Gobo1'.");
-            assertThat(refusal(new ChangeAttribute(channel(spot, "Pan").id(), "Unheard"))).contains("does not define");
+            assertThat(refusal(new ChangeAttribute(channel(spot, "Pan").id(), "Unheard"))).contains("neither defined");
         }
 
         @Test

@@ -7,6 +7,8 @@ import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Random;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -25,7 +27,7 @@ class HostileFileTest {
         try {
             var file = GdtfFile.read(bytes);
             var type = file.description().type();
-            Checks.of(file.description());
+            Checks.of(file);
             for (var mode : type.modes()) {
                 var resolver = Resolver.of(type, mode);
                 resolver.resolve(resolver.startValues());
@@ -120,6 +122,17 @@ class HostileFileTest {
                     .append((i + 1) % 3_000).append("_Dimmer.Dimmer.F\" ModeFrom=\"0/1\" ModeTo=\"255/1\"/></LogicalChannel></DMXChannel>");
         }
         var xml = "<GDTF><FixtureType><DMXModes><DMXMode Name=\"M\"><DMXChannels>" + channels + "</DMXChannels></DMXMode></DMXModes></FixtureType></GDTF>";
+
+        Assertions.assertTimeoutPreemptively(Duration.ofSeconds(5), () -> assertThat(takenIn(archive(xml))).isTrue());
+    }
+
+    @Test
+    void manyThousandFiltersAndLinksToThemAreDoneSoon() {
+        var filters = IntStream.range(0, 40_000).mapToObj(i -> "<Filter Name=\"F" + i + "\"/>").collect(Collectors.joining());
+        var slots = IntStream.range(0, 40_000).mapToObj(i -> "<Slot Name=\"S\" Filter=\"G" + i + "\"/>").collect(Collectors.joining());
+
+        var xml = "<GDTF DataVersion=\"1.2\"><FixtureType Name=\"N\" Manufacturer=\"M\"><Wheels><Wheel Name=\"W\">" + slots
+                + "</Wheel></Wheels><PhysicalDescriptions><Filters>" + filters + "</Filters></PhysicalDescriptions></FixtureType></GDTF>";
 
         Assertions.assertTimeoutPreemptively(Duration.ofSeconds(5), () -> assertThat(takenIn(archive(xml))).isTrue());
     }

@@ -1,21 +1,25 @@
 package yellowkite.server.drafts;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import yellowkite.core.edit.Begin;
 import yellowkite.core.edit.Edit;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.EditJson;
 
 /**
- * Drafts over HTTP. Every change names the version that it was made upon: 409 if the draft is further by now, with what
+ * Drafts over HTTP. What is read shows every row of the map; what answers a change shows only the rows that it changed. Every change names the version that it was made upon: 409 if the draft is further by now, with what
  * happened {@code since}; 422 with the {@code field} if the change does not fit; 404 for a draft that does not exist.
  */
 @RestController
@@ -38,7 +42,8 @@ class DraftController {
 
     record VersionRequest(int version) {}
 
-    record PublishRequest(int version, String summary) {
+    /** @param despite why, although checks find errors; may be absent if they find none */
+    record PublishRequest(int version, String summary, @Schema(nullable = true) @Nullable String despite) {
         PublishRequest {
             Objects.requireNonNull(summary, "summary");
         }
@@ -65,17 +70,57 @@ class DraftController {
 
     @PostMapping("/api/drafts/{draftId}/edits")
     DraftView edit(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody EditRequest request, @RequestHeader(Author.HEADER) String author) {
-        return shaper.shape(drafts.apply(draftId, request.version(), request.edit(), Author.of(author)), mode);
+        var before = drafts.require(draftId);
+        return shaper.shape(drafts.apply(draftId, request.version(), request.edit(), Author.of(author)), mode, before.draft().version() == request.version() ? before : null);
     }
 
     @PostMapping("/api/drafts/{draftId}/undo")
     DraftView undo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody VersionRequest request, @RequestHeader(Author.HEADER) String author) {
-        return shaper.shape(drafts.undo(draftId, request.version(), Author.of(author)), mode);
+        var before = drafts.require(draftId);
+        return shaper.shape(drafts.undo(draftId, request.version(), Author.of(author)), mode, before.draft().version() == request.version() ? before : null);
     }
 
     @PostMapping("/api/drafts/{draftId}/redo")
     DraftView redo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody VersionRequest request, @RequestHeader(Author.HEADER) String author) {
-        return shaper.shape(drafts.redo(draftId, request.version(), Author.of(author)), mode);
+        var before = drafts.require(draftId);
+        return shaper.shape(drafts.redo(draftId, request.version(), Author.of(author)), mode, before.draft().version() == request.version() ? before : null);
+    }
+
+    record PointRequest(int version, int done) {}
+
+    /** 200 with the draft as it was when {@code done} of its edits counted. */
+    @PostMapping("/api/drafts/{draftId}/point")
+    DraftView goTo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody PointRequest request, @RequestHeader(Author.HEADER) String author) {
+        var before = drafts.require(draftId);
+        return shaper.shape(drafts.goTo(draftId, request.version(), request.done(), Author.of(author)), mode, before.draft().version() == request.version() ? before : null);
+    }
+
+    /** 204; the draft, and a profile that was never published, are gone. */
+    @PostMapping("/api/drafts/{draftId}/discard")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void discard(@PathVariable String draftId, @RequestBody VersionRequest request) {
+        drafts.discard(draftId, request.version());
+    }
+
+    /**
+     * @param body        for an empty page; null for a copy
+     * @param copyOf      id of the profile that is copied; null for an empty page
+     * @param copyMode    name of the only mode that is kept; null = all
+     */
+    record BeginRequest(String manufacturer, String name, @Schema(nullable = true) Begin.@Nullable Body body, @Schema(nullable = true) @Nullable String copyOf,
+            @Schema(nullable = true) @Nullable Integer copyRevision, @Schema(nullable = true) @Nullable String copyMode) {
+        BeginRequest {
+            Objects.requireNonNull(manufacturer, "manufacturer");
+            Objects.requireNonNull(name, "name");
+        }
+    }
+
+    /** 200 with the draft of a new profile; 422 with the {@code field} that does not fit. */
+    @PostMapping("/api/profiles")
+    DraftView begin(@RequestBody BeginRequest request, @RequestHeader(Author.HEADER) String author) {
+        var start = request.copyOf() == null ? new Drafts.Start.Empty(request.body() == null ? Begin.Body.FIXED : request.body())
+                : new Drafts.Start.Copy(request.copyOf(), request.copyRevision() == null ? 1 : request.copyRevision(), request.copyMode());
+        return shaper.shape(drafts.begin(request.manufacturer(), request.name(), start, Author.of(author)), null);
     }
 
     /** 200; reads only. */
@@ -87,7 +132,7 @@ class DraftController {
     /** 200 with the new revision; the draft is closed. */
     @PostMapping("/api/drafts/{draftId}/publish")
     Published publish(@PathVariable String draftId, @RequestBody PublishRequest request, @RequestHeader(Author.HEADER) String author) {
-        var revision = drafts.publish(draftId, request.version(), request.summary(), Author.of(author));
+        var revision = drafts.publish(draftId, request.version(), request.summary(), request.despite() == null ? "" : request.despite(), Author.of(author));
         return new Published(revision.profileId(), revision.number());
     }
 }

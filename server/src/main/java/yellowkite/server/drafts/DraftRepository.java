@@ -20,8 +20,11 @@ class DraftRepository {
         this.database = database;
     }
 
-    /** @param openProfileId null once it is published */
-    record StoredDraft(String id, String profileId, @Nullable String openProfileId, String baseRevisionId, int version, String openedBy, LocalDateTime openedAt) {}
+    /**
+     * @param openProfileId  null once it is published
+     * @param baseRevisionId null if it began from an empty page; of another profile if it began as a copy
+     */
+    record StoredDraft(String id, String profileId, @Nullable String openProfileId, @Nullable String baseRevisionId, int version, String openedBy, LocalDateTime openedAt) {}
 
     enum Kind { EDIT, UNDO, REDO }
 
@@ -58,6 +61,12 @@ class DraftRepository {
     boolean close(String draftId, int seen) {
         return database.update(DRAFT).setNull(DRAFT.OPEN_PROFILE_ID)
                 .where(DRAFT.ID.eq(draftId), DRAFT.VERSION.eq(seen), DRAFT.OPEN_PROFILE_ID.isNotNull()).execute() == 1;
+    }
+
+    /** Forgets a draft with all its steps. */
+    void delete(String draftId) {
+        database.deleteFrom(DRAFT_STEP).where(DRAFT_STEP.DRAFT_ID.eq(draftId)).execute();
+        database.deleteFrom(DRAFT).where(DRAFT.ID.eq(draftId)).execute();
     }
 
     /** {@return what happened after that version, in order} */

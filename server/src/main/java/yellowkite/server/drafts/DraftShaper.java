@@ -1,26 +1,32 @@
 package yellowkite.server.drafts;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowkite.core.check.Checks;
-import yellowkite.core.check.Finding;
 import yellowkite.core.colour.Srgb;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.FootprintSum;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.dmx.Tail;
+import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.Wheel;
+import yellowkite.server.web.FindingView;
 
 /** Shapes a draft for the desk: what the core computes, in the records of {@link DraftView}. */
 @Component
@@ -33,8 +39,16 @@ class DraftShaper {
 
     /** @param modeId the mode whose map is wanted; null or unknown = the first */
     DraftView shape(LoadedDraft draft, @Nullable Integer modeId) {
+        return shape(draft, modeId, null);
+    }
+
+    /** @param known what the asker has already: rows that are the same there are left out; null = nothing */
+    DraftView shape(LoadedDraft draft, @Nullable Integer modeId, @Nullable LoadedDraft known) {
+        return shape(draft, drafts.baseNumber(draft), drafts.media(draft), modeId, known == null ? null : known.history().current());
+    }
+
+    static DraftView shape(LoadedDraft draft, int baseRevision, DraftMedia media, @Nullable Integer modeId, @Nullable FixtureType known) {
         var type = draft.history().current();
-        var media = drafts.media(draft);
         var chosen = type.modes().stream().filter(mode -> modeId != null && mode.id() == modeId).findFirst()
                 .or(() -> type.modes().stream().findFirst()).orElse(null);
         var modes = type.modes().stream().map(mode -> {
@@ -42,12 +56,13 @@ class DraftShaper {
             return new DraftView.ModeLine(mode.id(), mode.name(), map.totalFootprint(), mode.channels().size(), Tail.of(type, map));
         }).toList();
         return new DraftView(draft.draft().id(), draft.draft().profileId(), draft.draft().version(), draft.draft().openProfileId() != null,
-                drafts.base(draft).number(), type.name(), type.manufacturer(), modes,
+                baseRevision, type.name(), type.manufacturer(), type.shortName(), type.description(), modes,
                 type.wheels().stream().map(wheel -> wheel(wheel, media)).toList(),
                 type.attributeDefinitions().attributes().stream()
                         .map(each -> new DraftView.AttributeLine(each.name(), each.pretty(), each.featureGroup(), each.physicalUnit().symbol())).toList(),
-                chosen == null ? null : map(type, chosen), Checks.of(type).stream().map(DraftShaper::check).toList(), history(draft),
-                draft.history().done() > 0, draft.history().done() < draft.history().steps().size());
+                type.allGeometries().filter(Geometry.Part.class::isInstance).map(Geometry::name).toList(),
+                chosen == null ? null : map(type, chosen, known), Checks.of(type, media.facts()).stream().map(FindingView::of).toList(), history(draft),
+                draft.history().done() > Drafts.floor(draft.history()), draft.history().done() < draft.history().steps().size());
     }
 
     private static List<DraftView.HistoryLine> history(LoadedDraft draft) {
@@ -59,7 +74,7 @@ class DraftShaper {
         return lines.reversed();
     }
 
-    private static DraftView.WheelLine wheel(Wheel wheel, Map<String, String> media) {
+    private static DraftView.WheelLine wheel(Wheel wheel, DraftMedia media) {
         var slots = new ArrayList<DraftView.SlotLine>();
         for (var slot : wheel.slots()) {
             slots.add(slot(slots.size() + 1, slot, media));
@@ -67,30 +82,62 @@ class DraftShaper {
         return new DraftView.WheelLine(wheel.id(), wheel.name(), slots);
     }
 
-    static DraftView.SlotLine slot(int number, Wheel.Slot slot, Map<String, String> media) {
+    static DraftView.SlotLine slot(int number, Wheel.Slot slot, DraftMedia media) {
         return new DraftView.SlotLine(number, slot.name(), slot.color() == null ? null : Srgb.hueOf(slot.color()).hex(), picture(slot, media));
     }
 
     /** {@return the address of a slot's picture; null if the file holds none} */
-    static @Nullable String picture(Wheel.Slot slot, Map<String, String> media) {
+    static @Nullable String picture(Wheel.Slot slot, DraftMedia media) {
         if (slot.mediaFile().isEmpty()) {
             return null;
         }
-        var sha = media.get("wheels/" + slot.mediaFile() + ".png");
+        var sha = media.contents().get(Media.wheelPath(slot.mediaFile()));
         return sha == null ? null : "/api/media/" + sha;
     }
 
-    private static DraftView.ModeMap map(FixtureType type, Mode mode) {
-        var map = AddressMap.of(type, mode);
-        var places = new LinkedHashMap<Integer, List<PlacedChannel>>();
-        map.channels().forEach(placed -> places.computeIfAbsent(placed.channel().id(), id -> new ArrayList<>()).add(placed));
+    private static DraftView.ModeMap map(FixtureType type, Mode mode, @Nullable FixtureType known) {
+        var addresses = AddressMap.of(type, mode);
+        var places = places(addresses);
         var links = LinkTargets.of(mode);
+        var same = known == null ? Set.<Channel>of() : unchanged(type, mode, places, known);
         var rows = new ArrayList<DraftView.ChannelRow>();
+        int number = 0;
         for (var channel : mode.channels()) {
-            rows.add(row(type, links, channel, rows.size() + 1, places.getOrDefault(channel.id(), List.of())));
+            number++;
+            if (!same.contains(channel)) {
+                rows.add(row(type, links, channel, number, places.getOrDefault(channel.id(), List.of())));
+            }
         }
-        int footprint = map.totalFootprint();
-        return new DraftView.ModeMap(mode.id(), mode.name(), mode.description(), footprint, Math.max(0, AddressMap.UNIVERSE - footprint), rows);
+        var sum = FootprintSum.of(addresses);
+        return new DraftView.ModeMap(mode.id(), mode.name(), mode.description(), sum.footprint(), Math.max(0, AddressMap.UNIVERSE - sum.footprint()), sum.words(),
+                mode.channels().stream().map(Channel::id).toList(), rows);
+    }
+
+    private static Map<Integer, List<PlacedChannel>> places(AddressMap addresses) {
+        var places = new HashMap<Integer, List<PlacedChannel>>();
+        addresses.channels().forEach(placed -> places.computeIfAbsent(placed.channel().id(), id -> new ArrayList<>()).add(placed));
+        return places;
+    }
+
+    /** {@return the channels whose rows come out as they did: the very same channel at the same number and places, and all that it leans on the same} */
+    private static Set<Channel> unchanged(FixtureType type, Mode mode, Map<Integer, List<PlacedChannel>> places, FixtureType known) {
+        var before = known.findMode(mode.id()).orElse(null);
+        if (before == null || known.wheels() != type.wheels() || known.attributeDefinitions() != type.attributeDefinitions() || known.physicalDescriptions() != type.physicalDescriptions()) {
+            return Set.of();
+        }
+        var placesBefore = known.geometries() == type.geometries() && before.channels().size() == mode.channels().size() ? places : places(AddressMap.of(known, before));
+        Set<Channel> same = Collections.newSetFromMap(new IdentityHashMap<>());
+        for (int i = 0; i < Math.min(before.channels().size(), mode.channels().size()); i++) {
+            var channel = mode.channels().get(i);
+            if (channel == before.channels().get(i) && channel.functions().allMatch(function -> function.modeMaster().isEmpty()) && addresses(places, channel).equals(addresses(placesBefore, channel))) {
+                same.add(channel);
+            }
+        }
+        return same;
+    }
+
+    private static List<List<Integer>> addresses(Map<Integer, List<PlacedChannel>> places, Channel channel) {
+        return places.getOrDefault(channel.id(), List.of()).stream().map(PlacedChannel::addresses).toList();
     }
 
     private static DraftView.ChannelRow row(FixtureType type, LinkTargets links, Channel channel, int number, List<PlacedChannel> places) {
@@ -103,14 +150,19 @@ class DraftShaper {
                 channel.highlight() == null ? null : channel.highlight().at(channel.bytes()),
                 logical.map(each -> each.snap() == LogicalChannel.Snap.YES || each.snap() == LogicalChannel.Snap.ON).orElse(false),
                 logical.map(each -> each.master() == LogicalChannel.Master.NONE ? "" : each.master().name().toLowerCase(Locale.ROOT)).orElse(""),
+                logical.map(each -> each.mibFade()).orElse(0.0), logical.map(each -> each.dmxChangeTimeLimit()).orElse(0.0),
+                places.size() > 1 ? places.stream().map(PlacedChannel::addresses).toList() : List.of(),
                 Spans.of(type, channel).stream().map(span -> function(type, links, span)).toList());
     }
 
     private static DraftView.FunctionBar function(FixtureType type, LinkTargets links, Spans.FunctionSpan span) {
         var function = span.function();
         var wheel = type.findWheel(function.wheel());
+        var master = function.modeMaster().isEmpty() ? null : links.find(function.modeMaster());
+        int masterBytes = master == null ? function.modeFrom().bytes() : master.channel().bytes();
         return new DraftView.FunctionBar(function.id(), span.name(), function.attribute(), span.from(), span.to(), function.physicalFrom(), function.physicalTo(),
                 type.unitOf(function.attribute()).symbol(), function.wheel(), when(function, links),
+                master == null ? null : master.channel().id(), function.modeFrom().at(masterBytes), function.modeTo().at(masterBytes), function.min(), function.max(),
                 span.ranges().stream().map(range -> new DraftView.RangeBar(range.range().id(), range.range().name(), range.from(), range.to(), range.range().slot(),
                         wheel.flatMap(each -> each.findSlot(range.range().slot())).map(Wheel.Slot::name).orElse(""),
                         range.physicalFrom(), range.physicalTo(), range.hasOwnPhysical())).toList());
@@ -124,10 +176,5 @@ class DraftShaper {
         var target = links.find(function.modeMaster());
         return target == null ? "never: its mode master '" + function.modeMaster() + "' is not in this mode"
                 : "while " + function.modeMaster() + " is " + function.modeFrom().at(target.channel().bytes()) + " to " + function.modeTo().at(target.channel().bytes());
-    }
-
-    private static DraftView.Check check(Finding finding) {
-        return new DraftView.Check(finding.rule(), finding.severity().name().toLowerCase(Locale.ROOT), finding.place().words(), finding.says(),
-                finding.place().mode(), finding.place().channel(), finding.fix(), finding.fixSays());
     }
 }

@@ -5,18 +5,20 @@ import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.Tail;
-import yellowkite.core.edit.Edit;
 import yellowkite.server.drafts.DraftRepository.StoredStep;
+import yellowkite.server.web.FindingView;
 
 /**
  * A draft as the desk shows it: the outline of the whole profile, and the map of one mode.
  *
  * @param version to be named with the next edit
  * @param open    false once it is published
+ * @param baseRevision the profile's own revision that it stands on; 0 if there is none yet
+ * @param parts   of the body, by name
  */
-record DraftView(String id, String profileId, int version, boolean open, int baseRevision, String name, String manufacturer,
-        List<ModeLine> modes, List<WheelLine> wheels, List<AttributeLine> attributes, @Schema(nullable = true) @Nullable ModeMap map,
-        List<Check> checks, List<HistoryLine> history, boolean canUndo, boolean canRedo) {
+record DraftView(String id, String profileId, int version, boolean open, int baseRevision, String name, String manufacturer, String shortName, String description,
+        List<ModeLine> modes, List<WheelLine> wheels, List<AttributeLine> attributes, List<String> parts, @Schema(nullable = true) @Nullable ModeMap map,
+        List<FindingView> checks, List<HistoryLine> history, boolean canUndo, boolean canRedo) {
 
     record ModeLine(int id, String name, int footprint, int channels, List<Tail.Bundle> tail) {}
 
@@ -27,27 +29,31 @@ record DraftView(String id, String profileId, int version, boolean open, int bas
 
     record AttributeLine(String name, String pretty, String featureGroup, String unit) {}
 
-    /** @param free addresses left in a universe */
-    record ModeMap(int id, String name, String description, int footprint, int free, List<ChannelRow> channels) {}
+    /**
+     * @param order    ids of all channels
+     * @param channels in that order; in the answer to a change only those that differ from what was there before
+     * @param free addresses left in a universe. @param sum how the footprint comes about where there are cells: {@code 8 shared + 24 x 5 = 128}; else empty
+     */
+    record ModeMap(int id, String name, String description, int footprint, int free, String sum, List<Integer> order, List<ChannelRow> channels) {}
 
     /**
      * @param addresses of the first place; empty for a virtual channel
      * @param offsets   as the document has them: within the cell for a repeated channel
      * @param times     in how many places it stands
      * @param geometry  of the document, shared by all its places
+     * @param mibFade   seconds, as is the time limit
+     * @param places    the addresses of each place of a repeated channel; empty for a shared one
      */
     record ChannelRow(int id, int number, String name, String attribute, String pretty, String featureGroup, String geometry, int bytes, long max,
-            List<Integer> addresses, List<Integer> offsets, int times, long start, @Schema(nullable = true) @Nullable Long highlight, boolean snap, String master, List<FunctionBar> functions) {}
+            List<Integer> addresses, List<Integer> offsets, int times, long start, @Schema(nullable = true) @Nullable Long highlight, boolean snap, String master, double mibFade, double dmxChangeTimeLimit,
+            List<List<Integer>> places, List<FunctionBar> functions) {}
 
-    /** @param unit sign behind its physical values. @param when in words, what must hold for it to count; empty = always */
-    record FunctionBar(int id, String name, String attribute, long from, long to, double physicalFrom, double physicalTo, String unit, String wheel, String when, List<RangeBar> ranges) {}
+    /** @param unit sign behind its physical values. @param when in words, what must hold for it to count; empty = always. @param modeMaster id of the channel; values in its width */
+    record FunctionBar(int id, String name, String attribute, long from, long to, double physicalFrom, double physicalTo, String unit, String wheel, String when,
+            @Schema(nullable = true) @Nullable Integer modeMaster, long modeFrom, long modeTo, @Schema(nullable = true) @Nullable Double min, @Schema(nullable = true) @Nullable Double max, List<RangeBar> ranges) {}
 
     /** @param ownPhysical whether it has physical ends of its own. @param slotName empty without a slot */
     record RangeBar(int id, String name, long from, long to, int slot, String slotName, double physicalFrom, double physicalTo, boolean ownPhysical) {}
-
-    /** @param severity {@code error}, {@code warning} or {@code remark}. @param fix null if a person has to decide */
-    record Check(String rule, String severity, String where, String says, @Schema(nullable = true) @Nullable Integer mode, @Schema(nullable = true) @Nullable Integer channel,
-            @Schema(nullable = true) @Nullable Edit fix, String fixSays) {}
 
     record HistoryLine(String sentence, String author, LocalDateTime at, boolean undone) {}
 

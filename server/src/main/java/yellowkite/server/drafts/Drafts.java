@@ -5,13 +5,22 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.check.Checks;
+import yellowkite.core.check.Severity;
+import yellowkite.core.edit.BecomeCopy;
+import yellowkite.core.edit.Begin;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.History;
+import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Revision;
 import yellowkite.core.profile.Source;
 import yellowkite.server.database.Transactions;
@@ -38,9 +47,62 @@ class Drafts {
     private final JsonMapper json;
     /** Revisions never change, so what a draft stands on is asked for once. */
     private final Cache<String, Base> bases = Caffeine.newBuilder().maximumSize(64).build();
+    private static final Base EMPTY_PAGE = new Base(null, GdtfDescription.of(FixtureType.of(type -> {})), DraftMedia.NONE);
     private final Cache<String, LoadedDraft> loaded = Caffeine.newBuilder().maximumSize(64).build();
 
-    private record Base(StoredRevision revision, Map<String, String> media) {}
+    /** @param revision null for the empty page */
+    private record Base(@Nullable StoredRevision revision, GdtfDescription description, DraftMedia media) {}
+
+    /** How a new profile begins. */
+    sealed interface Start {
+        record Empty(Begin.Body body) implements Start {}
+
+        /** @param mode name of the only mode that is kept; null = all */
+        record Copy(String profileId, int revision, @Nullable String mode) implements Start {}
+    }
+
+    /** {@return the open draft of a new profile, which has no revision until it is published} */
+    LoadedDraft begin(String manufacturer, String name, Start start, Author author) {
+        var maker = manufacturer.strip();
+        var called = name.strip();
+        var guid = UUID.randomUUID().toString().toUpperCase(Locale.ROOT);
+        var base = switch (start) {
+            case Start.Empty empty -> null;
+            case Start.Copy copy -> revisions.require(copy.profileId(), copy.revision());
+        };
+        Edit first = switch (start) {
+            case Start.Empty empty -> new Begin(maker, called, guid, empty.body());
+            case Start.Copy copy -> new BecomeCopy(maker, called, guid, copy.mode() == null ? null : modeId(base, copy.mode()));
+        };
+        var begun = changed(History.of(baseOf(base == null ? null : base.id()).description().type()), first);
+        var step = new StoredStep(1, Kind.EDIT, json.writerFor(Edit.class).writeValueAsString(first), shorten(begun.counting().getLast().sentence()), author.name(), revisions.now());
+        var draftId = transactions.run(() -> {
+            var profile = profiles.add(profiles.findOrAddManufacturer(maker), called, guid);
+            var id = UUID.randomUUID().toString();
+            repository.open(new StoredDraft(id, profile.id(), profile.id(), base == null ? null : base.id(), 0, author.name(), revisions.now()));
+            repository.append(id, 0, step);
+            return id;
+        });
+        return require(draftId);
+    }
+
+    private int modeId(@Nullable StoredRevision base, String mode) {
+        return revisions.description(base).type().modes().stream().filter(each -> each.name().equals(mode)).findFirst()
+                .orElseThrow(() -> Refusal.unfit("mode", "That revision has no mode called '" + mode + "'.")).id();
+    }
+
+    /** Throws a draft away; a profile that was never published goes with it. */
+    void discard(String draftId, int seen) {
+        transactions.run(() -> {
+            var draft = requireOpenAt(draftId, seen).draft();
+            repository.delete(draftId);
+            if (revisionRows.findNewest(draft.profileId()).isEmpty()) {
+                profiles.delete(draft.profileId());
+            }
+            return draft;
+        });
+        loaded.invalidate(draftId);
+    }
 
     Drafts(Transactions transactions, DraftRepository repository, RevisionRepository revisionRows, Revisions revisions,
             ProfileRepository profiles, JsonMapper json) {
@@ -67,38 +129,73 @@ class Drafts {
         return load(repository.find(draftId).orElseThrow(() -> Refusal.notFound("This draft does not exist.")));
     }
 
-    StoredRevision base(LoadedDraft draft) {
-        return baseOf(draft.draft().baseRevisionId()).revision();
+    /** {@return the number of the profile's own revision that the draft stands on; 0 if it has none yet} */
+    int baseNumber(LoadedDraft draft) {
+        var revision = baseOf(draft.draft().baseRevisionId()).revision();
+        return revision == null || !revision.profileId().equals(draft.draft().profileId()) ? 0 : revision.number();
     }
 
-    /** {@return the file's entries beside its description: path to content} */
-    Map<String, String> media(LoadedDraft draft) {
+    /** {@return the file's entries beside its description} */
+    DraftMedia media(LoadedDraft draft) {
         return baseOf(draft.draft().baseRevisionId()).media();
     }
 
-    private Base baseOf(String revisionId) {
-        return bases.get(revisionId, id -> new Base(revisionRows.findById(id).orElseThrow(), revisionRows.entries(id)));
+    private Base baseOf(@Nullable String revisionId) {
+        return revisionId == null ? EMPTY_PAGE : bases.get(revisionId, id -> {
+            var entries = revisionRows.entries(id);
+            var revision = revisionRows.findById(id).orElseThrow();
+            return new Base(revision, revisions.description(revision), new DraftMedia(entries, revisions.media(entries)));
+        });
     }
 
     /**
      * @throws Refusal 409 if the draft is further than {@code seen}, with what happened meanwhile; 422 if the edit does not fit
      */
     LoadedDraft apply(String draftId, int seen, Edit edit, Author author) {
-        return step(draftId, seen, author, Kind.EDIT, edit, before -> switch (before.apply(edit)) {
+        if (edit instanceof Begin || edit instanceof BecomeCopy) {
+            throw Refusal.unfit("edit", "A profile begins once.");
+        }
+        return step(draftId, seen, author, Kind.EDIT, edit, before -> changed(before, edit));
+    }
+
+    private static History changed(History before, Edit edit) {
+        return switch (before.apply(edit)) {
             case History.Result.Changed changed -> changed.history();
             case History.Result.Refused refused -> throw Refusal.unfit(refused.why().field(), refused.why().reason());
-        });
+        };
     }
 
     LoadedDraft undo(String draftId, int seen, Author author) {
-        return step(draftId, seen, author, Kind.UNDO, null, before -> before.undo().orElseThrow(() -> Refusal.unfit("history", "There is nothing to undo.")));
+        return step(draftId, seen, author, Kind.UNDO, null, before -> undone(before).orElseThrow(() -> Refusal.unfit("history", "There is nothing to undo.")));
     }
 
     LoadedDraft redo(String draftId, int seen, Author author) {
         return step(draftId, seen, author, Kind.REDO, null, before -> before.redo().orElseThrow(() -> Refusal.unfit("history", "There is nothing to redo.")));
     }
 
-    private LoadedDraft step(String draftId, int seen, Author author, Kind kind, @org.jspecify.annotations.Nullable Edit edit, Function<History, History> change) {
+    /** A profile's beginning is not undone: the draft is thrown away instead. */
+    private static Optional<History> undone(History history) {
+        return history.done() <= floor(history) ? Optional.empty() : history.undo();
+    }
+
+    static int floor(History history) {
+        return !history.steps().isEmpty() && (history.steps().getFirst().edit() instanceof Begin || history.steps().getFirst().edit() instanceof BecomeCopy) ? 1 : 0;
+    }
+
+    /** Goes back, or forth again, until {@code done} edits count. Each step on the way is kept like any other. */
+    LoadedDraft goTo(String draftId, int seen, int done, Author author) {
+        var draft = transactions.run(() -> requireOpenAt(draftId, seen));
+        int target = Math.max(done, floor(draft.history()));
+        if (done < 0 || target > draft.history().steps().size()) {
+            throw Refusal.unfit("done", "The history has no such point.");
+        }
+        while (draft.history().done() != target) {
+            draft = draft.history().done() > target ? undo(draftId, draft.draft().version(), author) : redo(draftId, draft.draft().version(), author);
+        }
+        return draft;
+    }
+
+    private LoadedDraft step(String draftId, int seen, Author author, Kind kind, @Nullable Edit edit, Function<History, History> change) {
         var after = transactions.run(() -> {
             var before = requireOpenAt(draftId, seen);
             var history = change.apply(before.history());
@@ -120,34 +217,48 @@ class Drafts {
         return after;
     }
 
-    /** Publishes the draft as the profile's next revision and closes it. */
-    StoredRevision publish(String draftId, int seen, String summary, Author author) {
+    /**
+     * Publishes the draft as the profile's next revision and closes it.
+     *
+     * @param despite why, although checks find errors; needed only then
+     */
+    StoredRevision publish(String draftId, int seen, String summary, String despite, Author author) {
         var line = summary.strip();
         if (line.isEmpty()) {
             throw Refusal.unfit("summary", "Say in one line what changed, so that colleagues know.");
         }
-        if (line.length() > MAX_SUMMARY || line.codePoints().anyMatch(Character::isISOControl)) {
-            throw Refusal.unfit("summary", "What changed fits in one line of at most " + MAX_SUMMARY + " letters.");
-        }
+        requireLine("summary", line);
         return transactions.run(() -> {
             var draft = requireOpenAt(draftId, seen);
+            var base = baseOf(draft.draft().baseRevisionId());
             if (draft.history().current().equals(draft.history().base())) {
-                throw Refusal.unfit("draft", "Nothing has changed since revision " + base(draft).number() + ", so there is nothing to publish.");
+                throw Refusal.unfit("draft", "Nothing has changed since revision " + baseNumber(draft) + ", so there is nothing to publish.");
             }
+            long errors = Checks.of(draft.history().current(), base.media().facts()).stream().filter(each -> each.severity() == Severity.ERROR).count();
+            if (errors > 0 && despite.isBlank()) {
+                throw Refusal.unfit("despite", "The checks find " + (errors == 1 ? "an error" : errors + " errors") + ". Mend what can be mended, or say why it is published all the same.");
+            }
+            requireLine("despite", despite);
             profiles.lock(draft.draft().profileId());
             var date = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm:ss").format(revisions.now());
             var type = draft.history().current().with(f -> {
                 f.revisions = new ArrayList<>(f.revisions);
                 f.revisions.add(new Revision(line, date, "", author.name(), Source.NONE));
             });
-            var xml = revisions.description(base(draft)).withType(type).write();
-            var added = revisions.addStored(draft.draft().profileId(), type, xml, media(draft), line, author.name());
-            profiles.rename(draft.draft().profileId(), profiles.findById(draft.draft().profileId()).orElseThrow().manufacturerId(), Revisions.listed(type.name()));
+            var xml = base.description().withType(type).write();
+            var added = revisions.addStored(draft.draft().profileId(), type, xml, base.media().contents(), line, errors > 0 ? despite.strip() : null, author.name());
+            profiles.rename(draft.draft().profileId(), profiles.findOrAddManufacturer(Revisions.listed(type.manufacturer().isBlank() ? "Unknown maker" : type.manufacturer().strip())), Revisions.listed(type.name()));
             if (!repository.close(draftId, seen)) {
                 throw stale(draftId, seen);
             }
             return added.revision();
         });
+    }
+
+    private static void requireLine(String field, String text) {
+        if (text.length() > MAX_SUMMARY || text.codePoints().anyMatch(Character::isISOControl)) {
+            throw Refusal.unfit(field, "This fits in one line of at most " + MAX_SUMMARY + " letters.");
+        }
     }
 
     private LoadedDraft requireOpenAt(String draftId, int seen) {
@@ -174,9 +285,8 @@ class Drafts {
         if (kept != null && kept.draft().version() == draft.version()) {
             return new LoadedDraft(draft, kept.history(), kept.edits());
         }
-        var base = baseOf(draft.baseRevisionId()).revision();
         var start = new StoredDraft(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), 0, draft.openedBy(), draft.openedAt());
-        var replayed = new LoadedDraft(start, History.of(revisions.description(base).type()), List.of());
+        var replayed = new LoadedDraft(start, History.of(baseOf(draft.baseRevisionId()).description().type()), List.of());
         for (var step : repository.stepsAfter(draft.id(), 0)) {
             replayed = step.version() <= draft.version() ? replayed.after(step, replay(replayed.history(), step)) : replayed;
         }

@@ -50,7 +50,7 @@ class Readouts {
         return view(here, Light.of(resolver.resolve(lit)), drafts.media(draft), type.wheels());
     }
 
-    private static ReadoutView view(Meaning here, Light light, Map<String, String> media, List<Wheel> wheels) {
+    private static ReadoutView view(Meaning here, Light light, DraftMedia media, List<Wheel> wheels) {
         var channel = here.channel().channel();
         var bytes = new ArrayList<ReadoutView.Byte>();
         var addresses = here.channel().addresses();
@@ -77,7 +77,7 @@ class Readouts {
         return moves ? what + ", at " + physical + " " + here.unit().symbol() + "." : what + ".";
     }
 
-    private static ReadoutView.Beam beam(Light light, Map<String, String> media) {
+    private static ReadoutView.Beam beam(Light light, DraftMedia media) {
         return new ReadoutView.Beam(light.level(), light.color().hex(), light.gobo() == null ? null : DraftShaper.picture(light.gobo(), media),
                 light.panDegrees(), light.tiltDegrees(), light.strobeHz());
     }

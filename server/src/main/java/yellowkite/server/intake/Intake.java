@@ -34,8 +34,7 @@ class Intake {
      */
     IntakeResult.Accepted take(String fileName, byte[] bytes, Author author) {
         var opened = GdtfFile.open(bytes);
-        var description = opened.file().description();
-        var type = description.type();
+        var type = opened.file().description().type();
         if (type.modes().size() > MAX_MODES) {
             throw new FormatException("holds " + type.modes().size() + " modes; " + MAX_MODES + " are the limit");
         }
@@ -49,7 +48,7 @@ class Intake {
             }
             return result;
         });
-        return IntakeResult.Accepted.of(type, name(type, fileName), maker(type), added.revision(), added.isNew(), Checks.of(description));
+        return IntakeResult.Accepted.of(type, name(type, fileName), maker(type), added.revision(), added.isNew(), Checks.of(opened.file()));
     }
 
     /** A file belongs to the profile of its fixture type id; without one, to the profile of its maker and name that has none either. */

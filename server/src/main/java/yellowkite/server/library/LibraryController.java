@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.dmx.Tail;
+import yellowkite.core.library.NearNames;
 import yellowkite.server.revisions.ModeSummary;
 
 /** The list of profiles. */
@@ -26,6 +27,16 @@ class LibraryController {
     LibraryController(ProfileRepository profiles, JsonMapper json) {
         this.profiles = profiles;
         this.json = json;
+    }
+
+    /** A known manufacturer. @param near whether the name that was typed is nearly this one */
+    record MakerChoice(String name, boolean near) {}
+
+    /** 200 with the manufacturers whose names hold {@code name}, or nearly are it. */
+    @GetMapping("/api/manufacturers")
+    List<MakerChoice> manufacturers(@RequestParam(defaultValue = "") String name) {
+        return profiles.manufacturers().stream().map(each -> new MakerChoice(each, NearNames.areNear(each, name)))
+                .filter(each -> each.near() || NearNames.plain(each.name()).contains(NearNames.plain(name))).limit(20).toList();
     }
 
     /** 200 with the profiles in which every word of {@code search} is found; all of them if it is empty. */

@@ -1,7 +1,9 @@
 package yellowkite.server.library;
 
 import static org.jooq.Records.mapping;
+import static org.jooq.impl.DSL.coalesce;
 import static org.jooq.impl.DSL.exists;
+import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.max;
 import static org.jooq.impl.DSL.selectOne;
 import static yellowkite.server.tables.Tables.DRAFT;
@@ -34,7 +36,12 @@ public class ProfileRepository {
     /** @param fixtureTypeId null if its files give none */
     public record StoredProfile(String id, String manufacturerId, String name, @Nullable String fixtureTypeId) {}
 
-    /** A profile with its newest revision. @param draftBy null without an open draft */
+    /**
+     * A profile with its newest revision.
+     *
+     * @param revisionId empty, and {@code revision} 0, if it was never published
+     * @param draftBy    null without an open draft
+     */
     public record Listed(String id, String name, String manufacturer, String revisionId, int revision, int errors, int warnings,
             @Nullable String draftBy) {}
 
@@ -71,6 +78,15 @@ public class ProfileRepository {
         database.update(PROFILE).set(PROFILE.MANUFACTURER_ID, manufacturerId).set(PROFILE.NAME, name).where(PROFILE.ID.eq(id)).execute();
     }
 
+    /** Forgets a profile that has no revision. */
+    public void delete(String id) {
+        database.deleteFrom(PROFILE).where(PROFILE.ID.eq(id)).execute();
+    }
+
+    public List<String> manufacturers() {
+        return database.select(MANUFACTURER.NAME).from(MANUFACTURER).orderBy(MANUFACTURER.NAME).fetch(MANUFACTURER.NAME);
+    }
+
     public int count() {
         return database.fetchCount(PROFILE);
     }
@@ -87,11 +103,12 @@ public class ProfileRepository {
     public List<Listed> search(List<String> words, int limit) {
         var newest = database.select(REVISION.PROFILE_ID, max(REVISION.NUMBER).as("number")).from(REVISION).groupBy(REVISION.PROFILE_ID).asTable("newest");
         var condition = words.stream().map(ProfileRepository::mentions).reduce(DSL.noCondition(), Condition::and);
-        return database.select(PROFILE.ID, PROFILE.NAME, MANUFACTURER.NAME, REVISION.ID, REVISION.NUMBER, REVISION.ERRORS, REVISION.WARNINGS, DRAFT.OPENED_BY)
+        return database.select(PROFILE.ID, PROFILE.NAME, MANUFACTURER.NAME, coalesce(REVISION.ID, inline("")), coalesce(REVISION.NUMBER, inline(0)), coalesce(REVISION.ERRORS, inline(0)),
+                        coalesce(REVISION.WARNINGS, inline(0)), DRAFT.OPENED_BY)
                 .from(PROFILE)
                 .join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
-                .join(newest).on(newest.field(REVISION.PROFILE_ID).eq(PROFILE.ID))
-                .join(REVISION).on(REVISION.PROFILE_ID.eq(PROFILE.ID), REVISION.NUMBER.eq(newest.field("number", Integer.class)))
+                .leftJoin(newest).on(newest.field(REVISION.PROFILE_ID).eq(PROFILE.ID))
+                .leftJoin(REVISION).on(REVISION.PROFILE_ID.eq(PROFILE.ID), REVISION.NUMBER.eq(newest.field("number", Integer.class)))
                 .leftJoin(DRAFT).on(DRAFT.OPEN_PROFILE_ID.eq(PROFILE.ID), DRAFT.VERSION.gt(0))
                 .where(condition)
                 .orderBy(MANUFACTURER.NAME, PROFILE.NAME, PROFILE.ID)

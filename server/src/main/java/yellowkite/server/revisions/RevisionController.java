@@ -1,9 +1,11 @@
 package yellowkite.server.revisions;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -23,14 +25,14 @@ class RevisionController {
         this.revisions = revisions;
     }
 
-    /** @param at UTC */
-    record RevisionLine(int number, String summary, String author, LocalDateTime at, int errors, int warnings) {}
+    /** @param at UTC. @param despite why it was published although checks found errors; null if there is no such reason */
+    record RevisionLine(int number, String summary, String author, LocalDateTime at, int errors, int warnings, @Schema(nullable = true) @Nullable String despite) {}
 
     /** 200 with the revisions of a profile, the newest first; none for an unknown profile. */
     @GetMapping("/api/profiles/{profileId}/revisions")
     List<RevisionLine> list(@PathVariable String profileId) {
         return revisions.listOf(profileId).stream()
-                .map(each -> new RevisionLine(each.number(), each.summary(), each.author(), each.createdAt(), each.errors(), each.warnings())).toList();
+                .map(each -> new RevisionLine(each.number(), each.summary(), each.author(), each.createdAt(), each.errors(), each.warnings(), each.despite())).toList();
     }
 
     /** 200 with the GDTF file; 404 if the profile has no such revision. */

@@ -34,9 +34,9 @@ public class RevisionRepository {
 
     void insert(StoredRevision revision, Map<String, String> entries, List<ModeRow> modes, Collection<String> attributes) {
         database.insertInto(REVISION, REVISION.ID, REVISION.PROFILE_ID, REVISION.NUMBER, REVISION.SUMMARY, REVISION.AUTHOR,
-                        REVISION.CREATED_AT, REVISION.DESCRIPTION_SHA256, REVISION.FILE_SHA256, REVISION.ERRORS, REVISION.WARNINGS)
+                        REVISION.CREATED_AT, REVISION.DESCRIPTION_SHA256, REVISION.FILE_SHA256, REVISION.ERRORS, REVISION.WARNINGS, REVISION.DESPITE)
                 .values(revision.id(), revision.profileId(), revision.number(), revision.summary(), revision.author(),
-                        revision.createdAt(), revision.descriptionSha256(), revision.fileSha256(), revision.errors(), revision.warnings())
+                        revision.createdAt(), revision.descriptionSha256(), revision.fileSha256(), revision.errors(), revision.warnings(), revision.despite())
                 .execute();
         int position = 0;
         for (var entry : entries.entrySet()) {

@@ -12,12 +12,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.check.Checks;
 import yellowkite.core.check.Severity;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.server.web.Refusal;
 
@@ -50,11 +52,15 @@ public class Revisions {
         var entries = new LinkedHashMap<String, String>();
         others.forEach((path, bytes) -> entries.put(path, Sha256.of(bytes)));
         others.forEach((path, bytes) -> repository.putContent(entries.get(path), bytes));
-        return addStored(profileId, type, description, entries, summary, author);
+        return addStored(profileId, type, description, entries, summary, null, author);
     }
 
-    /** Like {@link #add}, where the other entries are stored already. */
-    public Added addStored(String profileId, FixtureType type, byte[] description, Map<String, String> entries, String summary, String author) {
+    /**
+     * Like {@link #add}, where the other entries are stored already.
+     *
+     * @param despite why it is published although checks found errors; null if they found none, or it came as a file
+     */
+    public Added addStored(String profileId, FixtureType type, byte[] description, Map<String, String> entries, String summary, @Nullable String despite, String author) {
         var descriptionSha = Sha256.of(description);
         var fileSha = Sha256.ofFile(descriptionSha, entries);
         var same = repository.findByFile(profileId, fileSha);
@@ -63,10 +69,10 @@ public class Revisions {
         }
         repository.putContent(descriptionSha, description);
         int number = repository.findNewest(profileId).map(newest -> newest.number() + 1).orElse(1);
-        var findings = Checks.of(type);
+        var findings = Checks.of(type, media(entries));
         var revision = new StoredRevision(UUID.randomUUID().toString(), profileId, number, summary, author, now(), descriptionSha, fileSha,
                 (int) findings.stream().filter(each -> each.severity() == Severity.ERROR).count(),
-                (int) findings.stream().filter(each -> each.severity() == Severity.WARNING).count());
+                (int) findings.stream().filter(each -> each.severity() == Severity.WARNING).count(), despite);
         var modes = type.modes().stream().map(mode -> {
             var line = ModeSummary.of(type, mode);
             return new RevisionRepository.ModeRow(listed(line.name()), line.footprint(), line.channels(), json.writeValueAsString(line.tail()));
@@ -114,6 +120,11 @@ public class Revisions {
 
     public Optional<byte[]> findContent(String sha256) {
         return repository.findContent(sha256);
+    }
+
+    /** @param entries path to content's hash */
+    public Media media(Map<String, String> entries) {
+        return Media.of(entries.keySet(), path -> requireContent(entries.get(path)));
     }
 
     private byte[] requireContent(String sha256) {

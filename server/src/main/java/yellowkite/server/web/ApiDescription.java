@@ -7,12 +7,17 @@ import io.swagger.v3.oas.models.media.ComposedSchema;
 import io.swagger.v3.oas.models.media.Discriminator;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -50,6 +55,14 @@ class ApiDescription {
             }
             any.discriminator(names);
             schemas.put("Edit", any);
+            for (var edit : Edit.class.getPermittedSubclasses()) {
+                rows(edit).forEach(row -> {
+                    var schema = (Schema) ModelConverters.getInstance().read(row).get(row.getSimpleName());
+                    markNullable(row, schema.getProperties());
+                    schema.setTypes(Set.of("object"));
+                    schemas.put(row.getSimpleName(), schema);
+                });
+            }
             schemas.forEach((name, schema) -> requirePresence(name, schema));
         };
     }
@@ -79,12 +92,21 @@ class ApiDescription {
     }
 
     @SuppressWarnings("rawtypes")
-    private static void markNullable(Class<?> edit, Map<String, Schema> properties) {
-        for (var component : edit.getRecordComponents()) {
+    private static void markNullable(Class<?> record, Map<String, Schema> properties) {
+        for (var component : record.getRecordComponents()) {
             if (component.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
                 var schema = properties.get(component.getName());
-                schema.setTypes(new LinkedHashSet<>(List.of(component.getType() == Long.class ? "integer" : "number", "null"))); // in this order in every run
+                var types = new TreeSet<String>(schema.getTypes() == null ? Set.of("string") : schema.getTypes()); // in the same order in every run
+                types.add("null");
+                schema.setTypes(new LinkedHashSet<>(types));
             }
         }
+    }
+
+    /** {@return the records that lists inside an edit hold} */
+    private static Stream<Class<?>> rows(Class<?> edit) {
+        return Arrays.stream(edit.getRecordComponents()).map(RecordComponent::getGenericType)
+                .filter(ParameterizedType.class::isInstance).map(each -> ((ParameterizedType) each).getActualTypeArguments()[0])
+                .filter(each -> each instanceof Class<?> type && type.isRecord()).map(each -> (Class<?>) each);
     }
 }

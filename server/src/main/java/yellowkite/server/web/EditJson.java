@@ -9,6 +9,7 @@ import org.springframework.context.annotation.Configuration;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.jsontype.NamedType;
 import yellowkite.core.edit.Edit;
+import yellowkite.core.edit.Several;
 
 /** Edits as JSON: {@code {"type": "renameMode", "mode": 3, "to": "Wide"}}. The core knows nothing of it. */
 @Configuration(proxyBeanMethods = false)
@@ -36,6 +37,9 @@ public class EditJson {
             } catch (ReflectiveOperationException impossible) {
                 throw new IllegalStateException(impossible);
             }
+        }
+        if (edit instanceof Several several) {
+            several.edits().forEach(EditJson::requireWhole);
         }
     }
 

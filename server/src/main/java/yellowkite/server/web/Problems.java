@@ -1,6 +1,7 @@
 package yellowkite.server.web;
 
 import java.io.IOException;
+import org.apache.catalina.connector.ClientAbortException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -25,6 +26,10 @@ import yellowkite.core.gdtf.FormatException;
 final class Problems extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
     private static final String NO_DATABASE = "The database does not answer just now. Nothing that was accepted is lost; it is tried again by itself.";
+
+    /** Whoever asked has gone: there is nobody to tell. */
+    @ExceptionHandler(ClientAbortException.class)
+    void gone() {}
 
     @ExceptionHandler
     ProblemDetail refusal(Refusal refusal) {

@@ -1,0 +1,236 @@
+package yellowkite.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.File;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.build.ModeBuilder;
+import yellowkite.core.build.ProfileBuilder;
+import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.profile.Geometry;
+import yellowkite.core.profile.PhysicalUnit;
+
+/** Profiles written from nothing, as a technician reads them off a maker's chart. */
+class AuthoringTest {
+    private static final By DIALOG = By.cssSelector("[role=dialog]");
+
+    @TempDir
+    private Path folder;
+    private Browser browser;
+
+    @BeforeEach
+    void aBrowser() {
+        browser = new Browser(folder);
+        browser.open(RunningKite.address(), "Ines");
+    }
+
+    @AfterEach
+    void ends() {
+        browser.close();
+    }
+
+    /** Keys only: from the search, which has the focus, back to the button. */
+    private void begin(String model) {
+        browser.see(By.xpath("//h2[starts-with(normalize-space(), 'Tidewick')]"));
+        browser.key(Keys.SHIFT, Keys.TAB);
+        browser.key(Keys.SHIFT, Keys.TAB);
+        browser.key(Keys.ENTER);
+        browser.seeFocusIn(DIALOG);
+        browser.typeOn("Tidewick");
+        browser.key(Keys.TAB);
+        browser.typeOn(model);
+        browser.key(Keys.ENTER);
+        browser.see(By.xpath("//h1[normalize-space()='" + model + "']"));
+    }
+
+    private void mode(String name, int number) {
+        browser.typeOn("m");
+        browser.seeValue("Mode name", "Mode " + number);
+        browser.typeOn("r");
+        browser.typeOn(name);
+        browser.key(Keys.ENTER);
+        browser.seeText("Mode is called '" + name + "'");
+    }
+
+    private void chart(String text, int channels) {
+        browser.typeOn("n");
+        browser.typeOn(text);
+        browser.key(Keys.ENTER);
+        browser.see(By.xpath("//main//p[starts-with(normalize-space(), '" + channels + " channels, ') and contains(., 'left in a universe')]"));
+        browser.key(Keys.ESCAPE);
+    }
+
+    @Test
+    void aSixteenChannelMovingHeadIsWrittenByKeyboardPublishedAndDescribed() throws Exception {
+        begin("Dunlin Spot 150");
+        mode("Standard", 1);
+        chart("pan 16 bit, tilt 16 bit, pan tilt speed, dimmer 16 bit, strobe, cyan, magenta, yellow, colour wheel, gobo wheel, gobo rotation, zoom, focus", 13);
+        browser.seeText("16 addresses");
+        for (int i = 0; i < 9; i++) {
+            browser.typeOn("j");
+        }
+        browser.see(By.xpath("//button[@aria-expanded='true'][starts-with(normalize-space(), 'Colour 1')]"));
+        browser.typeOn("d");
+        browser.seeFocusIn(DIALOG);
+        browser.typeOn("4");
+        browser.key(Keys.TAB);
+        browser.key(Keys.TAB);
+        browser.typeOn("Filter #");
+        browser.key(Keys.ENTER);
+        browser.seeText("into 4 parts");
+        browser.seeNoMore(DIALOG);
+        browser.typeOn("j");
+        browser.see(By.xpath("//button[@aria-expanded='true'][starts-with(normalize-space(), 'Gobo 1')]"));
+        browser.typeOn("t");
+        browser.seeFocusIn(DIALOG);
+        browser.typeOn("0, 31, Open\n32; 127; Kite\n128-255 Reeds");
+        browser.seeText("3 ranges understood.");
+        browser.key(Keys.TAB);
+        browser.key(Keys.ENTER);
+        browser.seeText("Named ranges of 'gobo wheel': 3");
+        browser.seeNoMore(DIALOG);
+        mode("Short", 2);
+        chart("pan, tilt, dimmer, strobe, zoom", 5);
+
+        var described = describe(publish("From the maker's chart"));
+
+        assertThat(described.path("manufacturer").asString() + " " + described.path("name").asString()).isEqualTo("Tidewick Dunlin Spot 150");
+        assertThat(described.at("/modes/0/name").asString()).isEqualTo("Standard");
+        assertThat(described.at("/modes/0/footprint/1").asInt()).isEqualTo(16);
+        assertThat(channels(described.at("/modes/0"))).containsExactly("Yoke_Pan [1,2]", "Head_Tilt [3,4]", "Base_PositionMSpeed [5]", "Beam_Dimmer [6,7]", "Beam_Shutter1Strobe [8]",
+                "Beam_ColorSub_C [9]", "Beam_ColorSub_M [10]", "Beam_ColorSub_Y [11]", "Beam_Color1 [12]", "Beam_Gobo1 [13]", "Beam_Gobo1PosRotate [14]", "Beam_Zoom [15]", "Beam_Focus1 [16]");
+        assertThat(described.at("/modes/0/channels/0/start").asInt()).isEqualTo(32768);
+        assertThat(ranges(described.at("/modes/0/channels/8"))).containsExactly("Filter 1 0-63", "Filter 2 64-127", "Filter 3 128-191", "Filter 4 192-255");
+        assertThat(ranges(described.at("/modes/0/channels/9"))).containsExactly("Open 0-31", "Kite 32-127", "Reeds 128-255");
+        assertThat(described.at("/modes/1/footprint/1").asInt()).isEqualTo(5);
+    }
+
+    @Test
+    void aBattenOfTenCellsIsWrittenPublishedAndDescribed() throws Exception {
+        begin("Rushlight 10");
+        mode("Cells", 1);
+        chart("dimmer, strobe, red, green, blue, white", 6);
+        browser.press("Cells");
+        for (var colour : List.of("Red", "Green", "Blue", "White")) {
+            browser.see(By.xpath("//label[contains(normalize-space(), '" + colour + "')]/input")).click();
+        }
+        browser.press("Make cells");
+        browser.seeText("2 shared + 10 x 4 = 42");
+
+        var described = describe(publish("Ten cells"));
+
+        assertThat(described.at("/modes/0/footprint/1").asInt()).isEqualTo(42);
+        var channels = channels(described.at("/modes/0"));
+        assertThat(channels).hasSize(42).startsWith("Beam_Dimmer [1]", "Beam_Shutter1Strobe [2]", "Cell 1_ColorAdd_R [3]", "Cell 2_ColorAdd_R [7]")
+                .endsWith("Cell 10_ColorAdd_W [42]");
+    }
+
+    @Test
+    void modesAreComparedAndOneGoesBackToAnyPoint() {
+        begin("Sandpiper");
+        mode("Wide", 1);
+        chart("pan 16 bit, dimmer", 2);
+        mode("Small", 2);
+        chart("dimmer, zoom", 2);
+        browser.press("Compare modes");
+        browser.seeText("Modes side by side");
+        browser.see(By.xpath("//tr[th[contains(., 'Pan')]][td[normalize-space()='16']][td[normalize-space()='–']]"));
+        browser.see(By.xpath("//tr[th[normalize-space()='Addresses of 12']][td[normalize-space()='36']][td[normalize-space()='24']]"));
+        browser.press("Close");
+
+        browser.see(By.xpath("//section[@aria-label='History']//button[contains(., \"Mode is called 'Wide'\")]")).click();
+
+        browser.see(By.xpath("//section[@aria-label='History']//button[contains(@class, 'line-through')][contains(., \"Added to mode 'Small'\")]"));
+        browser.seeText("0 channels, 0 addresses");
+        browser.typeOn("?");
+        browser.seeText("Keys of the desk");
+    }
+
+    @Test
+    void aModeOf512ChannelsDrawsOnlyTheRowsInSight() throws Exception {
+        var parts = IntStream.rangeClosed(1, 512).mapToObj(i -> ProfileBuilder.part(Geometry.Kind.Beam, "Part " + i)).toArray(Geometry[]::new);
+        var type = ProfileBuilder.profile("Tidewick", "Great Bustard").id("5B1C7A52-3E60-4D0B-9C41-7A1D52E0B512").attribute("Dimmer", "Dimmer", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity)
+                .body(ProfileBuilder.part(Geometry.Kind.Geometry, "Base", parts))
+                .mode("All", "Base", mode -> IntStream.rangeClosed(1, 512).forEach(i -> mode.channel("Dimmer", "Part " + i, ModeBuilder.at(i), c -> c.function("Level", 0, f -> {})))).build();
+        browser.drop("great.gdtf", new GdtfFile(GdtfDescription.of(type), Map.of()).write());
+        browser.press("Open on the desk");
+        browser.seeText("512 channels, 512 addresses");
+
+        assertThat((long) browser.run("return document.querySelectorAll('ul[aria-label=Channels] > li').length")).isBetween(10L, 60L);
+        browser.run("const pane = document.querySelector('ul[aria-label=Channels]').parentElement; pane.scrollTo(0, pane.scrollHeight)");
+        browser.see(By.cssSelector("ul[aria-label=Channels] > li[aria-posinset='512'] [data-channel-row]")).click();
+        browser.see(By.cssSelector("section[aria-label=Channel]"));
+        browser.typeOn("d");
+        browser.seeFocusIn(DIALOG);
+        browser.typeOn("128");
+        browser.key(Keys.ENTER);
+        browser.seeText("into 128 parts");
+        assertThat((long) browser.run("return document.querySelectorAll('[data-range-row]').length")).isEqualTo(128);
+    }
+
+    private Path publish(String summary) throws Exception {
+        browser.typeOn("p");
+        browser.seeFocusIn(DIALOG);
+        browser.typeOn(summary);
+        browser.key(Keys.ENTER);
+        browser.seeText("Published as revision 1.");
+        var profile = URI.create(browser.address()).getPath().replace("/desk/", "");
+        try (var client = HttpClient.newHttpClient()) {
+            var request = HttpRequest.newBuilder(URI.create(RunningKite.address() + "api/profiles/" + profile + "/revisions/1/file")).build();
+            var answer = client.send(request, HttpResponse.BodyHandlers.ofByteArray());
+            assertThat(answer.statusCode()).as(() -> new String(answer.body(), StandardCharsets.UTF_8)).isEqualTo(200);
+            return Files.write(folder.resolve("out.gdtf"), answer.body());
+        }
+    }
+
+    /** What the command line says of a file. */
+    private JsonNode describe(Path file) throws Exception {
+        var classes = System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
+        var output = folder.resolve("described.json").toFile();
+        var process = new ProcessBuilder(System.getProperty("java.home") + File.separator + "bin" + File.separator + "java", "-cp", classes, "yellowkite.cli.ProfileCommand", "describe", file.toString())
+                .redirectOutput(output).redirectErrorStream(true).start();
+        assertThat(process.waitFor()).as(() -> said(output)).isZero();
+        return JsonMapper.shared().readTree(Files.readString(output.toPath(), StandardCharsets.UTF_8));
+    }
+
+    private static String said(File output) {
+        try {
+            return Files.readString(output.toPath());
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    private static List<String> channels(JsonNode mode) {
+        var channels = new ArrayList<String>();
+        mode.path("channels").forEach(each -> channels.add(each.path("name").asString() + " " + each.path("addresses")));
+        return channels;
+    }
+
+    private static List<String> ranges(JsonNode channel) {
+        var ranges = new ArrayList<String>();
+        channel.at("/functions/0/ranges").forEach(each -> ranges.add(each.path("name").asString() + " " + each.path("from") + "-" + each.path("to")));
+        return ranges;
+    }
+}

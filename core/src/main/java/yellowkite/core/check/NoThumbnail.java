@@ -1,0 +1,27 @@
+package yellowkite.core.check;
+
+import java.util.stream.Stream;
+import yellowkite.core.gdtf.Media;
+import yellowkite.core.profile.FixtureType;
+
+/** A profile without a picture of the lamp. */
+final class NoThumbnail implements Rule.OfMedia {
+    @Override
+    public String id() {
+        return "no-thumbnail";
+    }
+
+    @Override
+    public Severity severity() {
+        return Severity.REMARK;
+    }
+
+    @Override
+    public Stream<Finding> check(FixtureType type, Media media) {
+        if (type.thumbnail().isEmpty()) {
+            return Stream.of(found(Finding.Place.PROFILE, "The profile has no picture of the lamp."));
+        }
+        return media.has(type.thumbnail() + ".png") || media.has(type.thumbnail() + ".svg") ? Stream.empty()
+                : Stream.of(found(Finding.Place.PROFILE, "The picture of the lamp, '" + type.thumbnail() + "', is not in the file."));
+    }
+}

@@ -1,0 +1,75 @@
+package yellowkite.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import yellowkite.core.profile.DmxValue;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.NamedRange;
+
+/**
+ * Divides a function, or one of its named ranges, into named ranges of equal size: part i of N starts at floor(i s / N), so
+ * that widths differ by at most one.
+ *
+ * @param range     the only range that is divided; null = the whole function, whose ranges give way
+ * @param parts     how many; 0 if {@code steps} is given
+ * @param steps     values in each part, the last one perhaps shorter; 0 if {@code parts} is given
+ * @param name      of each part; a {@code #} in it becomes its number
+ * @param first     number of the first part
+ * @param firstSlot wheel slot of the first part, counted on and round the wheel; 0 = none
+ */
+public record DivideFunction(int function, @Nullable Integer range, int parts, long steps, String name, int first, int firstSlot) implements Edit {
+    private static final int MOST = 512;
+
+    @Override
+    public Outcome applyTo(FixtureType before) {
+        return Located.onFunction(before, function, at -> {
+            var span = at.span();
+            var only = span.ranges().stream().filter(each -> range != null && each.range().id() == range).findFirst();
+            if (range != null && only.isEmpty()) {
+                return Located.missing("range");
+            }
+            long from = only.map(each -> each.from()).orElse(span.from());
+            long size = only.map(each -> each.to()).orElse(span.to()) - from + 1;
+            long count = parts > 0 ? parts : steps > 0 ? (size + steps - 1) / steps : 0;
+            if (parts > 0 == steps > 0 || count < 1) {
+                return Located.rejected("parts", "Say into how many parts it is divided, or how many values each has.");
+            }
+            if (count > Math.min(MOST, size)) {
+                return Located.rejected("parts", "From " + from + " to " + (from + size - 1) + " there are " + size + " values: 1 to " + Math.min(MOST, size) + " parts are possible, not " + count + ".");
+            }
+            int slots = before.findWheel(at.function().wheel()).map(wheel -> wheel.slots().size()).orElse(0);
+            if (firstSlot < 0 || firstSlot > slots) {
+                return Located.rejected("firstSlot", slots == 0 ? "'" + at.name() + "' works on no wheel with slots." : "The wheel has slots 1 to " + slots + "; " + firstSlot + " is not one of them.");
+            }
+            return Names.refusal("name", named(count)).orElseGet(() -> divided(before, at, from, size, (int) count, slots));
+        });
+    }
+
+    private Outcome divided(FixtureType before, Located.InChannel at, long from, long size, int count, int slots) {
+        var kept = new ArrayList<NamedRange>();
+        var fresh = new ArrayList<NamedRange>();
+        for (int i = 0; i < count; i++) {
+            long start = from + (parts > 0 ? i * size / count : i * steps);
+            int slot = firstSlot == 0 ? 0 : (firstSlot - 1 + i) % slots + 1;
+            fresh.add(NamedRange.of(before.nextId() + i, named(i), new DmxValue(start, at.channel().bytes())).withSlot(slot));
+        }
+        if (range == null) {
+            kept.addAll(fresh);
+        } else {
+            for (var each : at.function().ranges()) {
+                kept.addAll(each.id() == range ? fresh : List.of(each));
+            }
+        }
+        return Located.applied(at.replace(at.function().with(f -> f.ranges = kept)).with(f -> f.nextId += count));
+    }
+
+    private String named(long index) {
+        return name.replace("#", String.valueOf(first + index));
+    }
+
+    @Override
+    public String describe(FixtureType before) {
+        return "Divided" + Located.function(before, function).map(at -> ": '" + at.name() + "'").orElse("") + " into " + (parts > 0 ? parts + " parts" : "parts of " + steps);
+    }
+}

@@ -1,0 +1,47 @@
+package yellowkite.core.edit;
+
+import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.ChannelFunction;
+import yellowkite.core.profile.LogicalChannel;
+import yellowkite.core.profile.Mode;
+import yellowkite.core.profile.NamedRange;
+
+/** Copies of nodes under ids of their own. Links between them are texts and need no change. */
+final class FreshIds {
+    private int next;
+
+    FreshIds(int next) {
+        this.next = next;
+    }
+
+    /** {@return the first id that was not given} */
+    int next() {
+        return next;
+    }
+
+    int take() {
+        return next++;
+    }
+
+    Mode copy(Mode mode) {
+        return new Mode(take(), mode.name(), mode.description(), mode.geometry(), mode.channels().stream().map(this::copy).toList(), mode.relations(), mode.macros(), mode.source());
+    }
+
+    Channel copy(Channel channel) {
+        return new Channel(take(), channel.dmxBreak(), channel.offsets(), channel.initialFunction(), channel.highlight(), channel.defaultValue(), channel.geometry(),
+                channel.logicalChannels().stream().map(this::copy).toList(), channel.source());
+    }
+
+    private LogicalChannel copy(LogicalChannel logical) {
+        return new LogicalChannel(take(), logical.attribute(), logical.snap(), logical.master(), logical.mibFade(), logical.dmxChangeTimeLimit(),
+                logical.functions().stream().map(this::copy).toList(), logical.source());
+    }
+
+    ChannelFunction copy(ChannelFunction function) {
+        return function.withId(take()).with(f -> f.ranges = f.ranges.stream().map(this::copy).toList());
+    }
+
+    NamedRange copy(NamedRange range) {
+        return new NamedRange(take(), range.name(), range.dmxFrom(), range.physicalFrom(), range.physicalTo(), range.slot(), range.subRanges(), range.source());
+    }
+}

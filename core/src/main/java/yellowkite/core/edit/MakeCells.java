@@ -1,0 +1,157 @@
+package yellowkite.core.edit;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.DmxBreak;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Geometry;
+import yellowkite.core.profile.Matrix;
+import yellowkite.core.profile.Mode;
+import yellowkite.core.profile.Source;
+import yellowkite.core.profile.Trees;
+
+/**
+ * Turns shared channels of a mode into the channels of a cell that is repeated: they move to a top-level geometry of their own,
+ * and the mode's body refers to it once for each cell. Channels behind the block make room.
+ *
+ * @param channels the channels of one cell, which keep their order
+ * @param name     of the cell's geometry; references are called after it with a number
+ * @param count    how many cells
+ * @param first    address at which the first cell begins
+ * @param spacing  addresses from one cell to the next, at least what a cell needs
+ * @param columns  cells in a row of the grid
+ * @param order    how addresses run through the grid
+ */
+public record MakeCells(int mode, List<Integer> channels, String name, int count, int first, int spacing, int columns, Order order) implements Edit {
+    /** Metres from one cell to the next in the drawing of the body. */
+    private static final double PITCH = 0.1;
+
+    /** How addresses run through the grid. */
+    public enum Order { ROWS, COLUMNS, SERPENTINE }
+
+    public MakeCells {
+        channels = List.copyOf(channels);
+    }
+
+    @Override
+    public Outcome applyTo(FixtureType before) {
+        return Modes.on(before, mode, was -> {
+            var chosen = was.channels().stream().filter(each -> channels.contains(each.id())).sorted(Comparator.comparingInt(MakeCells::address)).toList();
+            int size = chosen.stream().mapToInt(each -> each.offsets().size()).sum();
+            var shared = Parts.shared(before, was).stream().map(Geometry::name).toList();
+            if (chosen.isEmpty() || chosen.size() != channels.size() || chosen.stream().anyMatch(each -> each.isVirtual() || !shared.contains(each.geometry()))) {
+                return Located.rejected("channels", "A cell is made of shared channels of this mode that have addresses.");
+            }
+            if (count < 2 || count > AddressMap.UNIVERSE) {
+                return Located.rejected("count", "A block has 2 to " + AddressMap.UNIVERSE + " cells, not " + count + ".");
+            }
+            if (columns < 1 || columns > count) {
+                return Located.rejected("columns", "A grid of " + count + " cells has 1 to " + count + " columns, not " + columns + ".");
+            }
+            if (spacing < size) {
+                return Located.rejected("spacing", "A cell needs " + size + " addresses; " + spacing + " from one to the next are too few.");
+            }
+            if (first < 1 || first + (count - 1) * spacing + size - 1 > AddressMap.UNIVERSE) {
+                return Located.rejected("first", "From address " + first + " on, " + count + " cells of " + spacing + " would end at " + (first + (count - 1) * spacing + size - 1) + "; a universe has " + AddressMap.UNIVERSE + ".");
+            }
+            if (before.allGeometries().anyMatch(each -> each.name().equals(name) || each.name().startsWith(name + " "))) {
+                return Located.rejected("name", "The body has a part called '" + name + "' already.");
+            }
+            if (before.modes().stream().anyMatch(other -> other != was && other.geometry().equals(was.geometry()))) {
+                return Names.refusalOfRequired("name", name, "A cell").orElseGet(() -> made(before, withOwnBody(before, was), size));
+            }
+            return Names.refusalOfRequired("name", name, "A cell").orElseGet(() -> made(before, before, size));
+        });
+    }
+
+    /** Other modes work on the same body and have no cells there: this mode gets a body of its own. */
+    private FixtureType withOwnBody(FixtureType type, Mode was) {
+        var body = type.geometries().stream().filter(each -> each.name().equals(was.geometry())).findFirst().orElseThrow();
+        var copy = renamed(body, " of " + was.name().replace('.', ' '));
+        return type.with(f -> f.geometries = Trees.insert(f.geometries, f.geometries.size(), copy)).mapModes(each -> each.id() != mode ? each
+                : new Mode(each.id(), each.name(), each.description(), copy.name(), each.channels().stream().map(channel -> channel.withGeometry(channel.geometry() + suffix(type, channel, body, was))).toList(),
+                        each.relations(), each.macros(), each.source()));
+    }
+
+    private static String suffix(FixtureType type, Channel channel, Geometry body, Mode was) {
+        return body.walk().anyMatch(each -> each.name().equals(channel.geometry())) ? " of " + was.name().replace('.', ' ') : "";
+    }
+
+    private static Geometry renamed(Geometry geometry, String suffix) {
+        return switch (geometry) {
+            case Geometry.Part part -> new Geometry.Part(part.kind(), part.name() + suffix, part.model(), part.position(), part.details(), part.children().stream().map(each -> renamed(each, suffix)).toList(), part.source());
+            case Geometry.Reference reference -> new Geometry.Reference(reference.name() + suffix, reference.model(), reference.position(), reference.geometry(), reference.breaks(), reference.source());
+        };
+    }
+
+    private Outcome made(FixtureType before, FixtureType type, int size) {
+        var was = type.findMode(mode).orElseThrow();
+        var chosen = was.channels().stream().filter(each -> channels.contains(each.id())).sorted(Comparator.comparingInt(MakeCells::address)).toList();
+        var cell = new Geometry.Part(Geometry.Kind.Beam, name, "", Matrix.IDENTITY, Geometry.BeamDetails.DEFAULT, List.of(), Source.NONE);
+        var moved = new ArrayList<Channel>();
+        int next = 1;
+        for (var channel : chosen) {
+            moved.add(channel.withGeometry(name).withOffsets(Addresses.run(next, channel.offsets().size())));
+            next += channel.offsets().size();
+        }
+        // the shared channels close up where the cell's were, then make room for the block
+        var without = type;
+        for (var channel : chosen) {
+            var at = Located.channel(without, channel.id()).orElseThrow();
+            without = RemoveChannels.closedUp(Located.without(without, at), at);
+        }
+        int length = (count - 1) * spacing + size;
+        var space = Addresses.of(without, without.findMode(mode).orElseThrow(), was.geometry(), DmxBreak.FIRST);
+        int last = space.used().stream().mapToInt(Integer::intValue).max().orElse(0);
+        if (last >= first && last + length > AddressMap.UNIVERSE) {
+            return Located.rejected("first", "The channels behind the cells would be pushed past address " + AddressMap.UNIVERSE + ".");
+        }
+        var opened = space.shift(first, length);
+        int place = AddChannels.position(opened.findMode(mode).orElseThrow(), List.of(first));
+        var after = opened.mapModes(each -> each.id() == mode ? each.withChannels(inserted(each.channels(), place, moved)) : each)
+                .with(f -> f.geometries = Trees.insert(Trees.map(f.geometries, top -> top.name().equals(was.geometry()) ? withReferences(top) : top), f.geometries.size(), cell));
+        return Located.applied(Relink.follow(before, after));
+    }
+
+    private static List<Channel> inserted(List<Channel> channels, int place, List<Channel> fresh) {
+        var all = new ArrayList<>(channels);
+        all.addAll(place, fresh);
+        return all;
+    }
+
+    private Geometry withReferences(Geometry top) {
+        var part = (Geometry.Part) top;
+        var children = new ArrayList<>(part.children());
+        for (int i = 0; i < count; i++) {
+            var start = new Geometry.Break(first + i * spacing, 1, Source.NONE);
+            children.add(new Geometry.Reference(name + " " + (i + 1), "", position(i), name, List.of(start), Source.NONE));
+        }
+        return part.withChildren(children);
+    }
+
+    private Matrix position(int index) {
+        int rows = (count + columns - 1) / columns;
+        int row = order == Order.COLUMNS ? index % rows : index / columns;
+        int column = switch (order) {
+            case ROWS -> index % columns;
+            case COLUMNS -> index / rows;
+            case SERPENTINE -> row % 2 == 0 ? index % columns : columns - 1 - index % columns;
+        };
+        var cells = new ArrayList<>(Matrix.IDENTITY.cells());
+        cells.set(3, column * PITCH);
+        cells.set(11, -row * PITCH);
+        return new Matrix(cells);
+    }
+
+    private static int address(Channel channel) {
+        return channel.offsets().stream().findFirst().orElse(0);
+    }
+
+    @Override
+    public String describe(FixtureType before) {
+        return "Cells of " + Modes.called(before, mode) + ": " + count + " of '" + name + "' with " + channels.size() + (channels.size() == 1 ? " channel" : " channels") + " each, from address " + first;
+    }
+}

@@ -1,0 +1,77 @@
+package yellowkite.core.edit;
+
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import yellowkite.core.dmx.LinkTargets;
+import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.FixtureType;
+
+/**
+ * Removes channels with all that they hold; refused while something that stays refers to them.
+ *
+ * @param closeUp whether the channels behind move down into the addresses that become free
+ */
+public record RemoveChannels(List<Integer> channels, boolean closeUp) implements Edit {
+    public RemoveChannels {
+        channels = List.copyOf(channels);
+    }
+
+    @Override
+    public Outcome applyTo(FixtureType before) {
+        Outcome so = Located.applied(before);
+        var gone = Set.copyOf(new HashSet<>(channels));
+        if (gone.isEmpty()) {
+            return Located.rejected("channels", "There is no channel to remove.");
+        }
+        for (int id : gone) {
+            if (!(so instanceof Outcome.Applied applied)) {
+                return so;
+            }
+            so = Located.onChannel(applied.after(), id, at -> remove(at, gone));
+        }
+        return so;
+    }
+
+    private Outcome remove(Located.InMode at, Set<Integer> gone) {
+        var targets = LinkTargets.of(at.mode());
+        for (var other : at.mode().channels()) {
+            if (!gone.contains(other.id())) {
+                var waiting = other.functions().filter(function -> leadsHere(targets, function.modeMaster(), at.channel())).findFirst();
+                if (waiting.isPresent()) {
+                    return Located.rejected("channels", "'" + waiting.get().name() + "' of '" + other.name() + "' waits for '" + at.channel().name() + "'; change that first.");
+                }
+            }
+        }
+        var without = at.type().mapModes(mode -> mode.id() != at.mode().id() ? mode
+                : mode.withChannels(mode.channels().stream().filter(each -> each.id() != at.channel().id()).toList())
+                        .withRelations(mode.relations().stream().filter(each -> !leadsHere(targets, each.master(), at.channel()) && !leadsHere(targets, each.follower(), at.channel())).toList()));
+        if (closeUp && Addresses.of(without, without.findMode(at.mode().id()).orElseThrow(), at.channel().geometry(), at.channel().dmxBreak()).movesCellsOfOthers(at.channel().offsets().stream().mapToInt(Integer::intValue).min().orElse(0))) {
+            return Located.rejected("closeUp", "Cells stand behind that another mode uses too; leave the gap, or move them there.");
+        }
+        return Located.applied(closeUp ? closedUp(without, at) : without);
+    }
+
+    /** {@return the document, from which the channel is gone already, with the addresses closed that it has left} */
+    static FixtureType closedUp(FixtureType type, Located.InMode at) {
+        var so = type;
+        // the highest first, so that the lower ones stay what they were
+        for (int address : at.channel().offsets().stream().sorted(Comparator.reverseOrder()).toList()) {
+            var space = Addresses.of(so, so.findMode(at.mode().id()).orElseThrow(), at.channel().geometry(), at.channel().dmxBreak());
+            so = space.used().contains(address) ? so : space.shift(address + 1, -1);
+        }
+        return so;
+    }
+
+    private static boolean leadsHere(LinkTargets targets, String link, Channel channel) {
+        var target = link.isEmpty() ? null : targets.find(link);
+        return target != null && target.channel().id() == channel.id();
+    }
+
+    @Override
+    public String describe(FixtureType before) {
+        var first = channels.isEmpty() ? "nothing" : Located.channel(before, channels.getFirst()).map(Located.InMode::called).orElse("a channel");
+        return "Removed: " + first + (channels.size() > 1 ? " and " + (channels.size() - 1) + " more" : "");
+    }
+}

@@ -1,0 +1,38 @@
+package yellowkite.core.edit;
+
+import java.util.List;
+import yellowkite.core.profile.FixtureType;
+
+/** Edits that count as one: all of them fit, or none is applied. They are undone together. */
+public record Several(List<Edit> edits) implements Edit {
+    private static final int MOST = 1_000;
+
+    public Several {
+        edits = List.copyOf(edits);
+    }
+
+    @Override
+    public Outcome applyTo(FixtureType before) {
+        if (edits.size() > MOST) {
+            return Located.rejected("edits", "At most " + MOST + " edits count as one.");
+        }
+        Outcome so = Located.applied(before);
+        for (var edit : edits) {
+            if (edit instanceof Several) {
+                return Located.rejected("edits", "Edits that count as one cannot hold others of their kind.");
+            }
+            if (so instanceof Outcome.Applied applied) {
+                so = edit.applyTo(applied.after());
+            }
+        }
+        return so;
+    }
+
+    @Override
+    public String describe(FixtureType before) {
+        if (edits.isEmpty()) {
+            return "Nothing";
+        }
+        return edits.getFirst().describe(before) + (edits.size() > 1 ? ", and " + (edits.size() - 1) + " more" : "");
+    }
+}

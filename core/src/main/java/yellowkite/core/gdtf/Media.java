@@ -1,0 +1,103 @@
+package yellowkite.core.gdtf;
+
+import java.nio.ByteBuffer;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/**
+ * What lies in an archive beside its description, without opening it: names, and the sizes that pictures declare.
+ *
+ * @param paths    every entry
+ * @param pictures the PNG entries at the top and under {@code wheels/}
+ * @param models   names of the entries under {@code models/}, without folder and ending
+ */
+public record Media(Set<String> paths, Map<String, Picture> pictures, Set<String> models) {
+    public static final String WHEELS = "wheels/";
+    /** Source: GDTF, "The archive". */
+    public static final int SMALLEST_SLOT = 256;
+    public static final int LARGEST_SLOT = 1024;
+    /** Four times what the standard allows for a slot; beyond it decoding is a trap. */
+    public static final int MOST_PIXELS_A_SIDE = 4096;
+
+    private static final byte[] PNG = {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1A, '\n'};
+    /** Signature, length and type of the first chunk, width and height. */
+    private static final int HEADER = 24;
+
+    public Media {
+        paths = Set.copyOf(paths);
+        models = Set.copyOf(models);
+        pictures = Collections.unmodifiableMap(new LinkedHashMap<>(pictures));
+    }
+
+    /** @param width as declared, unsigned; 0 if this is no PNG */
+    public record Picture(long width, long height) {
+        public boolean isUnreadable() {
+            return width == 0 || height == 0;
+        }
+
+        public boolean isAbsurd() {
+            return longer() > MOST_PIXELS_A_SIDE;
+        }
+
+        public long longer() {
+            return Math.max(width, height);
+        }
+
+        public long shorter() {
+            return Math.min(width, height);
+        }
+
+        @Override
+        public String toString() {
+            return width + " x " + height;
+        }
+    }
+
+    /** @param entries path to content */
+    public static Media of(Map<String, byte[]> entries) {
+        return of(entries.keySet(), entries::get);
+    }
+
+    /** @param contentOf asked for the pictures only */
+    public static Media of(Collection<String> paths, Function<String, byte[]> contentOf) {
+        var pictures = new LinkedHashMap<String, Picture>();
+        paths.stream().filter(path -> path.endsWith(".png") && (path.startsWith(WHEELS) || path.indexOf('/') < 0))
+                .forEach(path -> pictures.put(path, sizeOf(contentOf.apply(path))));
+        return new Media(new HashSet<>(paths), pictures, paths.stream().filter(path -> path.startsWith("models/")).map(Media::plainName).collect(Collectors.toSet()));
+    }
+
+    /** {@return where the picture of a slot lies} */
+    public static String wheelPath(String mediaFile) {
+        return WHEELS + mediaFile + ".png";
+    }
+
+    public boolean has(String path) {
+        return paths.contains(path);
+    }
+
+    /** {@return whether there is a model of that name, in any form} */
+    public boolean hasModel(String file) {
+        return models.contains(file);
+    }
+
+    private static String plainName(String path) {
+        var name = path.substring(path.lastIndexOf('/') + 1);
+        int dot = name.lastIndexOf('.');
+        return dot < 0 ? name : name.substring(0, dot);
+    }
+
+    private static Picture sizeOf(byte[] bytes) {
+        if (bytes.length < HEADER || !Arrays.equals(bytes, 0, PNG.length, PNG, 0, PNG.length)) {
+            return new Picture(0, 0);
+        }
+        var header = ByteBuffer.wrap(bytes, 16, 8);
+        return new Picture(Integer.toUnsignedLong(header.getInt()), Integer.toUnsignedLong(header.getInt()));
+    }
+}

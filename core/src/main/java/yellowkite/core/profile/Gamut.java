@@ -1,0 +1,10 @@
+package yellowkite.core.profile;
+
+import java.util.List;
+
+/** The colours that a lamp can reach, as the corners of a shape in the chromaticity diagram: GDTF {@code Gamut}. */
+public record Gamut(String name, List<ColorCie> points, Source source) {
+    public Gamut {
+        points = List.copyOf(points);
+    }
+}

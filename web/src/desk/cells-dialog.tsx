@@ -1,0 +1,98 @@
+import { Grid3x3 } from 'lucide-react';
+import { useState } from 'react';
+import type { ModeMap } from '../api/types';
+import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
+import { Modal } from '../ui/modal';
+import { NumberField } from '../ui/number-field';
+import { TextField } from '../ui/text-field';
+import { calledIn } from './add-channels';
+import { useDeskActions } from './desk-context';
+
+const ORDERS = [
+  { value: 'ROWS', text: 'Row by row' },
+  { value: 'COLUMNS', text: 'Column by column' },
+  { value: 'SERPENTINE', text: 'To and fro' },
+] as const;
+
+/** Turns shared channels into the channels of a cell that repeats. */
+export function CellsDialog({ map }: { map: ModeMap }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button quiet onClick={() => setOpen(true)} disabled={map.channels.length === 0}>
+        <Grid3x3 size={15} aria-hidden /> Cells
+      </Button>
+      {open && <Cells map={map} onClose={() => setOpen(false)} />}
+    </>
+  );
+}
+
+function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
+  const { edit } = useDeskActions();
+  const shared = map.channels.filter((channel) => channel.times === 1 && channel.addresses.length > 0);
+  const [chosen, setChosen] = useState<number[]>([]);
+  const [name, setName] = useState('Cell');
+  const [count, setCount] = useState('10');
+  const [first, setFirst] = useState('');
+  const [spacing, setSpacing] = useState('');
+  const [columns, setColumns] = useState('');
+  const [order, setOrder] = useState<(typeof ORDERS)[number]['value']>('ROWS');
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const cell = shared.filter((channel) => chosen.includes(channel.id));
+  const size = cell.reduce((sum, channel) => sum + channel.addresses.length, 0);
+  const start = first === '' ? String(Math.min(...cell.flatMap((channel) => channel.addresses), Infinity)) : first;
+
+  async function make() {
+    const numbers = [count, start === 'Infinity' ? '1' : start, spacing || String(size || 1), columns || count].map(Number);
+    const [cells = 0, from = 0, step = 0, across = 0] = numbers;
+    if (numbers.some((each) => !Number.isInteger(each))) {
+      setRefusal('Type whole numbers.');
+      return;
+    }
+    const refused = await edit({ type: 'makeCells', mode: map.id, channels: chosen, name, count: cells, first: from, spacing: step, columns: across, order });
+    setRefusal(refused);
+    if (!refused) onClose();
+  }
+
+  return (
+    <Modal wide open onClose={onClose} title="Cells" description="Choose the channels that repeat. They move onto a cell of their own; the others stay shared.">
+      <form
+        className="flex min-h-0 flex-col gap-4 overflow-y-auto"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void make();
+        }}
+      >
+        <fieldset className="grid grid-cols-3 gap-x-4 gap-y-1">
+          <legend className="mb-1 text-xs text-muted col-span-3">Channels of one cell</legend>
+          {shared.map((channel) => (
+            <label key={channel.id} className="flex items-center gap-2">
+              <input type="checkbox" className="accent-kite" checked={chosen.includes(channel.id)} onChange={(event) => setChosen(event.currentTarget.checked ? [...chosen, channel.id] : chosen.filter((id) => id !== channel.id))} />
+              {calledIn(channel)}
+            </label>
+          ))}
+          {shared.length === 0 && <p className="text-sm text-muted">Every channel of this mode repeats already.</p>}
+        </fieldset>
+        <div className="flex flex-wrap items-end gap-3">
+          <TextField label="Name of a cell" value={name} onChange={setName} maxLength={60} />
+          <NumberField label="How many" value={count} onChange={setCount} />
+          <NumberField label="First address" value={start === 'Infinity' ? '' : start} onChange={setFirst} />
+          <NumberField label="Addresses apart" value={spacing === '' && size > 0 ? String(size) : spacing} onChange={setSpacing} />
+          <NumberField label="Columns" value={columns === '' ? count : columns} onChange={setColumns} />
+          <Choice label="Order" value={order} options={[...ORDERS]} onChoose={(value) => setOrder(ORDERS.find((each) => each.value === value)?.value ?? 'ROWS')} />
+        </div>
+        {refusal && (
+          <p role="alert" className="text-sm text-error">
+            {refusal}
+          </p>
+        )}
+        <div className="flex justify-end">
+          <Button main type="submit" disabled={chosen.length === 0}>
+            Make cells
+          </Button>
+        </div>
+      </form>
+    </Modal>
+  );
+}

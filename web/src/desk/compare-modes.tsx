@@ -1,0 +1,97 @@
+import { useQuery } from '@tanstack/react-query';
+import { Columns3 } from 'lucide-react';
+import { useState } from 'react';
+import { answer, api } from '../api/client';
+import type { Comparison } from '../api/types';
+import { Button } from '../ui/button';
+import { Modal } from '../ui/modal';
+import { NumberField } from '../ui/number-field';
+import { PennantIcon } from '../ui/pennant-icon';
+import { useDesk } from './desk-context';
+
+/** Modes side by side, and what a number of lamps costs in each. */
+export function CompareModes() {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button quiet onClick={() => setOpen(true)}>
+        <Columns3 size={15} aria-hidden /> Compare modes
+      </Button>
+      {open && (
+        <Modal wide open onClose={() => setOpen(false)} title="Modes side by side" description="Which attributes each has, how finely, and what the lamps cost.">
+          <Table />
+        </Modal>
+      )}
+    </>
+  );
+}
+
+function Table() {
+  const { draft } = useDesk();
+  const [lamps, setLamps] = useState('12');
+  const count = /^[1-9]\d{0,4}$/.test(lamps) ? Number(lamps) : 1;
+  const { data } = useQuery({
+    queryKey: ['comparison', draft.id, draft.version, count],
+    queryFn: () => answer(api.GET('/api/drafts/{draftId}/comparison', { params: { path: { draftId: draft.id }, query: { lamps: count } } })),
+    placeholderData: (before) => before,
+  });
+  return (
+    <div className="flex min-h-0 flex-col gap-3">
+      <NumberField label="Lamps" value={lamps} onChange={setLamps} />
+      {data && <Compared data={data} />}
+    </div>
+  );
+}
+
+function Compared({ data }: { data: Comparison }) {
+  const costs: [string, (mode: Comparison['modes'][number]) => string][] = [
+    ['Addresses of one lamp', (mode) => String(mode.cost.footprint)],
+    ['Channels', (mode) => String(mode.cost.channels)],
+    [`Addresses of ${data.lamps}`, (mode) => String(mode.cost.addresses)],
+    ['Lamps in a universe', (mode) => String(mode.cost.perUniverse)],
+    ['Universes', (mode) => (mode.cost.universes === 0 ? 'does not fit' : String(mode.cost.universes))],
+  ];
+  return (
+    <div className="min-h-0 overflow-auto">
+      <table className="w-full text-sm">
+        <thead className="sticky top-0 bg-panel">
+          <tr>
+            <th className="py-1.5 pr-4 text-left font-normal text-muted">Mode</th>
+            {data.modes.map((mode) => (
+              <th key={mode.id} className="max-w-40 truncate px-3 py-1.5 text-right" title={mode.name}>
+                {mode.name}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {costs.map(([label, value]) => (
+            <tr key={label} className="border-t border-line">
+              <th className="py-1.5 pr-4 text-left font-normal text-muted">{label}</th>
+              {data.modes.map((mode) => (
+                <td key={mode.id} className="px-3 py-1.5 text-right font-mono">
+                  {value(mode)}
+                </td>
+              ))}
+            </tr>
+          ))}
+          {data.rows.map((row) => (
+            <tr key={row.attribute} className={`border-t border-line ${row.cells.some((cell) => cell.times === 0) ? '' : 'text-muted'}`}>
+              <th className="py-1 pr-4 text-left font-normal" title={row.attribute}>
+                <span className="inline-flex items-center gap-2">
+                  <PennantIcon group={row.featureGroup} />
+                  {row.pretty}
+                </span>
+              </th>
+              {row.cells.map((cell, index) => (
+                <td key={index} className="px-3 py-1 text-right font-mono">
+                  {cell.times === 0 ? '–' : `${cell.virtual ? 'virtual' : cell.bytes * 8}${cell.times > 1 ? ` ×${cell.times}` : ''}`}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

@@ -1,0 +1,49 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { answer, api } from '../api/client';
+import { Button } from '../ui/button';
+import { counted } from '../ui/counted';
+import { Modal } from '../ui/modal';
+import { useDesk } from './desk-context';
+
+/** Throws the draft away; asks once, as this cannot be undone. */
+export function DiscardDraft() {
+  const { draft } = useDesk();
+  const [asking, setAsking] = useState(false);
+  const navigate = useNavigate();
+  const queryClient = useQueryClient();
+  const discard = useMutation({
+    mutationFn: async () => {
+      // nothing comes back, which is no failure
+      const sent = await api.POST('/api/drafts/{draftId}/discard', { params: { path: { draftId: draft.id } }, body: { version: draft.version } });
+      return sent.response.ok ? true : answer(Promise.resolve(sent));
+    },
+    onSuccess: () => {
+      queryClient.removeQueries({ queryKey: ['desk', draft.profileId] });
+      void queryClient.invalidateQueries({ queryKey: ['library'] });
+      void navigate('/');
+    },
+  });
+  const gone = draft.baseRevision === 0 ? 'The profile was never published, so it goes with the draft.' : `The profile stays as it is in revision ${draft.baseRevision}.`;
+  return (
+    <>
+      <button type="button" onClick={() => setAsking(true)} className="mt-1 block text-sm text-muted underline underline-offset-2 hover:text-text">
+        Throw this draft away
+      </button>
+      <Modal open={asking} onClose={() => setAsking(false)} title="Throw this draft away?" description={`${counted(draft.history.length, 'edit is', 'edits are')} lost. ${gone}`}>
+        {discard.error && (
+          <p role="alert" className="text-sm text-error">
+            {discard.error.message}
+          </p>
+        )}
+        <div className="flex justify-end gap-2">
+          <Button onClick={() => setAsking(false)}>Keep it</Button>
+          <Button main disabled={discard.isPending} onClick={() => discard.mutate()}>
+            Throw away
+          </Button>
+        </div>
+      </Modal>
+    </>
+  );
+}

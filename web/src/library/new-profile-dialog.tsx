@@ -1,0 +1,103 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { answer, api, authorHeader } from '../api/client';
+import { Problem } from '../api/problem';
+import type { BeginRequest } from '../api/types';
+import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
+import { Modal } from '../ui/modal';
+import { TextField } from '../ui/text-field';
+
+const BODIES = [
+  { value: 'FIXED', text: 'An empty page, a lamp that stands still' },
+  { value: 'MOVING_HEAD', text: 'An empty page, a moving head' },
+  { value: 'COPY', text: 'A copy of a profile' },
+];
+
+/** Begins a profile: who makes it, what it is called, and what it starts from. */
+export function NewProfileDialog({ onClose }: { onClose: () => void }) {
+  const [manufacturer, setManufacturer] = useState('');
+  const [name, setName] = useState('');
+  const [from, setFrom] = useState('MOVING_HEAD');
+  const [copyOf, setCopyOf] = useState('');
+  const [copyMode, setCopyMode] = useState('');
+  const navigate = useNavigate();
+  const queryClient = useQueryClient();
+  const library = useQuery({ queryKey: ['library', ''], queryFn: () => answer(api.GET('/api/library', { params: { query: {} } })) });
+  const profiles = (library.data?.makers ?? []).flatMap((maker) => maker.profiles.filter((each) => each.revision > 0).map((each) => ({ ...each, maker: maker.name })));
+  const source = profiles.find((each) => each.id === copyOf);
+
+  const begin = useMutation({
+    mutationFn: () => {
+      const body: BeginRequest =
+        from === 'COPY' && source
+          ? { manufacturer, name, body: null, copyOf: source.id, copyRevision: source.revision, copyMode: copyMode || null }
+          : { manufacturer, name, body: from === 'FIXED' ? 'FIXED' : 'MOVING_HEAD', copyOf: null, copyRevision: null, copyMode: null };
+      return answer(api.POST('/api/profiles', { params: { header: authorHeader() }, body }));
+    },
+    onSuccess: (draft) => {
+      void queryClient.invalidateQueries({ queryKey: ['library'] });
+      void navigate(`/desk/${draft.profileId}`);
+    },
+  });
+  const field = begin.error instanceof Problem ? begin.error.field : undefined;
+  return (
+    <Modal open onClose={onClose} title="New profile" description="You can change all of this later.">
+      <form
+        className="flex flex-col gap-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          begin.mutate();
+        }}
+      >
+        <div>
+          <TextField label="Manufacturer" value={manufacturer} onChange={setManufacturer} autoFocus maxLength={120} error={field === 'manufacturer' ? begin.error?.message : null} />
+          <Makers typed={manufacturer} onChoose={setManufacturer} />
+        </div>
+        <TextField label="Model" value={name} onChange={setName} maxLength={120} error={field === 'name' ? begin.error?.message : null} />
+        <Choice label="Begin with" value={from} options={BODIES} onChoose={setFrom} />
+        {from === 'COPY' && (
+          <>
+            <Choice label="Profile" value={copyOf} options={profiles.map((each) => ({ value: each.id, text: `${each.maker} ${each.name}` }))} onChoose={setCopyOf} />
+            {source && (
+              <Choice label="Modes" value={copyMode || 'all'} options={[{ value: 'all', text: 'All modes' }, ...source.modes.map((mode) => ({ value: mode.name, text: `Only ${mode.name}, ${mode.footprint} addresses` }))]} onChoose={(mode) => setCopyMode(mode === 'all' ? '' : mode)} />
+            )}
+          </>
+        )}
+        {begin.error && field !== 'manufacturer' && field !== 'name' && (
+          <p role="alert" className="text-sm text-error">
+            {begin.error.message}
+          </p>
+        )}
+        <div className="flex justify-end">
+          <Button main type="submit" disabled={begin.isPending || (from === 'COPY' && !source)}>
+            Begin
+          </Button>
+        </div>
+      </form>
+    </Modal>
+  );
+}
+
+/** Makers that the house has already, so that no second spelling comes about. */
+function Makers({ typed, onChoose }: { typed: string; onChoose: (name: string) => void }) {
+  const { data } = useQuery({
+    queryKey: ['manufacturers', typed],
+    queryFn: ({ signal }) => answer(api.GET('/api/manufacturers', { params: { query: { name: typed } }, signal })),
+    enabled: typed.trim() !== '',
+  });
+  const others = data?.filter((maker) => maker.name !== typed) ?? [];
+  if (typed.trim() === '' || others.length === 0) return null;
+  const near = others.some((maker) => maker.near);
+  return (
+    <p className={`mt-1.5 text-sm ${near ? 'text-warning' : 'text-muted'}`}>
+      {near ? 'The house has this maker already: ' : 'Known: '}
+      {others.slice(0, 4).map((maker) => (
+        <button key={maker.name} type="button" onClick={() => onChoose(maker.name)} className="mr-2 text-text underline underline-offset-2">
+          {maker.name}
+        </button>
+      ))}
+    </p>
+  );
+}
