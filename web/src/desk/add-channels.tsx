@@ -16,7 +16,7 @@ export function AddChannels({ map }: { map: ModeMap }) {
   const [other, setOther] = useState<Record<number, string>>({});
   const [refusal, setRefusal] = useState<string | null>(null);
   const asked = useDeferredValue(text);
-  const { data } = useQuery({
+  const { data, isPlaceholderData } = useQuery({
     queryKey: ['chart', draft.id, draft.version, map.id, asked],
     queryFn: ({ signal }) => answer(api.POST('/api/drafts/{draftId}/chart', { params: { path: { draftId: draft.id } }, body: { mode: map.id, text: asked }, signal })),
     enabled: asked.trim() !== '',
@@ -28,7 +28,7 @@ export function AddChannels({ map }: { map: ModeMap }) {
 
   async function add() {
     // what stands in the field now, not what was answered a moment ago
-    const fresh = text === asked && data ? data : await answer(api.POST('/api/drafts/{draftId}/chart', { params: { path: { draftId: draft.id } }, body: { mode: map.id, text } }));
+    const fresh = text === asked && data && !isPlaceholderData ? data : await answer(api.POST('/api/drafts/{draftId}/chart', { params: { path: { draftId: draft.id } }, body: { mode: map.id, text } }));
     const known = fresh.flatMap((line, index) => {
       const attribute = nameOf(line, index);
       return attribute ? [{ attribute, words: line.words, bytes: line.bytes, geometry: null, addresses: null }] : [];
