@@ -41,7 +41,7 @@ public final class ChartWords {
             if (ALL.matcher(piece).matches() && bytes(piece) > 0) {
                 continue;
             }
-            if (isFineOf(piece, read)) {
+            if (!read.isEmpty() && isFineOf(piece, read.getLast().words())) {
                 var coarse = read.removeLast();
                 read.add(new Read(coarse.words(), Math.min(4, coarse.bytes() + 1), coarse.matches()));
                 continue;
@@ -56,12 +56,12 @@ public final class ChartWords {
     }
 
     /** "Pan fine" behind "Pan" is not a channel but its second byte. */
-    private static boolean isFineOf(String piece, List<Read> read) {
-        if (read.isEmpty() || !FINE.matcher(piece).find()) {
+    static boolean isFineOf(String piece, String wordsBefore) {
+        if (!FINE.matcher(piece).find()) {
             return false;
         }
         var plain = FINE.matcher(piece).replaceAll("").strip().toLowerCase(Locale.ROOT);
-        var before = read.getLast().words().toLowerCase(Locale.ROOT);
+        var before = wordsBefore.toLowerCase(Locale.ROOT);
         return plain.isEmpty() || before.equals(plain) || before.startsWith(plain) || FINE.matcher(before).replaceAll("").strip().equals(plain);
     }
 

@@ -7,7 +7,7 @@ import yellowkite.core.edit.SetRanges;
 
 /**
  * A pasted table as named ranges: each row has a first value, perhaps a last one, and a meaning, parted by tabs, commas,
- * semicolons or a dash. Where a range ends follows from the next row, so the last value is only read over.
+ * semicolons or a dash.
  *
  * @param left rows that were not understood, as they stood
  */
@@ -21,17 +21,19 @@ public record RangeTable(List<SetRanges.Row> rows, List<String> left) {
         left = List.copyOf(left);
     }
 
-    public static RangeTable read(String text) {
-        var rows = new ArrayList<SetRanges.Row>();
+    /** @param last last value of the function that they are for */
+    public static RangeTable read(String text, long last) {
+        var pieces = new ArrayList<Pieces.Piece>();
         var left = new ArrayList<String>();
         text.lines().filter(line -> !line.isBlank()).limit(MOST).forEach(line -> {
             var found = ROW.matcher(line);
             if (line.length() <= LONGEST_ROW && found.matches()) {
-                rows.add(new SetRanges.Row(Long.parseLong(found.group(1)), found.group(3).strip().replaceAll("[\\s,;]*[\\t,;]+[\\s,;]*", " ").strip(), null, null, 0));
+                pieces.add(new Pieces.Piece(Long.parseLong(found.group(1)), found.group(2) == null ? null : Long.valueOf(found.group(2)),
+                        found.group(3).strip().replaceAll("[\\s,;]*[\\t,;]+[\\s,;]*", " ").strip()));
             } else {
                 left.add(line);
             }
         });
-        return new RangeTable(rows, left);
+        return new RangeTable(Pieces.rows(pieces, last), left);
     }
 }

@@ -91,7 +91,8 @@ public record AddChannels(int mode, List<NewChannel> channels, @Nullable Integer
         }
         var channel = built(type2, fresh, geometry, words, addresses);
         int index = position(type2.findMode(mode).orElseThrow(), addresses);
-        return Located.applied(type2.mapModes(each -> each.id() == mode ? each.withChannels(Trees.insert(each.channels(), index, channel)) : each).with(f -> f.nextId += 3));
+        var added = type2.mapModes(each -> each.id() == mode ? each.withChannels(Trees.insert(each.channels(), index, channel)) : each).with(f -> f.nextId += 3);
+        return fresh.ranges() == null ? Located.applied(added) : new SetRanges(channel.functions().findFirst().orElseThrow().id(), fresh.ranges()).applyTo(added);
     }
 
     /** In front of the first channel that stands on a higher address. */
@@ -108,30 +109,34 @@ public record AddChannels(int mode, List<NewChannel> channels, @Nullable Integer
     }
 
     private static Channel built(FixtureType type, NewChannel fresh, String geometry, String words, List<Integer> addresses) {
-        int id = type.nextId();
         int bytes = Math.max(1, addresses.size());
-        var standard = Catalogue.STANDARD.find(fresh.attribute());
-        var function = ChannelFunction.of(id + 2, f -> {
-            f.name = words.replace('.', ' ');
-            f.attribute = fresh.attribute();
-            f.originalAttribute = fresh.words().strip();
+        boolean dims = fresh.attribute().equals("Dimmer");
+        return new Channel(type.nextId(), DmxBreak.FIRST, addresses, "", dims ? new DmxValue(DmxValue.max(bytes), bytes) : null, null, geometry,
+                List.of(usual(type.nextId() + 1, fresh.attribute(), words, fresh.words().strip(), bytes)), Source.NONE);
+    }
+
+    /** {@return one function over the whole span, as the attribute is usually used; it takes two ids, from {@code id} on} */
+    static LogicalChannel usual(int id, String attribute, String name, String original, int bytes) {
+        var standard = Catalogue.STANDARD.find(attribute);
+        var function = ChannelFunction.of(id + 1, f -> {
+            f.name = name.replace('.', ' ');
+            f.attribute = attribute;
+            f.originalAttribute = original;
             f.dmxFrom = new DmxValue(0, bytes);
-            f.defaultValue = new DmxValue(startsInTheMiddle(fresh.attribute()) ? (DmxValue.max(bytes) + 1) / 2 : 0, bytes);
+            f.defaultValue = new DmxValue(startsInTheMiddle(attribute) ? (DmxValue.max(bytes) + 1) / 2 : 0, bytes);
             f.physicalFrom = standard.map(each -> each.physicalFrom()).orElse(0.0);
             f.physicalTo = standard.map(each -> each.physicalTo()).orElse(1.0);
         });
         // what is chosen from a list does not fade
-        var snap = standard.isPresent() && standard.get().unit() == PhysicalUnit.None && !fresh.attribute().startsWith("CIE_") ? LogicalChannel.Snap.YES : LogicalChannel.Snap.NO;
-        boolean dims = fresh.attribute().equals("Dimmer");
-        var logical = new LogicalChannel(id + 1, fresh.attribute(), snap, dims ? LogicalChannel.Master.GRAND : LogicalChannel.Master.NONE, 0, 0, List.of(function), Source.NONE);
-        return new Channel(id, DmxBreak.FIRST, addresses, "", dims ? new DmxValue(DmxValue.max(bytes), bytes) : null, null, geometry, List.of(logical), Source.NONE);
+        var snap = standard.isPresent() && standard.get().unit() == PhysicalUnit.None && !attribute.startsWith("CIE_") ? LogicalChannel.Snap.YES : LogicalChannel.Snap.NO;
+        return new LogicalChannel(id, attribute, snap, attribute.equals("Dimmer") ? LogicalChannel.Master.GRAND : LogicalChannel.Master.NONE, 0, 0, List.of(function), Source.NONE);
     }
 
     private static boolean startsInTheMiddle(String attribute) {
         return attribute.equals("Pan") || attribute.equals("Tilt");
     }
 
-    private static String pretty(FixtureType type, String attribute) {
+    static String pretty(FixtureType type, String attribute) {
         return type.attributeDefinitions().find(attribute).map(each -> each.pretty()).filter(pretty -> !pretty.isBlank()).orElse(attribute);
     }
 

@@ -24,7 +24,7 @@ public record AddVirtualDimmer(int mode) implements Edit {
                 return Located.rejected("mode", "Mode '" + was.name() + "' has no emitter that a dimmer could scale.");
             }
             var part = Parts.shared(before, was).stream().findFirst().map(each -> each.name()).orElse(emitters.getFirst().geometry());
-            return switch (new AddChannels(mode, List.of(new NewChannel("Dimmer", "Dimmer", 0, part, null)), null).applyTo(before)) {
+            return switch (new AddChannels(mode, List.of(new NewChannel("Dimmer", "Dimmer", 0, part, null, null)), null).applyTo(before)) {
                 case Outcome.Rejected rejected -> rejected;
                 case Outcome.Applied applied -> Located.applied(applied.after().mapModes(each -> each.id() == mode ? each.withRelations(relations(each)) : each));
             };

@@ -1,10 +1,11 @@
 package yellowkite.core.edit;
 
+import java.util.List;
 import yellowkite.core.profile.FixtureType;
 
 /**
  * Gives a channel, and its functions that carried the old attribute, another one; links to the channel follow, and the
- * attribute's definition comes along.
+ * attribute's definition comes along. A channel without any function gets one over its whole span.
  */
 public record ChangeAttribute(int channel, String attribute) implements Edit {
     @Override
@@ -13,16 +14,18 @@ public record ChangeAttribute(int channel, String attribute) implements Edit {
     }
 
     private Outcome change(Located.InMode at) {
-        if (at.channel().logicalChannels().isEmpty()) {
-            return Located.rejected("channel", "The " + at.called() + " has no logical channel to carry an attribute.");
-        }
+        boolean empty = at.channel().functions().findAny().isEmpty();
         var was = at.channel().attribute();
-        if (was.equals(attribute)) {
+        if (was.equals(attribute) && !empty) {
             return Located.applied(at.type());
         }
         var name = at.channel().geometry() + "_" + attribute;
         if (at.mode().channels().stream().anyMatch(other -> other.id() != channel && other.name().equals(name))) {
             return Located.rejected("attribute", "Mode '" + at.mode().name() + "' already has the channel '" + name + "'.");
+        }
+        if (empty) {
+            var usual = AddChannels.usual(at.type().nextId(), attribute, AddChannels.pretty(at.type(), attribute), "", at.channel().bytes());
+            return Located.applied(at.replace(at.channel().withLogicalChannels(List.of(usual))).with(f -> f.nextId += 2));
         }
         var first = at.channel().logicalChannels().getFirst();
         var after = at.channel().mapLogicalChannels(logical -> logical != first ? logical : logical.withAttribute(attribute)

@@ -13,6 +13,7 @@ public record DuplicateMode(int mode, String name) implements Edit {
             return Located.applied(before.with(f -> {
                 f.modes = Trees.insert(f.modes, f.modes.indexOf(was) + 1, copy);
                 f.nextId = ids.next();
+                f.house = f.house.alsoFor(ids.copies());
             }));
         }));
     }

@@ -11,8 +11,9 @@ public sealed interface Edit permits RenameProfile, RenameMode, RenameFunction, 
         SetStartValue, SetHighlight, ChangeAttribute, ChangeWidth, ChangeAddresses,
         DefineAttribute, SetAttributeUnit, TurnSlots,
         Begin, BecomeCopy, SetIdentity, AddMode, DuplicateMode, RemoveMode, MoveMode, DescribeMode, AddChannels, RemoveChannels,
-        MoveChannel, Several, SetReaction, SetFade, SetFunctionAttribute, SetBounds, SetModeMaster, SetWheel, ChangeGeometry,
-        DivideFunction, SetRanges, CopyFunctions, BringFunction, AddVirtualDimmer, MakeCells {
+        MoveChannel, Several, SetReaction, SetFade, SetFunctionAttribute, SetBounds, SetModeMaster, SetWheel, ChangeGeometry, InvertFunction, MoveRangeEnd,
+        DivideFunction, SetRanges, LayStencil, CopyChannels, BringFunction, AddVirtualDimmer, MakeCells,
+        SetLevels, SetCare, SetNotes, SetCategory, SetChartCount, MarkRange, SetPicture {
 
     /** {@return the changed document ({@code before} itself if nothing changes), or why this edit does not fit} */
     Outcome applyTo(FixtureType before);

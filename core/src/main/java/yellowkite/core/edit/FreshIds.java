@@ -1,5 +1,7 @@
 package yellowkite.core.edit;
 
+import java.util.HashMap;
+import java.util.Map;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.LogicalChannel;
@@ -9,6 +11,7 @@ import yellowkite.core.profile.NamedRange;
 /** Copies of nodes under ids of their own. Links between them are texts and need no change. */
 final class FreshIds {
     private int next;
+    private final Map<Integer, Integer> copies = new HashMap<>();
 
     FreshIds(int next) {
         this.next = next;
@@ -19,29 +22,35 @@ final class FreshIds {
         return next;
     }
 
-    int take() {
+    /** {@return the ids that were given, by those that they were copied from} */
+    Map<Integer, Integer> copies() {
+        return copies;
+    }
+
+    private int copyOf(int id) {
+        copies.put(id, next);
         return next++;
     }
 
     Mode copy(Mode mode) {
-        return new Mode(take(), mode.name(), mode.description(), mode.geometry(), mode.channels().stream().map(this::copy).toList(), mode.relations(), mode.macros(), mode.source());
+        return new Mode(copyOf(mode.id()), mode.name(), mode.description(), mode.geometry(), mode.channels().stream().map(this::copy).toList(), mode.relations(), mode.macros(), mode.source());
     }
 
     Channel copy(Channel channel) {
-        return new Channel(take(), channel.dmxBreak(), channel.offsets(), channel.initialFunction(), channel.highlight(), channel.defaultValue(), channel.geometry(),
+        return new Channel(copyOf(channel.id()), channel.dmxBreak(), channel.offsets(), channel.initialFunction(), channel.highlight(), channel.defaultValue(), channel.geometry(),
                 channel.logicalChannels().stream().map(this::copy).toList(), channel.source());
     }
 
     private LogicalChannel copy(LogicalChannel logical) {
-        return new LogicalChannel(take(), logical.attribute(), logical.snap(), logical.master(), logical.mibFade(), logical.dmxChangeTimeLimit(),
+        return new LogicalChannel(copyOf(logical.id()), logical.attribute(), logical.snap(), logical.master(), logical.mibFade(), logical.dmxChangeTimeLimit(),
                 logical.functions().stream().map(this::copy).toList(), logical.source());
     }
 
     ChannelFunction copy(ChannelFunction function) {
-        return function.withId(take()).with(f -> f.ranges = f.ranges.stream().map(this::copy).toList());
+        return function.withId(copyOf(function.id())).with(f -> f.ranges = f.ranges.stream().map(this::copy).toList());
     }
 
     NamedRange copy(NamedRange range) {
-        return new NamedRange(take(), range.name(), range.dmxFrom(), range.physicalFrom(), range.physicalTo(), range.slot(), range.subRanges(), range.source());
+        return new NamedRange(copyOf(range.id()), range.name(), range.dmxFrom(), range.physicalFrom(), range.physicalTo(), range.slot(), range.subRanges(), range.source());
     }
 }

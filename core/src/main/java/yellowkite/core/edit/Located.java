@@ -1,5 +1,6 @@
 package yellowkite.core.edit;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
@@ -41,7 +42,7 @@ final class Located {
         }
 
         /** {@return the document with the functions of this one's logical channel changed} */
-        FixtureType replaceAll(UnaryOperator<java.util.List<ChannelFunction>> change) {
+        FixtureType replaceAll(UnaryOperator<List<ChannelFunction>> change) {
             return at.replace(channel().mapLogicalChannels(each ->
                     each.id() == logical.id() ? each.withFunctions(change.apply(each.functions())) : each));
         }
@@ -100,6 +101,12 @@ final class Located {
     /** {@return the document without that channel, links left as they are} */
     static FixtureType without(FixtureType type, InMode at) {
         return type.mapModes(mode -> mode.id() != at.mode().id() ? mode : mode.withChannels(mode.channels().stream().filter(each -> each.id() != at.channel().id()).toList()));
+    }
+
+    /** {@return the first of some channels, and how many more there are} */
+    static String called(FixtureType type, List<Integer> channels) {
+        var first = channels.isEmpty() ? "no channel" : channel(type, channels.getFirst()).map(InMode::called).orElse("a channel");
+        return first + (channels.size() > 1 ? " and " + (channels.size() - 1) + " more" : "");
     }
 
     static Outcome onChannel(FixtureType type, int id, Function<InMode, Outcome> change) {

@@ -71,7 +71,6 @@ public record RemoveChannels(List<Integer> channels, boolean closeUp) implements
 
     @Override
     public String describe(FixtureType before) {
-        var first = channels.isEmpty() ? "nothing" : Located.channel(before, channels.getFirst()).map(Located.InMode::called).orElse("a channel");
-        return "Removed: " + first + (channels.size() > 1 ? " and " + (channels.size() - 1) + " more" : "");
+        return "Removed: " + Located.called(before, channels);
     }
 }

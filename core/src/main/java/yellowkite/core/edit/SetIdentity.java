@@ -33,6 +33,6 @@ public record SetIdentity(Field field, String to) implements Edit {
             case LONG_NAME -> "Long name";
             case DESCRIPTION -> "Description";
         };
-        return what + " is '" + (to.length() <= 60 ? to : to.substring(0, 57) + "...") + "'";
+        return what + " is '" + Texts.shortened(to) + "'";
     }
 }

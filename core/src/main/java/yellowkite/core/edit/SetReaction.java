@@ -52,7 +52,6 @@ public record SetReaction(List<Integer> channels, LogicalChannel.@Nullable Snap 
         var what = new StringBuilder();
         what.append(snap == null ? "" : ", snap " + Words.small(snap)).append(master == null ? "" : ", master " + Words.small(master))
                 .append(mibFade == null ? "" : ", move in black " + mibFade + " s").append(dmxChangeTimeLimit == null ? "" : ", slowest change " + dmxChangeTimeLimit + " s");
-        var first = channels.isEmpty() ? "no channel" : Located.channel(before, channels.getFirst()).map(Located.InMode::called).orElse("a channel");
-        return "Reaction of " + first + (channels.size() > 1 ? " and " + (channels.size() - 1) + " more" : "") + ": " + (what.isEmpty() ? "as it was" : what.substring(2));
+        return "Reaction of " + Located.called(before, channels) + ": " + (what.isEmpty() ? "as it was" : what.substring(2));
     }
 }

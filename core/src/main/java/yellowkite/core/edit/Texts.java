@@ -14,4 +14,9 @@ final class Texts {
         boolean control = text.codePoints().anyMatch(c -> Character.isISOControl(c) && c != '\n' && c != '\t');
         return control ? Optional.of(Located.rejected(field, "A text cannot hold control characters.")) : Optional.empty();
     }
+
+    /** {@return the text, cut to what a line of the history holds} */
+    static String shortened(String text) {
+        return text.length() <= 60 ? text : text.substring(0, 57) + "...";
+    }
 }

@@ -15,12 +15,13 @@ import java.util.stream.Stream;
  * @param thumbnailOffsetX pixels from its top left corner to the lamp's origin, as is Y
  * @param canHaveChildren whether other lamps may hang on it
  * @param geometries    top-level geometries
+ * @param house         what the house keeps beside it; no file holds it
  * @param nextId        the id that the next new node gets; larger than every id in the document
  */
 public record FixtureType(String name, String shortName, String longName, String manufacturer, String description,
         String fixtureTypeId, String refFt, String thumbnail, int thumbnailOffsetX, int thumbnailOffsetY, boolean canHaveChildren,
         AttributeDefinitions attributeDefinitions, List<Wheel> wheels, PhysicalDescriptions physicalDescriptions, List<Model> models,
-        List<Geometry> geometries, List<Mode> modes, List<Revision> revisions, Protocols protocols, int nextId, Source source) {
+        List<Geometry> geometries, List<Mode> modes, List<Revision> revisions, Protocols protocols, House house, int nextId, Source source) {
 
     public FixtureType {
         wheels = List.copyOf(wheels);
@@ -94,6 +95,7 @@ public record FixtureType(String name, String shortName, String longName, String
         public List<Mode> modes = List.of();
         public List<Revision> revisions = List.of();
         public Protocols protocols = Protocols.NONE;
+        public House house = House.NONE;
         public int nextId = 1;
         public Source source = Source.NONE;
 
@@ -119,6 +121,7 @@ public record FixtureType(String name, String shortName, String longName, String
             modes = t.modes;
             revisions = t.revisions;
             protocols = t.protocols;
+            house = t.house;
             nextId = t.nextId;
             source = t.source;
         }
@@ -126,7 +129,7 @@ public record FixtureType(String name, String shortName, String longName, String
         private FixtureType done() {
             return new FixtureType(name, shortName, longName, manufacturer, description, fixtureTypeId, refFt, thumbnail,
                     thumbnailOffsetX, thumbnailOffsetY, canHaveChildren, attributeDefinitions, wheels, physicalDescriptions, models,
-                    geometries, modes, revisions, protocols, nextId, source);
+                    geometries, modes, revisions, protocols, house, nextId, source);
         }
     }
 }

@@ -8,22 +8,22 @@ import org.junit.jupiter.api.Test;
 class RangeTableTest {
     /** Each row as its first value and its meaning. */
     private static List<String> rows(String text) {
-        return RangeTable.read(text).rows().stream().map(row -> row.from() + " " + row.name()).toList();
+        return RangeTable.read(text, 255).rows().stream().map(row -> row.from() + " " + row.name()).toList();
     }
 
     @Test
     void readsRowsAsChartsWriteThem() {
         assertThat(rows("0, 31, Open\n32\t127\tKite\n128-255 Reeds")).containsExactly("0 Open", "32 Kite", "128 Reeds");
         assertThat(rows("0 to 7: Closed\n8..15 = Lamp on\n16 Idle")).containsExactly("0 Closed", "8 Lamp on", "16 Idle");
-        assertThat(rows("10 \u2013 20 \u2013 Slow, to fast")).containsExactly("10 Slow to fast");
+        assertThat(rows("10 \u2013 20 \u2013 Slow, to fast")).containsExactly("10 Slow to fast", "21 ");
     }
 
     @Test
     void keepsWhatItCannotPlace() {
-        var table = RangeTable.read("Value\tMeaning\n0\t9\tOpen\n10\t20\t\n-5 Below");
+        var table = RangeTable.read("Value\tMeaning\n0\t9\tOpen\n10\t20\t\n-5 Below", 255);
 
-        assertThat(table.rows()).hasSize(1);
+        assertThat(table.rows()).extracting(row -> row.from() + row.name()).containsExactly("0Open", "10");
         assertThat(table.left()).containsExactly("Value\tMeaning", "10\t20\t", "-5 Below");
-        assertThat(RangeTable.read("").rows()).isEmpty();
+        assertThat(RangeTable.read("", 255).rows()).isEmpty();
     }
 }

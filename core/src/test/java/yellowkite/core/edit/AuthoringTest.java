@@ -1,6 +1,8 @@
 package yellowkite.core.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static yellowkite.core.edit.Applying.applied;
+import static yellowkite.core.edit.Applying.refusal;
 
 import java.util.List;
 import java.util.Optional;
@@ -18,6 +20,7 @@ import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
+import yellowkite.core.profile.House;
 import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.NamedRange;
@@ -27,26 +30,12 @@ class AuthoringTest {
     private final FixtureType blank = applied(FixtureType.of(f -> {}), new Begin("Tidewick", "Dunlin Spot 150", "ID", Begin.Body.MOVING_HEAD));
     private final FixtureType empty = applied(blank, new AddMode("Standard"));
 
-    private static FixtureType applied(FixtureType before, Edit edit) {
-        return switch (edit.applyTo(before)) {
-            case Edit.Outcome.Applied applied -> applied.after();
-            case Edit.Outcome.Rejected rejected -> throw new AssertionError(rejected.field() + ": " + rejected.reason());
-        };
-    }
-
-    private static String refusal(FixtureType before, Edit edit) {
-        return switch (edit.applyTo(before)) {
-            case Edit.Outcome.Applied applied -> throw new AssertionError("was applied");
-            case Edit.Outcome.Rejected rejected -> rejected.field() + ": " + rejected.reason();
-        };
-    }
-
     private static Mode mode(FixtureType type) {
         return type.modes().getFirst();
     }
 
     private static NewChannel channel(String attribute, int bytes) {
-        return new NewChannel(attribute, "", bytes, null, null);
+        return new NewChannel(attribute, "", bytes, null, null, null);
     }
 
     private static FixtureType with(FixtureType type, NewChannel... channels) {
@@ -107,7 +96,7 @@ class AuthoringTest {
 
     @Test
     void channelsComeWithPlacePartDefinitionAndRange() {
-        var type = with(empty, channel("Pan", 2), channel("Tilt", 2), channel("Dimmer", 1), new NewChannel("Gobo1", "Static gobos", 1, null, null));
+        var type = with(empty, channel("Pan", 2), channel("Tilt", 2), channel("Dimmer", 1), new NewChannel("Gobo1", "Static gobos", 1, null, null, null));
 
         assertThat(map(type)).isEqualTo("[Pan[1, 2], Tilt[3, 4], Dimmer[5], Gobo1[6]]");
         assertThat(mode(type).channels()).extracting(Channel::geometry).containsExactly("Yoke", "Head", "Beam", "Beam");
@@ -136,9 +125,9 @@ class AuthoringTest {
         assertThat(refusal(type, new AddChannels(mode, List.of(channel("Dimmer", 1)), null))).contains("already has the channel 'Beam_Dimmer'");
         assertThat(refusal(type, new AddChannels(mode, List.of(channel("Sparkle", 1)), null))).startsWith("attribute: 'Sparkle' is neither defined");
         assertThat(refusal(type, new AddChannels(mode, List.of(channel("Zoom", 5)), null))).startsWith("bytes: A channel is 1 to 4 bytes wide");
-        assertThat(refusal(type, new AddChannels(mode, List.of(new NewChannel("Zoom", "", 2, null, List.of(512, 513))), null))).contains("would stand on address 513");
-        assertThat(refusal(type, new AddChannels(mode, List.of(new NewChannel("Zoom", "", 2, null, List.of(1, 2))), null))).contains("an address that is in use: 1");
-        assertThat(refusal(type, new AddChannels(mode, List.of(new NewChannel("Zoom", "", 1, "Snout", null)), null))).contains("no part called 'Snout'");
+        assertThat(refusal(type, new AddChannels(mode, List.of(new NewChannel("Zoom", "", 2, null, List.of(512, 513), null)), null))).contains("would stand on address 513");
+        assertThat(refusal(type, new AddChannels(mode, List.of(new NewChannel("Zoom", "", 2, null, List.of(1, 2), null)), null))).contains("an address that is in use: 1");
+        assertThat(refusal(type, new AddChannels(mode, List.of(new NewChannel("Zoom", "", 1, "Snout", null, null)), null))).contains("no part called 'Snout'");
     }
 
     @Test
@@ -182,7 +171,7 @@ class AuthoringTest {
 
     @Test
     void aFunctionIsDividedSoThatWidthsDifferByAtMostOne() {
-        var type = with(empty, new NewChannel("Gobo1", "Gobo", 1, null, null));
+        var type = with(empty, new NewChannel("Gobo1", "Gobo", 1, null, null, null));
         int function = mode(type).channels().getFirst().functions().findFirst().orElseThrow().id();
 
         // 256 values into 7 parts: floor(i 256 / 7) = 0, 36, 73, 109, 146, 182, 219
@@ -212,7 +201,7 @@ class AuthoringTest {
 
     @Test
     void aPastedTableBecomesRanges() {
-        var type = with(empty, new NewChannel("Control1", "Control", 1, null, null));
+        var type = with(empty, new NewChannel("Control1", "Control", 1, null, null, null));
         int function = mode(type).channels().getFirst().functions().findFirst().orElseThrow().id();
         var rows = List.of(new SetRanges.Row(100, "Lamp on", null, null, 0), new SetRanges.Row(0, "Idle", null, null, 0));
 
@@ -237,11 +226,11 @@ class AuthoringTest {
 
     @Test
     void functionsAreLaidOntoAnotherChannelInItsWidth() {
-        var type = with(empty, new NewChannel("Gobo1", "Gobo", 1, null, null), new NewChannel("Gobo2", "Second", 2, null, null));
+        var type = with(empty, new NewChannel("Gobo1", "Gobo", 1, null, null, null), new NewChannel("Gobo2", "Second", 2, null, null, null));
         int function = mode(type).channels().getFirst().functions().findFirst().orElseThrow().id();
         type = applied(type, new DivideFunction(function, null, 4, 0, "G#", 1, 0));
 
-        var after = applied(type, new CopyFunctions(id(type, "Gobo1"), id(type, "Gobo2")));
+        var after = applied(type, new LayStencil(id(type, "Gobo2"), Stencil.of(mode(type).channels().getFirst())));
 
         var laid = mode(after).channels().getLast().functions().findFirst().orElseThrow();
         assertThat(laid.attribute()).isEqualTo("Gobo2");
@@ -330,7 +319,7 @@ class AuthoringTest {
             }
         }
         var read = GdtfDescription.read(GdtfDescription.of(history.current()).write()).type();
-        assertThat(read).usingRecursiveComparison().ignoringFieldsMatchingRegexes("(.*\\.)?id", "(.*\\.)?nextId", "(.*\\.)?source").isEqualTo(history.current());
+        assertThat(read).usingRecursiveComparison().ignoringFieldsMatchingRegexes("(.*\\.)?id", "(.*\\.)?nextId", "(.*\\.)?source", "house").isEqualTo(history.current());
         for (var back = history.undo(); back.isPresent(); back = back.get().undo()) {
             history = back.get();
         }
@@ -343,7 +332,8 @@ class AuthoringTest {
         var channels = mode.channels();
         int channel = channels.isEmpty() ? -1 : channels.get(random.nextInt(channels.size())).id();
         int function = Optional.of(channel).flatMap(id -> mode.findChannel(id)).flatMap(each -> each.functions().findFirst()).map(each -> each.id()).orElse(-1);
-        return switch (random.nextInt(14)) {
+        int range = mode.channels().stream().flatMap(Channel::functions).flatMap(each -> each.ranges().stream()).skip(random.nextInt(4)).findFirst().map(NamedRange::id).orElse(-1);
+        return switch (random.nextInt(22)) {
             case 0, 1, 2 -> new AddChannels(mode.id(), List.of(channel(attributes.get(random.nextInt(attributes.size())), random.nextInt(5))), random.nextBoolean() ? null : 1 + random.nextInt(8));
             case 3 -> new RemoveChannels(List.of(channel), random.nextBoolean());
             case 4 -> new MoveChannel(channel, random.nextInt(20));
@@ -355,6 +345,14 @@ class AuthoringTest {
             case 10 -> new AddFunction(channel, "F" + random.nextInt(5), attributes.get(random.nextInt(attributes.size())), random.nextInt(300));
             case 11 -> new ChangeAttribute(channel, attributes.get(random.nextInt(attributes.size())));
             case 12 -> new SetStartValue(channel, random.nextInt(300));
+            case 13 -> new CopyChannels(List.of(channel), type.modes().get(random.nextInt(type.modes().size())).id());
+            case 14 -> new MoveRangeEnd(range, random.nextInt(300));
+            case 15 -> new SetLevels(List.of(channel), SetLevels.Level.values()[random.nextInt(3)], random.nextInt(120) + " %");
+            case 16 -> new InvertFunction(function);
+            case 17 -> mode.findChannel(channel).<Edit>map(each -> new LayStencil(mode.channels().get(random.nextInt(channels.size())).id(), Stencil.of(each))).orElse(new AddMode("X"));
+            case 18 -> new SetCare(List.of(channel), House.Tint.RED, "Noisy");
+            case 19 -> new MarkRange(range, new House.Mark(House.Sign.OPEN, "", ""));
+            case 20 -> new SetChartCount(mode.id(), 1 + random.nextInt(20));
             default -> new RemoveMode(mode.id());
         };
     }

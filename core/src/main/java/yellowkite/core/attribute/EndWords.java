@@ -1,0 +1,35 @@
+package yellowkite.core.attribute;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
+import java.util.Map;
+import yellowkite.core.profile.PhysicalUnit;
+
+/** What a physical value is called: some attributes have words for their two ends, all others say the number. */
+public final class EndWords {
+    private record Pair(String zero, String one) {}
+
+    /** By the attribute's name without its digits; the words stand for 0 and for 1. */
+    private static final Map<String, Pair> WORDS = Map.of(
+            "Dimmer", new Pair("dark", "full"), "Shutter", new Pair("closed", "open"), "Iris", new Pair("closed", "open"),
+            "Frost", new Pair("clear", "full frost"), "ColorAdd_", new Pair("dark", "full"), "ColorSub_", new Pair("open", "full"),
+            "ColorRGB_", new Pair("dark", "full"), "BladeSoft", new Pair("hard", "soft"));
+
+    private EndWords() {}
+
+    /** {@return "closed", "4.5 °" or "2700 K"} */
+    public static String of(String attribute, double physical, PhysicalUnit unit) {
+        var words = WORDS.get(family(attribute));
+        if (words != null && (physical == 0 || physical == 1)) {
+            return physical == 0 ? words.zero() : words.one();
+        }
+        var number = new BigDecimal(physical).round(new MathContext(6, RoundingMode.HALF_UP)).stripTrailingZeros().toPlainString();
+        return unit.symbol().isEmpty() ? number : number + " " + unit.symbol();
+    }
+
+    private static String family(String attribute) {
+        int underline = attribute.indexOf('_');
+        return underline > 0 ? attribute.substring(0, underline + 1) : attribute.replaceAll("\\d+", "");
+    }
+}

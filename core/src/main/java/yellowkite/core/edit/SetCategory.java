@@ -1,0 +1,17 @@
+package yellowkite.core.edit;
+
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.House;
+
+/** Says what kind of lamp it is, in the house's own order. */
+public record SetCategory(House.Category to) implements Edit {
+    @Override
+    public Outcome applyTo(FixtureType before) {
+        return Located.applied(before.with(f -> f.house = f.house.withCategory(to)));
+    }
+
+    @Override
+    public String describe(FixtureType before) {
+        return "Category is " + Words.small(to).replace('_', ' ');
+    }
+}

@@ -1,0 +1,75 @@
+package yellowkite.core.house;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.House;
+import yellowkite.core.profile.House.Care;
+import yellowkite.core.profile.House.Category;
+import yellowkite.core.profile.House.Mark;
+
+/**
+ * The house part with names instead of ids, so that it can be kept beside a revision, whose nodes get other ids when it is
+ * read again, and laid onto a newer one.
+ *
+ * @param chartCounts by mode name
+ */
+public record StoredHouse(String notes, Category category, Map<String, Integer> chartCounts, List<ChannelCare> channels, List<RangeMark> marks) {
+    public static final StoredHouse NONE = new StoredHouse("", Category.NONE, Map.of(), List.of(), List.of());
+
+    public record ChannelCare(String mode, String channel, Care care) {}
+
+    /** @param from first value of the range, raw */
+    public record RangeMark(String mode, String channel, String function, long from, Mark mark) {}
+
+    public StoredHouse {
+        chartCounts = Map.copyOf(chartCounts);
+        channels = List.copyOf(channels);
+        marks = List.copyOf(marks);
+    }
+
+    public static StoredHouse of(FixtureType type) {
+        var house = type.house();
+        var counts = new TreeMap<String, Integer>();
+        var channels = new ArrayList<ChannelCare>();
+        var marks = new ArrayList<RangeMark>();
+        for (var mode : type.modes()) {
+            if (house.chartCounts().containsKey(mode.id())) {
+                counts.put(mode.name(), house.chartCounts().get(mode.id()));
+            }
+        }
+        var here = Places.of(type);
+        here.channels().forEach((place, id) -> {
+            if (house.channels().containsKey(id)) {
+                channels.add(new ChannelCare(place.mode(), place.channel(), house.care(id)));
+            }
+        });
+        here.ranges().forEach((place, id) -> {
+            if (house.marks().containsKey(id)) {
+                marks.add(new RangeMark(place.mode(), place.channel(), place.function(), place.from(), house.marks().get(id)));
+            }
+        });
+        return new StoredHouse(house.notes(), house.category(), counts, channels, marks);
+    }
+
+    /** {@return the document with this as its house part; what has no counterpart in it is left out} */
+    public FixtureType laidOnto(FixtureType type) {
+        var house = House.NONE.withNotes(notes).withCategory(category);
+        for (var mode : type.modes()) {
+            house = house.withChartCount(mode.id(), chartCounts.get(mode.name()));
+        }
+        var here = Places.of(type);
+        for (var each : channels) {
+            var id = here.channels().get(new Places.InMode(each.mode(), each.channel()));
+            house = id == null ? house : house.withCare(id, each.care());
+        }
+        for (var each : marks) {
+            var id = here.ranges().get(new Places.InFunction(each.mode(), each.channel(), each.function(), each.from()));
+            house = id == null ? house : house.withMark(id, each.mark());
+        }
+        var done = house;
+        return type.with(f -> f.house = done);
+    }
+}

@@ -1,0 +1,111 @@
+package yellowkite.core.profile;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a house keeps beside a profile, because the standard has no place for it. Nodes are named by their ids; what stands
+ * under the id of a node that is gone means nothing.
+ *
+ * @param notes       for colleagues; may be empty
+ * @param chartCounts by mode: how many addresses the maker's chart names for it
+ * @param channels    by channel
+ * @param marks       by named range
+ */
+public record House(String notes, Category category, Map<Integer, Integer> chartCounts, Map<Integer, Care> channels, Map<Integer, Mark> marks) {
+    public static final House NONE = new House("", Category.NONE, Map.of(), Map.of(), Map.of());
+
+    /** What kind of lamp it is, as a store sorts them. */
+    public enum Category { NONE, MOVING_SPOT, MOVING_WASH, SPOT, PAR, BATTEN, STROBE, DIMMER, SCROLLER, GOBO_ROTATOR, HAZE, OTHER }
+
+    /** A colour that a technician gives a channel to find it again. */
+    public enum Tint { NONE, RED, ORANGE, YELLOW, GREEN, BLUE, VIOLET }
+
+    /** What a named range is known by at a glance. {@code COLOR} shows one colour, {@code SPLIT} two, {@code SLOT} the picture of its wheel slot; the others are drawn signs. */
+    public enum Sign { COLOR, SPLIT, SLOT, OPEN, CLOSED, SPIN_LEFT, SPIN_RIGHT, STOP, SHAKE, RANDOM, PULSE, RESET, LAMP_ON, LAMP_OFF }
+
+    /**
+     * What is kept of one channel.
+     *
+     * @param note     may be empty
+     * @param blackout raw value that it is to have at a blackout; null = nothing of its own
+     */
+    public record Care(Tint tint, String note, @Nullable Long blackout) {
+        public static final Care NONE = new Care(Tint.NONE, "", null);
+
+        public Care withTint(Tint to) {
+            return new Care(to, note, blackout);
+        }
+
+        public Care withNote(String to) {
+            return new Care(tint, to, blackout);
+        }
+
+        public Care withBlackout(@Nullable Long to) {
+            return new Care(tint, note, to);
+        }
+    }
+
+    /** @param color {@code #rrggbb} where the sign shows colours, else empty; {@code second} likewise for a split */
+    public record Mark(Sign sign, String color, String second) {}
+
+    public House {
+        chartCounts = Map.copyOf(chartCounts);
+        channels = Map.copyOf(channels);
+        marks = Map.copyOf(marks);
+    }
+
+    public Care care(int channel) {
+        return channels.getOrDefault(channel, Care.NONE);
+    }
+
+    public House withNotes(String to) {
+        return new House(to, category, chartCounts, channels, marks);
+    }
+
+    public House withCategory(Category to) {
+        return new House(notes, to, chartCounts, channels, marks);
+    }
+
+    /** @param to null = the chart names none */
+    public House withChartCount(int mode, @Nullable Integer to) {
+        return new House(notes, category, put(chartCounts, mode, to), channels, marks);
+    }
+
+    public House withCare(int channel, Care to) {
+        return new House(notes, category, chartCounts, put(channels, channel, to.equals(Care.NONE) ? null : to), marks);
+    }
+
+    /** @param to null = none */
+    public House withMark(int range, @Nullable Mark to) {
+        return new House(notes, category, chartCounts, channels, put(marks, range, to));
+    }
+
+    /** {@return this part in which copies of nodes are kept as those that they were copied from} @param copies ids by the id of what was copied */
+    public House alsoFor(Map<Integer, Integer> copies) {
+        return channels.isEmpty() && marks.isEmpty() ? this : new House(notes, category, chartCounts, doubled(channels, copies::get), doubled(marks, copies::get));
+    }
+
+    private static <T> Map<Integer, T> doubled(Map<Integer, T> was, Function<Integer, @Nullable Integer> copies) {
+        var after = new HashMap<>(was);
+        was.forEach((id, kept) -> {
+            var copy = copies.apply(id);
+            if (copy != null) {
+                after.put(copy, kept);
+            }
+        });
+        return after;
+    }
+
+    private static <T> Map<Integer, T> put(Map<Integer, T> was, int id, @Nullable T to) {
+        var after = new HashMap<>(was);
+        if (to == null) {
+            after.remove(id);
+        } else {
+            after.put(id, to);
+        }
+        return after;
+    }
+}
