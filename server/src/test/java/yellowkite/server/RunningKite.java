@@ -59,19 +59,36 @@ public final class RunningKite {
         return send(request(path).header("Content-Type", "application/json").header("Kite-Author", author(author)).POST(BodyPublishers.ofString(json)).build());
     }
 
+    public static Answer put(String path, String json) {
+        return send(request(path).header("Content-Type", "application/json").header("Kite-Author", author("Ines")).PUT(BodyPublishers.ofString(json)).build());
+    }
+
+    public static Answer delete(String path) {
+        return send(request(path).header("Kite-Author", author("Ines")).DELETE().build());
+    }
+
     public static HttpRequest.Builder request(String path) {
         return HttpRequest.newBuilder(URI.create(ADDRESS + path));
     }
 
     public static Answer upload(Map<String, byte[]> files) {
+        return upload(BodyPublishers.ofByteArray(multipart("files", files)));
+    }
+
+    /** Sends one file as the part {@code file}. */
+    public static Answer uploadOne(String path, String name, byte[] bytes) {
+        return send(request(path).header("Content-Type", "multipart/form-data; boundary=kite").header("Kite-Author", author("Ines")).POST(BodyPublishers.ofByteArray(multipart("file", Map.of(name, bytes)))).build());
+    }
+
+    private static byte[] multipart(String part, Map<String, byte[]> files) {
         var body = new ByteArrayOutputStream();
         files.forEach((name, bytes) -> {
-            body.writeBytes(("--kite\r\nContent-Disposition: form-data; name=\"files\"; filename=\"" + name + "\"\r\n\r\n").getBytes(StandardCharsets.UTF_8));
+            body.writeBytes(("--kite\r\nContent-Disposition: form-data; name=\"" + part + "\"; filename=\"" + name + "\"\r\n\r\n").getBytes(StandardCharsets.UTF_8));
             body.writeBytes(bytes);
             body.writeBytes("\r\n".getBytes(StandardCharsets.UTF_8));
         });
         body.writeBytes("--kite--\r\n".getBytes(StandardCharsets.UTF_8));
-        return upload(BodyPublishers.ofByteArray(body.toByteArray()));
+        return body.toByteArray();
     }
 
     /** Sends a multipart body whose boundary is {@code kite}. */

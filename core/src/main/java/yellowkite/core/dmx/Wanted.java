@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
@@ -89,7 +90,28 @@ public final class Wanted {
         }
     }
 
-    private Choice choose(PlacedChannel placed, List<Spans.FunctionSpan> spans, String attribute, double asked) throws Unreachable {
+    /**
+     * The step of one function that comes nearest to a physical value.
+     *
+     * @param got  what the step really gives
+     * @param low  the least that the function reaches; {@code high} the most
+     */
+    public record Step(long raw, double got, double low, double high) {
+        public boolean isInReach(double asked) {
+            double slack = 1e-9 * Math.max(1, Math.max(Math.abs(low), Math.abs(high)));
+            return asked >= low - slack && asked <= high + slack;
+        }
+    }
+
+    /** {@return the nearest step of a function that has values} */
+    public static Step nearest(Spans.FunctionSpan span, double asked) {
+        var found = search(List.of(span), asked);
+        return new Step(found.best().raw(), found.best().got(), found.low(), found.high());
+    }
+
+    private record Found(Choice best, double low, double high) {}
+
+    private static Found search(List<Spans.FunctionSpan> spans, double asked) {
         Choice best = null;
         double low = Double.POSITIVE_INFINITY;
         double high = Double.NEGATIVE_INFINITY;
@@ -106,11 +128,16 @@ public final class Wanted {
                 }
             }
         }
-        double slack = 1e-9 * Math.max(1, Math.max(Math.abs(low), Math.abs(high)));
-        if (best == null || asked < low - slack || asked > high + slack) {
-            throw new Unreachable("'" + placed.name() + "' reaches " + attribute + " from " + low + " to " + high + "; " + asked + " is out of reach.");
+        return new Found(Objects.requireNonNull(best), low, high);
+    }
+
+    private Choice choose(PlacedChannel placed, List<Spans.FunctionSpan> spans, String attribute, double asked) throws Unreachable {
+        var found = search(spans, asked);
+        var step = new Step(found.best().raw(), found.best().got(), found.low(), found.high());
+        if (!step.isInReach(asked)) {
+            throw new Unreachable("'" + placed.name() + "' reaches " + attribute + " from " + step.low() + " to " + step.high() + "; " + asked + " is out of reach.");
         }
-        return best;
+        return found.best();
     }
 
     /** {@return raw values worth trying: the ends of every straight piece and the steps around where it meets the wanted value} */

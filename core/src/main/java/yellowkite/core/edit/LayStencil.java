@@ -22,7 +22,7 @@ public record LayStencil(int channel, Stencil stencil) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
         return Located.onChannel(before, channel, at -> {
-            if (!stencil.isSound() || stencil.functions().isEmpty() || stencil.functions().size() > MOST) {
+            if (!stencil.fitsItsWidth() || stencil.functions().isEmpty() || stencil.functions().size() > MOST) {
                 return Located.rejected("stencil", stencil.functions().isEmpty() ? "There is no function to lay onto this channel." : "These functions do not fit their own width; nothing was laid.");
             }
             if (isAwaited(at)) {

@@ -50,7 +50,8 @@ public record Stencil(String attribute, int bytes, LogicalChannel.Snap snap, Log
         return width > bytes ? raw << 8 * (width - bytes) : raw >>> 8 * (bytes - width);
     }
 
-    boolean isSound() {
+    /** {@return whether every value fits the width, as what comes from outside may not} */
+    public boolean fitsItsWidth() {
         return bytes >= 1 && bytes <= DmxValue.MAX_BYTES && functions.stream().allMatch(each -> isValue(each.from()) && (each.start() == null || isValue(each.start()))
                 && Double.isFinite(each.physicalFrom()) && Double.isFinite(each.physicalTo()) && Double.isFinite(each.realFade()) && Double.isFinite(each.realAcceleration())
                 && each.ranges().stream().allMatch(row -> isValue(row.from())));

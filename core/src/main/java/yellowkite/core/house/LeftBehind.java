@@ -2,7 +2,6 @@ package yellowkite.core.house;
 
 import java.util.ArrayList;
 import java.util.List;
-import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.House;
 
 /** What a GDTF file of a profile does not carry, because the standard has no place for it. */
@@ -10,8 +9,7 @@ public final class LeftBehind {
     private LeftBehind() {}
 
     /** {@return one sentence for each kind of thing that stays in the house; none if all goes along} */
-    public static List<String> of(FixtureType type) {
-        var kept = StoredHouse.of(type);
+    public static List<String> of(StoredHouse kept) {
         var says = new ArrayList<String>();
         if (!kept.notes().isEmpty()) {
             says.add("The notes for colleagues stay here.");

@@ -41,8 +41,8 @@ class StoredHouseTest {
 
     @Test
     void anExportSaysWhatStaysBehind() {
-        assertThat(LeftBehind.of(plain)).isEmpty();
-        assertThat(LeftBehind.of(cared)).containsExactly("The notes for colleagues stay here.", "The category stays here.", "The chart's count of a mode stays here.",
+        assertThat(LeftBehind.of(StoredHouse.of(plain))).isEmpty();
+        assertThat(LeftBehind.of(StoredHouse.of(cared))).containsExactly("The notes for colleagues stay here.", "The category stays here.", "The chart's count of a mode stays here.",
                 "The value at blackout of a channel stays here.", "The note on a channel stays here.", "The colour mark of a channel stays here.", "The mark on a named range stays here.");
     }
 }

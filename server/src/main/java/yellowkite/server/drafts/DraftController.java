@@ -1,22 +1,29 @@
 package yellowkite.server.drafts;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.io.IOException;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
 import yellowkite.core.edit.Begin;
 import yellowkite.core.edit.Edit;
+import yellowkite.server.revisions.Pictures;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.EditJson;
+import yellowkite.server.web.Refusal;
 
 /**
  * Drafts over HTTP. What is read shows every row of the map; what answers a change shows only the rows that it changed. Every change names the version that it was made upon: 409 if the draft is further by now, with what
@@ -24,6 +31,8 @@ import yellowkite.server.web.EditJson;
  */
 @RestController
 class DraftController {
+    private static final int PICTURE_SIDE = 1_024;
+    private static final int MOST_PICTURE_BYTES = 20 << 20;
     private final Drafts drafts;
     private final DraftShaper shaper;
     private final Readouts readouts;
@@ -121,6 +130,14 @@ class DraftController {
         var start = request.copyOf() == null ? new Drafts.Start.Empty(request.body() == null ? Begin.Body.FIXED : request.body())
                 : new Drafts.Start.Copy(request.copyOf(), request.copyRevision() == null ? 1 : request.copyRevision(), request.copyMode());
         return shaper.shape(drafts.begin(request.manufacturer(), request.name(), start, Author.of(author)), null);
+    }
+
+    /** 200 with the draft that has the picture, fitted into 1024 by 1024 pixels; 422 if it is no PNG, JPEG or GIF, or an absurdly large one. */
+    @PostMapping(value = "/api/drafts/{draftId}/picture", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    DraftView picture(@PathVariable String draftId, @RequestParam int version, @RequestPart("file") MultipartFile file, @RequestHeader(Author.HEADER) String author) throws IOException {
+        var png = file.getSize() > MOST_PICTURE_BYTES ? Optional.<byte[]>empty() : Pictures.fitted(file.getBytes(), PICTURE_SIDE);
+        return shaper.shape(drafts.putPicture(draftId, version, png.orElseThrow(() -> Refusal.unfit("file",
+                "This is no picture that can be taken: a PNG, JPEG or GIF of at most 4096 by 4096 pixels and 20 MB.")), Author.of(author)), null);
     }
 
     /** 200; reads only. */

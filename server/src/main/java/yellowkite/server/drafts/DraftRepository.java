@@ -2,10 +2,12 @@ package yellowkite.server.drafts;
 
 import static org.jooq.Records.mapping;
 import static yellowkite.server.tables.Tables.DRAFT;
+import static yellowkite.server.tables.Tables.DRAFT_ENTRY;
 import static yellowkite.server.tables.Tables.DRAFT_STEP;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
@@ -63,8 +65,19 @@ class DraftRepository {
                 .where(DRAFT.ID.eq(draftId), DRAFT.VERSION.eq(seen), DRAFT.OPEN_PROFILE_ID.isNotNull()).execute() == 1;
     }
 
+    void putEntry(String draftId, String path, String sha256) {
+        database.insertInto(DRAFT_ENTRY, DRAFT_ENTRY.DRAFT_ID, DRAFT_ENTRY.PATH, DRAFT_ENTRY.SHA256).values(draftId, path, sha256).onDuplicateKeyIgnore().execute();
+    }
+
+    /** {@return the files that a draft adds to those of its base: path to content} */
+    Map<String, String> entries(String draftId) {
+        return database.select(DRAFT_ENTRY.PATH, DRAFT_ENTRY.SHA256).from(DRAFT_ENTRY).where(DRAFT_ENTRY.DRAFT_ID.eq(draftId)).orderBy(DRAFT_ENTRY.PATH)
+                .fetchMap(DRAFT_ENTRY.PATH, DRAFT_ENTRY.SHA256);
+    }
+
     /** Forgets a draft with all its steps. */
     void delete(String draftId) {
+        database.deleteFrom(DRAFT_ENTRY).where(DRAFT_ENTRY.DRAFT_ID.eq(draftId)).execute();
         database.deleteFrom(DRAFT_STEP).where(DRAFT_STEP.DRAFT_ID.eq(draftId)).execute();
         database.deleteFrom(DRAFT).where(DRAFT.ID.eq(draftId)).execute();
     }

@@ -7,9 +7,11 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import yellowkite.core.attribute.EndWords;
 import yellowkite.core.check.Checks;
 import yellowkite.core.colour.Srgb;
 import yellowkite.core.dmx.AddressMap;
@@ -18,11 +20,13 @@ import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.dmx.Tail;
+import yellowkite.core.edit.Holes;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
+import yellowkite.core.profile.House;
 import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.Wheel;
@@ -56,7 +60,8 @@ class DraftShaper {
             return new DraftView.ModeLine(mode.id(), mode.name(), map.totalFootprint(), mode.channels().size(), Tail.of(type, map));
         }).toList();
         return new DraftView(draft.draft().id(), draft.draft().profileId(), draft.draft().version(), draft.draft().openProfileId() != null,
-                baseRevision, type.name(), type.manufacturer(), type.shortName(), type.description(), modes,
+                baseRevision, type.name(), type.manufacturer(), type.shortName(), type.description(),
+                picture(type.thumbnail(), media), type.house().notes(), type.house().category(), modes,
                 type.wheels().stream().map(wheel -> wheel(wheel, media)).toList(),
                 type.attributeDefinitions().attributes().stream()
                         .map(each -> new DraftView.AttributeLine(each.name(), each.pretty(), each.featureGroup(), each.physicalUnit().symbol())).toList(),
@@ -95,6 +100,12 @@ class DraftShaper {
         return sha == null ? null : "/api/media/" + sha;
     }
 
+    /** {@return the address of the lamp's picture; null if the file holds none} */
+    private static @Nullable String picture(String thumbnail, DraftMedia media) {
+        var sha = thumbnail.isEmpty() ? null : media.contents().get(thumbnail + ".png");
+        return sha == null ? null : "/api/media/" + sha;
+    }
+
     private static DraftView.ModeMap map(FixtureType type, Mode mode, @Nullable FixtureType known) {
         var addresses = AddressMap.of(type, mode);
         var places = places(addresses);
@@ -109,7 +120,7 @@ class DraftShaper {
             }
         }
         var sum = FootprintSum.of(addresses);
-        return new DraftView.ModeMap(mode.id(), mode.name(), mode.description(), sum.footprint(), Math.max(0, AddressMap.UNIVERSE - sum.footprint()), sum.words(),
+        return new DraftView.ModeMap(mode.id(), mode.name(), mode.description(), sum.footprint(), Math.max(0, AddressMap.UNIVERSE - sum.footprint()), sum.words(), type.house().chartCounts().get(mode.id()),
                 mode.channels().stream().map(Channel::id).toList(), rows);
     }
 
@@ -129,11 +140,16 @@ class DraftShaper {
         Set<Channel> same = Collections.newSetFromMap(new IdentityHashMap<>());
         for (int i = 0; i < Math.min(before.channels().size(), mode.channels().size()); i++) {
             var channel = mode.channels().get(i);
-            if (channel == before.channels().get(i) && channel.functions().allMatch(function -> function.modeMaster().isEmpty()) && addresses(places, channel).equals(addresses(placesBefore, channel))) {
+            if (channel == before.channels().get(i) && channel.functions().allMatch(function -> function.modeMaster().isEmpty()) && isKeptAlike(channel, known.house(), type.house()) && addresses(places, channel).equals(addresses(placesBefore, channel))) {
                 same.add(channel);
             }
         }
         return same;
+    }
+
+    private static boolean isKeptAlike(Channel channel, House before, House now) {
+        return before == now || before.care(channel.id()).equals(now.care(channel.id()))
+                && (before.marks().equals(now.marks()) || channel.functions().flatMap(each -> each.ranges().stream()).allMatch(range -> Objects.equals(before.marks().get(range.id()), now.marks().get(range.id()))));
     }
 
     private static List<List<Integer>> addresses(Map<Integer, List<PlacedChannel>> places, Channel channel) {
@@ -143,6 +159,7 @@ class DraftShaper {
     private static DraftView.ChannelRow row(FixtureType type, LinkTargets links, Channel channel, int number, List<PlacedChannel> places) {
         var logical = channel.logicalChannels().stream().findFirst();
         var definition = type.attributeDefinitions().find(channel.attribute());
+        var care = type.house().care(channel.id());
         return new DraftView.ChannelRow(channel.id(), number, channel.name(), channel.attribute(),
                 definition.map(each -> each.pretty()).filter(pretty -> !pretty.isBlank()).orElse(channel.attribute()),
                 definition.map(each -> each.featureGroup()).orElse(""), channel.geometry(), channel.bytes(), channel.max(),
@@ -151,6 +168,7 @@ class DraftShaper {
                 logical.map(each -> each.snap() == LogicalChannel.Snap.YES || each.snap() == LogicalChannel.Snap.ON).orElse(false),
                 logical.map(each -> each.master() == LogicalChannel.Master.NONE ? "" : each.master().name().toLowerCase(Locale.ROOT)).orElse(""),
                 logical.map(each -> each.mibFade()).orElse(0.0), logical.map(each -> each.dmxChangeTimeLimit()).orElse(0.0),
+                care.tint(), care.note(), care.blackout(),
                 places.size() > 1 ? places.stream().map(PlacedChannel::addresses).toList() : List.of(),
                 Spans.of(type, channel).stream().map(span -> function(type, links, span)).toList());
     }
@@ -163,9 +181,21 @@ class DraftShaper {
         return new DraftView.FunctionBar(function.id(), span.name(), function.attribute(), span.from(), span.to(), function.physicalFrom(), function.physicalTo(),
                 type.unitOf(function.attribute()).symbol(), function.wheel(), when(function, links),
                 master == null ? null : master.channel().id(), function.modeFrom().at(masterBytes), function.modeTo().at(masterBytes), function.min(), function.max(),
+                function.realFade(), function.realAcceleration(), runs(type, span),
                 span.ranges().stream().map(range -> new DraftView.RangeBar(range.range().id(), range.range().name(), range.from(), range.to(), range.range().slot(),
                         wheel.flatMap(each -> each.findSlot(range.range().slot())).map(Wheel.Slot::name).orElse(""),
-                        range.physicalFrom(), range.physicalTo(), range.hasOwnPhysical())).toList());
+                        range.physicalFrom(), range.physicalTo(), range.hasOwnPhysical(), type.house().marks().get(range.range().id()))).toList(),
+                Holes.of(span).stream().map(hole -> new DraftView.HoleBar(hole.from(), hole.to(), hole.range(), hole.closes())).toList());
+    }
+
+    private static String runs(FixtureType type, Spans.FunctionSpan span) {
+        var function = span.function();
+        if (function.physicalFrom() == function.physicalTo()) {
+            return "";
+        }
+        var unit = type.unitOf(function.attribute());
+        return span.from() + " is " + EndWords.of(function.attribute(), function.physicalFrom(), unit) + ", " + span.to() + " is " + EndWords.of(function.attribute(), function.physicalTo(), unit)
+                + (function.physicalFrom() > function.physicalTo() ? ": inverted" : "");
     }
 
     /** In the master's own width, as its row shows its values. */

@@ -5,6 +5,8 @@ import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.Tail;
+import yellowkite.core.edit.Edit;
+import yellowkite.core.profile.House;
 import yellowkite.server.drafts.DraftRepository.StoredStep;
 import yellowkite.server.web.FindingView;
 
@@ -14,9 +16,11 @@ import yellowkite.server.web.FindingView;
  * @param version to be named with the next edit
  * @param open    false once it is published
  * @param baseRevision the profile's own revision that it stands on; 0 if there is none yet
+ * @param picture address of the lamp's picture; null if it has none
  * @param parts   of the body, by name
  */
 record DraftView(String id, String profileId, int version, boolean open, int baseRevision, String name, String manufacturer, String shortName, String description,
+        @Schema(nullable = true) @Nullable String picture, String notes, House.Category category,
         List<ModeLine> modes, List<WheelLine> wheels, List<AttributeLine> attributes, List<String> parts, @Schema(nullable = true) @Nullable ModeMap map,
         List<FindingView> checks, List<HistoryLine> history, boolean canUndo, boolean canRedo) {
 
@@ -34,7 +38,7 @@ record DraftView(String id, String profileId, int version, boolean open, int bas
      * @param channels in that order; in the answer to a change only those that differ from what was there before
      * @param free addresses left in a universe. @param sum how the footprint comes about where there are cells: {@code 8 shared + 24 x 5 = 128}; else empty
      */
-    record ModeMap(int id, String name, String description, int footprint, int free, String sum, List<Integer> order, List<ChannelRow> channels) {}
+    record ModeMap(int id, String name, String description, int footprint, int free, String sum, @Schema(nullable = true) @Nullable Integer chartCount, List<Integer> order, List<ChannelRow> channels) {}
 
     /**
      * @param addresses of the first place; empty for a virtual channel
@@ -46,14 +50,19 @@ record DraftView(String id, String profileId, int version, boolean open, int bas
      */
     record ChannelRow(int id, int number, String name, String attribute, String pretty, String featureGroup, String geometry, int bytes, long max,
             List<Integer> addresses, List<Integer> offsets, int times, long start, @Schema(nullable = true) @Nullable Long highlight, boolean snap, String master, double mibFade, double dmxChangeTimeLimit,
-            List<List<Integer>> places, List<FunctionBar> functions) {}
+            House.Tint tint, String note, @Schema(nullable = true) @Nullable Long blackout, List<List<Integer>> places, List<FunctionBar> functions) {}
 
-    /** @param unit sign behind its physical values. @param when in words, what must hold for it to count; empty = always. @param modeMaster id of the channel; values in its width */
+    /** @param unit sign behind its physical values. @param when in words, what must hold for it to count; empty = always. @param modeMaster id of the channel; values in its width. @param runs what its two ends are, in words; empty if they are the same */
     record FunctionBar(int id, String name, String attribute, long from, long to, double physicalFrom, double physicalTo, String unit, String wheel, String when,
-            @Schema(nullable = true) @Nullable Integer modeMaster, long modeFrom, long modeTo, @Schema(nullable = true) @Nullable Double min, @Schema(nullable = true) @Nullable Double max, List<RangeBar> ranges) {}
+            @Schema(nullable = true) @Nullable Integer modeMaster, long modeFrom, long modeTo, @Schema(nullable = true) @Nullable Double min, @Schema(nullable = true) @Nullable Double max,
+            double realFade, double realAcceleration, String runs, List<RangeBar> ranges, List<HoleBar> holes) {}
+
+    /** Values that no named range explains. @param range the one without a name that stands for them; null before the first. @param closes the edit that lets a neighbour take them */
+    record HoleBar(long from, long to, @Schema(nullable = true) @Nullable Integer range, Edit closes) {}
 
     /** @param ownPhysical whether it has physical ends of its own. @param slotName empty without a slot */
-    record RangeBar(int id, String name, long from, long to, int slot, String slotName, double physicalFrom, double physicalTo, boolean ownPhysical) {}
+    record RangeBar(int id, String name, long from, long to, int slot, String slotName, double physicalFrom, double physicalTo, boolean ownPhysical,
+            @Schema(nullable = true) House.@Nullable Mark mark) {}
 
     record HistoryLine(String sentence, String author, LocalDateTime at, boolean undone) {}
 

@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -19,6 +20,7 @@ import yellowkite.core.edit.BecomeCopy;
 import yellowkite.core.edit.Begin;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.History;
+import yellowkite.core.edit.SetPicture;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Revision;
@@ -47,11 +49,13 @@ class Drafts {
     private final JsonMapper json;
     /** Revisions never change, so what a draft stands on is asked for once. */
     private final Cache<String, Base> bases = Caffeine.newBuilder().maximumSize(64).build();
-    private static final Base EMPTY_PAGE = new Base(null, GdtfDescription.of(FixtureType.of(type -> {})), DraftMedia.NONE);
+    private static final Base EMPTY_PAGE = new Base(null, GdtfDescription.of(FixtureType.of(type -> {})), FixtureType.of(type -> {}), DraftMedia.NONE);
+    /** What pictures are like is read from their bytes once, by path and content. */
+    private final Cache<Map<String, String>, DraftMedia> media = Caffeine.newBuilder().maximumSize(64).build();
     private final Cache<String, LoadedDraft> loaded = Caffeine.newBuilder().maximumSize(64).build();
 
-    /** @param revision null for the empty page */
-    private record Base(@Nullable StoredRevision revision, GdtfDescription description, DraftMedia media) {}
+    /** @param revision null for the empty page. @param type with its house part */
+    private record Base(@Nullable StoredRevision revision, GdtfDescription description, FixtureType type, DraftMedia media) {}
 
     /** How a new profile begins. */
     sealed interface Start {
@@ -74,7 +78,7 @@ class Drafts {
             case Start.Empty empty -> new Begin(maker, called, guid, empty.body());
             case Start.Copy copy -> new BecomeCopy(maker, called, guid, copy.mode() == null ? null : modeId(base, copy.mode()));
         };
-        var begun = changed(History.of(baseOf(base == null ? null : base.id()).description().type()), first);
+        var begun = changed(History.of(baseOf(base == null ? null : base.id()).type()), first);
         var step = new StoredStep(1, Kind.EDIT, json.writerFor(Edit.class).writeValueAsString(first), shorten(begun.counting().getLast().sentence()), author.name(), revisions.now());
         var draftId = transactions.run(() -> {
             var profile = profiles.add(profiles.findOrAddManufacturer(maker), called, guid);
@@ -137,14 +141,35 @@ class Drafts {
 
     /** {@return the file's entries beside its description} */
     DraftMedia media(LoadedDraft draft) {
-        return baseOf(draft.draft().baseRevisionId()).media();
+        var base = baseOf(draft.draft().baseRevisionId()).media();
+        var own = repository.entries(draft.draft().id());
+        return own.isEmpty() ? base : together(base, own);
+    }
+
+    private DraftMedia together(DraftMedia base, Map<String, String> own) {
+        var all = new LinkedHashMap<>(base.contents());
+        all.putAll(own);
+        return media.get(Map.copyOf(all), same -> new DraftMedia(all, revisions.media(all)));
+    }
+
+    /** Gives the draft a picture of the lamp: kept beside the draft, named by its content, so that undo finds the one before. */
+    LoadedDraft putPicture(String draftId, int seen, byte[] png, Author author) {
+        requireOpenAt(draftId, seen);
+        var sha = transactions.run(() -> revisions.putContent(png));
+        var name = "picture-" + sha.substring(0, 12);
+        transactions.run(() -> {
+            repository.putEntry(draftId, name + ".png", sha);
+            return sha;
+        });
+        return apply(draftId, seen, new SetPicture(name), author);
     }
 
     private Base baseOf(@Nullable String revisionId) {
         return revisionId == null ? EMPTY_PAGE : bases.get(revisionId, id -> {
             var entries = revisionRows.entries(id);
             var revision = revisionRows.findById(id).orElseThrow();
-            return new Base(revision, revisions.description(revision), new DraftMedia(entries, revisions.media(entries)));
+            var description = revisions.description(revision);
+            return new Base(revision, description, revisions.house(id).laidOnto(description.type()), new DraftMedia(entries, revisions.media(entries)));
         });
     }
 
@@ -234,7 +259,8 @@ class Drafts {
             if (draft.history().current().equals(draft.history().base())) {
                 throw Refusal.unfit("draft", "Nothing has changed since revision " + baseNumber(draft) + ", so there is nothing to publish.");
             }
-            long errors = Checks.of(draft.history().current(), base.media().facts()).stream().filter(each -> each.severity() == Severity.ERROR).count();
+            var files = publishedMedia(draft, base);
+            long errors = Checks.of(draft.history().current(), files.facts()).stream().filter(each -> each.severity() == Severity.ERROR).count();
             if (errors > 0 && despite.isBlank()) {
                 throw Refusal.unfit("despite", "The checks find " + (errors == 1 ? "an error" : errors + " errors") + ". Mend what can be mended, or say why it is published all the same.");
             }
@@ -246,13 +272,21 @@ class Drafts {
                 f.revisions.add(new Revision(line, date, "", author.name(), Source.NONE));
             });
             var xml = base.description().withType(type).write();
-            var added = revisions.addStored(draft.draft().profileId(), type, xml, base.media().contents(), line, errors > 0 ? despite.strip() : null, author.name());
+            var added = revisions.addStored(draft.draft().profileId(), type, xml, files.contents(), line, errors > 0 ? despite.strip() : null, author.name());
             profiles.rename(draft.draft().profileId(), profiles.findOrAddManufacturer(Revisions.listed(type.manufacturer().isBlank() ? "Unknown maker" : type.manufacturer().strip())), Revisions.listed(type.name()));
             if (!repository.close(draftId, seen)) {
                 throw stale(draftId, seen);
             }
             return added.revision();
         });
+    }
+
+    /** Of the pictures that were tried on the way, only the last one goes along. */
+    private DraftMedia publishedMedia(LoadedDraft draft, Base base) {
+        var picture = draft.history().current().thumbnail() + ".png";
+        var own = new LinkedHashMap<>(repository.entries(draft.draft().id()));
+        own.keySet().removeIf(path -> !path.equals(picture));
+        return own.isEmpty() ? base.media() : together(base.media(), own);
     }
 
     private static void requireLine(String field, String text) {
@@ -286,7 +320,7 @@ class Drafts {
             return new LoadedDraft(draft, kept.history(), kept.edits());
         }
         var start = new StoredDraft(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), 0, draft.openedBy(), draft.openedAt());
-        var replayed = new LoadedDraft(start, History.of(baseOf(draft.baseRevisionId()).description().type()), List.of());
+        var replayed = new LoadedDraft(start, History.of(baseOf(draft.baseRevisionId()).type()), List.of());
         for (var step : repository.stepsAfter(draft.id(), 0)) {
             replayed = step.version() <= draft.version() ? replayed.after(step, replay(replayed.history(), step)) : replayed;
         }

@@ -42,7 +42,8 @@ class Intake {
             var profile = findOrAdd(type, fileName);
             profiles.lock(profile.id());
             var summary = "Taken in from " + Revisions.listed(fileName);
-            var result = revisions.add(profile.id(), type, opened.descriptionBytes(), opened.file().others(), summary, author.name());
+            var kept = revisions.newestHouse(profile.id()).laidOnto(type); // a file brings none, and takes none away
+            var result = revisions.add(profile.id(), kept, opened.descriptionBytes(), opened.file().others(), summary, author.name());
             if (result.isNew()) {
                 profiles.rename(profile.id(), profiles.findOrAddManufacturer(maker(type)), name(type, fileName));
             }

@@ -8,6 +8,7 @@ import static org.jooq.impl.DSL.max;
 import static org.jooq.impl.DSL.selectOne;
 import static yellowkite.server.tables.Tables.DRAFT;
 import static yellowkite.server.tables.Tables.MANUFACTURER;
+import static yellowkite.server.tables.Tables.MANUFACTURER_FACTS;
 import static yellowkite.server.tables.Tables.PROFILE;
 import static yellowkite.server.tables.Tables.REVISION;
 import static yellowkite.server.tables.Tables.REVISION_ATTRIBUTE;
@@ -23,6 +24,7 @@ import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
+import yellowkite.core.library.MakerFacts;
 
 /** Manufacturers and profiles, and what lists show of them. */
 @Repository
@@ -85,6 +87,30 @@ public class ProfileRepository {
 
     public List<String> manufacturers() {
         return database.select(MANUFACTURER.NAME).from(MANUFACTURER).orderBy(MANUFACTURER.NAME).fetch(MANUFACTURER.NAME);
+    }
+
+    /** @param version to be named with the next change; 0 = nothing is known yet */
+    record StoredFacts(int version, MakerFacts facts) {}
+
+    /** {@return the id of a manufacturer} */
+    Optional<String> findManufacturer(String name) {
+        return database.select(MANUFACTURER.ID).from(MANUFACTURER).where(MANUFACTURER.NAME.eq(name)).fetchOptional(MANUFACTURER.ID);
+    }
+
+    StoredFacts facts(String manufacturerId) {
+        return database.selectFrom(MANUFACTURER_FACTS).where(MANUFACTURER_FACTS.MANUFACTURER_ID.eq(manufacturerId))
+                .fetchOptional(row -> new StoredFacts(row.getVersion(), new MakerFacts(row.getShortName(), row.getRdmId(), row.getWebsite(), row.getContact())))
+                .orElse(new StoredFacts(0, MakerFacts.NONE));
+    }
+
+    /** {@return whether they were at {@code seen} and are now one further} */
+    boolean putFacts(String manufacturerId, int seen, MakerFacts facts) {
+        return seen == 0
+                ? database.insertInto(MANUFACTURER_FACTS, MANUFACTURER_FACTS.MANUFACTURER_ID, MANUFACTURER_FACTS.VERSION, MANUFACTURER_FACTS.SHORT_NAME, MANUFACTURER_FACTS.RDM_ID, MANUFACTURER_FACTS.WEBSITE, MANUFACTURER_FACTS.CONTACT)
+                        .values(manufacturerId, 1, facts.shortName(), facts.rdmId(), facts.website(), facts.contact()).onDuplicateKeyIgnore().execute() == 1
+                : database.update(MANUFACTURER_FACTS).set(MANUFACTURER_FACTS.VERSION, seen + 1).set(MANUFACTURER_FACTS.SHORT_NAME, facts.shortName()).set(MANUFACTURER_FACTS.RDM_ID, facts.rdmId())
+                        .set(MANUFACTURER_FACTS.WEBSITE, facts.website()).set(MANUFACTURER_FACTS.CONTACT, facts.contact())
+                        .where(MANUFACTURER_FACTS.MANUFACTURER_ID.eq(manufacturerId), MANUFACTURER_FACTS.VERSION.eq(seen)).execute() == 1;
     }
 
     public int count() {

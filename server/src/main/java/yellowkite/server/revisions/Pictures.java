@@ -1,14 +1,16 @@
 package yellowkite.server.revisions;
 
+import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.Optional;
 import javax.imageio.ImageIO;
 
 /** Pictures from files, decoded under limits and encoded anew before anyone sees them. */
-final class Pictures {
+public final class Pictures {
     /** The standard allows 1024 for gobos; a thumbnail may be larger. */
     private static final int MAX_SIDE = 4_096;
 
@@ -16,6 +18,25 @@ final class Pictures {
 
     /** {@return the picture as a PNG of our own making; none if the bytes are no picture, or an absurdly large one} */
     static Optional<byte[]> reencode(byte[] bytes) {
+        return decode(bytes).map(Pictures::png);
+    }
+
+    /** {@return the picture as a PNG of our own making, at most {@code side} pixels wide and high; none if the bytes are no picture, or an absurdly large one} */
+    public static Optional<byte[]> fitted(byte[] bytes, int side) {
+        return decode(bytes).map(image -> {
+            double scale = Math.min(1, (double) side / Math.max(image.getWidth(), image.getHeight()));
+            int width = Math.max(1, (int) Math.round(image.getWidth() * scale));
+            int height = Math.max(1, (int) Math.round(image.getHeight() * scale));
+            var small = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
+            var pen = small.createGraphics();
+            pen.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+            pen.drawImage(image, 0, 0, width, height, null);
+            pen.dispose();
+            return png(small);
+        });
+    }
+
+    private static Optional<BufferedImage> decode(byte[] bytes) {
         try (var in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             var readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
@@ -27,7 +48,7 @@ final class Pictures {
                 if (reader.getWidth(0) > MAX_SIDE || reader.getHeight(0) > MAX_SIDE) {
                     return Optional.empty();
                 }
-                return Optional.of(png(reader.read(0)));
+                return Optional.of(reader.read(0));
             } finally {
                 reader.dispose();
             }
@@ -36,9 +57,13 @@ final class Pictures {
         }
     }
 
-    private static byte[] png(BufferedImage image) throws IOException {
+    private static byte[] png(BufferedImage image) {
         var out = new ByteArrayOutputStream();
-        ImageIO.write(image, "png", out);
+        try {
+            ImageIO.write(image, "png", out);
+        } catch (IOException impossible) { // it goes to memory
+            throw new UncheckedIOException(impossible);
+        }
         return out.toByteArray();
     }
 }

@@ -14,6 +14,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import yellowkite.core.house.LeftBehind;
 import yellowkite.server.web.Refusal;
 
 /** Files and pictures going out. */
@@ -25,14 +26,14 @@ class RevisionController {
         this.revisions = revisions;
     }
 
-    /** @param at UTC. @param despite why it was published although checks found errors; null if there is no such reason */
-    record RevisionLine(int number, String summary, String author, LocalDateTime at, int errors, int warnings, @Schema(nullable = true) @Nullable String despite) {}
+    /** @param at UTC. @param despite why it was published although checks found errors; null if there is no such reason. @param leftBehind what its file does not carry, in sentences */
+    record RevisionLine(int number, String summary, String author, LocalDateTime at, int errors, int warnings, @Schema(nullable = true) @Nullable String despite, List<String> leftBehind) {}
 
     /** 200 with the revisions of a profile, the newest first; none for an unknown profile. */
     @GetMapping("/api/profiles/{profileId}/revisions")
     List<RevisionLine> list(@PathVariable String profileId) {
         return revisions.listOf(profileId).stream()
-                .map(each -> new RevisionLine(each.number(), each.summary(), each.author(), each.createdAt(), each.errors(), each.warnings(), each.despite())).toList();
+                .map(each -> new RevisionLine(each.number(), each.summary(), each.author(), each.createdAt(), each.errors(), each.warnings(), each.despite(), LeftBehind.of(revisions.house(each.id())))).toList();
     }
 
     /** 200 with the GDTF file; 404 if the profile has no such revision. */

@@ -5,6 +5,7 @@ import static yellowkite.server.tables.Tables.CONTENT;
 import static yellowkite.server.tables.Tables.REVISION;
 import static yellowkite.server.tables.Tables.REVISION_ATTRIBUTE;
 import static yellowkite.server.tables.Tables.REVISION_ENTRY;
+import static yellowkite.server.tables.Tables.REVISION_HOUSE;
 import static yellowkite.server.tables.Tables.REVISION_MODE;
 
 import java.util.Collection;
@@ -53,6 +54,15 @@ public class RevisionRepository {
             database.insertInto(REVISION_ATTRIBUTE, REVISION_ATTRIBUTE.REVISION_ID, REVISION_ATTRIBUTE.NAME)
                     .values(revision.id(), attribute).onDuplicateKeyIgnore().execute();
         }
+    }
+
+    /** Keeps what the house has beside a revision. @param kept as JSON */
+    void putHouse(String revisionId, String kept) {
+        database.insertInto(REVISION_HOUSE, REVISION_HOUSE.REVISION_ID, REVISION_HOUSE.KEPT).values(revisionId, kept).execute();
+    }
+
+    Optional<String> findHouse(String revisionId) {
+        return database.select(REVISION_HOUSE.KEPT).from(REVISION_HOUSE).where(REVISION_HOUSE.REVISION_ID.eq(revisionId)).fetchOptional(REVISION_HOUSE.KEPT);
     }
 
     /** @param tail as JSON */

@@ -20,6 +20,7 @@ import yellowkite.core.check.Severity;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.gdtf.Media;
+import yellowkite.core.house.StoredHouse;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.server.web.Refusal;
 
@@ -50,14 +51,14 @@ public class Revisions {
      */
     public Added add(String profileId, FixtureType type, byte[] description, Map<String, byte[]> others, String summary, String author) {
         var entries = new LinkedHashMap<String, String>();
-        others.forEach((path, bytes) -> entries.put(path, Sha256.of(bytes)));
-        others.forEach((path, bytes) -> repository.putContent(entries.get(path), bytes));
+        others.forEach((path, bytes) -> entries.put(path, putContent(bytes)));
         return addStored(profileId, type, description, entries, summary, null, author);
     }
 
     /**
      * Like {@link #add}, where the other entries are stored already.
      *
+     * @param type    with its house part, which is kept beside the file
      * @param despite why it is published although checks found errors; null if they found none, or it came as a file
      */
     public Added addStored(String profileId, FixtureType type, byte[] description, Map<String, String> entries, String summary, @Nullable String despite, String author) {
@@ -82,6 +83,10 @@ public class Revisions {
         type.attributeDefinitions().attributes().stream().filter(each -> attributes.contains(each.name()))
                 .forEach(each -> attributes.add(listed(each.pretty())));
         repository.insert(revision, entries, modes, attributes.stream().limit(LISTED_ATTRIBUTES).toList());
+        var kept = StoredHouse.of(type);
+        if (!kept.equals(StoredHouse.NONE)) {
+            repository.putHouse(revision.id(), json.writeValueAsString(kept));
+        }
         return new Added(revision, true);
     }
 
@@ -99,6 +104,23 @@ public class Revisions {
     /** {@return the description of a revision} Kept in memory for a while; a revision never changes. */
     public GdtfDescription description(StoredRevision revision) {
         return descriptions.get(revision.descriptionSha256(), sha -> GdtfDescription.read(requireContent(sha)));
+    }
+
+    /** {@return what the house keeps beside a revision} */
+    public StoredHouse house(String revisionId) {
+        return repository.findHouse(revisionId).map(kept -> json.readValue(kept, StoredHouse.class)).orElse(StoredHouse.NONE);
+    }
+
+    /** {@return what the house keeps beside the newest revision of a profile} */
+    public StoredHouse newestHouse(String profileId) {
+        return repository.findNewest(profileId).map(newest -> house(newest.id())).orElse(StoredHouse.NONE);
+    }
+
+    /** Keeps bytes that belong to files. {@return their hash} */
+    public String putContent(byte[] bytes) {
+        var sha = Sha256.of(bytes);
+        repository.putContent(sha, bytes);
+        return sha;
     }
 
     /** {@return the bytes of a revision as a file} An imported description goes out to the letter. */

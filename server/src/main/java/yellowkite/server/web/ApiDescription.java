@@ -103,10 +103,10 @@ class ApiDescription {
         }
     }
 
-    /** {@return the records that lists inside an edit hold} */
+    /** {@return the records that an edit holds, in lists or by themselves, and those within them} */
     private static Stream<Class<?>> rows(Class<?> edit) {
         return Arrays.stream(edit.getRecordComponents()).map(RecordComponent::getGenericType)
-                .filter(ParameterizedType.class::isInstance).map(each -> ((ParameterizedType) each).getActualTypeArguments()[0])
-                .filter(each -> each instanceof Class<?> type && type.isRecord()).map(each -> (Class<?>) each);
+                .map(each -> each instanceof ParameterizedType list ? list.getActualTypeArguments()[0] : each)
+                .filter(each -> each instanceof Class<?> type && type.isRecord()).map(each -> (Class<?>) each).flatMap(each -> Stream.concat(Stream.of(each), rows(each)));
     }
 }

@@ -4,9 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static yellowkite.server.RunningKite.get;
 import static yellowkite.server.RunningKite.post;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import yellowkite.core.gdtf.GdtfDescription;
@@ -108,5 +112,112 @@ class BeginTest {
         assertThat(get(draft + "/attributes?mode=" + mode + "&words=green&group=Beam").json().size()).isZero();
         assertThat(post(draft + "/chart", "{\"mode\": " + mode + ", \"text\": \"pan, pan fine, marmalade\"}").json().at("/0/bytes").asInt()).isEqualTo(2);
         assertThat(get("/api/manufacturers?name=Tide+Wick").json().at("/0/near").asBoolean()).isTrue();
+    }
+
+    @Test
+    void whatTheHouseKeepsStaysBesideTheRevisionAndIsToldByTheExport() {
+        var desk = edit(begun("Curlew"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
+        int mode = desk.at("/modes/0/id").asInt();
+        desk = edit(desk, "{\"type\": \"addChannels\", \"mode\": " + mode + ", \"channels\": [{\"attribute\": \"Dimmer\", \"words\": \"\", \"bytes\": 1, \"geometry\": null, \"addresses\": null, \"ranges\": null}], \"at\": null}").json();
+        int channel = desk.at("/map/channels/0/id").asInt();
+        desk = edit(desk, "{\"type\": \"setCare\", \"channels\": [" + channel + "], \"tint\": \"BLUE\", \"note\": \"Sticks\"}").json();
+        desk = edit(desk, "{\"type\": \"setLevels\", \"channels\": [" + channel + "], \"level\": \"BLACKOUT\", \"to\": \"50 %\"}").json();
+        assertThat(desk.at("/map/channels/0/blackout").asInt()).isEqualTo(128);
+        var profile = desk.path("profileId").asString();
+        assertThat(publish(desk, "null").status()).isEqualTo(200);
+
+        var again = post("/api/profiles/" + profile + "/draft", "").json();
+
+        assertThat(again.at("/map/channels/0/tint").asString() + again.at("/map/channels/0/note").asString()).isEqualTo("BLUESticks");
+        assertThat(get("/api/profiles/" + profile + "/revisions").json().at("/0/leftBehind").toString())
+                .isEqualTo("[\"The value at blackout of a channel stays here.\",\"The note on a channel stays here.\",\"The colour mark of a channel stays here.\"]");
+        var file = get("/api/profiles/" + profile + "/revisions/1/file").body();
+        assertThat(GdtfFile.read(file).description().type().modes()).hasSize(1);
+        RunningKite.upload(Map.of("same.gdtf", new GdtfFile(GdtfDescription.of(GdtfFile.read(file).description().type().with(f -> f.description = "Newer")), Map.of()).write()));
+        assertThat(post("/api/profiles/" + profile + "/draft", "").json().path("baseRevision").asInt()).isGreaterThan(0);
+        assertThat(get("/api/profiles/" + profile + "/revisions").json().at("/0/leftBehind").size()).as("a file takes nothing away").isEqualTo(3);
+    }
+
+    @Test
+    void aStencilIsKeptLaidOntoAnotherProfileAndRemoved() {
+        var desk = edit(begun("Godwit"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
+        var added = "{\"type\": \"addChannels\", \"mode\": " + desk.at("/modes/0/id") + ", \"channels\": [{\"attribute\": \"Gobo1\", \"words\": \"Gobos\", \"bytes\": 1, \"geometry\": null, \"addresses\": null,"
+                + " \"ranges\": [{\"from\": 0, \"name\": \"Open\", \"physicalFrom\": null, \"physicalTo\": null, \"slot\": 0}]}], \"at\": null}";
+        desk = edit(desk, added).json();
+        var own = get("/api/drafts/" + desk.path("id").asString() + "/stencils").json().path(0);
+        assertThat(own.path("origin").asString()).isEqualTo("Tidewick Godwit, One");
+
+        assertThat(post("/api/stencils", "{\"name\": \"Our gobos\", \"origin\": \"Tidewick Godwit\", \"stencil\": " + own.path("stencil") + "}").status()).isEqualTo(201);
+        assertThat(post("/api/stencils", "{\"name\": \" \", \"origin\": \"\", \"stencil\": " + own.path("stencil") + "}").json().path("field").asString()).isEqualTo("name");
+
+        var kept = get("/api/stencils").json().path(0);
+        var other = edit(begun("Avocet"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
+        other = edit(other, added.replaceFirst("\"mode\": \\d+", "\"mode\": " + other.at("/modes/0/id")).replaceAll("\"ranges\": \\[.*?]", "\"ranges\": null")).json();
+        var laid = edit(other, "{\"type\": \"layStencil\", \"channel\": " + other.at("/map/channels/0/id") + ", \"stencil\": " + kept.path("stencil") + "}").json();
+        assertThat(laid.at("/map/channels/0/functions/0/ranges/0/name").asString()).isEqualTo("Open");
+        assertThat(RunningKite.delete("/api/stencils/" + kept.path("id").asString()).status()).isEqualTo(204);
+        assertThat(RunningKite.delete("/api/stencils/" + kept.path("id").asString()).status()).isEqualTo(404);
+    }
+
+    @Test
+    void aMakersFactsAreKeptAndTwoPeopleDoNotOverwriteEachOther() {
+        begun("Dotterel");
+        var facts = "{\"name\": \"Tidewick\", \"version\": %d, \"facts\": {\"shortName\": \"TW\", \"rdmId\": %d, \"website\": \"https://tidewick.example\", \"contact\": \"Ines\"}}";
+
+        assertThat(RunningKite.put("/api/maker", facts.formatted(0, 0x4B54)).json().path("version").asInt()).isEqualTo(1);
+        assertThat(get("/api/maker?name=Tidewick").json().at("/facts/rdmId").asInt()).isEqualTo(0x4B54);
+        assertThat(RunningKite.put("/api/maker", facts.formatted(0, 1)).status()).as("someone was faster").isEqualTo(409);
+        assertThat(RunningKite.put("/api/maker", facts.formatted(1, 0x10000)).json().path("field").asString()).isEqualTo("rdmId");
+        assertThat(get("/api/maker?name=Nobody").status()).isEqualTo(404);
+    }
+
+    @Test
+    void aPictureIsFittedShownUndoneAndPublished() throws Exception {
+        var desk = edit(begun("Ruff"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
+        var path = "/api/drafts/" + desk.path("id").asString() + "/picture?version=" + desk.path("version");
+        var image = new BufferedImage(2048, 1024, BufferedImage.TYPE_INT_RGB);
+        var jpeg = new ByteArrayOutputStream();
+        ImageIO.write(image, "jpeg", jpeg);
+
+        assertThat(RunningKite.uploadOne(path, "lamp.jpg", "<svg/>".getBytes()).json().path("field").asString()).isEqualTo("file");
+        var shown = RunningKite.uploadOne(path, "lamp.jpg", jpeg.toByteArray()).json();
+
+        var png = ImageIO.read(new ByteArrayInputStream(get(shown.path("picture").asString()).body()));
+        assertThat(png.getWidth() + " x " + png.getHeight()).isEqualTo("1024 x 512");
+        var undone = post("/api/drafts/" + desk.path("id").asString() + "/undo", "{\"version\": " + shown.path("version") + "}").json();
+        assertThat(undone.path("picture").isNull()).isTrue();
+        var redone = post("/api/drafts/" + desk.path("id").asString() + "/redo", "{\"version\": " + undone.path("version") + "}").json();
+        assertThat(publish(redone, "null").status()).isEqualTo(200);
+        var file = GdtfFile.read(get("/api/profiles/" + redone.path("profileId").asString() + "/revisions/1/file").body());
+        assertThat(file.others()).containsOnlyKeys(file.description().type().thumbnail() + ".png");
+    }
+
+    @Test
+    void valuesAreReadAsTypedAndPhysicalOnesAreReached() {
+        assertThat(post("/api/values", "{\"text\": \"50 %\", \"bytes\": 2, \"form\": \"VALUE\"}").json().path("raw").asLong()).isEqualTo(32768);
+        assertThat(post("/api/values", "{\"text\": \"open\", \"bytes\": 1, \"form\": \"HEX\"}").status()).isEqualTo(422);
+        var desk = edit(begun("Smew"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
+        desk = edit(desk, "{\"type\": \"addChannels\", \"mode\": " + desk.at("/modes/0/id") + ", \"channels\": [{\"attribute\": \"CTO\", \"words\": \"\", \"bytes\": 1, \"geometry\": null, \"addresses\": null, \"ranges\": null}], \"at\": null}").json();
+        int function = desk.at("/map/channels/0/functions/0/id").asInt();
+        desk = edit(desk, "{\"type\": \"setFunctionPhysical\", \"function\": " + function + ", \"from\": 2700, \"to\": 6500}").json();
+        var reach = "/api/drafts/" + desk.path("id").asString() + "/functions/" + function + "/reach?value=";
+
+        // 4200 K lies at 1500 / 3800 of 255 steps = 100.66; step 101 gives 2700 + 101 * 3800 / 255 = 4205.1
+        assertThat(get(reach + "4200").json().path("raw").asInt()).isEqualTo(101);
+        assertThat(get(reach + "4200").json().path("says").asString()).isEqualTo("Asked 4200 K, reached 4205.1 K.");
+        assertThat(get(reach + "7000").json().path("detail").asString()).isEqualTo("'CTO' reaches 2700 K to 6500 K.");
+    }
+
+    @Test
+    void modesOfOtherProfilesStandBeside() {
+        var one = edit(begun("Knot"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
+        assertThat(publish(one, "null").status()).isEqualTo(200);
+        var other = edit(begun("Sora"), "{\"type\": \"addMode\", \"name\": \"Two\"}").json();
+        var body = "{\"lamps\": 4, \"others\": [{\"profileId\": \"" + one.path("profileId").asString() + "\", \"mode\": \"%s\"}]}";
+
+        var compared = post("/api/drafts/" + other.path("id").asString() + "/comparison", body.formatted("One")).json();
+
+        assertThat(compared.at("/modes/1/profile").asString() + " " + compared.at("/modes/1/name").asString()).isEqualTo("Knot One");
+        assertThat(post("/api/drafts/" + other.path("id").asString() + "/comparison", body.formatted("None")).status()).isEqualTo(404);
     }
 }

@@ -1,0 +1,60 @@
+package yellowkite.server.library;
+
+import java.util.Map;
+import java.util.Objects;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import yellowkite.core.library.MakerFacts;
+import yellowkite.server.database.Transactions;
+import yellowkite.server.web.Refusal;
+
+/** What the house knows of manufacturers, over HTTP. */
+@RestController
+class MakerController {
+    private final ProfileRepository profiles;
+    private final Transactions transactions;
+
+    MakerController(ProfileRepository profiles, Transactions transactions) {
+        this.profiles = profiles;
+        this.transactions = transactions;
+    }
+
+    /** @param version to be named with the next change */
+    record MakerView(String name, int version, MakerFacts facts) {}
+
+    /** 200; 404 for a manufacturer that is not in the library. */
+    @GetMapping("/api/maker")
+    MakerView maker(@RequestParam String name) {
+        var stored = profiles.facts(require(name));
+        return new MakerView(name, stored.version(), stored.facts());
+    }
+
+    record MakerRequest(String name, int version, MakerFacts facts) {
+        MakerRequest {
+            Objects.requireNonNull(name, "name");
+            Objects.requireNonNull(facts, "facts");
+        }
+    }
+
+    /** 200; 409 if someone else has changed them since that version; 422 with the {@code field} that does not fit. */
+    @PutMapping("/api/maker")
+    MakerView change(@RequestBody MakerRequest request) {
+        var given = request.facts();
+        var facts = new MakerFacts(given.shortName().strip(), given.rdmId(), given.website().strip(), given.contact().strip());
+        facts.unfit().ifPresent(unfit -> {
+            throw Refusal.unfit(unfit.field(), unfit.reason());
+        });
+        var id = require(request.name());
+        if (!transactions.run(() -> profiles.putFacts(id, request.version(), facts))) {
+            throw Refusal.stale("Someone has changed what is known of " + request.name() + " meanwhile. Yours was not kept; look at theirs and try again.", Map.of());
+        }
+        return maker(request.name());
+    }
+
+    private String require(String name) {
+        return profiles.findManufacturer(name).orElseThrow(() -> Refusal.notFound("'" + name + "' is not in the library."));
+    }
+}

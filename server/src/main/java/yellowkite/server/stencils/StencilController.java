@@ -1,0 +1,83 @@
+package yellowkite.server.stencils;
+
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.edit.Stencil;
+import yellowkite.server.stencils.StencilRepository.StoredStencil;
+import yellowkite.server.web.Author;
+import yellowkite.server.web.Refusal;
+
+/** Stencils over HTTP. They are laid by an edit that carries them, so that a draft never waits for one that is gone. */
+@RestController
+class StencilController {
+    private static final int MOST = 500;
+    private static final int LONGEST = 120;
+    private static final int LONGEST_ORIGIN = 400;
+    private final StencilRepository stencils;
+    private final JsonMapper json;
+    private final Clock clock = Clock.systemUTC();
+
+    StencilController(StencilRepository stencils, JsonMapper json) {
+        this.stencils = stencils;
+        this.json = json;
+    }
+
+    record StencilLine(String id, String name, String origin, String author, Stencil stencil) {}
+
+    /** 200 with the house's stencils by name. */
+    @GetMapping("/api/stencils")
+    List<StencilLine> list() {
+        return stencils.list(MOST).stream().map(each -> new StencilLine(each.id(), each.name(), each.origin(), each.author(), json.readValue(each.functions(), Stencil.class))).toList();
+    }
+
+    record KeepRequest(String name, String origin, Stencil stencil) {
+        KeepRequest {
+            Objects.requireNonNull(name, "name");
+            Objects.requireNonNull(origin, "origin");
+            Objects.requireNonNull(stencil, "stencil");
+        }
+    }
+
+    /** 201; 422 with the {@code field} that does not fit. */
+    @PostMapping("/api/stencils")
+    @ResponseStatus(HttpStatus.CREATED)
+    void keep(@RequestBody KeepRequest request, @RequestHeader(Author.HEADER) String author) {
+        var name = request.name().strip();
+        if (name.isEmpty() || name.length() > LONGEST || name.codePoints().anyMatch(Character::isISOControl)) {
+            throw Refusal.unfit("name", "A stencil needs a name of one line, at most " + LONGEST + " letters.");
+        }
+        if (request.stencil().functions().isEmpty() || !request.stencil().fitsItsWidth()) {
+            throw Refusal.unfit("stencil", "This channel has no function that can be kept.");
+        }
+        if (stencils.list(MOST).size() == MOST) {
+            throw Refusal.unfit("name", "The house keeps " + MOST + " stencils already; remove one first.");
+        }
+        var origin = request.origin().length() <= LONGEST_ORIGIN ? request.origin() : request.origin().substring(0, LONGEST_ORIGIN);
+        stencils.add(new StoredStencil(UUID.randomUUID().toString(), name, request.stencil().attribute(), origin, Author.of(author).name(),
+                LocalDateTime.now(clock.withZone(ZoneOffset.UTC)).truncatedTo(ChronoUnit.MILLIS), json.writeValueAsString(request.stencil())));
+    }
+
+    /** 204; 404 if someone else has removed it. */
+    @DeleteMapping("/api/stencils/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable String id) {
+        if (!stencils.delete(id)) {
+            throw Refusal.notFound("This stencil is gone already.");
+        }
+    }
+}
