@@ -1,4 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { ClipboardPaste } from 'lucide-react';
 import { useDeferredValue, useState } from 'react';
 import { answer, api } from '../api/client';
 import type { ChannelRow, ChartLine, ModeMap } from '../api/types';
@@ -8,7 +9,7 @@ import { PennantIcon } from '../ui/pennant-icon';
 import { useDesk, useDeskActions } from './desk-context';
 
 /** Channels are added by typing what the chart says, one or a whole run; what was not understood stays in the field. */
-export function AddChannels({ map }: { map: ModeMap }) {
+export function AddChannels({ map, onChart }: { map: ModeMap; onChart: (text: string) => void }) {
   const { draft, chosen } = useDesk();
   const { edit } = useDeskActions();
   const [text, setText] = useState('');
@@ -31,7 +32,7 @@ export function AddChannels({ map }: { map: ModeMap }) {
     const fresh = text === asked && data && !isPlaceholderData ? data : await answer(api.POST('/api/drafts/{draftId}/chart', { params: { path: { draftId: draft.id } }, body: { mode: map.id, text } }));
     const known = fresh.flatMap((line, index) => {
       const attribute = nameOf(line, index);
-      return attribute ? [{ attribute, words: line.words, bytes: line.bytes, geometry: null, addresses: null }] : [];
+      return attribute ? [{ attribute, words: line.words, bytes: line.bytes, geometry: null, addresses: null, ranges: null }] : [];
     });
     const unknown = fresh.filter((line, index) => !nameOf(line, index));
     if (known.length === 0) {
@@ -71,7 +72,9 @@ export function AddChannels({ map }: { map: ModeMap }) {
             const pasted = event.clipboardData.getData('text');
             if (!/[\n\t]/.test(pasted)) return;
             event.preventDefault();
-            setText(text + pasted.replace(/[\r\n\t]+/g, ', '));
+            // lines with more than one column are a chart, others are channels one below the other
+            if (/\t|^[^,;\n]+[,;].*\n/.test(pasted)) onChart(pasted);
+            else setText(text + pasted.replace(/[\r\n]+/g, ', '));
           }}
           onKeyDown={(event) => {
             if (event.key === 'Escape') {
@@ -88,6 +91,9 @@ export function AddChannels({ map }: { map: ModeMap }) {
           </label>
         )}
         <Button type="submit">Add</Button>
+        <Button quiet data-key="c" onClick={() => onChart('')}>
+          <ClipboardPaste size={15} aria-hidden /> Paste a chart
+        </Button>
       </div>
       {refusal && (
         <p role="alert" className="mt-1 text-sm text-error">

@@ -4,10 +4,11 @@ import { PennantIcon } from '../ui/pennant-icon';
 import { useDeskActions } from './desk-context';
 import { OpenChannel } from './open-channel';
 import { RangeBar } from './range-bar';
+import { TintDot } from './tint';
 
 /** One channel: address, pennant, attribute, part, width and range bar. */
-export const ChannelLine = memo(function ChannelLine({ channel, open, probe, loud }: { channel: ChannelRow; open: boolean; probe: number | null; loud: Finding | undefined }) {
-  const { choose, setProbe } = useDeskActions();
+export const ChannelLine = memo(function ChannelLine({ channel, open, selected, probe, loud }: { channel: ChannelRow; open: boolean; selected: boolean; probe: number | null; loud: Finding | undefined }) {
+  const { choose, select, setProbe } = useDeskActions();
   const line = useRef<HTMLDivElement>(null);
   useEffect(() => {
     const row = line.current;
@@ -18,8 +19,19 @@ export const ChannelLine = memo(function ChannelLine({ channel, open, probe, lou
   }, [open]);
   return (
     <div ref={line} className={`border-b border-line ${open ? 'border-l-3 border-l-kite bg-panel' : 'border-l-3 border-l-transparent'}`}>
-      <div className="grid min-h-10 grid-cols-[4.5rem_1.5rem_minmax(7rem,11rem)_minmax(0,1fr)_3.5rem] items-center gap-2.5 pr-3 pl-3.5">
-        <span className="font-mono text-sm text-muted">{addressesOf(channel)}</span>
+      <div className="grid min-h-10 grid-cols-[5.25rem_1.5rem_minmax(7rem,11rem)_minmax(0,1fr)_3.5rem] items-center gap-2.5 pr-3 pl-3.5">
+        <span className="group flex items-center gap-1.5">
+          <input
+            type="checkbox"
+            data-key={open ? 'x' : undefined}
+            aria-label={`Select ${channel.pretty}, ${channel.geometry}`}
+            checked={selected}
+            onChange={() => undefined}
+            onClick={(event) => select(channel.id, event.shiftKey)}
+            className={`accent-kite ${selected || open ? '' : 'opacity-35 group-hover:opacity-100 focus:opacity-100'}`}
+          />
+          <span className="font-mono text-sm text-muted">{addressesOf(channel)}</span>
+        </span>
         <PennantIcon group={channel.featureGroup} />
         <button
           type="button"
@@ -27,8 +39,9 @@ export const ChannelLine = memo(function ChannelLine({ channel, open, probe, lou
           data-channel-row
           onClick={() => choose(open ? null : channel.id)}
           className="min-h-8 truncate rounded-sm text-left hover:text-kite-text"
-          title={`${channel.pretty}, ${channel.attribute}, on ${channel.geometry}`}
+          title={`${channel.pretty}, ${channel.attribute}, on ${channel.geometry}${channel.note === '' ? '' : `: ${channel.note}`}`}
         >
+          {channel.tint !== 'NONE' && <TintDot tint={channel.tint} />}
           {channel.pretty} <span className="text-sm text-muted">{channel.geometry}</span>
           {channel.times > 1 && <span className="ml-1 font-mono text-xs text-muted">×{channel.times}</span>}
         </button>
@@ -59,13 +72,13 @@ function addressesOf(channel: ChannelRow) {
 }
 
 function Badges({ channel }: { channel: ChannelRow }) {
-  const words = [channel.bytes > 1 ? `${channel.bytes * 8}` : null, channel.snap ? 'snap' : null].filter((word) => word !== null);
+  const words = [channel.bytes > 1 ? `${channel.bytes * 8}` : null, channel.snap ? 'snap' : null, channel.functions.length === 0 ? 'no function' : null].filter((word) => word !== null);
   return (
     <span className="flex flex-wrap justify-end gap-1">
       {words.map((word) => (
         <span key={word} className="rounded-sm border border-line px-1 font-mono text-xs text-muted">
           {word}
-          {word !== 'snap' && <span className="sr-only"> bit</span>}
+          {/^\d/.test(word) && <span className="sr-only"> bit</span>}
         </span>
       ))}
     </span>

@@ -1,4 +1,4 @@
-import { Trash2 } from 'lucide-react';
+import { Copy, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { ChannelRow, Edit } from '../api/types';
 import { Button } from '../ui/button';
@@ -6,21 +6,14 @@ import { Choice } from '../ui/choice';
 import { AttributePicker } from './attribute-picker';
 import { useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
+import { FADES, MASTERS, REACTION } from './reaction';
+import { StencilPanel } from './stencil-panel';
+import { TINTS } from './tint';
 import { number, shown, wholeNumber } from './typed-number';
+import { ValueField } from './value-field';
+import { useValueForm, written } from './value-form';
 
 const WIDTHS = [1, 2, 3, 4];
-const FADES = [
-  { value: 'NO', text: 'Follows fades' },
-  { value: 'YES', text: 'Snaps' },
-];
-const MASTERS = [
-  { value: 'NONE', text: 'No master' },
-  { value: 'GRAND', text: 'Grand master' },
-  { value: 'GROUP', text: 'Group master' },
-] as const;
-/** What is null stays as it is. */
-const REACTION = { type: 'setReaction', snap: null, master: null, mibFade: null, dmxChangeTimeLimit: null } as const;
-
 function seconds(text: string, toEdit: (value: number) => Edit) {
   const value = number(text);
   return value === null ? 'Type seconds, such as 0.5.' : toEdit(value);
@@ -32,10 +25,11 @@ export function ChannelSettings({ channel }: { channel: ChannelRow }) {
   const { edit } = useDeskActions();
   const [refusal, setRefusal] = useState<string | null>(null);
   const send = async (next: Edit) => setRefusal(await edit(next));
+  const form = useValueForm();
   const at = probe[channel.id];
   return (
     <section aria-label="Channel" className="mt-2">
-      <div className="flex flex-wrap items-end gap-3">
+      <div className="flex flex-wrap items-end gap-2.5">
         <AttributePicker label="Attribute" value={channel.attribute} onChoose={(attribute) => void send({ type: 'changeAttribute', channel: channel.id, attribute })} />
         <Choice label="Part" value={channel.geometry} options={draft.parts.map((part) => ({ value: part, text: part }))} onChoose={(geometry) => void send({ type: 'changeGeometry', channel: channel.id, geometry })} />
         {channel.addresses.length > 0 && (
@@ -50,7 +44,7 @@ export function ChannelSettings({ channel }: { channel: ChannelRow }) {
               label={channel.times > 1 ? 'Address in the cell' : 'Address'}
               showLabel
               mono
-              width={channel.times > 1 ? 'w-32' : 'w-20'}
+              width={channel.times > 1 ? 'w-32' : 'w-18'}
               value={channel.offsets.join(', ')}
               toEdit={(text) => {
                 const parts = text.split(',').map((part) => part.trim());
@@ -61,30 +55,55 @@ export function ChannelSettings({ channel }: { channel: ChannelRow }) {
             />
           </>
         )}
-        <EditField label="Start value" showLabel mono width="w-20" value={String(channel.start)} toEdit={(text) => wholeNumber(text, (value) => ({ type: 'setStartValue', channel: channel.id, value }))} />
-        <EditField
+        <ValueField label="Start value" showLabel width="w-20" raw={channel.start} bytes={channel.bytes} toEdit={(value) => ({ type: 'setStartValue', channel: channel.id, value })} />
+        <ValueField
           label="Highlight value"
           showLabel
-          mono
           width="w-24"
-          value={channel.highlight === null ? 'none' : String(channel.highlight)}
-          toEdit={(text) => (text === '' || text === 'none' ? { type: 'setHighlight', channel: channel.id, value: null } : wholeNumber(text, (value) => ({ type: 'setHighlight', channel: channel.id, value })))}
+          raw={channel.highlight}
+          bytes={channel.bytes}
+          toEdit={(value) => ({ type: 'setHighlight', channel: channel.id, value })}
+          toNone={() => ({ type: 'setHighlight', channel: channel.id, value: null })}
+        />
+        <ValueField
+          label="At blackout"
+          showLabel
+          width="w-20"
+          raw={channel.blackout}
+          bytes={channel.bytes}
+          toEdit={(value) => ({ type: 'setLevels', channels: [channel.id], level: 'BLACKOUT', to: String(value) })}
+          toNone={() => ({ type: 'setLevels', channels: [channel.id], level: 'BLACKOUT', to: '' })}
         />
         {at !== undefined && at !== channel.start && (
-          <Button onClick={() => void send({ type: 'setStartValue', channel: channel.id, value: at })}>Start at {at}</Button>
+          <Button onClick={() => void send({ type: 'setStartValue', channel: channel.id, value: at })}>Start at {written(at, channel.bytes, form)}</Button>
         )}
       </div>
       <div className="mt-2 flex flex-wrap items-end gap-3">
-        <Choice label="Fades" value={channel.snap ? 'YES' : 'NO'} options={FADES} onChoose={(snap) => void send({ ...REACTION, channels: [channel.id], snap: snap === 'YES' ? 'YES' : 'NO' })} />
+        <Choice label="Fades" value={channel.snap ? 'YES' : 'NO'} options={[...FADES]} onChoose={(snap) => void send({ ...REACTION, channels: [channel.id], snap: snap === 'YES' ? 'YES' : 'NO' })} />
         <Choice label="Master" value={channel.master === '' ? 'NONE' : channel.master.toUpperCase()} options={[...MASTERS]} onChoose={(master) => void send({ ...REACTION, channels: [channel.id], master: MASTERS.find((each) => each.value === master)?.value ?? 'NONE' })} />
         <EditField label="Move in black, s" showLabel mono width="w-24" value={shown(channel.mibFade)} toEdit={(text) => seconds(text, (mibFade) => ({ ...REACTION, channels: [channel.id], mibFade }))} />
         <EditField label="Slowest change, s" showLabel mono width="w-28" value={shown(channel.dmxChangeTimeLimit)} toEdit={(text) => seconds(text, (dmxChangeTimeLimit) => ({ ...REACTION, channels: [channel.id], dmxChangeTimeLimit }))} />
         {channel.addresses.length > 0 && channel.times === 1 && (
           <EditField label="Move to address" showLabel mono width="w-24" value={String(channel.addresses[0])} toEdit={(text) => wholeNumber(text, (to) => ({ type: 'moveChannel', channel: channel.id, to }))} />
         )}
-        <Button quiet onClick={() => void send({ type: 'removeChannels', channels: [channel.id], closeUp: true })}>
-          <Trash2 size={14} aria-hidden /> Remove channel
+        <Choice label="Our mark" value={channel.tint} options={TINTS.map(({ value, text }) => ({ value, text }))} onChoose={(tint) => void send({ type: 'setCare', channels: [channel.id], tint: TINTS.find((each) => each.value === tint)?.value ?? 'NONE', note: null })} />
+      </div>
+      <div className="mt-2 flex flex-wrap gap-1">
+        <span className="min-w-40 flex-1">
+          <EditField label="Our note" framed placeholder="Our note on this channel" value={channel.note} toEdit={(note) => ({ type: 'setCare', channels: [channel.id], tint: null, note })} />
+        </span>
+        <StencilPanel channel={channel} />
+        <Button quiet onClick={() => void send({ type: 'copyChannels', channels: [channel.id], mode: draft.map?.id ?? 0 })}>
+          <Copy size={14} aria-hidden /> Duplicate
         </Button>
+        <Button quiet onClick={() => void send({ type: 'removeChannels', channels: [channel.id], closeUp: true })}>
+          <Trash2 size={14} aria-hidden /> Remove
+        </Button>
+        {channel.addresses.length > 0 && (
+          <Button quiet onClick={() => void send({ type: 'removeChannels', channels: [channel.id], closeUp: false })}>
+            Remove, keep the gap
+          </Button>
+        )}
       </div>
       {refusal && (
         <p role="alert" className="mt-1 text-sm text-error">

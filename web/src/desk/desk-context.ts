@@ -7,6 +7,8 @@ export type Desk = {
   chosen: number | null;
   /** Raw values by channel id; a channel that is not in it stands at its start value. */
   probe: Record<string, number>;
+  /** Channels that are to be changed together. */
+  selected: ReadonlySet<number>;
 };
 
 /** What can be done; the same functions for as long as the desk is open, so that a row is drawn anew only when it changed. */
@@ -14,9 +16,13 @@ export type DeskActions = {
   choose: (channel: number | null) => void;
   /** Chooses the next channel, or the one before. */
   step: (by: number) => void;
+  /** Takes a channel into the selection or out of it; `through` takes all between it and the last one. Null empties it. */
+  select: (channel: number | null, through?: boolean) => void;
   setProbe: (channel: number, raw: number) => void;
   /** Sends an edit; ends with the sentence that refuses it, or null. */
   edit: (edit: Edit) => Promise<string | null>;
+  /** Gives the lamp a picture; what is wrong with the file is told. */
+  putPicture: (file: File) => Promise<void>;
   /** Goes back, or forth again, until that many edits count. */
   goTo: (done: number) => void;
   showMode: (mode: number, channel?: number | null) => void;

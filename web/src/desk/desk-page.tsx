@@ -7,6 +7,7 @@ import type { Draft } from '../api/types';
 import { TopLine } from '../shell/top-line';
 import { Button } from '../ui/button';
 import { Hint } from '../ui/hint';
+import { tell } from '../ui/toast';
 import { useWho } from '../who/who';
 import { DeskActionsContext, DeskContext, type Desk, type DeskActions } from './desk-context';
 import { deskQuery, useChange } from './desk-query';
@@ -29,7 +30,9 @@ export function DeskPage() {
   const change = useChange(profileId, mode);
   const [probe, setProbe] = useState<Record<string, number>>({});
 
-  const desk = useMemo<Desk | null>(() => (draft ? { draft, chosen, probe } : null), [draft, chosen, probe]);
+  const [selected, setSelected] = useState<ReadonlySet<number>>(new Set());
+  const lastSelected = useRef<number | null>(null);
+  const desk = useMemo<Desk | null>(() => (draft ? { draft, chosen, probe, selected } : null), [draft, chosen, probe, selected]);
   function show(shownMode: number | null, channel: number | null) {
     const next: Record<string, string> = {};
     if (shownMode !== null) next.mode = String(shownMode);
@@ -49,9 +52,32 @@ export function DeskPage() {
       const next = channels[index === -1 ? (by > 0 ? 0 : channels.length - 1) : index + by];
       if (next) latest.current.show(latest.current.mode, next.id);
     },
+    select: (channel, through = false) => {
+      if (channel === null) {
+        setSelected(new Set());
+        return;
+      }
+      const ids = latest.current.channels.map((each) => each.id);
+      const [from, to] = [ids.indexOf(lastSelected.current ?? channel), ids.indexOf(channel)].sort((a, b) => a - b);
+      const between = through && from !== undefined && to !== undefined && from >= 0 ? ids.slice(from, to + 1) : [];
+      lastSelected.current = channel;
+      setSelected((before) => {
+        const after = new Set(before);
+        if (between.length > 0) between.forEach((id) => after.add(id));
+        else if (!after.delete(channel)) after.add(channel);
+        return after;
+      });
+    },
     setProbe: (channel, raw) => setProbe((before) => ({ ...before, [channel]: raw })),
     goTo: (done) => void latest.current.send({ kind: 'point', done }).catch(() => undefined),
     showMode: (next, channel = null) => latest.current.show(next, channel),
+    putPicture: async (file) => {
+      try {
+        await latest.current.send({ kind: 'picture', file });
+      } catch (refused) {
+        tell(refused instanceof Problem ? refused.message : 'The picture did not arrive; nothing was changed.');
+      }
+    },
     edit: async (edit) => {
       try {
         await latest.current.send({ kind: 'edit', edit });

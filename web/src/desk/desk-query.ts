@@ -22,7 +22,7 @@ export function deskQuery(profileId: string, mode: number | null) {
   });
 }
 
-type Change = { kind: 'edit'; edit: Edit } | { kind: 'undo' } | { kind: 'redo' } | { kind: 'point'; done: number };
+type Change = { kind: 'edit'; edit: Edit } | { kind: 'undo' } | { kind: 'redo' } | { kind: 'point'; done: number } | { kind: 'picture'; file: File };
 
 /**
  * Sends changes one after the other, each upon the newest version seen; the answer becomes the desk. A change that came
@@ -75,6 +75,12 @@ function send(change: Change, draft: Draft, mode: number | null) {
       return answer(api.POST('/api/drafts/{draftId}/undo', { params, body: { version } }));
     case 'redo':
       return answer(api.POST('/api/drafts/{draftId}/redo', { params, body: { version } }));
+    case 'picture': {
+      const body = new FormData();
+      body.append('file', change.file);
+      // the generated type of a file is text
+      return answer(api.POST('/api/drafts/{draftId}/picture', { params: { ...params, query: { ...params.query, version } }, body: body as unknown as { file: string }, bodySerializer: () => body }));
+    }
     case 'point':
       return answer(api.POST('/api/drafts/{draftId}/point', { params, body: { version, done: change.done } }));
   }

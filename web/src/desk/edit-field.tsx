@@ -15,18 +15,23 @@ export function EditField({
   showLabel = false,
   width = 'w-full',
   shortcut,
+  framed = showLabel,
+  placeholder,
 }: {
   label: string;
   value: string;
   /** The edit for what was typed, or a sentence on why it is none. */
-  toEdit: (text: string) => Edit | string;
+  toEdit: (text: string) => Edit | string | Promise<Edit | string>;
   mono?: boolean;
   /** The value follows from another one until it is typed here. */
   quiet?: boolean;
   showLabel?: boolean;
   width?: string;
   /** Key of the desk that leads here. */
-  shortcut?: string;
+  shortcut?: string | undefined;
+  /** Whether it looks like a field before it is touched. */
+  framed?: boolean;
+  placeholder?: string;
 }) {
   const id = useId();
   const { edit } = useDeskActions();
@@ -39,7 +44,7 @@ export function EditField({
       setRefusal(null);
       return;
     }
-    const next = toEdit(typed);
+    const next = await toEdit(typed);
     setRefusal(typeof next === 'string' ? next : await edit(next));
   }
 
@@ -53,9 +58,10 @@ export function EditField({
         data-key={shortcut}
         key={value}
         defaultValue={value}
+        placeholder={placeholder}
         aria-invalid={refusal !== null || undefined}
         aria-describedby={refusal ? `${id}-refusal` : undefined}
-        className={`min-h-8 w-full rounded-sm border border-transparent bg-transparent px-1.5 hover:border-line hover:bg-trough focus:border-line focus:bg-trough aria-invalid:border-error ${showLabel ? 'border-line bg-trough' : ''} ${mono ? 'font-mono text-sm' : ''} ${quiet ? 'text-muted' : ''}`}
+        className={`min-h-8 w-full rounded-sm border border-transparent bg-transparent px-1.5 hover:border-line hover:bg-trough focus:border-line focus:bg-trough aria-invalid:border-error ${framed ? 'border-line bg-trough' : ''} ${mono ? 'font-mono text-sm' : ''} ${quiet ? 'text-muted' : ''}`}
         onBlur={(event) => void commit(event.currentTarget)}
         onKeyDown={(event) => {
           if (event.key === 'Enter') event.currentTarget.blur();

@@ -32,6 +32,7 @@ export function ExportMenu({ profileId }: { profileId: string }) {
                 <span className="block truncate text-sm text-muted" title={revision.summary}>
                   {revision.summary}, {revision.author}
                 </span>
+                {revision.leftBehind.length > 0 && <span className="block text-sm text-muted">{revision.leftBehind.join(' ')}</span>}
               </a>
             </DropdownMenu.Item>
           ))}

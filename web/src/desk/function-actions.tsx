@@ -1,16 +1,17 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { ClipboardPaste, CopyCheck, Link2, SplitSquareHorizontal } from 'lucide-react';
+import { ClipboardPaste, CopyCheck, Gauge, Link2, SplitSquareHorizontal } from 'lucide-react';
 import { useDeferredValue, useState } from 'react';
 import { answer, api } from '../api/client';
-import type { ChannelRow, Edit, FunctionBar } from '../api/types';
-import { Button } from '../ui/button';
+import type { ChannelRow, FunctionBar } from '../api/types';
 import { Choice } from '../ui/choice';
 import { counted } from '../ui/counted';
 import { NumberField } from '../ui/number-field';
 import { PanelButton } from '../ui/panel-button';
 import { TextField } from '../ui/text-field';
 import { calledIn } from './add-channels';
-import { useDesk, useDeskActions } from './desk-context';
+import { useDesk } from './desk-context';
+import { FunctionDetails } from './function-details';
+import { PanelForm } from './panel-form';
 
 type Span = Pick<FunctionBar, 'id' | 'name' | 'from' | 'to'>;
 type Panel = { channel: ChannelRow; bar: FunctionBar; close: () => void };
@@ -28,28 +29,14 @@ export function FunctionActions({ channel, bar, first }: { channel: ChannelRow; 
       <PanelButton text="Counts while …" icon={<Link2 size={14} aria-hidden />} title={`When ${bar.name} counts`}>
         {(close) => <Condition channel={channel} bar={bar} close={close} />}
       </PanelButton>
+      <PanelButton text="Speed, limits, wheel" icon={<Gauge size={14} aria-hidden />} title={`How ${bar.name} moves and what it reaches`}>
+        {() => <FunctionDetails bar={bar} />}
+      </PanelButton>
       <PanelButton text="To other modes" icon={<CopyCheck size={14} aria-hidden />} title={`Bring ${bar.name} to other modes`}>
         {(close) => <Bring channel={channel} bar={bar} close={close} />}
       </PanelButton>
     </>
   );
-}
-
-/** Sends an edit from a panel, and closes it unless the edit was refused. */
-function useSend(close: () => void) {
-  const { edit } = useDeskActions();
-  const [refusal, setRefusal] = useState<string | null>(null);
-  const send = async (next: Edit) => {
-    const refused = await edit(next);
-    setRefusal(refused);
-    if (!refused) close();
-  };
-  const said = refusal && (
-    <p role="alert" className="text-sm text-error">
-      {refusal}
-    </p>
-  );
-  return { send, said, refuse: setRefusal };
 }
 
 function Divide({ bar, close }: Panel) {
@@ -60,15 +47,12 @@ function Divide({ bar, close }: Panel) {
   const [first, setFirst] = useState('1');
   const [slot, setSlot] = useState('');
   const [only, setOnly] = useState('all');
-  const { send, said } = useSend(close);
   const slots = draft.wheels.find((wheel) => wheel.name === bar.wheel)?.slots.length ?? 0;
   return (
-    <form
-      className="flex flex-col gap-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void send({ type: 'divideFunction', function: bar.id, range: only === 'all' ? null : Number(only), parts: steps === '' ? whole(parts) : 0, steps: whole(steps), name, first: whole(first), firstSlot: whole(slot) });
-      }}
+    <PanelForm
+      submit="Divide"
+      close={close}
+      toEdit={() => ({ type: 'divideFunction', function: bar.id, range: only === 'all' ? null : Number(only), parts: steps === '' ? whole(parts) : 0, steps: whole(steps), name, first: whole(first), firstSlot: whole(slot) })}
     >
       {bar.ranges.length > 0 && (
         <Choice label="What" value={only} options={[{ value: 'all', text: `The whole function, ${bar.from} to ${bar.to}` }, ...bar.ranges.map((range) => ({ value: String(range.id), text: `${range.name || 'Range'}, ${range.from} to ${range.to}` }))]} onChoose={setOnly} />
@@ -83,33 +67,28 @@ function Divide({ bar, close }: Panel) {
         {slots > 0 && <NumberField label="First slot" value={slot} onChange={setSlot} />}
       </div>
       {only === 'all' && bar.ranges.length > 0 && <p className="text-sm text-muted">The {bar.ranges.length} named ranges that are there give way.</p>}
-      {said}
-      <Button main type="submit" className="self-end">
-        Divide
-      </Button>
-    </form>
+    </PanelForm>
   );
 }
 
 function Paste({ bar, close }: Panel) {
   const [text, setText] = useState('');
-  const { send, said, refuse } = useSend(close);
   const asked = useDeferredValue(text);
-  const { data } = useQuery({
-    queryKey: ['range table', asked],
-    queryFn: ({ signal }) => answer(api.POST('/api/range-table', { body: { text: asked }, signal })),
+  const { data, isPlaceholderData } = useQuery({
+    queryKey: ['range table', asked, bar.to],
+    queryFn: ({ signal }) => answer(api.POST('/api/range-table', { body: { text: asked, last: bar.to }, signal })),
     placeholderData: keepPreviousData,
     staleTime: Infinity,
   });
   const rows = data?.rows ?? [];
   const left = data?.left ?? [];
   return (
-    <form
-      className="flex flex-col gap-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (rows.length === 0) refuse('No row was understood. Each needs a first value and a meaning: 0, 7, Open.');
-        else if (asked === text) void send({ type: 'setRanges', function: bar.id, ranges: rows });
+    <PanelForm
+      submit="Set ranges"
+      close={close}
+      toEdit={() => {
+        if (asked !== text || isPlaceholderData) return 'The last rows are still being read; try again.';
+        return rows.length === 0 ? 'No row was understood. Each needs a first value and a meaning: 0, 7, Open.' : { type: 'setRanges', function: bar.id, ranges: rows };
       }}
     >
       <label className="flex flex-col gap-1 text-sm text-muted">
@@ -117,7 +96,7 @@ function Paste({ bar, close }: Panel) {
         <textarea autoFocus value={text} rows={7} onChange={(event) => setText(event.currentTarget.value)} className="rounded-sm border border-line bg-trough p-2 font-mono text-sm text-text" />
       </label>
       <p className="text-sm text-muted">
-        {`${counted(rows.length, 'range', 'ranges')} understood.`}
+        {`${counted(rows.filter((row) => row.name !== '').length, 'range', 'ranges')} understood.`}
       </p>
       {left.length > 0 && (
         <div className="text-sm text-warning">
@@ -131,11 +110,7 @@ function Paste({ bar, close }: Panel) {
           </ul>
         </div>
       )}
-      {said}
-      <Button main type="submit" className="self-end">
-        Set ranges
-      </Button>
-    </form>
+    </PanelForm>
   );
 }
 
@@ -144,7 +119,6 @@ function Condition({ channel, bar, close }: Panel) {
   const [master, setMaster] = useState(bar.modeMaster === null ? 'always' : String(bar.modeMaster));
   const [from, setFrom] = useState(String(bar.modeFrom));
   const [to, setTo] = useState(String(bar.modeTo));
-  const { send, said } = useSend(close);
   const others = draft.map?.channels.filter((each) => each.id !== channel.id) ?? [];
   const row = others.find((each) => String(each.id) === master);
   function choose(next: string) {
@@ -154,13 +128,7 @@ function Condition({ channel, bar, close }: Panel) {
   }
   const spans = row?.functions.flatMap((each): Span[] => (each.ranges.length > 0 ? each.ranges : [each])) ?? [];
   return (
-    <form
-      className="flex flex-col gap-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void send({ type: 'setModeMaster', function: bar.id, master: row ? row.id : null, from: whole(from), to: whole(to) });
-      }}
-    >
+    <PanelForm submit="Set" close={close} toEdit={() => ({ type: 'setModeMaster', function: bar.id, master: row ? row.id : null, from: whole(from), to: whole(to) })}>
       <Choice label="Counts" value={master} options={[{ value: 'always', text: 'Always' }, ...others.map((each) => ({ value: String(each.id), text: `while ${calledIn(each)} is` }))]} onChoose={choose} />
       {row && (
         <>
@@ -185,40 +153,33 @@ function Condition({ channel, bar, close }: Panel) {
           </div>
         </>
       )}
-      {said}
-      <Button main type="submit" className="self-end">
-        Set
-      </Button>
-    </form>
+    </PanelForm>
   );
 }
 
 function Bring({ bar, close }: Panel) {
   const { draft } = useDesk();
-  const { send, said } = useSend(close);
   const { data } = useQuery({
     queryKey: ['twins', draft.id, draft.version, bar.id],
     queryFn: () => answer(api.GET('/api/drafts/{draftId}/functions/{function}/twins', { params: { path: { draftId: draft.id, function: bar.id } } })),
   });
   const differing = data?.filter((twin) => twin.differs) ?? [];
+  const list = (
+    <ul className="flex flex-col gap-1 text-sm">
+      {data?.length === 0 && <li className="text-muted">No other mode has a function of this name on a channel of the same name and width.</li>}
+      {data?.map((twin) => (
+        <li key={twin.mode} className="flex justify-between gap-3">
+          <span className="truncate">{twin.modeName}</span>
+          <span className={twin.differs ? 'text-warning' : 'text-muted'}>{twin.differs ? 'would change' : 'is the same'}</span>
+        </li>
+      ))}
+    </ul>
+  );
+  if (differing.length === 0) return list;
   return (
-    <div className="flex flex-col gap-3 text-sm">
-      {data?.length === 0 && <p className="text-muted">No other mode has a function of this name on a channel of the same name and width.</p>}
-      <ul className="flex flex-col gap-1">
-        {data?.map((twin) => (
-          <li key={twin.mode} className="flex justify-between gap-3">
-            <span className="truncate">{twin.modeName}</span>
-            <span className={twin.differs ? 'text-warning' : 'text-muted'}>{twin.differs ? 'would change' : 'is the same'}</span>
-          </li>
-        ))}
-      </ul>
-      {said}
-      {differing.length > 0 && (
-        <Button main className="self-end" onClick={() => void send({ type: 'bringFunction', function: bar.id, modes: differing.map((twin) => twin.mode) })}>
-          Bring to {differing.length === 1 ? 'this mode' : `${differing.length} modes`}
-        </Button>
-      )}
-    </div>
+    <PanelForm submit={`Bring to ${differing.length === 1 ? 'this mode' : `${differing.length} modes`}`} close={close} toEdit={() => ({ type: 'bringFunction', function: bar.id, modes: differing.map((twin) => twin.mode) })}>
+      {list}
+    </PanelForm>
   );
 }
 

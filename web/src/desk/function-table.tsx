@@ -1,23 +1,33 @@
-import { Plus, Trash2 } from 'lucide-react';
-import { useState } from 'react';
-import type { ChannelRow, Edit, FunctionBar, RangeBar } from '../api/types';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { ArrowLeftRight, Merge, Plus, Trash2 } from 'lucide-react';
+import { useRef, useState } from 'react';
+import type { ChannelRow, Edit, FunctionBar, HoleBar, RangeBar, WheelLine } from '../api/types';
 import { Button } from '../ui/button';
 import { useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
 import { FunctionActions } from './function-actions';
+import { RangeMark } from './range-mark';
 import { number, shown, wholeNumber } from './typed-number';
+import { ValueField } from './value-field';
+import { useValueForm, written } from './value-form';
 
-const COLUMNS = 'grid grid-cols-[4.5rem_4.5rem_minmax(8rem,1fr)_minmax(4rem,8rem)_5rem_5rem_2rem_2.25rem] items-start gap-x-1.5';
+const COLUMNS = 'grid grid-cols-[4.75rem_4.75rem_minmax(8rem,1fr)_minmax(4rem,8rem)_4.75rem_4.75rem_2rem_2.25rem] items-start gap-x-1.5';
+/** From so many rows on, the table scrolls by itself and only what is in sight is drawn. */
+const LONG = 24;
+const ROW = 33;
 
 /** One function with its named ranges; every value is changed where it stands. */
 export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; bar: FunctionBar; headed: boolean }) {
   const { draft, probe } = useDesk();
   const { edit } = useDeskActions();
+  const form = useValueForm();
   const [refusal, setRefusal] = useState<string | null>(null);
   const send = async (next: Edit) => setRefusal(await edit(next));
   const raw = probe[channel.id];
   const here = raw !== undefined && raw > bar.from && raw <= bar.to ? raw : null;
-  const slots = draft.wheels.find((wheel) => wheel.name === bar.wheel)?.slots.length ?? 0;
+  const slots = draft.wheels.find((wheel) => wheel.name === bar.wheel)?.slots ?? [];
+  const before = bar.holes.find((hole) => hole.range === null);
+  const free = bar.holes[0];
   return (
     <section aria-label={`Function ${bar.name}`}>
       {headed && (
@@ -25,13 +35,13 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
           <span className="px-1.5">From</span>
           <span className="px-1.5">To</span>
           <span className="px-1.5">Name</span>
-          <span className="px-1.5">{slots > 0 ? 'Wheel and slot' : ''}</span>
+          <span className="px-1.5">{slots.length > 0 ? 'Wheel and slot' : ''}</span>
           <span className="col-span-2 px-1.5">Physical, first to last</span>
         </div>
       )}
       <div className={`${COLUMNS} border-b border-line`}>
-        <EditField label={`First value of function ${bar.name}`} mono value={String(bar.from)} toEdit={(text) => wholeNumber(text, (from) => ({ type: 'moveFunctionStart', function: bar.id, from }))} />
-        <span className="px-1.5 pt-1.5 font-mono text-sm">{bar.to}</span>
+        <ValueField label={`First value of function ${bar.name}`} raw={bar.from} bytes={channel.bytes} toEdit={(from) => ({ type: 'moveFunctionStart', function: bar.id, from })} />
+        <span className="px-1.5 pt-1.5 font-mono text-sm">{written(bar.to, channel.bytes, form)}</span>
         <span className="font-semibold">
           <EditField label={`Name of function ${bar.name}`} value={bar.name} toEdit={(to) => ({ type: 'renameFunction', function: bar.id, to })} />
         </span>
@@ -43,26 +53,39 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
         <span className="pt-1.5 text-sm text-muted">{bar.unit}</span>
         <Remove label={`Remove function ${bar.name}`} onClick={() => void send({ type: 'removeFunction', function: bar.id })} />
       </div>
-      {bar.when !== '' && <p className="px-1.5 py-1 text-xs text-muted">Counts {bar.when}</p>}
-      {bar.ranges.map((range) => (
-        <Row key={range.id} bar={bar} range={range} slots={slots} onRemove={() => void send({ type: 'removeRange', range: range.id })} />
-      ))}
-      <div className="flex flex-wrap gap-x-1 pt-1.5">
-        {here === null ? (
-          bar.ranges.length === 0 && (
-            <Button quiet onClick={() => void send({ type: 'addRange', function: bar.id, name: bar.name, from: bar.from })}>
-              <Plus size={14} aria-hidden /> Name its values
-            </Button>
-          )
-        ) : (
+      <div className="flex flex-wrap items-center gap-x-3 px-1.5 text-xs text-muted">
+        {bar.when !== '' && <p>Counts {bar.when}.</p>}
+        {bar.runs !== '' && (
           <>
-            <Button quiet onClick={() => void send({ type: 'addRange', function: bar.id, name: 'New range', from: here })}>
-              <Plus size={14} aria-hidden /> Range from {here}
-            </Button>
-            <Button quiet onClick={() => void send({ type: 'addFunction', channel: channel.id, name: `Function at ${here}`, attribute: bar.attribute, from: here })}>
-              <Plus size={14} aria-hidden /> Function from {here}
+            <p className={bar.runs.endsWith('inverted') ? 'text-warning' : ''}>{bar.runs}</p>
+            <Button quiet className="text-xs" aria-label={`Turn ${bar.name} round`} onClick={() => void send({ type: 'invertFunction', function: bar.id })}>
+              <ArrowLeftRight size={13} aria-hidden /> Turn round
             </Button>
           </>
+        )}
+      </div>
+      {before && <Hole hole={before} bytes={channel.bytes} onClose={() => void send(before.closes)} />}
+      <Rows channel={channel} bar={bar} slots={slots} send={(next) => void send(next)} />
+      <div className="flex flex-wrap gap-x-1 pt-1.5">
+        {here !== null && (
+          <>
+            <Button quiet onClick={() => void send({ type: 'addRange', function: bar.id, name: 'New range', from: here })}>
+              <Plus size={14} aria-hidden /> {`${bar.ranges.length > 0 ? 'Split at' : 'Range from'} ${written(here, channel.bytes, form)}`}
+            </Button>
+            <Button quiet onClick={() => void send({ type: 'addFunction', channel: channel.id, name: `Function at ${here}`, attribute: bar.attribute, from: here })}>
+              <Plus size={14} aria-hidden /> Function from {written(here, channel.bytes, form)}
+            </Button>
+          </>
+        )}
+        {here === null && bar.ranges.length === 0 && (
+          <Button quiet onClick={() => void send({ type: 'addRange', function: bar.id, name: bar.name, from: bar.from })}>
+            <Plus size={14} aria-hidden /> Name its values
+          </Button>
+        )}
+        {free && (
+          <Button quiet onClick={() => void send(free.range === null ? { type: 'addRange', function: bar.id, name: 'New range', from: free.from } : { type: 'renameRange', range: free.range, to: 'New range' })}>
+            <Plus size={14} aria-hidden /> Next free value, {written(free.from, channel.bytes, form)}
+          </Button>
         )}
         <FunctionActions channel={channel} bar={bar} first={headed} />
       </div>
@@ -75,16 +98,53 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
   );
 }
 
-function Row({ bar, range, slots, onRemove }: { bar: FunctionBar; range: RangeBar; slots: number; onRemove: () => void }) {
+type RowsProps = { channel: ChannelRow; bar: FunctionBar; slots: WheelLine['slots']; send: (edit: Edit) => void };
+
+function Rows(props: RowsProps) {
+  return props.bar.ranges.length > LONG ? <LongRows {...props} /> : props.bar.ranges.map((range, index) => <Row key={range.id} {...props} range={range} index={index} />);
+}
+
+/** Many ranges: a pane of their own, of which only the rows in sight are drawn. */
+function LongRows(props: RowsProps) {
+  const pane = useRef<HTMLDivElement>(null);
+  const { ranges } = props.bar;
+  const rows = useVirtualizer({ count: ranges.length, getScrollElement: () => pane.current, estimateSize: () => ROW, getItemKey: (index) => ranges[index]?.id ?? index, overscan: 4 });
+  return (
+    <div ref={pane} role="group" aria-label={`${ranges.length} named ranges`} className="relative max-h-88 overflow-y-auto border-b border-line">
+      <div className="relative" style={{ height: rows.getTotalSize() }}>
+        {rows.getVirtualItems().map((item) => {
+          const range = ranges[item.index];
+          return (
+            range && (
+              <div key={item.key} data-index={item.index} ref={rows.measureElement} className="absolute inset-x-0" style={{ top: item.start }}>
+                <Row {...props} range={range} index={item.index} />
+              </div>
+            )
+          );
+        })}
+      </div>
+    </div>
+  );
+}
+
+function Row({ channel, bar, range, index, slots, send }: RowsProps & { range: RangeBar; index: number }) {
+  const hole = bar.holes.find((each) => each.range === range.id);
   const called = range.name || `the range at ${range.from}`;
+  const above = bar.ranges[index - 1];
   return (
     <div data-range-row className={`${COLUMNS} border-b border-line/60`}>
-      <EditField label={`First value of ${called}`} mono value={String(range.from)} toEdit={(text) => wholeNumber(text, (from) => ({ type: 'moveRangeStart', range: range.id, from }))} />
-      <span className="px-1.5 pt-1.5 font-mono text-sm">{range.to}</span>
-      <span className="pl-3">
-        <EditField label={`Name of ${called}`} value={range.name} toEdit={(to) => ({ type: 'renameRange', range: range.id, to })} />
+      <ValueField label={`First value of ${called}`} raw={range.from} bytes={channel.bytes} toEdit={(from) => ({ type: 'moveRangeStart', range: range.id, from })} />
+      <ValueField label={`Last value of ${called}`} raw={range.to} bytes={channel.bytes} toEdit={(to) => ({ type: 'moveRangeEnd', range: range.id, to })} />
+      <span className="flex items-center">
+        <RangeMark range={range} called={called} slot={slots[range.slot - 1]} />
+        <EditField label={`Name of ${called}`} value={range.name} placeholder={hole ? 'free' : ''} toEdit={(to) => ({ type: 'renameRange', range: range.id, to })} />
+        {hole && (
+          <Button quiet className="text-warning" onClick={() => send(hole.closes)}>
+            Close it
+          </Button>
+        )}
       </span>
-      {slots > 0 ? (
+      {slots.length > 0 ? (
         <span className="flex items-center">
           <EditField label={`Slot of ${called}`} mono width="w-9" value={String(range.slot)} toEdit={(text) => wholeNumber(text, (slot) => ({ type: 'setRangeSlot', range: range.id, slot }))} />
           <span className="truncate text-sm text-muted" title={range.slotName}>
@@ -99,7 +159,24 @@ function Row({ bar, range, slots, onRemove }: { bar: FunctionBar; range: RangeBa
       <span className="pt-1.5 text-sm text-muted" title={range.ownPhysical ? 'Ends of its own' : 'Follows the function'}>
         {range.ownPhysical ? bar.unit : ''}
       </span>
-      <Remove label={`Remove ${called}`} onClick={onRemove} />
+      <Remove label={above ? `Remove ${called}: ${above.name || 'the range above'} takes its values` : `Remove ${called}`} merges={above !== undefined} onClick={() => send({ type: 'removeRange', range: range.id })} />
+    </div>
+  );
+}
+
+/** Values before the first named range. */
+function Hole({ hole, bytes, onClose }: { hole: HoleBar; bytes: number; onClose: () => void }) {
+  const form = useValueForm();
+  return (
+    <div className={`${COLUMNS} border-b border-line/60 text-sm text-warning`}>
+      <span className="px-1.5 pt-1.5 font-mono">{written(hole.from, bytes, form)}</span>
+      <span className="px-1.5 pt-1.5 font-mono">{written(hole.to, bytes, form)}</span>
+      <span className="col-span-4 flex items-center gap-2 px-1.5">
+        no named range
+        <Button quiet className="text-warning" onClick={onClose}>
+          Close it
+        </Button>
+      </span>
     </div>
   );
 }
@@ -120,10 +197,11 @@ function physical(text: string, toEdit: (value: number) => Edit) {
   return value === null ? 'Type a number, such as 0.4 or -270.' : toEdit(value);
 }
 
-function Remove({ label, onClick }: { label: string; onClick: () => void }) {
+function Remove({ label, merges = false, onClick }: { label: string; merges?: boolean; onClick: () => void }) {
+  const Icon = merges ? Merge : Trash2;
   return (
     <button type="button" aria-label={label} title={label} onClick={onClick} className="grid size-8 place-items-center rounded-sm text-muted hover:bg-raised hover:text-error">
-      <Trash2 size={15} aria-hidden />
+      <Icon size={15} aria-hidden />
     </button>
   );
 }

@@ -49,7 +49,7 @@ export function ModeList() {
           {refusal}
         </p>
       )}
-      {draft.modes.length > 1 && (
+      {draft.modes.length > 0 && (
         <div className="px-1.5 pt-1">
           <CompareModes />
         </div>

@@ -1,5 +1,5 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { ModeMap } from '../api/types';
 import { counted } from '../ui/counted';
 import { Tail } from '../ui/tail';
@@ -8,10 +8,15 @@ import { CellsDialog } from './cells-dialog';
 import { ChannelLine } from './channel-line';
 import { useDesk } from './desk-context';
 import { EditField } from './edit-field';
+import { PasteChart } from './paste-chart';
+import { SelectionBar } from './selection-bar';
+import { wholeNumber } from './typed-number';
+import { FORMS, setValueForm, useValueForm } from './value-form';
 
 /** The map: every channel of the mode as a row with its range bar; the chosen one opens in place. */
 export function ModeMapView() {
   const { draft } = useDesk();
+  const [chart, setChart] = useState<string | null>(null);
   const map = draft.map;
   if (!map) {
     return (
@@ -34,11 +39,47 @@ export function ModeMapView() {
           </p>
           <CellsDialog map={map} />
         </div>
+        <div className="mb-1 flex items-end gap-3 text-sm">
+          <span className="min-w-0 flex-1">
+            <EditField label="What this mode is for" quiet value={map.description} placeholder="What this mode is for" toEdit={(to) => ({ type: 'describeMode', mode: map.id, to })} />
+          </span>
+          <span className="flex items-center gap-1 text-muted">
+            The chart names
+            <EditField
+              label="Addresses that the chart names"
+              mono
+              width="w-14"
+              framed
+              value={map.chartCount === null ? '' : String(map.chartCount)}
+              toEdit={(text) => (text === '' ? { type: 'setChartCount', mode: map.id, count: null } : wholeNumber(text, (count) => ({ type: 'setChartCount', mode: map.id, count })))}
+            />
+          </span>
+          <ValueForms />
+        </div>
         <div className="pl-1.5">{line && <Tail bundles={line.tail} height={15} label={`Tail of ${map.name}`} />}</div>
       </div>
-      <AddChannels key={`add ${map.id}`} map={map} />
+      <AddChannels key={`add ${map.id}`} map={map} onChart={setChart} />
+      {chart !== null && <PasteChart key={`chart ${map.id}`} map={map} given={chart} onClose={() => setChart(null)} />}
       <ChannelList key={map.id} map={map} />
+      <SelectionBar key={`chosen ${map.id}`} map={map} />
     </main>
+  );
+}
+
+/** How values are written. */
+function ValueForms() {
+  const form = useValueForm();
+  return (
+    <label className="flex items-center gap-1.5 text-muted">
+      <span className="sr-only">How values are written</span>
+      <select value={form} onChange={(event) => setValueForm(FORMS.find((each) => each.value === event.currentTarget.value)?.value ?? 'VALUE')} className="min-h-7 rounded-sm border border-line bg-trough px-1.5 text-sm text-text">
+        {FORMS.map((each) => (
+          <option key={each.value} value={each.value}>
+            {each.text}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }
 
@@ -47,7 +88,7 @@ const ROW = 43;
 
 /** Only the rows in sight are drawn, so that a mode of 512 channels costs no more than one of 20. */
 function ChannelList({ map }: { map: ModeMap }) {
-  const { draft, chosen, probe } = useDesk();
+  const { draft, chosen, probe, selected } = useDesk();
   const pane = useRef<HTMLDivElement>(null);
   const rows = useVirtualizer({
     count: map.channels.length,
@@ -73,6 +114,7 @@ function ChannelList({ map }: { map: ModeMap }) {
                 <ChannelLine
                   channel={channel}
                   open={channel.id === chosen}
+                  selected={selected.has(channel.id)}
                   probe={probe[channel.id] ?? null}
                   loud={draft.checks.find((check) => check.channel === channel.id && check.severity !== 'remark')}
                 />

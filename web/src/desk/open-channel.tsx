@@ -2,6 +2,7 @@ import type { ChannelRow } from '../api/types';
 import { ChannelSettings } from './channel-settings';
 import { useDesk } from './desk-context';
 import { FunctionTable } from './function-table';
+import { useValueForm, written } from './value-form';
 
 /** The chosen channel, opened under its row: ruler, settings, and a table of its functions and named ranges. */
 export function OpenChannel({ channel }: { channel: ChannelRow }) {
@@ -9,7 +10,7 @@ export function OpenChannel({ channel }: { channel: ChannelRow }) {
   const findings = draft.checks.filter((check) => check.channel === channel.id && check.severity !== 'remark');
   return (
     <div className="pr-4 pb-4 pl-4">
-      <Ruler max={channel.max} />
+      <Ruler max={channel.max} bytes={channel.bytes} />
       {findings.map((check, index) => (
         <p key={index} className={`mt-1 text-sm ${check.severity === 'error' ? 'text-error' : 'text-warning'}`}>
           {check.says}
@@ -17,6 +18,7 @@ export function OpenChannel({ channel }: { channel: ChannelRow }) {
       ))}
       {channel.places.length > 0 && <Places places={channel.places} />}
       <ChannelSettings channel={channel} />
+      {channel.functions.length === 0 && <p className="mt-2 text-sm text-warning">No function says what this channel does yet. Choose its attribute above, or lay a stencil onto it.</p>}
       <div className="mt-3 flex flex-col gap-4">
         {channel.functions.map((bar, index) => (
           <FunctionTable key={bar.id} channel={channel} bar={bar} headed={index === 0} />
@@ -43,13 +45,14 @@ function Places({ places }: { places: number[][] }) {
 }
 
 /** Values along the bar: it stands in the bar's own column. */
-function Ruler({ max }: { max: number }) {
+function Ruler({ max, bytes }: { max: number; bytes: number }) {
+  const form = useValueForm();
   const ticks = [0, 0.25, 0.5, 0.75, 1];
   return (
-    <div aria-hidden className="-mr-4 -ml-4 grid pr-3 grid-cols-[4.5rem_1.5rem_minmax(7rem,11rem)_minmax(0,1fr)_3.5rem] gap-2.5 pl-3.5">
+    <div aria-hidden className="-mr-4 -ml-4 grid pr-3 grid-cols-[5.25rem_1.5rem_minmax(7rem,11rem)_minmax(0,1fr)_3.5rem] gap-2.5 pl-3.5">
       <span className="col-start-4 flex justify-between font-mono text-xs text-muted">
         {ticks.map((tick) => (
-          <span key={tick}>{tick === 1 ? max : Math.floor(tick * (max + 1))}</span>
+          <span key={tick}>{written(tick === 1 ? max : Math.floor(tick * (max + 1)), bytes, form)}</span>
         ))}
       </span>
     </div>

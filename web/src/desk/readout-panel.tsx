@@ -1,9 +1,14 @@
-import { useQuery } from '@tanstack/react-query';
-import type { ChannelRow, Draft, Readout } from '../api/types';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { answer, api } from '../api/client';
+import type { ChannelRow, Draft, FunctionBar, Readout } from '../api/types';
 import { Beam } from './beam';
 import { CheckList } from './check-list';
-import { useDesk } from './desk-context';
+import { Button } from '../ui/button';
+import { NumberField } from '../ui/number-field';
+import { useDesk, useDeskActions } from './desk-context';
 import { readoutQuery } from './desk-query';
+import { number } from './typed-number';
 
 /** What the light does at the probe, and what the checks say. */
 export function ReadoutPanel() {
@@ -29,6 +34,7 @@ function NoProbe() {
 function AtTheProbe({ draft, mode, channel }: { draft: Draft; mode: number; channel: ChannelRow }) {
   const { probe } = useDesk();
   const { data, error } = useQuery(readoutQuery(draft, mode, channel.id, probe));
+  const at = channel.functions.find((each) => each.name === data?.function && each.runs !== '');
   return (
     <section aria-label="At the probe" aria-live="polite">
       <h2 className="mb-1.5 text-xs font-semibold text-muted">At the probe</h2>
@@ -42,9 +48,43 @@ function AtTheProbe({ draft, mode, channel }: { draft: Draft; mode: number; chan
           <Beam beam={data.beam} />
           <p className="mt-2.5 font-semibold break-words">{data.doing}</p>
           <Facts channel={channel} readout={data} />
+          {at && <Ask key={at.id} draft={draft} channel={channel} bar={at} />}
         </>
       )}
     </section>
+  );
+}
+
+/** The other way: a physical value is asked for, the probe goes to the step that comes nearest. */
+function Ask({ draft, channel, bar }: { draft: Draft; channel: ChannelRow; bar: FunctionBar }) {
+  const { setProbe } = useDeskActions();
+  const [text, setText] = useState('');
+  const ask = useMutation({
+    mutationFn: (value: number) => answer(api.GET('/api/drafts/{draftId}/functions/{function}/reach', { params: { path: { draftId: draft.id, function: bar.id }, query: { value } } })),
+    onSuccess: (reached) => setProbe(channel.id, reached.raw),
+  });
+  const value = number(text.trim());
+  return (
+    <form
+      className="mt-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (value !== null) ask.mutate(value);
+      }}
+    >
+      <div className="flex items-end gap-2">
+        <NumberField label={`Ask for${bar.unit === '' ? '' : `, ${bar.unit}`}`} value={text} onChange={setText} />
+        <Button type="submit" disabled={value === null}>
+          Find
+        </Button>
+      </div>
+      {ask.data && <p className="mt-1 text-sm text-muted">{ask.data.says}</p>}
+      {ask.error && (
+        <p role="alert" className="mt-1 text-sm text-error">
+          {ask.error.message}
+        </p>
+      )}
+    </form>
   );
 }
 

@@ -3,9 +3,11 @@ import { useEffect } from 'react';
 /** Keys of the desk. None of them is the browser's, and none acts while letters are typed. */
 export const SHORTCUTS: [string, string][] = [
   ['n', 'Add channels: type what the chart says, Enter adds them'],
+  ['c', 'Paste a chart: address, name, from, to, meaning'],
   ['m', 'Add a mode'],
   ['r', 'Rename the mode'],
   ['j, k', 'Next, previous channel'],
+  ['x', 'Take the open channel into the selection, or out of it'],
   ['d', 'Divide the open channel\u2019s function'],
   ['t', 'Paste a table of ranges into the open channel\u2019s function'],
   ['Ctrl+Z, Ctrl+Shift+Z', 'Undo, redo'],

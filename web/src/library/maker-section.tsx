@@ -1,5 +1,7 @@
 import { Link } from 'react-router';
 import type { Library, ProfileLine } from '../api/types';
+import { PanelButton } from '../ui/panel-button';
+import { MakerFacts } from './maker-facts';
 import { ModeLine } from './mode-line';
 
 /** A manufacturer with its profiles; each opens on the desk. */
@@ -10,6 +12,11 @@ export function MakerSection({ maker }: { maker: Library['makers'][number] }) {
         <span className="truncate">{maker.name}</span>
         <span className="shrink-0 text-sm font-normal text-muted">
           {maker.profiles.length} {maker.profiles.length === 1 ? 'profile' : 'profiles'}
+        </span>
+        <span className="ml-auto font-normal">
+          <PanelButton text="About the maker" title={`About ${maker.name}`}>
+            {(close) => <MakerFacts name={maker.name} onDone={close} />}
+          </PanelButton>
         </span>
       </h2>
       <ul>

@@ -2,10 +2,10 @@ import { Select } from 'radix-ui';
 import { Check, ChevronDown } from 'lucide-react';
 import { useId } from 'react';
 
-/** One of several values, chosen from a list. */
-export function Choice({ label, value, options, onChoose }: { label: string; value: string; options: { value: string; text: string }[]; onChoose: (value: string) => void }) {
+/** One of several values, chosen from a list. An empty value is none of them: then `placeholder` stands there. */
+export function Choice({ label, value, options, placeholder, onChoose }: { label: string; value: string; options: { value: string; text: string }[]; placeholder?: string; onChoose: (value: string) => void }) {
   const id = useId();
-  const known = options.some((option) => option.value === value) ? options : [{ value, text: value }, ...options];
+  const known = value === '' || options.some((option) => option.value === value) ? options : [{ value, text: value }, ...options];
   return (
     <div className="flex flex-col gap-0.5">
       <span id={id} className="text-xs text-muted">
@@ -13,7 +13,7 @@ export function Choice({ label, value, options, onChoose }: { label: string; val
       </span>
       <Select.Root value={value} onValueChange={onChoose}>
         <Select.Trigger aria-labelledby={id} className="inline-flex min-h-8 min-w-24 items-center justify-between gap-2 rounded-sm border border-line bg-trough px-2 text-sm hover:border-muted">
-          <Select.Value />
+          <Select.Value placeholder={placeholder} />
           <Select.Icon>
             <ChevronDown size={14} aria-hidden />
           </Select.Icon>

@@ -14,7 +14,7 @@ export function PanelButton({ text, icon, title, children, width = 'w-80', short
         </Button>
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content align="start" sideOffset={4} collisionPadding={8} aria-label={title} className={`z-50 max-h-[70vh] overflow-y-auto rounded-lg border border-line bg-panel p-4 text-text shadow-2xl ${width}`}>
+        <Popover.Content align="start" sideOffset={4} collisionPadding={8} aria-label={title} className={`z-50 max-h-[min(70vh,var(--radix-popover-content-available-height))] overflow-y-auto rounded-lg border border-line bg-panel p-4 text-text shadow-2xl ${width}`}>
           <h3 className="mb-3 font-semibold">{title}</h3>
           {open && children(() => setOpen(false))}
         </Popover.Content>

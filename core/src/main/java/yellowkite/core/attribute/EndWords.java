@@ -28,6 +28,11 @@ public final class EndWords {
         return unit.symbol().isEmpty() ? number : number + " " + unit.symbol();
     }
 
+    /** {@return whether the values of an attribute mean something to people: they have words or a unit} */
+    public static boolean tell(String attribute, PhysicalUnit unit) {
+        return !unit.symbol().isEmpty() || WORDS.containsKey(family(attribute));
+    }
+
     private static String family(String attribute) {
         int underline = attribute.indexOf('_');
         return underline > 0 ? attribute.substring(0, underline + 1) : attribute.replaceAll("\\d+", "");

@@ -30,12 +30,14 @@ public record ChartTable(List<Row> channels, List<String> left) {
      * One channel.
      *
      * @param matches what the words can mean, best first; empty if nothing
+     * @param lines   the rows that it was read from, as they stood
      */
-    public record Row(List<Integer> addresses, String words, List<Match> matches, List<SetRanges.Row> ranges) {
+    public record Row(List<Integer> addresses, String words, List<Match> matches, List<SetRanges.Row> ranges, List<String> lines) {
         public Row {
             addresses = List.copyOf(addresses);
             matches = List.copyOf(matches);
             ranges = List.copyOf(ranges);
+            lines = List.copyOf(lines);
         }
     }
 
@@ -49,6 +51,7 @@ public record ChartTable(List<Row> channels, List<String> left) {
         private final List<Integer> addresses;
         private final ChartWords.Read read;
         private final List<Pieces.Piece> pieces = new ArrayList<>();
+        private final List<String> lines = new ArrayList<>();
 
         Open(List<Integer> addresses, ChartWords.Read read) {
             this.addresses = new ArrayList<>(addresses);
@@ -60,7 +63,7 @@ public record ChartTable(List<Row> channels, List<String> left) {
             boolean coarse = bytes > 1 && pieces.stream().allMatch(each -> each.from() <= 255 && (each.to() == null || each.to() <= 255));
             int shift = coarse ? 8 * (bytes - 1) : 0;
             var scaled = pieces.stream().map(each -> new Pieces.Piece(each.from() << shift, each.to() == null ? null : ((each.to() + 1) << shift) - 1, each.meaning())).toList();
-            return new Row(addresses.subList(0, bytes), read.words(), read.matches(), Pieces.rows(scaled, DmxValue.max(bytes)));
+            return new Row(addresses.subList(0, bytes), read.words(), read.matches(), Pieces.rows(scaled, DmxValue.max(bytes)), lines);
         }
     }
 
@@ -73,7 +76,12 @@ public record ChartTable(List<Row> channels, List<String> left) {
         var separator = lines.stream().anyMatch(line -> line.contains("\t")) ? "\t" : lines.stream().anyMatch(line -> line.contains(";")) ? ";" : ",";
         for (var line : lines) {
             var cells = Arrays.stream(line.split(separator)).map(String::strip).toList();
-            if (line.length() > LONGEST_ROW || !(channels.isEmpty() && HEADING.matcher(cells.getFirst()).matches()) && !take(cells, channels, used)) {
+            if (channels.isEmpty() && HEADING.matcher(cells.getFirst()).matches()) {
+                continue;
+            }
+            if (line.length() <= LONGEST_ROW && take(cells, channels, used)) {
+                channels.getLast().lines.add(line);
+            } else {
                 left.add(line);
             }
         }
@@ -110,8 +118,8 @@ public record ChartTable(List<Row> channels, List<String> left) {
         read.getFirst().matches().stream().findFirst().ifPresent(match -> used.add(match.name()));
         int bytes = Math.max(last - first + 1, read.getFirst().bytes());
         var channel = new Open(IntStream.range(first, first + bytes).boxed().toList(), read.getFirst());
-        channels.add(channel);
-        return cells.stream().skip(2).allMatch(String::isEmpty) || addPiece(cells, channel);
+        boolean whole = cells.stream().skip(2).allMatch(String::isEmpty) || addPiece(cells, channel);
+        return whole && channels.add(channel);
     }
 
     private static boolean addPiece(List<String> cells, Open channel) {

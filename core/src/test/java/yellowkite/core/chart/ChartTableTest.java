@@ -29,16 +29,18 @@ class ChartTableTest {
     @Test
     void valuesOfOneByteOnAWiderChannelAreItsCoarseByte() {
         assertThat(rows("1, Zoom 16 bit, 0-127, Narrow\n, , 128-255, Wide")).containsExactly("Zoom[1, 2] 0=Narrow 32768=Wide");
+        assertThat(rows("1, Blade 1A")).containsExactly("Blade1A[1]");
         assertThat(rows("1, Zoom 16 bit, 0, 1000, Narrow\n, , 1001, 65535, Wide")).containsExactly("Zoom[1, 2] 0=Narrow 1001=Wide");
     }
 
     @Test
     void whatIsNotUnderstoodIsShownNotDropped() {
-        var table = ChartTable.read("see page 4\n1;Dimmer\n;;ten;twenty;Soft\n600;Nothing known here\n2;Snorkel", Set.of());
+        var table = ChartTable.read("see page 4\n1;Dimmer\n;;ten;twenty;Soft\n2;Snorkel;0;9;Up\n;;10;255;Down\n3;Zoom;narrow to wide", Set.of());
 
-        assertThat(table.left()).containsExactly("see page 4", ";;ten;twenty;Soft");
-        assertThat(table.channels()).extracting(ChartTable.Row::words).containsExactly("Dimmer", "Nothing known here", "Snorkel");
+        assertThat(table.left()).containsExactly("see page 4", ";;ten;twenty;Soft", "3;Zoom;narrow to wide");
+        assertThat(table.channels()).extracting(ChartTable.Row::words).containsExactly("Dimmer", "Snorkel");
         assertThat(table.channels().getLast().matches()).as("its words fit no attribute").isEmpty();
+        assertThat(table.channels().getLast().lines()).containsExactly("2;Snorkel;0;9;Up", ";;10;255;Down");
     }
 
     @Test

@@ -82,8 +82,8 @@ class AuthoringController {
                 .map(each -> new ChartLine(each.words(), each.bytes(), each.matches().stream().map(match -> choice(match, used)).toList())).toList();
     }
 
-    /** One channel of a pasted chart. @param choices what its words can mean, best first; empty if nothing */
-    record ChartRow(List<Integer> addresses, String words, List<AttributeChoice> choices, List<SetRanges.Row> ranges) {}
+    /** One channel of a pasted chart. @param choices what its words can mean, best first; empty if nothing. @param lines the rows that it was read from */
+    record ChartRow(List<Integer> addresses, String words, List<AttributeChoice> choices, List<SetRanges.Row> ranges, List<String> lines) {}
 
     record PastedChart(List<ChartRow> channels, List<String> left) {}
 
@@ -93,7 +93,7 @@ class AuthoringController {
         var used = used(drafts.require(draftId).history().current(), request.mode());
         var table = ChartTable.read(shorten(request.text(), LONGEST_TABLE), used);
         return new PastedChart(table.channels().stream()
-                .map(each -> new ChartRow(each.addresses(), each.words(), each.matches().stream().map(match -> choice(match, used)).toList(), each.ranges())).toList(), table.left());
+                .map(each -> new ChartRow(each.addresses(), each.words(), each.matches().stream().map(match -> choice(match, used)).toList(), each.ranges(), each.lines())).toList(), table.left());
     }
 
     /** @param last last value of the function that the ranges are for */

@@ -134,10 +134,10 @@ class DraftController {
 
     /** 200 with the draft that has the picture, fitted into 1024 by 1024 pixels; 422 if it is no PNG, JPEG or GIF, or an absurdly large one. */
     @PostMapping(value = "/api/drafts/{draftId}/picture", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    DraftView picture(@PathVariable String draftId, @RequestParam int version, @RequestPart("file") MultipartFile file, @RequestHeader(Author.HEADER) String author) throws IOException {
+    DraftView picture(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestParam int version, @RequestPart("file") MultipartFile file, @RequestHeader(Author.HEADER) String author) throws IOException {
         var png = file.getSize() > MOST_PICTURE_BYTES ? Optional.<byte[]>empty() : Pictures.fitted(file.getBytes(), PICTURE_SIDE);
         return shaper.shape(drafts.putPicture(draftId, version, png.orElseThrow(() -> Refusal.unfit("file",
-                "This is no picture that can be taken: a PNG, JPEG or GIF of at most 4096 by 4096 pixels and 20 MB.")), Author.of(author)), null);
+                "This is no picture that can be taken: a PNG, JPEG or GIF of at most 4096 by 4096 pixels and 20 MB.")), Author.of(author)), mode);
     }
 
     /** 200; reads only. */

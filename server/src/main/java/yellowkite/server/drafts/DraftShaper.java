@@ -190,10 +190,10 @@ class DraftShaper {
 
     private static String runs(FixtureType type, Spans.FunctionSpan span) {
         var function = span.function();
-        if (function.physicalFrom() == function.physicalTo()) {
+        var unit = type.unitOf(function.attribute());
+        if (function.physicalFrom() == function.physicalTo() || !EndWords.tell(function.attribute(), unit)) {
             return "";
         }
-        var unit = type.unitOf(function.attribute());
         return span.from() + " is " + EndWords.of(function.attribute(), function.physicalFrom(), unit) + ", " + span.to() + " is " + EndWords.of(function.attribute(), function.physicalTo(), unit)
                 + (function.physicalFrom() > function.physicalTo() ? ": inverted" : "");
     }

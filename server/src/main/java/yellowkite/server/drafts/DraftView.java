@@ -52,7 +52,7 @@ record DraftView(String id, String profileId, int version, boolean open, int bas
             List<Integer> addresses, List<Integer> offsets, int times, long start, @Schema(nullable = true) @Nullable Long highlight, boolean snap, String master, double mibFade, double dmxChangeTimeLimit,
             House.Tint tint, String note, @Schema(nullable = true) @Nullable Long blackout, List<List<Integer>> places, List<FunctionBar> functions) {}
 
-    /** @param unit sign behind its physical values. @param when in words, what must hold for it to count; empty = always. @param modeMaster id of the channel; values in its width. @param runs what its two ends are, in words; empty if they are the same */
+    /** @param unit sign behind its physical values. @param when in words, what must hold for it to count; empty = always. @param modeMaster id of the channel; values in its width. @param runs what its two ends are, in words; empty if they are the same, or mean nothing to people */
     record FunctionBar(int id, String name, String attribute, long from, long to, double physicalFrom, double physicalTo, String unit, String wheel, String when,
             @Schema(nullable = true) @Nullable Integer modeMaster, long modeFrom, long modeTo, @Schema(nullable = true) @Nullable Double min, @Schema(nullable = true) @Nullable Double max,
             double realFade, double realAcceleration, String runs, List<RangeBar> ranges, List<HoleBar> holes) {}

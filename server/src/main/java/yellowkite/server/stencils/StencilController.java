@@ -42,7 +42,11 @@ class StencilController {
     /** 200 with the house's stencils by name. */
     @GetMapping("/api/stencils")
     List<StencilLine> list() {
-        return stencils.list(MOST).stream().map(each -> new StencilLine(each.id(), each.name(), each.origin(), each.author(), json.readValue(each.functions(), Stencil.class))).toList();
+        return stencils.list(MOST).stream().map(this::line).toList();
+    }
+
+    private StencilLine line(StoredStencil each) {
+        return new StencilLine(each.id(), each.name(), each.origin(), each.author(), json.readValue(each.functions(), Stencil.class));
     }
 
     record KeepRequest(String name, String origin, Stencil stencil) {
@@ -53,10 +57,10 @@ class StencilController {
         }
     }
 
-    /** 201; 422 with the {@code field} that does not fit. */
+    /** 201 with the stencil; 422 with the {@code field} that does not fit. */
     @PostMapping("/api/stencils")
     @ResponseStatus(HttpStatus.CREATED)
-    void keep(@RequestBody KeepRequest request, @RequestHeader(Author.HEADER) String author) {
+    StencilLine keep(@RequestBody KeepRequest request, @RequestHeader(Author.HEADER) String author) {
         var name = request.name().strip();
         if (name.isEmpty() || name.length() > LONGEST || name.codePoints().anyMatch(Character::isISOControl)) {
             throw Refusal.unfit("name", "A stencil needs a name of one line, at most " + LONGEST + " letters.");
@@ -68,8 +72,10 @@ class StencilController {
             throw Refusal.unfit("name", "The house keeps " + MOST + " stencils already; remove one first.");
         }
         var origin = request.origin().length() <= LONGEST_ORIGIN ? request.origin() : request.origin().substring(0, LONGEST_ORIGIN);
-        stencils.add(new StoredStencil(UUID.randomUUID().toString(), name, request.stencil().attribute(), origin, Author.of(author).name(),
-                LocalDateTime.now(clock.withZone(ZoneOffset.UTC)).truncatedTo(ChronoUnit.MILLIS), json.writeValueAsString(request.stencil())));
+        var kept = new StoredStencil(UUID.randomUUID().toString(), name, request.stencil().attribute(), origin, Author.of(author).name(),
+                LocalDateTime.now(clock.withZone(ZoneOffset.UTC)).truncatedTo(ChronoUnit.MILLIS), json.writeValueAsString(request.stencil()));
+        stencils.add(kept);
+        return line(kept);
     }
 
     /** 204; 404 if someone else has removed it. */

@@ -23,6 +23,7 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import yellowkite.core.edit.Edit;
+import yellowkite.core.library.MakerFacts;
 
 /** What the API says of itself. The page's types are generated from it. */
 @Configuration(proxyBeanMethods = false)
@@ -63,6 +64,7 @@ class ApiDescription {
                     schemas.put(row.getSimpleName(), schema);
                 });
             }
+            markNullable(MakerFacts.class, schemas.get(MakerFacts.class.getSimpleName()).getProperties()); // the core knows nothing of this page
             schemas.forEach((name, schema) -> requirePresence(name, schema));
         };
     }

@@ -1,0 +1,32 @@
+import type { Edit, FunctionBar } from '../api/types';
+import { Choice } from '../ui/choice';
+import { useDesk, useDeskActions } from './desk-context';
+import { EditField } from './edit-field';
+import { number, shown } from './typed-number';
+
+/** What is seldom asked of a function: how fast the lamp itself follows, what it never exceeds, which wheel it turns. */
+export function FunctionDetails({ bar }: { bar: FunctionBar }) {
+  const { draft } = useDesk();
+  const { edit } = useDeskActions();
+  const seconds = (text: string, toEdit: (value: number) => Edit) => {
+    const value = number(text);
+    return value === null ? 'Type seconds, such as 0.5.' : toEdit(value);
+  };
+  const bound = (text: string, toEdit: (value: number | null) => Edit) => {
+    const value = number(text);
+    return text === '' || text === 'none' ? toEdit(null) : value === null ? 'Type a number, or empty the field.' : toEdit(value);
+  };
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      <EditField label="End to end, s" showLabel mono value={shown(bar.realFade)} toEdit={(text) => seconds(text, (realFade) => ({ type: 'setFade', function: bar.id, realFade, realAcceleration: bar.realAcceleration }))} />
+      <EditField label="To full speed, s" showLabel mono value={shown(bar.realAcceleration)} toEdit={(text) => seconds(text, (realAcceleration) => ({ type: 'setFade', function: bar.id, realFade: bar.realFade, realAcceleration }))} />
+      <EditField label={`Never below, ${bar.unit || 'physical'}`} showLabel mono value={bar.min === null ? 'none' : shown(bar.min)} toEdit={(text) => bound(text, (min) => ({ type: 'setBounds', function: bar.id, min, max: bar.max }))} />
+      <EditField label={`Never above, ${bar.unit || 'physical'}`} showLabel mono value={bar.max === null ? 'none' : shown(bar.max)} toEdit={(text) => bound(text, (max) => ({ type: 'setBounds', function: bar.id, min: bar.min, max }))} />
+      {draft.wheels.length > 0 && (
+        <div className="col-span-2">
+          <Choice label="Wheel" value={bar.wheel === '' ? 'none' : bar.wheel} options={[{ value: 'none', text: 'No wheel' }, ...draft.wheels.map((wheel) => ({ value: wheel.name, text: wheel.name }))]} onChoose={(wheel) => void edit({ type: 'setWheel', function: bar.id, wheel: wheel === 'none' ? '' : wheel })} />
+        </div>
+      )}
+    </div>
+  );
+}
