@@ -13,7 +13,7 @@ public record AttributeDefinitions(List<ActivationGroup> activationGroups, List<
     public AttributeDefinitions {
         activationGroups = List.copyOf(activationGroups);
         featureGroups = List.copyOf(featureGroups);
-        attributes = List.copyOf(attributes);
+        attributes = AttributeList.of(attributes);
     }
 
     /** Attributes that a console takes up together. */
@@ -68,6 +68,6 @@ public record AttributeDefinitions(List<ActivationGroup> activationGroups, List<
     }
 
     public Optional<Attribute> find(String name) {
-        return attributes.stream().filter(attribute -> attribute.name().equals(name)).findFirst();
+        return Optional.ofNullable(((AttributeList) attributes).find(name));
     }
 }
