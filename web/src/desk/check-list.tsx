@@ -1,9 +1,11 @@
 import { FindingList } from '../check/finding-list';
-import type { Finding } from '../api/types';
+import type { Draft, Finding } from '../api/types';
 import { useDeskActions } from './desk-context';
+import { useChecks } from './desk-query';
 
 /** Every finding of the profile; each leads to its place, and carries its fix where there is one. */
-export function CheckList({ checks }: { checks: Finding[] }) {
+export function CheckList({ draft }: { draft: Draft }) {
+  const checks = useChecks(draft);
   const { showMode, edit } = useDeskActions();
   function show(check: Finding) {
     if (check.mode !== null) showMode(check.mode, check.channel);

@@ -10,7 +10,7 @@ import { Hint } from '../ui/hint';
 import { tell } from '../ui/toast';
 import { useWho } from '../who/who';
 import { DeskActionsContext, DeskContext, type Desk, type DeskActions } from './desk-context';
-import { deskQuery, useChange } from './desk-query';
+import { deskQuery, useChange, useColleagues } from './desk-query';
 import { ExportMenu } from './export-menu';
 import { ModeMapView } from './mode-map-view';
 import { Outline } from './outline';
@@ -27,6 +27,7 @@ export function DeskPage() {
   const mode = numberOf(params.get('mode'));
   const chosen = numberOf(params.get('channel'));
   const { data: draft, error } = useQuery({ ...deskQuery(profileId, mode), enabled: who !== '' });
+  useColleagues(draft);
   const change = useChange(profileId, mode);
   const [probe, setProbe] = useState<Record<string, number>>({});
 

@@ -1,7 +1,8 @@
-import { keepPreviousData, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { answer, api, authorHeader } from '../api/client';
 import { Problem } from '../api/problem';
-import type { Draft, Edit } from '../api/types';
+import type { Draft, Edit, Finding } from '../api/types';
 import { tell } from '../ui/toast';
 
 /** How often the desk looks for what colleagues did to the same draft. */
@@ -18,9 +19,36 @@ export function deskQuery(profileId: string, mode: number | null) {
         }),
       ),
     placeholderData: keepPreviousData,
-    refetchInterval: LOOK_AGAIN_MS,
   });
 }
+
+/** Looks again and again for what colleagues did to the same draft, and shows it. */
+export function useColleagues(draft: Draft | undefined) {
+  const queryClient = useQueryClient();
+  const { data } = useQuery({
+    queryKey: ['version', draft?.id],
+    queryFn: () => answer(api.GET('/api/drafts/{draftId}/version', { params: { path: { draftId: draft?.id ?? '' } } })),
+    enabled: draft !== undefined,
+    refetchInterval: LOOK_AGAIN_MS,
+  });
+  const profileId = draft?.profileId;
+  const behind = data !== undefined && draft !== undefined && (data.version > draft.version || (!data.open && draft.open));
+  useEffect(() => {
+    if (behind) void queryClient.invalidateQueries({ queryKey: ['desk', profileId] });
+  }, [behind, profileId, queryClient]);
+}
+
+/** What the checks find in the draft; a moment after an edit still what they found before it. */
+export function useChecks(draft: Draft): Finding[] {
+  const { data } = useQuery({
+    queryKey: ['checks', draft.id, draft.version],
+    queryFn: ({ signal }) => answer(api.GET('/api/drafts/{draftId}/checks', { params: { path: { draftId: draft.id } }, signal })),
+    placeholderData: (before, query) => (query?.queryKey[1] === draft.id ? before : undefined),
+  });
+  return data ?? NONE;
+}
+
+const NONE: Finding[] = [];
 
 type Change = { kind: 'edit'; edit: Edit } | { kind: 'undo' } | { kind: 'redo' } | { kind: 'point'; done: number } | { kind: 'picture'; file: File };
 

@@ -14,6 +14,7 @@ import { useValueForm, written } from './value-form';
 const COLUMNS = 'grid grid-cols-[4.75rem_4.75rem_minmax(8rem,1fr)_minmax(4rem,8rem)_4.75rem_4.75rem_2rem_2.25rem] items-start gap-x-1.5';
 /** From so many rows on, the table scrolls by itself and only what is in sight is drawn. */
 const LONG = 24;
+/** Height of a row in pixels; every row is as high as its fields. */
 const ROW = 33;
 
 /** One function with its named ranges; every value is changed where it stands. */
@@ -108,7 +109,7 @@ function Rows(props: RowsProps) {
 function LongRows(props: RowsProps) {
   const pane = useRef<HTMLDivElement>(null);
   const { ranges } = props.bar;
-  const rows = useVirtualizer({ count: ranges.length, getScrollElement: () => pane.current, estimateSize: () => ROW, getItemKey: (index) => ranges[index]?.id ?? index, overscan: 4 });
+  const rows = useVirtualizer({ count: ranges.length, getScrollElement: () => pane.current, estimateSize: () => ROW, getItemKey: (index) => ranges[index]?.id ?? index, overscan: 2 });
   return (
     <div ref={pane} role="group" aria-label={`${ranges.length} named ranges`} className="relative max-h-88 overflow-y-auto border-b border-line">
       <div className="relative" style={{ height: rows.getTotalSize() }}>
@@ -116,7 +117,7 @@ function LongRows(props: RowsProps) {
           const range = ranges[item.index];
           return (
             range && (
-              <div key={item.key} data-index={item.index} ref={rows.measureElement} className="absolute inset-x-0" style={{ top: item.start }}>
+              <div key={item.key} className="absolute inset-x-0" style={{ top: item.start, height: ROW }}>
                 <Row {...props} range={range} index={item.index} />
               </div>
             )

@@ -1,5 +1,5 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useRef, useState } from 'react';
+import { memo, useEffect, useRef, useState } from 'react';
 import type { ModeMap } from '../api/types';
 import { counted } from '../ui/counted';
 import { Tail } from '../ui/tail';
@@ -7,6 +7,7 @@ import { AddChannels } from './add-channels';
 import { CellsDialog } from './cells-dialog';
 import { ChannelLine } from './channel-line';
 import { useDesk } from './desk-context';
+import { useChecks } from './desk-query';
 import { EditField } from './edit-field';
 import { PasteChart } from './paste-chart';
 import { SelectionBar } from './selection-bar';
@@ -14,7 +15,7 @@ import { wholeNumber } from './typed-number';
 import { FORMS, setValueForm, useValueForm } from './value-form';
 
 /** The map: every channel of the mode as a row with its range bar; the chosen one opens in place. */
-export function ModeMapView() {
+export const ModeMapView = memo(function ModeMapView() {
   const { draft } = useDesk();
   const [chart, setChart] = useState<string | null>(null);
   const map = draft.map;
@@ -64,7 +65,7 @@ export function ModeMapView() {
       <SelectionBar key={`chosen ${map.id}`} map={map} />
     </main>
   );
-}
+});
 
 /** How values are written. */
 function ValueForms() {
@@ -89,6 +90,7 @@ const ROW = 43;
 /** Only the rows in sight are drawn, so that a mode of 512 channels costs no more than one of 20. */
 function ChannelList({ map }: { map: ModeMap }) {
   const { draft, chosen, probe, selected } = useDesk();
+  const checks = useChecks(draft);
   const pane = useRef<HTMLDivElement>(null);
   const rows = useVirtualizer({
     count: map.channels.length,
@@ -116,7 +118,7 @@ function ChannelList({ map }: { map: ModeMap }) {
                   open={channel.id === chosen}
                   selected={selected.has(channel.id)}
                   probe={probe[channel.id] ?? null}
-                  loud={draft.checks.find((check) => check.channel === channel.id && check.severity !== 'remark')}
+                  loud={checks.find((check) => check.channel === channel.id && check.severity !== 'remark')}
                 />
               </li>
             )

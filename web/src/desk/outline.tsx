@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { WheelLine } from '../api/types';
 import { useDesk } from './desk-context';
 import { HistoryList } from './history-list';
@@ -5,7 +6,7 @@ import { Identity } from './identity';
 import { ModeList } from './mode-list';
 
 /** What the profile consists of: its name, its modes, its wheels, and what was done to it. */
-export function Outline() {
+export const Outline = memo(function Outline() {
   const { draft } = useDesk();
   return (
     <aside aria-label="Outline" className="flex min-h-0 flex-col gap-5 overflow-y-auto border-r border-line bg-panel py-3">
@@ -24,7 +25,7 @@ export function Outline() {
       <HistoryList lines={draft.history} />
     </aside>
   );
-}
+});
 
 function Wheel({ wheel }: { wheel: WheelLine }) {
   return (

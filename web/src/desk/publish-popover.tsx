@@ -4,7 +4,7 @@ import { Problem } from '../api/problem';
 import type { Draft } from '../api/types';
 import { Button } from '../ui/button';
 import { TextField } from '../ui/text-field';
-import { usePublish } from './desk-query';
+import { useChecks, usePublish } from './desk-query';
 
 /** Makes the draft a revision; asks for one line of what changed, and for a reason while checks find errors. */
 export function PublishPopover({ draft }: { draft: Draft }) {
@@ -12,7 +12,7 @@ export function PublishPopover({ draft }: { draft: Draft }) {
   const [summary, setSummary] = useState('');
   const [despite, setDespite] = useState('');
   const publish = usePublish(draft);
-  const errors = draft.checks.filter((check) => check.severity === 'error').length;
+  const errors = useChecks(draft).filter((check) => check.severity === 'error').length;
   const field = publish.error instanceof Problem ? publish.error.field : undefined;
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>

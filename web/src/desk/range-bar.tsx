@@ -5,6 +5,8 @@ import { useDeskActions } from './desk-context';
 import { shown } from './typed-number';
 
 const BAR_HEIGHT = 22;
+/** More boundaries than these lie too close to be dragged; they are typed in the table. */
+const DRAGGABLE = 64;
 
 /**
  * The whole DMX span of a channel to scale: functions with their named ranges, start and highlight as marks, the probe.
@@ -89,11 +91,8 @@ function Segment({ bar, span, top, height, color, chosen, small }: { bar: Functi
   const base = chosen ? color : `color-mix(in oklch, ${color} var(--tint), var(--ground))`;
   return (
     <div className="absolute overflow-hidden rounded-[2px]" style={{ left: `${from}%`, width: `max(2px, calc(${share}% - 1px))`, top, height: height - (small ? 1 : 0), background: base, borderTop: `2px solid ${color}` }} title={label}>
-      {bar.ranges.map((range) =>
-        range.from > bar.from && range.to >= range.from ? (
-          <span key={range.id} aria-hidden className="absolute top-1/4 bottom-0 w-px" style={{ left: `${(100 * (range.from - bar.from)) / (bar.to - bar.from + 1)}%`, background: chosen ? 'var(--ground)' : color, opacity: 0.7 }} />
-        ) : null,
-      )}
+      <Separators bar={bar} color={chosen ? 'var(--ground)' : color} />
+      <Colours bar={bar} />
       {!small && (
         // a label that does not fit whole wraps to a second line, which is cut off
         <span className={`absolute inset-0 flex flex-wrap overflow-hidden text-xs whitespace-nowrap ${chosen ? 'text-ground' : 'text-text'}`}>
@@ -107,6 +106,35 @@ function Segment({ bar, span, top, height, color, chosen, small }: { bar: Functi
       )}
     </div>
   );
+}
+
+/** Where named ranges begin, as one drawing: there can be hundreds. */
+function Separators({ bar, color }: { bar: FunctionBar; color: string }) {
+  const count = bar.to - bar.from + 1;
+  const path = bar.ranges
+    .filter((range) => range.from > bar.from && range.to >= range.from)
+    .map((range) => `M${(1000 * (range.from - bar.from)) / count} 0V1`)
+    .join('');
+  if (path === '') return null;
+  return (
+    <svg aria-hidden className="absolute inset-x-0 top-1/4 h-3/4 w-full" viewBox="0 0 1000 1" preserveAspectRatio="none">
+      <path d={path} stroke={color} strokeWidth={1} vectorEffect="non-scaling-stroke" opacity={0.7} />
+    </svg>
+  );
+}
+
+/** The colours that ranges are marked with, along the lower edge. */
+function Colours({ bar }: { bar: FunctionBar }) {
+  const count = bar.to - bar.from + 1;
+  const marked = bar.ranges.filter((range) => range.mark && range.mark.color !== '');
+  return marked.map(({ id, from, to, mark }) => (
+    <span
+      key={id}
+      aria-hidden
+      className="absolute bottom-0 h-1.25"
+      style={{ left: `${(100 * (from - bar.from)) / count}%`, width: `${(100 * (to - from + 1)) / count}%`, background: mark?.second ? `linear-gradient(90deg, ${mark.color} 50%, ${mark.second} 50%)` : mark?.color }}
+    />
+  ));
 }
 
 function labelOf(bar: FunctionBar) {
@@ -130,6 +158,7 @@ function Boundaries({ channel, rows, height, rawAt }: { channel: ChannelRow; row
       ...bar.ranges.filter((range) => inside(bar, range)).map((range) => ({ key: `r${range.id}`, raw: range.from, name: range.name, isFunction: false, id: range.id, row })),
     ]),
   );
+  if (boundaries.length > DRAGGABLE) return null;
   return (
     <>
       {boundaries.map((boundary) => (

@@ -1,5 +1,5 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { answer, api } from '../api/client';
 import type { ChannelRow, Draft, FunctionBar, Readout } from '../api/types';
 import { Beam } from './beam';
@@ -11,16 +11,16 @@ import { readoutQuery } from './desk-query';
 import { number } from './typed-number';
 
 /** What the light does at the probe, and what the checks say. */
-export function ReadoutPanel() {
+export const ReadoutPanel = memo(function ReadoutPanel() {
   const { draft, chosen } = useDesk();
   const channel = draft.map?.channels.find((each) => each.id === chosen);
   return (
     <aside aria-label="Readout" className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l border-line bg-panel p-3.5">
       {channel && draft.map ? <AtTheProbe draft={draft} mode={draft.map.id} channel={channel} /> : <NoProbe />}
-      <CheckList checks={draft.checks} />
+      <CheckList draft={draft} />
     </aside>
   );
-}
+});
 
 function NoProbe() {
   return (

@@ -1,10 +1,11 @@
+import { memo } from 'react';
 import type { Bundle } from '../api/types';
 import { groupColor, pennantPath } from './pennant';
 
 type Mark = { x: number; path: string; color: string };
 
 /** A mode as pennants on a line; a block of cells hangs once, bracketed, with its count. `height` in pixels: 8 in lists, 15 over the map. */
-export function Tail({ bundles, height, label }: { bundles: Bundle[]; height: number; label: string }) {
+export const Tail = memo(function Tail({ bundles, height, label }: { bundles: Bundle[]; height: number; label: string }) {
   const unit = height;
   const marks: Mark[] = [];
   const counts: { x: number; from: number; times: number }[] = [];
@@ -37,4 +38,4 @@ export function Tail({ bundles, height, label }: { bundles: Bundle[]; height: nu
       ))}
     </svg>
   );
-}
+});

@@ -2,6 +2,7 @@ package yellowkite.server.drafts;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -18,11 +19,13 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import yellowkite.core.check.Checks;
 import yellowkite.core.edit.Begin;
 import yellowkite.core.edit.Edit;
 import yellowkite.server.revisions.Pictures;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.EditJson;
+import yellowkite.server.web.FindingView;
 import yellowkite.server.web.Refusal;
 
 /**
@@ -75,6 +78,22 @@ class DraftController {
     @GetMapping("/api/drafts/{draftId}")
     DraftView read(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode) {
         return shaper.shape(drafts.require(draftId), mode);
+    }
+
+    /** @param open false once it is published */
+    record DraftState(int version, boolean open) {}
+
+    /** 200 with how far the draft is, for those who look again and again. */
+    @GetMapping("/api/drafts/{draftId}/version")
+    DraftState version(@PathVariable String draftId) {
+        return drafts.state(draftId);
+    }
+
+    /** 200 with what the checks find in the draft as it is now. They are asked for by themselves, so that an edit need not wait for them. */
+    @GetMapping("/api/drafts/{draftId}/checks")
+    List<FindingView> checks(@PathVariable String draftId) {
+        var draft = drafts.require(draftId);
+        return Checks.of(draft.history().current(), drafts.media(draft).facts()).stream().map(FindingView::of).toList();
     }
 
     @PostMapping("/api/drafts/{draftId}/edits")

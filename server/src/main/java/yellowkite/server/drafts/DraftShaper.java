@@ -12,7 +12,6 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowkite.core.attribute.EndWords;
-import yellowkite.core.check.Checks;
 import yellowkite.core.colour.Srgb;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.FootprintSum;
@@ -30,7 +29,6 @@ import yellowkite.core.profile.House;
 import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.Wheel;
-import yellowkite.server.web.FindingView;
 
 /** Shapes a draft for the desk: what the core computes, in the records of {@link DraftView}. */
 @Component
@@ -66,7 +64,7 @@ class DraftShaper {
                 type.attributeDefinitions().attributes().stream()
                         .map(each -> new DraftView.AttributeLine(each.name(), each.pretty(), each.featureGroup(), each.physicalUnit().symbol())).toList(),
                 type.allGeometries().filter(Geometry.Part.class::isInstance).map(Geometry::name).toList(),
-                chosen == null ? null : map(type, chosen, known), Checks.of(type, media.facts()).stream().map(FindingView::of).toList(), history(draft),
+                chosen == null ? null : map(type, chosen, known), history(draft),
                 draft.history().done() > Drafts.floor(draft.history()), draft.history().done() < draft.history().steps().size());
     }
 

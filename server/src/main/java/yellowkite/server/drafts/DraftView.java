@@ -8,7 +8,6 @@ import yellowkite.core.dmx.Tail;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.profile.House;
 import yellowkite.server.drafts.DraftRepository.StoredStep;
-import yellowkite.server.web.FindingView;
 
 /**
  * A draft as the desk shows it: the outline of the whole profile, and the map of one mode.
@@ -22,7 +21,7 @@ import yellowkite.server.web.FindingView;
 record DraftView(String id, String profileId, int version, boolean open, int baseRevision, String name, String manufacturer, String shortName, String description,
         @Schema(nullable = true) @Nullable String picture, String notes, House.Category category,
         List<ModeLine> modes, List<WheelLine> wheels, List<AttributeLine> attributes, List<String> parts, @Schema(nullable = true) @Nullable ModeMap map,
-        List<FindingView> checks, List<HistoryLine> history, boolean canUndo, boolean canRedo) {
+        List<HistoryLine> history, boolean canUndo, boolean canRedo) {
 
     record ModeLine(int id, String name, int footprint, int channels, List<Tail.Bundle> tail) {}
 

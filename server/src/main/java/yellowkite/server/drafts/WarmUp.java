@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.check.Checks;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.History;
 import yellowkite.core.edit.RenameMode;
@@ -18,6 +19,7 @@ import yellowkite.server.drafts.DraftRepository.Kind;
 import yellowkite.server.drafts.DraftRepository.StoredDraft;
 import yellowkite.server.drafts.DraftRepository.StoredStep;
 import yellowkite.server.web.Author;
+import yellowkite.server.web.FindingView;
 
 /**
  * Walks the way of an edit, without storing anything, until the virtual machine has compiled it: otherwise the first
@@ -48,6 +50,7 @@ public class WarmUp {
             if (draft.history().apply(json.readValue(text, Edit.class)) instanceof History.Result.Changed changed) {
                 draft = draft.after(step, changed.history());
             }
+            json.writeValueAsString(Checks.of(draft.history().current()).stream().map(FindingView::of).toList());
             json.writeValueAsString(DraftShaper.shape(draft, 1, DraftMedia.NONE, mode, null));
             drafts.append("", 0, step);
             drafts.stepsAfter("", 0);
