@@ -1,5 +1,7 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Grid3x3 } from 'lucide-react';
 import { useState } from 'react';
+import { answer, api } from '../api/client';
 import type { ModeMap } from '../api/types';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
@@ -82,6 +84,7 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
           <NumberField label="Columns" value={columns === '' ? count : columns} onChange={setColumns} />
           <Choice label="Order" value={order} options={[...ORDERS]} onChoose={(value) => setOrder(ORDERS.find((each) => each.value === value)?.value ?? 'ROWS')} />
         </div>
+        <GridPicture count={Number(count)} columns={Number(columns === '' ? count : columns)} order={order} first={Number(start)} spacing={Number(spacing || size || 1)} />
         {refusal && (
           <p role="alert" className="text-sm text-error">
             {refusal}
@@ -94,5 +97,27 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
         </div>
       </form>
     </Modal>
+  );
+}
+
+/** The block as it would stand: each cell with its first address. */
+function GridPicture({ count, columns, order, first, spacing }: { count: number; columns: number; order: (typeof ORDERS)[number]['value']; first: number; spacing: number }) {
+  const { data } = useQuery({
+    queryKey: ['cell grid', count, columns, order],
+    queryFn: () => answer(api.GET('/api/cell-grid', { params: { query: { count, columns, order } } })),
+    enabled: [count, columns, first, spacing].every(Number.isInteger) && count > 1 && columns > 0 && columns <= count && count <= 512,
+    placeholderData: keepPreviousData,
+    retry: false,
+    staleTime: Infinity,
+  });
+  if (!data || data.length !== count) return null;
+  return (
+    <ol aria-label="How the cells stand" className="grid max-h-40 shrink-0 justify-start gap-1 overflow-auto font-mono text-xs" style={{ gridTemplateColumns: `repeat(${1 + Math.max(...data.map((cell) => cell.column))}, 2.25rem)` }}>
+      {data.map((cell, index) => (
+        <li key={index} className="grid h-7 place-items-center rounded-sm border border-line bg-trough" style={{ gridColumn: cell.column + 1, gridRow: cell.row + 1 }}>
+          {Number.isInteger(first) ? first + index * spacing : ''}
+        </li>
+      ))}
+    </ol>
   );
 }

@@ -59,7 +59,7 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
         {bar.runs !== '' && (
           <>
             <p className={bar.runs.endsWith('inverted') ? 'text-warning' : ''}>{bar.runs}</p>
-            <Button quiet className="text-xs" aria-label={`Turn ${bar.name} round`} onClick={() => void send({ type: 'invertFunction', function: bar.id })}>
+            <Button quiet className="text-xs" aria-label={`Turn round ${bar.name}`} onClick={() => void send({ type: 'invertFunction', function: bar.id })}>
               <ArrowLeftRight size={13} aria-hidden /> Turn round
             </Button>
           </>

@@ -17,6 +17,7 @@ import { FORMS, setValueForm, useValueForm } from './value-form';
 /** The map: every channel of the mode as a row with its range bar; the chosen one opens in place. */
 export const ModeMapView = memo(function ModeMapView() {
   const { draft } = useDesk();
+  const checks = useChecks(draft);
   const [chart, setChart] = useState<string | null>(null);
   const map = draft.map;
   if (!map) {
@@ -27,6 +28,7 @@ export const ModeMapView = memo(function ModeMapView() {
     );
   }
   const line = draft.modes.find((mode) => mode.id === map.id);
+  const miscounted = checks.some((check) => check.rule === 'chart-count' && check.mode === map.id);
   return (
     <main className="flex min-h-0 flex-col">
       <div className="shrink-0 border-b border-line px-4 pt-2 pb-2.5">
@@ -44,8 +46,8 @@ export const ModeMapView = memo(function ModeMapView() {
           <span className="min-w-0 flex-1">
             <EditField label="What this mode is for" quiet value={map.description} placeholder="What this mode is for" toEdit={(to) => ({ type: 'describeMode', mode: map.id, to })} />
           </span>
-          <span className="flex items-center gap-1 text-muted">
-            The chart names
+          <span className={`flex items-center gap-1 ${miscounted ? 'text-warning' : 'text-muted'}`}>
+            {miscounted ? 'The chart names another count:' : 'The chart names'}
             <EditField
               label="Addresses that the chart names"
               mono

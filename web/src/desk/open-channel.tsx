@@ -29,15 +29,17 @@ export function OpenChannel({ channel }: { channel: ChannelRow }) {
   );
 }
 
-/** Where each cell has this channel. */
-function Places({ places }: { places: number[][] }) {
+/** Where each cell has this channel: a table by number, laid out as the cells are. */
+function Places({ places }: { places: ChannelRow['places'] }) {
+  const columns = 1 + Math.max(...places.map((place) => place.column));
+  const row = columns > 12; // a long batten is read in lines
   return (
     <details className="mt-1 text-sm">
-      <summary className="cursor-pointer text-muted hover:text-text">{places.length} cells</summary>
-      <ol aria-label="Addresses by cell" className="mt-1 grid grid-cols-[repeat(auto-fill,minmax(7rem,1fr))] gap-x-4 font-mono">
-        {places.map((addresses, index) => (
-          <li key={index}>
-            <span className="text-muted">{index + 1}</span> {addresses.join(', ')}
+      <summary className="cursor-pointer text-muted hover:text-text">{places.length} cells and their addresses</summary>
+      <ol aria-label="Addresses by cell" className="mt-1 grid gap-1 overflow-x-auto font-mono" style={{ gridTemplateColumns: row ? 'repeat(auto-fill, minmax(5.5rem, 1fr))' : `repeat(${columns}, minmax(3.25rem, 6rem))` }}>
+        {places.map((place, index) => (
+          <li key={index} className="rounded-sm border border-line px-1.5 py-0.5" style={row ? undefined : { gridColumn: place.column + 1, gridRow: place.row + 1 }}>
+            <span className="text-xs text-muted">{index + 1}</span> {place.addresses.join(', ')}
           </li>
         ))}
       </ol>

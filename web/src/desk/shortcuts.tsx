@@ -30,7 +30,7 @@ export function useDeskKeys(step: (by: number) => void) {
       const target = document.querySelector<HTMLElement>(`[data-key="${CSS.escape(event.key)}"]`);
       if (!target) return;
       event.preventDefault();
-      if (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement) {
+      if (target.matches(FIELD) && (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement)) {
         target.focus();
         target.select();
       }
@@ -41,6 +41,9 @@ export function useDeskKeys(step: (by: number) => void) {
   }, [step]);
 }
 
+/** What letters are typed into. */
+const FIELD = 'input:not([type=checkbox]), textarea';
+
 function isTyping(target: EventTarget | null) {
-  return target instanceof HTMLElement && (target.matches('input, textarea, [role=combobox], [role=listbox] *') || target.closest('[role=dialog], [role=menu]') !== null);
+  return target instanceof HTMLElement && (target.matches(`${FIELD}, [role=combobox], [role=listbox] *`) || target.closest('[role=dialog], [role=menu]') !== null);
 }

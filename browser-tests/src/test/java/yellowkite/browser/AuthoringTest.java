@@ -127,6 +127,48 @@ class AuthoringTest {
     }
 
     @Test
+    void aPastedChartIsMendedMarkedAndPublished() throws Exception {
+        begin("Sanderling");
+        mode("Chart", 1);
+        browser.typeOn("c");
+        browser.seeFocusIn(DIALOG);
+        browser.typeOn("1-2, Pan\n3, Strobe, 0, 7, Closed\n, , 8, 200, Slow to fast\n4, Snorkel");
+        browser.seeText("2 channels and 2 named ranges understood; 1 row not placed.");
+        browser.press("Add 2 channels");
+        browser.seeText("0 channels and 0 named ranges understood; 1 row not placed.");
+        browser.key(Keys.ESCAPE);
+        browser.seeText("2 channels, 3 addresses");
+
+        browser.type("Addresses that the chart names", "4");
+        browser.see(By.xpath("//section[@aria-label='Checks']//*[contains(text(), 'The chart names 4 addresses; the map takes 3, 1 too few.')]"));
+        browser.typeOn("j");
+        browser.typeOn("x");
+        browser.typeOn("j");
+        browser.typeOn("x");
+        browser.see(By.xpath("//section[@aria-label='Selection']//p[normalize-space()='2 channels']"));
+        browser.press("Values");
+        browser.seeFocusIn(DIALOG);
+        browser.typeOn("50 %");
+        browser.key(Keys.ENTER);
+        browser.seeText("and 1 more → 50 %");
+        browser.press("Clear");
+        browser.seeText("201");
+        browser.press("Close it");
+        browser.seeText("removed from 'Strobe'");
+        browser.type("At blackout", "0x10");
+        browser.seeText("Value at blackout of");
+
+        var described = describe(publish("Pasted"));
+
+        assertThat(channels(described.at("/modes/0"))).containsExactly("Yoke_Pan [1,2]", "Beam_Shutter1Strobe [3]");
+        assertThat(described.at("/modes/0/channels/0/start").asInt()).isEqualTo(32768);
+        assertThat(described.at("/modes/0/channels/1/start").asInt()).isEqualTo(128);
+        assertThat(ranges(described.at("/modes/0/channels/1"))).containsExactly("Closed 0-7", "Slow to fast 8-255");
+        browser.press("Export");
+        browser.seeText("The value at blackout of a channel stays here.");
+    }
+
+    @Test
     void aBattenOfTenCellsIsWrittenPublishedAndDescribed() throws Exception {
         begin("Rushlight 10");
         mode("Cells", 1);
@@ -186,7 +228,8 @@ class AuthoringTest {
         browser.typeOn("128");
         browser.key(Keys.ENTER);
         browser.seeText("into 128 parts");
-        assertThat((long) browser.run("return document.querySelectorAll('[data-range-row]').length")).isEqualTo(128);
+        browser.see(By.cssSelector("[role=group][aria-label='128 named ranges']"));
+        assertThat((long) browser.run("return document.querySelectorAll('[data-range-row]').length")).isBetween(8L, 40L);
     }
 
     private Path publish(String summary) throws Exception {

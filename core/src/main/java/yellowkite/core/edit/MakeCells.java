@@ -3,7 +3,9 @@ package yellowkite.core.edit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.CellGrid;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.DmxBreak;
 import yellowkite.core.profile.FixtureType;
@@ -133,17 +135,21 @@ public record MakeCells(int mode, List<Integer> channels, String name, int count
     }
 
     private Matrix position(int index) {
-        int rows = (count + columns - 1) / columns;
-        int row = order == Order.COLUMNS ? index % rows : index / columns;
-        int column = switch (order) {
-            case ROWS -> index % columns;
-            case COLUMNS -> index / rows;
-            case SERPENTINE -> row % 2 == 0 ? index % columns : columns - 1 - index % columns;
-        };
+        var place = grid(count, columns, order).get(index);
         var cells = new ArrayList<>(Matrix.IDENTITY.cells());
-        cells.set(3, column * PITCH);
-        cells.set(11, -row * PITCH);
+        cells.set(3, place.column() * PITCH);
+        cells.set(11, -place.row() * PITCH);
         return new Matrix(cells);
+    }
+
+    /** {@return where each cell of a block stands, in the order of their addresses} */
+    public static List<CellGrid.GridCell> grid(int count, int columns, Order order) {
+        int rows = (count + columns - 1) / columns;
+        return IntStream.range(0, count).mapToObj(index -> switch (order) {
+            case ROWS -> new CellGrid.GridCell(index % columns, index / columns);
+            case COLUMNS -> new CellGrid.GridCell(index / rows, index % rows);
+            case SERPENTINE -> new CellGrid.GridCell(index / columns % 2 == 0 ? index % columns : columns - 1 - index % columns, index / columns);
+        }).toList();
     }
 
     private static int address(Channel channel) {

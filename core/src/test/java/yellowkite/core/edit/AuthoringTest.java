@@ -12,6 +12,8 @@ import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.Lamps;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.CellGrid;
+import yellowkite.core.dmx.FootprintSum;
 import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.dmx.Resolver;
 import yellowkite.core.dmx.Spans;
@@ -283,6 +285,21 @@ class AuthoringTest {
         var pushed = applied(after, new AddChannels(mode(after).id(), List.of(channel("Iris", 1)), 1));
         assertThat(AddressMap.of(pushed, mode(pushed)).channels().stream().filter(each -> each.channel().attribute().equals("ColorAdd_R")).map(PlacedChannel::addresses)).containsExactly(List.of(3), List.of(5), List.of(7));
         assertThat(AddressMap.of(pushed, mode(pushed)).gaps()).isEmpty();
+    }
+
+    @Test
+    void aModeHasSeveralBlocksOfCellsInGridsOfTheirOwn() {
+        var type = with(empty, channel("Dimmer", 1), channel("Shutter1Strobe", 1), channel("ColorAdd_R", 1), channel("ColorAdd_G", 1), channel("ColorAdd_B", 1), channel("ColorAdd_W", 1), channel("ColorAdd_WW", 1));
+        type = applied(type, new MakeCells(mode(type).id(), List.of(id(type, "ColorAdd_R"), id(type, "ColorAdd_G"), id(type, "ColorAdd_B"), id(type, "ColorAdd_W")), "Pixel", 10, 3, 4, 5, MakeCells.Order.SERPENTINE));
+
+        var after = applied(type, new MakeCells(mode(type).id(), List.of(id(type, "ColorAdd_WW")), "Strip", 5, 43, 1, 5, MakeCells.Order.ROWS));
+
+        var map = AddressMap.of(after, mode(after));
+        assertThat(FootprintSum.of(map).words()).isEqualTo("2 shared + 10 x 4 + 5 x 1 = 47");
+        assertThat(map.overlaps()).isEmpty();
+        assertThat(map.channels().stream().filter(each -> each.channel().attribute().equals("ColorAdd_WW")).map(PlacedChannel::addresses)).containsExactly(List.of(43), List.of(44), List.of(45), List.of(46), List.of(47));
+        assertThat(CellGrid.of(after, mode(after), "Pixel", 10)).isEqualTo(MakeCells.grid(10, 5, MakeCells.Order.SERPENTINE));
+        assertThat(CellGrid.of(after, mode(after), "Strip", 5)).isEqualTo(MakeCells.grid(5, 5, MakeCells.Order.ROWS));
     }
 
     @Test

@@ -16,11 +16,14 @@ import yellowkite.core.attribute.EndWords;
 import yellowkite.core.chart.ChartTable;
 import yellowkite.core.chart.ChartWords;
 import yellowkite.core.chart.RangeTable;
+import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.CellGrid;
 import yellowkite.core.dmx.ModeComparison;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.dmx.ValueText;
 import yellowkite.core.dmx.Wanted;
 import yellowkite.core.edit.BringFunction;
+import yellowkite.core.edit.MakeCells;
 import yellowkite.core.edit.SetRanges;
 import yellowkite.core.edit.Stencil;
 import yellowkite.core.profile.DmxValue;
@@ -206,6 +209,15 @@ class AuthoringController {
             throw Refusal.unfit("text", read.reason());
         }
         return new TypedValue(read.raw());
+    }
+
+    /** 200 with where each cell of a block would stand; 422 if there is no such grid. */
+    @GetMapping("/api/cell-grid")
+    List<CellGrid.GridCell> grid(@RequestParam int count, @RequestParam int columns, @RequestParam MakeCells.Order order) {
+        if (count < 1 || count > AddressMap.UNIVERSE || columns < 1 || columns > count) {
+            throw Refusal.unfit("columns", "A grid has 1 to " + AddressMap.UNIVERSE + " cells in at most as many columns.");
+        }
+        return MakeCells.grid(count, columns, order);
     }
 
     /** @param says one sentence with what was asked and what the step gives */

@@ -41,6 +41,11 @@ class DraftRepository {
         return database.selectFrom(DRAFT).where(DRAFT.OPEN_PROFILE_ID.eq(profileId)).fetchOptional(mapping(StoredDraft::new));
     }
 
+    /** Like {@link #findOpen}, also if someone else has opened it since this transaction began: a plain read would not see that. */
+    Optional<StoredDraft> findOpenNow(String profileId) {
+        return database.selectFrom(DRAFT).where(DRAFT.OPEN_PROFILE_ID.eq(profileId)).forShare().fetchOptional(mapping(StoredDraft::new));
+    }
+
     /** Opens a draft unless someone else has just opened one for this profile. */
     void open(StoredDraft draft) {
         database.insertInto(DRAFT, DRAFT.ID, DRAFT.PROFILE_ID, DRAFT.OPEN_PROFILE_ID, DRAFT.BASE_REVISION_ID, DRAFT.VERSION, DRAFT.OPENED_BY, DRAFT.OPENED_AT)

@@ -9,11 +9,13 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowkite.core.attribute.EndWords;
 import yellowkite.core.colour.Srgb;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.CellGrid;
 import yellowkite.core.dmx.FootprintSum;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.PlacedChannel;
@@ -114,7 +116,7 @@ class DraftShaper {
         for (var channel : mode.channels()) {
             number++;
             if (!same.contains(channel)) {
-                rows.add(row(type, links, channel, number, places.getOrDefault(channel.id(), List.of())));
+                rows.add(row(type, mode, links, channel, number, places.getOrDefault(channel.id(), List.of())));
             }
         }
         var sum = FootprintSum.of(addresses);
@@ -154,7 +156,7 @@ class DraftShaper {
         return places.getOrDefault(channel.id(), List.of()).stream().map(PlacedChannel::addresses).toList();
     }
 
-    private static DraftView.ChannelRow row(FixtureType type, LinkTargets links, Channel channel, int number, List<PlacedChannel> places) {
+    private static DraftView.ChannelRow row(FixtureType type, Mode mode, LinkTargets links, Channel channel, int number, List<PlacedChannel> places) {
         var logical = channel.logicalChannels().stream().findFirst();
         var definition = type.attributeDefinitions().find(channel.attribute());
         var care = type.house().care(channel.id());
@@ -167,8 +169,16 @@ class DraftShaper {
                 logical.map(each -> each.master() == LogicalChannel.Master.NONE ? "" : each.master().name().toLowerCase(Locale.ROOT)).orElse(""),
                 logical.map(each -> each.mibFade()).orElse(0.0), logical.map(each -> each.dmxChangeTimeLimit()).orElse(0.0),
                 care.tint(), care.note(), care.blackout(),
-                places.size() > 1 ? places.stream().map(PlacedChannel::addresses).toList() : List.of(),
+                cells(type, mode, channel, places),
                 Spans.of(type, channel).stream().map(span -> function(type, links, span)).toList());
+    }
+
+    private static List<DraftView.CellPlace> cells(FixtureType type, Mode mode, Channel channel, List<PlacedChannel> places) {
+        if (places.size() < 2) {
+            return List.of();
+        }
+        var grid = CellGrid.of(type, mode, channel.geometry(), places.size());
+        return IntStream.range(0, places.size()).mapToObj(i -> new DraftView.CellPlace(places.get(i).addresses(), grid.get(i).column(), grid.get(i).row())).toList();
     }
 
     private static DraftView.FunctionBar function(FixtureType type, LinkTargets links, Spans.FunctionSpan span) {

@@ -45,11 +45,14 @@ record DraftView(String id, String profileId, int version, boolean open, int bas
      * @param times     in how many places it stands
      * @param geometry  of the document, shared by all its places
      * @param mibFade   seconds, as is the time limit
-     * @param places    the addresses of each place of a repeated channel; empty for a shared one
+     * @param places    each cell of a repeated channel; empty for a shared one
      */
     record ChannelRow(int id, int number, String name, String attribute, String pretty, String featureGroup, String geometry, int bytes, long max,
             List<Integer> addresses, List<Integer> offsets, int times, long start, @Schema(nullable = true) @Nullable Long highlight, boolean snap, String master, double mibFade, double dmxChangeTimeLimit,
-            House.Tint tint, String note, @Schema(nullable = true) @Nullable Long blackout, List<List<Integer>> places, List<FunctionBar> functions) {}
+            House.Tint tint, String note, @Schema(nullable = true) @Nullable Long blackout, List<CellPlace> places, List<FunctionBar> functions) {}
+
+    /** One cell. @param column 0 = the leftmost, row 0 = the topmost */
+    record CellPlace(List<Integer> addresses, int column, int row) {}
 
     /** @param unit sign behind its physical values. @param when in words, what must hold for it to count; empty = always. @param modeMaster id of the channel; values in its width. @param runs what its two ends are, in words; empty if they are the same, or mean nothing to people */
     record FunctionBar(int id, String name, String attribute, long from, long to, double physicalFrom, double physicalTo, String unit, String wheel, String when,

@@ -124,7 +124,7 @@ class Drafts {
             profiles.findById(profileId).orElseThrow(() -> Refusal.notFound("This profile is not in the library."));
             var base = revisionRows.findNewest(profileId).orElseThrow(() -> Refusal.notFound("This profile has no revision to edit."));
             repository.open(new StoredDraft(UUID.randomUUID().toString(), profileId, profileId, base.id(), 0, author.name(), revisions.now()));
-            return repository.findOpen(profileId).orElseThrow();
+            return repository.findOpenNow(profileId).orElseThrow();
         }));
         return load(draft);
     }

@@ -4,9 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static yellowkite.server.RunningKite.get;
 import static yellowkite.server.RunningKite.post;
 
+import java.util.Collections;
+import java.util.HashSet;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -48,6 +52,33 @@ class DraftTest {
     void opensOnceForAProfile() {
         assertThat(post("/api/profiles/" + profile + "/draft", "Teun", "{}").json().path("id")).isEqualTo(desk.path("id"));
         assertThat(post("/api/profiles/" + UUID.randomUUID() + "/draft", "{}").detail()).isEqualTo("This profile is not in the library.");
+    }
+
+    @Test
+    void whoeverOpensAtTheSameMomentGetsTheSameDraft() throws Exception {
+        var lamp = new GdtfFile(GdtfDescription.of(imported.description().type().with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT))), imported.others());
+        var fresh = RunningKite.upload(Map.of("lamp.gdtf", lamp.write())).json().at("/0/accepted/profileId").asString();
+        try (var pool = Executors.newFixedThreadPool(8)) {
+            var answers = pool.invokeAll(Collections.<Callable<RunningKite.Answer>>nCopies(8, () -> post("/api/profiles/" + fresh + "/draft", "{}")));
+
+            var ids = new HashSet<String>();
+            for (var answer : answers) {
+                assertThat(answer.get().status()).isEqualTo(200);
+                ids.add(answer.get().json().path("id").asString());
+            }
+            assertThat(ids).hasSize(1);
+        }
+    }
+
+    @Test
+    void checksAndTheVersionAreAskedForByThemselves() {
+        assertThat(get(draft() + "/version").json().path("version").asInt()).isZero();
+        assertThat(get(draft() + "/checks").json().values()).extracting(each -> each.path("rule").asString()).contains("wheel-off-by-one");
+        edit(0, "{\"type\": \"setChartCount\", \"mode\": " + mode() + ", \"count\": 20}");
+
+        assertThat(get(draft() + "/version").json().path("version").asInt()).isEqualTo(1);
+        assertThat(get(draft() + "/checks").json().values()).filteredOn(each -> each.path("rule").asString().equals("chart-count"))
+                .extracting(each -> each.path("says").asString()).containsExactly("The chart names 20 addresses; the map takes 22, 2 too many.");
     }
 
     @Test
