@@ -29,7 +29,7 @@ export function ChannelSettings({ channel }: { channel: ChannelRow }) {
   const at = probe[channel.id];
   return (
     <section aria-label="Channel" className="mt-2">
-      <div className="flex flex-wrap items-end gap-2.5">
+      <div className="flex flex-wrap items-end gap-2">
         <AttributePicker label="Attribute" value={channel.attribute} onChoose={(attribute) => void send({ type: 'changeAttribute', channel: channel.id, attribute })} />
         <Choice label="Part" value={channel.geometry} options={draft.parts.map((part) => ({ value: part, text: part }))} onChoose={(geometry) => void send({ type: 'changeGeometry', channel: channel.id, geometry })} />
         {channel.addresses.length > 0 && (
@@ -41,10 +41,10 @@ export function ChannelSettings({ channel }: { channel: ChannelRow }) {
               onChoose={(bytes) => void send({ type: 'changeWidth', channel: channel.id, bytes: Number(bytes) })}
             />
             <EditField
-              label={channel.times > 1 ? 'Address in the cell' : 'Address'}
+              label={channel.times > 1 ? 'Address in cell' : 'Address'}
               showLabel
               mono
-              width={channel.times > 1 ? 'w-32' : 'w-18'}
+              width={channel.times > 1 ? 'w-24' : 'w-18'}
               value={channel.offsets.join(', ')}
               toEdit={(text) => {
                 const parts = text.split(',').map((part) => part.trim());
@@ -57,9 +57,9 @@ export function ChannelSettings({ channel }: { channel: ChannelRow }) {
         )}
         <ValueField label="Start value" showLabel width="w-20" raw={channel.start} bytes={channel.bytes} toEdit={(value) => ({ type: 'setStartValue', channel: channel.id, value })} />
         <ValueField
-          label="Highlight value"
+          label="Highlight"
           showLabel
-          width="w-24"
+          width="w-20"
           raw={channel.highlight}
           bytes={channel.bytes}
           toEdit={(value) => ({ type: 'setHighlight', channel: channel.id, value })}
@@ -74,9 +74,6 @@ export function ChannelSettings({ channel }: { channel: ChannelRow }) {
           toEdit={(value) => ({ type: 'setLevels', channels: [channel.id], level: 'BLACKOUT', to: String(value) })}
           toNone={() => ({ type: 'setLevels', channels: [channel.id], level: 'BLACKOUT', to: '' })}
         />
-        {at !== undefined && at !== channel.start && (
-          <Button onClick={() => void send({ type: 'setStartValue', channel: channel.id, value: at })}>Start at {written(at, channel.bytes, form)}</Button>
-        )}
       </div>
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <Choice label="Fades" value={channel.snap ? 'YES' : 'NO'} options={[...FADES]} onChoose={(snap) => void send({ ...REACTION, channels: [channel.id], snap: snap === 'YES' ? 'YES' : 'NO' })} />
@@ -92,6 +89,9 @@ export function ChannelSettings({ channel }: { channel: ChannelRow }) {
         <span className="min-w-40 flex-1">
           <EditField label="Our note" framed placeholder="Our note on this channel" value={channel.note} toEdit={(note) => ({ type: 'setCare', channels: [channel.id], tint: null, note })} />
         </span>
+        {at !== undefined && at !== channel.start && (
+          <Button quiet onClick={() => void send({ type: 'setStartValue', channel: channel.id, value: at })}>Start at {written(at, channel.bytes, form)}</Button>
+        )}
         <StencilPanel channel={channel} />
         <Button quiet onClick={() => void send({ type: 'copyChannels', channels: [channel.id], mode: draft.map?.id ?? 0 })}>
           <Copy size={14} aria-hidden /> Duplicate

@@ -1,6 +1,6 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { ArrowLeftRight, Merge, Plus, Trash2 } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { memo, useCallback, useRef, useState } from 'react';
 import type { ChannelRow, Edit, FunctionBar, HoleBar, RangeBar, WheelLine } from '../api/types';
 import { Button } from '../ui/button';
 import { useDesk, useDeskActions } from './desk-context';
@@ -23,10 +23,10 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
   const { edit } = useDeskActions();
   const form = useValueForm();
   const [refusal, setRefusal] = useState<string | null>(null);
-  const send = async (next: Edit) => setRefusal(await edit(next));
+  const send = useCallback(async (next: Edit) => setRefusal(await edit(next)), [edit]);
   const raw = probe[channel.id];
   const here = raw !== undefined && raw > bar.from && raw <= bar.to ? raw : null;
-  const slots = draft.wheels.find((wheel) => wheel.name === bar.wheel)?.slots ?? [];
+  const slots = draft.wheels.find((wheel) => wheel.name === bar.wheel)?.slots ?? NO_SLOTS;
   const before = bar.holes.find((hole) => hole.range === null);
   const free = bar.holes[0];
   return (
@@ -66,7 +66,7 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
         )}
       </div>
       {before && <Hole hole={before} bytes={channel.bytes} onClose={() => void send(before.closes)} />}
-      <Rows channel={channel} bar={bar} slots={slots} send={(next) => void send(next)} />
+      <Rows bytes={channel.bytes} bar={bar} slots={slots} send={send} />
       <div className="flex flex-wrap gap-x-1 pt-1.5">
         {here !== null && (
           <>
@@ -99,10 +99,15 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
   );
 }
 
-type RowsProps = { channel: ChannelRow; bar: FunctionBar; slots: WheelLine['slots']; send: (edit: Edit) => void };
+type RowsProps = { bytes: number; bar: FunctionBar; slots: WheelLine['slots']; send: (edit: Edit) => Promise<void> };
+const NO_SLOTS: WheelLine['slots'] = [];
 
 function Rows(props: RowsProps) {
-  return props.bar.ranges.length > LONG ? <LongRows {...props} /> : props.bar.ranges.map((range, index) => <Row key={range.id} {...props} range={range} index={index} />);
+  return props.bar.ranges.length > LONG ? <LongRows {...props} /> : props.bar.ranges.map((range, index) => rowOf(props, range, index));
+}
+
+function rowOf({ bytes, bar, slots, send }: RowsProps, range: RangeBar, index: number) {
+  return <Row key={range.id} bytes={bytes} unit={bar.unit} range={range} above={bar.ranges[index - 1]?.name ?? null} hole={bar.holes.find((each) => each.range === range.id)} slots={slots} send={send} />;
 }
 
 /** Many ranges: a pane of their own, of which only the rows in sight are drawn. */
@@ -118,7 +123,7 @@ function LongRows(props: RowsProps) {
           return (
             range && (
               <div key={item.key} className="absolute inset-x-0" style={{ top: item.start, height: ROW }}>
-                <Row {...props} range={range} index={item.index} />
+                {rowOf(props, range, item.index)}
               </div>
             )
           );
@@ -128,19 +133,20 @@ function LongRows(props: RowsProps) {
   );
 }
 
-function Row({ channel, bar, range, index, slots, send }: RowsProps & { range: RangeBar; index: number }) {
-  const hole = bar.holes.find((each) => each.range === range.id);
+type RowProps = { bytes: number; unit: string; range: RangeBar; above: string | null; hole: HoleBar | undefined; slots: WheelLine['slots']; send: (edit: Edit) => Promise<void> };
+
+/** One named range; drawn anew only when it changed itself. @param above name of the range before it; null if there is none */
+const Row = memo(function Row({ bytes, unit, range, above, hole, slots, send }: RowProps) {
   const called = range.name || `the range at ${range.from}`;
-  const above = bar.ranges[index - 1];
   return (
     <div data-range-row className={`${COLUMNS} border-b border-line/60`}>
-      <ValueField label={`First value of ${called}`} raw={range.from} bytes={channel.bytes} toEdit={(from) => ({ type: 'moveRangeStart', range: range.id, from })} />
-      <ValueField label={`Last value of ${called}`} raw={range.to} bytes={channel.bytes} toEdit={(to) => ({ type: 'moveRangeEnd', range: range.id, to })} />
+      <ValueField label={`First value of ${called}`} raw={range.from} bytes={bytes} toEdit={(from) => ({ type: 'moveRangeStart', range: range.id, from })} />
+      <ValueField label={`Last value of ${called}`} raw={range.to} bytes={bytes} toEdit={(to) => ({ type: 'moveRangeEnd', range: range.id, to })} />
       <span className="flex items-center">
         <RangeMark range={range} called={called} slot={slots[range.slot - 1]} />
         <EditField label={`Name of ${called}`} value={range.name} placeholder={hole ? 'free' : ''} toEdit={(to) => ({ type: 'renameRange', range: range.id, to })} />
         {hole && (
-          <Button quiet className="text-warning" onClick={() => send(hole.closes)}>
+          <Button quiet className="text-warning" onClick={() => void send(hole.closes)}>
             Close it
           </Button>
         )}
@@ -158,12 +164,12 @@ function Row({ channel, bar, range, index, slots, send }: RowsProps & { range: R
       <EditField label={`Physical value of ${called} at its first value`} mono quiet={!range.ownPhysical} value={shown(range.physicalFrom)} toEdit={(text) => rangePhysical(text, range, 'first')} />
       <EditField label={`Physical value of ${called} at its last value`} mono quiet={!range.ownPhysical} value={shown(range.physicalTo)} toEdit={(text) => rangePhysical(text, range, 'last')} />
       <span className="pt-1.5 text-sm text-muted" title={range.ownPhysical ? 'Ends of its own' : 'Follows the function'}>
-        {range.ownPhysical ? bar.unit : ''}
+        {range.ownPhysical ? unit : ''}
       </span>
-      <Remove label={above ? `Remove ${called}: ${above.name || 'the range above'} takes its values` : `Remove ${called}`} merges={above !== undefined} onClick={() => send({ type: 'removeRange', range: range.id })} />
+      <Remove label={above !== null ? `Remove ${called}: ${above || 'the range above'} takes its values` : `Remove ${called}`} merges={above !== null} onClick={() => void send({ type: 'removeRange', range: range.id })} />
     </div>
   );
-}
+});
 
 /** Values before the first named range. */
 function Hole({ hole, bytes, onClose }: { hole: HoleBar; bytes: number; onClose: () => void }) {

@@ -61,6 +61,7 @@ const STENCILS = ['stencils'];
 
 function Ours({ onLay }: { onLay: (stencil: Stencil) => Promise<void> }) {
   const queryClient = useQueryClient();
+  const [asked, setAsked] = useState<string | null>(null);
   const { data } = useQuery({ queryKey: STENCILS, queryFn: () => answer(api.GET('/api/stencils')) });
   const remove = useMutation({
     mutationFn: async (id: string) => {
@@ -75,8 +76,9 @@ function Ours({ onLay }: { onLay: (stencil: Stencil) => Promise<void> }) {
       {data?.map((each) => (
         <li key={each.id} className="flex items-center gap-2">
           <Line title={each.name} below={`${parts(each.stencil)}; from ${each.origin}, kept by ${each.author}`} onClick={() => void onLay(each.stencil)} />
-          <Button quiet aria-label={`Remove stencil ${each.name}`} onClick={() => remove.mutate(each.id)}>
-            Remove
+          <Button quiet className={asked === each.id ? 'text-error' : ''} onClick={() => (asked === each.id ? remove.mutate(each.id) : setAsked(each.id))}>
+            {asked === each.id ? 'Remove for everyone' : 'Remove'}
+            <span className="sr-only"> {each.name}</span>
           </Button>
         </li>
       ))}
