@@ -86,7 +86,7 @@ export function ChannelSettings({ channel }: { channel: ChannelRow }) {
         <Choice label="Our mark" value={channel.tint} options={TINTS.map(({ value, text }) => ({ value, text }))} onChoose={(tint) => void send({ type: 'setCare', channels: [channel.id], tint: TINTS.find((each) => each.value === tint)?.value ?? 'NONE', note: null })} />
       </div>
       <div className="mt-2 flex flex-wrap gap-1">
-        <span className="min-w-40 flex-1">
+        <span className="min-w-28 flex-1">
           <EditField label="Our note" framed placeholder="Our note on this channel" value={channel.note} toEdit={(note) => ({ type: 'setCare', channels: [channel.id], tint: null, note })} />
         </span>
         {at !== undefined && at !== channel.start && (

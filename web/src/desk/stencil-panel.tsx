@@ -13,7 +13,7 @@ import { ProfilePicker } from './profile-picker';
 /** Functions from elsewhere for this channel: from the house's stencils, from a channel of this profile or of any other; and the way to keep this one. */
 export function StencilPanel({ channel }: { channel: ChannelRow }) {
   return (
-    <PanelButton text="Functions from …" icon={<Stamp size={14} aria-hidden />} title={`Functions for ${channel.pretty} from elsewhere`} width="w-[26rem]">
+    <PanelButton text="Stencils …" icon={<Stamp size={14} aria-hidden />} title={`Functions for ${channel.pretty} from elsewhere`} width="w-[26rem]">
       {(close) => <Panel channel={channel} close={close} />}
     </PanelButton>
   );
