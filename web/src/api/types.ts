@@ -30,3 +30,4 @@ export type ChannelStencil = Schemas['ChannelStencil'];
 export type ChartRow = Schemas['ChartRow'];
 export type Category = Draft['category'];
 export type Maker = Schemas['MakerView'];
+export type WheelSpan = Schemas['WheelSpan'];

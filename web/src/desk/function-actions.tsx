@@ -12,6 +12,7 @@ import { calledIn } from './add-channels';
 import { useDesk } from './desk-context';
 import { FunctionDetails } from './function-details';
 import { PanelForm } from './panel-form';
+import { shown } from './typed-number';
 
 type Span = Pick<FunctionBar, 'id' | 'name' | 'from' | 'to'>;
 type Panel = { channel: ChannelRow; bar: FunctionBar; close: () => void };
@@ -41,18 +42,19 @@ export function FunctionActions({ channel, bar, first }: { channel: ChannelRow; 
 
 function Divide({ bar, close }: Panel) {
   const { draft } = useDesk();
-  const [parts, setParts] = useState('8');
+  const slots = draft.wheels.find((wheel) => wheel.name === bar.wheel)?.slots ?? [];
+  const [parts, setParts] = useState(slots.length > 0 ? String(slots.length) : '8');
   const [steps, setSteps] = useState('');
-  const [name, setName] = useState(`${bar.name} #`);
+  const [name, setName] = useState(slots.length > 0 ? '*' : `${bar.name} #`);
   const [first, setFirst] = useState('1');
-  const [slot, setSlot] = useState('');
+  const [slot, setSlot] = useState(slots.length > 0 ? '1' : '');
+  const [shakes, setShakes] = useState(false);
   const [only, setOnly] = useState('all');
-  const slots = draft.wheels.find((wheel) => wheel.name === bar.wheel)?.slots.length ?? 0;
   return (
     <PanelForm
       submit="Divide"
       close={close}
-      toEdit={() => ({ type: 'divideFunction', function: bar.id, range: only === 'all' ? null : Number(only), parts: steps === '' ? whole(parts) : 0, steps: whole(steps), name, first: whole(first), firstSlot: whole(slot) })}
+      toEdit={() => ({ type: 'divideFunction', function: bar.id, range: only === 'all' ? null : Number(only), parts: steps === '' ? whole(parts) : 0, steps: whole(steps), name, first: whole(first), firstSlot: whole(slot), eachWhole: shakes })}
     >
       {bar.ranges.length > 0 && (
         <Choice label="What" value={only} options={[{ value: 'all', text: `The whole function, ${bar.from} to ${bar.to}` }, ...bar.ranges.map((range) => ({ value: String(range.id), text: `${range.name || 'Range'}, ${range.from} to ${range.to}` }))]} onChoose={setOnly} />
@@ -61,11 +63,17 @@ function Divide({ bar, close }: Panel) {
         <NumberField label="Parts" value={parts} onChange={setParts} autoFocus />
         <NumberField label="or values each" value={steps} onChange={setSteps} />
       </div>
-      <TextField label="Name, # is its number" value={name} onChange={setName} maxLength={120} />
+      <TextField label={slots.length > 0 ? 'Name, # is its number, * its slot' : 'Name, # is its number'} value={name} onChange={setName} maxLength={120} />
       <div className="flex gap-3">
         <NumberField label="First number" value={first} onChange={setFirst} />
-        {slots > 0 && <NumberField label="First slot" value={slot} onChange={setSlot} />}
+        {slots.length > 0 && <NumberField label="First slot" value={slot} onChange={setSlot} />}
       </div>
+      {slots.length > 0 && bar.unit !== '' && (
+        <label className="flex items-center gap-2 text-sm">
+          <input type="checkbox" className="accent-kite" checked={shakes} onChange={(event) => setShakes(event.currentTarget.checked)} />
+          {`Each part runs from ${shown(bar.physicalFrom)} to ${shown(bar.physicalTo)} ${bar.unit}`}
+        </label>
+      )}
       {only === 'all' && bar.ranges.length > 0 && <p className="text-sm text-muted">The {bar.ranges.length} named ranges that are there give way.</p>}
     </PanelForm>
   );

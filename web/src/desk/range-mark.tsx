@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { Mark, RangeBar, WheelLine } from '../api/types';
 import { Button } from '../ui/button';
 import { useDeskActions } from './desk-context';
+import { SlotPicture } from './slot-picture';
 
 type Sign = Mark['sign'];
 
@@ -33,8 +34,8 @@ export function MarkPicture({ mark, slot }: { mark: Mark; slot: WheelLine['slots
   }
   if (mark.sign === 'SLOT') {
     return (
-      <span className="block size-4 overflow-hidden rounded-full border border-line" style={{ background: slot?.media ? '#000' : (slot?.color ?? 'transparent') }}>
-        {slot?.media && <img src={slot.media} alt="" className="size-full" />}
+      <span>
+        {slot && <SlotPicture slot={slot} className="size-4" />}
         <span className="sr-only">{slot ? `Slot ${slot.name}` : 'No slot'}</span>
       </span>
     );

@@ -1,5 +1,7 @@
 package yellowkite.core.colour;
 
+import java.util.Optional;
+import java.util.regex.Pattern;
 import yellowkite.core.profile.ColorCie;
 
 /**
@@ -8,6 +10,7 @@ import yellowkite.core.profile.ColorCie;
  * @param red   in [0, 1]; likewise green and blue
  */
 public record Srgb(double red, double green, double blue) {
+    private static final Pattern HEX = Pattern.compile("#[0-9a-fA-F]{6}");
     public static final Srgb WHITE = new Srgb(1, 1, 1);
     public static final Srgb BLACK = new Srgb(0, 0, 0);
 
@@ -23,6 +26,25 @@ public record Srgb(double red, double green, double blue) {
         double b = Math.max(0, 0.0556434 * x - 0.2040259 + 1.0572252 * z);
         double brightest = Math.max(r, Math.max(g, b));
         return brightest <= 0 ? BLACK : new Srgb(r / brightest, g / brightest, b / brightest);
+    }
+
+    /** {@return the colour that {@code #rrggbb} writes; none if it is not written so} */
+    public static Optional<Srgb> parse(String hex) {
+        return HEX.matcher(hex).matches() ? Optional.of(new Srgb(decode(hex, 1), decode(hex, 3), decode(hex, 5))) : Optional.empty();
+    }
+
+    private static double decode(String hex, int at) {
+        double gamma = Integer.parseInt(hex, at, at + 2, 16) / 255.0;
+        return gamma <= 0.04045 ? gamma / 12.92 : Math.pow((gamma + 0.055) / 1.055, 2.4);
+    }
+
+    /** {@return this colour under white D65} Luminance in percent of white; black has white's chromaticity. */
+    public ColorCie toCie() {
+        double x = 0.4124564 * red + 0.3575761 * green + 0.1804375 * blue;
+        double y = 0.2126729 * red + 0.7151522 * green + 0.0721750 * blue;
+        double z = 0.0193339 * red + 0.1191920 * green + 0.9503041 * blue;
+        double sum = x + y + z;
+        return sum == 0 ? new ColorCie(0.3127, 0.3290, 0) : new ColorCie(x / sum, y / sum, 100 * y);
     }
 
     public Srgb times(Srgb filter) {

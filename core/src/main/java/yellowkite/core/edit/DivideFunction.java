@@ -2,10 +2,12 @@ package yellowkite.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.NamedRange;
+import yellowkite.core.profile.Wheel;
 
 /**
  * Divides a function, or one of its named ranges, into named ranges of equal size: part i of N starts at floor(i s / N), so
@@ -14,11 +16,13 @@ import yellowkite.core.profile.NamedRange;
  * @param range     the only range that is divided; null = the whole function, whose ranges give way
  * @param parts     how many; 0 if {@code steps} is given
  * @param steps     values in each part, the last one perhaps shorter; 0 if {@code parts} is given
- * @param name      of each part; a {@code #} in it becomes its number
+ * @param name      of each part; a {@code #} in it becomes its number, a {@code *} the name of its slot
  * @param first     number of the first part
  * @param firstSlot wheel slot of the first part, counted on and round the wheel; 0 = none
+ * @param eachWhole whether each part runs through the whole physical span of the function, as each slot of a shaken wheel does; null = no
  */
-public record DivideFunction(int function, @Nullable Integer range, int parts, long steps, String name, int first, int firstSlot) implements Edit {
+public record DivideFunction(int function, @Nullable Integer range, int parts, long steps, String name, int first, int firstSlot,
+        @Nullable Boolean eachWhole) implements Edit {
     private static final int MOST = 512;
 
     @Override
@@ -42,17 +46,24 @@ public record DivideFunction(int function, @Nullable Integer range, int parts, l
             if (firstSlot < 0 || firstSlot > slots) {
                 return Located.rejected("firstSlot", slots == 0 ? "'" + at.name() + "' works on no wheel with slots." : "The wheel has slots 1 to " + slots + "; " + firstSlot + " is not one of them.");
             }
-            return Names.refusal("name", named(count)).orElseGet(() -> divided(before, at, from, size, (int) count, slots));
+            var wheel = before.findWheel(at.function().wheel());
+            for (int i = 0; i < count; i++) {
+                var refusal = Names.refusal("name", named(i, wheel));
+                if (refusal.isPresent()) {
+                    return refusal.get();
+                }
+            }
+            return divided(before, at, from, size, (int) count, wheel);
         });
     }
 
-    private Outcome divided(FixtureType before, Located.InChannel at, long from, long size, int count, int slots) {
+    private Outcome divided(FixtureType before, Located.InChannel at, long from, long size, int count, Optional<Wheel> wheel) {
         var kept = new ArrayList<NamedRange>();
         var fresh = new ArrayList<NamedRange>();
         for (int i = 0; i < count; i++) {
             long start = from + (parts > 0 ? i * size / count : i * steps);
-            int slot = firstSlot == 0 ? 0 : (firstSlot - 1 + i) % slots + 1;
-            fresh.add(NamedRange.of(before.nextId() + i, named(i), new DmxValue(start, at.channel().bytes())).withSlot(slot));
+            var part = NamedRange.of(before.nextId() + i, named(i, wheel), new DmxValue(start, at.channel().bytes())).withSlot(slot(i, wheel));
+            fresh.add(Boolean.TRUE.equals(eachWhole) ? part.withPhysical(at.function().physicalFrom(), at.function().physicalTo()) : part);
         }
         if (range == null) {
             kept.addAll(fresh);
@@ -64,8 +75,13 @@ public record DivideFunction(int function, @Nullable Integer range, int parts, l
         return Located.applied(at.replace(at.function().with(f -> f.ranges = kept)).with(f -> f.nextId += count));
     }
 
-    private String named(long index) {
-        return name.replace("#", String.valueOf(first + index));
+    private int slot(long index, Optional<Wheel> wheel) {
+        return firstSlot == 0 ? 0 : (int) ((firstSlot - 1 + index) % wheel.orElseThrow().slots().size()) + 1;
+    }
+
+    private String named(long index, Optional<Wheel> wheel) {
+        var slot = wheel.flatMap(each -> each.findSlot(slot(index, wheel))).map(Wheel.Slot::name).orElse("");
+        return name.replace("#", String.valueOf(first + index)).replace("*", slot).strip();
     }
 
     @Override

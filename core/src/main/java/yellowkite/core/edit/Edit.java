@@ -13,7 +13,8 @@ public sealed interface Edit permits RenameProfile, RenameMode, RenameFunction, 
         Begin, BecomeCopy, SetIdentity, AddMode, DuplicateMode, RemoveMode, MoveMode, DescribeMode, AddChannels, RemoveChannels,
         MoveChannel, Several, SetReaction, SetFade, SetFunctionAttribute, SetBounds, SetModeMaster, SetWheel, ChangeGeometry, InvertFunction, MoveRangeEnd,
         DivideFunction, SetRanges, LayStencil, CopyChannels, BringFunction, AddVirtualDimmer, MakeCells,
-        SetLevels, SetCare, SetNotes, SetCategory, SetChartCount, MarkRange, SetPicture {
+        SetLevels, SetCare, SetNotes, SetCategory, SetChartCount, MarkRange, SetPicture,
+        AddWheel, RenameWheel, RemoveWheel, AddSlot, RemoveSlot, MoveSlot, SetSlot {
 
     /** {@return the changed document ({@code before} itself if nothing changes), or why this edit does not fit} */
     Outcome applyTo(FixtureType before);

@@ -1,10 +1,12 @@
 package yellowkite.server.drafts;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -22,6 +24,7 @@ import yellowkite.core.dmx.ModeComparison;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.dmx.ValueText;
 import yellowkite.core.dmx.Wanted;
+import yellowkite.core.dmx.WheelUse;
 import yellowkite.core.edit.BringFunction;
 import yellowkite.core.edit.MakeCells;
 import yellowkite.core.edit.SetRanges;
@@ -209,6 +212,20 @@ class AuthoringController {
             throw Refusal.unfit("text", read.reason());
         }
         return new TypedValue(read.raw());
+    }
+
+    /** Values that bring in a slot. @param channel id. @param address first of the channel; null if it is virtual */
+    record WheelSpan(int slot, int channel, String pretty, @Schema(nullable = true) @Nullable Integer address, String function, String range, long from, long to, WheelUse.Motion motion) {}
+
+    /** 200 with the values of a mode that bring in each slot of a wheel, by slot; 404 if there is no such wheel or mode. */
+    @GetMapping("/api/drafts/{draftId}/wheels/{wheel}/use")
+    List<WheelSpan> wheelUse(@PathVariable String draftId, @PathVariable int wheel, @RequestParam int mode) {
+        var type = drafts.require(draftId).history().current();
+        var turned = type.wheels().stream().filter(each -> each.id() == wheel).findFirst().orElseThrow(() -> Refusal.notFound("That wheel is not in this profile any more."));
+        var here = type.findMode(mode).orElseThrow(() -> Refusal.notFound("That mode is not in this profile any more."));
+        return WheelUse.of(type, here, turned).stream().map(each -> new WheelSpan(each.slot(), each.channel().id(),
+                type.attributeDefinitions().find(each.channel().attribute()).map(one -> one.pretty()).orElse(each.channel().attribute()),
+                each.channel().offsets().stream().findFirst().orElse(null), each.function(), each.range(), each.from(), each.to(), each.motion())).toList();
     }
 
     /** 200 with where each cell of a block would stand; 422 if there is no such grid. */

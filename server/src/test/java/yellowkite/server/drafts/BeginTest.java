@@ -140,14 +140,14 @@ class BeginTest {
 
     @Test
     void aStencilIsKeptLaidOntoAnotherProfileAndRemoved() {
-        var desk = edit(begun("Godwit"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
+        var desk = edit(begun("Phalarope"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
         var added = "{\"type\": \"addChannels\", \"mode\": " + desk.at("/modes/0/id") + ", \"channels\": [{\"attribute\": \"Gobo1\", \"words\": \"Gobos\", \"bytes\": 1, \"geometry\": null, \"addresses\": null,"
                 + " \"ranges\": [{\"from\": 0, \"name\": \"Open\", \"physicalFrom\": null, \"physicalTo\": null, \"slot\": 0}]}], \"at\": null}";
         desk = edit(desk, added).json();
         var own = get("/api/drafts/" + desk.path("id").asString() + "/stencils").json().path(0);
-        assertThat(own.path("origin").asString()).isEqualTo("Tidewick Godwit, One");
+        assertThat(own.path("origin").asString()).isEqualTo("Tidewick Phalarope, One");
 
-        assertThat(post("/api/stencils", "{\"name\": \"Our gobos\", \"origin\": \"Tidewick Godwit\", \"stencil\": " + own.path("stencil") + "}").status()).isEqualTo(201);
+        assertThat(post("/api/stencils", "{\"name\": \"Our gobos\", \"origin\": \"Tidewick Phalarope\", \"stencil\": " + own.path("stencil") + "}").status()).isEqualTo(201);
         assertThat(post("/api/stencils", "{\"name\": \" \", \"origin\": \"\", \"stencil\": " + own.path("stencil") + "}").json().path("field").asString()).isEqualTo("name");
 
         var kept = get("/api/stencils").json().path(0);

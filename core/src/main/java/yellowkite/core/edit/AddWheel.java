@@ -1,0 +1,30 @@
+package yellowkite.core.edit;
+
+import java.util.List;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Source;
+import yellowkite.core.profile.Trees;
+import yellowkite.core.profile.Wheel;
+
+/** Adds a wheel with one open slot. */
+public record AddWheel(String name) implements Edit {
+    @Override
+    public Outcome applyTo(FixtureType before) {
+        if (before.findWheel(name).isPresent()) {
+            return Located.rejected("name", "There is already a wheel called '" + name + "'.");
+        }
+        return Names.refusalOfRequired("name", name, "A wheel").orElseGet(() -> {
+            var open = Wheel.Slot.of(before.nextId() + 1, "Open", null, "");
+            var wheel = new Wheel(before.nextId(), name, List.of(open), Source.NONE);
+            return Located.applied(before.with(f -> {
+                f.wheels = Trees.insert(f.wheels, f.wheels.size(), wheel);
+                f.nextId += 2;
+            }));
+        });
+    }
+
+    @Override
+    public String describe(FixtureType before) {
+        return "Wheel '" + name + "' added";
+    }
+}
