@@ -91,8 +91,8 @@ function Line({ wheel, slot, spans, send, onShow }: { wheel: WheelLine; slot: Sl
       <p className="flex flex-wrap gap-x-2 pl-7 text-xs">
         {spans.length === 0 && <span className="text-warning">No value brings it in.</span>}
         {spans.map((span, index) => (
-          <button key={index} type="button" title={`${span.pretty}, ${span.function}`} onClick={() => onShow(span.channel)} className="text-muted hover:text-text">
-            <span className="font-mono">{`${span.from}–${span.to}`}</span> {span.range} {MOTIONS[span.motion]}
+          <button key={index} type="button" title={[span.pretty, span.function, MOTIONS[span.motion]].filter((word) => word !== '').join(', ')} onClick={() => onShow(span.channel)} className="text-muted hover:text-text">
+            <span className="font-mono">{`${span.from}–${span.to}`}</span> {span.range}
           </button>
         ))}
       </p>
