@@ -31,3 +31,5 @@ export type ChartRow = Schemas['ChartRow'];
 export type Category = Draft['category'];
 export type Maker = Schemas['MakerView'];
 export type WheelSpan = Schemas['WheelSpan'];
+export type CurveView = Schemas['CurveView'];
+export type Shelf = Schemas['ShelfLine']['kind'];

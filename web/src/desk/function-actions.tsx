@@ -9,6 +9,7 @@ import { NumberField } from '../ui/number-field';
 import { PanelButton } from '../ui/panel-button';
 import { TextField } from '../ui/text-field';
 import { calledIn } from './add-channels';
+import { CurveButton } from './curve-dialog';
 import { useDesk } from './desk-context';
 import { FunctionDetails } from './function-details';
 import { PanelForm } from './panel-form';
@@ -33,6 +34,7 @@ export function FunctionActions({ channel, bar, first }: { channel: ChannelRow; 
       <PanelButton text="Speed, limits, wheel" icon={<Gauge size={14} aria-hidden />} title={`How ${bar.name} moves and what it reaches`}>
         {() => <FunctionDetails bar={bar} />}
       </PanelButton>
+      <CurveButton bar={bar} />
       <PanelButton text="To other modes" icon={<CopyCheck size={14} aria-hidden />} title={`Bring ${bar.name} to other modes`}>
         {(close) => <Bring channel={channel} bar={bar} close={close} />}
       </PanelButton>

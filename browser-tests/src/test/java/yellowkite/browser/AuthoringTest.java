@@ -1,6 +1,7 @@
 package yellowkite.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.File;
 import java.io.IOException;
@@ -26,6 +27,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
+import yellowkite.core.curve.Curve;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.profile.Geometry;
@@ -166,6 +168,40 @@ class AuthoringTest {
         assertThat(ranges(described.at("/modes/0/channels/1"))).containsExactly("Closed 0-7", "Slow to fast 8-255");
         browser.press("Export");
         browser.seeText("The value at blackout of a channel stays here.");
+    }
+
+    @Test
+    void measuredLightBecomesTheCorrectionOfADimmerAndAWheelIsFilled() throws Exception {
+        begin("Kingfisher");
+        mode("Small", 1);
+        chart("dimmer, gobo wheel", 2);
+        browser.press("Add a wheel");
+        browser.see(By.xpath("//button[starts-with(@aria-label, 'Wheel 1 1 slots')]")).click();
+        browser.press("Add a slot");
+        browser.seeText("Slot 'Slot 2' put into wheel 'Wheel 1' at 2");
+        browser.type("Name of slot 2", "Kite");
+        browser.seeText("is called 'Kite'");
+        browser.seeText("No value brings it in.");
+        browser.key(Keys.ESCAPE);
+        browser.seeNoMore(DIALOG);
+
+        browser.typeOn("j");
+        browser.press("Curve");
+        browser.press("Measured");
+        browser.see(By.cssSelector("[role=dialog] textarea")).sendKeys("level;lux\n0;0\n50;25\n50;30\n100;100");
+        browser.seeText("The level 50 was measured twice; leave one of the two out.");
+        browser.see(By.cssSelector("[role=dialog] textarea")).sendKeys(Keys.chord(Keys.CONTROL, "a"), "level;lux\n0;0\n50;25\n100;100");
+        browser.seeText("Largest distance from a measured point: 0.00 %.");
+        browser.press("Lay onto dimmer");
+        browser.seeNoMore(DIALOG);
+        browser.see(By.xpath("//button[contains(., 'Curve Correction')]"));
+
+        var type = GdtfFile.read(Files.readAllBytes(publish("Corrected"))).description().type();
+
+        assertThat(type.wheels().getFirst().slots()).extracting(slot -> slot.name()).containsExactly("Open", "Kite");
+        // a quarter of the light was measured in the middle, so a quarter is asked for there
+        assertThat(Curve.of(type.physicalDescriptions().findDmxProfile("Correction").orElseThrow()).at(0.25)).isCloseTo(0.5, within(1e-6));
+        assertThat(type.modes().getFirst().channels().getFirst().functions().findFirst().orElseThrow().dmxProfile()).isEqualTo("Correction");
     }
 
     @Test

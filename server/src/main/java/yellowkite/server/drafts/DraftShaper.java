@@ -187,7 +187,7 @@ class DraftShaper {
         var master = function.modeMaster().isEmpty() ? null : links.find(function.modeMaster());
         int masterBytes = master == null ? function.modeFrom().bytes() : master.channel().bytes();
         return new DraftView.FunctionBar(function.id(), span.name(), function.attribute(), span.from(), span.to(), function.physicalFrom(), function.physicalTo(),
-                type.unitOf(function.attribute()).symbol(), function.wheel(), when(function, links),
+                type.unitOf(function.attribute()).symbol(), function.wheel(), function.dmxProfile(), when(function, links),
                 master == null ? null : master.channel().id(), function.modeFrom().at(masterBytes), function.modeTo().at(masterBytes), function.min(), function.max(),
                 function.realFade(), function.realAcceleration(), runs(type, span),
                 span.ranges().stream().map(range -> new DraftView.RangeBar(range.range().id(), range.range().name(), range.from(), range.to(), range.range().slot(),

@@ -1,0 +1,107 @@
+package yellowkite.core.curve;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import yellowkite.core.curve.Smooth.Knot;
+import yellowkite.core.profile.DmxProfile;
+
+/**
+ * A curve through measured points, and the correction that undoes it.
+ *
+ * @param pieces  of the curve
+ * @param largest largest distance from a measured point to the curve, as a fraction of full output
+ * @param points  as they were measured, both in fractions of their largest
+ */
+public record Measured(List<DmxProfile.Point> pieces, double largest, List<Knot> points) {
+    private static final int MOST = 4_096;
+    private static final Pattern ROW = Pattern.compile("\\s*(-?\\d+(?:[.,]\\d+)?)\\s*[;\\t]\\s*(-?\\d+(?:[.,]\\d+)?)\\s*|\\s*(-?\\d+(?:\\.\\d+)?)\\s*,\\s*(-?\\d+(?:\\.\\d+)?)\\s*|\\s*(-?\\d+(?:[.,]\\d+)?) +(-?\\d+(?:[.,]\\d+)?)\\s*");
+
+    /** What came of a table. @param reason one sentence if nothing did; null otherwise */
+    public record Read(@Nullable Measured curve, @Nullable String reason) {
+        private static Read refused(String reason) {
+            return new Read(null, reason);
+        }
+    }
+
+    /**
+     * Reads rows of level and light: {@code 0;12}, {@code 50,400.5} or parted by a tab or a space; with a decimal comma the two are
+     * parted by a semicolon. A first row of words is passed over. Levels may be of any scale, the largest is full.
+     *
+     * @param correction whether the inverse is wanted: what makes the lamp's light follow the level
+     */
+    public static Read read(String text, boolean correction) {
+        var rows = text.lines().filter(line -> !line.isBlank()).limit(MOST + 1).toList();
+        var points = new ArrayList<Knot>();
+        for (int i = 0; i < rows.size(); i++) {
+            var row = ROW.matcher(rows.get(i));
+            if (row.matches()) {
+                int at = row.group(1) != null ? 1 : row.group(3) != null ? 3 : 5;
+                points.add(new Knot(number(row.group(at)), number(row.group(at + 1))));
+            } else if (i > 0) {
+                return Read.refused("Row " + (i + 1) + " is no pair of numbers: '" + (rows.get(i).length() <= 40 ? rows.get(i) : rows.get(i).substring(0, 37) + "...") + "'. Write level;light, such as 50;400,5.");
+            }
+        }
+        if (points.size() < 2 || points.size() > MOST) {
+            return Read.refused(points.size() < 2 ? "A curve needs at least two rows of level and light; there " + (points.isEmpty() ? "is none." : "is one.") : "At most " + MOST + " rows can be taken.");
+        }
+        points.sort(Comparator.comparingDouble(Knot::in));
+        for (int i = 1; i < points.size(); i++) {
+            if (points.get(i).in() == points.get(i - 1).in()) {
+                return Read.refused("The level " + shown(points.get(i).in()) + " was measured twice; leave one of the two out.");
+            }
+        }
+        double top = points.getLast().in();
+        double brightest = points.stream().mapToDouble(Knot::out).max().orElseThrow();
+        if (points.getFirst().in() < 0 || points.stream().anyMatch(each -> each.out() < 0) || top <= 0 || brightest <= 0) {
+            return Read.refused("Levels and light are not negative, and one of each is more than 0.");
+        }
+        return fitted(points.stream().map(each -> new Knot(each.in() / top, each.out() / brightest)).toList(), correction);
+    }
+
+    private static Read fitted(List<Knot> points, boolean correction) {
+        // light that falls back a little is noise of the meter: the curve does not
+        var rising = new ArrayList<Knot>();
+        double reached = 0;
+        for (var point : points) {
+            reached = Math.max(reached, point.out());
+            rising.add(new Knot(point.in(), reached));
+        }
+        if (rising.getFirst().in() > 0) {
+            rising.addFirst(new Knot(0, 0));
+        }
+        if (!correction) {
+            var pieces = Smooth.through(rising);
+            return new Read(new Measured(pieces, distance(pieces, points), points), null);
+        }
+        var turned = new ArrayList<Knot>();
+        for (var point : rising) { // where the light stands still the least level is enough
+            if (turned.isEmpty() || point.out() > turned.getLast().in()) {
+                turned.add(new Knot(point.out(), point.in()));
+            }
+        }
+        if (turned.getFirst().in() > 0) {
+            turned.addFirst(new Knot(0, 0));
+        }
+        if (turned.size() < 2) {
+            return Read.refused("The light never changes, so nothing can correct it.");
+        }
+        var pieces = Smooth.through(turned);
+        return new Read(new Measured(pieces, distance(pieces, turned), points), null);
+    }
+
+    private static double distance(List<DmxProfile.Point> pieces, List<Knot> points) {
+        var curve = new Curve(pieces);
+        return points.stream().mapToDouble(each -> Math.abs(curve.at(each.in()) - each.out())).max().orElse(0);
+    }
+
+    private static double number(String text) {
+        return Double.parseDouble(text.replace(',', '.'));
+    }
+
+    private static String shown(double value) {
+        return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
+    }
+}
