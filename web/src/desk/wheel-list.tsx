@@ -46,10 +46,12 @@ export function WheelList() {
 function Wheel({ wheel, onOpen }: { wheel: WheelLine; onOpen: () => void }) {
   return (
     <li id={`wheel-${wheel.id}`} tabIndex={-1} className="scroll-mt-4 rounded-sm">
-      <button type="button" aria-label={`${wheel.name} ${wheel.slots.length} slots, open the wheel`} onClick={onOpen} className="w-full px-3.5 py-1.5 text-left hover:bg-raised">
+      <button type="button" onClick={onOpen} className="w-full px-3.5 py-1.5 text-left hover:bg-raised">
         <span className="flex justify-between gap-2">
           <span className="truncate">{wheel.name}</span>
-          <span className="shrink-0 text-sm text-muted">{wheel.slots.length} slots</span>
+          <span className="shrink-0 text-sm text-muted">
+            {wheel.slots.length} slots<span className="sr-only">, open the wheel</span>
+          </span>
         </span>
         <span className="mt-1 flex flex-wrap gap-1">
           {wheel.slots.map((slot) => (

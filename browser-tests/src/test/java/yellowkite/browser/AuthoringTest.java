@@ -176,7 +176,7 @@ class AuthoringTest {
         mode("Small", 1);
         chart("dimmer, gobo wheel", 2);
         browser.press("Add a wheel");
-        browser.see(By.xpath("//button[starts-with(@aria-label, 'Wheel 1 1 slots')]")).click();
+        browser.see(By.xpath("//section[@aria-label='Wheels']//button[contains(., 'Wheel 1')]")).click();
         browser.press("Add a slot");
         browser.seeText("Slot 'Slot 2' put into wheel 'Wheel 1' at 2");
         browser.type("Name of slot 2", "Kite");

@@ -242,6 +242,18 @@ class JourneyTest {
             browser.clickAt(browser.see(By.cssSelector("[role=slider][aria-label='Probe on Gobo 1 Head']")), 0.3);
             browser.seeText("shaking, at");
             assertThat(browser.accessibilityProblems(axe)).as("desk, %s", theme).isEmpty();
+            browser.see(By.xpath("//section[@aria-label='Wheels']//button[contains(., 'Gobos')]")).click();
+            browser.seeText("Add a slot");
+            assertThat(browser.accessibilityProblems(axe)).as("wheel, %s", theme).isEmpty();
+            browser.key(Keys.ESCAPE);
+            browser.press("Paste a chart");
+            browser.see(By.cssSelector("[role=dialog] textarea"));
+            assertThat(browser.accessibilityProblems(axe)).as("chart, %s", theme).isEmpty();
+            browser.key(Keys.ESCAPE);
+            browser.press("Curve");
+            browser.see(By.cssSelector("[aria-label^='The curve']"));
+            assertThat(browser.accessibilityProblems(axe)).as("curve, %s", theme).isEmpty();
+            browser.key(Keys.ESCAPE);
         }
     }
 }

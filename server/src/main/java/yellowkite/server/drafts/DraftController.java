@@ -80,12 +80,9 @@ class DraftController {
         return shaper.shape(drafts.require(draftId), mode);
     }
 
-    /** @param open false once it is published */
-    record DraftState(int version, boolean open) {}
-
     /** 200 with how far the draft is, for those who look again and again. */
     @GetMapping("/api/drafts/{draftId}/version")
-    DraftState version(@PathVariable String draftId) {
+    Drafts.State version(@PathVariable String draftId) {
         return drafts.state(draftId);
     }
 

@@ -133,9 +133,12 @@ class Drafts {
         return load(repository.find(draftId).orElseThrow(() -> Refusal.notFound("This draft does not exist.")));
     }
 
-    DraftController.DraftState state(String draftId) {
+    /** @param open false once it is published */
+    record State(int version, boolean open) {}
+
+    State state(String draftId) {
         var draft = repository.find(draftId).orElseThrow(() -> Refusal.notFound("This draft does not exist."));
-        return new DraftController.DraftState(draft.version(), draft.openProfileId() != null);
+        return new State(draft.version(), draft.openProfileId() != null);
     }
 
     /** {@return the number of the profile's own revision that the draft stands on; 0 if it has none yet} */

@@ -1,0 +1,131 @@
+package yellowkite.server.drafts;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import yellowkite.core.attribute.Catalogue;
+import yellowkite.core.chart.ChartTable;
+import yellowkite.core.chart.ChartWords;
+import yellowkite.core.chart.RangeTable;
+import yellowkite.core.dmx.ValueText;
+import yellowkite.core.edit.SetRanges;
+import yellowkite.core.profile.DmxValue;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Mode;
+import yellowkite.server.web.Refusal;
+
+/** What a chart's words, rows and values mean. Reads only. */
+@RestController
+class ChartController {
+    private static final int LISTED = 40;
+    private static final int LONGEST_WORDS = 200;
+    private static final int LONGEST_CHART = 20_000;
+    private static final int LONGEST_TABLE = 200_000;
+    private final Drafts drafts;
+
+    ChartController(Drafts drafts) {
+        this.drafts = drafts;
+    }
+
+    /** @param used whether the mode has it already */
+    record AttributeChoice(String name, String pretty, String featureGroup, String unit, boolean used) {}
+
+    /** 200 with the attributes that words mean, best first; those of {@code group} only if one is named. */
+    @GetMapping("/api/drafts/{draftId}/attributes")
+    List<AttributeChoice> attributes(@PathVariable String draftId, @RequestParam int mode, @RequestParam(defaultValue = "") String words, @RequestParam(defaultValue = "") String group) {
+        var type = drafts.require(draftId).history().current();
+        var used = used(type, mode);
+        return Catalogue.STANDARD.search(shorten(words, LONGEST_WORDS)).stream().filter(each -> group.isEmpty() || each.attribute().featureGroup().equals(group))
+                .limit(LISTED).map(match -> choice(match, used)).toList();
+    }
+
+    private static AttributeChoice choice(Catalogue.Match match, Set<String> used) {
+        return new AttributeChoice(match.name(), match.attribute().pretty().replace("(n)", digits(match.name())), match.attribute().featureGroup(), match.attribute().unit().symbol(), used.contains(match.name()));
+    }
+
+    private static String digits(String name) {
+        return name.replaceAll("^\\D*(\\d+).*$", "$1");
+    }
+
+    record ChartRequest(int mode, String text) {
+        ChartRequest {
+            Objects.requireNonNull(text, "text");
+        }
+    }
+
+    /** One channel of a chart. @param choices what the words can mean, best first; empty if nothing */
+    record ChartLine(String words, int bytes, List<AttributeChoice> choices) {}
+
+    /** 200 with the channels that a chart's words describe. */
+    @PostMapping("/api/drafts/{draftId}/chart")
+    List<ChartLine> chart(@PathVariable String draftId, @RequestBody ChartRequest request) {
+        var used = used(drafts.require(draftId).history().current(), request.mode());
+        return ChartWords.read(shorten(request.text(), LONGEST_CHART), used).stream()
+                .map(each -> new ChartLine(each.words(), each.bytes(), each.matches().stream().map(match -> choice(match, used)).toList())).toList();
+    }
+
+    /** One channel of a pasted chart. @param choices what its words can mean, best first; empty if nothing. @param lines the rows that it was read from */
+    record ChartRow(List<Integer> addresses, String words, List<AttributeChoice> choices, List<SetRanges.Row> ranges, List<String> lines) {}
+
+    record PastedChart(List<ChartRow> channels, List<String> left) {}
+
+    /** 200 with the channels and named ranges that the rows of a chart describe, and the rows that were not understood. */
+    @PostMapping("/api/drafts/{draftId}/chart-table")
+    PastedChart chartTable(@PathVariable String draftId, @RequestBody ChartRequest request) {
+        var used = used(drafts.require(draftId).history().current(), request.mode());
+        var table = ChartTable.read(shorten(request.text(), LONGEST_TABLE), used);
+        return new PastedChart(table.channels().stream()
+                .map(each -> new ChartRow(each.addresses(), each.words(), each.matches().stream().map(match -> choice(match, used)).toList(), each.ranges(), each.lines())).toList(), table.left());
+    }
+
+    /** @param last last value of the function that the ranges are for */
+    record TableRequest(String text, long last) {
+        TableRequest {
+            Objects.requireNonNull(text, "text");
+        }
+    }
+
+    /** 200 with the named ranges that a pasted table describes, and the rows that were not understood. */
+    @PostMapping("/api/range-table")
+    RangeTable table(@RequestBody TableRequest request) {
+        return RangeTable.read(shorten(request.text(), LONGEST_TABLE), request.last());
+    }
+
+    /** @param bytes width of the channel. @param form how a number without a sign of its own is meant */
+    record ValueRequest(String text, int bytes, ValueText.Form form) {
+        ValueRequest {
+            Objects.requireNonNull(text, "text");
+            Objects.requireNonNull(form, "form");
+        }
+    }
+
+    record TypedValue(long raw) {}
+
+    /** 200 with the value that was typed, in the channel's own width; 422 with why it is none. */
+    @PostMapping("/api/values")
+    TypedValue value(@RequestBody ValueRequest request) {
+        if (request.bytes() < 1 || request.bytes() > DmxValue.MAX_BYTES) {
+            throw Refusal.unfit("bytes", "A channel is 1 to " + DmxValue.MAX_BYTES + " bytes wide.");
+        }
+        var read = ValueText.read(shorten(request.text(), LONGEST_WORDS), request.bytes(), request.form());
+        if (read.reason() != null) {
+            throw Refusal.unfit("text", read.reason());
+        }
+        return new TypedValue(read.raw());
+    }
+
+    private static Set<String> used(FixtureType type, int mode) {
+        return type.findMode(mode).map(Mode::channels).orElse(List.of()).stream().map(each -> each.attribute()).collect(Collectors.toSet());
+    }
+
+    private static String shorten(String text, int length) {
+        return text.length() <= length ? text : text.substring(0, length);
+    }
+}
