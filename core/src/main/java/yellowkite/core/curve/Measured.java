@@ -17,7 +17,7 @@ import yellowkite.core.profile.DmxProfile;
  */
 public record Measured(List<DmxProfile.Point> pieces, double largest, List<Knot> points) {
     private static final int MOST = 4_096;
-    private static final Pattern ROW = Pattern.compile("\\s*(-?\\d+(?:[.,]\\d+)?)\\s*[;\\t]\\s*(-?\\d+(?:[.,]\\d+)?)\\s*|\\s*(-?\\d+(?:\\.\\d+)?)\\s*,\\s*(-?\\d+(?:\\.\\d+)?)\\s*|\\s*(-?\\d+(?:[.,]\\d+)?) +(-?\\d+(?:[.,]\\d+)?)\\s*");
+    private static final Pattern ROW = Pattern.compile("\\s*(-?\\d{1,15}(?:[.,]\\d{1,15})?)\\s*[;\\t]\\s*(-?\\d{1,15}(?:[.,]\\d{1,15})?)\\s*|\\s*(-?\\d{1,15}(?:\\.\\d{1,15})?)\\s*,\\s*(-?\\d{1,15}(?:\\.\\d{1,15})?)\\s*|\\s*(-?\\d{1,15}(?:[.,]\\d{1,15})?) +(-?\\d{1,15}(?:[.,]\\d{1,15})?)\\s*");
 
     /** What came of a table. @param reason one sentence if nothing did; null otherwise */
     public record Read(@Nullable Measured curve, @Nullable String reason) {

@@ -69,10 +69,13 @@ class AuthoringController {
         var span = type.modes().stream().flatMap(mode -> mode.channels().stream()).filter(channel -> channel.findFunction(function).isPresent())
                 .flatMap(channel -> Spans.of(type, channel).stream()).filter(each -> each.function().id() == function && each.from() <= each.to()).findFirst()
                 .orElseThrow(() -> Refusal.notFound("That function is not in this profile any more."));
+        if (!Double.isFinite(value)) {
+            throw Refusal.unfit("value", "A physical value is a number, such as 4200.");
+        }
         var step = Wanted.nearest(span, value);
         var attribute = span.function().attribute();
         var unit = type.unitOf(attribute);
-        if (!Double.isFinite(value) || !step.isInReach(value)) {
+        if (!step.isInReach(value)) {
             throw Refusal.unfit("value", "'" + span.name() + "' reaches " + EndWords.of(attribute, step.low(), unit) + " to " + EndWords.of(attribute, step.high(), unit) + ".");
         }
         return new Reach(step.raw(), step.got(), "Asked " + EndWords.of(attribute, value, unit) + ", reached " + EndWords.of(attribute, step.got(), unit) + ".");

@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.library.MakerFacts;
 import yellowkite.server.database.Transactions;
+import yellowkite.server.web.EditJson;
 import yellowkite.server.web.Refusal;
 
 /** What the house knows of manufacturers, over HTTP. */
@@ -36,6 +37,7 @@ class MakerController {
         MakerRequest {
             Objects.requireNonNull(name, "name");
             Objects.requireNonNull(facts, "facts");
+            EditJson.requireWhole(facts);
         }
     }
 

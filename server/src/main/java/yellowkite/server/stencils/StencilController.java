@@ -20,6 +20,7 @@ import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.edit.Stencil;
 import yellowkite.server.stencils.StencilRepository.StoredStencil;
 import yellowkite.server.web.Author;
+import yellowkite.server.web.EditJson;
 import yellowkite.server.web.Refusal;
 
 /** Stencils over HTTP. They are laid by an edit that carries them, so that a draft never waits for one that is gone. */
@@ -54,6 +55,7 @@ class StencilController {
             Objects.requireNonNull(name, "name");
             Objects.requireNonNull(origin, "origin");
             Objects.requireNonNull(stencil, "stencil");
+            EditJson.requireWhole(stencil);
         }
     }
 

@@ -1,7 +1,9 @@
 package yellowkite.server.web;
 
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -9,7 +11,6 @@ import org.springframework.context.annotation.Configuration;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.jsontype.NamedType;
 import yellowkite.core.edit.Edit;
-import yellowkite.core.edit.Several;
 
 /** Edits as JSON: {@code {"type": "renameMode", "mode": 3, "to": "Wide"}}. The core knows nothing of it. */
 @Configuration(proxyBeanMethods = false)
@@ -24,22 +25,36 @@ public class EditJson {
         return Character.toLowerCase(name.charAt(0)) + name.substring(1);
     }
 
-    /** @throws IllegalArgumentException if a component that an edit cannot do without is missing; names it */
+    /** @throws IllegalArgumentException if a component that an edit cannot do without is missing, however deep; names it */
     public static void requireWhole(@Nullable Edit edit) {
         if (edit == null) {
             throw new IllegalArgumentException("edit is missing");
         }
-        for (var component : edit.getClass().getRecordComponents()) {
-            try {
-                if (component.getAccessor().invoke(edit) == null && !component.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
+        requireWhole((Object) edit);
+    }
+
+    /** Like {@link #requireWhole(Edit)}, for any record that came as JSON; what it holds in lists and records is looked through, too. */
+    public static void requireWhole(Object value) {
+        if (value instanceof List<?> list) {
+            list.forEach(EditJson::requireWhole);
+        } else if (value instanceof Record whole) {
+            for (var component : whole.getClass().getRecordComponents()) {
+                var part = read(component, whole);
+                if (part == null && !component.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
                     throw new IllegalArgumentException(component.getName() + " is missing");
                 }
-            } catch (ReflectiveOperationException impossible) {
-                throw new IllegalStateException(impossible);
+                if (part != null) {
+                    requireWhole(part);
+                }
             }
         }
-        if (edit instanceof Several several) {
-            several.edits().forEach(EditJson::requireWhole);
+    }
+
+    private static @Nullable Object read(RecordComponent component, Record of) {
+        try {
+            return component.getAccessor().invoke(of);
+        } catch (ReflectiveOperationException impossible) {
+            throw new IllegalStateException(impossible);
         }
     }
 

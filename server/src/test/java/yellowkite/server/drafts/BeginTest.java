@@ -155,6 +155,8 @@ class BeginTest {
         other = edit(other, added.replaceFirst("\"mode\": \\d+", "\"mode\": " + other.at("/modes/0/id")).replaceAll("\"ranges\": \\[.*?]", "\"ranges\": null")).json();
         var laid = edit(other, "{\"type\": \"layStencil\", \"channel\": " + other.at("/map/channels/0/id") + ", \"stencil\": " + kept.path("stencil") + "}").json();
         assertThat(laid.at("/map/channels/0/functions/0/ranges/0/name").asString()).isEqualTo("Open");
+        var hollow = "{\"type\": \"layStencil\", \"channel\": " + other.at("/map/channels/0/id") + ", \"stencil\": " + kept.path("stencil").toString().replaceFirst("\"name\":\"[^\"]*\"", "\"name\":null") + "}";
+        assertThat(edit(laid, hollow).status()).as("a name deep inside is missing").isEqualTo(400);
         assertThat(RunningKite.delete("/api/stencils/" + kept.path("id").asString()).status()).isEqualTo(204);
         assertThat(RunningKite.delete("/api/stencils/" + kept.path("id").asString()).status()).isEqualTo(404);
     }
@@ -169,6 +171,7 @@ class BeginTest {
         assertThat(RunningKite.put("/api/maker", facts.formatted(0, 1)).status()).as("someone was faster").isEqualTo(409);
         assertThat(RunningKite.put("/api/maker", facts.formatted(1, 0x10000)).json().path("field").asString()).isEqualTo("rdmId");
         assertThat(get("/api/maker?name=Nobody").status()).isEqualTo(404);
+        assertThat(RunningKite.put("/api/maker", "{\"name\": \"Tidewick\", \"version\": 1, \"facts\": {\"shortName\": null, \"rdmId\": null, \"website\": \"\", \"contact\": \"\"}}").status()).isEqualTo(400);
     }
 
     @Test
@@ -205,6 +208,7 @@ class BeginTest {
         // 4200 K lies at 1500 / 3800 of 255 steps = 100.66; step 101 gives 2700 + 101 * 3800 / 255 = 4205.1
         assertThat(get(reach + "4200").json().path("raw").asInt()).isEqualTo(101);
         assertThat(get(reach + "4200").json().path("says").asString()).isEqualTo("Asked 4200 K, reached 4205.1 K.");
+        assertThat(get(reach + "NaN").status()).isEqualTo(422);
         assertThat(get(reach + "7000").json().path("detail").asString()).isEqualTo("'CTO' reaches 2700 K to 6500 K.");
     }
 
