@@ -31,7 +31,7 @@ export function FunctionActions({ channel, bar, first }: { channel: ChannelRow; 
       <PanelButton text="Counts while …" icon={<Link2 size={14} aria-hidden />} title={`When ${bar.name} counts`}>
         {(close) => <Condition channel={channel} bar={bar} close={close} />}
       </PanelButton>
-      <PanelButton text="Speed, limits, wheel" icon={<Gauge size={14} aria-hidden />} title={`How ${bar.name} moves and what it reaches`}>
+      <PanelButton text="Details" icon={<Gauge size={14} aria-hidden />} title={`Details of ${bar.name}`}>
         {() => <FunctionDetails bar={bar} />}
       </PanelButton>
       <CurveButton bar={bar} />

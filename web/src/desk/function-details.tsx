@@ -1,13 +1,16 @@
+import { useState } from 'react';
 import type { Edit, FunctionBar } from '../api/types';
 import { Choice } from '../ui/choice';
+import { AttributePicker } from './attribute-picker';
 import { useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
 import { number, shown } from './typed-number';
 
-/** What is seldom asked of a function: how fast the lamp itself follows, what it never exceeds, which wheel it turns. */
+/** What is seldom asked of a function: an attribute other than its channel's, how fast the lamp itself follows, what it never exceeds, which wheel it turns. */
 export function FunctionDetails({ bar }: { bar: FunctionBar }) {
   const { draft } = useDesk();
   const { edit } = useDeskActions();
+  const [refusal, setRefusal] = useState<string | null>(null);
   const seconds = (text: string, toEdit: (value: number) => Edit) => {
     const value = number(text);
     return value === null ? 'Type seconds, such as 0.5.' : toEdit(value);
@@ -18,6 +21,14 @@ export function FunctionDetails({ bar }: { bar: FunctionBar }) {
   };
   return (
     <div className="grid grid-cols-2 gap-3">
+      <div className="col-span-2">
+        <AttributePicker label="Attribute" value={bar.attribute} onChoose={(attribute) => void edit({ type: 'setFunctionAttribute', function: bar.id, attribute }).then(setRefusal)} />
+        {refusal && (
+          <p role="alert" className="text-sm text-error">
+            {refusal}
+          </p>
+        )}
+      </div>
       <EditField label="End to end, s" showLabel mono value={shown(bar.realFade)} toEdit={(text) => seconds(text, (realFade) => ({ type: 'setFade', function: bar.id, realFade, realAcceleration: bar.realAcceleration }))} />
       <EditField label="To full speed, s" showLabel mono value={shown(bar.realAcceleration)} toEdit={(text) => seconds(text, (realAcceleration) => ({ type: 'setFade', function: bar.id, realFade: bar.realFade, realAcceleration }))} />
       <EditField label={`Never below, ${bar.unit || 'physical'}`} showLabel mono value={bar.min === null ? 'none' : shown(bar.min)} toEdit={(text) => bound(text, (min) => ({ type: 'setBounds', function: bar.id, min, max: bar.max }))} />
