@@ -32,4 +32,4 @@ export type Category = Draft['category'];
 export type Maker = Schemas['MakerView'];
 export type WheelSpan = Schemas['WheelSpan'];
 export type CurveView = Schemas['CurveView'];
-export type Shelf = Schemas['ShelfLine']['kind'];
+export type Shelf = Schemas['ShelfRequest']['kind'];

@@ -6,6 +6,7 @@ import type { ChannelRow, ChartLine, ModeMap } from '../api/types';
 import { Button } from '../ui/button';
 import { counted } from '../ui/counted';
 import { PennantIcon } from '../ui/pennant-icon';
+import { Refusal } from '../ui/refusal';
 import { useDesk, useDeskActions } from './desk-context';
 
 /** Channels are added by typing what the chart says, one or a whole run; what was not understood stays in the field. */
@@ -95,11 +96,7 @@ export function AddChannels({ map, onChart }: { map: ModeMap; onChart: (text: st
           <ClipboardPaste size={15} aria-hidden /> Paste a chart
         </Button>
       </div>
-      {refusal && (
-        <p role="alert" className="mt-1 text-sm text-error">
-          {refusal}
-        </p>
-      )}
+      <Refusal says={refusal} className="mt-1" />
       {lines.length > 0 && (
         <p role="status" className="mt-2 text-sm text-muted">
           {said(lines, nameOf)}

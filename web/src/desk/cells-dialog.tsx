@@ -7,6 +7,7 @@ import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Modal } from '../ui/modal';
 import { NumberField } from '../ui/number-field';
+import { Refusal } from '../ui/refusal';
 import { TextField } from '../ui/text-field';
 import { calledIn } from './add-channels';
 import { useDeskActions } from './desk-context';
@@ -85,11 +86,7 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
           <Choice label="Order" value={order} options={[...ORDERS]} onChoose={(value) => setOrder(ORDERS.find((each) => each.value === value)?.value ?? 'ROWS')} />
         </div>
         <GridPicture count={Number(count)} columns={Number(columns === '' ? count : columns)} order={order} first={Number(start)} spacing={Number(spacing || size || 1)} />
-        {refusal && (
-          <p role="alert" className="text-sm text-error">
-            {refusal}
-          </p>
-        )}
+        <Refusal says={refusal} />
         <div className="flex justify-end">
           <Button main type="submit" disabled={chosen.length === 0}>
             Make cells

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { ChannelRow, Edit } from '../api/types';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
+import { Refusal } from '../ui/refusal';
 import { AttributePicker } from './attribute-picker';
 import { useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
@@ -75,7 +76,7 @@ export function ChannelSettings({ channel }: { channel: ChannelRow }) {
           toNone={() => ({ type: 'setLevels', channels: [channel.id], level: 'BLACKOUT', to: '' })}
         />
       </div>
-      <div className="mt-2 flex flex-wrap items-end gap-3">
+      <div className="mt-2 flex flex-wrap items-end gap-2">
         <Choice label="Fades" value={channel.snap ? 'YES' : 'NO'} options={[...FADES]} onChoose={(snap) => void send({ ...REACTION, channels: [channel.id], snap: snap === 'YES' ? 'YES' : 'NO' })} />
         <Choice label="Master" value={channel.master === '' ? 'NONE' : channel.master.toUpperCase()} options={[...MASTERS]} onChoose={(master) => void send({ ...REACTION, channels: [channel.id], master: MASTERS.find((each) => each.value === master)?.value ?? 'NONE' })} />
         <EditField label="Move in black, s" showLabel mono width="w-24" value={shown(channel.mibFade)} toEdit={(text) => seconds(text, (mibFade) => ({ ...REACTION, channels: [channel.id], mibFade }))} />
@@ -105,11 +106,7 @@ export function ChannelSettings({ channel }: { channel: ChannelRow }) {
           </Button>
         )}
       </div>
-      {refusal && (
-        <p role="alert" className="mt-1 text-sm text-error">
-          {refusal}
-        </p>
-      )}
+      <Refusal says={refusal} className="mt-1" />
     </section>
   );
 }

@@ -8,7 +8,7 @@ import { Modal } from '../ui/modal';
 import { NumberField } from '../ui/number-field';
 import { PennantIcon } from '../ui/pennant-icon';
 import { useDesk } from './desk-context';
-import { ProfilePicker } from './profile-picker';
+import { ProfilePicker } from '../library/profile-picker';
 
 /** Modes side by side, and what a number of lamps costs in each. */
 export function CompareModes() {

@@ -7,6 +7,7 @@ import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Modal } from '../ui/modal';
 import { NumberField } from '../ui/number-field';
+import { Refusal } from '../ui/refusal';
 import { TextField } from '../ui/text-field';
 import { CurvePicture } from './curve-picture';
 import { useDesk } from './desk-context';
@@ -96,11 +97,7 @@ function FromShelf({ bar, close }: { bar: FunctionBar; close: () => void }) {
         {words.parameter && <NumberField label={words.parameter} value={parameter} onChange={setParameter} />}
         <TextField label="Name in this profile" value={name} onChange={setName} maxLength={120} />
       </div>
-      {error && (
-        <p role="alert" className="text-sm text-error">
-          {error.message}
-        </p>
-      )}
+      <Refusal says={error?.message} />
     </Lay>
   );
 }

@@ -40,9 +40,9 @@ export function CurvePicture({ curve }: { curve: CurveView }) {
               {curve.outputs.map((out, input) => (
                 <tr key={input}>
                   <td className="text-right">{input}</td>
-                  <td className="text-right">{(255 * out).toFixed(1)}</td>
+                  <td className="text-right">{curve.eight[input]}</td>
                   <td className="text-right">{(100 * out).toFixed(2)}</td>
-                  <td className="text-right">{(65535 * out).toFixed(0)}</td>
+                  <td className="text-right">{curve.sixteen[input]}</td>
                 </tr>
               ))}
             </tbody>

@@ -25,14 +25,21 @@ export function deskQuery(profileId: string, mode: number | null) {
 /** Looks again and again for what colleagues did to the same draft, and shows it. */
 export function useColleagues(draft: Draft | undefined) {
   const queryClient = useQueryClient();
-  const { data } = useQuery({
+  const { data, error } = useQuery({
     queryKey: ['version', draft?.id],
     queryFn: () => answer(api.GET('/api/drafts/{draftId}/version', { params: { path: { draftId: draft?.id ?? '' } } })),
     enabled: draft !== undefined,
     refetchInterval: LOOK_AGAIN_MS,
+    retry: false,
   });
   const profileId = draft?.profileId;
   const behind = data !== undefined && draft !== undefined && (data.version > draft.version || (!data.open && draft.open));
+  const gone = error instanceof Problem && error.status === 404;
+  useEffect(() => {
+    if (!gone) return;
+    tell('Someone has thrown this draft away. What you see now is what is left of the profile.');
+    void queryClient.resetQueries({ queryKey: ['desk', profileId] });
+  }, [gone, profileId, queryClient]);
   useEffect(() => {
     if (behind) void queryClient.invalidateQueries({ queryKey: ['desk', profileId] });
   }, [behind, profileId, queryClient]);

@@ -5,6 +5,7 @@ import { answer, api } from '../api/client';
 import { Button } from '../ui/button';
 import { counted } from '../ui/counted';
 import { Modal } from '../ui/modal';
+import { Refusal } from '../ui/refusal';
 import { useDesk } from './desk-context';
 
 /** Throws the draft away; asks once, as this cannot be undone. */
@@ -32,11 +33,7 @@ export function DiscardDraft() {
         Throw this draft away
       </button>
       <Modal open={asking} onClose={() => setAsking(false)} title="Throw this draft away?" description={`${counted(draft.history.length, 'edit is', 'edits are')} lost. ${gone}`}>
-        {discard.error && (
-          <p role="alert" className="text-sm text-error">
-            {discard.error.message}
-          </p>
-        )}
+        <Refusal says={discard.error?.message} />
         <div className="flex justify-end gap-2">
           <Button onClick={() => setAsking(false)}>Keep it</Button>
           <Button main disabled={discard.isPending} onClick={() => discard.mutate()}>

@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { ClipboardPaste, CopyCheck, Gauge, Link2, SplitSquareHorizontal } from 'lucide-react';
 import { useDeferredValue, useState } from 'react';
 import { answer, api } from '../api/client';
-import type { ChannelRow, FunctionBar } from '../api/types';
+import type { ChannelRow, Edit, FunctionBar } from '../api/types';
 import { Choice } from '../ui/choice';
 import { counted } from '../ui/counted';
 import { NumberField } from '../ui/number-field';
@@ -14,6 +14,7 @@ import { useDesk } from './desk-context';
 import { FunctionDetails } from './function-details';
 import { PanelForm } from './panel-form';
 import { shown } from './typed-number';
+import { readValue, useValueForm, written } from './value-form';
 
 type Span = Pick<FunctionBar, 'id' | 'name' | 'from' | 'to'>;
 type Panel = { channel: ChannelRow; bar: FunctionBar; close: () => void };
@@ -127,18 +128,27 @@ function Paste({ bar, close }: Panel) {
 function Condition({ channel, bar, close }: Panel) {
   const { draft } = useDesk();
   const [master, setMaster] = useState(bar.modeMaster === null ? 'always' : String(bar.modeMaster));
-  const [from, setFrom] = useState(String(bar.modeFrom));
-  const [to, setTo] = useState(String(bar.modeTo));
+  const form = useValueForm();
   const others = draft.map?.channels.filter((each) => each.id !== channel.id) ?? [];
   const row = others.find((each) => String(each.id) === master);
+  const [from, setFrom] = useState(written(bar.modeFrom, row?.bytes ?? 1, form));
+  const [to, setTo] = useState(written(bar.modeTo, row?.bytes ?? 1, form));
   function choose(next: string) {
     setMaster(next);
-    setFrom('0');
-    setTo(String(others.find((each) => String(each.id) === next)?.max ?? 0));
+    const chosen = others.find((each) => String(each.id) === next);
+    setFrom(written(0, chosen?.bytes ?? 1, form));
+    setTo(written(chosen?.max ?? 0, chosen?.bytes ?? 1, form));
   }
   const spans = row?.functions.flatMap((each): Span[] => (each.ranges.length > 0 ? each.ranges : [each])) ?? [];
+  async function toEdit(): Promise<Edit | string> {
+    if (!row) return { type: 'setModeMaster', function: bar.id, master: null, from: 0, to: 0 };
+    const [first, last] = [await readValue(from.trim(), row.bytes, form), await readValue(to.trim(), row.bytes, form)];
+    if (typeof first === 'string') return first;
+    return typeof last === 'string' ? last : { type: 'setModeMaster', function: bar.id, master: row.id, from: first, to: last };
+  }
+
   return (
-    <PanelForm submit="Set" close={close} toEdit={() => ({ type: 'setModeMaster', function: bar.id, master: row ? row.id : null, from: whole(from), to: whole(to) })}>
+    <PanelForm submit="Set" close={close} toEdit={toEdit}>
       <Choice label="Counts" value={master} options={[{ value: 'always', text: 'Always' }, ...others.map((each) => ({ value: String(each.id), text: `while ${calledIn(each)} is` }))]} onChoose={choose} />
       {row && (
         <>
@@ -148,8 +158,8 @@ function Condition({ channel, bar, close }: Panel) {
                 key={span.id}
                 type="button"
                 onClick={() => {
-                  setFrom(String(span.from));
-                  setTo(String(span.to));
+                  setFrom(written(span.from, row.bytes, form));
+                  setTo(written(span.to, row.bytes, form));
                 }}
                 className="rounded-sm border border-line px-1.5 text-sm text-muted hover:text-text"
               >

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Edit, FunctionBar } from '../api/types';
 import { Choice } from '../ui/choice';
+import { Refusal } from '../ui/refusal';
 import { AttributePicker } from './attribute-picker';
 import { useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
@@ -23,11 +24,7 @@ export function FunctionDetails({ bar }: { bar: FunctionBar }) {
     <div className="grid grid-cols-2 gap-3">
       <div className="col-span-2">
         <AttributePicker label="Attribute" value={bar.attribute} onChoose={(attribute) => void edit({ type: 'setFunctionAttribute', function: bar.id, attribute }).then(setRefusal)} />
-        {refusal && (
-          <p role="alert" className="text-sm text-error">
-            {refusal}
-          </p>
-        )}
+        <Refusal says={refusal} />
       </div>
       <EditField label="End to end, s" showLabel mono value={shown(bar.realFade)} toEdit={(text) => seconds(text, (realFade) => ({ type: 'setFade', function: bar.id, realFade, realAcceleration: bar.realAcceleration }))} />
       <EditField label="To full speed, s" showLabel mono value={shown(bar.realAcceleration)} toEdit={(text) => seconds(text, (realAcceleration) => ({ type: 'setFade', function: bar.id, realFade: bar.realFade, realAcceleration }))} />

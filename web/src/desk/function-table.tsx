@@ -3,6 +3,7 @@ import { ArrowLeftRight, Merge, Plus, Trash2 } from 'lucide-react';
 import { memo, useCallback, useRef, useState } from 'react';
 import type { ChannelRow, Edit, FunctionBar, HoleBar, RangeBar, WheelLine } from '../api/types';
 import { Button } from '../ui/button';
+import { Refusal } from '../ui/refusal';
 import { useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
 import { FunctionActions } from './function-actions';
@@ -11,7 +12,7 @@ import { number, shown, wholeNumber } from './typed-number';
 import { ValueField } from './value-field';
 import { useValueForm, written } from './value-form';
 
-const COLUMNS = 'grid grid-cols-[4.75rem_4.75rem_minmax(8rem,1fr)_minmax(4rem,8rem)_4.75rem_4.75rem_2rem_2.25rem] items-start gap-x-1.5';
+const COLUMNS = 'grid grid-cols-[5.25rem_5.25rem_minmax(8rem,1fr)_minmax(4rem,8rem)_4.5rem_4.5rem_2rem_2.25rem] items-start gap-x-1.5';
 /** From so many rows on, the table scrolls by itself and only what is in sight is drawn. */
 const LONG = 24;
 /** Height of a row in pixels; every row is as high as its fields. */
@@ -90,11 +91,7 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
         )}
         <FunctionActions channel={channel} bar={bar} first={headed} />
       </div>
-      {refusal && (
-        <p role="alert" className="px-1.5 text-sm text-error">
-          {refusal}
-        </p>
-      )}
+      <Refusal says={refusal} className="px-1.5" />
     </section>
   );
 }

@@ -3,6 +3,8 @@ import { DropdownMenu } from 'radix-ui';
 import { useEffect, useState, type ReactNode } from 'react';
 import type { Draft } from '../api/types';
 import { Button } from '../ui/button';
+import { Refusal } from '../ui/refusal';
+import { freeName } from '../ui/free-name';
 import { Tail } from '../ui/tail';
 import { CompareModes } from './compare-modes';
 import { useDesk, useDeskActions } from './desk-context';
@@ -44,11 +46,7 @@ export function ModeList() {
           <Line key={mode.id} mode={mode} index={index} onRefused={setRefusal} />
         ))}
       </ul>
-      {refusal && (
-        <p role="alert" className="px-3.5 text-sm text-error">
-          {refusal}
-        </p>
-      )}
+      <Refusal says={refusal} className="px-3.5" />
       {draft.modes.length > 0 && (
         <div className="px-1.5 pt-1">
           <CompareModes />
@@ -110,10 +108,4 @@ function Item({ icon, disabled = false, onSelect, children }: { icon: ReactNode;
       {children}
     </DropdownMenu.Item>
   );
-}
-
-function freeName(modes: ModeLine[], wanted: string) {
-  let name = wanted;
-  for (let number = 2; modes.some((mode) => mode.name === name); number++) name = `${wanted} ${number}`;
-  return name;
 }

@@ -1,14 +1,15 @@
 import { useState, type ReactNode } from 'react';
 import type { Edit } from '../api/types';
 import { Button } from '../ui/button';
+import { Refusal } from '../ui/refusal';
 import { useDeskActions } from './desk-context';
 
 /** Fields in a panel that make one edit together. It closes when the edit was taken; a refusal is said above the button. */
-export function PanelForm({ submit, toEdit, close, children }: { submit: string; toEdit: () => Edit | string; close: () => void; children: ReactNode }) {
+export function PanelForm({ submit, toEdit, close, children }: { submit: string; toEdit: () => Edit | string | Promise<Edit | string>; close: () => void; children: ReactNode }) {
   const { edit } = useDeskActions();
   const [refusal, setRefusal] = useState<string | null>(null);
   async function send() {
-    const next = toEdit();
+    const next = await toEdit();
     const refused = typeof next === 'string' ? next : await edit(next);
     setRefusal(refused);
     if (!refused) close();
@@ -22,11 +23,7 @@ export function PanelForm({ submit, toEdit, close, children }: { submit: string;
       }}
     >
       {children}
-      {refusal && (
-        <p role="alert" className="text-sm text-error">
-          {refusal}
-        </p>
-      )}
+      <Refusal says={refusal} />
       <Button main type="submit" className="self-end">
         {submit}
       </Button>

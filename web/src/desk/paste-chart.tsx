@@ -6,6 +6,7 @@ import { Button } from '../ui/button';
 import { counted } from '../ui/counted';
 import { Modal } from '../ui/modal';
 import { PennantIcon } from '../ui/pennant-icon';
+import { Refusal } from '../ui/refusal';
 import { useDesk, useDeskActions } from './desk-context';
 
 /** A maker's chart, pasted: its rows become channels and named ranges; what is not understood is shown. */
@@ -67,11 +68,7 @@ export function PasteChart({ map, given, onClose }: { map: ModeMap; given: strin
             </li>
           ))}
         </ul>
-        {refusal && (
-          <p role="alert" className="text-sm text-error">
-            {refusal}
-          </p>
-        )}
+        <Refusal says={refusal} />
         <Button main type="submit" className="self-end" disabled={known.length === 0}>
           {`Add ${counted(known.length, 'channel', 'channels')}`}
         </Button>

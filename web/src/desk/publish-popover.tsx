@@ -33,7 +33,7 @@ export function PublishPopover({ draft }: { draft: Draft }) {
             <TextField label="What changed, in one line" value={summary} onChange={setSummary} error={field === 'despite' ? null : publish.error?.message} maxLength={300} autoFocus placeholder="Shake ranges point at the right slots" />
             {errors > 0 && (
               <>
-                <p className="text-sm text-error">{errors === 1 ? 'The checks find an error.' : `The checks find ${errors} errors.`} Mend them first, or say why it goes out all the same.</p>
+                <p className="text-sm text-error">{errors === 1 ? 'The checks find an error. Mend it' : `The checks find ${errors} errors. Mend them`} first, or say why it goes out all the same.</p>
                 <TextField label="Published all the same because" value={despite} onChange={setDespite} error={field === 'despite' ? publish.error?.message : null} maxLength={300} />
               </>
             )}

@@ -2,6 +2,7 @@ import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import type { Mark, RangeBar, WheelLine } from '../api/types';
 import { Button } from '../ui/button';
+import { Refusal } from '../ui/refusal';
 import { useDeskActions } from './desk-context';
 import { SlotPicture } from './slot-picture';
 
@@ -95,11 +96,7 @@ function Choose({ range, slot, close }: { range: RangeBar; slot: WheelLine['slot
         <Button onClick={() => void mark({ sign: 'COLOR', color, second: '' })}>One</Button>
         <Button onClick={() => void mark({ sign: 'SPLIT', color, second })}>Split</Button>
       </div>
-      {refusal && (
-        <p role="alert" className="text-sm text-error">
-          {refusal}
-        </p>
-      )}
+      <Refusal says={refusal} />
       {range.mark && (
         <Button quiet className="self-start" onClick={() => void mark(null)}>
           No mark

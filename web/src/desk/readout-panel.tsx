@@ -6,6 +6,7 @@ import { Beam } from './beam';
 import { CheckList } from './check-list';
 import { Button } from '../ui/button';
 import { NumberField } from '../ui/number-field';
+import { Refusal } from '../ui/refusal';
 import { useDesk, useDeskActions } from './desk-context';
 import { readoutQuery } from './desk-query';
 import { number } from './typed-number';
@@ -79,11 +80,7 @@ function Ask({ draft, channel, bar }: { draft: Draft; channel: ChannelRow; bar: 
         </Button>
       </div>
       {ask.data && <p className="mt-1 text-sm text-muted">{ask.data.says}</p>}
-      {ask.error && (
-        <p role="alert" className="mt-1 text-sm text-error">
-          {ask.error.message}
-        </p>
-      )}
+      <Refusal says={ask.error?.message} className="mt-1" />
     </form>
   );
 }

@@ -6,6 +6,7 @@ import { Choice } from '../ui/choice';
 import { counted } from '../ui/counted';
 import { NumberField } from '../ui/number-field';
 import { PanelButton } from '../ui/panel-button';
+import { Refusal } from '../ui/refusal';
 import { useDesk, useDeskActions } from './desk-context';
 import { PanelForm } from './panel-form';
 import { FADES, MASTERS, REACTION } from './reaction';
@@ -63,11 +64,7 @@ export function SelectionBar({ map }: { map: ModeMap }) {
           <X size={14} aria-hidden /> Clear
         </Button>
       </div>
-      {refusal && (
-        <p role="alert" className="mt-1 text-sm text-error">
-          {refusal}
-        </p>
-      )}
+      <Refusal says={refusal} className="mt-1" />
     </section>
   );
 }

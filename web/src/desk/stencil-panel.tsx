@@ -5,10 +5,11 @@ import { answer, api, authorHeader } from '../api/client';
 import type { ChannelRow, ChannelStencil, Stencil } from '../api/types';
 import { Button } from '../ui/button';
 import { PanelButton } from '../ui/panel-button';
+import { Refusal } from '../ui/refusal';
 import { TextField } from '../ui/text-field';
 import { tell } from '../ui/toast';
 import { useDesk, useDeskActions } from './desk-context';
-import { ProfilePicker } from './profile-picker';
+import { ProfilePicker } from '../library/profile-picker';
 
 /** Functions from elsewhere for this channel: from the house's stencils, from a channel of this profile or of any other; and the way to keep this one. */
 export function StencilPanel({ channel }: { channel: ChannelRow }) {
@@ -47,11 +48,7 @@ function Panel({ channel, close }: { channel: ChannelRow; close: () => void }) {
       {place === 'stencils' && <Ours onLay={lay} />}
       {place === 'here' && <Here channel={channel} onLay={lay} />}
       {place === 'other' && <Others onLay={lay} />}
-      {refusal && (
-        <p role="alert" className="text-sm text-error">
-          {refusal}
-        </p>
-      )}
+      <Refusal says={refusal} />
       <Keep channel={channel} />
     </div>
   );
@@ -103,11 +100,7 @@ function Others({ onLay }: { onLay: (stencil: Stencil) => Promise<void> }) {
   if (profile === null) return <ProfilePicker onChoose={(chosen) => setProfile(chosen.id)} />;
   return (
     <>
-      {error && (
-        <p role="alert" className="text-sm text-error">
-          {error.message}
-        </p>
-      )}
+      <Refusal says={error?.message} />
       <Channels channels={data ?? []} onLay={onLay} />
       <Button quiet className="self-start" onClick={() => setProfile(null)}>
         Choose another profile

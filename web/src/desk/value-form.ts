@@ -43,11 +43,18 @@ export function written(raw: number, bytes: number, form: ValueForm) {
   }
 }
 
-/** The edit for a value that was typed; what it means is for the server to say. */
-export function typedValue(text: string, bytes: number, form: ValueForm, toEdit: (raw: number) => Edit): Edit | string | Promise<Edit | string> {
-  if (form === 'VALUE' && /^\d{1,9}$/.test(text)) return toEdit(Number(text));
-  return answer(api.POST('/api/values', { body: { text, bytes, form } })).then(
-    (value) => toEdit(value.raw),
-    (refused: unknown) => (refused instanceof Problem ? refused.message : 'Something went wrong; nothing was changed.'),
-  );
+/** The value that was typed, or a sentence on why it is none; what it means is for the server to say. */
+export async function readValue(text: string, bytes: number, form: ValueForm): Promise<number | string> {
+  if (form === 'VALUE' && /^\d{1,9}$/.test(text)) return Number(text);
+  try {
+    return (await answer(api.POST('/api/values', { body: { text, bytes, form } }))).raw;
+  } catch (refused) {
+    return refused instanceof Problem ? refused.message : 'Something went wrong; nothing was changed.';
+  }
+}
+
+/** The edit for a value that was typed. */
+export async function typedValue(text: string, bytes: number, form: ValueForm, toEdit: (raw: number) => Edit): Promise<Edit | string> {
+  const value = await readValue(text, bytes, form);
+  return typeof value === 'string' ? value : toEdit(value);
 }

@@ -5,6 +5,7 @@ import { answer, api } from '../api/client';
 import type { Edit, WheelLine, WheelSpan } from '../api/types';
 import { Button } from '../ui/button';
 import { Modal } from '../ui/modal';
+import { Refusal } from '../ui/refusal';
 import { useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
 import { SlotPicture } from './slot-picture';
@@ -49,11 +50,7 @@ export function WheelDialog({ wheel, onClose }: { wheel: WheelLine; onClose: () 
             ))}
           </ol>
           {beyond.length > 0 && <p className="text-sm text-error">{`'${beyond[0]?.range}' points at slot ${beyond[0]?.slot}, past the end.`}</p>}
-          {refusal && (
-            <p role="alert" className="text-sm text-error">
-              {refusal}
-            </p>
-          )}
+          <Refusal says={refusal} />
           <div className="flex justify-between">
             <Button quiet onClick={() => void send({ type: 'addSlot', wheel: wheel.id, at: wheel.slots.length + 1, name: `Slot ${wheel.slots.length + 1}` })}>
               <Plus size={14} aria-hidden /> Add a slot

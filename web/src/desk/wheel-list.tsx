@@ -2,6 +2,8 @@ import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import type { WheelLine } from '../api/types';
 import { Button } from '../ui/button';
+import { freeName } from '../ui/free-name';
+import { Refusal } from '../ui/refusal';
 import { useDesk, useDeskActions } from './desk-context';
 import { SlotPicture } from './slot-picture';
 import { WheelDialog } from './wheel-dialog';
@@ -15,9 +17,7 @@ export function WheelList() {
   const shown = draft.wheels.find((wheel) => wheel.id === open);
 
   async function add() {
-    let name = `Wheel ${draft.wheels.length + 1}`;
-    for (let number = draft.wheels.length + 2; draft.wheels.some((wheel) => wheel.name === name); number++) name = `Wheel ${number}`;
-    setRefusal(await edit({ type: 'addWheel', name }));
+    setRefusal(await edit({ type: 'addWheel', name: freeName(draft.wheels, `Wheel ${draft.wheels.length + 1}`) }));
   }
 
   return (
@@ -33,11 +33,7 @@ export function WheelList() {
           <Wheel key={wheel.id} wheel={wheel} onOpen={() => setOpen(wheel.id)} />
         ))}
       </ul>
-      {refusal && (
-        <p role="alert" className="px-3.5 text-sm text-error">
-          {refusal}
-        </p>
-      )}
+      <Refusal says={refusal} className="px-3.5" />
       {shown && <WheelDialog wheel={shown} onClose={() => setOpen(null)} />}
     </section>
   );

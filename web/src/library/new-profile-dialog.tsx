@@ -3,11 +3,12 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { answer, api, authorHeader } from '../api/client';
 import { Problem } from '../api/problem';
-import type { BeginRequest } from '../api/types';
+import type { BeginRequest, ProfileLine } from '../api/types';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Modal } from '../ui/modal';
 import { TextField } from '../ui/text-field';
+import { ProfilePicker } from './profile-picker';
 
 const BODIES = [
   { value: 'FIXED', text: 'An empty page, a lamp that stands still' },
@@ -20,19 +21,16 @@ export function NewProfileDialog({ onClose }: { onClose: () => void }) {
   const [manufacturer, setManufacturer] = useState('');
   const [name, setName] = useState('');
   const [from, setFrom] = useState('MOVING_HEAD');
-  const [copyOf, setCopyOf] = useState('');
+  const [source, setSource] = useState<ProfileLine | null>(null);
+  const [revision, setRevision] = useState('');
   const [copyMode, setCopyMode] = useState('');
   const navigate = useNavigate();
   const queryClient = useQueryClient();
-  const library = useQuery({ queryKey: ['library', ''], queryFn: () => answer(api.GET('/api/library', { params: { query: {} } })) });
-  const profiles = (library.data?.makers ?? []).flatMap((maker) => maker.profiles.filter((each) => each.revision > 0).map((each) => ({ ...each, maker: maker.name })));
-  const source = profiles.find((each) => each.id === copyOf);
-
   const begin = useMutation({
     mutationFn: () => {
       const body: BeginRequest =
         from === 'COPY' && source
-          ? { manufacturer, name, body: null, copyOf: source.id, copyRevision: source.revision, copyMode: copyMode || null }
+          ? { manufacturer, name, body: null, copyOf: source.id, copyRevision: Number(revision), copyMode: copyMode || null }
           : { manufacturer, name, body: from === 'FIXED' ? 'FIXED' : 'MOVING_HEAD', copyOf: null, copyRevision: null, copyMode: null };
       return answer(api.POST('/api/profiles', { params: { header: authorHeader() }, body }));
     },
@@ -59,9 +57,23 @@ export function NewProfileDialog({ onClose }: { onClose: () => void }) {
         <Choice label="Begin with" value={from} options={BODIES} onChoose={setFrom} />
         {from === 'COPY' && (
           <>
-            <Choice label="Profile" value={copyOf} options={profiles.map((each) => ({ value: each.id, text: `${each.maker} ${each.name}` }))} onChoose={setCopyOf} />
+            {!source && (
+              <ProfilePicker
+                onChoose={(profile) => {
+                  setSource(profile);
+                  setRevision(String(profile.revision));
+                  setCopyMode('');
+                }}
+              />
+            )}
             {source && (
-              <Choice label="Modes" value={copyMode || 'all'} options={[{ value: 'all', text: 'All modes' }, ...source.modes.map((mode) => ({ value: mode.name, text: `Only ${mode.name}, ${mode.footprint} addresses` }))]} onChoose={(mode) => setCopyMode(mode === 'all' ? '' : mode)} />
+              <div className="flex flex-wrap items-end gap-3">
+                <Button quiet onClick={() => setSource(null)}>
+                  {source.name}, choose another
+                </Button>
+                <Choice label="Revision" value={revision} options={Array.from({ length: source.revision }, (_, index) => String(source.revision - index)).map((value) => ({ value, text: value }))} onChoose={setRevision} />
+                <Choice label="Modes" value={copyMode || 'all'} options={[{ value: 'all', text: 'All modes' }, ...source.modes.map((mode) => ({ value: mode.name, text: `Only ${mode.name}, ${mode.footprint} addresses` }))]} onChoose={(mode) => setCopyMode(mode === 'all' ? '' : mode)} />
+              </div>
             )}
           </>
         )}

@@ -205,6 +205,38 @@ class AuthoringTest {
     }
 
     @Test
+    void whatAColleagueDoesToTheSameDraftIsSeen() throws Exception {
+        begin("Whinchat");
+        mode("One", 1);
+        var draft = asTeun("api/profiles/" + profile() + "/draft", "{}");
+        asTeun("api/drafts/" + draft.path("id").asString() + "/edits", "{\"version\": " + draft.path("version") + ", \"edit\": {\"type\": \"renameProfile\", \"to\": \"Stonechat\"}}");
+
+        browser.seeValue("Profile name", "Stonechat");
+        browser.seeText("Teun");
+        browser.type("Profile name", "Stonechat 2");
+        browser.seeText("Profile is called 'Stonechat 2', was 'Stonechat'");
+
+        var newest = asTeun("api/profiles/" + profile() + "/draft", "{}");
+        asTeun("api/drafts/" + newest.path("id").asString() + "/discard", "{\"version\": " + newest.path("version") + "}");
+        browser.seeText("Someone has thrown this draft away.");
+        browser.seeText("This profile cannot be opened");
+    }
+
+    private String profile() {
+        return URI.create(browser.address()).getPath().replace("/desk/", "");
+    }
+
+    /** Somebody else's request. {@return the answer; null if there is none} */
+    private static JsonNode asTeun(String path, String body) throws Exception {
+        try (var client = HttpClient.newHttpClient()) {
+            var request = HttpRequest.newBuilder(URI.create(RunningKite.address() + path)).header("Content-Type", "application/json").header("Kite-Author", "Teun").POST(HttpRequest.BodyPublishers.ofString(body)).build();
+            var answer = client.send(request, HttpResponse.BodyHandlers.ofString());
+            assertThat(answer.statusCode()).isLessThan(300);
+            return answer.body().isEmpty() ? JsonMapper.shared().nullNode() : JsonMapper.shared().readTree(answer.body());
+        }
+    }
+
+    @Test
     void aBattenOfTenCellsIsWrittenPublishedAndDescribed() throws Exception {
         begin("Rushlight 10");
         mode("Cells", 1);
@@ -274,9 +306,8 @@ class AuthoringTest {
         browser.typeOn(summary);
         browser.key(Keys.ENTER);
         browser.seeText("Published as revision 1.");
-        var profile = URI.create(browser.address()).getPath().replace("/desk/", "");
         try (var client = HttpClient.newHttpClient()) {
-            var request = HttpRequest.newBuilder(URI.create(RunningKite.address() + "api/profiles/" + profile + "/revisions/1/file")).build();
+            var request = HttpRequest.newBuilder(URI.create(RunningKite.address() + "api/profiles/" + profile() + "/revisions/1/file")).build();
             var answer = client.send(request, HttpResponse.BodyHandlers.ofByteArray());
             assertThat(answer.statusCode()).as(() -> new String(answer.body(), StandardCharsets.UTF_8)).isEqualTo(200);
             return Files.write(folder.resolve("out.gdtf"), answer.body());

@@ -3,6 +3,7 @@ package yellowkite.core.curve;
 import java.util.Comparator;
 import java.util.List;
 import yellowkite.core.profile.DmxProfile;
+import yellowkite.core.profile.DmxValue;
 
 /**
  * A function from [0, 1] to [0, 1] in cubic pieces. Source: GDTF, {@code DMXProfile}.
@@ -39,5 +40,10 @@ public record Curve(List<DmxProfile.Point> points) {
         double u = Math.max(0, (percent - piece.dmxPercentage()) / 100);
         double y = piece.cfc0() + u * (piece.cfc1() + u * (piece.cfc2() + u * piece.cfc3()));
         return Math.clamp(y, 0, 1);
+    }
+
+    /** {@return the output for a value of a channel, as a value of {@code width} bytes, rounded half up} @param bytes width of the input */
+    public long valueAt(long raw, int bytes, int width) {
+        return (long) Math.floor(at((double) raw / DmxValue.max(bytes)) * DmxValue.max(width) + 0.5);
     }
 }

@@ -30,9 +30,9 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
      * What is kept of one channel.
      *
      * @param note     may be empty
-     * @param blackout raw value that it is to have at a blackout; null = nothing of its own
+     * @param blackout value that it is to have at a blackout, in the width it was given for; null = nothing of its own
      */
-    public record Care(Tint tint, String note, @Nullable Long blackout) {
+    public record Care(Tint tint, String note, @Nullable DmxValue blackout) {
         public static final Care NONE = new Care(Tint.NONE, "", null);
 
         public Care withTint(Tint to) {
@@ -43,7 +43,7 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
             return new Care(tint, to, blackout);
         }
 
-        public Care withBlackout(@Nullable Long to) {
+        public Care withBlackout(@Nullable DmxValue to) {
             return new Care(tint, note, to);
         }
     }

@@ -57,6 +57,15 @@ class ShelfTest {
     }
 
     @Test
+    void aValueIsRoundedHalfUpInTheWidthThatIsAskedFor() {
+        var half = new Curve(Shelf.CEILING.pieces(50));
+
+        assertThat(half.valueAt(255, 1, 1)).as("127.5").isEqualTo(128);
+        assertThat(half.valueAt(255, 1, 2)).as("32767.5").isEqualTo(32768);
+        assertThat(new Curve(Shelf.SQUARE.pieces(0)).valueAt(128, 1, 2)).as("65535 (128 / 255)^2 = 16512.5 and a little").isEqualTo(16513);
+    }
+
+    @Test
     void aParameterOutsideIsRefused() {
         assertThatThrownBy(() -> Shelf.STEPPED.pieces(1)).hasMessage("The parameter lies from 2 to 64; 1 is outside.");
         assertThatThrownBy(() -> Shelf.CEILING.pieces(101)).isInstanceOf(IllegalArgumentException.class);

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import yellowkite.core.check.Checks;
 import yellowkite.core.check.Finding;
 import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.House;
 import yellowkite.core.profile.Mode;
@@ -61,10 +62,17 @@ class CareTest {
 
         var after = applied(lamp, edit);
 
-        assertThat(after.house().care(dimmer).blackout()).isZero();
-        assertThat(after.house().care(zoom).blackout()).isZero();
+        assertThat(after.house().care(dimmer).blackout()).isEqualTo(new DmxValue(0, 1));
+        assertThat(after.house().care(zoom).blackout()).isEqualTo(new DmxValue(0, 2));
         assertThat(edit.describe(lamp)).isEqualTo("Value at blackout of channel 'Beam_Dimmer' of mode 'Standard' and 1 more → 0");
         assertThat(applied(after, new SetLevels(List.of(dimmer, zoom), SetLevels.Level.BLACKOUT, "")).house()).isEqualTo(House.NONE);
+    }
+
+    @Test
+    void theValueAtBlackoutKeepsItsShareWhenTheWidthChanges() {
+        var wide = applied(applied(lamp, new SetLevels(List.of(dimmer), SetLevels.Level.BLACKOUT, "255")), new ChangeWidth(dimmer, 2));
+
+        assertThat(wide.house().care(dimmer).blackout().at(channel(wide, dimmer).bytes())).as("full stays full").isEqualTo(65535);
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.Lamps;
 import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.House;
 
@@ -16,7 +17,7 @@ class StoredHouseTest {
     private static FixtureType cared(FixtureType type) {
         var mode = type.modes().getFirst();
         return type.with(f -> f.house = f.house.withNotes("Fans are loud").withCategory(House.Category.MOVING_SPOT).withChartCount(mode.id(), 20)
-                .withCare(Lamps.channel(type, "Gobo1").id(), new House.Care(House.Tint.BLUE, "Sticks when cold", 12L)).withMark(Lamps.range(type, "Dots").id(), OPEN));
+                .withCare(Lamps.channel(type, "Gobo1").id(), new House.Care(House.Tint.BLUE, "Sticks when cold", new DmxValue(12, 1))).withMark(Lamps.range(type, "Dots").id(), OPEN));
     }
 
     @Test

@@ -1,7 +1,6 @@
 package yellowkite.server.drafts;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.IntStream;
@@ -34,24 +33,17 @@ class CurveController {
      * A curve to look at.
      *
      * @param outputs for each input from 0 to 255, in fractions of full output
+     * @param eight   the same as values of 8 bit; {@code sixteen} of 16 bit
      * @param fade    output of each step of a fade in ten
      * @param largest largest distance from a point that was measured, in fractions; null if none was
      */
-    record CurveView(List<PutCurve.Piece> pieces, List<Double> outputs, List<Double> fade, @Schema(nullable = true) @Nullable Double largest) {
+    record CurveView(List<PutCurve.Piece> pieces, List<Double> outputs, List<Long> eight, List<Long> sixteen, List<Double> fade, @Schema(nullable = true) @Nullable Double largest) {
         static CurveView of(List<DmxProfile.Point> points, @Nullable Double largest) {
             var curve = new Curve(points);
             return new CurveView(points.stream().map(PutCurve.Piece::of).toList(), IntStream.rangeClosed(0, 255).mapToObj(i -> curve.at(i / 255.0)).toList(),
+                    IntStream.rangeClosed(0, 255).mapToObj(i -> curve.valueAt(i, 1, 1)).toList(), IntStream.rangeClosed(0, 255).mapToObj(i -> curve.valueAt(i, 1, 2)).toList(),
                     IntStream.rangeClosed(0, FADE).mapToObj(i -> curve.at((double) i / FADE)).toList(), largest);
         }
-    }
-
-    /** @param least both 0 if it takes no parameter */
-    record ShelfLine(Shelf kind, int least, int most) {}
-
-    /** 200 with the curves that are always at hand. */
-    @GetMapping("/api/curves")
-    List<ShelfLine> shelf() {
-        return Arrays.stream(Shelf.values()).map(each -> new ShelfLine(each, each.least(), each.most())).toList();
     }
 
     record ShelfRequest(Shelf kind, int parameter) {

@@ -39,11 +39,15 @@ class DraftController {
     private final Drafts drafts;
     private final DraftShaper shaper;
     private final Readouts readouts;
+    private final DraftBases bases;
+    private final Publishing publishing;
 
-    DraftController(Drafts drafts, DraftShaper shaper, Readouts readouts) {
+    DraftController(Drafts drafts, DraftShaper shaper, Readouts readouts, DraftBases bases, Publishing publishing) {
         this.drafts = drafts;
         this.shaper = shaper;
         this.readouts = readouts;
+        this.bases = bases;
+        this.publishing = publishing;
     }
 
     record EditRequest(int version, Edit edit) {
@@ -90,7 +94,7 @@ class DraftController {
     @GetMapping("/api/drafts/{draftId}/checks")
     List<FindingView> checks(@PathVariable String draftId) {
         var draft = drafts.require(draftId);
-        return Checks.of(draft.history().current(), drafts.media(draft).facts()).stream().map(FindingView::of).toList();
+        return Checks.of(draft.history().current(), bases.media(draft).facts()).stream().map(FindingView::of).toList();
     }
 
     @PostMapping("/api/drafts/{draftId}/edits")
@@ -165,7 +169,7 @@ class DraftController {
     /** 200 with the new revision; the draft is closed. */
     @PostMapping("/api/drafts/{draftId}/publish")
     Published publish(@PathVariable String draftId, @RequestBody PublishRequest request, @RequestHeader(Author.HEADER) String author) {
-        var revision = drafts.publish(draftId, request.version(), request.summary(), request.despite() == null ? "" : request.despite(), Author.of(author));
+        var revision = publishing.publish(draftId, request.version(), request.summary(), request.despite() == null ? "" : request.despite(), Author.of(author));
         return new Published(revision.profileId(), revision.number());
     }
 }

@@ -35,10 +35,10 @@ import yellowkite.core.profile.Wheel;
 /** Shapes a draft for the desk: what the core computes, in the records of {@link DraftView}. */
 @Component
 class DraftShaper {
-    private final Drafts drafts;
+    private final DraftBases bases;
 
-    DraftShaper(Drafts drafts) {
-        this.drafts = drafts;
+    DraftShaper(DraftBases bases) {
+        this.bases = bases;
     }
 
     /** @param modeId the mode whose map is wanted; null or unknown = the first */
@@ -48,7 +48,7 @@ class DraftShaper {
 
     /** @param known what the asker has already: rows that are the same there are left out; null = nothing */
     DraftView shape(LoadedDraft draft, @Nullable Integer modeId, @Nullable LoadedDraft known) {
-        return shape(draft, drafts.baseNumber(draft), drafts.media(draft), modeId, known == null ? null : known.history().current());
+        return shape(draft, bases.baseNumber(draft), bases.media(draft), modeId, known == null ? null : known.history().current());
     }
 
     static DraftView shape(LoadedDraft draft, int baseRevision, DraftMedia media, @Nullable Integer modeId, @Nullable FixtureType known) {
@@ -168,7 +168,7 @@ class DraftShaper {
                 logical.map(each -> each.snap() == LogicalChannel.Snap.YES || each.snap() == LogicalChannel.Snap.ON).orElse(false),
                 logical.map(each -> each.master() == LogicalChannel.Master.NONE ? "" : each.master().name().toLowerCase(Locale.ROOT)).orElse(""),
                 logical.map(each -> each.mibFade()).orElse(0.0), logical.map(each -> each.dmxChangeTimeLimit()).orElse(0.0),
-                care.tint(), care.note(), care.blackout(),
+                care.tint(), care.note(), care.blackout() == null ? null : care.blackout().at(channel.bytes()),
                 cells(type, mode, channel, places),
                 Spans.of(type, channel).stream().map(span -> function(type, links, span)).toList());
     }

@@ -2,9 +2,6 @@ package yellowkite.server.drafts;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.time.format.DateTimeFormatter;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -14,17 +11,11 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
-import yellowkite.core.check.Checks;
-import yellowkite.core.check.Severity;
 import yellowkite.core.edit.BecomeCopy;
 import yellowkite.core.edit.Begin;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.History;
 import yellowkite.core.edit.SetPicture;
-import yellowkite.core.gdtf.GdtfDescription;
-import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Revision;
-import yellowkite.core.profile.Source;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.drafts.DraftRepository.Kind;
 import yellowkite.server.drafts.DraftRepository.StoredDraft;
@@ -36,26 +27,28 @@ import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Refusal;
 
-/** Drafts: opened, edited, undone, redone, published. Documents are replayed from the stored steps and kept for a while. */
+/** Drafts: opened, edited, undone, redone, thrown away. Documents are replayed from the stored steps and kept for a while. */
 @Service
 class Drafts {
-    private static final int MAX_SUMMARY = 300;
-
     private final Transactions transactions;
     private final DraftRepository repository;
     private final RevisionRepository revisionRows;
     private final Revisions revisions;
     private final ProfileRepository profiles;
     private final JsonMapper json;
-    /** Revisions never change, so what a draft stands on is asked for once. */
-    private final Cache<String, Base> bases = Caffeine.newBuilder().maximumSize(64).build();
-    private static final Base EMPTY_PAGE = new Base(null, GdtfDescription.of(FixtureType.of(type -> {})), FixtureType.of(type -> {}), DraftMedia.NONE);
-    /** What pictures are like is read from their bytes once, by path and content. */
-    private final Cache<Map<String, String>, DraftMedia> media = Caffeine.newBuilder().maximumSize(64).build();
+    private final DraftBases bases;
     private final Cache<String, LoadedDraft> loaded = Caffeine.newBuilder().maximumSize(64).build();
 
-    /** @param revision null for the empty page. @param type with its house part */
-    private record Base(@Nullable StoredRevision revision, GdtfDescription description, FixtureType type, DraftMedia media) {}
+    Drafts(Transactions transactions, DraftRepository repository, RevisionRepository revisionRows, Revisions revisions,
+            ProfileRepository profiles, JsonMapper json, DraftBases bases) {
+        this.transactions = transactions;
+        this.repository = repository;
+        this.revisionRows = revisionRows;
+        this.revisions = revisions;
+        this.profiles = profiles;
+        this.json = json;
+        this.bases = bases;
+    }
 
     /** How a new profile begins. */
     sealed interface Start {
@@ -78,7 +71,7 @@ class Drafts {
             case Start.Empty empty -> new Begin(maker, called, guid, empty.body());
             case Start.Copy copy -> new BecomeCopy(maker, called, guid, copy.mode() == null ? null : modeId(base, copy.mode()));
         };
-        var begun = changed(History.of(baseOf(base == null ? null : base.id()).type()), first);
+        var begun = changed(History.of(bases.baseOf(base == null ? null : base.id()).type()), first);
         var step = new StoredStep(1, Kind.EDIT, json.writerFor(Edit.class).writeValueAsString(first), shorten(begun.counting().getLast().sentence()), author.name(), revisions.now());
         var draftId = transactions.run(() -> {
             var profile = profiles.add(profiles.findOrAddManufacturer(maker), called, guid);
@@ -108,16 +101,6 @@ class Drafts {
         loaded.invalidate(draftId);
     }
 
-    Drafts(Transactions transactions, DraftRepository repository, RevisionRepository revisionRows, Revisions revisions,
-            ProfileRepository profiles, JsonMapper json) {
-        this.transactions = transactions;
-        this.repository = repository;
-        this.revisionRows = revisionRows;
-        this.revisions = revisions;
-        this.profiles = profiles;
-        this.json = json;
-    }
-
     /** {@return the profile's open draft; a new one on its newest revision if there is none} */
     LoadedDraft open(String profileId, Author author) {
         var draft = transactions.run(() -> repository.findOpen(profileId).orElseGet(() -> {
@@ -141,44 +124,16 @@ class Drafts {
         return new State(draft.version(), draft.openProfileId() != null);
     }
 
-    /** {@return the number of the profile's own revision that the draft stands on; 0 if it has none yet} */
-    int baseNumber(LoadedDraft draft) {
-        var revision = baseOf(draft.draft().baseRevisionId()).revision();
-        return revision == null || !revision.profileId().equals(draft.draft().profileId()) ? 0 : revision.number();
-    }
-
-    /** {@return the file's entries beside its description} */
-    DraftMedia media(LoadedDraft draft) {
-        var base = baseOf(draft.draft().baseRevisionId()).media();
-        var own = repository.entries(draft.draft().id());
-        return own.isEmpty() ? base : together(base, own);
-    }
-
-    private DraftMedia together(DraftMedia base, Map<String, String> own) {
-        var all = new LinkedHashMap<>(base.contents());
-        all.putAll(own);
-        return media.get(Map.copyOf(all), same -> new DraftMedia(all, revisions.media(all)));
-    }
-
     /** Gives the draft a picture of the lamp: kept beside the draft, named by its content, so that undo finds the one before. */
     LoadedDraft putPicture(String draftId, int seen, byte[] png, Author author) {
         requireOpenAt(draftId, seen);
-        var sha = transactions.run(() -> revisions.putContent(png));
-        var name = "picture-" + sha.substring(0, 12);
-        transactions.run(() -> {
-            repository.putEntry(draftId, name + ".png", sha);
-            return sha;
+        var name = transactions.run(() -> {
+            var sha = revisions.putContent(png);
+            var called = "picture-" + sha.substring(0, 12);
+            repository.putEntry(draftId, called + ".png", sha);
+            return called;
         });
         return apply(draftId, seen, new SetPicture(name), author);
-    }
-
-    private Base baseOf(@Nullable String revisionId) {
-        return revisionId == null ? EMPTY_PAGE : bases.get(revisionId, id -> {
-            var entries = revisionRows.entries(id);
-            var revision = revisionRows.findById(id).orElseThrow();
-            var description = revisions.description(revision);
-            return new Base(revision, description, revisions.house(id).laidOnto(description.type()), new DraftMedia(entries, revisions.media(entries)));
-        });
     }
 
     /**
@@ -250,60 +205,7 @@ class Drafts {
         return after;
     }
 
-    /**
-     * Publishes the draft as the profile's next revision and closes it.
-     *
-     * @param despite why, although checks find errors; needed only then
-     */
-    StoredRevision publish(String draftId, int seen, String summary, String despite, Author author) {
-        var line = summary.strip();
-        if (line.isEmpty()) {
-            throw Refusal.unfit("summary", "Say in one line what changed, so that colleagues know.");
-        }
-        requireLine("summary", line);
-        return transactions.run(() -> {
-            var draft = requireOpenAt(draftId, seen);
-            var base = baseOf(draft.draft().baseRevisionId());
-            if (draft.history().current().equals(draft.history().base())) {
-                throw Refusal.unfit("draft", "Nothing has changed since revision " + baseNumber(draft) + ", so there is nothing to publish.");
-            }
-            var files = publishedMedia(draft, base);
-            long errors = Checks.of(draft.history().current(), files.facts()).stream().filter(each -> each.severity() == Severity.ERROR).count();
-            if (errors > 0 && despite.isBlank()) {
-                throw Refusal.unfit("despite", "The checks find " + (errors == 1 ? "an error" : errors + " errors") + ". Mend what can be mended, or say why it is published all the same.");
-            }
-            requireLine("despite", despite);
-            profiles.lock(draft.draft().profileId());
-            var date = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm:ss").format(revisions.now());
-            var type = draft.history().current().with(f -> {
-                f.revisions = new ArrayList<>(f.revisions);
-                f.revisions.add(new Revision(line, date, "", author.name(), Source.NONE));
-            });
-            var xml = base.description().withType(type).write();
-            var added = revisions.addStored(draft.draft().profileId(), type, xml, files.contents(), line, errors > 0 ? despite.strip() : null, author.name());
-            profiles.rename(draft.draft().profileId(), profiles.findOrAddManufacturer(Revisions.listed(type.manufacturer().isBlank() ? "Unknown maker" : type.manufacturer().strip())), Revisions.listed(type.name()));
-            if (!repository.close(draftId, seen)) {
-                throw stale(draftId, seen);
-            }
-            return added.revision();
-        });
-    }
-
-    /** Of the pictures that were tried on the way, only the last one goes along. */
-    private DraftMedia publishedMedia(LoadedDraft draft, Base base) {
-        var picture = draft.history().current().thumbnail() + ".png";
-        var own = new LinkedHashMap<>(repository.entries(draft.draft().id()));
-        own.keySet().removeIf(path -> !path.equals(picture));
-        return own.isEmpty() ? base.media() : together(base.media(), own);
-    }
-
-    private static void requireLine(String field, String text) {
-        if (text.length() > MAX_SUMMARY || text.codePoints().anyMatch(Character::isISOControl)) {
-            throw Refusal.unfit(field, "This fits in one line of at most " + MAX_SUMMARY + " letters.");
-        }
-    }
-
-    private LoadedDraft requireOpenAt(String draftId, int seen) {
+    LoadedDraft requireOpenAt(String draftId, int seen) {
         var draft = repository.find(draftId).orElseThrow(() -> Refusal.notFound("This draft does not exist."));
         if (draft.openProfileId() == null) {
             throw Refusal.stale("This draft was published meanwhile; open the profile again to go on.", Map.of("since", List.of()));
@@ -314,7 +216,7 @@ class Drafts {
         return load(draft);
     }
 
-    private Refusal stale(String draftId, int seen) {
+    Refusal stale(String draftId, int seen) {
         var since = repository.stepsAfter(draftId, seen);
         var who = since.isEmpty() ? "Someone" : since.getLast().author();
         var what = since.isEmpty() ? "" : ": " + since.getLast().sentence();
@@ -328,7 +230,7 @@ class Drafts {
             return new LoadedDraft(draft, kept.history(), kept.edits());
         }
         var start = new StoredDraft(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), 0, draft.openedBy(), draft.openedAt());
-        var replayed = new LoadedDraft(start, History.of(baseOf(draft.baseRevisionId()).type()), List.of());
+        var replayed = new LoadedDraft(start, History.of(bases.baseOf(draft.baseRevisionId()).type()), List.of());
         for (var step : repository.stepsAfter(draft.id(), 0)) {
             replayed = step.version() <= draft.version() ? replayed.after(step, replay(replayed.history(), step)) : replayed;
         }

@@ -19,10 +19,10 @@ import yellowkite.server.web.Refusal;
 @Component
 class Readouts {
     private static final List<String> BYTE_NAMES = List.of("coarse", "fine", "finer", "finest");
-    private final Drafts drafts;
+    private final DraftBases bases;
 
-    Readouts(Drafts drafts) {
-        this.drafts = drafts;
+    Readouts(DraftBases bases) {
+        this.bases = bases;
     }
 
     /** @param values raw values by channel id; a channel that is not named stands at its start value, and in the picture of the beam at its highlight value */
@@ -47,7 +47,7 @@ class Readouts {
         var meanings = resolver.resolve(raws);
         var here = meanings.stream().filter(each -> each.channel().channel().id() == channelId).findFirst()
                 .orElseThrow(() -> Refusal.notFound("That channel is not in this mode any more."));
-        return view(here, Light.of(resolver.resolve(lit)), drafts.media(draft), type.wheels());
+        return view(here, Light.of(resolver.resolve(lit)), bases.media(draft), type.wheels());
     }
 
     private static ReadoutView view(Meaning here, Light light, DraftMedia media, List<Wheel> wheels) {

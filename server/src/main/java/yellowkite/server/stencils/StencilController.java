@@ -70,7 +70,7 @@ class StencilController {
         if (request.stencil().functions().isEmpty() || !request.stencil().fitsItsWidth()) {
             throw Refusal.unfit("stencil", "This channel has no function that can be kept.");
         }
-        if (stencils.list(MOST).size() == MOST) {
+        if (stencils.count() >= MOST) {
             throw Refusal.unfit("name", "The house keeps " + MOST + " stencils already; remove one first.");
         }
         var origin = request.origin().length() <= LONGEST_ORIGIN ? request.origin() : request.origin().substring(0, LONGEST_ORIGIN);

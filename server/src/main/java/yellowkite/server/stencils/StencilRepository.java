@@ -30,6 +30,10 @@ class StencilRepository {
         return database.deleteFrom(STENCIL).where(STENCIL.ID.eq(id)).execute() > 0;
     }
 
+    int count() {
+        return database.fetchCount(STENCIL);
+    }
+
     /** {@return the stencils by name, at most so many} */
     List<StoredStencil> list(int limit) {
         return database.selectFrom(STENCIL).orderBy(STENCIL.NAME, STENCIL.ID).limit(limit).fetch(mapping(StoredStencil::new));

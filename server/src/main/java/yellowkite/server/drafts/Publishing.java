@@ -1,0 +1,90 @@
+package yellowkite.server.drafts;
+
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import org.springframework.stereotype.Service;
+import yellowkite.core.check.Checks;
+import yellowkite.core.check.Severity;
+import yellowkite.core.profile.Revision;
+import yellowkite.core.profile.Source;
+import yellowkite.server.database.Transactions;
+import yellowkite.server.library.ProfileRepository;
+import yellowkite.server.revisions.Revisions;
+import yellowkite.server.revisions.StoredRevision;
+import yellowkite.server.web.Author;
+import yellowkite.server.web.Refusal;
+
+/** Makes revisions of drafts. */
+@Service
+class Publishing {
+    private static final int MAX_SUMMARY = 300;
+    private final Transactions transactions;
+    private final Drafts drafts;
+    private final DraftBases bases;
+    private final DraftRepository repository;
+    private final Revisions revisions;
+    private final ProfileRepository profiles;
+
+    Publishing(Transactions transactions, Drafts drafts, DraftBases bases, DraftRepository repository, Revisions revisions, ProfileRepository profiles) {
+        this.transactions = transactions;
+        this.drafts = drafts;
+        this.bases = bases;
+        this.repository = repository;
+        this.revisions = revisions;
+        this.profiles = profiles;
+    }
+
+    /**
+     * Publishes the draft as the profile's next revision and closes it.
+     *
+     * @param despite why, although checks find errors; needed only then
+     */
+    StoredRevision publish(String draftId, int seen, String summary, String despite, Author author) {
+        var line = summary.strip();
+        if (line.isEmpty()) {
+            throw Refusal.unfit("summary", "Say in one line what changed, so that colleagues know.");
+        }
+        requireLine("summary", line);
+        return transactions.run(() -> {
+            var draft = drafts.requireOpenAt(draftId, seen);
+            var base = bases.baseOf(draft.draft().baseRevisionId());
+            if (draft.history().current().equals(draft.history().base())) {
+                throw Refusal.unfit("draft", "Nothing has changed since revision " + bases.baseNumber(draft) + ", so there is nothing to publish.");
+            }
+            var files = publishedMedia(draft, base);
+            long errors = Checks.of(draft.history().current(), files.facts()).stream().filter(each -> each.severity() == Severity.ERROR).count();
+            if (errors > 0 && despite.isBlank()) {
+                throw Refusal.unfit("despite", "The checks find " + (errors == 1 ? "an error" : errors + " errors") + ". Mend what can be mended, or say why it is published all the same.");
+            }
+            requireLine("despite", despite);
+            profiles.lock(draft.draft().profileId());
+            var date = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm:ss").format(revisions.now());
+            var type = draft.history().current().with(f -> {
+                f.revisions = new ArrayList<>(f.revisions);
+                f.revisions.add(new Revision(line, date, "", author.name(), Source.NONE));
+            });
+            var xml = base.description().withType(type).write();
+            var added = revisions.addStored(draft.draft().profileId(), type, xml, files.contents(), line, errors > 0 ? despite.strip() : null, author.name());
+            profiles.rename(draft.draft().profileId(), profiles.findOrAddManufacturer(Revisions.listed(type.manufacturer().isBlank() ? "Unknown maker" : type.manufacturer().strip())), Revisions.listed(type.name()));
+            if (!repository.close(draftId, seen)) {
+                throw drafts.stale(draftId, seen);
+            }
+            return added.revision();
+        });
+    }
+
+    /** Of the pictures that were tried on the way, only the last one goes along. */
+    private DraftMedia publishedMedia(LoadedDraft draft, DraftBases.Base base) {
+        var picture = draft.history().current().thumbnail() + ".png";
+        var own = new LinkedHashMap<>(repository.entries(draft.draft().id()));
+        own.keySet().removeIf(path -> !path.equals(picture));
+        return own.isEmpty() ? base.media() : bases.together(base.media(), own);
+    }
+
+    private static void requireLine(String field, String text) {
+        if (text.length() > MAX_SUMMARY || text.codePoints().anyMatch(Character::isISOControl)) {
+            throw Refusal.unfit(field, "This fits in one line of at most " + MAX_SUMMARY + " letters.");
+        }
+    }
+}
