@@ -5,6 +5,7 @@ import static yellowkite.core.build.ProfileBuilder.part;
 
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
+import yellowkite.core.profile.ColorCie;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry.Kind;
 import yellowkite.core.profile.PhysicalUnit;
@@ -14,10 +15,14 @@ final class Moth {
     private static final String[] NAMES = {"Red", "Green", "Blue", "Amber", "Lime", "Ultraviolet"};
     private static final String[] ATTRIBUTES = {"ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_RY", "ColorAdd_GY", "ColorAdd_UV"};
 
+    /** x, y, luminance beside the brightest of them in percent, dominant wavelength in nm. */
+    private static final double[][] LIGHTS = {{0.6980, 0.3016, 26, 626}, {0.1910, 0.7230, 62, 527}, {0.1420, 0.0480, 9, 462},
+            {0.5700, 0.4270, 34, 590}, {0.4080, 0.5560, 100, 567}, {0.1733, 0.0048, 0.2, 402}};
+
     private Moth() {}
 
     static FixtureType profile() {
-        return Attributes.additive(Attributes.dimmerAndShutter(ProfileBuilder.profile("Lumbrook", "Moth")))
+        var profile = Attributes.additive(Attributes.dimmerAndShutter(ProfileBuilder.profile("Lumbrook", "Moth")))
                 .shortName("Moth")
                 .description("Par for the rigging and the quay.")
                 .id("0E6F2B88-1C95-47AA-B3D4-64C9F0E5C003")
@@ -25,7 +30,11 @@ final class Moth {
                 .attribute("ColorAdd_GY", "Lime", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent)
                 .attribute("ColorAdd_UV", "UV", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent)
                 .attribute("CTC", "White point", "Color.Color", "", PhysicalUnit.Temperature)
-                .body(part(Kind.Geometry, "Can", part(Kind.Beam, "Face")))
+                .body(part(Kind.Geometry, "Can", part(Kind.Beam, "Face")));
+        for (int i = 0; i < NAMES.length; i++) {
+            profile.emitter(NAMES[i], new ColorCie(LIGHTS[i][0], LIGHTS[i][1], LIGHTS[i][2]), LIGHTS[i][3]);
+        }
+        return profile
                 .mode("Nine", "Can", Moth::nine)
                 .mode("Six", "Can", Moth::six)
                 .revision("From the maker's chart", "2026-05-11T11:00:00", "Ines")
@@ -40,7 +49,7 @@ final class Moth {
                         .function("Strobe", "Shutter1Strobe", 8, f -> f.physical(0.5, 20))
                         .function("Open", 248, f -> f.physical(1, 1).start(255).range("Open", 248)))
                 .channel("CTC", "Face", at(3), c -> c.function("White point", 0, f -> f.physical(2700, 6500)
-                        .range("Off", 0).range("Warm to cold", 8)));
+                        .range("Off", 0, 0, 6500, 6500).range("Warm to cold", 8, 0, 2700, 6500)));
         colours(mode, 4);
     }
 
@@ -57,7 +66,7 @@ final class Moth {
     private static void colours(ModeBuilder mode, int address) {
         for (int i = 0; i < NAMES.length; i++) {
             var name = NAMES[i];
-            mode.channel(ATTRIBUTES[i], "Face", at(address + i), c -> c.highlight(255).function(name, 0, f -> f.physical(0, 1)));
+            mode.channel(ATTRIBUTES[i], "Face", at(address + i), c -> c.highlight(255).function(name, 0, f -> f.physical(0, 1).emitter(name)));
         }
     }
 }

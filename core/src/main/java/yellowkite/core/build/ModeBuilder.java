@@ -131,6 +131,8 @@ public final class ModeBuilder {
         private double physicalFrom;
         private double physicalTo = 1;
         private String wheel = "";
+        private String emitter = "";
+        private String filter = "";
         private String modeMaster = "";
         private DmxValue modeFrom = DmxValue.ZERO;
         private DmxValue modeTo = DmxValue.ZERO;
@@ -156,6 +158,16 @@ public final class ModeBuilder {
 
         public FunctionBuilder wheel(String wheelName) {
             wheel = wheelName;
+            return this;
+        }
+
+        public FunctionBuilder emitter(String emitterName) {
+            emitter = emitterName;
+            return this;
+        }
+
+        public FunctionBuilder filter(String filterName) {
+            filter = filterName;
             return this;
         }
 
@@ -189,6 +201,8 @@ public final class ModeBuilder {
                 f.physicalFrom = physicalFrom;
                 f.physicalTo = physicalTo;
                 f.wheel = wheel;
+                f.emitter = emitter;
+                f.filter = filter;
                 f.modeMaster = modeMaster;
                 f.modeFrom = modeFrom;
                 f.modeTo = modeTo;

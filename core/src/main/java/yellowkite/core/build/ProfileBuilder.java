@@ -3,11 +3,15 @@ package yellowkite.core.build;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.AttributeDefinitions;
 import yellowkite.core.profile.ColorCie;
+import yellowkite.core.profile.Emitter;
+import yellowkite.core.profile.Filter;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Matrix;
+import yellowkite.core.profile.Measurement;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.Revision;
@@ -20,6 +24,8 @@ public final class ProfileBuilder {
     private final List<AttributeDefinitions.FeatureGroup> featureGroups = new ArrayList<>();
     private final List<AttributeDefinitions.Attribute> attributes = new ArrayList<>();
     private final List<Wheel> wheels = new ArrayList<>();
+    private final List<Emitter> emitters = new ArrayList<>();
+    private final List<Filter> filters = new ArrayList<>();
     private final List<Geometry> geometries = new ArrayList<>();
     private final List<Mode> modes = new ArrayList<>();
     private final List<Revision> revisions = new ArrayList<>();
@@ -94,6 +100,17 @@ public final class ProfileBuilder {
         return this;
     }
 
+    /** @param nanometres dominant wavelength; null = not known */
+    public ProfileBuilder emitter(String emitterName, ColorCie color, @Nullable Double nanometres, Measurement... measurements) {
+        emitters.add(new Emitter(emitterName, color, nanometres, "", List.of(measurements), Source.NONE));
+        return this;
+    }
+
+    public ProfileBuilder filter(String filterName, @Nullable ColorCie color, Measurement... measurements) {
+        filters.add(new Filter(filterName, color, List.of(measurements), Source.NONE));
+        return this;
+    }
+
     /** Adds a top-level geometry. */
     public ProfileBuilder body(Geometry geometry) {
         geometries.add(geometry);
@@ -145,6 +162,7 @@ public final class ProfileBuilder {
             type.fixtureTypeId = id;
             type.attributeDefinitions = new AttributeDefinitions(activationGroups, featureGroups, attributes, Source.NONE);
             type.wheels = wheels;
+            type.physicalDescriptions = type.physicalDescriptions.withEmitters(emitters).withFilters(filters);
             type.geometries = geometries;
             type.modes = modes;
             type.revisions = revisions;

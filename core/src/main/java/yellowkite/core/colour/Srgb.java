@@ -7,25 +7,33 @@ import yellowkite.core.profile.ColorCie;
 /**
  * A colour for the screen, in linear light. Source: IEC 61966-2-1.
  *
- * @param red   in [0, 1]; likewise green and blue
+ * @param red   in [0, 1] for what the screen can show; likewise green and blue
  */
 public record Srgb(double red, double green, double blue) {
     private static final Pattern HEX = Pattern.compile("#[0-9a-fA-F]{6}");
-    public static final Srgb WHITE = new Srgb(1, 1, 1);
     public static final Srgb BLACK = new Srgb(0, 0, 0);
 
+    /** {@return that colour} Components are below 0 where the screen cannot show it. */
+    public static Srgb of(Xyz c) {
+        return new Srgb(3.2404542 * c.x() - 1.5371385 * c.y() - 0.4985314 * c.z(), -0.9692660 * c.x() + 1.8760108 * c.y() + 0.0415560 * c.z(),
+                0.0556434 * c.x() - 0.2040259 * c.y() + 1.0572252 * c.z());
+    }
+
     /** {@return the nearest hue on the screen at its full brightness} Luminance is left out; a colour without y is black. */
-    public static Srgb hueOf(ColorCie color) {
-        if (color.y() <= 0) {
-            return BLACK;
-        }
-        double x = color.x() / color.y();
-        double z = (1 - color.x() - color.y()) / color.y();
-        double r = Math.max(0, 3.2404542 * x - 1.5371385 - 0.4985314 * z);
-        double g = Math.max(0, -0.9692660 * x + 1.8760108 + 0.0415560 * z);
-        double b = Math.max(0, 0.0556434 * x - 0.2040259 + 1.0572252 * z);
-        double brightest = Math.max(r, Math.max(g, b));
-        return brightest <= 0 ? BLACK : new Srgb(r / brightest, g / brightest, b / brightest);
+    public static Srgb hueOf(Xyz color) {
+        return color.y() <= 0 ? BLACK : of(color).shown();
+    }
+
+    /** {@return whether the screen holds this hue} */
+    public boolean isOnScreen() {
+        double brightest = Math.max(red, Math.max(green, blue));
+        return Math.min(red, Math.min(green, blue)) >= -0.002 * brightest;
+    }
+
+    /** {@return this colour without what the screen cannot show, with its brightest part at 1; black stays black} */
+    private Srgb shown() {
+        double brightest = Math.max(red, Math.max(green, blue));
+        return brightest <= 0 ? BLACK : new Srgb(Math.max(0, red) / brightest, Math.max(0, green) / brightest, Math.max(0, blue) / brightest);
     }
 
     /** {@return the colour that {@code #rrggbb} writes; none if it is not written so} */
@@ -45,20 +53,6 @@ public record Srgb(double red, double green, double blue) {
         double z = 0.0193339 * red + 0.1191920 * green + 0.9503041 * blue;
         double sum = x + y + z;
         return sum == 0 ? new ColorCie(0.3127, 0.3290, 0) : new ColorCie(x / sum, y / sum, 100 * y);
-    }
-
-    public Srgb times(Srgb filter) {
-        return new Srgb(red * filter.red, green * filter.green, blue * filter.blue);
-    }
-
-    public Srgb plus(Srgb other, double level) {
-        return new Srgb(red + level * other.red, green + level * other.green, blue + level * other.blue);
-    }
-
-    /** {@return this colour with its brightest part at 1; black stays black} */
-    public Srgb atFull() {
-        double brightest = Math.max(red, Math.max(green, blue));
-        return brightest <= 0 ? this : new Srgb(red / brightest, green / brightest, blue / brightest);
     }
 
     /** {@return {@code #rrggbb}, gamma encoded} */

@@ -33,8 +33,8 @@ public final class Wanted {
 
     /** The answer, or why there is none. */
     public sealed interface Result {
-        /** @param dmx bytes of every channel that was set, by break and address */
-        record Found(Map<Integer, TreeMap<Integer, Integer>> dmx, List<Reached> reached) implements Result {}
+        /** @param dmx bytes of every channel that was set, by break and address. @param values the same as raw values by channel id; where a channel stands in several cells, that of the last */
+        record Found(Map<Integer, TreeMap<Integer, Integer>> dmx, List<Reached> reached, Map<Integer, Long> values) implements Result {}
 
         /** @param reason one sentence with the range that can be reached */
         record OutOfReach(String reason) implements Result {}
@@ -67,7 +67,7 @@ public final class Wanted {
         } catch (Unreachable why) {
             return new Result.OutOfReach(why.getMessage());
         }
-        return new Result.Found(search.bytes(), List.copyOf(search.reached));
+        return new Result.Found(search.bytes(), List.copyOf(search.reached), search.values());
     }
 
     private void set(String attribute, double asked) throws Unreachable {
@@ -263,6 +263,12 @@ public final class Wanted {
             }
         }
         return dmx;
+    }
+
+    private Map<Integer, Long> values() {
+        var values = new TreeMap<Integer, Long>();
+        touched.forEach(index -> values.put(resolver.map().channels().get(index).channel().id(), raws[index]));
+        return values;
     }
 
     private static int dmxBreak(PlacedChannel placed) {

@@ -88,7 +88,7 @@ class DraftShaper {
     }
 
     static DraftView.SlotLine slot(int number, Wheel.Slot slot, DraftMedia media) {
-        return new DraftView.SlotLine(number, slot.name(), slot.color() == null ? null : Srgb.hueOf(slot.color()).hex(), picture(slot, media));
+        return new DraftView.SlotLine(number, slot.name(), slot.color() == null ? null : Srgb.hueOf(yellowkite.core.colour.Xyz.of(slot.color())).hex(), picture(slot, media));
     }
 
     /** {@return the address of a slot's picture; null if the file holds none} */

@@ -1,0 +1,291 @@
+package yellowkite.core.dmx;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static yellowkite.core.build.ModeBuilder.at;
+import static yellowkite.core.build.ProfileBuilder.part;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import yellowkite.core.build.ModeBuilder;
+import yellowkite.core.build.ProfileBuilder;
+import yellowkite.core.colour.Additive.Choice;
+import yellowkite.core.colour.Chromaticity;
+import yellowkite.core.colour.RgbSpace;
+import yellowkite.core.colour.Temperature;
+import yellowkite.core.profile.ColorCie;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Geometry.Kind;
+import yellowkite.core.profile.Measurement;
+import yellowkite.core.profile.PhysicalUnit;
+import yellowkite.core.profile.Source;
+
+/** What lamps look like at given values, and which values make a wanted colour. */
+class LightTest {
+    private static final Chromaticity SIX_THOUSAND = new Temperature(6_000, 0).chromaticity();
+
+    private static ProfileBuilder lamp() {
+        return ProfileBuilder.profile("Testers", "Colours").id("00000000-0000-0000-0000-00000000000C")
+                .attribute("CTC", "CTC", "Color.Color", "", PhysicalUnit.Temperature)
+                .attribute("HSB_Hue", "Hue", "Color.Color", "", PhysicalUnit.Angle)
+                .body(part(Kind.Beam, "Lens"));
+    }
+
+    private static FixtureType lamp(ProfileBuilder profile, Consumer<ModeBuilder> channels) {
+        return profile.mode("Main", "Lens", channels).build();
+    }
+
+    private static Light light(FixtureType type, long... raws) {
+        return Light.of(type, Resolver.of(type, type.modes().getFirst()).resolve(raws));
+    }
+
+    private static WantedColour.Result.Found find(FixtureType type, Chromaticity wanted, Choice choice) {
+        var mode = type.modes().getFirst();
+        var resolver = Resolver.of(type, mode);
+        return switch (WantedColour.of(type, mode, resolver, resolver.startValues()).find(wanted, choice, 1)) {
+            case WantedColour.Result.Found found -> found;
+            case WantedColour.Result.Impossible why -> throw new AssertionError(why.reason());
+        };
+    }
+
+    private static void isAt(Chromaticity actual, Chromaticity expected) {
+        assertThat(actual.distanceTo(expected)).as("%s beside %s", actual, expected).isLessThan(1e-4);
+    }
+
+    private static Consumer<ModeBuilder> of(String... attributes) {
+        return mode -> {
+            for (int i = 0; i < attributes.length; i++) {
+                mode.channel(attributes[i], "Lens", at(i + 1), c -> c.function("", 0, f -> f.physical(0, 1)));
+            }
+        };
+    }
+
+    @Nested
+    class Lights {
+        @Test
+        void withoutEmittersAreThoseOfTheScreen() {
+            var type = lamp(lamp(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B"));
+
+            isAt(light(type, 255, 255, 255).color().chromaticity(), Chromaticity.WHITE);
+            isAt(light(type, 255, 0, 0).color().chromaticity(), new Chromaticity(0.64, 0.33));
+            assertThat(light(type, 0, 0, 0).level()).isZero();
+        }
+
+        /** By hand: red of Y 20 at (0.70, 0.30) and green of Y 60 at (0.20, 0.70): X = 46.6667 + 17.1429, Y = 80, Z = 0 + 8.5714; x = 63.8095 / 152.381, y = 80 / 152.381. */
+        @Test
+        void addUpByTheLuminanceOfTheirEmitters() {
+            var type = lamp(lamp().emitter("Ruby", new ColorCie(0.70, 0.30, 20), 630.0).emitter("Moss", new ColorCie(0.20, 0.70, 60), 525.0), mode -> mode
+                    .channel("ColorAdd_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Ruby")))
+                    .channel("ColorAdd_G", "Lens", at(2), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Moss"))));
+
+            var seen = light(type, 255, 255).color().chromaticity();
+
+            assertThat(seen.x()).isCloseTo(0.41875, within(0.0001));
+            assertThat(seen.y()).isCloseTo(0.52500, within(0.0001));
+        }
+
+        /** A single wavelength lies on the edge of the diagram: 520 nm at (0.0743, 0.8338) in the table of CIE 15. */
+        @Test
+        void areSeenByTheirMeasuredSpectrum() {
+            var line = new Measurement(100, null, null, Measurement.Interpolation.Linear,
+                    List.of(new Measurement.Point(519, 0, Source.NONE), new Measurement.Point(520, 1, Source.NONE), new Measurement.Point(521, 0, Source.NONE)), Source.NONE);
+            var type = lamp(lamp().emitter("Line", new ColorCie(0.3, 0.6, 50), null, line), mode -> mode
+                    .channel("ColorAdd_G", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Line"))));
+
+            isAt(light(type, 128).color().chromaticity(), new Chromaticity(0.0743, 0.8338));
+        }
+
+        /** 100 cd and 300 cd of the same two colours weigh 1 to 3, whatever luminance their colours name. */
+        @Test
+        void weighByCandelaWhereAllWereMeasured() {
+            var type = lamp(lamp().emitter("A", new ColorCie(0.70, 0.30, 100), null, candela(100)).emitter("B", new ColorCie(0.20, 0.70, 100), null, candela(300)), mode -> mode
+                    .channel("ColorAdd_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("A")))
+                    .channel("ColorAdd_G", "Lens", at(2), c -> c.function("", 0, f -> f.physical(0, 1).emitter("B"))));
+
+            assertThat(light(type, 255, 255).color().chromaticity().x()).isCloseTo(0.41875, within(0.0001));
+        }
+
+        private static Measurement candela(double most) {
+            return new Measurement(100, most, null, Measurement.Interpolation.Linear, List.of(), Source.NONE);
+        }
+
+        @Test
+        void levelsFollowTheMeasurementsBetween() {
+            var dim = new Measurement(50, 10.0, null, Measurement.Interpolation.Step, List.of(), Source.NONE);
+            var type = lamp(lamp().emitter("Stepped", new ColorCie(0.70, 0.30, 100), null, dim, candela(100)), mode -> mode
+                    .channel("ColorAdd_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Stepped"))));
+
+            assertThat(light(type, 200).color().y()).isCloseTo(0.1, within(1e-7));
+            assertThat(light(type, 255).color().y()).isCloseTo(1, within(1e-7));
+            assertThat(light(type, 51).color().y()).isCloseTo(0.04, within(1e-7)); // 20 of 50 %, straight from nothing
+        }
+    }
+
+    @Nested
+    class WhiteLamps {
+        @Test
+        void haveTheTemperatureOfTheirBeam() {
+            isAt(light(lamp(lamp(), of("Dimmer")), 255).color().chromaticity(), SIX_THOUSAND);
+        }
+
+        @Test
+        void runThroughTheirFlags() {
+            var type = lamp(lamp().filter("Rust", new ColorCie(0.6, 0.38, 20)), mode -> mode
+                    .channel("ColorSub_Y", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).filter("Rust"))));
+
+            isAt(light(type, 0).color().chromaticity(), SIX_THOUSAND);
+            assertThat(light(type, 255).color().chromaticity().distanceTo(new Chromaticity(0.6, 0.38))).isLessThan(0.02); // 6000 K is not D65
+        }
+
+        /** A glass that passes only 600 nm and more turns whatever lamp into its red end. */
+        @Test
+        void runThroughAMeasuredGlass() {
+            var edge = new Measurement(100, null, null, Measurement.Interpolation.Linear,
+                    List.of(new Measurement.Point(599.9, 0, Source.NONE), new Measurement.Point(600, 1, Source.NONE), new Measurement.Point(780, 1, Source.NONE)), Source.NONE);
+            var type = lamp(lamp().filter("Edge", null, edge), mode -> mode
+                    .channel("ColorSub_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).filter("Edge"))));
+
+            var seen = light(type, 255).color().chromaticity();
+
+            assertThat(seen.x() + seen.y()).isGreaterThan(0.998); // on the red edge nothing is left of z
+        }
+
+        @Test
+        void takeTheColourOfTheirSlot() {
+            var type = lamp(lamp().wheel("Glass", wheel -> wheel.open("Open").color("Leaf", new ColorCie(0.31, 0.56, 40))), mode -> mode
+                    .channel("Color1", "Lens", at(1), c -> c.function("", 0, f -> f.wheel("Glass").range("Open", 0, 1).range("Leaf", 128, 2))));
+
+            isAt(light(type, 0).color().chromaticity(), SIX_THOUSAND);
+            assertThat(light(type, 200).color().chromaticity().distanceTo(new Chromaticity(0.31, 0.56))).isLessThan(0.01);
+        }
+
+        @Test
+        void areCorrectedToTheKelvinThatAChannelNames() {
+            var type = lamp(lamp(), mode -> mode.channel("CTC", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(2_700, 6_500))));
+
+            var seen = Temperature.of(light(type, 65535).color().chromaticity()).orElseThrow();
+
+            assertThat(seen.kelvin()).isCloseTo(6_500, within(10.0));
+            assertThat(Temperature.of(light(type, 0).color().chromaticity()).orElseThrow().kelvin()).isCloseTo(2_700, within(10.0));
+        }
+    }
+
+    @Nested
+    class Coordinates {
+        @Test
+        void areTakenAsTheyStand() {
+            var type = lamp(lamp(), of("CIE_X", "CIE_Y"));
+
+            isAt(light(type, 51, 102).color().chromaticity(), new Chromaticity(0.2, 0.4));
+        }
+
+        @Test
+        void ofHueAndSaturationTurnTheScreensPrimaries() {
+            var type = lamp(lamp(), mode -> mode
+                    .channel("HSB_Hue", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 360)))
+                    .channel("HSB_Saturation", "Lens", at(3), c -> c.function("", 0, f -> f.physical(0, 1))));
+
+            isAt(light(type, 21_845, 255).color().chromaticity(), new Chromaticity(0.30, 0.60));
+            isAt(light(type, 21_845, 0).color().chromaticity(), Chromaticity.WHITE);
+        }
+
+        @Test
+        void ofRedGreenAndBlueOrTheirOpposites() {
+            assertThat(light(lamp(lamp(), of("ColorRGB_Red", "ColorRGB_Green", "ColorRGB_Blue")), 0, 0, 255).color().chromaticity().distanceTo(RgbSpace.SRGB.blue().chromaticity())).isLessThan(1e-6);
+            assertThat(light(lamp(lamp(), of("ColorRGB_Cyan", "ColorRGB_Magenta", "ColorRGB_Yellow")), 255, 255, 0).color().chromaticity().distanceTo(RgbSpace.SRGB.blue().chromaticity())).isLessThan(1e-6);
+        }
+    }
+
+    @Nested
+    class TheWayBack {
+        private final Chromaticity warm = new Temperature(3_000, 0).chromaticity();
+
+        private void reaches(FixtureType type, Chromaticity wanted, double within) {
+            var found = find(type, wanted, Choice.BRIGHTEST);
+            var mode = type.modes().getFirst();
+            var raws = mode.channels().stream().mapToLong(channel -> found.values().getOrDefault(channel.id(), 0L)).toArray();
+
+            assertThat(found.inGamut()).isTrue();
+            assertThat(found.distance()).as("%s", Arrays.toString(raws)).isLessThan(within);
+            assertThat(light(type, raws).color().chromaticity().distanceTo(wanted)).isLessThan(within);
+        }
+
+        @Test
+        void findsLevelsOfLightsWithinAStep() {
+            reaches(lamp(lamp(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B")), warm, 0.002);
+            reaches(lamp(lamp(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_W")), warm, 0.002);
+            reaches(lamp(lamp(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_RY", "ColorAdd_GY", "ColorAdd_UV")), warm, 0.002);
+            reaches(lamp(lamp(), of("ColorAdd_WW", "ColorAdd_CW")), new Temperature(2_800, 0).chromaticity().at(1).plus(new Temperature(6_500, 0).chromaticity().at(1)).chromaticity(), 0.001);
+        }
+
+        @Test
+        void findsHowFarFlagsGoIn() {
+            reaches(lamp(lamp(), of("ColorSub_C", "ColorSub_M", "ColorSub_Y")), new Chromaticity(0.40, 0.40), 0.003);
+        }
+
+        @Test
+        void findsCoordinatesHueAndKelvin() {
+            reaches(lamp(lamp(), mode -> mode.channel("CIE_X", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 1)))
+                    .channel("CIE_Y", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1)))), warm, 0.0001);
+            reaches(lamp(lamp(), mode -> mode.channel("HSB_Hue", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 360)))
+                    .channel("HSB_Saturation", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1)))), warm, 0.001);
+            reaches(lamp(lamp(), of("ColorRGB_Red", "ColorRGB_Green", "ColorRGB_Blue")), warm, 0.003);
+            reaches(lamp(lamp(), mode -> mode.channel("CTC", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(2_700, 6_500)))), warm, 0.001);
+        }
+
+        @Test
+        void leavesUltravioletOut() {
+            var found = find(lamp(lamp(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_UV")), warm, Choice.BRIGHTEST);
+
+            assertThat(found.levels()).extracting(WantedColour.Level::attribute).containsExactly("ColorAdd_R", "ColorAdd_G", "ColorAdd_B");
+        }
+
+        @Test
+        void saysWhatIsOutOfTheGamut() {
+            var found = find(lamp(lamp(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B")), new Chromaticity(0.19, 0.72), Choice.BRIGHTEST);
+
+            assertThat(found.inGamut()).isFalse();
+            assertThat(found.distance()).isGreaterThan(0.01);
+        }
+
+        @Test
+        void saysWhenAModeMixesNothing() {
+            var type = lamp(lamp(), of("Dimmer"));
+            var resolver = Resolver.of(type, type.modes().getFirst());
+
+            var answer = WantedColour.of(type, type.modes().getFirst(), resolver, resolver.startValues()).find(warm, Choice.BRIGHTEST, 1);
+
+            assertThat(answer).isEqualTo(new WantedColour.Result.Impossible("Mode 'Main' has no channels that mix a colour."));
+        }
+
+        @Test
+        void looksThroughWhatStandsOnTop() {
+            var type = lamp(lamp(), mode -> {
+                of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B").accept(mode);
+                mode.channel("CTC", "Lens", at(4), c -> c.function("", 0, f -> f.physical(2_700, 6_500)));
+            });
+            var raws = new long[] {0, 0, 0, 0};
+            var mode = type.modes().getFirst();
+
+            var answer = (WantedColour.Result.Found) WantedColour.of(type, mode, Resolver.of(type, mode), raws).find(warm, Choice.BRIGHTEST, 1);
+
+            assertThat(answer.distance()).isLessThan(0.002);
+            assertThat(answer.values()).doesNotContainKey(mode.channels().getLast().id());
+        }
+    }
+
+    @Test
+    void theBrightnessIsAShareOfTheBrightest() {
+        var type = lamp(lamp(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B"));
+        var mode = type.modes().getFirst();
+        var resolver = Resolver.of(type, mode);
+
+        var part = (WantedColour.Result.Found) WantedColour.of(type, mode, resolver, resolver.startValues()).find(Chromaticity.WHITE, Choice.BRIGHTEST, 0.4);
+
+        assertThat(part.values()).isEqualTo(Map.of(mode.channels().get(0).id(), 102L, mode.channels().get(1).id(), 102L, mode.channels().get(2).id(), 102L));
+    }
+}
