@@ -33,3 +33,7 @@ export type Maker = Schemas['MakerView'];
 export type WheelSpan = Schemas['WheelSpan'];
 export type CurveView = Schemas['CurveView'];
 export type Shelf = Schemas['ShelfRequest']['kind'];
+export type Hue = Schemas['HueView'];
+export type ColourMap = Schemas['ColourMap'];
+export type WishRequest = Schemas['WishRequest'];
+export type WishAnswer = Schemas['WishAnswer'];

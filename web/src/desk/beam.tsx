@@ -13,8 +13,8 @@ export function Beam({ beam }: { beam: Readout['beam'] }) {
       <svg viewBox="0 0 240 150" role="img" aria-label={`Beam: ${words.join(', ')}`} className="block w-full">
         <defs>
           <radialGradient id="beam-edge">
-            <stop offset="0.82" stopColor={beam.color} />
-            <stop offset="1" stopColor={beam.color} stopOpacity="0" />
+            <stop offset="0.82" stopColor={beam.hue.hex} />
+            <stop offset="1" stopColor={beam.hue.hex} stopOpacity="0" />
           </radialGradient>
           {beam.gobo && (
             <mask id="beam-gobo">

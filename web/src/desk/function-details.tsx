@@ -35,6 +35,18 @@ export function FunctionDetails({ bar }: { bar: FunctionBar }) {
           <Choice label="Wheel" value={bar.wheel === '' ? 'none' : bar.wheel} options={[{ value: 'none', text: 'No wheel' }, ...draft.wheels.map((wheel) => ({ value: wheel.name, text: wheel.name }))]} onChoose={(wheel) => void edit({ type: 'setWheel', function: bar.id, wheel: wheel === 'none' ? '' : wheel })} />
         </div>
       )}
+      <LightPart label="Emitter" none="No emitter of its own" names={draft.emitters} value={bar.emitter} onChoose={(emitter) => void edit({ type: 'setLightPart', function: bar.id, emitter, filter: null }).then(setRefusal)} />
+      <LightPart label="Filter" none="No filter of its own" names={draft.filters} value={bar.filter} onChoose={(filter) => void edit({ type: 'setLightPart', function: bar.id, emitter: null, filter }).then(setRefusal)} />
+    </div>
+  );
+}
+
+/** Which of the profile's emitters or filters the function drives; nothing where the profile has none. */
+function LightPart({ label, none, names, value, onChoose }: { label: string; none: string; names: string[]; value: string; onChoose: (name: string) => void }) {
+  if (names.length === 0) return null;
+  return (
+    <div className="col-span-2">
+      <Choice label={label} value={value === '' ? 'none' : `=${value}`} options={[{ value: 'none', text: none }, ...names.map((name) => ({ value: `=${name}`, text: name }))]} onChoose={(chosen) => onChoose(chosen === 'none' ? '' : chosen.slice(1))} />
     </div>
   );
 }

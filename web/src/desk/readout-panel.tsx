@@ -2,6 +2,8 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { memo, useState } from 'react';
 import { answer, api } from '../api/client';
 import type { ChannelRow, Draft, FunctionBar, Readout } from '../api/types';
+import { ColourButton } from '../colour/colour-dialog';
+import { HueFacts } from '../colour/hue-facts';
 import { Beam } from './beam';
 import { CheckList } from './check-list';
 import { Button } from '../ui/button';
@@ -49,6 +51,10 @@ function AtTheProbe({ draft, mode, channel }: { draft: Draft; mode: number; chan
           <Beam beam={data.beam} />
           <p className="mt-2.5 font-semibold break-words">{data.doing}</p>
           <Facts channel={channel} readout={data} />
+          <div className="mt-3 border-t border-line pt-2.5">
+            <HueFacts hue={data.beam.hue} />
+            <ColourButton mode={mode} />
+          </div>
           {at && <Ask key={at.id} draft={draft} channel={channel} bar={at} />}
         </>
       )}

@@ -7,6 +7,7 @@ import yellowkite.core.colour.Chromaticity;
 import yellowkite.core.colour.Emitters;
 import yellowkite.core.colour.Glass;
 import yellowkite.core.colour.Glasses;
+import yellowkite.core.colour.Hue;
 import yellowkite.core.colour.RgbSpace;
 import yellowkite.core.colour.Temperature;
 import yellowkite.core.colour.Xyz;

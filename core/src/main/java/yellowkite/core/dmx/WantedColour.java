@@ -3,6 +3,7 @@ package yellowkite.core.dmx;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -10,6 +11,7 @@ import yellowkite.core.colour.Additive;
 import yellowkite.core.colour.Chromaticity;
 import yellowkite.core.colour.Emitters;
 import yellowkite.core.colour.Glass;
+import yellowkite.core.colour.Hue;
 import yellowkite.core.colour.Hull;
 import yellowkite.core.colour.Subtractive;
 import yellowkite.core.colour.Temperature;
@@ -21,7 +23,7 @@ import yellowkite.core.profile.PhysicalUnit;
 
 /**
  * The way back for colour: from a wanted colour to the values of the channels that make it. Wheels and corrections stay where
- * they stand. Ultraviolet is left out: it makes paint glow, and is not seen itself.
+ * they stand. Ultraviolet is put out: it makes paint glow, and is hardly seen itself.
  */
 public final class WantedColour {
     private final FixtureType type;
@@ -40,7 +42,18 @@ public final class WantedColour {
          * @param reached what the steps of these channels really give
          * @param inGamut whether the lamp can make the wanted colour; if not, the nearest to it is reached
          */
-        record Found(List<Level> levels, Map<Integer, Long> values, Xyz reached, double distance, boolean inGamut) implements Result {}
+        record Found(List<Level> levels, Map<Integer, Long> values, Xyz reached, double distance, boolean inGamut) implements Result {
+            /** Such a difference can just be told apart side by side. */
+            private static final double SEEN = 0.0011;
+
+            /** {@return one sentence on how near it comes} */
+            public String says() {
+                var far = String.format(Locale.ROOT, "%.4f", distance);
+                return !inGamut ? "Out of this lamp's gamut: the nearest that it can make is \u0394u'v' " + far + " away."
+                        : distance < SEEN ? "Reached within what can be told apart: \u0394u'v' " + far + "."
+                        : "Reached as near as the steps of its channels allow: \u0394u'v' " + far + ".";
+            }
+        }
 
         /** @param reason one sentence */
         record Impossible(String reason) implements Result {}
@@ -154,12 +167,19 @@ public final class WantedColour {
             if (!has(each.attribute())) {
                 continue;
             }
-            var function = function(each.attribute());
-            double low = Math.min(function.physicalFrom(), function.physicalTo());
-            double high = Math.max(function.physicalFrom(), function.physicalTo());
-            physical.put(each.attribute(), low + each.level() * (high - low));
+            physical.put(each.attribute(), physical(each));
+        }
+        if (!lights().isEmpty() && has(Emitters.ULTRAVIOLET)) {
+            physical.put(Emitters.ULTRAVIOLET, physical(new Level(Emitters.ULTRAVIOLET, 0)));
         }
         return setPhysical(wanted, physical, levels, inGamut);
+    }
+
+    private double physical(Level wanted) {
+        var function = function(wanted.attribute());
+        double low = Math.min(function.physicalFrom(), function.physicalTo());
+        double high = Math.max(function.physicalFrom(), function.physicalTo());
+        return low + wanted.level() * (high - low);
     }
 
     private Result setPhysical(Chromaticity wanted, Map<String, Double> physical, List<Level> levels, boolean inGamut) {

@@ -14,7 +14,8 @@ public sealed interface Edit permits RenameProfile, RenameMode, RenameFunction, 
         MoveChannel, Several, SetReaction, SetFade, SetFunctionAttribute, SetBounds, SetModeMaster, SetWheel, ChangeGeometry, InvertFunction, MoveRangeEnd,
         DivideFunction, SetRanges, LayStencil, CopyChannels, BringFunction, AddVirtualDimmer, MakeCells,
         SetLevels, SetCare, SetNotes, SetCategory, SetChartCount, MarkRange, SetPicture,
-        AddWheel, RenameWheel, RemoveWheel, AddSlot, RemoveSlot, MoveSlot, SetSlot, PutCurve, LayCurve {
+        AddWheel, RenameWheel, RemoveWheel, AddSlot, RemoveSlot, MoveSlot, SetSlot, PutCurve, LayCurve,
+        PutEmitter, PutFilter, RemoveLightPart, SetLightPart {
 
     /** {@return the changed document ({@code before} itself if nothing changes), or why this edit does not fit} */
     Outcome applyTo(FixtureType before);

@@ -238,10 +238,11 @@ class LightTest {
         }
 
         @Test
-        void leavesUltravioletOut() {
+        void putsUltravioletOut() {
             var found = find(lamp(lamp(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_UV")), warm, Choice.BRIGHTEST);
 
             assertThat(found.levels()).extracting(WantedColour.Level::attribute).containsExactly("ColorAdd_R", "ColorAdd_G", "ColorAdd_B");
+            assertThat(found.values()).hasSize(4).containsValue(0L);
         }
 
         @Test

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowkite.core.attribute.EndWords;
 import yellowkite.core.colour.Srgb;
+import yellowkite.core.colour.Xyz;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CellGrid;
 import yellowkite.core.dmx.FootprintSum;
@@ -25,6 +26,8 @@ import yellowkite.core.edit.Holes;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
+import yellowkite.core.profile.Emitter;
+import yellowkite.core.profile.Filter;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.House;
@@ -66,6 +69,7 @@ class DraftShaper {
                 type.attributeDefinitions().attributes().stream()
                         .map(each -> new DraftView.AttributeLine(each.name(), each.pretty(), each.featureGroup(), each.physicalUnit().symbol())).toList(),
                 type.allGeometries().filter(Geometry.Part.class::isInstance).map(Geometry::name).toList(),
+                type.physicalDescriptions().emitters().stream().map(Emitter::name).toList(), type.physicalDescriptions().filters().stream().map(Filter::name).toList(),
                 chosen == null ? null : map(type, chosen, known), history(draft),
                 draft.history().done() > Drafts.floor(draft.history()), draft.history().done() < draft.history().steps().size());
     }
@@ -88,7 +92,7 @@ class DraftShaper {
     }
 
     static DraftView.SlotLine slot(int number, Wheel.Slot slot, DraftMedia media) {
-        return new DraftView.SlotLine(number, slot.name(), slot.color() == null ? null : Srgb.hueOf(yellowkite.core.colour.Xyz.of(slot.color())).hex(), picture(slot, media));
+        return new DraftView.SlotLine(number, slot.name(), slot.color() == null ? null : Srgb.hueOf(Xyz.of(slot.color())).hex(), picture(slot, media));
     }
 
     /** {@return the address of a slot's picture; null if the file holds none} */
@@ -187,7 +191,7 @@ class DraftShaper {
         var master = function.modeMaster().isEmpty() ? null : links.find(function.modeMaster());
         int masterBytes = master == null ? function.modeFrom().bytes() : master.channel().bytes();
         return new DraftView.FunctionBar(function.id(), span.name(), function.attribute(), span.from(), span.to(), function.physicalFrom(), function.physicalTo(),
-                type.unitOf(function.attribute()).symbol(), function.wheel(), function.dmxProfile(), when(function, links),
+                type.unitOf(function.attribute()).symbol(), function.wheel(), function.emitter(), function.filter(), function.dmxProfile(), when(function, links),
                 master == null ? null : master.channel().id(), function.modeFrom().at(masterBytes), function.modeTo().at(masterBytes), function.min(), function.max(),
                 function.realFade(), function.realAcceleration(), runs(type, span),
                 span.ranges().stream().map(range -> new DraftView.RangeBar(range.range().id(), range.range().name(), range.from(), range.to(), range.range().slot(),

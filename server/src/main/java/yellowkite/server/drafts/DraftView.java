@@ -16,11 +16,11 @@ import yellowkite.server.drafts.DraftRepository.StoredStep;
  * @param open    false once it is published
  * @param baseRevision the profile's own revision that it stands on; 0 if there is none yet
  * @param picture address of the lamp's picture; null if it has none
- * @param parts   of the body, by name
+ * @param parts   of the body, by name; likewise emitters and filters
  */
 record DraftView(String id, String profileId, int version, boolean open, int baseRevision, String name, String manufacturer, String shortName, String description,
         @Schema(nullable = true) @Nullable String picture, String notes, House.Category category,
-        List<ModeLine> modes, List<WheelLine> wheels, List<AttributeLine> attributes, List<String> parts, @Schema(nullable = true) @Nullable ModeMap map,
+        List<ModeLine> modes, List<WheelLine> wheels, List<AttributeLine> attributes, List<String> parts, List<String> emitters, List<String> filters, @Schema(nullable = true) @Nullable ModeMap map,
         List<HistoryLine> history, boolean canUndo, boolean canRedo) {
 
     record ModeLine(int id, String name, int footprint, int channels, List<Tail.Bundle> tail) {}
@@ -55,7 +55,7 @@ record DraftView(String id, String profileId, int version, boolean open, int bas
     record CellPlace(List<Integer> addresses, int column, int row) {}
 
     /** @param unit sign behind its physical values. @param curve name; empty = straight. @param when in words, what must hold for it to count; empty = always. @param modeMaster id of the channel; values in its width. @param runs what its two ends are, in words; empty if they are the same, or mean nothing to people */
-    record FunctionBar(int id, String name, String attribute, long from, long to, double physicalFrom, double physicalTo, String unit, String wheel, String curve, String when,
+    record FunctionBar(int id, String name, String attribute, long from, long to, double physicalFrom, double physicalTo, String unit, String wheel, String emitter, String filter, String curve, String when,
             @Schema(nullable = true) @Nullable Integer modeMaster, long modeFrom, long modeTo, @Schema(nullable = true) @Nullable Double min, @Schema(nullable = true) @Nullable Double max,
             double realFade, double realAcceleration, String runs, List<RangeBar> ranges, List<HoleBar> holes) {}
 

@@ -22,7 +22,7 @@ record ReadoutView(int channel, long raw, String hex, double percent, List<Byte>
     /** @param address null for a virtual channel. @param label coarse, fine ... */
     record Byte(@Schema(nullable = true) @Nullable Integer address, String label, int value) {}
 
-    /** @param level in [0, 1]. @param color {@code #rrggbb}. @param gobo address of its picture. Angles in degrees. */
-    record Beam(double level, String color, @Schema(nullable = true) @Nullable String gobo, @Schema(nullable = true) @Nullable Double pan,
+    /** @param level in [0, 1]. @param hue of its colour. @param gobo address of its picture. Angles in degrees. */
+    record Beam(double level, HueView hue, @Schema(nullable = true) @Nullable String gobo, @Schema(nullable = true) @Nullable Double pan,
             @Schema(nullable = true) @Nullable Double tilt, @Schema(nullable = true) @Nullable Double strobeHz) {}
 }

@@ -11,8 +11,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowkite.core.dmx.Light;
 import yellowkite.core.dmx.Meaning;
-import yellowkite.core.dmx.Resolver;
-import yellowkite.core.profile.Wheel;
 import yellowkite.server.web.Refusal;
 
 /** Reads a draft at a probe. */
@@ -27,30 +25,14 @@ class Readouts {
 
     /** @param values raw values by channel id; a channel that is not named stands at its start value, and in the picture of the beam at its highlight value */
     ReadoutView read(LoadedDraft draft, int modeId, int channelId, Map<Integer, Long> values) {
-        var type = draft.history().current();
-        var mode = type.findMode(modeId).orElseThrow(() -> Refusal.notFound("That mode is not in this profile any more."));
-        var resolver = Resolver.of(type, mode);
-        var raws = resolver.startValues();
-        var lit = raws.clone(); // at its start values a lamp is mostly dark: the picture shows it findable
-        for (int i = 0; i < raws.length; i++) {
-            var channel = resolver.map().channels().get(i).channel();
-            var value = values.get(channel.id());
-            lit[i] = channel.highlight() == null || channel.id() == channelId ? raws[i] : channel.highlight().at(channel.bytes());
-            if (value != null) {
-                if (value < 0 || value > channel.max()) {
-                    throw Refusal.unfit("values", "A value of this channel lies from 0 to " + channel.max() + "; " + value + " is outside.");
-                }
-                raws[i] = value;
-                lit[i] = value;
-            }
-        }
-        var meanings = resolver.resolve(raws);
+        var probe = Probe.of(draft, modeId, values);
+        var meanings = probe.resolver().resolve(probe.raws());
         var here = meanings.stream().filter(each -> each.channel().channel().id() == channelId).findFirst()
                 .orElseThrow(() -> Refusal.notFound("That channel is not in this mode any more."));
-        return view(here, Light.of(resolver.resolve(lit)), bases.media(draft), type.wheels());
+        return view(here, Light.of(probe.type(), probe.resolver().resolve(probe.lit(values, channelId))), bases.media(draft));
     }
 
-    private static ReadoutView view(Meaning here, Light light, DraftMedia media, List<Wheel> wheels) {
+    private static ReadoutView view(Meaning here, Light light, DraftMedia media) {
         var channel = here.channel().channel();
         var bytes = new ArrayList<ReadoutView.Byte>();
         var addresses = here.channel().addresses();
@@ -78,7 +60,7 @@ class Readouts {
     }
 
     private static ReadoutView.Beam beam(Light light, DraftMedia media) {
-        return new ReadoutView.Beam(light.level(), light.color().hex(), light.gobo() == null ? null : DraftShaper.picture(light.gobo(), media),
+        return new ReadoutView.Beam(light.level(), HueView.of(light.color()), light.gobo() == null ? null : DraftShaper.picture(light.gobo(), media),
                 light.panDegrees(), light.tiltDegrees(), light.strobeHz());
     }
 

@@ -57,7 +57,8 @@ public final class Pictures {
         }
     }
 
-    private static byte[] png(BufferedImage image) {
+    /** {@return the picture as a file} */
+    public static byte[] png(BufferedImage image) {
         var out = new ByteArrayOutputStream();
         try {
             ImageIO.write(image, "png", out);

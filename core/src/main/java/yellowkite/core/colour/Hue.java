@@ -1,11 +1,11 @@
-package yellowkite.core.dmx;
+package yellowkite.core.colour;
 
 /** Hue and saturation, and the red, green and blue that they stand for; the brightest of the three is always 1. */
-final class Hue {
+public final class Hue {
     private Hue() {}
 
     /** {@return linear red, green and blue} @param degrees of hue: 0 = red, 120 = green. @param saturation in [0, 1] */
-    static double[] rgb(double degrees, double saturation) {
+    public static double[] rgb(double degrees, double saturation) {
         return new double[] {part(degrees, 5, saturation), part(degrees, 3, saturation), part(degrees, 1, saturation)};
     }
 
@@ -15,7 +15,7 @@ final class Hue {
     }
 
     /** {@return degrees of hue and saturation} @param rgb in any scale, each from 0 */
-    static double[] of(double[] rgb) {
+    public static double[] of(double[] rgb) {
         double r = Math.max(0, rgb[0]);
         double g = Math.max(0, rgb[1]);
         double b = Math.max(0, rgb[2]);
