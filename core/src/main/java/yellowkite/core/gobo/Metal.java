@@ -1,0 +1,109 @@
+package yellowkite.core.gobo;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.IntPredicate;
+
+/**
+ * Whether a stencil of metal could hold a gobo. The parts of it are measured in pixels.
+ *
+ * @param bar     width of the thinnest dark bar; 0 if nothing is dark
+ * @param slit    width of the thinnest line of light; 0 if nothing is light
+ * @param islands dark parts that nothing holds: they would fall out
+ * @param size    of the gobo
+ */
+public record Metal(double bar, double slit, int islands, int size) {
+    /** 0.15 mm in an image of 25 mm: what is cut into sheet metal. */
+    public static final double THINNEST = 0.006;
+    /** So many of the middles of all bars may be thinner: tips and specks of the drawing's edge. */
+    private static final double TIPS = 0.01;
+    private static final int LEAST = 4;
+
+    public static Metal of(Picture gobo) {
+        var mask = Mask.of(gobo);
+        // outside of the gobo its holder goes on: it makes no bar thin, and no slit
+        return new Metal(thinnest(mask, at -> mask.isLight(at), at -> mask.isInside(at) && !mask.isLight(at)),
+                thinnest(mask, at -> mask.isInside(at) && !mask.isLight(at), mask::isLight), islands(mask), mask.size);
+    }
+
+    /** {@return one sentence for each thing that metal could not do; none if it holds} */
+    public List<String> warnings() {
+        var says = new ArrayList<String>();
+        if (islands > 0) {
+            says.add(islands == 1 ? "One dark part has nothing that holds it: in metal it would fall out. Give it a bridge, or have it made in glass."
+                    : islands + " dark parts have nothing that holds them: in metal they would fall out. Give them bridges, or have it made in glass.");
+        }
+        thin(says, bar, "dark bar");
+        thin(says, slit, "line of light");
+        return says;
+    }
+
+    private void thin(List<String> says, double width, String what) {
+        if (width > 0 && width < THINNEST * size) {
+            says.add(String.format(Locale.ROOT, "The thinnest %s has %.0f of %d pixels, %.1f %% of the image: metal needs %.1f %%.", what, width, size, 100 * width / size, 100 * THINNEST));
+        }
+    }
+
+    /** By the ridges of the distance to the edge: along the middle of a bar no neighbour lies deeper. */
+    private static double thinnest(Mask mask, IntPredicate edge, IntPredicate counts) {
+        int size = mask.size;
+        var deep = Distance.squared(size, edge);
+        var ridges = new double[size * size];
+        int found = 0;
+        for (int y = 1; y < size - 1; y++) {
+            for (int x = 1; x < size - 1; x++) {
+                int at = y * size + x;
+                if (deep[at] > 0 && deep[at] < size * (double) size && counts.test(at) && isRidge(deep, size, at)) {
+                    ridges[found++] = 2 * Math.sqrt(deep[at]) - 1;
+                }
+            }
+        }
+        Arrays.sort(ridges, 0, found);
+        return found == 0 ? 0 : ridges[Math.min(found - 1, Math.max(LEAST - 1, (int) (TIPS * found)))];
+    }
+
+    private static boolean isRidge(double[] deep, int size, int at) {
+        for (int dy = -1; dy <= 1; dy++) {
+            for (int dx = -1; dx <= 1; dx++) {
+                if (deep[at + dy * size + dx] > deep[at]) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    /** Dark parts that do not reach the rim; a bridge that only touches by a corner holds nothing. */
+    private static int islands(Mask mask) {
+        int size = mask.size;
+        var seen = new boolean[size * size];
+        var stack = new int[size * size];
+        int islands = 0;
+        for (int start = 0; start < seen.length; start++) {
+            if (seen[start] || !mask.isInside(start) || mask.isLight(start)) {
+                continue;
+            }
+            int depth = 0;
+            boolean held = false;
+            seen[start] = true;
+            stack[depth++] = start;
+            while (depth > 0) {
+                int at = stack[--depth];
+                int x = at % size;
+                int y = at / size;
+                held |= x == 0 || y == 0 || x == size - 1 || y == size - 1;
+                for (int next : new int[] {x > 0 ? at - 1 : at, x < size - 1 ? at + 1 : at, y > 0 ? at - size : at, y < size - 1 ? at + size : at}) {
+                    held |= !mask.isInside(next);
+                    if (!seen[next] && mask.isInside(next) && !mask.isLight(next)) {
+                        seen[next] = true;
+                        stack[depth++] = next;
+                    }
+                }
+            }
+            islands += held ? 0 : 1;
+        }
+        return islands;
+    }
+}
