@@ -1,13 +1,15 @@
 package yellowkite.core.edit;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Source;
 import yellowkite.core.profile.Trees;
 import yellowkite.core.profile.Wheel;
+import yellowkite.core.profile.WheelCare.Kind;
 
-/** Adds a wheel with one open slot. */
-public record AddWheel(String name) implements Edit {
+/** Adds a wheel with one open slot. @param kind null = as its slots will show */
+public record AddWheel(String name, @Nullable Kind kind) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
         if (before.findWheel(name).isPresent()) {
@@ -18,6 +20,7 @@ public record AddWheel(String name) implements Edit {
             var wheel = new Wheel(before.nextId(), name, List.of(open), Source.NONE);
             return Located.applied(before.with(f -> {
                 f.wheels = Trees.insert(f.wheels, f.wheels.size(), wheel);
+                f.house = f.house.withWheel(wheel.id(), f.house.wheel(wheel.id()).withKind(kind));
                 f.nextId += 2;
             }));
         });

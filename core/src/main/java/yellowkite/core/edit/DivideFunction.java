@@ -20,9 +20,10 @@ import yellowkite.core.profile.Wheel;
  * @param first     number of the first part
  * @param firstSlot wheel slot of the first part, counted on and round the wheel; 0 = none
  * @param eachWhole whether each part runs through the whole physical span of the function, as each slot of a shaken wheel does; null = no
+ * @param splits    whether every second part stands between two slots, as colours that share the beam do; it brings in the first of the two and is called after both. null = no
  */
 public record DivideFunction(int function, @Nullable Integer range, int parts, long steps, String name, int first, int firstSlot,
-        @Nullable Boolean eachWhole) implements Edit {
+        @Nullable Boolean eachWhole, @Nullable Boolean splits) implements Edit {
     private static final int MOST = 512;
 
     @Override
@@ -76,12 +77,24 @@ public record DivideFunction(int function, @Nullable Integer range, int parts, l
     }
 
     private int slot(long index, Optional<Wheel> wheel) {
-        return firstSlot == 0 ? 0 : (int) ((firstSlot - 1 + index) % wheel.orElseThrow().slots().size()) + 1;
+        long step = isSplit() ? index / 2 : index;
+        return firstSlot == 0 ? 0 : (int) ((firstSlot - 1 + step) % wheel.orElseThrow().slots().size()) + 1;
     }
 
     private String named(long index, Optional<Wheel> wheel) {
-        var slot = wheel.flatMap(each -> each.findSlot(slot(index, wheel))).map(Wheel.Slot::name).orElse("");
+        var slot = called(wheel, slot(index, wheel));
+        if (isSplit() && index % 2 == 1) {
+            slot += " / " + called(wheel, slot(index + 1, wheel));
+        }
         return name.replace("#", String.valueOf(first + index)).replace("*", slot).strip();
+    }
+
+    private boolean isSplit() {
+        return Boolean.TRUE.equals(splits);
+    }
+
+    private static String called(Optional<Wheel> wheel, int slot) {
+        return wheel.flatMap(each -> each.findSlot(slot)).map(Wheel.Slot::name).orElse("");
     }
 
     @Override

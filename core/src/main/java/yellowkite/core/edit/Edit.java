@@ -15,7 +15,7 @@ public sealed interface Edit permits RenameProfile, RenameMode, RenameFunction, 
         DivideFunction, SetRanges, LayStencil, CopyChannels, BringFunction, AddVirtualDimmer, MakeCells,
         SetLevels, SetCare, SetNotes, SetCategory, SetChartCount, MarkRange, SetPicture,
         AddWheel, RenameWheel, RemoveWheel, AddSlot, RemoveSlot, MoveSlot, SetSlot, PutCurve, LayCurve,
-        PutEmitter, PutFilter, RemoveLightPart, SetLightPart {
+        PutEmitter, PutFilter, RemoveLightPart, SetLightPart, PutWheel, SetWheelCare {
 
     /** {@return the changed document ({@code before} itself if nothing changes), or why this edit does not fit} */
     Outcome applyTo(FixtureType before);

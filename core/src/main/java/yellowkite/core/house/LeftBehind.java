@@ -22,6 +22,8 @@ public final class LeftBehind {
         count(says, kept.channels().stream().filter(each -> !each.care().note().isEmpty()).count(), "The note on a channel stays", "The notes on # channels stay");
         count(says, kept.channels().stream().filter(each -> each.care().tint() != House.Tint.NONE).count(), "The colour mark of a channel stays", "The colour marks of # channels stay");
         count(says, kept.marks().size(), "The mark on a named range stays", "The marks on # named ranges stay");
+        count(says, kept.wheels().values().stream().filter(each -> each.kind() != null).count(), "The kind of a wheel stays", "The kinds of # wheels stay");
+        count(says, kept.wheels().values().stream().filter(each -> each.open() != null).count(), "Where the open slot of a wheel was seen stays", "Where the open slots of # wheels were seen stays");
         return says;
     }
 

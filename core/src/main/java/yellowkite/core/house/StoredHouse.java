@@ -4,20 +4,24 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.House;
 import yellowkite.core.profile.House.Care;
 import yellowkite.core.profile.House.Category;
 import yellowkite.core.profile.House.Mark;
+import yellowkite.core.profile.WheelCare;
 
 /**
  * The house part with names instead of ids, so that it can be kept beside a revision, whose nodes get other ids when it is
  * read again, and laid onto a newer one.
  *
  * @param chartCounts by mode name
+ * @param wheels      by wheel name; what was stored before there were any has none
  */
-public record StoredHouse(String notes, Category category, Map<String, Integer> chartCounts, List<ChannelCare> channels, List<RangeMark> marks) {
-    public static final StoredHouse NONE = new StoredHouse("", Category.NONE, Map.of(), List.of(), List.of());
+public record StoredHouse(String notes, Category category, Map<String, Integer> chartCounts, List<ChannelCare> channels, List<RangeMark> marks,
+        @Nullable Map<String, WheelCare> wheels) {
+    public static final StoredHouse NONE = new StoredHouse("", Category.NONE, Map.of(), List.of(), List.of(), Map.of());
 
     public record ChannelCare(String mode, String channel, Care care) {}
 
@@ -28,6 +32,7 @@ public record StoredHouse(String notes, Category category, Map<String, Integer> 
         chartCounts = Map.copyOf(chartCounts);
         channels = List.copyOf(channels);
         marks = List.copyOf(marks);
+        wheels = wheels == null ? Map.of() : Map.copyOf(wheels);
     }
 
     public static StoredHouse of(FixtureType type) {
@@ -51,7 +56,9 @@ public record StoredHouse(String notes, Category category, Map<String, Integer> 
                 marks.add(new RangeMark(place.mode(), place.channel(), place.function(), place.from(), house.marks().get(id)));
             }
         });
-        return new StoredHouse(house.notes(), house.category(), counts, channels, marks);
+        var wheels = new TreeMap<String, WheelCare>();
+        type.wheels().stream().filter(wheel -> house.wheels().containsKey(wheel.id())).forEach(wheel -> wheels.put(wheel.name(), house.wheel(wheel.id())));
+        return new StoredHouse(house.notes(), house.category(), counts, channels, marks, wheels);
     }
 
     /** {@return the document with this as its house part; what has no counterpart in it is left out} */
@@ -59,6 +66,9 @@ public record StoredHouse(String notes, Category category, Map<String, Integer> 
         var house = House.NONE.withNotes(notes).withCategory(category);
         for (var mode : type.modes()) {
             house = house.withChartCount(mode.id(), chartCounts.get(mode.name()));
+        }
+        for (var wheel : type.wheels()) {
+            house = house.withWheel(wheel.id(), wheels.getOrDefault(wheel.name(), WheelCare.NONE));
         }
         var here = Places.of(type);
         for (var each : channels) {

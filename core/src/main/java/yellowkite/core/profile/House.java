@@ -13,9 +13,10 @@ import org.jspecify.annotations.Nullable;
  * @param chartCounts by mode: how many addresses the maker's chart names for it
  * @param channels    by channel
  * @param marks       by named range
+ * @param wheels      by wheel
  */
-public record House(String notes, Category category, Map<Integer, Integer> chartCounts, Map<Integer, Care> channels, Map<Integer, Mark> marks) {
-    public static final House NONE = new House("", Category.NONE, Map.of(), Map.of(), Map.of());
+public record House(String notes, Category category, Map<Integer, Integer> chartCounts, Map<Integer, Care> channels, Map<Integer, Mark> marks, Map<Integer, WheelCare> wheels) {
+    public static final House NONE = new House("", Category.NONE, Map.of(), Map.of(), Map.of(), Map.of());
 
     /** What kind of lamp it is, as a store sorts them. */
     public enum Category { NONE, MOVING_SPOT, MOVING_WASH, SPOT, PAR, BATTEN, STROBE, DIMMER, SCROLLER, GOBO_ROTATOR, HAZE, OTHER }
@@ -55,6 +56,7 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
         chartCounts = Map.copyOf(chartCounts);
         channels = Map.copyOf(channels);
         marks = Map.copyOf(marks);
+        wheels = Map.copyOf(wheels);
     }
 
     public Care care(int channel) {
@@ -62,30 +64,38 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
     }
 
     public House withNotes(String to) {
-        return new House(to, category, chartCounts, channels, marks);
+        return new House(to, category, chartCounts, channels, marks, wheels);
     }
 
     public House withCategory(Category to) {
-        return new House(notes, to, chartCounts, channels, marks);
+        return new House(notes, to, chartCounts, channels, marks, wheels);
     }
 
     /** @param to null = the chart names none */
     public House withChartCount(int mode, @Nullable Integer to) {
-        return new House(notes, category, put(chartCounts, mode, to), channels, marks);
+        return new House(notes, category, put(chartCounts, mode, to), channels, marks, wheels);
     }
 
     public House withCare(int channel, Care to) {
-        return new House(notes, category, chartCounts, put(channels, channel, to.equals(Care.NONE) ? null : to), marks);
+        return new House(notes, category, chartCounts, put(channels, channel, to.equals(Care.NONE) ? null : to), marks, wheels);
     }
 
     /** @param to null = none */
     public House withMark(int range, @Nullable Mark to) {
-        return new House(notes, category, chartCounts, channels, put(marks, range, to));
+        return new House(notes, category, chartCounts, channels, put(marks, range, to), wheels);
+    }
+
+    public WheelCare wheel(int wheel) {
+        return wheels.getOrDefault(wheel, WheelCare.NONE);
+    }
+
+    public House withWheel(int wheel, WheelCare to) {
+        return new House(notes, category, chartCounts, channels, marks, put(wheels, wheel, to.equals(WheelCare.NONE) ? null : to));
     }
 
     /** {@return this part in which copies of nodes are kept as those that they were copied from} @param copies ids by the id of what was copied */
     public House alsoFor(Map<Integer, Integer> copies) {
-        return channels.isEmpty() && marks.isEmpty() ? this : new House(notes, category, chartCounts, doubled(channels, copies::get), doubled(marks, copies::get));
+        return channels.isEmpty() && marks.isEmpty() ? this : new House(notes, category, chartCounts, doubled(channels, copies::get), doubled(marks, copies::get), wheels);
     }
 
     private static <T> Map<Integer, T> doubled(Map<Integer, T> was, Function<Integer, @Nullable Integer> copies) {

@@ -177,23 +177,23 @@ class AuthoringTest {
         int function = mode(type).channels().getFirst().functions().findFirst().orElseThrow().id();
 
         // 256 values into 7 parts: floor(i 256 / 7) = 0, 36, 73, 109, 146, 182, 219
-        var seven = applied(type, new DivideFunction(function, null, 7, 0, "Gobo #", 1, 0, null));
+        var seven = applied(type, new DivideFunction(function, null, 7, 0, "Gobo #", 1, 0, null, null));
         assertThat(ranges(seven)).extracting(range -> range.dmxFrom().raw()).containsExactly(0L, 36L, 73L, 109L, 146L, 182L, 219L);
         assertThat(ranges(seven)).extracting(NamedRange::name).startsWith("Gobo 1", "Gobo 2").endsWith("Gobo 7");
 
         // the second part, 36 to 72, into parts of 10: the last one has 7
-        var again = applied(seven, new DivideFunction(function, ranges(seven).get(1).id(), 0, 10, "Shake #", 0, 0, null));
+        var again = applied(seven, new DivideFunction(function, ranges(seven).get(1).id(), 0, 10, "Shake #", 0, 0, null, null));
         assertThat(ranges(again)).extracting(range -> range.name() + "@" + range.dmxFrom().raw()).startsWith("Gobo 1@0", "Shake 0@36", "Shake 1@46", "Shake 2@56", "Shake 3@66", "Gobo 3@73");
 
-        assertThat(refusal(type, new DivideFunction(function, null, 257, 0, "#", 1, 0, null))).contains("there are 256 values: 1 to 256 parts are possible, not 257");
-        assertThat(refusal(type, new DivideFunction(function, null, 0, 0, "#", 1, 0, null))).contains("into how many parts");
-        assertThat(refusal(type, new DivideFunction(function, null, 2, 0, "#", 1, 1, null))).contains("works on no wheel with slots");
+        assertThat(refusal(type, new DivideFunction(function, null, 257, 0, "#", 1, 0, null, null))).contains("there are 256 values: 1 to 256 parts are possible, not 257");
+        assertThat(refusal(type, new DivideFunction(function, null, 0, 0, "#", 1, 0, null, null))).contains("into how many parts");
+        assertThat(refusal(type, new DivideFunction(function, null, 2, 0, "#", 1, 1, null, null))).contains("works on no wheel with slots");
     }
 
     @Test
     void aDivisionCountsTheSlotsOfItsWheel() {
         var spot = Lamps.spot();
-        var after = applied(spot, new DivideFunction(Lamps.function(spot, "Still").id(), null, 4, 0, "G#", 1, 2, null));
+        var after = applied(spot, new DivideFunction(Lamps.function(spot, "Still").id(), null, 4, 0, "G#", 1, 2, null, null));
         assertThat(Lamps.function(after, "Still").ranges()).extracting(NamedRange::slot).as("a wheel of three").containsExactly(2, 3, 1, 2);
     }
 
@@ -230,7 +230,7 @@ class AuthoringTest {
     void functionsAreLaidOntoAnotherChannelInItsWidth() {
         var type = with(empty, new NewChannel("Gobo1", "Gobo", 1, null, null, null), new NewChannel("Gobo2", "Second", 2, null, null, null));
         int function = mode(type).channels().getFirst().functions().findFirst().orElseThrow().id();
-        type = applied(type, new DivideFunction(function, null, 4, 0, "G#", 1, 0, null));
+        type = applied(type, new DivideFunction(function, null, 4, 0, "G#", 1, 0, null, null));
 
         var after = applied(type, new LayStencil(id(type, "Gobo2"), Stencil.of(mode(type).channels().getFirst())));
 
@@ -355,7 +355,7 @@ class AuthoringTest {
             case 0, 1, 2 -> new AddChannels(mode.id(), List.of(channel(attributes.get(random.nextInt(attributes.size())), random.nextInt(5))), random.nextBoolean() ? null : 1 + random.nextInt(8));
             case 3 -> new RemoveChannels(List.of(channel), random.nextBoolean());
             case 4 -> new MoveChannel(channel, random.nextInt(20));
-            case 5 -> new DivideFunction(function, null, random.nextInt(9), 0, "Part #", 1, 0, null);
+            case 5 -> new DivideFunction(function, null, random.nextInt(9), 0, "Part #", 1, 0, null, null);
             case 6 -> new DuplicateMode(mode.id(), "Mode " + random.nextInt(6));
             case 7 -> new ChangeWidth(channel, 1 + random.nextInt(4));
             case 8 -> new AddVirtualDimmer(mode.id());
@@ -370,7 +370,7 @@ class AuthoringTest {
             case 17 -> mode.findChannel(channel).<Edit>map(each -> new LayStencil(mode.channels().get(random.nextInt(channels.size())).id(), Stencil.of(each))).orElse(new AddMode("X"));
             case 18 -> new SetCare(List.of(channel), House.Tint.RED, "Noisy");
             case 19 -> new MarkRange(range, new House.Mark(House.Sign.OPEN, "", ""));
-            case 21 -> new AddWheel("Wheel " + random.nextInt(3));
+            case 21 -> new AddWheel("Wheel " + random.nextInt(3), null);
             case 22 -> new AddSlot(wheel, 1 + random.nextInt(3), "Slot");
             case 23 -> new MoveSlot(wheel, 1 + random.nextInt(3), 1 + random.nextInt(3));
             case 24 -> new SetWheel(function, type.wheels().isEmpty() ? "" : type.wheels().getFirst().name());
