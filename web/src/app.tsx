@@ -4,6 +4,7 @@ import { createBrowserRouter } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
 import { queryClient } from './api/query-client';
 import { DeskPage } from './desk/desk-page';
+import { GoboPage } from './gobos/gobo-page';
 import { LibraryPage } from './library/library-page';
 import { NotFound } from './shell/not-found';
 import { Shell } from './shell/shell';
@@ -14,6 +15,7 @@ const router = createBrowserRouter([
     children: [
       { path: '/', element: <LibraryPage /> },
       { path: '/desk/:profileId', element: <DeskPage /> },
+      { path: '/gobos', element: <GoboPage /> },
       { path: '*', element: <NotFound /> },
     ],
   },

@@ -37,3 +37,9 @@ export type Hue = Schemas['HueView'];
 export type ColourMap = Schemas['ColourMap'];
 export type WishRequest = Schemas['WishRequest'];
 export type WishAnswer = Schemas['WishAnswer'];
+export type Gobo = Schemas['GoboLine'];
+export type GoboLook = Schemas['GoboLook'];
+export type GoboFacts = Schemas['Facts'];
+export type WheelKind = WheelLine['kind'];
+/** How a gobo is cut; it travels as text beside its file. */
+export type Cut = { left: number; top: number; side: number | null; degrees: number; round: boolean; tone: 'STENCIL' | 'GREY' | 'COLOUR'; threshold: number; inverted: boolean; size: number };

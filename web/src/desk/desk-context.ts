@@ -1,5 +1,6 @@
 import { createContext, use } from 'react';
 import type { Draft, Edit } from '../api/types';
+import type { Brought } from './desk-query';
 
 /** What the parts of the desk share: the draft, what is chosen, where the probe stands, and the way to change things. */
 export type Desk = {
@@ -21,6 +22,8 @@ export type DeskActions = {
   setProbe: (channel: number, raw: number) => void;
   /** Sends an edit; ends with the sentence that refuses it, or null. */
   edit: (edit: Edit) => Promise<string | null>;
+  /** Brings in a gobo or a wheel; ends with the sentence that refuses it, or null. */
+  bring: (what: Brought) => Promise<string | null>;
   /** Gives the lamp a picture; what is wrong with the file is told. */
   putPicture: (file: File) => Promise<void>;
   /** Goes back, or forth again, until that many edits count. */

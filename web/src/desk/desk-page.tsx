@@ -79,14 +79,8 @@ export function DeskPage() {
         tell(refused instanceof Problem ? refused.message : 'The picture did not arrive; nothing was changed.');
       }
     },
-    edit: async (edit) => {
-      try {
-        await latest.current.send({ kind: 'edit', edit });
-        return null;
-      } catch (refused) {
-        return refused instanceof Problem ? refused.message : 'Something went wrong; nothing was changed.';
-      }
-    },
+    edit: (edit) => refusalOf(latest.current.send({ kind: 'edit', edit })),
+    bring: (what) => refusalOf(latest.current.send(what)),
   }));
 
   useUndoKeys(
@@ -152,6 +146,16 @@ export function DeskPage() {
       </DeskContext>
     </DeskActionsContext>
   );
+}
+
+/** The sentence that refuses a change; null once it was taken. */
+async function refusalOf(change: Promise<unknown>) {
+  try {
+    await change;
+    return null;
+  } catch (refused) {
+    return refused instanceof Problem ? refused.message : 'Something went wrong; nothing was changed.';
+  }
 }
 
 function Failed({ error }: { error: Error }) {

@@ -3,6 +3,7 @@ import { useEffect } from 'react';
 import { answer, api, authorHeader } from '../api/client';
 import { Problem } from '../api/problem';
 import type { Draft, Edit, Finding } from '../api/types';
+import { withFile } from '../gobos/gobo-query';
 import { tell } from '../ui/toast';
 
 /** How often the desk looks for what colleagues did to the same draft. */
@@ -57,7 +58,10 @@ export function useChecks(draft: Draft): Finding[] {
 
 const NONE: Finding[] = [];
 
-type Change = { kind: 'edit'; edit: Edit } | { kind: 'undo' } | { kind: 'redo' } | { kind: 'point'; done: number } | { kind: 'picture'; file: File };
+type Change = { kind: 'edit'; edit: Edit } | { kind: 'undo' } | { kind: 'redo' } | { kind: 'point'; done: number } | { kind: 'picture'; file: File } | Brought;
+
+/** What comes into the draft from elsewhere, with its pictures: a gobo of the shelf, or a wheel of any revision. */
+export type Brought = { kind: 'gobo'; wheel: number; slot: number; gobo: string } | { kind: 'wheel'; profileId: string; revision: number; wheel: string; over: number | null };
 
 /**
  * Sends changes one after the other, each upon the newest version seen; the answer becomes the desk. A change that came
@@ -110,11 +114,15 @@ function send(change: Change, draft: Draft, mode: number | null) {
       return answer(api.POST('/api/drafts/{draftId}/undo', { params, body: { version } }));
     case 'redo':
       return answer(api.POST('/api/drafts/{draftId}/redo', { params, body: { version } }));
-    case 'picture': {
-      const body = new FormData();
-      body.append('file', change.file);
-      // the generated type of a file is text
-      return answer(api.POST('/api/drafts/{draftId}/picture', { params: { ...params, query: { ...params.query, version } }, body: body as unknown as { file: string }, bodySerializer: () => body }));
+    case 'picture':
+      return answer(api.POST('/api/drafts/{draftId}/picture', { params: { ...params, query: { ...params.query, version } }, ...withFile(change.file) }));
+    case 'gobo': {
+      const { wheel, slot, gobo } = change;
+      return answer(api.POST('/api/drafts/{draftId}/slot-gobo', { params, body: { version, wheel, slot, gobo } }));
+    }
+    case 'wheel': {
+      const { profileId, revision, wheel, over } = change;
+      return answer(api.POST('/api/drafts/{draftId}/wheel-copy', { params, body: { version, profileId, revision, wheel, over } }));
     }
     case 'point':
       return answer(api.POST('/api/drafts/{draftId}/point', { params, body: { version, done: change.done } }));

@@ -52,12 +52,13 @@ function Divide({ bar, close }: Panel) {
   const [first, setFirst] = useState('1');
   const [slot, setSlot] = useState(slots.length > 0 ? '1' : '');
   const [shakes, setShakes] = useState(false);
+  const [splits, setSplits] = useState(false);
   const [only, setOnly] = useState('all');
   return (
     <PanelForm
       submit="Divide"
       close={close}
-      toEdit={() => ({ type: 'divideFunction', function: bar.id, range: only === 'all' ? null : Number(only), parts: steps === '' ? whole(parts) : 0, steps: whole(steps), name, first: whole(first), firstSlot: whole(slot), eachWhole: shakes })}
+      toEdit={() => ({ type: 'divideFunction', function: bar.id, range: only === 'all' ? null : Number(only), parts: steps === '' ? whole(parts) : 0, steps: whole(steps), name, first: whole(first), firstSlot: whole(slot), eachWhole: shakes, splits })}
     >
       {bar.ranges.length > 0 && (
         <Choice label="What" value={only} options={[{ value: 'all', text: `The whole function, ${bar.from} to ${bar.to}` }, ...bar.ranges.map((range) => ({ value: String(range.id), text: `${range.name || 'Range'}, ${range.from} to ${range.to}` }))]} onChoose={setOnly} />
@@ -71,6 +72,20 @@ function Divide({ bar, close }: Panel) {
         <NumberField label="First number" value={first} onChange={setFirst} />
         {slots.length > 0 && <NumberField label="First slot" value={slot} onChange={setSlot} />}
       </div>
+      {slots.length > 0 && (
+        <label className="flex items-center gap-2 text-sm">
+          <input
+            type="checkbox"
+            className="accent-kite"
+            checked={splits}
+            onChange={(event) => {
+              setSplits(event.currentTarget.checked);
+              setParts(String(slots.length * (event.currentTarget.checked ? 2 : 1)));
+            }}
+          />
+          Every second part shows half of two slots
+        </label>
+      )}
       {slots.length > 0 && bar.unit !== '' && (
         <label className="flex items-center gap-2 text-sm">
           <input type="checkbox" className="accent-kite" checked={shakes} onChange={(event) => setShakes(event.currentTarget.checked)} />

@@ -1,17 +1,24 @@
 import { useQuery } from '@tanstack/react-query';
-import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
+import { ArrowDown, ArrowUp, Copy, Plus, Trash2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { answer, api } from '../api/client';
 import type { Edit, WheelLine, WheelSpan } from '../api/types';
 import { Button } from '../ui/button';
 import { Modal } from '../ui/modal';
+import { PanelButton } from '../ui/panel-button';
 import { Refusal } from '../ui/refusal';
+import { CopyWheel } from './copy-wheel';
 import { useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
+import { SlotHolds } from './slot-holds';
 import { SlotPicture } from './slot-picture';
+import { WheelCareLine } from './wheel-care';
 
 type Slot = WheelLine['slots'][number];
-const MOTIONS: Record<WheelSpan['motion'], string> = { STILL: '', SHAKES: 'shaken', SPINS: 'spinning', TURNED: 'turned' };
+const MOTIONS: Record<WheelSpan['motion'], string> = { STILL: '', SPLIT: 'half of two', SHAKES: 'shaken', SPINS: 'spinning', TURNED: 'turned' };
+
+/** What an edit of one thing leaves as it is. */
+const KEPT = { name: null, color: null, filter: null, mediaFile: null, facets: null, disc: null };
 
 /** A wheel as a wheel: its slots in order, and around it the values of the mode that bring each in. */
 export function WheelDialog({ wheel, onClose }: { wheel: WheelLine; onClose: () => void }) {
@@ -31,8 +38,9 @@ export function WheelDialog({ wheel, onClose }: { wheel: WheelLine; onClose: () 
   return (
     <Modal wide open onClose={onClose} title={`Wheel ${wheel.name}`} description={draft.map ? `Around it the values of mode ${draft.map.name} that bring each slot in.` : 'This profile has no mode that turns it yet.'}>
       <div className="grid min-h-0 grid-cols-[20rem_minmax(0,1fr)] gap-5">
-        <Drawing wheel={wheel} spans={spans} />
+        {wheel.kind === 'STRING' ? <StringDrawing wheel={wheel} spans={spans} /> : <Drawing wheel={wheel} spans={spans} />}
         <div className="flex min-h-0 flex-col gap-2">
+          <WheelCareLine wheel={wheel} />
           <EditField label="Name of the wheel" showLabel value={wheel.name} toEdit={(to) => ({ type: 'renameWheel', wheel: wheel.id, to })} />
           <ol aria-label={`Slots of ${wheel.name}`} className="min-h-0 flex-1 overflow-y-auto">
             {wheel.slots.map((slot) => (
@@ -55,6 +63,9 @@ export function WheelDialog({ wheel, onClose }: { wheel: WheelLine; onClose: () 
             <Button quiet onClick={() => void send({ type: 'addSlot', wheel: wheel.id, at: wheel.slots.length + 1, name: `Slot ${wheel.slots.length + 1}` })}>
               <Plus size={14} aria-hidden /> Add a slot
             </Button>
+            <PanelButton text="Take the slots of another wheel" icon={<Copy size={14} aria-hidden />} title={`What another wheel holds, into ${wheel.name}`}>
+              {(close) => <CopyWheel over={wheel.id} onDone={close} />}
+            </PanelButton>
             <Button quiet onClick={() => void send({ type: 'removeWheel', wheel: wheel.id })}>
               <Trash2 size={14} aria-hidden /> Remove the wheel
             </Button>
@@ -72,15 +83,16 @@ function Line({ wheel, slot, spans, send, onShow }: { wheel: WheelLine; slot: Sl
       <div className="flex items-center gap-1.5">
         <span className="w-5 text-right font-mono text-sm text-muted">{slot.number}</span>
         <SlotPicture slot={slot} className="size-7 shrink-0" />
-        <EditField label={`Name of slot ${slot.number}`} value={slot.name} toEdit={(name) => ({ type: 'setSlot', wheel: wheel.id, slot: slot.number, name, color: null })} />
+        <EditField label={`Name of slot ${slot.number}`} value={slot.name} toEdit={(name) => ({ type: 'setSlot', wheel: wheel.id, slot: slot.number, ...KEPT, name })} />
         <input
           type="color"
           key={slot.color}
           aria-label={`Colour of slot ${slot.number}`}
           defaultValue={slot.color ?? '#ffffff'}
-          onBlur={(event) => event.currentTarget.value !== (slot.color ?? '#ffffff') && void send({ type: 'setSlot', wheel: wheel.id, slot: slot.number, name: null, color: event.currentTarget.value })}
+          onBlur={(event) => event.currentTarget.value !== (slot.color ?? '#ffffff') && void send({ type: 'setSlot', wheel: wheel.id, slot: slot.number, ...KEPT, color: event.currentTarget.value })}
           className="h-7 w-9 shrink-0 rounded-sm border border-line bg-trough"
         />
+        <SlotHolds wheel={wheel} slot={slot} />
         <Small label={`Move slot ${slot.number} up`} disabled={slot.number === 1} onClick={() => move(slot.number - 1)} icon={<ArrowUp size={15} aria-hidden />} />
         <Small label={`Move slot ${slot.number} down`} disabled={slot.number === wheel.slots.length} onClick={() => move(slot.number + 1)} icon={<ArrowDown size={15} aria-hidden />} />
         <Small label={`Take slot ${slot.number} out`} disabled={wheel.slots.length === 1} onClick={() => void send({ type: 'removeSlot', wheel: wheel.id, slot: slot.number })} icon={<Trash2 size={15} aria-hidden />} />
@@ -143,5 +155,33 @@ function Drawing({ wheel, spans }: { wheel: WheelLine; spans: WheelSpan[] }) {
         );
       })}
     </svg>
+  );
+}
+
+/** A string from roll to roll: its frames one below the other, and beside each the values that bring it in. */
+function StringDrawing({ wheel, spans }: { wheel: WheelLine; spans: WheelSpan[] }) {
+  const frame = Math.max(14, Math.min(34, SIZE / wheel.slots.length));
+  return (
+    <div className="max-h-96 overflow-y-auto">
+      <svg role="img" aria-label={`${wheel.name}: ${wheel.slots.map((slot) => `${slot.number} ${slot.name}`).join(', ')}`} viewBox={`0 0 ${SIZE} ${frame * wheel.slots.length + 28}`} className="w-full">
+        <rect x={40} width={150} height={12} rx={6} fill="var(--line)" />
+        <rect x={40} y={frame * wheel.slots.length + 16} width={150} height={12} rx={6} fill="var(--line)" />
+        {wheel.slots.map((slot, index) => {
+          const own = spans.filter((span) => span.slot === slot.number);
+          const y = 14 + frame * index;
+          return (
+            <g key={slot.number}>
+              <rect x={48} y={y} width={134} height={frame - 1} fill={slot.color ?? 'var(--ground)'} stroke={own.length === 0 ? 'var(--warning)' : 'var(--line)'} strokeDasharray={own.length === 0 ? '4 3' : undefined} />
+              <text x={34} y={y + frame / 2 + 4} textAnchor="end" fontSize={11} fill="var(--text)" className="font-mono">
+                {slot.number}
+              </text>
+              <text x={196} y={y + frame / 2 + 4} fontSize={10} fill="var(--muted)" className="font-mono">
+                {own.map((span) => `${span.from}–${span.to}`).join('  ')}
+              </text>
+            </g>
+          );
+        })}
+      </svg>
+    </div>
   );
 }

@@ -1,41 +1,57 @@
-import { Plus } from 'lucide-react';
+import { Copy, Plus } from 'lucide-react';
 import { useState } from 'react';
-import type { WheelLine } from '../api/types';
+import type { WheelKind, WheelLine } from '../api/types';
 import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
 import { freeName } from '../ui/free-name';
-import { Refusal } from '../ui/refusal';
-import { useDesk, useDeskActions } from './desk-context';
+import { PanelButton } from '../ui/panel-button';
+import { TextField } from '../ui/text-field';
+import { CopyWheel } from './copy-wheel';
+import { useDesk } from './desk-context';
+import { PanelForm } from './panel-form';
 import { SlotPicture } from './slot-picture';
 import { WheelDialog } from './wheel-dialog';
+import { KINDS } from './wheel-kinds';
 
 /** The wheels of the profile; each opens as a wheel. */
 export function WheelList() {
   const { draft } = useDesk();
-  const { edit } = useDeskActions();
-  const [refusal, setRefusal] = useState<string | null>(null);
   const [open, setOpen] = useState<number | null>(null);
   const shown = draft.wheels.find((wheel) => wheel.id === open);
-
-  async function add() {
-    setRefusal(await edit({ type: 'addWheel', name: freeName(draft.wheels, `Wheel ${draft.wheels.length + 1}`) }));
-  }
 
   return (
     <section aria-label="Wheels">
       <div className="flex items-center justify-between pr-2 pl-3.5">
         <h2 className="text-xs font-semibold text-muted">Wheels</h2>
-        <Button quiet aria-label="Add a wheel" onClick={() => void add()}>
-          <Plus size={14} aria-hidden /> Add
-        </Button>
+        <PanelButton text="Add a wheel" icon={<Plus size={14} aria-hidden />} title="Add a wheel">
+          {(close) => <NewWheel close={close} />}
+        </PanelButton>
       </div>
       <ul className="flex flex-col">
         {draft.wheels.map((wheel) => (
           <Wheel key={wheel.id} wheel={wheel} onOpen={() => setOpen(wheel.id)} />
         ))}
       </ul>
-      <Refusal says={refusal} className="px-3.5" />
       {shown && <WheelDialog wheel={shown} onClose={() => setOpen(null)} />}
     </section>
+  );
+}
+
+/** A wheel of a kind, or one that another profile has. */
+function NewWheel({ close }: { close: () => void }) {
+  const { draft } = useDesk();
+  const [kind, setKind] = useState<WheelKind>('STILL_GOBOS');
+  const [name, setName] = useState(freeName(draft.wheels, `Wheel ${draft.wheels.length + 1}`));
+  const [copying, setCopying] = useState(false);
+  if (copying) return <CopyWheel over={null} onDone={close} />;
+  return (
+    <PanelForm submit="Add" close={close} toEdit={() => ({ type: 'addWheel', name, kind })}>
+      <TextField label="Name" value={name} onChange={setName} maxLength={120} autoFocus />
+      <Choice label="Kind" value={kind} options={KINDS} onChoose={(value) => setKind(KINDS.find((each) => each.value === value)?.value ?? 'OTHER')} />
+      <Button quiet className="self-start" onClick={() => setCopying(true)}>
+        <Copy size={14} aria-hidden /> Copy one of another profile
+      </Button>
+    </PanelForm>
   );
 }
 

@@ -25,6 +25,7 @@ export function MakerSection({ maker }: { maker: Library['makers'][number] }) {
             <Link to={`/desk/${profile.id}`} className="grid grid-cols-[minmax(9rem,15rem)_minmax(0,1fr)_10rem] items-center gap-4 rounded-md px-3 py-3 hover:bg-panel">
               <span className="truncate font-semibold" title={profile.name}>
                 {profile.name}
+                {profile.load && <span className="block truncate text-sm font-normal text-muted" title={`${profile.load.production}, from ${profile.load.origin}, revision ${profile.load.revision}`}>{`for ${profile.load.production}`}</span>}
               </span>
               <span className="flex min-w-0 flex-col gap-1">
                 {profile.modes.map((mode, index) => (

@@ -14,6 +14,7 @@ const BODIES = [
   { value: 'FIXED', text: 'An empty page, a lamp that stands still' },
   { value: 'MOVING_HEAD', text: 'An empty page, a moving head' },
   { value: 'COPY', text: 'A copy of a profile' },
+  { value: 'LOAD', text: "A production's own gobos and colours in a profile" },
 ];
 
 /** Begins a profile: who makes it, what it is called, and what it starts from. */
@@ -24,14 +25,16 @@ export function NewProfileDialog({ onClose }: { onClose: () => void }) {
   const [source, setSource] = useState<ProfileLine | null>(null);
   const [revision, setRevision] = useState('');
   const [copyMode, setCopyMode] = useState('');
+  const [production, setProduction] = useState('');
+  const load = from === 'LOAD';
   const navigate = useNavigate();
   const queryClient = useQueryClient();
   const begin = useMutation({
     mutationFn: () => {
       const body: BeginRequest =
-        from === 'COPY' && source
-          ? { manufacturer, name, body: null, copyOf: source.id, copyRevision: Number(revision), copyMode: copyMode || null }
-          : { manufacturer, name, body: from === 'FIXED' ? 'FIXED' : 'MOVING_HEAD', copyOf: null, copyRevision: null, copyMode: null };
+        (from === 'COPY' || load) && source
+          ? { manufacturer, name, body: null, copyOf: source.id, copyRevision: Number(revision), copyMode: load ? null : copyMode || null, production: load ? production : null }
+          : { manufacturer, name, body: from === 'FIXED' ? 'FIXED' : 'MOVING_HEAD', copyOf: null, copyRevision: null, copyMode: null, production: null };
       return answer(api.POST('/api/profiles', { params: { header: authorHeader() }, body }));
     },
     onSuccess: (draft) => {
@@ -55,7 +58,7 @@ export function NewProfileDialog({ onClose }: { onClose: () => void }) {
         </div>
         <TextField label="Model" value={name} onChange={setName} maxLength={120} error={field === 'name' ? begin.error?.message : null} />
         <Choice label="Begin with" value={from} options={BODIES} onChoose={setFrom} />
-        {from === 'COPY' && (
+        {(from === 'COPY' || load) && (
           <>
             {!source && (
               <ProfilePicker
@@ -63,6 +66,7 @@ export function NewProfileDialog({ onClose }: { onClose: () => void }) {
                   setSource(profile);
                   setRevision(String(profile.revision));
                   setCopyMode('');
+                  if (load) setName((before) => before || `${profile.name} `);
                 }}
               />
             )}
@@ -72,18 +76,20 @@ export function NewProfileDialog({ onClose }: { onClose: () => void }) {
                   {source.name}, choose another
                 </Button>
                 <Choice label="Revision" value={revision} options={Array.from({ length: source.revision }, (_, index) => String(source.revision - index)).map((value) => ({ value, text: value }))} onChoose={setRevision} />
-                <Choice label="Modes" value={copyMode || 'all'} options={[{ value: 'all', text: 'All modes' }, ...source.modes.map((mode) => ({ value: mode.name, text: `Only ${mode.name}, ${mode.footprint} addresses` }))]} onChoose={(mode) => setCopyMode(mode === 'all' ? '' : mode)} />
+                {!load && <Choice label="Modes" value={copyMode || 'all'} options={[{ value: 'all', text: 'All modes' }, ...source.modes.map((mode) => ({ value: mode.name, text: `Only ${mode.name}, ${mode.footprint} addresses` }))]} onChoose={(mode) => setCopyMode(mode === 'all' ? '' : mode)} />}
               </div>
             )}
+            {load && <TextField label="Production" value={production} onChange={setProduction} maxLength={120} error={field === 'production' ? begin.error?.message : null} />}
+            {load && <p className="text-sm text-muted">Its DMX map stays that of the profile that it derives from; what its slots hold is yours. For next year, choose this year&rsquo;s here.</p>}
           </>
         )}
-        {begin.error && field !== 'manufacturer' && field !== 'name' && (
+        {begin.error && field !== 'manufacturer' && field !== 'name' && field !== 'production' && (
           <p role="alert" className="text-sm text-error">
             {begin.error.message}
           </p>
         )}
         <div className="flex justify-end">
-          <Button main type="submit" disabled={begin.isPending || (from === 'COPY' && !source)}>
+          <Button main type="submit" disabled={begin.isPending || ((from === 'COPY' || load) && !source)}>
             Begin
           </Button>
         </div>

@@ -1,5 +1,5 @@
-import { Library, Moon, Sun, UserRound } from 'lucide-react';
-import { useState } from 'react';
+import { Aperture, Library, Moon, Sun, UserRound } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
 import { NavLink, Outlet } from 'react-router';
 import { IntakeZone } from '../intake/intake-zone';
 import { Hint } from '../ui/hint';
@@ -31,13 +31,8 @@ export function Shell() {
         <div className="flex min-h-0 flex-1">
           <nav aria-label="Places" className="flex w-15 shrink-0 flex-col items-center gap-1 border-r border-line bg-panel py-2.5">
             <KiteMark />
-            <NavLink
-              to="/"
-              className="mt-2 flex w-13 flex-col items-center gap-1 rounded-md py-2 text-xs text-muted hover:bg-raised hover:text-text aria-[current=page]:bg-raised aria-[current=page]:text-text"
-            >
-              <Library size={20} aria-hidden />
-              Library
-            </NavLink>
+            <Place to="/" text="Library" icon={<Library size={20} aria-hidden />} />
+            <Place to="/gobos" text="Gobos" icon={<Aperture size={20} aria-hidden />} />
             <div className="flex-1" />
             <Hint text={who === '' ? 'Say who is working' : `${who} is working`}>
               <button type="button" aria-label="Who is working" onClick={() => setAsking(true)} className="grid size-11 place-items-center rounded-md text-muted hover:bg-raised hover:text-text">
@@ -58,6 +53,15 @@ export function Shell() {
       <Toasts />
       <WhoDialog open={asking || who === ''} onClose={() => setAsking(false)} />
     </IntakeZone>
+  );
+}
+
+function Place({ to, text, icon }: { to: string; text: string; icon: ReactNode }) {
+  return (
+    <NavLink to={to} className="mt-1 flex w-13 flex-col items-center gap-1 rounded-md py-2 text-xs text-muted hover:bg-raised hover:text-text aria-[current=page]:bg-raised aria-[current=page]:text-text">
+      {icon}
+      {text}
+    </NavLink>
   );
 }
 

@@ -28,6 +28,15 @@ public final class DemoHouse {
         return file(Moth.profile(), Portraits.par(), Map.of());
     }
 
+    /** A gobo of the house's own drawing. */
+    public record OwnGobo(String name, String tags, byte[] png) {}
+
+    /** {@return the gobos of the house, as they sit in its lamps} */
+    public static List<OwnGobo> gobos() {
+        return List.of(new OwnGobo("Reeds", "plants water still", Gobos.png("reeds")), new OwnGobo("Ripples", "water lines", Gobos.png("ripples")),
+                new OwnGobo("Lock gate", "canal building", Gobos.png("lock-gate")), new OwnGobo("Kite", "sky sign", Gobos.png("kite")));
+    }
+
     /** {@return a file of the moving spot, or of a variant of it} */
     static GdtfFile petrel(FixtureType type) {
         var media = new LinkedHashMap<String, byte[]>();

@@ -2,6 +2,7 @@ package yellowkite.core.gobo;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.IntPredicate;
@@ -17,8 +18,8 @@ import java.util.function.IntPredicate;
 public record Metal(double bar, double slit, int islands, int size) {
     /** 0.15 mm in an image of 25 mm: what is cut into sheet metal. */
     public static final double THINNEST = 0.006;
-    /** So many of the middles of all bars may be thinner: tips and specks of the drawing's edge. */
-    private static final double TIPS = 0.01;
+    /** A bar is at least so many times as long as it is wide, and a few pixels more: what is shorter is a tip, or stout. */
+    private static final double LONG = 2;
     private static final int LEAST = 4;
 
     public static Metal of(Picture gobo) {
@@ -46,22 +47,79 @@ public record Metal(double bar, double slit, int islands, int size) {
         }
     }
 
-    /** By the ridges of the distance to the edge: along the middle of a bar no neighbour lies deeper. */
+    /**
+     * By the ridges of the distance to the edge: along the middle of a bar no neighbour lies deeper. Only what goes on for a while
+     * is a bar: the tip of a shape grows thin, too.
+     */
     private static double thinnest(Mask mask, IntPredicate edge, IntPredicate counts) {
         int size = mask.size;
         var deep = Distance.squared(size, edge);
-        var ridges = new double[size * size];
-        int found = 0;
+        var ridges = new ArrayList<Integer>();
         for (int y = 1; y < size - 1; y++) {
             for (int x = 1; x < size - 1; x++) {
                 int at = y * size + x;
                 if (deep[at] > 0 && deep[at] < size * (double) size && counts.test(at) && isRidge(deep, size, at)) {
-                    ridges[found++] = 2 * Math.sqrt(deep[at]) - 1;
+                    ridges.add(at);
                 }
             }
         }
-        Arrays.sort(ridges, 0, found);
-        return found == 0 ? 0 : ridges[Math.min(found - 1, Math.max(LEAST - 1, (int) (TIPS * found)))];
+        ridges.sort(Comparator.comparingDouble(at -> deep[at]));
+        var lines = new Lines(size);
+        for (int at : ridges) {
+            double width = 2 * Math.sqrt(deep[at]) - 1;
+            if (lines.lengthWith(at) >= LONG * width + LEAST) {
+                return width;
+            }
+        }
+        return ridges.isEmpty() ? 0 : 2 * Math.sqrt(deep[ridges.getLast()]) - 1;
+    }
+
+    /** Pixels that grow together to lines, each known by one of its pixels. */
+    private static final class Lines {
+        private static final int REACH = 2;
+        private final int size;
+        private final int[] line;
+        private final int[] length;
+
+        Lines(int size) {
+            this.size = size;
+            this.line = new int[size * size];
+            this.length = new int[size * size];
+            Arrays.fill(line, -1);
+        }
+
+        /** {@return how many pixels the line has that this one belongs to now} */
+        int lengthWith(int at) {
+            line[at] = at;
+            length[at] = 1;
+            for (int dy = -REACH; dy <= REACH; dy++) {
+                for (int dx = -REACH; dx <= REACH; dx++) {
+                    int x = at % size + dx;
+                    int y = at / size + dy;
+                    if (x >= 0 && y >= 0 && x < size && y < size && line[y * size + x] >= 0) {
+                        join(at, y * size + x);
+                    }
+                }
+            }
+            return length[known(at)];
+        }
+
+        private void join(int a, int b) {
+            int one = known(a);
+            int other = known(b);
+            if (one != other) {
+                line[one] = other;
+                length[other] += length[one];
+            }
+        }
+
+        private int known(int at) {
+            while (line[at] != at) {
+                line[at] = line[line[at]];
+                at = line[at];
+            }
+            return at;
+        }
     }
 
     private static boolean isRidge(double[] deep, int size, int at) {

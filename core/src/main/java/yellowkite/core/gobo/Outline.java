@@ -178,7 +178,7 @@ public record Outline(List<double[][]> rings, int size) {
         return Math.hypot(p[0] - a[0] - share * dx, p[1] - a[1] - share * dy);
     }
 
-    /** {@return the lines as the path of a drawing, light filled by the even-odd rule} */
+    /** {@return the lines as the path of a drawing; filled by the even-odd rule it is the light} */
     public String path() {
         var text = new StringBuilder();
         for (var ring : rings) {
@@ -192,6 +192,6 @@ public record Outline(List<double[][]> rings, int size) {
 
     /** {@return a drawing (SVG) of the lines} */
     public String svg() {
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 " + size + " " + size + "\"><path fill-rule=\"evenodd\" d=\"" + path() + "\"/></svg>";
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 " + size + " " + size + "\"><path fill=\"none\" stroke=\"#000\" stroke-width=\"" + size / 256.0 + "\" d=\"" + path() + "\"/></svg>";
     }
 }

@@ -30,7 +30,8 @@ public final class Picture {
         return pixels[y * width + x];
     }
 
-    int[] pixels() {
+    /** {@return a copy of all pixels} */
+    public int[] pixels() {
         return pixels.clone();
     }
 

@@ -125,6 +125,15 @@ class GoboTest {
         }
 
         @Test
+        void tipsDoNotCountButBridgesDo() {
+            var kite = Drawn.stencil(512, (x, y) -> Math.abs(x - 256) * 1.5 + Math.abs(y - 256) < 150);
+            var bridged = Drawn.stencil(512, (x, y) -> Math.abs(Math.hypot(x - 256, y - 256) - 120) < 40 && Math.abs(x - 256) > 3);
+
+            assertThat(Metal.of(kite).slit()).isGreaterThan(100);
+            assertThat(Metal.of(bridged).bar()).isCloseTo(6, within(1.0));
+        }
+
+        @Test
         void anIslandFallsOutAndABridgeHoldsIt() {
             var ring = Drawn.stencil(256, (x, y) -> Math.abs(Math.hypot(x - 128, y - 128) - 70) < 20);
             var bridged = Drawn.stencil(256, (x, y) -> Math.abs(Math.hypot(x - 128, y - 128) - 70) < 20 && Math.abs(x - 128) > 4);
@@ -165,7 +174,7 @@ class GoboTest {
             var ring = Drawn.stencil(256, (x, y) -> Math.abs(Math.hypot(x - 128, y - 128) - 70) < 20);
 
             assertThat(Outline.trace(ring, 1).rings()).hasSize(2);
-            assertThat(Outline.trace(ring, 1).svg()).startsWith("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 256 256\"><path fill-rule=\"evenodd\" d=\"M").endsWith("Z\"/></svg>");
+            assertThat(Outline.trace(ring, 1).svg()).startsWith("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 256 256\"><path fill=\"none\" stroke=\"#000\" stroke-width=\"1.0\" d=\"M").endsWith("Z\"/></svg>");
         }
 
         @Test

@@ -135,9 +135,10 @@ class DraftController {
      * @param body        for an empty page; null for a copy
      * @param copyOf      id of the profile that is copied; null for an empty page
      * @param copyMode    name of the only mode that is kept; null = all
+     * @param production  for which this is what it puts into the lamps of the copied profile; null = a profile like any other
      */
     record BeginRequest(String manufacturer, String name, @Schema(nullable = true) Begin.@Nullable Body body, @Schema(nullable = true) @Nullable String copyOf,
-            @Schema(nullable = true) @Nullable Integer copyRevision, @Schema(nullable = true) @Nullable String copyMode) {
+            @Schema(nullable = true) @Nullable Integer copyRevision, @Schema(nullable = true) @Nullable String copyMode, @Schema(nullable = true) @Nullable String production) {
         BeginRequest {
             Objects.requireNonNull(manufacturer, "manufacturer");
             Objects.requireNonNull(name, "name");
@@ -148,16 +149,17 @@ class DraftController {
     @PostMapping("/api/profiles")
     DraftView begin(@RequestBody BeginRequest request, @RequestHeader(Author.HEADER) String author) {
         var start = request.copyOf() == null ? new Drafts.Start.Empty(request.body() == null ? Begin.Body.FIXED : request.body())
+                : request.production() != null ? new Drafts.Start.Load(request.copyOf(), request.copyRevision() == null ? 1 : request.copyRevision(), request.production())
                 : new Drafts.Start.Copy(request.copyOf(), request.copyRevision() == null ? 1 : request.copyRevision(), request.copyMode());
         return shaper.shape(drafts.begin(request.manufacturer(), request.name(), start, Author.of(author)), null);
     }
 
-    /** 200 with the draft that has the picture, fitted into 1024 by 1024 pixels; 422 if it is no PNG, JPEG or GIF, or an absurdly large one. */
+    /** 200 with the draft that has the picture, fitted into 1024 by 1024 pixels; 422 if it is no PNG, JPEG, GIF or SVG, or an absurdly large one. */
     @PostMapping(value = "/api/drafts/{draftId}/picture", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     DraftView picture(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestParam int version, @RequestPart("file") MultipartFile file, @RequestHeader(Author.HEADER) String author) throws IOException {
         var png = file.getSize() > MOST_PICTURE_BYTES ? Optional.<byte[]>empty() : Pictures.fitted(file.getBytes(), PICTURE_SIDE);
         return shaper.shape(drafts.putPicture(draftId, version, png.orElseThrow(() -> Refusal.unfit("file",
-                "This is no picture that can be taken: a PNG, JPEG or GIF of at most 4096 by 4096 pixels and 20 MB.")), Author.of(author)), mode);
+                "This is no picture that can be taken: a PNG, JPEG, GIF or SVG of at most 4096 by 4096 pixels and 20 MB.")), Author.of(author)), mode);
     }
 
     /** 200; reads only. */

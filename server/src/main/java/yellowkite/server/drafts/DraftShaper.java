@@ -22,6 +22,7 @@ import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.dmx.Tail;
+import yellowkite.core.dmx.WheelKind;
 import yellowkite.core.edit.Holes;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.Channel;
@@ -34,14 +35,17 @@ import yellowkite.core.profile.House;
 import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.Wheel;
+import yellowkite.server.library.LoadRepository;
 
 /** Shapes a draft for the desk: what the core computes, in the records of {@link DraftView}. */
 @Component
 class DraftShaper {
     private final DraftBases bases;
+    private final LoadRepository loads;
 
-    DraftShaper(DraftBases bases) {
+    DraftShaper(DraftBases bases, LoadRepository loads) {
         this.bases = bases;
+        this.loads = loads;
     }
 
     /** @param modeId the mode whose map is wanted; null or unknown = the first */
@@ -51,10 +55,11 @@ class DraftShaper {
 
     /** @param known what the asker has already: rows that are the same there are left out; null = nothing */
     DraftView shape(LoadedDraft draft, @Nullable Integer modeId, @Nullable LoadedDraft known) {
-        return shape(draft, bases.baseNumber(draft), bases.media(draft), modeId, known == null ? null : known.history().current());
+        var load = loads.find(draft.draft().profileId()).map(each -> new DraftView.LoadLine(each.production(), each.originProfileId(), each.origin(), each.number())).orElse(null);
+        return shape(draft, bases.baseNumber(draft), bases.media(draft), load, modeId, known == null ? null : known.history().current());
     }
 
-    static DraftView shape(LoadedDraft draft, int baseRevision, DraftMedia media, @Nullable Integer modeId, @Nullable FixtureType known) {
+    static DraftView shape(LoadedDraft draft, int baseRevision, DraftMedia media, DraftView.@Nullable LoadLine load, @Nullable Integer modeId, @Nullable FixtureType known) {
         var type = draft.history().current();
         var chosen = type.modes().stream().filter(mode -> modeId != null && mode.id() == modeId).findFirst()
                 .or(() -> type.modes().stream().findFirst()).orElse(null);
@@ -65,11 +70,11 @@ class DraftShaper {
         return new DraftView(draft.draft().id(), draft.draft().profileId(), draft.draft().version(), draft.draft().openProfileId() != null,
                 baseRevision, type.name(), type.manufacturer(), type.shortName(), type.description(),
                 picture(type.thumbnail(), media), type.house().notes(), type.house().category(), modes,
-                type.wheels().stream().map(wheel -> wheel(wheel, media)).toList(),
+                type.wheels().stream().map(wheel -> wheel(type, wheel, media)).toList(),
                 type.attributeDefinitions().attributes().stream()
                         .map(each -> new DraftView.AttributeLine(each.name(), each.pretty(), each.featureGroup(), each.physicalUnit().symbol())).toList(),
                 type.allGeometries().filter(Geometry.Part.class::isInstance).map(Geometry::name).toList(),
-                type.physicalDescriptions().emitters().stream().map(Emitter::name).toList(), type.physicalDescriptions().filters().stream().map(Filter::name).toList(),
+                type.physicalDescriptions().emitters().stream().map(Emitter::name).toList(), type.physicalDescriptions().filters().stream().map(Filter::name).toList(), load,
                 chosen == null ? null : map(type, chosen, known), history(draft),
                 draft.history().done() > Drafts.floor(draft.history()), draft.history().done() < draft.history().steps().size());
     }
@@ -83,16 +88,18 @@ class DraftShaper {
         return lines.reversed();
     }
 
-    private static DraftView.WheelLine wheel(Wheel wheel, DraftMedia media) {
+    static DraftView.WheelLine wheel(FixtureType type, Wheel wheel, DraftMedia media) {
         var slots = new ArrayList<DraftView.SlotLine>();
         for (var slot : wheel.slots()) {
             slots.add(slot(slots.size() + 1, slot, media));
         }
-        return new DraftView.WheelLine(wheel.id(), wheel.name(), slots);
+        var care = type.house().wheel(wheel.id());
+        return new DraftView.WheelLine(wheel.id(), wheel.name(), WheelKind.of(type, wheel), care.kind() != null, care.open(), slots);
     }
 
     static DraftView.SlotLine slot(int number, Wheel.Slot slot, DraftMedia media) {
-        return new DraftView.SlotLine(number, slot.name(), slot.color() == null ? null : Srgb.hueOf(Xyz.of(slot.color())).hex(), picture(slot, media));
+        return new DraftView.SlotLine(number, slot.name(), slot.color() == null ? null : Srgb.hueOf(Xyz.of(slot.color())).hex(), picture(slot, media),
+                slot.filter(), slot.facets().size(), slot.animation() != null, slot.isOpen());
     }
 
     /** {@return the address of a slot's picture; null if the file holds none} */

@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.Tail;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.profile.House;
+import yellowkite.core.profile.WheelCare;
 import yellowkite.server.drafts.DraftRepository.StoredStep;
 
 /**
@@ -16,19 +17,24 @@ import yellowkite.server.drafts.DraftRepository.StoredStep;
  * @param open    false once it is published
  * @param baseRevision the profile's own revision that it stands on; 0 if there is none yet
  * @param picture address of the lamp's picture; null if it has none
+ * @param load    null unless it is what a production puts into a lamp
  * @param parts   of the body, by name; likewise emitters and filters
  */
 record DraftView(String id, String profileId, int version, boolean open, int baseRevision, String name, String manufacturer, String shortName, String description,
         @Schema(nullable = true) @Nullable String picture, String notes, House.Category category,
-        List<ModeLine> modes, List<WheelLine> wheels, List<AttributeLine> attributes, List<String> parts, List<String> emitters, List<String> filters, @Schema(nullable = true) @Nullable ModeMap map,
+        List<ModeLine> modes, List<WheelLine> wheels, List<AttributeLine> attributes, List<String> parts, List<String> emitters, List<String> filters, @Schema(nullable = true) @Nullable LoadLine load, @Schema(nullable = true) @Nullable ModeMap map,
         List<HistoryLine> history, boolean canUndo, boolean canRedo) {
+
+    /** @param origin the profile that it derives from, and {@code revision} of that */
+    record LoadLine(String production, String originId, String origin, int revision) {}
 
     record ModeLine(int id, String name, int footprint, int channels, List<Tail.Bundle> tail) {}
 
-    record WheelLine(int id, String name, List<SlotLine> slots) {}
+    /** @param said whether the house said the kind; false if it follows from what turns the wheel. @param open where the open slot was seen on a lamp; null = as the chart says */
+    record WheelLine(int id, String name, WheelCare.Kind kind, boolean said, @Schema(nullable = true) WheelCare.@Nullable Confirmed open, List<SlotLine> slots) {}
 
-    /** @param media address of its picture; null if it has none. @param color {@code #rrggbb}; null if it has none */
-    record SlotLine(int number, String name, @Schema(nullable = true) @Nullable String color, @Schema(nullable = true) @Nullable String media) {}
+    /** @param media address of its picture; null if it has none. @param color {@code #rrggbb}; null if it has none. @param filter empty = none. @param facets of a prism. @param open whether white light passes it untouched */
+    record SlotLine(int number, String name, @Schema(nullable = true) @Nullable String color, @Schema(nullable = true) @Nullable String media, String filter, int facets, boolean disc, boolean open) {}
 
     record AttributeLine(String name, String pretty, String featureGroup, String unit) {}
 

@@ -11,6 +11,7 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.dmx.KeptMap;
 import yellowkite.core.edit.BecomeCopy;
 import yellowkite.core.edit.Begin;
 import yellowkite.core.edit.Edit;
@@ -20,6 +21,7 @@ import yellowkite.server.database.Transactions;
 import yellowkite.server.drafts.DraftRepository.Kind;
 import yellowkite.server.drafts.DraftRepository.StoredDraft;
 import yellowkite.server.drafts.DraftRepository.StoredStep;
+import yellowkite.server.library.LoadRepository;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
@@ -37,10 +39,12 @@ class Drafts {
     private final ProfileRepository profiles;
     private final JsonMapper json;
     private final DraftBases bases;
+    private final LoadRepository loads;
     private final Cache<String, LoadedDraft> loaded = Caffeine.newBuilder().maximumSize(64).build();
 
     Drafts(Transactions transactions, DraftRepository repository, RevisionRepository revisionRows, Revisions revisions,
-            ProfileRepository profiles, JsonMapper json, DraftBases bases) {
+            ProfileRepository profiles, LoadRepository loads, JsonMapper json, DraftBases bases) {
+        this.loads = loads;
         this.transactions = transactions;
         this.repository = repository;
         this.revisionRows = revisionRows;
@@ -56,6 +60,9 @@ class Drafts {
 
         /** @param mode name of the only mode that is kept; null = all */
         record Copy(String profileId, int revision, @Nullable String mode) implements Start {}
+
+        /** What a production puts into the lamps of that profile: all modes, and a DMX map that stays as it is. */
+        record Load(String profileId, int revision, String production) implements Start {}
     }
 
     /** {@return the open draft of a new profile, which has no revision until it is published} */
@@ -66,10 +73,12 @@ class Drafts {
         var base = switch (start) {
             case Start.Empty empty -> null;
             case Start.Copy copy -> revisions.require(copy.profileId(), copy.revision());
+            case Start.Load load -> revisions.require(load.profileId(), load.revision());
         };
         Edit first = switch (start) {
             case Start.Empty empty -> new Begin(maker, called, guid, empty.body());
             case Start.Copy copy -> new BecomeCopy(maker, called, guid, copy.mode() == null ? null : modeId(base, copy.mode()));
+            case Start.Load load -> new BecomeCopy(maker, called, guid, null);
         };
         var begun = changed(History.of(bases.baseOf(base == null ? null : base.id()).type()), first);
         var step = new StoredStep(1, Kind.EDIT, json.writerFor(Edit.class).writeValueAsString(first), shorten(begun.counting().getLast().sentence()), author.name(), revisions.now());
@@ -78,9 +87,20 @@ class Drafts {
             var id = UUID.randomUUID().toString();
             repository.open(new StoredDraft(id, profile.id(), profile.id(), base == null ? null : base.id(), 0, author.name(), revisions.now()));
             repository.append(id, 0, step);
+            if (start instanceof Start.Load load && base != null) {
+                loads.add(profile.id(), production(load.production()), base.id());
+            }
             return id;
         });
         return require(draftId);
+    }
+
+    private static String production(String name) {
+        var called = name.strip();
+        if (called.isEmpty() || called.length() > 120 || called.codePoints().anyMatch(Character::isISOControl)) {
+            throw Refusal.unfit("production", "Say for which production it is, in one line of at most 120 letters.");
+        }
+        return called;
     }
 
     private int modeId(@Nullable StoredRevision base, String mode) {
@@ -94,6 +114,7 @@ class Drafts {
             var draft = requireOpenAt(draftId, seen).draft();
             repository.delete(draftId);
             if (revisionRows.findNewest(draft.profileId()).isEmpty()) {
+                loads.delete(draft.profileId());
                 profiles.delete(draft.profileId());
             }
             return draft;
@@ -143,7 +164,26 @@ class Drafts {
         if (edit instanceof Begin || edit instanceof BecomeCopy) {
             throw Refusal.unfit("edit", "A profile begins once.");
         }
-        return step(draftId, seen, author, Kind.EDIT, edit, before -> changed(before, edit));
+        return step(draftId, seen, author, Kind.EDIT, edit, before -> keptMap(draftId, changed(before, edit)));
+    }
+
+    /** Like {@link #apply}, where the edit names files that the draft is to hold. @param files path to content's hash */
+    LoadedDraft applyWithFiles(String draftId, int seen, Map<String, String> files, Edit edit, Author author) {
+        requireOpenAt(draftId, seen);
+        transactions.run(() -> {
+            files.forEach((path, sha) -> repository.putEntry(draftId, path, sha));
+            return draftId;
+        });
+        return apply(draftId, seen, edit, author);
+    }
+
+    /** A production's load keeps the DMX map of what it derives from. */
+    private History keptMap(String draftId, History after) {
+        var profile = repository.find(draftId).orElseThrow().profileId();
+        loads.find(profile).ifPresent(load -> KeptMap.broken(bases.baseOf(load.originRevisionId()).type(), after.current()).ifPresent(why -> {
+            throw Refusal.unfit("edit", "This is what '" + load.production() + "' puts into " + load.origin() + ", and keeps its DMX map: " + why + ". Change what the slots hold, or edit the profile that it derives from.");
+        }));
+        return after;
     }
 
     private static History changed(History before, Edit edit) {

@@ -2,6 +2,7 @@ package yellowkite.server.intake;
 
 import org.springframework.stereotype.Component;
 import yellowkite.demo.DemoHouse;
+import yellowkite.server.gobos.Gobos;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.web.Author;
 
@@ -11,8 +12,10 @@ public class DemoLoader {
     private static final Author STORE = new Author("Marigold lamp store");
     private final Intake intake;
     private final ProfileRepository profiles;
+    private final Gobos gobos;
 
-    DemoLoader(Intake intake, ProfileRepository profiles) {
+    DemoLoader(Intake intake, ProfileRepository profiles, Gobos gobos) {
+        this.gobos = gobos;
         this.intake = intake;
         this.profiles = profiles;
     }
@@ -22,6 +25,9 @@ public class DemoLoader {
             for (var file : DemoHouse.files()) {
                 var type = file.description().type();
                 intake.take(type.manufacturer() + "@" + type.name() + ".gdtf", file.write(), STORE);
+            }
+            for (var gobo : DemoHouse.gobos()) {
+                gobos.keepAsItIs(new Gobos.Facts(gobo.name(), gobo.tags(), "", "", "Drawn in the lamp store", "The house's own"), gobo.png(), STORE);
             }
         }
     }

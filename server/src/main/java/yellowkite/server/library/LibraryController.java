@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -22,9 +23,11 @@ class LibraryController {
     private static final TypeReference<List<Tail.Bundle>> TAIL = new TypeReference<>() {};
 
     private final ProfileRepository profiles;
+    private final LoadRepository loads;
     private final JsonMapper json;
 
-    LibraryController(ProfileRepository profiles, JsonMapper json) {
+    LibraryController(ProfileRepository profiles, LoadRepository loads, JsonMapper json) {
+        this.loads = loads;
         this.profiles = profiles;
         this.json = json;
     }
@@ -47,14 +50,19 @@ class LibraryController {
         boolean more = listed.size() > LISTED;
         var shown = more ? listed.subList(0, LISTED) : listed;
         var modes = profiles.modes(shown.stream().map(ProfileRepository.Listed::revisionId).toList());
+        var loaded = loads.of(shown.stream().map(ProfileRepository.Listed::id).toList());
         var makers = new LinkedHashMap<String, List<LibraryView.Profile>>();
         for (var each : shown) {
             var views = modes.getOrDefault(each.revisionId(), List.of()).stream()
                     .map(mode -> new ModeSummary(mode.name(), mode.footprint(), mode.channels(), json.readValue(mode.tail(), TAIL))).toList();
             makers.computeIfAbsent(each.manufacturer(), name -> new ArrayList<>())
-                    .add(new LibraryView.Profile(each.id(), each.name(), each.revision(), each.errors(), each.warnings(), each.draftBy(), views));
+                    .add(new LibraryView.Profile(each.id(), each.name(), each.revision(), each.errors(), each.warnings(), each.draftBy(), load(loaded.get(each.id())), views));
         }
         return new LibraryView(profiles.count(), shown.size(), more,
                 makers.entrySet().stream().map(maker -> new LibraryView.Maker(maker.getKey(), maker.getValue())).toList());
+    }
+
+    private static LibraryView.@Nullable LoadLine load(LoadRepository.@Nullable Load load) {
+        return load == null ? null : new LibraryView.LoadLine(load.production(), load.origin(), load.number());
     }
 }

@@ -15,6 +15,9 @@ record LibraryView(int total, int found, boolean more, List<Maker> makers) {
 
     record Maker(String name, List<Profile> profiles) {}
 
-    /** @param draftBy who opened the draft that is under way; null if there is none */
-    record Profile(String id, String name, int revision, int errors, int warnings, @Nullable @io.swagger.v3.oas.annotations.media.Schema(nullable = true) String draftBy, List<ModeSummary> modes) {}
+    /** What a production puts into a lamp. @param origin the profile that it derives from, and {@code revision} of that */
+    record LoadLine(String production, String origin, int revision) {}
+
+    /** @param load null unless the profile is one. @param draftBy who opened the draft that is under way; null if there is none */
+    record Profile(String id, String name, int revision, int errors, int warnings, @Nullable @io.swagger.v3.oas.annotations.media.Schema(nullable = true) String draftBy, @Nullable @io.swagger.v3.oas.annotations.media.Schema(nullable = true) LoadLine load, List<ModeSummary> modes) {}
 }

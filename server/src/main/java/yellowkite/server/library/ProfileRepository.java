@@ -9,6 +9,7 @@ import static org.jooq.impl.DSL.selectOne;
 import static yellowkite.server.tables.Tables.DRAFT;
 import static yellowkite.server.tables.Tables.MANUFACTURER;
 import static yellowkite.server.tables.Tables.MANUFACTURER_FACTS;
+import static yellowkite.server.tables.Tables.PRODUCTION_LOAD;
 import static yellowkite.server.tables.Tables.PROFILE;
 import static yellowkite.server.tables.Tables.REVISION;
 import static yellowkite.server.tables.Tables.REVISION_ATTRIBUTE;
@@ -123,8 +124,8 @@ public class ProfileRepository {
     }
 
     /**
-     * {@return profiles by manufacturer and name in which every word is found: in the maker, the name, a mode or an
-     * attribute of the newest revision}
+     * {@return profiles by manufacturer and name in which every word is found: in the maker, the name, the production that it
+     * is for, a mode or an attribute of the newest revision}
      */
     public List<Listed> search(List<String> words, int limit) {
         var newest = database.select(REVISION.PROFILE_ID, max(REVISION.NUMBER).as("number")).from(REVISION).groupBy(REVISION.PROFILE_ID).asTable("newest");
@@ -144,6 +145,7 @@ public class ProfileRepository {
 
     private static Condition mentions(String word) {
         return MANUFACTURER.NAME.containsIgnoreCase(word).or(PROFILE.NAME.containsIgnoreCase(word))
+                .or(exists(selectOne().from(PRODUCTION_LOAD).where(PRODUCTION_LOAD.PROFILE_ID.eq(PROFILE.ID), PRODUCTION_LOAD.PRODUCTION.containsIgnoreCase(word))))
                 .or(exists(selectOne().from(REVISION_MODE).where(REVISION_MODE.REVISION_ID.eq(REVISION.ID), REVISION_MODE.NAME.containsIgnoreCase(word))))
                 .or(exists(selectOne().from(REVISION_ATTRIBUTE).where(REVISION_ATTRIBUTE.REVISION_ID.eq(REVISION.ID), REVISION_ATTRIBUTE.NAME.containsIgnoreCase(word))));
     }

@@ -2,18 +2,16 @@ package yellowkite.server.revisions;
 
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Optional;
 import javax.imageio.ImageIO;
+import yellowkite.core.gobo.PictureFile;
+import yellowkite.core.gobo.PictureRefused;
 
 /** Pictures from files, decoded under limits and encoded anew before anyone sees them. */
 public final class Pictures {
-    /** The standard allows 1024 for gobos; a thumbnail may be larger. */
-    private static final int MAX_SIDE = 4_096;
-
     private Pictures() {}
 
     /** {@return the picture as a PNG of our own making; none if the bytes are no picture, or an absurdly large one} */
@@ -37,22 +35,12 @@ public final class Pictures {
     }
 
     private static Optional<BufferedImage> decode(byte[] bytes) {
-        try (var in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
-            var readers = ImageIO.getImageReaders(in);
-            if (!readers.hasNext()) {
-                return Optional.empty();
-            }
-            var reader = readers.next();
-            try {
-                reader.setInput(in, true, true);
-                if (reader.getWidth(0) > MAX_SIDE || reader.getHeight(0) > MAX_SIDE) {
-                    return Optional.empty();
-                }
-                return Optional.of(reader.read(0));
-            } finally {
-                reader.dispose();
-            }
-        } catch (IOException | RuntimeException broken) { // readers of the platform throw both on broken pictures
+        try {
+            var picture = PictureFile.read("", bytes);
+            var image = new BufferedImage(picture.width(), picture.height(), BufferedImage.TYPE_INT_ARGB);
+            image.setRGB(0, 0, picture.width(), picture.height(), picture.pixels(), 0, picture.width());
+            return Optional.of(image);
+        } catch (PictureRefused refused) {
             return Optional.empty();
         }
     }

@@ -15,7 +15,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Controller
 class PageRoutes {
 
-    @GetMapping({"/", "/desk/{profileId}"})
+    @GetMapping({"/", "/desk/{profileId}", "/gobos"})
     String page() {
         return "forward:/index.html";
     }

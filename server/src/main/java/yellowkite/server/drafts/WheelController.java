@@ -1,0 +1,110 @@
+package yellowkite.server.drafts;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import yellowkite.core.dmx.WheelKind;
+import yellowkite.core.edit.PutWheel;
+import yellowkite.core.edit.SetSlot;
+import yellowkite.core.edit.SlotPart;
+import yellowkite.core.gdtf.Media;
+import yellowkite.server.gobos.Gobos;
+import yellowkite.server.revisions.Revisions;
+import yellowkite.server.web.Author;
+import yellowkite.server.web.Refusal;
+
+/** Wheels and gobos that come into a draft from elsewhere, with their pictures. Answers and refusals are those of {@link DraftController}. */
+@RestController
+class WheelController {
+    private static final int LONGEST_NAME = 60;
+    private final Drafts drafts;
+    private final DraftShaper shaper;
+    private final DraftBases bases;
+    private final Revisions revisions;
+    private final Gobos gobos;
+
+    WheelController(Drafts drafts, DraftShaper shaper, DraftBases bases, Revisions revisions, Gobos gobos) {
+        this.drafts = drafts;
+        this.shaper = shaper;
+        this.bases = bases;
+        this.revisions = revisions;
+        this.gobos = gobos;
+    }
+
+    /** 200 with the wheels of a revision; 404 if there is none. */
+    @GetMapping("/api/profiles/{profileId}/revisions/{number}/wheels")
+    List<DraftView.WheelLine> ofRevision(@PathVariable String profileId, @PathVariable int number) {
+        var base = bases.baseOf(revisions.require(profileId, number).id());
+        return base.type().wheels().stream().map(each -> DraftShaper.wheel(base.type(), each, base.media())).toList();
+    }
+
+    /** @param slot 1 = the first. @param gobo id on the shelf */
+    record SlotGoboRequest(int version, int wheel, int slot, String gobo) {
+        SlotGoboRequest {
+            Objects.requireNonNull(gobo, "gobo");
+        }
+    }
+
+    /** 200 with the gobo of the shelf in the slot, which is called after it. */
+    @PostMapping("/api/drafts/{draftId}/slot-gobo")
+    DraftView putGobo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody SlotGoboRequest request, @RequestHeader(Author.HEADER) String author) {
+        var by = Author.of(author);
+        var gobo = gobos.take(request.gobo());
+        var name = fileName(gobo.name(), gobo.sha256());
+        return shaper.shape(drafts.applyWithFiles(draftId, request.version(), Map.of(Media.wheelPath(name), gobo.sha256()),
+                SetSlot.picture(request.wheel(), request.slot(), spoken(gobo.name()), name), by), mode);
+    }
+
+    /** {@return a name that a slot can have} */
+    private static String spoken(String name) {
+        return name.replaceAll("[^\\p{L}\\p{Nd} \"#%'()*+\\-/:;<=>@_`]", " ").strip();
+    }
+
+    /** {@return a name for an entry of the archive, and in it: letters, digits and dashes, told apart by what it holds} */
+    private static String fileName(String name, String sha256) {
+        var plain = name.replaceAll("[^A-Za-z0-9]+", "-").replaceAll("^-|-$", "");
+        return (plain.length() > LONGEST_NAME ? plain.substring(0, LONGEST_NAME) : plain) + "-" + sha256.substring(0, 8);
+    }
+
+    /** @param wheel name in that revision. @param over id of the wheel whose place it takes; null = beside the others */
+    record WheelCopyRequest(int version, String profileId, int revision, String wheel, @Schema(nullable = true) @Nullable Integer over) {
+        WheelCopyRequest {
+            Objects.requireNonNull(profileId, "profileId");
+            Objects.requireNonNull(wheel, "wheel");
+        }
+    }
+
+    /** 200 with a wheel of any revision in the draft, beside its own or in the place of one, with its pictures. */
+    @PostMapping("/api/drafts/{draftId}/wheel-copy")
+    DraftView copyWheel(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody WheelCopyRequest request, @RequestHeader(Author.HEADER) String author) {
+        var by = Author.of(author);
+        var base = bases.baseOf(revisions.require(request.profileId(), request.revision()).id());
+        var wheel = base.type().findWheel(request.wheel()).orElseThrow(() -> Refusal.unfit("wheel", "That revision has no wheel called '" + request.wheel() + "'."));
+        var draft = drafts.require(draftId);
+        var here = bases.media(draft).contents();
+        var files = new LinkedHashMap<String, String>();
+        var slots = wheel.slots().stream().map(slot -> {
+            var sha = base.media().contents().get(Media.wheelPath(slot.mediaFile()));
+            if (slot.mediaFile().isEmpty() || sha == null) {
+                return SlotPart.of(slot);
+            }
+            var there = here.get(Media.wheelPath(slot.mediaFile()));
+            var name = there == null || there.equals(sha) ? slot.mediaFile() : fileName(slot.mediaFile(), sha);
+            files.put(Media.wheelPath(name), sha);
+            return SlotPart.of(slot).withMediaFile(name);
+        }).toList();
+        var names = draft.history().current().wheels().stream().map(each -> each.name()).toList();
+        var called = request.over() == null && names.contains(wheel.name()) ? wheel.name() + " from " + base.type().name() : wheel.name();
+        return shaper.shape(drafts.applyWithFiles(draftId, request.version(), files, new PutWheel(request.over(), called, WheelKind.of(base.type(), wheel), slots), by), mode);
+    }
+}

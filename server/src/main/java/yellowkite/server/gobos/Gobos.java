@@ -1,0 +1,134 @@
+package yellowkite.server.gobos;
+
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import yellowkite.core.gobo.Outline;
+import yellowkite.core.gobo.Picture;
+import yellowkite.core.gobo.PictureFile;
+import yellowkite.core.gobo.PictureRefused;
+import yellowkite.server.database.Transactions;
+import yellowkite.server.gobos.GoboRepository.StoredGobo;
+import yellowkite.server.revisions.Revisions;
+import yellowkite.server.web.Author;
+import yellowkite.server.web.Refusal;
+
+/** The gobo shelf: pictures stored once, under names of the house. */
+@Service
+public class Gobos {
+    private static final int MOST = 10_000;
+    /** Corners that lie so near, in parts of the picture's side, to the line without them are left out of an outline. */
+    static final double TOLERANCE = 0.001;
+    private final GoboRepository repository;
+    private final Revisions revisions;
+    private final Transactions transactions;
+
+    Gobos(GoboRepository repository, Revisions revisions, Transactions transactions) {
+        this.repository = repository;
+        this.revisions = revisions;
+        this.transactions = transactions;
+    }
+
+    /**
+     * What the house knows of a gobo.
+     *
+     * @param tags   words parted by spaces
+     * @param origin where it came from, and {@code rights} who allows what; each may be empty, as may the maker
+     */
+    public record Facts(String name, String tags, String maker, String makerNumber, String origin, String rights) {
+        public Facts {
+            name = Objects.requireNonNullElse(name, "");
+            tags = Objects.requireNonNullElse(tags, "");
+            maker = Objects.requireNonNullElse(maker, "");
+            makerNumber = Objects.requireNonNullElse(makerNumber, "");
+            origin = Objects.requireNonNullElse(origin, "");
+            rights = Objects.requireNonNullElse(rights, "");
+        }
+
+        Facts whole() {
+            if (name.isBlank()) {
+                throw Refusal.unfit("name", "A gobo needs a name.");
+            }
+            return new Facts(line("name", name, 120), String.join(" ", words(line("tags", tags, 300))), line("maker", maker, 120), line("makerNumber", makerNumber, 60), line("origin", origin, 300), line("rights", rights, 300));
+        }
+
+        private static String line(String field, String text, int longest) {
+            var line = text.strip();
+            if (line.length() > longest || line.codePoints().anyMatch(Character::isISOControl)) {
+                throw Refusal.unfit(field, "This is one line of at most " + longest + " letters.");
+            }
+            return line;
+        }
+    }
+
+    private static List<String> words(String text) {
+        return Arrays.stream(text.strip().split("[\\s,;]+")).filter(each -> !each.isEmpty()).distinct().limit(20).toList();
+    }
+
+    /** Puts a picture on the shelf as it is, unless it is there. */
+    public void keepAsItIs(Facts facts, byte[] png, Author author) {
+        keep(facts, png, author);
+    }
+
+    /** {@return the gobo with that picture; the one that was there if the shelf holds this very picture} @param png as it is to be stored */
+    StoredGobo keep(Facts facts, byte[] png, Author author) {
+        var whole = facts.whole();
+        if (repository.count() >= MOST) {
+            throw Refusal.unfit("name", "The shelf holds " + MOST + " gobos already; remove some first.");
+        }
+        var picture = PictureFile.read("", png);
+        return transactions.run(() -> {
+            var sha = revisions.putContent(png);
+            var outline = revisions.putContent(outline(picture).getBytes(StandardCharsets.UTF_8));
+            var gobo = new StoredGobo(UUID.randomUUID().toString(), whole.name(), whole.tags(), whole.maker(), whole.makerNumber(), whole.origin(), whole.rights(), sha, outline, picture.width(), author.name(), revisions.now());
+            return repository.add(gobo) ? gobo : repository.findByPicture(sha).orElseThrow();
+        });
+    }
+
+    private static String outline(Picture picture) {
+        try {
+            return Outline.trace(picture, TOLERANCE * picture.width()).svg();
+        } catch (PictureRefused tooBusy) { // a picture in grey or colour may have no lines; its line view stays empty
+            return new Outline(List.of(), picture.width()).svg();
+        }
+    }
+
+    StoredGobo describe(String id, Facts facts) {
+        var whole = facts.whole();
+        return transactions.run(() -> {
+            repository.describe(id, whole.name(), whole.tags(), whole.maker(), whole.makerNumber(), whole.origin(), whole.rights());
+            return require(id);
+        });
+    }
+
+    /** Takes a gobo from the shelf; the profiles that use its picture keep it. */
+    void remove(String id) {
+        if (!repository.delete(id)) {
+            throw Refusal.notFound("This gobo is not on the shelf any more.");
+        }
+    }
+
+    /** What a profile takes of a gobo. */
+    public record Taken(String name, String sha256) {}
+
+    /** {@return a gobo of the shelf} @throws Refusal 404 if it is gone */
+    public Taken take(String id) {
+        var gobo = require(id);
+        return new Taken(gobo.name(), gobo.pictureSha256());
+    }
+
+    StoredGobo require(String id) {
+        return repository.find(id).orElseThrow(() -> Refusal.notFound("This gobo is not on the shelf any more."));
+    }
+
+    List<StoredGobo> search(String text, int limit) {
+        return repository.search(words(text), limit);
+    }
+
+    List<GoboRepository.Use> uses(String id) {
+        return repository.uses(require(id).pictureSha256());
+    }
+}

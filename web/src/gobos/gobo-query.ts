@@ -1,0 +1,32 @@
+import { keepPreviousData, queryOptions } from '@tanstack/react-query';
+import { answer, api } from '../api/client';
+import type { Cut } from '../api/types';
+
+/** The gobos in which every word stands somewhere. */
+export function gobosQuery(search: string) {
+  return queryOptions({
+    queryKey: ['gobos', search],
+    queryFn: ({ signal }) => answer(api.GET('/api/gobos', { params: { query: { search } }, signal })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** What would come of a file. `which` tells one chosen file from the next. */
+export function lookQuery(file: File | null, which: number, cut: Cut, tolerance: number) {
+  return queryOptions({
+    queryKey: ['gobo look', which, cut, tolerance],
+    queryFn: ({ signal }) => answer(api.POST('/api/gobo-look', { params: { query: { cut: JSON.stringify(cut), tolerance } }, signal, ...withFile(file) })),
+    enabled: file !== null,
+    placeholderData: (before, query) => (query?.queryKey[1] === which ? before : undefined),
+    retry: false,
+    gcTime: 30_000,
+  });
+}
+
+/** A request's body that carries a file. */
+export function withFile(file: File | null) {
+  const body = new FormData();
+  if (file) body.append('file', file);
+  // the generated type of a file is text
+  return { body: body as unknown as { file: string }, bodySerializer: () => body };
+}
