@@ -36,7 +36,7 @@ function ColourDialog({ mode, onClose }: { mode: number; onClose: () => void }) 
   });
   const hue = wish?.reached ?? data?.now;
   return (
-    <Modal wide open onClose={onClose} title={`Colours of ${draft.name}, mode ${draft.map?.name ?? ''}`} description="What the mode can mix, and which values make a wanted colour. The cross is the light at the probe.">
+    <Modal size="wide" open onClose={onClose} title={`Colours of ${draft.name}, mode ${draft.map?.name ?? ''}`} description="What the mode can mix, and which values make a wanted colour. The cross is the light at the probe.">
       <Refusal says={error?.message} />
       {data && (
         <div className="grid min-h-0 grid-cols-[21rem_minmax(0,1fr)] gap-6 overflow-y-auto">

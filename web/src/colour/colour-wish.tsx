@@ -111,7 +111,7 @@ export function ColourWish({ mode, map, answer: got, onAnswer }: { mode: number;
               <li key={each.pretty} className="grid grid-cols-[7rem_minmax(0,1fr)_4rem] items-center gap-2">
                 <span className="truncate">{each.pretty}</span>
                 <span aria-hidden className="h-2 rounded-sm bg-trough">
-                  <span className="block h-full rounded-sm bg-kite" style={{ width: `${100 * each.level}%` }} />
+                  <span className="block h-full rounded-sm bg-muted" style={{ width: `${100 * each.level}%` }} />
                 </span>
                 <span className="text-right font-mono">{`${(100 * each.level).toFixed(1)} %`}</span>
               </li>

@@ -59,7 +59,7 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
   }
 
   return (
-    <Modal wide open onClose={onClose} title="Cells" description="Choose the channels that repeat. They move onto a cell of their own; the others stay shared.">
+    <Modal size="wide" open onClose={onClose} title="Cells" description="Choose the channels that repeat. They move onto a cell of their own; the others stay shared.">
       <form
         className="flex min-h-0 flex-col gap-4 overflow-y-auto"
         onSubmit={(event) => {

@@ -19,7 +19,7 @@ export function CompareModes() {
         <Columns3 size={15} aria-hidden /> Compare modes
       </Button>
       {open && (
-        <Modal wide open onClose={() => setOpen(false)} title="Modes side by side" description="Which attributes each has, how finely, and what the lamps cost.">
+        <Modal size="wide" open onClose={() => setOpen(false)} title="Modes side by side" description="Which attributes each has, how finely, and what the lamps cost.">
           <Table />
         </Modal>
       )}

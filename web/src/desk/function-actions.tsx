@@ -9,7 +9,7 @@ import { NumberField } from '../ui/number-field';
 import { PanelButton } from '../ui/panel-button';
 import { TextField } from '../ui/text-field';
 import { calledIn } from './add-channels';
-import { CurveButton } from './curve-dialog';
+import { CurveButton } from '../curves/curve-button';
 import { useDesk } from './desk-context';
 import { FunctionDetails } from './function-details';
 import { PanelForm } from './panel-form';

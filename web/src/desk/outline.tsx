@@ -3,7 +3,7 @@ import { useDesk } from './desk-context';
 import { HistoryList } from './history-list';
 import { Identity } from './identity';
 import { ModeList } from './mode-list';
-import { WheelList } from './wheel-list';
+import { WheelList } from '../wheels/wheel-list';
 
 /** What the profile consists of: its name, its modes, its wheels, and what was done to it. */
 export const Outline = memo(function Outline() {

@@ -23,10 +23,12 @@ export function PanelForm({ submit, toEdit, close, children }: { submit: string;
       }}
     >
       {children}
-      <Refusal says={refusal} />
-      <Button main type="submit" className="self-end">
-        {submit}
-      </Button>
+      <div className="sticky bottom-0 flex flex-col gap-2 bg-panel pt-1">
+        <Refusal says={refusal} />
+        <Button main type="submit" className="self-end">
+          {submit}
+        </Button>
+      </div>
     </form>
   );
 }

@@ -41,7 +41,7 @@ export function PasteChart({ map, given, onClose }: { map: ModeMap; given: strin
   }
 
   return (
-    <Modal wide open onClose={onClose} title="Paste a chart" description="One row a line: address, name, from, to, meaning, parted by tabs, semicolons or commas. A row without address and name goes on with the channel above it.">
+    <Modal size="wide" open onClose={onClose} title="Paste a chart" description="One row a line: address, name, from, to, meaning, parted by tabs, semicolons or commas. A row without address and name goes on with the channel above it.">
       <form
         className="flex min-h-0 flex-col gap-3"
         onSubmit={(event) => {

@@ -4,7 +4,7 @@ import type { Mark, RangeBar, WheelLine } from '../api/types';
 import { Button } from '../ui/button';
 import { Refusal } from '../ui/refusal';
 import { useDeskActions } from './desk-context';
-import { SlotPicture } from './slot-picture';
+import { SlotPicture } from '../wheels/slot-picture';
 
 type Sign = Mark['sign'];
 

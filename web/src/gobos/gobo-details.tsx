@@ -34,7 +34,7 @@ export function GoboDetails({ gobo, onClose }: { gobo: Gobo; onClose: () => void
   });
   const problem = save.error ?? remove.error;
   return (
-    <Modal wide open onClose={onClose} title={gobo.name} description={`${gobo.size} pixels a side, put on the shelf by ${gobo.author}.`}>
+    <Modal size="wide" open onClose={onClose} title={gobo.name} description={`${gobo.size} pixels a side, put on the shelf by ${gobo.author}.`}>
       <form
         className="grid min-h-0 grid-cols-[14rem_minmax(0,1fr)] gap-6 overflow-y-auto"
         onSubmit={(event) => {

@@ -52,7 +52,7 @@ export function GoboIntake({ onClose, onKept }: { onClose: () => void; onKept: (
 
   const nameError = keep.error instanceof Problem && keep.error.field === 'name' ? keep.error.message : null;
   return (
-    <Modal wide open onClose={onClose} title="Take in a picture" description="A photograph, a scan or a drawing becomes a gobo: white lets light through, black holds it.">
+    <Modal size="large" open onClose={onClose} title="Take in a picture" description="A photograph, a scan or a drawing becomes a gobo: white lets light through, black holds it.">
       <form
         className="flex min-h-0 flex-col gap-4"
         onSubmit={(event) => {
@@ -74,7 +74,7 @@ export function GoboIntake({ onClose, onKept }: { onClose: () => void; onKept: (
         {!file && <p className="text-sm text-muted">PNG, JPEG, GIF or SVG, at most 4096 pixels a side and 20 MB.</p>}
         {file && look && !error && (
           <div className="flex min-h-0 flex-col gap-5 overflow-y-auto">
-            <div className="grid grid-cols-[17rem_minmax(0,1fr)] gap-6">
+            <div className="grid grid-cols-[21rem_minmax(0,1fr)] gap-7">
               <Preview look={look} lines={lines} size={cut.size} onLines={setLines} />
               <div className="flex min-w-0 flex-col gap-3">
                 {look.looksInverted !== cut.inverted && (

@@ -16,7 +16,7 @@ export function GoboPicker({ title, onChoose, onClose }: { title: string; onChoo
   const { data } = useQuery(gobosQuery(useDeferredValue(search)));
   if (taking) return <GoboIntake onClose={() => setTaking(false)} onKept={onChoose} />;
   return (
-    <Modal wide open onClose={onClose} title={title} description="From the house's shelf; profiles share its pictures.">
+    <Modal size="wide" open onClose={onClose} title={title} description="From the house's shelf; profiles share its pictures.">
       <div className="flex items-end gap-3">
         <div className="flex-1">
           <TextField label="Find a gobo" value={search} onChange={setSearch} autoFocus />

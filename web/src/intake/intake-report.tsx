@@ -12,7 +12,7 @@ export function IntakeReport({ total, results, onStop, onClose }: { total: numbe
   const running = results.length < total;
   const taken = results.filter((result) => result.accepted).length;
   return (
-    <Modal wide open onClose={onClose} title={running ? `Taking in file ${results.length + 1} of ${total}` : 'Taken in'} description={running ? 'Each file comes in whole or not at all.' : summary(taken, total)}>
+    <Modal size="wide" open onClose={onClose} title={running ? `Taking in file ${results.length + 1} of ${total}` : 'Taken in'} description={running ? 'Each file comes in whole or not at all.' : summary(taken, total)}>
       {running && (
         <div className="flex items-center gap-3">
           <progress className="h-2 flex-1 accent-kite" value={results.length} max={total} aria-label="Files taken in" />

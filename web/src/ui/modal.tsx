@@ -2,20 +2,22 @@ import { Dialog } from 'radix-ui';
 import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
 
-/** A panel over the page. Without `onClose` it has to be answered. `wide` is for lists. */
+const WIDTHS = { small: 'max-w-md', wide: 'max-w-3xl', large: 'max-w-5xl' };
+
+/** A panel over the page. Without `onClose` it has to be answered. */
 export function Modal({
   open,
   onClose,
   title,
   description,
-  wide = false,
+  size = 'small',
   children,
 }: {
   open: boolean;
   onClose?: () => void;
   title: string;
   description?: string;
-  wide?: boolean;
+  size?: keyof typeof WIDTHS;
   children: ReactNode;
 }) {
   return (
@@ -24,7 +26,7 @@ export function Modal({
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/60" />
         <Dialog.Content
           aria-describedby={description ? undefined : ''}
-          className={`fixed top-1/2 left-1/2 z-50 flex max-h-[86vh] w-[calc(100vw-2rem)] -translate-x-1/2 -translate-y-1/2 flex-col gap-4 rounded-lg border border-line bg-panel p-6 text-text shadow-2xl ${wide ? 'max-w-3xl' : 'max-w-md'}`}
+          className={`fixed top-1/2 left-1/2 z-50 flex max-h-[86vh] w-[calc(100vw-2rem)] -translate-x-1/2 -translate-y-1/2 flex-col gap-4 rounded-lg border border-line bg-panel p-6 text-text shadow-2xl ${WIDTHS[size]}`}
         >
           <div className="flex items-start gap-4">
             <div className="flex-1">

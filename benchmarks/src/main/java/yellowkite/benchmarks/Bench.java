@@ -42,10 +42,26 @@ public final class Bench {
         ratio(costs, "write", "zip", 2);
         budget(costs, "resolve512Slots", 50);
         budget(costs, "check100Channels", 2_000);
+        budget(costs, "mixSixEmitters", 20);
+        budget(costs, "mixThreeFlags", 20);
+        budget(costs, "solveSixEmitters", 200);
+        budget(costs, "solveThreeFlags", 200);
+        budget(costs, "trace1024", 150_000);
+        budget(costs, "curveThrough256", 5_000);
+        ratio(costs, "mixSixEmitters", "resolveOneLamp");
+        ratio(costs, "solveSixEmitters", "resolveOneLamp");
+        ratio(costs, "trace1024", "onePassOverPixels");
+        ratio(costs, "judge1024", "onePassOverPixels");
+        ratio(costs, "curveThrough256", "readNumbers");
+        ratio(costs, "correctionOf256", "readNumbers");
     }
 
     private static void ratio(Map<String, Cost> costs, String what, String floor, double budget) {
         System.out.printf(Locale.ROOT, "%s / %s = %.2f (budget %.1f)%n", what, floor, costs.get(what).micros() / costs.get(floor).micros(), budget);
+    }
+
+    private static void ratio(Map<String, Cost> costs, String what, String floor) {
+        System.out.printf(Locale.ROOT, "%s / %s = %.2f%n", what, floor, costs.get(what).micros() / costs.get(floor).micros());
     }
 
     private static void budget(Map<String, Cost> costs, String what, double micros) {

@@ -176,6 +176,9 @@ class AuthoringTest {
         mode("Small", 1);
         chart("dimmer, gobo wheel", 2);
         browser.press("Add a wheel");
+        browser.seeFocusIn(DIALOG);
+        browser.key(Keys.ENTER);
+        browser.seeNoMore(DIALOG);
         browser.see(By.xpath("//section[@aria-label='Wheels']//button[contains(., 'Wheel 1')]")).click();
         browser.press("Add a slot");
         browser.seeText("Slot 'Slot 2' put into wheel 'Wheel 1' at 2");

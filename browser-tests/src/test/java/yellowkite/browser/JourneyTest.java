@@ -253,7 +253,18 @@ class JourneyTest {
             browser.press("Curve");
             browser.see(By.cssSelector("[aria-label^='The curve']"));
             assertThat(browser.accessibilityProblems(axe)).as("curve, %s", theme).isEmpty();
+            browser.press("Points of your own");
+            browser.see(By.cssSelector("[role=slider][aria-label='Point 2']"));
+            assertThat(browser.accessibilityProblems(axe)).as("points, %s", theme).isEmpty();
             browser.key(Keys.ESCAPE);
+            browser.press("Colours of this mode");
+            browser.press("Find the values");
+            browser.seeText("Put the probe there");
+            assertThat(browser.accessibilityProblems(axe)).as("colours, %s", theme).isEmpty();
+            browser.key(Keys.ESCAPE);
+            browser.open(RunningKite.address() + "gobos", "Ines");
+            browser.seeText("Lock gate");
+            assertThat(browser.accessibilityProblems(axe)).as("gobos, %s", theme).isEmpty();
         }
     }
 }

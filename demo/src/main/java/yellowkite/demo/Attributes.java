@@ -22,4 +22,18 @@ final class Attributes {
                 .attribute("ColorAdd_B", "Blue", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent)
                 .attribute("ColorAdd_W", "White", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent);
     }
+
+    static ProfileBuilder subtractive(ProfileBuilder profile) {
+        return profile
+                .attribute("ColorSub_C", "Cyan", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent)
+                .attribute("ColorSub_M", "Magenta", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent)
+                .attribute("ColorSub_Y", "Yellow", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent);
+    }
+
+    static ProfileBuilder head(ProfileBuilder profile) {
+        return profile
+                .attribute("Pan", "Pan", "Position.PanTilt", "PanTilt", PhysicalUnit.Angle)
+                .attribute("Tilt", "Tilt", "Position.PanTilt", "PanTilt", PhysicalUnit.Angle)
+                .attribute("Control1", "Control", "Control.Control", "", PhysicalUnit.None);
+    }
 }

@@ -13,7 +13,9 @@ public final class DemoHouse {
 
     /** {@return every profile of the house as a whole file, pictures included} */
     public static List<GdtfFile> files() {
-        return List.of(petrelSpot(), reedline10(), moth());
+        return List.of(petrelSpot(), file(PetrelWash.profile(), Portraits.movingHead(), Map.of()), reedline10(), moth(), file(Candle.profile(), Portraits.bulb(), Map.of()),
+                file(Fathom.profile(), Portraits.scroller(), Map.of()), file(Sluice.profile(), Portraits.rotator(), Map.of()), file(Dyke.profile(), Portraits.tank(), Map.of()),
+                file(Thrum.profile(), Portraits.tube(), Map.of()));
     }
 
     public static GdtfFile petrelSpot() {

@@ -22,17 +22,12 @@ final class PetrelSpot {
     private PetrelSpot() {}
 
     static FixtureType profile() {
-        var profile = Attributes.dimmerAndShutter(ProfileBuilder.profile("Tidewick", "Petrel Spot"))
+        var profile = Attributes.subtractive(Attributes.head(Attributes.dimmerAndShutter(ProfileBuilder.profile("Tidewick", "Petrel Spot"))))
                 .shortName("PetrelS")
                 .description("Moving spot of the lamp store, four on the foredeck and two in the tower.")
                 .id("5B1C7A52-3E60-4D0B-9C41-7A1D52E0A001")
-                .attribute("Pan", "Pan", "Position.PanTilt", "PanTilt", PhysicalUnit.Angle)
-                .attribute("Tilt", "Tilt", "Position.PanTilt", "PanTilt", PhysicalUnit.Angle)
                 .attribute("PositionMSpeed", "Position speed", "Control.Control", "", PhysicalUnit.Speed)
                 .attribute("StrobeMode", "Strobe rhythm", "Control.Control", "", PhysicalUnit.None)
-                .attribute("ColorSub_C", "Cyan", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent)
-                .attribute("ColorSub_M", "Magenta", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent)
-                .attribute("ColorSub_Y", "Yellow", "Color.RGB", "ColorRGB", PhysicalUnit.ColorComponent)
                 .attribute("Color1", "Colour wheel", "Color.Color", "Color1", PhysicalUnit.None)
                 .attribute("Gobo1", "Gobo 1", "Gobo.Gobo", "Gobo1", PhysicalUnit.None)
                 .attribute("Gobo1SelectShake", "Gobo 1 shake", "Gobo.Gobo", "Gobo1", PhysicalUnit.Frequency)
@@ -42,7 +37,6 @@ final class PetrelSpot {
                 .attribute("Iris", "Iris", "Beam.Beam", "", PhysicalUnit.Percent)
                 .attribute("Zoom", "Zoom", "Focus.Focus", "", PhysicalUnit.Angle)
                 .attribute("Focus1", "Focus", "Focus.Focus", "", PhysicalUnit.Length)
-                .attribute("Control1", "Control", "Control.Control", "", PhysicalUnit.None)
                 .wheel("Gobos", wheel -> wheel.open("Open").gobo("Reeds", "reeds").gobo("Ripples", "ripples")
                         .gobo("Lock gate", "lock-gate").gobo("Kite", "kite"))
                 .wheel("Colours", wheel -> wheel.open("Open").color("Marigold", new ColorCie(0.5330, 0.4350, 48))

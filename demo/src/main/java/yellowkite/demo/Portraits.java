@@ -62,6 +62,53 @@ final class Portraits {
         });
     }
 
+    static byte[] bulb() {
+        return draw(g -> {
+            fill(g, DARK, 104, 24, 48, 70, 8);
+            disc(g, 128, 152, 74, BODY);
+            disc(g, 128, 152, 60, DARK);
+            disc(g, 128, 152, 26, GLASS);
+        });
+    }
+
+    static byte[] scroller() {
+        return draw(g -> {
+            fill(g, BODY, 22, 40, 212, 176, 14);
+            fill(g, DARK, 70, 62, 116, 132, 6);
+            fill(g, GLASS, 70, 62, 58, 132, 0);
+            fill(g, DARK, 36, 52, 18, 152, 9);
+            fill(g, DARK, 202, 52, 18, 152, 9);
+        });
+    }
+
+    static byte[] rotator() {
+        return draw(g -> {
+            fill(g, BODY, 76, 14, 104, 228, 16);
+            disc(g, 128, 150, 62, DARK);
+            disc(g, 128, 150, 46, GLASS);
+            disc(g, 128, 150, 14, DARK);
+        });
+    }
+
+    static byte[] tank() {
+        return draw(g -> {
+            fill(g, BODY, 34, 96, 188, 118, 16);
+            fill(g, DARK, 62, 70, 132, 40, 10);
+            disc(g, 128, 156, 40, DARK);
+            disc(g, 128, 156, 12, GLASS);
+            fill(g, DARK, 46, 214, 30, 18, 4);
+            fill(g, DARK, 180, 214, 30, 18, 4);
+        });
+    }
+
+    static byte[] tube() {
+        return draw(g -> {
+            fill(g, BODY, 14, 70, 228, 116, 14);
+            fill(g, DARK, 30, 86, 196, 84, 8);
+            fill(g, GLASS, 44, 114, 168, 28, 14);
+        });
+    }
+
     private static byte[] draw(Consumer<Graphics2D> lamp) {
         var image = new BufferedImage(SIZE, SIZE, BufferedImage.TYPE_INT_ARGB);
         var g = image.createGraphics();

@@ -44,6 +44,12 @@ class DemoHouseTest {
         assertThat(footprints(PetrelSpot.profile())).containsExactly(22, 13);
         assertThat(footprints(Reedline10.profile())).containsExactly(43, 7); // 3 shared + 10 x 4; 3 + 4
         assertThat(footprints(Moth.profile())).containsExactly(9, 6);
+        assertThat(footprints(PetrelWash.profile())).containsExactly(17, 8);
+        assertThat(footprints(Candle.profile())).containsExactly(1, 2);
+        assertThat(footprints(Fathom.profile())).containsExactly(2, 1);
+        assertThat(footprints(Sluice.profile())).containsExactly(4, 2);
+        assertThat(footprints(Dyke.profile())).containsExactly(2, 1);
+        assertThat(footprints(Thrum.profile())).containsExactly(4, 2);
     }
 
     private static int[] footprints(FixtureType type) {
@@ -53,6 +59,12 @@ class DemoHouseTest {
     @Test
     void theSpotWaitsWithAWheelOffByOne() {
         assertThat(Checks.of(PetrelSpot.profile())).extracting(Finding::rule).contains("wheel-off-by-one");
+    }
+
+    @Test
+    void theRestOfTheHouseIsInOrder() {
+        assertThat(DemoHouse.files().stream().filter(file -> !file.description().type().name().equals("Petrel Spot")))
+                .allSatisfy(file -> assertThat(Checks.of(file.description().type())).as(file.description().type().name()).filteredOn(each -> each.severity() != Severity.REMARK).isEmpty());
     }
 
     @Test

@@ -12,11 +12,15 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.server.database.LocalMariaDb;
 
 /** The real application upon a real MariaDB, started once for all tests of this module, and what a client does with it. */
@@ -73,6 +77,16 @@ public final class RunningKite {
 
     public static Answer upload(Map<String, byte[]> files) {
         return upload(BodyPublishers.ofByteArray(multipart("files", files)));
+    }
+
+    /** {@return the same lamp under an id of its own, so that tests do not meet} */
+    public static GdtfFile fresh(GdtfFile lamp) {
+        return new GdtfFile(GdtfDescription.of(lamp.description().type().with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT))), lamp.others());
+    }
+
+    /** {@return the profile that a file becomes} */
+    public static String takeIn(GdtfFile lamp) {
+        return upload(Map.of("lamp.gdtf", lamp.write())).json().at("/0/accepted/profileId").asString();
     }
 
     /** Sends one file as the part {@code file}. */

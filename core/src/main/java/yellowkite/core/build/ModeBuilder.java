@@ -133,6 +133,7 @@ public final class ModeBuilder {
         private String wheel = "";
         private String emitter = "";
         private String filter = "";
+        private String curve = "";
         private String modeMaster = "";
         private DmxValue modeFrom = DmxValue.ZERO;
         private DmxValue modeTo = DmxValue.ZERO;
@@ -171,6 +172,11 @@ public final class ModeBuilder {
             return this;
         }
 
+        public FunctionBuilder curve(String curveName) {
+            curve = curveName;
+            return this;
+        }
+
         public FunctionBuilder when(String link, DmxValue fromValue, DmxValue toValue) {
             modeMaster = link;
             modeFrom = fromValue;
@@ -203,6 +209,7 @@ public final class ModeBuilder {
                 f.wheel = wheel;
                 f.emitter = emitter;
                 f.filter = filter;
+                f.dmxProfile = curve;
                 f.modeMaster = modeMaster;
                 f.modeFrom = modeFrom;
                 f.modeTo = modeTo;

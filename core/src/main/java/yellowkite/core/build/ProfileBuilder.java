@@ -6,6 +6,7 @@ import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.AttributeDefinitions;
 import yellowkite.core.profile.ColorCie;
+import yellowkite.core.profile.DmxProfile;
 import yellowkite.core.profile.Emitter;
 import yellowkite.core.profile.Filter;
 import yellowkite.core.profile.FixtureType;
@@ -26,6 +27,7 @@ public final class ProfileBuilder {
     private final List<Wheel> wheels = new ArrayList<>();
     private final List<Emitter> emitters = new ArrayList<>();
     private final List<Filter> filters = new ArrayList<>();
+    private final List<DmxProfile> curves = new ArrayList<>();
     private final List<Geometry> geometries = new ArrayList<>();
     private final List<Mode> modes = new ArrayList<>();
     private final List<Revision> revisions = new ArrayList<>();
@@ -111,6 +113,11 @@ public final class ProfileBuilder {
         return this;
     }
 
+    public ProfileBuilder curve(String curveName, List<DmxProfile.Point> pieces) {
+        curves.add(new DmxProfile(curveName, pieces, Source.NONE));
+        return this;
+    }
+
     /** Adds a top-level geometry. */
     public ProfileBuilder body(Geometry geometry) {
         geometries.add(geometry);
@@ -162,7 +169,7 @@ public final class ProfileBuilder {
             type.fixtureTypeId = id;
             type.attributeDefinitions = new AttributeDefinitions(activationGroups, featureGroups, attributes, Source.NONE);
             type.wheels = wheels;
-            type.physicalDescriptions = type.physicalDescriptions.withEmitters(emitters).withFilters(filters);
+            type.physicalDescriptions = type.physicalDescriptions.withEmitters(emitters).withFilters(filters).withDmxProfiles(curves);
             type.geometries = geometries;
             type.modes = modes;
             type.revisions = revisions;

@@ -16,7 +16,7 @@ public final class Checks {
     private static final List<Rule> RULES = List.of(
             new AddressOverlap(), new AddressOutsideUniverse(), new AddressGap(), new MissingAddress(), new UnknownGeometry(),
             new BrokenModeMaster(), new BrokenInitialFunction(), new StartOutsideFunction(), new RangeOutsideFunction(),
-            new HoleBeforeRanges(), new UnknownWheel(), new UnknownSlot(), new WheelOffByOne(), new UndefinedAttribute(),
+            new HoleBeforeRanges(), new UnknownWheel(), new UnknownSlot(), new WheelOffByOne(), new OtherSlotsName(), new UndefinedAttribute(),
             new MissingIdentity(), new FootprintOverUniverse(), new CyclicModeMaster(), new UnknownCurve(), new BrokenRelation(),
             new DuplicateChannel(), new DuplicateFunction(), new DuplicateName(), new FunctionsOutOfOrder(), new OverlappingStarts(),
             new UnreachedSlot(), new PanTiltOnNoAxis(), new FlatPhysical(), new NoDimmer(), new UnevenCurve(), new BrokenFeature(),

@@ -39,6 +39,11 @@ public record Finding(String rule, Severity severity, Place place, String says, 
             return new Place(null, null, null, null, wheel.id(), of(wheel).words() + ", slot '" + slot.name() + "'");
         }
 
+        /** {@return this place, known to be about a wheel as well} */
+        Place on(Wheel turned) {
+            return new Place(mode, channel, function, range, turned.id(), words);
+        }
+
         static Place of(Mode mode) {
             return new Place(mode.id(), null, null, null, null, "Mode '" + mode.name() + "'");
         }

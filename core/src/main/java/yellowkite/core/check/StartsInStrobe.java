@@ -28,6 +28,6 @@ final class StartsInStrobe implements Rule.OfChannel {
         var open = spans.stream().filter(span -> span.function().attribute().matches("Shutter\\d+") && (span.name().toLowerCase(Locale.ROOT).contains("open"))).findFirst();
         return spans.stream().filter(span -> initial.isPresent() && span.function() == initial.get() && span.function().attribute().matches("Shutter\\d+Strobe.*") && span.contains(channel.start()))
                 .map(span -> found(view.place(channel, span), "The start value " + channel.start() + " lies in '" + span.name() + "': the lamp flashes before anyone asked for it.",
-                        open.map(each -> new SetStartValue(channel.id(), each.from())).orElse(null), "Start in '" + open.map(Spans.FunctionSpan::name).orElse("") + "'"));
+                        open.map(each -> new SetStartValue(channel.id(), each.from())).orElse(null), open.map(each -> "Start in '" + each.name() + "'").orElse("")));
     }
 }

@@ -23,7 +23,7 @@ final class UnknownSlot implements Rule.OfChannel {
         return spans.stream().flatMap(span -> view.type().findWheel(span.function().wheel()).stream()
                 .flatMap(wheel -> span.ranges().stream()
                         .filter(range -> range.range().slot() != 0 && wheel.findSlot(range.range().slot()).isEmpty())
-                        .map(range -> found(view.place(channel, span, range),
+                        .map(range -> found(view.place(channel, span, range).on(wheel),
                                 "'" + range.range().name() + "' points at slot " + range.range().slot() + "; wheel '" + wheel.name() + "' has " + wheel.slots().size() + ".",
                                 new SetRangeSlot(range.range().id(), 0), "Point at no slot"))));
     }

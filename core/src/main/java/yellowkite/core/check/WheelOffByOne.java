@@ -1,8 +1,8 @@
 package yellowkite.core.check;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Stream;
+import yellowkite.core.dmx.SlotNames;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.edit.TurnSlots;
 import yellowkite.core.profile.Channel;
@@ -27,19 +27,18 @@ final class WheelOffByOne implements Rule.OfChannel {
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
         return spans.stream().flatMap(span -> view.type().findWheel(span.function().wheel()).stream()
                 .flatMap(wheel -> Stream.of(1, -1).filter(shift -> isOffBy(shift, wheel, span))
-                        .map(shift -> found(view.place(channel, span),
+                        .map(shift -> found(view.place(channel, span).on(wheel),
                                 "The ranges of '" + span.name() + "' name the slot " + (shift > 0 ? "after" : "before") + " the one they point at: wheel '" + wheel.name() + "' is one slot off.",
                                 new TurnSlots(span.function().id(), shift), "Turn the wheel by " + shift))));
     }
 
-    private static boolean isOffBy(int shift, Wheel wheel, Spans.FunctionSpan span) {
+    static boolean isOffBy(int shift, Wheel wheel, Spans.FunctionSpan span) {
         var pointing = span.ranges().stream().filter(range -> range.range().slot() != 0 && !range.range().name().isBlank()).toList();
         long shifted = pointing.stream().filter(range -> names(wheel, range.range().slot() + shift, range) && !names(wheel, range.range().slot(), range)).count();
         return shifted >= ENOUGH && shifted >= pointing.size() - 1;
     }
 
     private static boolean names(Wheel wheel, int slot, Spans.RangeSpan range) {
-        return wheel.findSlot(slot).filter(each -> !each.name().isBlank())
-                .filter(each -> range.range().name().toLowerCase(Locale.ROOT).contains(each.name().toLowerCase(Locale.ROOT))).isPresent();
+        return wheel.findSlot(slot).filter(each -> SlotNames.contains(range.range().name(), each.name())).isPresent();
     }
 }

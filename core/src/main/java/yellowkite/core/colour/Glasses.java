@@ -15,11 +15,11 @@ public final class Glasses {
     private static final Map<String, Glass> USUAL = Map.of("ColorSub_C", usual(0, 1, 1), "ColorSub_M", usual(1, 0, 1), "ColorSub_Y", usual(1, 1, 0),
             "ColorSub_R", usual(1, 0, 0), "ColorSub_G", usual(0, 1, 0), "ColorSub_B", usual(0, 0, 1));
     private final FixtureType type;
-    private final Spectrum lamp;
+    private final double kelvin;
 
     private Glasses(FixtureType type, double kelvin) {
         this.type = type;
-        this.lamp = Spectrum.planck(kelvin);
+        this.kelvin = kelvin;
     }
 
     /** @param kelvin of the lamp behind the glasses; more than 0 */
@@ -67,11 +67,12 @@ public final class Glasses {
     }
 
     private Glass at(Filter filter, Measurement measurement) {
-        var white = lamp.seen();
         if (measurement.spectrum().isEmpty()) {
             var color = Xyz.of(filter.color());
             return color.y() <= 0 ? new Glass(0, 0, 0) : Glass.of(color.times(transmission(measurement) / color.y()));
         }
+        var lamp = Spectrum.planck(kelvin);
+        var white = lamp.seen();
         var seen = lamp.through(Spectrum.measured(measurement.spectrum())).seen();
         if (seen.y() <= 0) {
             return new Glass(0, 0, 0);

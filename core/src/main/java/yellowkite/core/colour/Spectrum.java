@@ -19,7 +19,8 @@ final class Spectrum {
         var samples = new double[Observer.SAMPLES];
         for (int i = 0; i < samples.length; i++) {
             double metres = (Observer.FROM + i * Observer.STEP) * 1e-9;
-            samples[i] = Math.pow(metres / 560e-9, -5) / Math.expm1(C2 / (metres * kelvin));
+            double share = 560e-9 / metres;
+            samples[i] = share * share * share * share * share / Math.expm1(C2 / (metres * kelvin));
         }
         return new Spectrum(samples);
     }

@@ -60,6 +60,16 @@ public enum Shelf {
         };
     }
 
+    /** {@return a parameter to begin with; 0 if it takes none} */
+    public int usual() {
+        return switch (this) {
+            case STEPPED -> 8;
+            case ON_FROM, OFF_FROM -> 50;
+            case CEILING -> 80;
+            default -> 0;
+        };
+    }
+
     /**
      * {@return the pieces of the curve}
      *

@@ -1,6 +1,7 @@
 package yellowkite.core.dmx;
 
 import java.util.List;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.colour.Xyz;
 import yellowkite.core.profile.FixtureType;
@@ -18,6 +19,7 @@ import yellowkite.core.profile.Wheel;
  */
 public record Light(double level, Xyz color, Wheel.@Nullable Slot gobo, @Nullable Double panDegrees, @Nullable Double tiltDegrees,
         @Nullable Double strobeHz) {
+    private static final Pattern SHUTTER = Pattern.compile("Shutter\\d*");
 
     public static Light of(FixtureType type, List<Meaning> meanings) {
         double level = 1;
@@ -38,7 +40,7 @@ public record Light(double level, Xyz color, Wheel.@Nullable Slot gobo, @Nullabl
                 pan = meaning.physical();
             } else if (attribute.equals("Tilt")) {
                 tilt = meaning.physical();
-            } else if (attribute.matches("Shutter\\d*")) {
+            } else if (SHUTTER.matcher(attribute).matches()) {
                 closed |= meaning.physical() <= 0;
             } else if (attribute.startsWith("Shutter") && meaning.unit() == PhysicalUnit.Frequency) {
                 strobe = meaning.physical();

@@ -26,10 +26,12 @@ import yellowkite.core.profile.PhysicalUnit;
  * @param level  what dims it by another way than the dimmer, in [0, 1]
  */
 record LightPath(List<Part<Xyz>> lights, Xyz white, List<Part<Glass>> flags, Glass onTop, double level) {
+    /** No attribute of the standard's list: lamps that are driven by X, Y and Z have it beside {@code CIE_X} and {@code CIE_Y}. */
+    static final String TRISTIMULUS_Z = "CIE_Z";
     /** The standard's default of a beam, K. */
     private static final double USUAL_KELVIN = 6_000;
-    private static final double ORANGE_KELVIN = 3_200;
-    private static final double BLUE_KELVIN = 10_000;
+    private static final Xyz ORANGE = temperature(3_200);
+    private static final Xyz BLUE = temperature(10_000);
 
     /** @param level in [0, 1] */
     record Part<T>(String attribute, T full, T now, double level) {}
@@ -61,7 +63,7 @@ record LightPath(List<Part<Xyz>> lights, Xyz white, List<Part<Glass>> flags, Gla
         }
         var lampWhite = lights.isEmpty() && asked.isEmpty() ? temperature(kelvin) : emitters.space().mix(1, 1, 1);
         var white = lights.isEmpty() ? asked.light(emitters.space(), lampWhite) : Xyz.BLACK;
-        return new LightPath(lights, white, flags, onTop.and(asked.correction(lampWhite)), asked.brightness);
+        return new LightPath(lights, white, flags, onTop.and(asked.correction(lampWhite)), asked.level());
     }
 
     /** {@return the light that comes out; black if nothing gives light} */
@@ -95,12 +97,14 @@ record LightPath(List<Part<Xyz>> lights, Xyz white, List<Part<Glass>> flags, Gla
         return new Temperature(Math.clamp(kelvin, Temperature.WARMEST, Temperature.COLDEST), 0).chromaticity().at(1);
     }
 
-    /** A colour that channels ask for by its coordinates, and a white that they ask for. */
+    /** A colour that channels ask for by its coordinates, and a white that they ask for. With a {@code CIE_Z} beside them, X and Y are tristimulus values. */
     private static final class Asked {
         private static final Map<String, Integer> RGB = Map.of("ColorRGB_Red", 0, "ColorRGB_Green", 1, "ColorRGB_Blue", 2);
         private static final Map<String, Integer> AGAINST_RGB = Map.of("ColorRGB_Cyan", 0, "ColorRGB_Magenta", 1, "ColorRGB_Yellow", 2);
         private double x = Double.NaN;
         private double y = Double.NaN;
+        private double z = Double.NaN;
+        private double yShare = 1;
         private double hue = Double.NaN;
         private double saturation = Double.NaN;
         private final double[] rgb = {Double.NaN, Double.NaN, Double.NaN};
@@ -113,7 +117,11 @@ record LightPath(List<Part<Xyz>> lights, Xyz white, List<Part<Glass>> flags, Gla
             double physical = meaning.physical();
             switch (attribute) {
                 case "CIE_X" -> x = physical;
-                case "CIE_Y" -> y = physical;
+                case "CIE_Y" -> {
+                    y = physical;
+                    yShare = share;
+                }
+                case TRISTIMULUS_Z -> z = physical;
                 case "CIE_Brightness", "HSB_Brightness" -> brightness *= share;
                 case "HSB_Hue" -> hue = meaning.unit() == PhysicalUnit.Angle ? physical : 360 * share;
                 case "HSB_Saturation" -> saturation = share;
@@ -138,12 +146,21 @@ record LightPath(List<Part<Xyz>> lights, Xyz white, List<Part<Glass>> flags, Gla
             }
         }
 
+        /** The Y of tristimulus values is the light itself. */
+        double level() {
+            return Double.isNaN(x + y + z) ? brightness : brightness * yShare;
+        }
+
         boolean isEmpty() {
             return Double.isNaN(x) && Double.isNaN(y) && Double.isNaN(hue) && Double.isNaN(saturation) && Double.isNaN(rgb[0] + rgb[1] + rgb[2]);
         }
 
         /** {@return the colour that is asked for; {@code otherwise} if none is} */
         Xyz light(RgbSpace space, Xyz otherwise) {
+            if (!Double.isNaN(x + y + z)) {
+                var sum = new Xyz(Math.max(0, x), Math.max(0, y), Math.max(0, z));
+                return sum.y() > 0 ? sum.chromaticity().at(1) : Xyz.BLACK;
+            }
             if (x >= 0 && y > 0 && x + y <= 1) {
                 return new Chromaticity(x, y).at(1);
             }
@@ -159,7 +176,7 @@ record LightPath(List<Part<Xyz>> lights, Xyz white, List<Part<Glass>> flags, Gla
 
         Glass correction(Xyz from) {
             var glass = Double.isNaN(kelvin) ? Glass.CLEAR : Glass.between(from, temperature(kelvin));
-            return glass.and(Glass.between(from, temperature(ORANGE_KELVIN)).covering(orange)).and(Glass.between(from, temperature(BLUE_KELVIN)).covering(blue));
+            return glass.and(Glass.between(from, ORANGE).covering(orange)).and(Glass.between(from, BLUE).covering(blue));
         }
     }
 }

@@ -48,17 +48,22 @@ public final class Wanted {
         }
     }
 
-    private Wanted(FixtureType type, Mode mode) {
+    private Wanted(FixtureType type, Mode mode, Resolver resolver) {
         this.type = type;
         this.mode = mode;
-        this.resolver = Resolver.of(type, mode);
+        this.resolver = resolver;
         this.targets = LinkTargets.of(mode);
         this.raws = resolver.startValues();
     }
 
     /** @param wanted physical values by attribute, in the order in which they are set; all others stay at their start */
     public static Result find(FixtureType type, Mode mode, Map<String, Double> wanted) {
-        var search = new Wanted(type, mode);
+        return find(type, mode, Resolver.of(type, mode), wanted);
+    }
+
+    /** @param resolver of the mode */
+    static Result find(FixtureType type, Mode mode, Resolver resolver, Map<String, Double> wanted) {
+        var search = new Wanted(type, mode, resolver);
         try {
             for (var each : wanted.entrySet()) {
                 search.set(each.getKey(), each.getValue());
@@ -74,6 +79,9 @@ public final class Wanted {
         boolean carried = false;
         for (int i = 0; i < raws.length; i++) {
             var placed = resolver.map().channels().get(i);
+            if (!placed.channel().carries(attribute)) {
+                continue;
+            }
             var spans = Spans.of(type, placed.channel()).stream().filter(span -> span.function().attribute().equals(attribute) && span.from() <= span.to()).toList();
             if (spans.isEmpty()) {
                 continue;
@@ -244,8 +252,7 @@ public final class Wanted {
             var placed = resolver.map().channels().get(i);
             var meaning = meanings.get(i);
             for (var attribute : wanted.keySet()) {
-                boolean carries = placed.channel().functions().anyMatch(function -> function.attribute().equals(attribute));
-                if (carries && (meaning.function() == null || !meaning.function().function().attribute().equals(attribute))) {
+                if (placed.channel().carries(attribute) && (meaning.function() == null || !meaning.function().function().attribute().equals(attribute))) {
                     throw new Unreachable("'" + placed.name() + "' cannot do " + attribute + " together with what else was asked for.");
                 }
             }

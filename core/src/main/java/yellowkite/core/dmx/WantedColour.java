@@ -116,10 +116,13 @@ public final class WantedColour {
             var mix = Subtractive.solve(path.onTop().pass(path.white()), flags.values().stream().map(LightPath.Part::full).toList(), wanted);
             return set(wanted, levels(List.copyOf(flags.keySet()), mix.levels()), mix.inGamut());
         }
-        return asked(wanted);
+        return asked(wanted, brightness);
     }
 
-    private Result asked(Chromaticity wanted) {
+    private Result asked(Chromaticity wanted, double brightness) {
+        if (has("CIE_X") && has("CIE_Y") && has(LightPath.TRISTIMULUS_Z)) {
+            return tristimulus(wanted, brightness);
+        }
         if (has("CIE_X") && has("CIE_Y")) {
             return setPhysical(wanted, Map.of("CIE_X", wanted.x(), "CIE_Y", wanted.y()), List.of(), true);
         }
@@ -135,6 +138,18 @@ public final class WantedColour {
         }
         var correction = List.of("CTC", "CTO", "CTB").stream().filter(each -> has(each) && type.unitOf(each) == PhysicalUnit.Temperature).findFirst().orElse(null);
         return correction == null ? new Result.Impossible("Mode '" + mode.name() + "' has no channels that mix a colour.") : white(wanted, correction);
+    }
+
+    /** X, Y and Z of that colour, as large as the smallest of the three channels allows. */
+    private Result tristimulus(Chromaticity wanted, double brightness) {
+        var light = wanted.at(1);
+        var parts = new LinkedHashMap<String, Double>();
+        parts.put("CIE_X", light.x());
+        parts.put("CIE_Y", light.y());
+        parts.put(LightPath.TRISTIMULUS_Z, light.z());
+        double up = parts.entrySet().stream().filter(each -> each.getValue() > 0).mapToDouble(each -> physical(new Level(each.getKey(), 1)) / each.getValue()).min().orElse(0);
+        parts.replaceAll((attribute, part) -> Math.max(part * up * brightness, physical(new Level(attribute, 0))));
+        return setPhysical(wanted, parts, List.of(), true);
     }
 
     private Result white(Chromaticity wanted, String attribute) {
@@ -183,7 +198,7 @@ public final class WantedColour {
     }
 
     private Result setPhysical(Chromaticity wanted, Map<String, Double> physical, List<Level> levels, boolean inGamut) {
-        return switch (Wanted.find(type, mode, physical)) {
+        return switch (Wanted.find(type, mode, resolver, physical)) {
             case Wanted.Result.OutOfReach out -> new Result.Impossible(out.reason());
             case Wanted.Result.Found found -> {
                 var stands = raws.clone();
@@ -197,7 +212,7 @@ public final class WantedColour {
     }
 
     private boolean has(String attribute) {
-        return find(attribute) != null;
+        return mode.channels().stream().anyMatch(each -> each.carries(attribute));
     }
 
     private ChannelFunction function(String attribute) {
@@ -209,6 +224,6 @@ public final class WantedColour {
     }
 
     private @Nullable ChannelFunction find(String attribute) {
-        return mode.channels().stream().flatMap(each -> each.functions()).filter(each -> each.attribute().equals(attribute)).findFirst().orElse(null);
+        return mode.channels().stream().filter(each -> each.carries(attribute)).findFirst().flatMap(each -> each.functions().filter(function -> function.attribute().equals(attribute)).findFirst()).orElse(null);
     }
 }

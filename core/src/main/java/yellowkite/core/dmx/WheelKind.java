@@ -8,6 +8,9 @@ import yellowkite.core.profile.WheelCare.Kind;
 
 /** What kind of wheel it is: as the house says, else as the functions that turn it show, else as its slots do. */
 public final class WheelKind {
+    /** More frames than this fit no wheel in a lamp: they are a string. */
+    private static final int MOST_ON_A_WHEEL = 14;
+
     private WheelKind() {}
 
     public static Kind of(FixtureType type, Wheel wheel) {
@@ -15,7 +18,8 @@ public final class WheelKind {
         if (said != null) {
             return said;
         }
-        return functions(type).filter(each -> each.wheel().equals(wheel.name())).map(each -> byAttribute(type, each.attribute())).filter(each -> each != Kind.OTHER).findFirst().orElseGet(() -> bySlots(wheel));
+        var shown = functions(type).filter(each -> each.wheel().equals(wheel.name())).map(each -> byAttribute(type, each.attribute())).filter(each -> each != Kind.OTHER).findFirst().orElseGet(() -> bySlots(wheel));
+        return shown == Kind.COLOURS && wheel.slots().size() > MOST_ON_A_WHEEL ? Kind.STRING : shown;
     }
 
     private static Stream<ChannelFunction> functions(FixtureType type) {

@@ -85,6 +85,18 @@ public record Channel(int id, DmxBreak dmxBreak, List<Integer> offsets, String i
         return DmxValue.max(bytes());
     }
 
+    /** {@return whether one of its functions has that attribute} */
+    public boolean carries(String wanted) {
+        for (var logical : logicalChannels) { // asked for each channel of a mode again and again
+            for (var function : logical.functions()) {
+                if (function.attribute().equals(wanted)) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
     /** {@return the functions of all its logical channels, in document order} */
     public Stream<ChannelFunction> functions() {
         return logicalChannels.stream().flatMap(logical -> logical.functions().stream());

@@ -56,6 +56,17 @@ class ChecksTest {
     }
 
     @Test
+    void tellARangeThatIsCalledAfterAnotherSlot() {
+        var swapped = with("Gobo1", c -> c.mapFunctions(f -> f.mapRanges(r -> r.name().equals("Dots") ? r.withSlot(1) : r)));
+
+        var finding = only(swapped, "other-slots-name");
+
+        assertThat(finding.says()).isEqualTo("'Dots' brings in slot 1, 'Open'; it is called after slot 2.");
+        assertThat(((Edit.Outcome.Applied) finding.fix().applyTo(swapped)).after()).isEqualTo(spot);
+        assertThat(rules(with("Gobo1", c -> c.mapFunctions(f -> f.mapRanges(r -> r.name().equals("Dots") ? r.withName("Polkadotsy").withSlot(1) : r))))).doesNotContain("other-slots-name");
+    }
+
+    @Test
     void offerAFixThatMendsWhatTheyFound() {
         var broken = with("Gobo1", c -> c.mapFunctions(f -> f.mapRanges(r -> switch (r.name()) {
             case "Open" -> r.withDmxFrom(new DmxValue(4, 1));

@@ -183,6 +183,16 @@ class LightTest {
             isAt(light(type, 51, 102).color().chromaticity(), new Chromaticity(0.2, 0.4));
         }
 
+        /** By hand: X 0.2, Y 0.4, Z 0.6 lie at x = 0.2 / 1.2, y = 0.4 / 1.2, and Y is the light. */
+        @Test
+        void ofThreeTristimulusValuesAreTheirShares() {
+            var seen = light(lamp(lamp(), of("CIE_X", "CIE_Y", "CIE_Z")), 51, 102, 153);
+
+            isAt(seen.color().chromaticity(), new Chromaticity(1.0 / 6, 1.0 / 3));
+            assertThat(seen.level()).isCloseTo(0.4, within(1e-12));
+            assertThat(light(lamp(lamp(), of("CIE_X", "CIE_Y", "CIE_Z")), 51, 0, 153).level()).isZero();
+        }
+
         @Test
         void ofHueAndSaturationTurnTheScreensPrimaries() {
             var type = lamp(lamp(), mode -> mode
@@ -235,6 +245,21 @@ class LightTest {
                     .channel("HSB_Saturation", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1)))), warm, 0.001);
             reaches(lamp(lamp(), of("ColorRGB_Red", "ColorRGB_Green", "ColorRGB_Blue")), warm, 0.003);
             reaches(lamp(lamp(), mode -> mode.channel("CTC", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(2_700, 6_500)))), warm, 0.001);
+        }
+
+        /** By hand: white at 0.3127, 0.3290 has X : Y : Z = 0.9505 : 1 : 1.0891, so Z is full at 65535, and Y stands at 65535 / 1.0891 = 60175. */
+        @Test
+        void findsTristimulusValuesAsLargeAsTheChannelsAllow() {
+            var type = lamp(lamp(), mode -> mode.channel("CIE_X", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 1)))
+                    .channel("CIE_Y", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1)))
+                    .channel("CIE_Z", "Lens", at(5, 6), c -> c.function("", 0, f -> f.physical(0, 1))));
+            var channels = type.modes().getFirst().channels();
+
+            var found = find(type, Chromaticity.WHITE, Choice.BRIGHTEST);
+
+            assertThat(found.values()).containsEntry(channels.get(2).id(), 65_535L);
+            assertThat(found.values().get(channels.get(1).id())).isBetween(60_170L, 60_180L);
+            assertThat(found.distance()).isLessThan(1e-4);
         }
 
         @Test

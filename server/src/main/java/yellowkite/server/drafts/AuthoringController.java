@@ -1,8 +1,6 @@
 package yellowkite.server.drafts;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -12,7 +10,6 @@ import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CellGrid;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.dmx.Wanted;
-import yellowkite.core.dmx.WheelUse;
 import yellowkite.core.edit.BringFunction;
 import yellowkite.core.edit.MakeCells;
 import yellowkite.server.web.Refusal;
@@ -34,20 +31,6 @@ class AuthoringController {
     List<Twin> twins(@PathVariable String draftId, @PathVariable int function) {
         return BringFunction.twins(drafts.require(draftId).history().current(), function).stream()
                 .map(each -> new Twin(each.mode().id(), each.mode().name(), each.channel().name(), each.differs())).toList();
-    }
-
-    /** Values that bring in a slot. @param channel id. @param address first of the channel; null if it is virtual */
-    record WheelSpan(int slot, int channel, String pretty, @Schema(nullable = true) @Nullable Integer address, String function, String range, long from, long to, WheelUse.Motion motion) {}
-
-    /** 200 with the values of a mode that bring in each slot of a wheel, by slot; 404 if there is no such wheel or mode. */
-    @GetMapping("/api/drafts/{draftId}/wheels/{wheel}/use")
-    List<WheelSpan> wheelUse(@PathVariable String draftId, @PathVariable int wheel, @RequestParam int mode) {
-        var type = drafts.require(draftId).history().current();
-        var turned = type.wheels().stream().filter(each -> each.id() == wheel).findFirst().orElseThrow(() -> Refusal.notFound("That wheel is not in this profile any more."));
-        var here = type.findMode(mode).orElseThrow(() -> Refusal.notFound("That mode is not in this profile any more."));
-        return WheelUse.of(type, here, turned).stream().map(each -> new WheelSpan(each.slot(), each.channel().id(),
-                type.attributeDefinitions().find(each.channel().attribute()).map(one -> one.pretty()).orElse(each.channel().attribute()),
-                each.channel().offsets().stream().findFirst().orElse(null), each.function(), each.range(), each.from(), each.to(), each.motion())).toList();
     }
 
     /** 200 with where each cell of a block would stand; 422 if there is no such grid. */

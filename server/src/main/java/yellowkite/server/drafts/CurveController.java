@@ -1,6 +1,7 @@
 package yellowkite.server.drafts;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.IntStream;
@@ -10,19 +11,26 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import yellowkite.core.attribute.EndWords;
 import yellowkite.core.curve.Curve;
+import yellowkite.core.curve.Inverse;
 import yellowkite.core.curve.Measured;
+import yellowkite.core.curve.OwnPoints;
 import yellowkite.core.curve.Shelf;
+import yellowkite.core.curve.Smooth.Knot;
+import yellowkite.core.dmx.CurveUse;
 import yellowkite.core.edit.PutCurve;
 import yellowkite.core.profile.DmxProfile;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Source;
 import yellowkite.server.web.Refusal;
 
-/** Curves as they would be: of the shelf, through measured points, and those of a draft with where they are used. Reads only. */
+/** Curves as they would be: of the shelf, through measured points or one's own, and those of a draft with where they are used. Reads only. */
 @RestController
 class CurveController {
     private static final int LONGEST = 200_000;
     private static final int FADE = 10;
+    private static final int SKETCH = 64;
     private final Drafts drafts;
 
     CurveController(Drafts drafts) {
@@ -35,18 +43,43 @@ class CurveController {
      * @param outputs for each input from 0 to 255, in fractions of full output
      * @param eight   the same as values of 8 bit; {@code sixteen} of 16 bit
      * @param fade    output of each step of a fade in ten
+     * @param inverse for each output from 0 to 255 the input that gives it, in fractions; null if the curve has no inverse
+     * @param points  to go on from by hand, in fractions; {@code run} how it goes from one to the next
      * @param largest largest distance from a point that was measured, in fractions; null if none was
      */
-    record CurveView(List<PutCurve.Piece> pieces, List<Double> outputs, List<Long> eight, List<Long> sixteen, List<Double> fade, @Schema(nullable = true) @Nullable Double largest) {
+    record CurveView(List<PutCurve.Piece> pieces, List<Double> outputs, List<Long> eight, List<Long> sixteen, List<Double> fade, @Schema(nullable = true) @Nullable List<Double> inverse,
+            List<Knot> points, OwnPoints.Run run, @Schema(nullable = true) @Nullable Double largest) {
         static CurveView of(List<DmxProfile.Point> points, @Nullable Double largest) {
             var curve = new Curve(points);
             return new CurveView(points.stream().map(PutCurve.Piece::of).toList(), IntStream.rangeClosed(0, 255).mapToObj(i -> curve.at(i / 255.0)).toList(),
                     IntStream.rangeClosed(0, 255).mapToObj(i -> curve.valueAt(i, 1, 1)).toList(), IntStream.rangeClosed(0, 255).mapToObj(i -> curve.valueAt(i, 1, 2)).toList(),
-                    IntStream.rangeClosed(0, FADE).mapToObj(i -> curve.at((double) i / FADE)).toList(), largest);
+                    IntStream.rangeClosed(0, FADE).mapToObj(i -> curve.at((double) i / FADE)).toList(),
+                    Inverse.of(curve).map(Curve::new).map(inverse -> IntStream.rangeClosed(0, 255).mapToObj(i -> inverse.at(i / 255.0)).toList()).orElse(null),
+                    OwnPoints.of(curve), OwnPoints.runOf(curve), largest);
         }
     }
 
-    record ShelfRequest(Shelf kind, int parameter) {
+    /**
+     * A curve of the shelf.
+     *
+     * @param least   smallest parameter, {@code most} the largest, {@code usual} one to begin with; all 0 if it takes none
+     * @param outputs with the usual parameter, in {@code SKETCH} equal steps
+     */
+    record ShelfCurve(Shelf kind, int least, int most, int usual, List<Double> outputs) {
+        static ShelfCurve of(Shelf kind) {
+            var curve = new Curve(kind.pieces(kind.usual()));
+            return new ShelfCurve(kind, kind.least(), kind.most(), kind.usual(), IntStream.rangeClosed(0, SKETCH).mapToObj(i -> curve.at((double) i / SKETCH)).toList());
+        }
+    }
+
+    /** 200 with all curves of the shelf. */
+    @GetMapping("/api/curves/shelf")
+    List<ShelfCurve> shelf() {
+        return Arrays.stream(Shelf.values()).map(ShelfCurve::of).toList();
+    }
+
+    /** @param inverse whether what undoes it is wanted */
+    record ShelfRequest(Shelf kind, int parameter, boolean inverse) {
         ShelfRequest {
             Objects.requireNonNull(kind, "kind");
         }
@@ -56,9 +89,27 @@ class CurveController {
     @PostMapping("/api/curves/shelf")
     CurveView ofShelf(@RequestBody ShelfRequest request) {
         try {
-            return CurveView.of(request.kind().pieces(request.parameter()), null);
+            var pieces = request.kind().pieces(request.parameter());
+            return CurveView.of(request.inverse() ? Inverse.of(new Curve(pieces)).orElseThrow(() -> Refusal.unfit("inverse", "This curve has no inverse: it stands still, jumps or comes back.")) : pieces, null);
         } catch (IllegalArgumentException outside) {
             throw Refusal.unfit("parameter", outside.getMessage());
+        }
+    }
+
+    record PointsRequest(List<Knot> points, OwnPoints.Run run) {
+        PointsRequest {
+            points = List.copyOf(points);
+            Objects.requireNonNull(run, "run");
+        }
+    }
+
+    /** 200 with a curve through points of one's own; 422 if they make none. */
+    @PostMapping("/api/curves/points")
+    CurveView ofPoints(@RequestBody PointsRequest request) {
+        try {
+            return CurveView.of(OwnPoints.pieces(request.points(), request.run()), null);
+        } catch (IllegalArgumentException outside) {
+            throw Refusal.unfit("points", outside.getMessage());
         }
     }
 
@@ -92,7 +143,35 @@ class CurveController {
     }
 
     private static List<String> uses(FixtureType type, String curve) {
-        return type.modes().stream().flatMap(mode -> mode.channels().stream().filter(channel -> channel.functions().anyMatch(each -> each.dmxProfile().equals(curve)))
-                .map(channel -> channel.name() + " in " + mode.name())).toList();
+        return CurveUse.of(type, curve).stream().map(CurveController::where).distinct().toList();
+    }
+
+    private static String where(CurveUse use) {
+        return use.channel().name() + " in " + use.mode().name();
+    }
+
+    /** @param function id of the one that is to run through it as well */
+    record ChangeRequest(String name, int function, List<PutCurve.Piece> pieces) {
+        ChangeRequest {
+            Objects.requireNonNull(name, "name");
+            pieces = List.copyOf(pieces);
+        }
+    }
+
+    /** @param before what the value means, with its unit. @param after what it would mean */
+    record ValueChange(long raw, String before, String after) {}
+
+    record CurveChange(String where, List<ValueChange> values) {}
+
+    /** 200 with what changes, and where, when a curve of a draft has these pieces and a function runs through it. */
+    @PostMapping("/api/drafts/{draftId}/curve-changes")
+    List<CurveChange> changes(@PathVariable String draftId, @RequestBody ChangeRequest request) {
+        var type = drafts.require(draftId).history().current();
+        var after = new Curve(request.pieces().stream().map(each -> new DmxProfile.Point(each.percent(), each.c0(), each.c1(), each.c2(), each.c3(), Source.NONE)).toList());
+        return CurveUse.with(type, request.name(), request.function()).stream().map(use -> {
+            var attribute = use.span().function().attribute();
+            var unit = type.unitOf(attribute);
+            return new CurveChange(where(use), use.through(after).stream().map(each -> new ValueChange(each.raw(), EndWords.of(attribute, each.before(), unit), EndWords.of(attribute, each.after(), unit))).toList());
+        }).toList();
     }
 }

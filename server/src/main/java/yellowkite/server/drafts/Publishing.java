@@ -3,9 +3,11 @@ package yellowkite.server.drafts;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import yellowkite.core.check.Checks;
 import yellowkite.core.check.Severity;
+import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.Revision;
 import yellowkite.core.profile.Source;
 import yellowkite.server.database.Transactions;
@@ -74,11 +76,13 @@ class Publishing {
         });
     }
 
-    /** Of the pictures that were tried on the way, only the last one goes along. */
+    /** Of the pictures that were tried on the way, only those that are used at the end go along. */
     private DraftMedia publishedMedia(LoadedDraft draft, DraftBases.Base base) {
-        var picture = draft.history().current().thumbnail() + ".png";
+        var type = draft.history().current();
+        var used = type.wheels().stream().flatMap(wheel -> wheel.slots().stream()).map(slot -> Media.wheelPath(slot.mediaFile())).collect(Collectors.toSet());
+        used.add(type.thumbnail() + ".png");
         var own = new LinkedHashMap<>(repository.entries(draft.draft().id()));
-        own.keySet().removeIf(path -> !path.equals(picture));
+        own.keySet().retainAll(used);
         return own.isEmpty() ? base.media() : bases.together(base.media(), own);
     }
 

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.dmx.WheelKind;
+import yellowkite.core.dmx.WheelUse;
 import yellowkite.core.edit.PutWheel;
 import yellowkite.core.edit.SetSlot;
 import yellowkite.core.edit.SlotPart;
@@ -23,7 +24,7 @@ import yellowkite.server.revisions.Revisions;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Refusal;
 
-/** Wheels and gobos that come into a draft from elsewhere, with their pictures. Answers and refusals are those of {@link DraftController}. */
+/** Wheels of a draft as they are used, and wheels and gobos that come into it from elsewhere, with their pictures. Answers and refusals are those of {@link DraftController}. */
 @RestController
 class WheelController {
     private static final int LONGEST_NAME = 60;
@@ -39,6 +40,20 @@ class WheelController {
         this.bases = bases;
         this.revisions = revisions;
         this.gobos = gobos;
+    }
+
+    /** Values that bring in a slot. @param channel id. @param address first of the channel; null if it is virtual. @param calledAfterAnother whether the range is called after another slot */
+    record WheelSpan(int slot, int channel, String pretty, @Schema(nullable = true) @Nullable Integer address, String function, String range, long from, long to, WheelUse.Motion motion, boolean calledAfterAnother) {}
+
+    /** 200 with the values of a mode that bring in each slot of a wheel, by slot; 404 if there is no such wheel or mode. */
+    @GetMapping("/api/drafts/{draftId}/wheels/{wheel}/use")
+    List<WheelSpan> wheelUse(@PathVariable String draftId, @PathVariable int wheel, @RequestParam int mode) {
+        var type = drafts.require(draftId).history().current();
+        var turned = type.wheels().stream().filter(each -> each.id() == wheel).findFirst().orElseThrow(() -> Refusal.notFound("That wheel is not in this profile any more."));
+        var here = type.findMode(mode).orElseThrow(() -> Refusal.notFound("That mode is not in this profile any more."));
+        return WheelUse.of(type, here, turned).stream().map(each -> new WheelSpan(each.slot(), each.channel().id(),
+                type.attributeDefinitions().find(each.channel().attribute()).map(one -> one.pretty()).orElse(each.channel().attribute()),
+                each.channel().offsets().stream().findFirst().orElse(null), each.function(), each.range(), each.from(), each.to(), each.motion(), each.calledAfterAnother())).toList();
     }
 
     /** 200 with the wheels of a revision; 404 if there is none. */

@@ -7,9 +7,7 @@ import static yellowkite.server.RunningKite.post;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
-import java.util.Locale;
 import java.util.Map;
-import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -48,9 +46,7 @@ class BeginTest {
 
     @Test
     void aCopyKeepsPicturesAndOneModeAndStandsOnItsOwn() {
-        var file = DemoHouse.petrelSpot();
-        var imported = new GdtfFile(GdtfDescription.of(file.description().type().with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT))), file.others());
-        var source = RunningKite.upload(Map.of("lamp.gdtf", imported.write())).json().at("/0/accepted/profileId").asString();
+        var source = RunningKite.takeIn(RunningKite.fresh(DemoHouse.petrelSpot()));
 
         var copy = post("/api/profiles", "{\"manufacturer\": \"Tidewick\", \"name\": \"Whimbrel\", \"body\": null, \"copyOf\": \"" + source + "\", \"copyRevision\": 1, \"copyMode\": \"Compact\"}").json();
 

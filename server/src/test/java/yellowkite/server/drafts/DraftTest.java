@@ -26,9 +26,8 @@ class DraftTest {
 
     @BeforeEach
     void aDraftOfAFreshLamp() {
-        var file = DemoHouse.petrelSpot();
-        imported = new GdtfFile(GdtfDescription.of(file.description().type().with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT))), file.others());
-        profile = RunningKite.upload(Map.of("lamp.gdtf", imported.write())).json().at("/0/accepted/profileId").asString();
+        imported = RunningKite.fresh(DemoHouse.petrelSpot());
+        profile = RunningKite.takeIn(imported);
         desk = post("/api/profiles/" + profile + "/draft", "{}").json();
     }
 

@@ -7,7 +7,7 @@ import { Choice } from '../ui/choice';
 import { NumberField } from '../ui/number-field';
 import { PanelButton } from '../ui/panel-button';
 import { Refusal } from '../ui/refusal';
-import { useDesk, useDeskActions } from './desk-context';
+import { useDesk, useDeskActions } from '../desk/desk-context';
 
 /** What a slot holds beside its name and colour: a gobo of the shelf, a filter, facets, a disc; or nothing. */
 export function SlotHolds({ wheel, slot }: { wheel: WheelLine; slot: WheelLine['slots'][number] }) {

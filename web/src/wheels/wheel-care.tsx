@@ -4,8 +4,8 @@ import { useWho } from '../who/who';
 import { Choice } from '../ui/choice';
 import { PanelButton } from '../ui/panel-button';
 import { TextField } from '../ui/text-field';
-import { useDeskActions } from './desk-context';
-import { PanelForm } from './panel-form';
+import { useDeskActions } from '../desk/desk-context';
+import { PanelForm } from '../desk/panel-form';
 import { KINDS } from './wheel-kinds';
 
 /** Of which kind the wheel is, and whether its open slot was seen on a lamp or is from the chart. */

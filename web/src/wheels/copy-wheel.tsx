@@ -5,7 +5,7 @@ import type { ProfileLine } from '../api/types';
 import { ProfilePicker } from '../library/profile-picker';
 import { Button } from '../ui/button';
 import { Refusal } from '../ui/refusal';
-import { useDeskActions } from './desk-context';
+import { useDeskActions } from '../desk/desk-context';
 import { SlotPicture } from './slot-picture';
 import { KINDS } from './wheel-kinds';
 

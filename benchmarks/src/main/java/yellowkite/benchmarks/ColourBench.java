@@ -1,0 +1,71 @@
+package yellowkite.benchmarks;
+
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import java.util.List;
+import yellowkite.core.colour.Additive;
+import yellowkite.core.colour.Temperature;
+import yellowkite.core.dmx.Light;
+import yellowkite.core.dmx.Meaning;
+import yellowkite.core.dmx.Resolver;
+import yellowkite.core.dmx.WantedColour;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.demo.DemoHouse;
+
+/** The light of one lamp at a probe, and the values for a wanted white; beside resolving the channels of the same lamp, which both begin with. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+public class ColourBench {
+    private final Lamp adds = new Lamp(DemoHouse.moth().description().type());
+    private final Lamp filters = new Lamp(DemoHouse.petrelSpot().description().type());
+
+    /** A lamp with all its channels at half. */
+    private static final class Lamp {
+        private final FixtureType type;
+        private final Resolver resolver;
+        private final long[] raws;
+        private final List<Meaning> meanings;
+
+        Lamp(FixtureType type) {
+            this.type = type;
+            this.resolver = Resolver.of(type, type.modes().getFirst());
+            this.raws = resolver.map().channels().stream().mapToLong(each -> each.channel().max() / 2).toArray();
+            this.meanings = resolver.resolve(raws);
+        }
+
+        WantedColour.Result solve() {
+            return WantedColour.of(type, type.modes().getFirst(), resolver, raws).find(new Temperature(3_200, 0).chromaticity(), Additive.Choice.EVENEST, 1);
+        }
+    }
+
+    @Benchmark
+    public List<Meaning> resolveOneLamp() {
+        return adds.resolver.resolve(adds.raws);
+    }
+
+    @Benchmark
+    public Light mixSixEmitters() {
+        return Light.of(adds.type, adds.meanings);
+    }
+
+    @Benchmark
+    public Light mixThreeFlags() {
+        return Light.of(filters.type, filters.meanings);
+    }
+
+    @Benchmark
+    public WantedColour.Result solveSixEmitters() {
+        return adds.solve();
+    }
+
+    @Benchmark
+    public WantedColour.Result solveThreeFlags() {
+        return filters.solve();
+    }
+}

@@ -1,0 +1,68 @@
+package yellowkite.core.curve;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import yellowkite.core.curve.OwnPoints.Run;
+import yellowkite.core.curve.Smooth.Knot;
+
+class OwnPointsTest {
+    private static final List<Knot> KNOTS = List.of(new Knot(0.2, 0), new Knot(0.6, 0.8), new Knot(0.8, 0.4));
+
+    private static Curve curve(Run run) {
+        return new Curve(OwnPoints.pieces(KNOTS, run));
+    }
+
+    @ParameterizedTest
+    @EnumSource(Run.class)
+    void goesThroughItsPointsAndStaysAtTheFirstAndTheLast(Run run) {
+        var curve = curve(run);
+
+        KNOTS.forEach(knot -> assertThat(curve.at(knot.in())).isCloseTo(knot.out(), within(1e-12)));
+        assertThat(curve.at(0.1)).isZero();
+        assertThat(curve.at(1)).isCloseTo(0.4, within(1e-12));
+        for (int i = 0; i <= 1_000; i++) {
+            assertThat(curve.at(i / 1_000.0)).isBetween(0.0, 0.8 + 1e-12);
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"STRAIGHT, 0.4", "STEPS, 0"})
+    void runsAsItIsToldBetweenThem(Run run, double halfway) {
+        assertThat(curve(run).at(0.4)).isCloseTo(halfway, within(1e-12));
+    }
+
+    @ParameterizedTest
+    @EnumSource(Run.class)
+    void isTakenUpAgainAsItWasLeft(Run run) {
+        var curve = curve(run);
+
+        var again = new Curve(OwnPoints.pieces(OwnPoints.of(curve), OwnPoints.runOf(curve)));
+
+        assertThat(OwnPoints.runOf(curve)).isEqualTo(run);
+        for (int i = 0; i <= 100; i++) {
+            assertThat(again.at(i / 100.0)).isCloseTo(curve.at(i / 100.0), within(1e-12));
+        }
+    }
+
+    @Test
+    void refusesWhatIsNoCurveInASentence() {
+        var many = new ArrayList<Knot>();
+        for (int i = 0; i <= OwnPoints.MOST; i++) {
+            many.add(new Knot((double) i / OwnPoints.MOST, 0));
+        }
+
+        assertThatThrownBy(() -> OwnPoints.pieces(List.of(new Knot(0, 0)), Run.SMOOTH)).hasMessage("A curve has 2 to 256 points; there is 1.");
+        assertThatThrownBy(() -> OwnPoints.pieces(many, Run.SMOOTH)).hasMessage("A curve has 2 to 256 points; there are 257.");
+        assertThatThrownBy(() -> OwnPoints.pieces(List.of(new Knot(0, 0), new Knot(0.5, 1.01)), Run.SMOOTH)).hasMessageStartingWith("Points lie from 0 to 100 %");
+        assertThatThrownBy(() -> OwnPoints.pieces(List.of(new Knot(0, 0), new Knot(Double.NaN, 1)), Run.SMOOTH)).hasMessageStartingWith("Points lie from 0 to 100 %");
+        assertThatThrownBy(() -> OwnPoints.pieces(List.of(new Knot(0.25, 0), new Knot(0.25, 1)), Run.STEPS)).hasMessage("Two points stand at 25.0 %; move one, or take it out.");
+    }
+}

@@ -1,0 +1,104 @@
+package yellowkite.server.drafts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static yellowkite.server.RunningKite.get;
+import static yellowkite.server.RunningKite.post;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.demo.DemoHouse;
+import yellowkite.server.RunningKite;
+
+/** What the light of a draft does: its colours, and its curves. */
+class LightAndCurveTest {
+    private static JsonNode open(GdtfFile file) {
+        return post("/api/profiles/" + RunningKite.takeIn(RunningKite.fresh(file)) + "/draft", "{}").json();
+    }
+
+    private static JsonNode demo(String name) {
+        return open(DemoHouse.files().stream().filter(file -> file.description().type().name().equals(name)).findFirst().orElseThrow());
+    }
+
+    private static String wish(JsonNode desk, String form, double first, double second, String hex, double brightness) {
+        return "{\"mode\": " + desk.at("/modes/0/id") + ", \"values\": {}, \"form\": \"" + form + "\", \"first\": " + first + ", \"second\": " + second + ", \"hex\": \"" + hex + "\", \"choice\": \"BRIGHTEST\", \"brightness\": " + brightness + "}";
+    }
+
+    @Test
+    void aWantedWhiteComesBackAsValuesThatTheReadoutCallsThatWhite() {
+        var desk = demo("Moth");
+        var draft = "/api/drafts/" + desk.path("id").asString();
+
+        var found = post(draft + "/colour/wanted", wish(desk, "WHITE", 3_200, 0, "", 1)).json();
+
+        assertThat(found.path("inGamut").asBoolean()).isTrue();
+        var map = post(draft + "/colour", "{\"mode\": " + desk.at("/modes/0/id") + ", \"values\": " + found.path("values") + "}").json();
+        assertThat(map.at("/now/kelvin").asDouble()).isCloseTo(3_200, within(15.0));
+        assertThat(map.path("gamut").size()).as("lime lies inside the line from green to amber, or on it").isBetween(4, 5);
+        assertThat(map.path("emitters").size()).isEqualTo(6);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"XY, 0.9, 0.4, '', 1, No colour has these coordinates", "WHITE, 300, 0, '', 1, A white has 1000 to 100000 K", "HUE, 400, 0.5, '', 1, A hue lies from 0 to 360 degrees",
+            "SCREEN, 0, 0, mauve, 1, A colour of the screen is written as #", "XY, 0.3, 0.3, '', 0, A brightness is more than 0"})
+    void aWishThatIsNoColourIsRefusedInASentence(String form, double first, double second, String hex, double brightness, String says) {
+        var desk = demo("Moth");
+
+        var answer = post("/api/drafts/" + desk.path("id").asString() + "/colour/wanted", wish(desk, form, first, second, hex, brightness));
+
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.detail()).startsWith(says);
+    }
+
+    /** By hand: half of 255 is 128 / 255 = 0.5019608, squared 0.2519646, of 900 cd 226.768. */
+    @Test
+    void beforeACurveIsLaidItIsSaidWhatItChangesAndWhere() {
+        var desk = demo("Candle");
+        var draft = "/api/drafts/" + desk.path("id").asString();
+        var square = post("/api/curves/shelf", "{\"kind\": \"SQUARE\", \"parameter\": 0, \"inverse\": false}").json();
+        int function = desk.at("/map/channels/0/functions/0/id").asInt();
+
+        var changes = post(draft + "/curve-changes", "{\"name\": \"Glows late\", \"function\": " + function + ", \"pieces\": " + square.path("pieces") + "}").json();
+
+        assertThat(changes.size()).as("both modes run through it").isEqualTo(2);
+        assertThat(changes.at("/0/where").asString()).isEqualTo("Bulb_Dimmer in Dimmer");
+        assertThat(changes.at("/0/values/1/raw").asInt()).isEqualTo(128);
+        assertThat(changes.at("/0/values/1/after").asString()).isEqualTo("226.768 cd");
+        var curves = get(draft + "/curves").json();
+        assertThat(curves.at("/0/curve/points").size()).isEqualTo(6);
+        assertThat(curves.at("/0/curve/inverse").isNull()).as("nothing glows below a tenth").isTrue();
+    }
+
+    @Test
+    void curvesOfTheShelfAndOfOnesOwnAreLookedAtAndRefused() {
+        assertThat(get("/api/curves/shelf").json().size()).isEqualTo(14);
+        var root = post("/api/curves/shelf", "{\"kind\": \"SQUARE\", \"parameter\": 0, \"inverse\": true}").json();
+        assertThat(root.path("outputs").path(64).asDouble()).as("the root of 64 / 255").isCloseTo(0.50098, within(1e-4));
+        assertThat(post("/api/curves/shelf", "{\"kind\": \"TRIANGLE\", \"parameter\": 0, \"inverse\": true}").detail()).startsWith("This curve has no inverse");
+        var own = post("/api/curves/points", "{\"points\": [{\"in\": 0, \"out\": 0.2}, {\"in\": 1, \"out\": 0.8}], \"run\": \"STRAIGHT\"}").json();
+        assertThat(own.path("outputs").path(255).asDouble()).isCloseTo(0.8, within(1e-9));
+        assertThat(post("/api/curves/points", "{\"points\": [{\"in\": 0, \"out\": 0.2}], \"run\": \"STRAIGHT\"}").status()).isEqualTo(422);
+        assertThat(post("/api/curves/points", "{\"points\": [null, {\"in\": 0, \"out\": 0.2}], \"run\": \"STRAIGHT\"}").status()).isEqualTo(400);
+        assertThat(post("/api/curves/measured", "{\"text\": \"0;0\\nhalf;50\", \"correction\": true}").detail()).startsWith("Row 2 is no pair of numbers");
+    }
+
+    @Test
+    void aWheelSaysWhichOfItsRangesAreCalledAfterAnotherSlotAndIsTurnedInOneEdit() {
+        var desk = open(DemoHouse.petrelSpot());
+        var draft = "/api/drafts/" + desk.path("id").asString();
+        var use = draft + "/wheels/" + desk.at("/wheels/0/id") + "/use?mode=" + desk.at("/modes/0/id");
+        var checks = get(draft + "/checks").json();
+
+        var off = get(use).json();
+        assertThat(off.findValues("calledAfterAnother").stream().filter(JsonNode::asBoolean)).hasSize(4);
+        assertThat(checks.at("/0/rule").asString()).isEqualTo("wheel-off-by-one");
+        assertThat(checks.at("/0/wheel")).isEqualTo(desk.at("/wheels/0/id"));
+
+        post(draft + "/edits", "{\"version\": " + desk.path("version") + ", \"edit\": " + checks.at("/0/fix") + "}");
+
+        assertThat(get(use).json().findValues("calledAfterAnother").stream().filter(JsonNode::asBoolean)).isEmpty();
+    }
+}
