@@ -128,12 +128,7 @@ class GoboController {
     }
 
     private Cut cut(String text) {
-        try {
-            return json.readValue(text, Cut.class);
-        } catch (JacksonException unfit) {
-            var cause = unfit.getCause() instanceof IllegalArgumentException why ? why.getMessage() : "The cut is not complete.";
-            throw Refusal.unfit("cut", cause);
-        }
+        return part("cut", text, Cut.class, "The cut is not complete.");
     }
 
     /** 201 with the gobo on the shelf; a picture that is there already keeps what was said of it. */
@@ -145,11 +140,22 @@ class GoboController {
     }
 
     private Gobos.Facts facts(String text) {
+        return part("facts", text, Gobos.Facts.class, "What is said of the gobo is not complete.");
+    }
+
+    /** Beside a file, what belongs to it travels as text. */
+    private <T> T part(String field, String text, Class<T> shape, String incomplete) {
         try {
-            return json.readValue(text, Gobos.Facts.class);
+            var read = json.readValue(text, shape);
+            if (read != null) {
+                return read;
+            }
         } catch (JacksonException unfit) {
-            throw Refusal.unfit("facts", "What is said of the gobo is not complete.");
+            if (unfit.getCause() instanceof IllegalArgumentException why) {
+                throw Refusal.unfit(field, why.getMessage());
+            }
         }
+        throw Refusal.unfit(field, incomplete);
     }
 
     /** 200 with the gobo; 422 with the field that does not fit. */

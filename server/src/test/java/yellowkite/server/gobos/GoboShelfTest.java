@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import yellowkite.core.gobo.Picture;
 import yellowkite.core.gobo.PictureFile;
 import yellowkite.demo.DemoHouse;
@@ -108,6 +109,12 @@ class GoboShelfTest {
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.detail()).startsWith(says);
         assertThat(shelved()).isEqualTo(before);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"null", "", "{}", "{\"size\": 5000}", "[1]"})
+    void aCutThatIsNoneIsRefused(String cut) {
+        assertThat(RunningKite.uploadOne("/api/gobo-look?tolerance=1&cut=" + written(cut), "a.png", square(300, -1, 0xFF000000)).status()).isEqualTo(422);
     }
 
     @Test
