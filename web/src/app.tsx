@@ -3,9 +3,11 @@ import { Tooltip } from 'radix-ui';
 import { createBrowserRouter } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
 import { queryClient } from './api/query-client';
+import { ComparePage } from './compare/compare-page';
 import { DeskPage } from './desk/desk-page';
 import { GoboPage } from './gobos/gobo-page';
 import { LibraryPage } from './library/library-page';
+import { ProfilePage } from './profile/profile-page';
 import { NotFound } from './shell/not-found';
 import { Shell } from './shell/shell';
 
@@ -15,6 +17,8 @@ const router = createBrowserRouter([
     children: [
       { path: '/', element: <LibraryPage /> },
       { path: '/desk/:profileId', element: <DeskPage /> },
+      { path: '/profile/:profileId', element: <ProfilePage /> },
+      { path: '/compare', element: <ComparePage /> },
       { path: '/gobos', element: <GoboPage /> },
       { path: '*', element: <NotFound /> },
     ],

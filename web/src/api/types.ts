@@ -45,3 +45,11 @@ export type GoboFacts = Schemas['Facts'];
 export type WheelKind = WheelLine['kind'];
 /** How a gobo is cut; it travels as text beside its file. */
 export type Cut = { left: number; top: number; side: number | null; degrees: number; round: boolean; tone: 'STENCIL' | 'GREY' | 'COLOUR'; threshold: number; inverted: boolean; size: number };
+export type ProfilePageView = Schemas['ProfileView'];
+export type SheetLine = Schemas['ChannelLine'];
+export type Sheet = Schemas['ModeSheet'];
+export type RestsOn = Schemas['RevisionFacts']['restsOn'];
+export type ComparisonView = Schemas['ComparisonView'];
+export type DifferenceLine = Schemas['DifferenceLine'];
+export type Rank = DifferenceLine['rank'];
+export type Tags = Schemas['Tags'];

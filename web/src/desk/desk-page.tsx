@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
-import { Redo2, Undo2 } from 'lucide-react';
+import { BookOpen, Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { Problem } from '../api/problem';
 import type { Draft } from '../api/types';
 import { TopLine } from '../shell/top-line';
-import { Button } from '../ui/button';
+import { Button, buttonLook } from '../ui/button';
+import { Trail } from '../ui/trail';
 import { Hint } from '../ui/hint';
 import { tell } from '../ui/toast';
 import { useWho } from '../who/who';
@@ -104,24 +105,17 @@ export function DeskPage() {
       <title>{`${draft.name} · Yellow Kite`}</title>
       <TopLine
         trail={
-          <>
-            <Link to="/" className="shrink-0 text-muted hover:text-text">
-              Library
-            </Link>
-            <span className="text-faint" aria-hidden>
-              /
-            </span>
-            <span className="truncate text-muted">{draft.manufacturer}</span>
-            <span className="text-faint" aria-hidden>
-              /
-            </span>
-            <h1 className="min-w-12 truncate font-semibold" title={draft.name}>
-              {draft.name}
-            </h1>
+          <Trail places={[{ text: 'Library', to: '/' }, { text: draft.manufacturer }]} here={draft.name}>
             <span className="shrink-0 rounded-sm border border-line px-1.5 py-0.5 text-xs text-muted">{stateOf(draft)}</span>
-          </>
+          </Trail>
         }
       >
+        {draft.baseRevision > 0 && (
+          <Link to={`/profile/${profileId}`} className={buttonLook({ quiet: true })}>
+            <BookOpen size={16} aria-hidden />
+            Read
+          </Link>
+        )}
         <ShortcutList />
         <Hint text="Undo (Ctrl+Z)">
           <Button disabled={!draft.canUndo} onClick={() => change.mutate({ kind: 'undo' })}>

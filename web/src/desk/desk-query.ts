@@ -2,8 +2,8 @@ import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient }
 import { useEffect } from 'react';
 import { answer, api, authorHeader } from '../api/client';
 import { Problem } from '../api/problem';
-import type { Draft, Edit, Finding } from '../api/types';
-import { withFile } from '../gobos/gobo-query';
+import type { Draft, Edit, Finding, RestsOn } from '../api/types';
+import { withFile } from '../api/with-file';
 import { tell } from '../ui/toast';
 
 /** How often the desk looks for what colleagues did to the same draft. */
@@ -133,11 +133,11 @@ function send(change: Change, draft: Draft, mode: number | null) {
 export function usePublish(draft: Draft) {
   const queryClient = useQueryClient();
   return useMutation({
-    mutationFn: ({ summary, despite }: { summary: string; despite: string }) =>
+    mutationFn: (publishing: { summary: string; despite: string; firmware: string; restsOn: RestsOn; fromWhom: string }) =>
       answer(
         api.POST('/api/drafts/{draftId}/publish', {
           params: { path: { draftId: draft.id }, header: authorHeader() },
-          body: { version: draft.version, summary, despite },
+          body: { version: draft.version, ...publishing },
         }),
       ),
     onSuccess: async (published) => {

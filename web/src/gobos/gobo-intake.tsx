@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { answer, api, authorHeader } from '../api/client';
 import { Problem } from '../api/problem';
+import { withFile } from '../api/with-file';
 import type { Cut, Gobo, GoboLook } from '../api/types';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
@@ -9,7 +10,7 @@ import { Modal } from '../ui/modal';
 import { Notice } from '../ui/notice';
 import { Refusal } from '../ui/refusal';
 import { GoboFactsFields } from './gobo-facts';
-import { lookQuery, withFile } from './gobo-query';
+import { lookQuery } from './gobo-query';
 import { GoboSquare } from './gobo-square';
 
 const START: Cut = { left: 0, top: 0, side: null, degrees: 0, round: true, tone: 'STENCIL', threshold: 128, inverted: false, size: 512 };

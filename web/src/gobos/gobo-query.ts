@@ -1,6 +1,7 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { answer, api } from '../api/client';
 import type { Cut } from '../api/types';
+import { withFile } from '../api/with-file';
 
 /** The gobos in which every word stands somewhere. */
 export function gobosQuery(search: string) {
@@ -21,12 +22,4 @@ export function lookQuery(file: File | null, which: number, cut: Cut, tolerance:
     retry: false,
     gcTime: 30_000,
   });
-}
-
-/** A request's body that carries a file. */
-export function withFile(file: File | null) {
-  const body = new FormData();
-  if (file) body.append('file', file);
-  // the generated type of a file is text
-  return { body: body as unknown as { file: string }, bodySerializer: () => body };
 }

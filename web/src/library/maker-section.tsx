@@ -1,3 +1,4 @@
+import { BookOpen } from 'lucide-react';
 import { Link } from 'react-router';
 import type { Library, ProfileLine } from '../api/types';
 import { PanelButton } from '../ui/panel-button';
@@ -21,8 +22,8 @@ export function MakerSection({ maker }: { maker: Library['makers'][number] }) {
       </h2>
       <ul>
         {maker.profiles.map((profile) => (
-          <li key={profile.id} className="border-b border-line">
-            <Link to={`/desk/${profile.id}`} className="grid grid-cols-[minmax(9rem,15rem)_minmax(0,1fr)_10rem] items-center gap-4 rounded-md px-3 py-3 hover:bg-panel">
+          <li key={profile.id} className="flex items-center border-b border-line">
+            <Link to={`/desk/${profile.id}`} className="grid min-w-0 flex-1 grid-cols-[minmax(9rem,15rem)_minmax(0,1fr)_10rem] items-center gap-4 rounded-md px-3 py-3 hover:bg-panel">
               <span className="truncate font-semibold" title={profile.name}>
                 {profile.name}
                 {profile.load && <span className="block truncate text-sm font-normal text-muted" title={`${profile.load.production}, from ${profile.load.origin}, revision ${profile.load.revision}`}>{`for ${profile.load.production}`}</span>}
@@ -34,6 +35,13 @@ export function MakerSection({ maker }: { maker: Library['makers'][number] }) {
               </span>
               <State profile={profile} />
             </Link>
+            {profile.revision > 0 ? (
+              <Link to={`/profile/${profile.id}`} aria-label={`Read ${profile.name}`} title={`Read ${profile.name}`} className="ml-1 grid size-10 shrink-0 place-items-center rounded-md text-muted hover:bg-raised hover:text-text">
+                <BookOpen size={17} aria-hidden />
+              </Link>
+            ) : (
+              <span className="ml-1 size-10 shrink-0" />
+            )}
           </li>
         ))}
       </ul>

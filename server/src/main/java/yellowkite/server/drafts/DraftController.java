@@ -23,6 +23,7 @@ import yellowkite.core.check.Checks;
 import yellowkite.core.edit.Begin;
 import yellowkite.core.edit.Edit;
 import yellowkite.server.revisions.Pictures;
+import yellowkite.server.revisions.RevisionFacts;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.EditJson;
 import yellowkite.server.web.FindingView;
@@ -58,8 +59,12 @@ class DraftController {
 
     record VersionRequest(int version) {}
 
-    /** @param despite why, although checks find errors; may be absent if they find none */
-    record PublishRequest(int version, String summary, @Schema(nullable = true) @Nullable String despite) {
+    /**
+     * @param despite  why, although checks find errors; may be absent if they find none
+     * @param firmware of the lamp from which it holds. @param fromWhom who gave what it {@code restsOn}
+     */
+    record PublishRequest(int version, String summary, @Schema(nullable = true) @Nullable String despite, @Schema(nullable = true) @Nullable String firmware,
+            @Schema(nullable = true) RevisionFacts.@Nullable RestsOn restsOn, @Schema(nullable = true) @Nullable String fromWhom) {
         PublishRequest {
             Objects.requireNonNull(summary, "summary");
         }
@@ -73,10 +78,14 @@ class DraftController {
 
     record Published(String profileId, int revision) {}
 
-    /** 200 with the profile's open draft, opened now if there was none; 404 for an unknown profile. */
+    /**
+     * 200 with the profile's open draft, opened now if there was none; 404 for an unknown profile or revision.
+     *
+     * @param revision that a new draft begins from; null = the newest. 422 if a draft with edits is under way on another one
+     */
     @PostMapping("/api/profiles/{profileId}/draft")
-    DraftView open(@PathVariable String profileId, @RequestParam(required = false) @Nullable Integer mode, @RequestHeader(Author.HEADER) String author) {
-        return shaper.shape(drafts.open(profileId, Author.of(author)), mode);
+    DraftView open(@PathVariable String profileId, @RequestParam(required = false) @Nullable Integer mode, @RequestParam(required = false) @Nullable Integer revision, @RequestHeader(Author.HEADER) String author) {
+        return shaper.shape(revision == null ? drafts.open(profileId, Author.of(author)) : drafts.openAt(profileId, revision, Author.of(author)), mode);
     }
 
     @GetMapping("/api/drafts/{draftId}")
@@ -171,7 +180,8 @@ class DraftController {
     /** 200 with the new revision; the draft is closed. */
     @PostMapping("/api/drafts/{draftId}/publish")
     Published publish(@PathVariable String draftId, @RequestBody PublishRequest request, @RequestHeader(Author.HEADER) String author) {
-        var revision = publishing.publish(draftId, request.version(), request.summary(), request.despite() == null ? "" : request.despite(), Author.of(author));
+        var revision = publishing.publish(draftId, request.version(), request.summary(), request.despite() == null ? "" : request.despite(),
+                RevisionFacts.said(request.firmware(), request.restsOn(), request.fromWhom()), Author.of(author));
         return new Published(revision.profileId(), revision.number());
     }
 }

@@ -22,6 +22,7 @@ import yellowkite.server.drafts.DraftRepository.Kind;
 import yellowkite.server.drafts.DraftRepository.StoredDraft;
 import yellowkite.server.drafts.DraftRepository.StoredStep;
 import yellowkite.server.library.LoadRepository;
+import yellowkite.server.library.OriginRepository;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
@@ -40,11 +41,13 @@ class Drafts {
     private final JsonMapper json;
     private final DraftBases bases;
     private final LoadRepository loads;
+    private final OriginRepository origins;
     private final Cache<String, LoadedDraft> loaded = Caffeine.newBuilder().maximumSize(64).build();
 
     Drafts(Transactions transactions, DraftRepository repository, RevisionRepository revisionRows, Revisions revisions,
-            ProfileRepository profiles, LoadRepository loads, JsonMapper json, DraftBases bases) {
+            ProfileRepository profiles, LoadRepository loads, OriginRepository origins, JsonMapper json, DraftBases bases) {
         this.loads = loads;
+        this.origins = origins;
         this.transactions = transactions;
         this.repository = repository;
         this.revisionRows = revisionRows;
@@ -89,6 +92,8 @@ class Drafts {
             repository.append(id, 0, step);
             if (start instanceof Start.Load load && base != null) {
                 loads.add(profile.id(), production(load.production()), base.id());
+            } else if (base != null) {
+                origins.add(profile.id(), base.id());
             }
             return id;
         });
@@ -115,6 +120,7 @@ class Drafts {
             repository.delete(draftId);
             if (revisionRows.findNewest(draft.profileId()).isEmpty()) {
                 loads.delete(draft.profileId());
+                origins.delete(draft.profileId());
                 profiles.delete(draft.profileId());
             }
             return draft;
@@ -130,6 +136,23 @@ class Drafts {
             repository.open(new StoredDraft(UUID.randomUUID().toString(), profileId, profileId, base.id(), 0, author.name(), revisions.now()));
             return repository.findOpenNow(profileId).orElseThrow();
         }));
+        return load(draft);
+    }
+
+    /** {@return a draft that begins from a revision of the profile} One that was opened and not edited makes room. */
+    LoadedDraft openAt(String profileId, int number, Author author) {
+        var base = revisions.require(profileId, number);
+        var draft = transactions.run(() -> {
+            var open = repository.findOpen(profileId);
+            if (open.isPresent() && !base.id().equals(open.get().baseRevisionId())) {
+                if (open.get().version() > 0) {
+                    throw Refusal.unfit("revision", "A draft by " + open.get().openedBy() + " is under way. Publish it or throw it away, then begin from revision " + number + ".");
+                }
+                repository.delete(open.get().id());
+            }
+            repository.open(new StoredDraft(UUID.randomUUID().toString(), profileId, profileId, base.id(), 0, author.name(), revisions.now()));
+            return repository.findOpenNow(profileId).orElseThrow();
+        });
         return load(draft);
     }
 

@@ -12,6 +12,8 @@ import yellowkite.core.profile.Revision;
 import yellowkite.core.profile.Source;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.library.ProfileRepository;
+import yellowkite.server.revisions.RevisionFacts;
+import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.Author;
@@ -27,14 +29,16 @@ class Publishing {
     private final DraftRepository repository;
     private final Revisions revisions;
     private final ProfileRepository profiles;
+    private final RevisionRepository revisionRows;
 
-    Publishing(Transactions transactions, Drafts drafts, DraftBases bases, DraftRepository repository, Revisions revisions, ProfileRepository profiles) {
+    Publishing(Transactions transactions, Drafts drafts, DraftBases bases, DraftRepository repository, Revisions revisions, ProfileRepository profiles, RevisionRepository revisionRows) {
         this.transactions = transactions;
         this.drafts = drafts;
         this.bases = bases;
         this.repository = repository;
         this.revisions = revisions;
         this.profiles = profiles;
+        this.revisionRows = revisionRows;
     }
 
     /**
@@ -42,7 +46,7 @@ class Publishing {
      *
      * @param despite why, although checks find errors; needed only then
      */
-    StoredRevision publish(String draftId, int seen, String summary, String despite, Author author) {
+    StoredRevision publish(String draftId, int seen, String summary, String despite, RevisionFacts facts, Author author) {
         var line = summary.strip();
         if (line.isEmpty()) {
             throw Refusal.unfit("summary", "Say in one line what changed, so that colleagues know.");
@@ -51,7 +55,9 @@ class Publishing {
         return transactions.run(() -> {
             var draft = drafts.requireOpenAt(draftId, seen);
             var base = bases.baseOf(draft.draft().baseRevisionId());
-            if (draft.history().current().equals(draft.history().base())) {
+            int newest = revisionRows.findNewest(draft.draft().profileId()).map(StoredRevision::number).orElse(0);
+            // an older revision that is brought back is a change, though nobody edited it
+            if (draft.history().current().equals(draft.history().base()) && bases.baseNumber(draft) == newest) {
                 throw Refusal.unfit("draft", "Nothing has changed since revision " + bases.baseNumber(draft) + ", so there is nothing to publish.");
             }
             var files = publishedMedia(draft, base);
@@ -68,6 +74,7 @@ class Publishing {
             });
             var xml = base.description().withType(type).write();
             var added = revisions.addStored(draft.draft().profileId(), type, xml, files.contents(), line, errors > 0 ? despite.strip() : null, author.name());
+            revisions.rests(added.revision().id(), facts);
             profiles.rename(draft.draft().profileId(), profiles.findOrAddManufacturer(Revisions.listed(type.manufacturer().isBlank() ? "Unknown maker" : type.manufacturer().strip())), Revisions.listed(type.name()));
             if (!repository.close(draftId, seen)) {
                 throw drafts.stale(draftId, seen);

@@ -9,6 +9,7 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.library.ProfileRepository.StoredProfile;
+import yellowkite.server.revisions.RevisionFacts;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.web.Author;
 
@@ -45,6 +46,7 @@ class Intake {
             var kept = revisions.newestHouse(profile.id()).laidOnto(type); // a file brings none, and takes none away
             var result = revisions.add(profile.id(), kept, opened.descriptionBytes(), opened.file().others(), summary, author.name());
             if (result.isNew()) {
+                revisions.rests(result.revision().id(), RevisionFacts.FILE);
                 profiles.rename(profile.id(), profiles.findOrAddManufacturer(maker(type)), name(type, fileName));
             }
             return result;

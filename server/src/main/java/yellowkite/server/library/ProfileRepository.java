@@ -11,6 +11,7 @@ import static yellowkite.server.tables.Tables.MANUFACTURER;
 import static yellowkite.server.tables.Tables.MANUFACTURER_FACTS;
 import static yellowkite.server.tables.Tables.PRODUCTION_LOAD;
 import static yellowkite.server.tables.Tables.PROFILE;
+import static yellowkite.server.tables.Tables.PROFILE_FACTS;
 import static yellowkite.server.tables.Tables.REVISION;
 import static yellowkite.server.tables.Tables.REVISION_ATTRIBUTE;
 import static yellowkite.server.tables.Tables.REVISION_MODE;
@@ -83,6 +84,7 @@ public class ProfileRepository {
 
     /** Forgets a profile that has no revision. */
     public void delete(String id) {
+        database.deleteFrom(PROFILE_FACTS).where(PROFILE_FACTS.PROFILE_ID.eq(id)).execute();
         database.deleteFrom(PROFILE).where(PROFILE.ID.eq(id)).execute();
     }
 
@@ -112,6 +114,21 @@ public class ProfileRepository {
                 : database.update(MANUFACTURER_FACTS).set(MANUFACTURER_FACTS.VERSION, seen + 1).set(MANUFACTURER_FACTS.SHORT_NAME, facts.shortName()).set(MANUFACTURER_FACTS.RDM_ID, facts.rdmId())
                         .set(MANUFACTURER_FACTS.WEBSITE, facts.website()).set(MANUFACTURER_FACTS.CONTACT, facts.contact())
                         .where(MANUFACTURER_FACTS.MANUFACTURER_ID.eq(manufacturerId), MANUFACTURER_FACTS.VERSION.eq(seen)).execute() == 1;
+    }
+
+    /** What a profile is found by beside its name. @param tags words parted by spaces. @param version to be named with the next change; 0 = nothing is said yet */
+    public record Tags(int version, String tags, String otherNames) {}
+
+    Tags tags(String profileId) {
+        return database.select(PROFILE_FACTS.VERSION, PROFILE_FACTS.TAGS, PROFILE_FACTS.OTHER_NAMES).from(PROFILE_FACTS).where(PROFILE_FACTS.PROFILE_ID.eq(profileId)).fetchOptional(mapping(Tags::new)).orElse(new Tags(0, "", ""));
+    }
+
+    /** {@return whether they were at that version and are now one further} */
+    boolean putTags(String profileId, Tags seen) {
+        return seen.version() == 0
+                ? database.insertInto(PROFILE_FACTS, PROFILE_FACTS.PROFILE_ID, PROFILE_FACTS.VERSION, PROFILE_FACTS.TAGS, PROFILE_FACTS.OTHER_NAMES).values(profileId, 1, seen.tags(), seen.otherNames()).onDuplicateKeyIgnore().execute() == 1
+                : database.update(PROFILE_FACTS).set(PROFILE_FACTS.VERSION, seen.version() + 1).set(PROFILE_FACTS.TAGS, seen.tags()).set(PROFILE_FACTS.OTHER_NAMES, seen.otherNames())
+                        .where(PROFILE_FACTS.PROFILE_ID.eq(profileId), PROFILE_FACTS.VERSION.eq(seen.version())).execute() == 1;
     }
 
     public int count() {
@@ -146,6 +163,7 @@ public class ProfileRepository {
     private static Condition mentions(String word) {
         return MANUFACTURER.NAME.containsIgnoreCase(word).or(PROFILE.NAME.containsIgnoreCase(word))
                 .or(exists(selectOne().from(PRODUCTION_LOAD).where(PRODUCTION_LOAD.PROFILE_ID.eq(PROFILE.ID), PRODUCTION_LOAD.PRODUCTION.containsIgnoreCase(word))))
+                .or(exists(selectOne().from(PROFILE_FACTS).where(PROFILE_FACTS.PROFILE_ID.eq(PROFILE.ID), PROFILE_FACTS.TAGS.containsIgnoreCase(word).or(PROFILE_FACTS.OTHER_NAMES.containsIgnoreCase(word)))))
                 .or(exists(selectOne().from(REVISION_MODE).where(REVISION_MODE.REVISION_ID.eq(REVISION.ID), REVISION_MODE.NAME.containsIgnoreCase(word))))
                 .or(exists(selectOne().from(REVISION_ATTRIBUTE).where(REVISION_ATTRIBUTE.REVISION_ID.eq(REVISION.ID), REVISION_ATTRIBUTE.NAME.containsIgnoreCase(word))));
     }

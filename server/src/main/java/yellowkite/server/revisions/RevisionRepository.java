@@ -5,9 +5,12 @@ import static yellowkite.server.tables.Tables.CONTENT;
 import static yellowkite.server.tables.Tables.REVISION;
 import static yellowkite.server.tables.Tables.REVISION_ATTRIBUTE;
 import static yellowkite.server.tables.Tables.REVISION_ENTRY;
+import static yellowkite.server.tables.Tables.REVISION_FACTS;
 import static yellowkite.server.tables.Tables.REVISION_HOUSE;
 import static yellowkite.server.tables.Tables.REVISION_MODE;
+import static yellowkite.server.tables.Tables.REVISION_WITHDRAWN;
 
+import java.time.LocalDateTime;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,7 +19,7 @@ import java.util.Optional;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 
-/** Revisions, their files and what is searched of them. Rows are only ever added. */
+/** Revisions, their files, what is searched of them and what they rest on. Rows are only ever added; a withdrawal is taken back. */
 @Repository
 public class RevisionRepository {
     private final DSLContext database;
@@ -63,6 +66,40 @@ public class RevisionRepository {
 
     Optional<String> findHouse(String revisionId) {
         return database.select(REVISION_HOUSE.KEPT).from(REVISION_HOUSE).where(REVISION_HOUSE.REVISION_ID.eq(revisionId)).fetchOptional(REVISION_HOUSE.KEPT);
+    }
+
+    void putFacts(String revisionId, RevisionFacts facts) {
+        database.insertInto(REVISION_FACTS, REVISION_FACTS.REVISION_ID, REVISION_FACTS.FIRMWARE, REVISION_FACTS.RESTS_ON, REVISION_FACTS.FROM_WHOM)
+                .values(revisionId, facts.firmware(), facts.restsOn().name(), facts.fromWhom()).execute();
+    }
+
+    /** {@return what revisions of a profile rest on, by revision; those that say nothing are not among them} */
+    Map<String, RevisionFacts> factsOf(String profileId) {
+        return database.select(REVISION_FACTS.REVISION_ID, REVISION_FACTS.FIRMWARE, REVISION_FACTS.RESTS_ON.convertFrom(RevisionFacts.RestsOn::valueOf), REVISION_FACTS.FROM_WHOM).from(REVISION_FACTS)
+                .join(REVISION).on(REVISION.ID.eq(REVISION_FACTS.REVISION_ID)).where(REVISION.PROFILE_ID.eq(profileId))
+                .fetchMap(REVISION_FACTS.REVISION_ID, row -> new RevisionFacts(row.value2(), row.value3(), row.value4()));
+    }
+
+    /** Why a revision is not to be used any more. @param at UTC */
+    public record Withdrawal(String revisionId, String why, String author, LocalDateTime at) {}
+
+    /** {@return whether it was not withdrawn before} */
+    boolean withdraw(Withdrawal withdrawal) {
+        return database.insertInto(REVISION_WITHDRAWN, REVISION_WITHDRAWN.REVISION_ID, REVISION_WITHDRAWN.WHY, REVISION_WITHDRAWN.AUTHOR, REVISION_WITHDRAWN.CREATED_AT)
+                .values(withdrawal.revisionId(), withdrawal.why(), withdrawal.author(), withdrawal.at()).onDuplicateKeyIgnore().execute() == 1;
+    }
+
+    void restore(String revisionId) {
+        database.deleteFrom(REVISION_WITHDRAWN).where(REVISION_WITHDRAWN.REVISION_ID.eq(revisionId)).execute();
+    }
+
+    Optional<Withdrawal> findWithdrawal(String revisionId) {
+        return database.selectFrom(REVISION_WITHDRAWN).where(REVISION_WITHDRAWN.REVISION_ID.eq(revisionId)).fetchOptional(mapping(Withdrawal::new));
+    }
+
+    Map<String, Withdrawal> withdrawalsOf(String profileId) {
+        return database.select(REVISION_WITHDRAWN.REVISION_ID, REVISION_WITHDRAWN.WHY, REVISION_WITHDRAWN.AUTHOR, REVISION_WITHDRAWN.CREATED_AT).from(REVISION_WITHDRAWN)
+                .join(REVISION).on(REVISION.ID.eq(REVISION_WITHDRAWN.REVISION_ID)).where(REVISION.PROFILE_ID.eq(profileId)).fetchMap(REVISION_WITHDRAWN.REVISION_ID, mapping(Withdrawal::new));
     }
 
     /** @param tail as JSON */

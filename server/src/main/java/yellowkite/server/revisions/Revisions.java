@@ -90,6 +90,27 @@ public class Revisions {
         return new Added(revision, true);
     }
 
+    /** Says what a new revision rests on. */
+    public void rests(String revisionId, RevisionFacts facts) {
+        if (!facts.equals(RevisionFacts.UNSAID)) {
+            repository.putFacts(revisionId, facts);
+        }
+    }
+
+    /** {@return what a revision rests on} */
+    public RevisionFacts facts(StoredRevision revision) {
+        return repository.factsOf(revision.profileId()).getOrDefault(revision.id(), RevisionFacts.UNSAID);
+    }
+
+    public Optional<RevisionRepository.Withdrawal> findWithdrawal(String revisionId) {
+        return repository.findWithdrawal(revisionId);
+    }
+
+    /** {@return the file's entries beside its description: path to content's hash} */
+    public Map<String, String> entries(String revisionId) {
+        return repository.entries(revisionId);
+    }
+
     /** @param isNew false if the profile held this very file already */
     public record Added(StoredRevision revision, boolean isNew) {}
 

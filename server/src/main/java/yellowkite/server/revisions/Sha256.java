@@ -7,10 +7,10 @@ import java.util.HexFormat;
 import java.util.Map;
 
 /** The name of content: 64 hexadecimal digits, lower case. */
-final class Sha256 {
+public final class Sha256 {
     private Sha256() {}
 
-    static String of(byte[] bytes) {
+    public static String of(byte[] bytes) {
         try {
             return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
         } catch (NoSuchAlgorithmException impossible) {

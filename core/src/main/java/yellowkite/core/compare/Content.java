@@ -1,0 +1,48 @@
+package yellowkite.core.compare;
+
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Objects;
+import yellowkite.core.profile.Source;
+
+/** Whether two parts of documents say the same, wherever they stand in their files: ids, and what a file wrote around them, aside. */
+final class Content {
+    private static final ClassValue<List<RecordComponent>> COMPONENTS = new ClassValue<>() {
+        @Override
+        protected List<RecordComponent> computeValue(Class<?> type) {
+            return Arrays.stream(type.getRecordComponents()).filter(each -> each.getType() != Source.class && !each.getName().equals("id")).toList();
+        }
+    };
+
+    private Content() {}
+
+    static boolean same(Object left, Object right) {
+        if (left == right) {
+            return true;
+        }
+        if (left instanceof List<?> one && right instanceof List<?> other) {
+            if (one.size() != other.size()) {
+                return false;
+            }
+            for (int i = 0; i < one.size(); i++) {
+                if (!same(one.get(i), other.get(i))) {
+                    return false;
+                }
+            }
+            return true;
+        }
+        if (left == null || right == null || left.getClass() != right.getClass() || !left.getClass().isRecord()) {
+            return Objects.equals(left, right);
+        }
+        return COMPONENTS.get(left.getClass()).stream().allMatch(each -> same(value(each, left), value(each, right)));
+    }
+
+    private static Object value(RecordComponent component, Object of) {
+        try {
+            return component.getAccessor().invoke(of);
+        } catch (ReflectiveOperationException impossible) { // public records of our own
+            throw new IllegalStateException(impossible);
+        }
+    }
+}

@@ -1,0 +1,5 @@
+/** Two profiles beside each other. */
+@NullMarked
+package yellowkite.server.compare;
+
+import org.jspecify.annotations.NullMarked;

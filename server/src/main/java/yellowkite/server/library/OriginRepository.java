@@ -1,0 +1,54 @@
+package yellowkite.server.library;
+
+import static org.jooq.Records.mapping;
+import static yellowkite.server.tables.Tables.MANUFACTURER;
+import static yellowkite.server.tables.Tables.PROFILE;
+import static yellowkite.server.tables.Tables.PROFILE_ORIGIN;
+import static yellowkite.server.tables.Tables.REVISION;
+
+import java.util.List;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+
+/** Which profiles began as copies, and of what. */
+@Repository
+public class OriginRepository {
+    private final DSLContext database;
+
+    OriginRepository(DSLContext database) {
+        this.database = database;
+    }
+
+    /** @param number of the revision that was copied. @param newest of the origin by now */
+    public record Origin(String profileId, String name, int number, int newest) {}
+
+    public void add(String profileId, String originRevisionId) {
+        database.insertInto(PROFILE_ORIGIN, PROFILE_ORIGIN.PROFILE_ID, PROFILE_ORIGIN.ORIGIN_REVISION_ID).values(profileId, originRevisionId).execute();
+    }
+
+    /** Forgets what a profile began from; nothing happens if it began by itself. */
+    public void delete(String profileId) {
+        database.deleteFrom(PROFILE_ORIGIN).where(PROFILE_ORIGIN.PROFILE_ID.eq(profileId)).execute();
+    }
+
+    /** {@return what a profile was copied from} */
+    public Optional<Origin> find(String profileId) {
+        var later = REVISION.as("later");
+        var newest = DSL.field(DSL.select(DSL.max(later.NUMBER)).from(later).where(later.PROFILE_ID.eq(PROFILE.ID)));
+        return database.select(PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION.NUMBER, newest).from(PROFILE_ORIGIN).join(REVISION).on(REVISION.ID.eq(PROFILE_ORIGIN.ORIGIN_REVISION_ID))
+                .join(PROFILE).on(PROFILE.ID.eq(REVISION.PROFILE_ID)).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID)).where(PROFILE_ORIGIN.PROFILE_ID.eq(profileId))
+                .fetchOptional(mapping(Origin::new));
+    }
+
+    /** @param number of the revision that it was copied from */
+    public record Copy(String profileId, String name, int number) {}
+
+    /** {@return the profiles that were copied from any revision of a profile, by name} */
+    public List<Copy> copiesOf(String profileId) {
+        return database.select(PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION.NUMBER).from(PROFILE_ORIGIN).join(REVISION).on(REVISION.ID.eq(PROFILE_ORIGIN.ORIGIN_REVISION_ID))
+                .join(PROFILE).on(PROFILE.ID.eq(PROFILE_ORIGIN.PROFILE_ID)).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID)).where(REVISION.PROFILE_ID.eq(profileId))
+                .orderBy(MANUFACTURER.NAME, PROFILE.NAME).fetch(mapping(Copy::new));
+    }
+}

@@ -1,0 +1,117 @@
+package yellowkite.server.library;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import yellowkite.core.check.Checks;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.House;
+import yellowkite.server.database.Transactions;
+import yellowkite.server.library.OriginRepository.Copy;
+import yellowkite.server.library.OriginRepository.Origin;
+import yellowkite.server.library.ProfileRepository.Tags;
+import yellowkite.server.revisions.ModeSummary;
+import yellowkite.server.revisions.RevisionRepository;
+import yellowkite.server.revisions.Revisions;
+import yellowkite.server.revisions.StoredRevision;
+import yellowkite.server.web.FindingView;
+import yellowkite.server.web.Refusal;
+
+/** The page of a profile: all that is known of it, to read. */
+@RestController
+class ProfileController {
+    private static final int LONGEST = 300;
+    private final ProfileRepository profiles;
+    private final LoadRepository loads;
+    private final OriginRepository origins;
+    private final RevisionRepository revisionRows;
+    private final Revisions revisions;
+    private final Transactions transactions;
+
+    ProfileController(ProfileRepository profiles, LoadRepository loads, OriginRepository origins, RevisionRepository revisionRows, Revisions revisions, Transactions transactions) {
+        this.profiles = profiles;
+        this.loads = loads;
+        this.origins = origins;
+        this.revisionRows = revisionRows;
+        this.revisions = revisions;
+        this.transactions = transactions;
+    }
+
+    /** @param number in the file, 0 = the first */
+    record ModeOfPage(int number, String description, ModeSummary summary) {}
+
+    /** @param name of the profile, or of the production that a load is for. @param kind {@code copy} or {@code load}. @param revision that it was taken from */
+    record UseLine(String profileId, String name, int revision, String kind) {}
+
+    /**
+     * @param revision that is shown; {@code newest} of the profile. @param withdrawn why the shown one is not to be used; null if it is
+     * @param picture  address of the lamp's picture; null without one
+     * @param files    what its file holds beside the description
+     */
+    record ProfileView(String id, String maker, String name, String shortName, String longName, String description, String fixtureTypeId, House.Category category, String notes,
+            @Schema(nullable = true) @Nullable String picture, int revision, int newest, @Schema(nullable = true) @Nullable String withdrawn, Tags tags, @Schema(nullable = true) @Nullable Origin origin,
+            @Schema(nullable = true) @Nullable String production, List<UseLine> uses, List<ModeOfPage> modes, List<FindingView> checks, List<String> files) {}
+
+    /** 200 with a profile as a revision has it; 404 if there is none. @param revision null = the newest */
+    @GetMapping("/api/profiles/{profileId}")
+    ProfileView page(@PathVariable String profileId, @RequestParam(required = false) @Nullable Integer revision) {
+        var newest = revisionRows.findNewest(profileId).orElseThrow(() -> Refusal.notFound("This profile is not in the library, or was never published."));
+        var shown = revision == null ? newest : revisions.require(profileId, revision);
+        var type = revisions.house(shown.id()).laidOnto(revisions.description(shown).type());
+        return view(profileId, newest.number(), shown, type);
+    }
+
+    private ProfileView view(String profileId, int newest, StoredRevision shown, FixtureType type) {
+        var entries = revisions.entries(shown.id());
+        var picture = entries.get(type.thumbnail() + ".png");
+        var load = loads.find(profileId);
+        return new ProfileView(profileId, type.manufacturer(), type.name(), type.shortName(), type.longName(), type.description(), type.fixtureTypeId(), type.house().category(), type.house().notes(),
+                picture == null ? null : "/api/media/" + picture, shown.number(), newest, revisions.findWithdrawal(shown.id()).map(each -> each.why()).orElse(null), profiles.tags(profileId),
+                origins.find(profileId).or(() -> load.map(each -> new Origin(each.originProfileId(), each.origin(), each.number(), revisionRows.findNewest(each.originProfileId()).map(StoredRevision::number).orElse(each.number())))).orElse(null),
+                load.map(LoadRepository.Load::production).orElse(null), uses(profileId),
+                IntStream.range(0, type.modes().size()).mapToObj(i -> new ModeOfPage(i, type.modes().get(i).description(), ModeSummary.of(type, type.modes().get(i)))).toList(),
+                Checks.of(type, revisions.media(entries)).stream().map(FindingView::of).toList(), List.copyOf(entries.keySet()));
+    }
+
+    private List<UseLine> uses(String profileId) {
+        var copies = origins.copiesOf(profileId).stream().map((Copy each) -> new UseLine(each.profileId(), each.name(), each.number(), "copy"));
+        var productions = loads.loadsOf(profileId).stream().map(each -> new UseLine(each.profileId(), each.production(), each.number(), "load"));
+        return Stream.concat(copies, productions).toList();
+    }
+
+    record TagsRequest(int version, String tags, String otherNames) {
+        TagsRequest {
+            Objects.requireNonNull(tags, "tags");
+            Objects.requireNonNull(otherNames, "otherNames");
+        }
+    }
+
+    /** 200 with tags and other names as they are now; 409 if someone else has changed them since that version; 422 with the {@code field} that does not fit. */
+    @PutMapping("/api/profiles/{profileId}/tags")
+    Tags tag(@PathVariable String profileId, @RequestBody TagsRequest request) {
+        profiles.findById(profileId).orElseThrow(() -> Refusal.notFound("This profile is not in the library."));
+        var seen = new Tags(request.version(), line("tags", request.tags()), line("otherNames", request.otherNames()));
+        if (!transactions.run(() -> profiles.putTags(profileId, seen))) {
+            throw Refusal.stale("Someone has changed tags or other names meanwhile. Yours were not kept; look at theirs and try again.", Map.of());
+        }
+        return profiles.tags(profileId);
+    }
+
+    private static String line(String field, String text) {
+        var line = text.strip();
+        if (line.length() > LONGEST || line.codePoints().anyMatch(Character::isISOControl)) {
+            throw Refusal.unfit(field, "This fits in one line of at most " + LONGEST + " letters.");
+        }
+        return line;
+    }
+}

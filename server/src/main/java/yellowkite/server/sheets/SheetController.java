@@ -1,0 +1,85 @@
+package yellowkite.server.sheets;
+
+import java.nio.charset.StandardCharsets;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.sheet.ModeSheet;
+import yellowkite.server.revisions.Revisions;
+import yellowkite.server.revisions.StoredRevision;
+import yellowkite.server.web.Refusal;
+
+/** Modes of any revision to read: as data, on paper and as tables. A mode is known by its number in the file, 0 = the first; 404 if there is none. */
+@RestController
+class SheetController {
+    private static final String MODE = "/api/profiles/{profileId}/revisions/{number}/modes/{mode}";
+    private static final String EXCEL = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
+    private final Revisions revisions;
+
+    SheetController(Revisions revisions) {
+        this.revisions = revisions;
+    }
+
+    /** 200 with the channels of a mode. */
+    @GetMapping(MODE)
+    ModeSheet sheet(@PathVariable String profileId, @PathVariable int number, @PathVariable int mode) {
+        return sheet(revisions.description(revisions.require(profileId, number)).type(), mode);
+    }
+
+    private static ModeSheet sheet(FixtureType type, int mode) {
+        if (mode < 0 || mode >= type.modes().size()) {
+            throw Refusal.notFound("This revision has no mode " + mode + ".");
+        }
+        return ModeSheet.of(type, type.modes().get(mode));
+    }
+
+    @GetMapping(value = MODE + "/chart.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> print(@PathVariable String profileId, @PathVariable int number, @PathVariable int mode) {
+        var revision = revisions.require(profileId, number);
+        var type = revisions.description(revision).type();
+        var sheet = sheet(type, mode);
+        return named(type, sheet, "pdf", true).body(SheetPrint.of(sheet, facts(revision, type)));
+    }
+
+    @GetMapping(value = MODE + "/chart.csv", produces = "text/csv")
+    ResponseEntity<byte[]> csv(@PathVariable String profileId, @PathVariable int number, @PathVariable int mode) {
+        var type = revisions.description(revisions.require(profileId, number)).type();
+        var sheet = sheet(type, mode);
+        return named(type, sheet, "csv", false).body(SheetTables.csv(sheet));
+    }
+
+    @GetMapping(value = MODE + "/chart.xlsx", produces = EXCEL)
+    ResponseEntity<byte[]> xlsx(@PathVariable String profileId, @PathVariable int number, @PathVariable int mode) {
+        var type = revisions.description(revisions.require(profileId, number)).type();
+        var sheet = sheet(type, mode);
+        return named(type, sheet, "xlsx", false).body(SheetTables.xlsx(sheet));
+    }
+
+    /** 200 with a code that leads to the profile's page. */
+    @GetMapping(value = "/api/profiles/{profileId}/code.svg", produces = "image/svg+xml")
+    byte[] code(@PathVariable String profileId) {
+        return QrCode.svg(link(profileId)).getBytes(StandardCharsets.UTF_8);
+    }
+
+    private SheetFacts facts(StoredRevision revision, FixtureType type) {
+        return new SheetFacts(type.manufacturer(), type.name(), revision.number(), revision.createdAt().toLocalDate(), revisions.facts(revision).firmware(), link(revision.profileId()),
+                revisions.findWithdrawal(revision.id()).map(each -> each.why()).orElse(""));
+    }
+
+    private static String link(String profileId) {
+        return ServletUriComponentsBuilder.fromCurrentContextPath().path("/profile/").path(profileId).toUriString();
+    }
+
+    private static ResponseEntity.BodyBuilder named(FixtureType type, ModeSheet sheet, String ending, boolean shown) {
+        var name = (type.manufacturer() + " " + type.name() + ", " + sheet.mode()).replaceAll("[\\p{Cntrl}/\\\\\":*?<>|]", "-");
+        var file = (name.length() <= 120 ? name : name.substring(0, 120)) + "." + ending;
+        var disposition = (shown ? ContentDisposition.inline() : ContentDisposition.attachment()).filename(file, StandardCharsets.UTF_8).build();
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString());
+    }
+}

@@ -1,0 +1,221 @@
+package yellowkite.server.sheets;
+
+import java.awt.Color;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import yellowkite.core.profile.DmxValue;
+import yellowkite.core.sheet.ModeSheet;
+
+/**
+ * A mode on paper, to be taped inside the lid of a case: addresses large at the left, each function with a bar to scale, its named
+ * ranges below it. Measures in points, from the bottom left; this is one thing because every part shares the pen and the page.
+ */
+final class SheetPrint {
+    private static final float MARGIN = 36;
+    private static final float WIDTH = PDRectangle.A4.getWidth() - 2 * MARGIN;
+    private static final float CHANNEL = 62;
+    private static final float RANGES = 205;
+    private static final float LINE = 11;
+    private static final float QR = 54;
+    private static final Color INK = new Color(0x1B2226);
+    private static final Color QUIET = new Color(0x5A666D);
+    private static final Color RULE = new Color(0xC9C9C2);
+    private static final Color BAR = new Color(0xE4E1D8);
+    /** The font that the library brings with it: Latin, Greek and Cyrillic letters. */
+    private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
+
+    private final PDDocument document = new PDDocument();
+    private final PDFont font;
+    private final ModeSheet sheet;
+    private final SheetFacts facts;
+    private final List<PDPage> pages = new ArrayList<>();
+    private PDPageContentStream pen;
+    private float y;
+
+    private SheetPrint(ModeSheet sheet, SheetFacts facts) throws IOException {
+        this.sheet = sheet;
+        this.facts = facts;
+        try (var file = Objects.requireNonNull(PDDocument.class.getResourceAsStream(FONT))) {
+            this.font = PDType0Font.load(document, file);
+        }
+        this.pen = page();
+    }
+
+    /** {@return the sheet as a PDF of A4 pages} */
+    static byte[] of(ModeSheet sheet, SheetFacts facts) {
+        try {
+            return new SheetPrint(sheet, facts).print();
+        } catch (IOException impossible) { // it goes to memory
+            throw new UncheckedIOException(impossible);
+        }
+    }
+
+    private byte[] print() throws IOException {
+        document.getDocumentInformation().setTitle(facts.title() + ", " + sheet.mode());
+        head();
+        for (var line : sheet.lines()) {
+            channel(line);
+        }
+        pen.close();
+        for (int i = 0; i < pages.size(); i++) {
+            try (var foot = new PDPageContentStream(document, pages.get(i), PDPageContentStream.AppendMode.APPEND, true)) {
+                pen = foot;
+                text(MARGIN, 22, 8, QUIET, facts.title() + " · " + sheet.mode() + " · revision " + facts.revision() + " of " + facts.date());
+                var count = (i + 1) + " / " + pages.size();
+                text(MARGIN + WIDTH - width(count, 8), 22, 8, QUIET, count);
+            }
+        }
+        var out = new ByteArrayOutputStream();
+        document.save(out);
+        document.close();
+        return out.toByteArray();
+    }
+
+    private PDPageContentStream page() throws IOException {
+        var page = new PDPage(PDRectangle.A4);
+        document.addPage(page);
+        pages.add(page);
+        y = PDRectangle.A4.getHeight() - MARGIN;
+        return new PDPageContentStream(document, page);
+    }
+
+    private void head() throws IOException {
+        float top = y;
+        var code = QrCode.of(facts.link());
+        float square = QR / code.getWidth();
+        pen.setNonStrokingColor(Color.BLACK);
+        for (int row = 0; row < code.getHeight(); row++) {
+            for (int column = 0; column < code.getWidth(); column++) {
+                if (code.get(column, row)) {
+                    pen.addRect(MARGIN + WIDTH - QR + column * square, top - (row + 1) * square, square, square);
+                }
+            }
+        }
+        pen.fill();
+        text(MARGIN, top - 16, 18, INK, fitted(facts.title(), 18, WIDTH - QR - 12));
+        text(MARGIN, top - 34, 13, INK, fitted(sheet.mode() + ": " + sheet.footprint() + (sheet.footprint() == 1 ? " address" : " addresses"), 13, WIDTH - QR - 12));
+        var held = facts.firmware().isEmpty() ? "" : ", from firmware " + facts.firmware();
+        text(MARGIN, top - 49, 9, QUIET, fitted("Revision " + facts.revision() + " of " + facts.date() + held + (sheet.description().isEmpty() ? "" : ". " + sheet.description()), 9, WIDTH - QR - 12));
+        y = top - QR - 8;
+        if (!facts.warns().isEmpty()) {
+            text(MARGIN, y, 10, new Color(0xB3261E), fitted("Withdrawn: " + facts.warns(), 10, WIDTH));
+            y -= 14;
+        }
+        rule(INK, 1.2f);
+    }
+
+    private void channel(ModeSheet.ChannelLine line) throws IOException {
+        room(30);
+        y -= 15;
+        text(MARGIN, y, 12, INK, line.virtual() ? "–" : line.addresses());
+        text(MARGIN + CHANNEL, y, 11, INK, fitted(line.pretty(), 11, RANGES - CHANNEL - 8));
+        var below = y - LINE;
+        text(MARGIN + CHANNEL, below, 7.5f, QUIET, fitted(line.part() + ", " + 8 * line.bytes() + " bit, starts at " + line.start(), 7.5f, RANGES - CHANNEL - 8));
+        if (!line.cells().isEmpty()) {
+            text(MARGIN + CHANNEL, below - 9, 7.5f, QUIET, fitted(line.cells().size() + " cells, at " + shown(line.cells()), 7.5f, RANGES - CHANNEL - 8));
+        }
+        float lowest = below - (line.cells().isEmpty() ? 0 : 9);
+        y += 2;
+        for (int i = 0; i < line.functions().size(); i++) {
+            function(line, line.functions().get(i));
+        }
+        y = Math.min(y + 6, lowest) - 5;
+        rule(RULE, 0.5f);
+    }
+
+    private static String shown(List<Integer> cells) {
+        var first = cells.subList(0, Math.min(6, cells.size())).stream().map(String::valueOf).toList();
+        return String.join(", ", first) + (cells.size() > first.size() ? " ..." : "");
+    }
+
+    private void function(ModeSheet.ChannelLine line, ModeSheet.FunctionLine span) throws IOException {
+        room(LINE + 8);
+        float left = MARGIN + RANGES;
+        float right = WIDTH - RANGES;
+        float max = DmxValue.max(line.bytes());
+        pen.setNonStrokingColor(BAR);
+        pen.addRect(left + right * span.from() / max, y - 3, Math.max(1.5f, right * (span.to() - span.from()) / max), LINE);
+        pen.fill();
+        var says = span.from() + "–" + span.to() + "  " + span.name() + (span.meaning().isEmpty() ? "" : ", " + span.meaning()) + (span.when().isEmpty() ? "" : ", " + span.when());
+        text(left + 3, y, 8.5f, INK, fitted(says, 8.5f, right - 6));
+        y -= LINE + 2;
+        for (var part : span.parts()) {
+            room(LINE);
+            var range = part.from() == part.to() ? String.valueOf(part.from()) : part.from() + "–" + part.to();
+            text(left + 12, y, 8, QUIET, range);
+            var name = part.name() + (part.slot().isEmpty() || part.slot().endsWith(" " + part.name()) ? "" : " (" + part.slot() + ")") + (part.meaning().isEmpty() ? "" : ", " + part.meaning());
+            text(left + 88, y, 8, INK, fitted(name, 8, right - 90));
+            y -= LINE - 0.5f;
+        }
+    }
+
+    /** Begins a new page if less than that is left. */
+    private void room(float height) throws IOException {
+        if (y - height < MARGIN) {
+            pen.close();
+            pen = page();
+            y -= 4;
+        }
+    }
+
+    private void rule(Color color, float thick) throws IOException {
+        pen.setStrokingColor(color);
+        pen.setLineWidth(thick);
+        pen.moveTo(MARGIN, y);
+        pen.lineTo(MARGIN + WIDTH, y);
+        pen.stroke();
+    }
+
+    private void text(float x, float at, float size, Color color, String words) throws IOException {
+        pen.beginText();
+        pen.setFont(font, size);
+        pen.setNonStrokingColor(color);
+        pen.newLineAtOffset(x, at);
+        pen.showText(printable(words));
+        pen.endText();
+    }
+
+    /** {@return the text with a box for each letter that the font does not have} */
+    private String printable(String words) {
+        var text = new StringBuilder();
+        words.codePoints().forEach(letter -> {
+            var each = Character.toString(letter);
+            text.append(Character.isISOControl(letter) ? " " : has(each) ? each : "\u25A1");
+        });
+        return text.toString();
+    }
+
+    private boolean has(String letter) {
+        try {
+            font.encode(letter);
+            return true;
+        } catch (IOException | IllegalArgumentException missing) {
+            return false;
+        }
+    }
+
+    private float width(String words, float size) throws IOException {
+        return font.getStringWidth(printable(words)) / 1000 * size;
+    }
+
+    private String fitted(String words, float size, float room) throws IOException {
+        if (width(words, size) <= room) {
+            return words;
+        }
+        int end = words.length();
+        while (end > 1 && width(words.substring(0, end) + "...", size) > room) {
+            end--;
+        }
+        return words.substring(0, end) + "...";
+    }
+}

@@ -1,0 +1,87 @@
+package yellowkite.server.sheets;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.poi.ss.usermodel.Cell;
+import org.apache.poi.ss.usermodel.Row;
+import org.apache.poi.xssf.streaming.SXSSFWorkbook;
+import yellowkite.core.sheet.ModeSheet;
+import yellowkite.core.sheet.SheetRows;
+
+/** A sheet as tables for other programs. */
+final class SheetTables {
+    private static final int LONGEST_TAB = 31;
+    private static final int[] WIDTHS = {9, 22, 14, 6, 8, 20, 8, 8, 26, 18, 24, 30};
+
+    private SheetTables() {}
+
+    /** {@return the rows with their header, UTF-8 with a mark that spreadsheets know it by} */
+    static byte[] csv(ModeSheet sheet) {
+        var text = new StringBuilder("\uFEFF");
+        try (var printer = CSVFormat.RFC4180.print(text)) {
+            printer.printRecord(SheetRows.HEADER);
+            for (var row : SheetRows.of(sheet)) {
+                printer.printRecord(row.stream().map(SheetTables::harmless).toList());
+            }
+        } catch (IOException impossible) { // it goes to memory
+            throw new UncheckedIOException(impossible);
+        }
+        return text.toString().getBytes(StandardCharsets.UTF_8);
+    }
+
+    /** A name from a file must not become a formula where the table is opened. */
+    private static String harmless(String text) {
+        return !text.isEmpty() && "=+-@\t".indexOf(text.charAt(0)) >= 0 && !text.matches("[+-]?[\\d.]+.*") ? "'" + text : text;
+    }
+
+    /** {@return the same as a workbook of one sheet, figures as figures} */
+    static byte[] xlsx(ModeSheet sheet) {
+        try (var book = new SXSSFWorkbook(); var out = new ByteArrayOutputStream()) {
+            var tab = book.createSheet(tabName(sheet.mode()));
+            var bold = book.createCellStyle();
+            var font = book.createFont();
+            font.setBold(true);
+            bold.setFont(font);
+            for (int i = 0; i < WIDTHS.length; i++) {
+                tab.setColumnWidth(i, 256 * WIDTHS[i]);
+            }
+            tab.createFreezePane(0, 1);
+            int at = 0;
+            var head = tab.createRow(at++);
+            for (int i = 0; i < SheetRows.HEADER.size(); i++) {
+                var cell = head.createCell(i);
+                cell.setCellValue(SheetRows.HEADER.get(i));
+                cell.setCellStyle(bold);
+            }
+            for (var row : SheetRows.of(sheet)) {
+                fill(tab.createRow(at++), row);
+            }
+            book.write(out);
+            return out.toByteArray();
+        } catch (IOException impossible) { // it goes to memory
+            throw new UncheckedIOException(impossible);
+        }
+    }
+
+    private static void fill(Row into, List<String> row) {
+        for (int i = 0; i < row.size(); i++) {
+            Cell cell = into.createCell(i);
+            var text = row.get(i);
+            if (text.matches("\\d{1,10}")) {
+                cell.setCellValue(Double.parseDouble(text));
+            } else {
+                cell.setCellValue(text);
+            }
+        }
+    }
+
+    /** Spreadsheets take no more letters there, and not all. */
+    private static String tabName(String mode) {
+        var safe = mode.replaceAll("[\\[\\]*/\\\\?:']", " ").strip();
+        return safe.isEmpty() ? "Mode" : safe.substring(0, Math.min(LONGEST_TAB, safe.length()));
+    }
+}

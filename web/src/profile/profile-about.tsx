@@ -1,0 +1,127 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { answer, api } from '../api/client';
+import { Problem } from '../api/problem';
+import type { ProfilePageView } from '../api/types';
+import { Button } from '../ui/button';
+import { PanelButton } from '../ui/panel-button';
+import { Refusal } from '../ui/refusal';
+import { TextField } from '../ui/text-field';
+
+/** Who the lamp is: picture, names, notes, where it came from and who uses it. */
+export function ProfileAbout({ profile }: { profile: ProfilePageView }) {
+  const category = profile.category === 'NONE' ? '' : profile.category.toLowerCase().replaceAll('_', ' ');
+  const { origin } = profile;
+  return (
+    <>
+      {profile.picture && <img src={profile.picture} alt={`Picture of ${profile.name}`} className="aspect-square w-full rounded-lg bg-trough object-contain p-6" />}
+      <section aria-label="About the lamp">
+        <dl className="grid grid-cols-[6.5rem_minmax(0,1fr)] gap-y-1.5 text-sm [&>dd]:break-words [&>dt]:text-muted">
+          <dt>Maker</dt>
+          <dd>{profile.maker}</dd>
+          <dt>Short name</dt>
+          <dd>{profile.shortName || '–'}</dd>
+          {category !== '' && (
+            <>
+              <dt>Category</dt>
+              <dd className="first-letter:uppercase">{category}</dd>
+            </>
+          )}
+          {profile.production !== null && (
+            <>
+              <dt>Production</dt>
+              <dd>{profile.production}</dd>
+            </>
+          )}
+          {origin && (
+            <>
+              <dt>Taken from</dt>
+              <dd>
+                <Link to={`/profile/${origin.profileId}?revision=${origin.number}`} className="underline underline-offset-2">
+                  {`${origin.name}, revision ${origin.number}`}
+                </Link>
+              </dd>
+            </>
+          )}
+          <dt>Other names</dt>
+          <dd>{profile.tags.otherNames || '–'}</dd>
+          <dt>Tags</dt>
+          <dd>{profile.tags.tags || '–'}</dd>
+        </dl>
+        <PanelButton text="Names and tags" title={`What ${profile.name} is found by`}>
+          {(close) => <TagsForm profile={profile} close={close} />}
+        </PanelButton>
+      </section>
+      {profile.description !== '' && <p className="text-sm">{profile.description}</p>}
+      {profile.notes !== '' && (
+        <section aria-label="Notes">
+          <h2 className="mb-1 text-xs font-semibold text-muted">Notes for colleagues</h2>
+          <p className="text-sm whitespace-pre-wrap">{profile.notes}</p>
+        </section>
+      )}
+      <section aria-label="Who uses it">
+        <h2 className="mb-1 text-xs font-semibold text-muted">Who uses it</h2>
+        {profile.uses.length === 0 && <p className="text-sm text-muted">No copy and no production&rsquo;s load derives from it.</p>}
+        <ul className="flex flex-col gap-1 text-sm">
+          {profile.uses.map((use) => (
+            <li key={use.profileId}>
+              <Link to={`/profile/${use.profileId}`} className="underline underline-offset-2">
+                {use.kind === 'load' ? `Load for ${use.name}` : use.name}
+              </Link>
+              <span className="text-muted">{`, from revision ${use.revision}`}</span>
+            </li>
+          ))}
+        </ul>
+      </section>
+      {profile.files.length > 0 && (
+        <section aria-label="Files">
+          <h2 className="mb-1 text-xs font-semibold text-muted">In its file</h2>
+          <ul className="font-mono text-xs text-muted">
+            {profile.files.slice(0, 24).map((path) => (
+              <li key={path} className="truncate" title={path}>
+                {path}
+              </li>
+            ))}
+            {profile.files.length > 24 && <li className="font-sans">{`and ${profile.files.length - 24} more`}</li>}
+          </ul>
+        </section>
+      )}
+      <figure className="mt-auto flex items-center gap-3">
+        <img src={`/api/profiles/${profile.id}/code.svg`} alt="Code that leads to this page" className="size-24 rounded-sm" />
+        <figcaption className="text-xs text-muted">Leads back to this page; it also stands on every printed chart.</figcaption>
+      </figure>
+    </>
+  );
+}
+
+function TagsForm({ profile, close }: { profile: ProfilePageView; close: () => void }) {
+  const queryClient = useQueryClient();
+  const [tags, setTags] = useState(profile.tags.tags);
+  const [otherNames, setOtherNames] = useState(profile.tags.otherNames);
+  const save = useMutation({
+    mutationFn: () => answer(api.PUT('/api/profiles/{profileId}/tags', { params: { path: { profileId: profile.id } }, body: { version: profile.tags.version, tags, otherNames } })),
+    onSuccess: () => {
+      void queryClient.invalidateQueries({ queryKey: ['profile', profile.id] });
+      close();
+    },
+  });
+  const field = save.error instanceof Problem ? save.error.field : undefined;
+  return (
+    <form
+      className="flex flex-col gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        save.mutate();
+      }}
+    >
+      <TextField label="Other names, parted by commas" value={otherNames} onChange={setOtherNames} error={field === 'otherNames' ? save.error?.message : null} maxLength={300} autoFocus />
+      <TextField label="Tags, parted by spaces" value={tags} onChange={setTags} error={field === 'tags' ? save.error?.message : null} maxLength={300} />
+      <p className="text-sm text-muted">The library&rsquo;s search finds it by these, too.</p>
+      <Refusal says={field ? null : save.error?.message} />
+      <Button main type="submit" className="self-end" disabled={save.isPending}>
+        Keep
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,21 @@
+import type { ProfilePageView } from '../api/types';
+import { Notice } from '../ui/notice';
+
+const SHOWN = 12;
+
+/** What the checks find in the shown revision; it is mended on the desk. */
+export function ProfileChecks({ profile }: { profile: ProfilePageView }) {
+  const { checks } = profile;
+  return (
+    <section aria-label="Checks" className="flex flex-col gap-2">
+      <h2 className="text-xs font-semibold text-muted">Checks ({checks.length})</h2>
+      {checks.length === 0 && <p className="text-sm text-good">Nothing is wrong with this revision.</p>}
+      {checks.slice(0, SHOWN).map((check, index) => (
+        <Notice key={index} severity={check.severity} where={check.where}>
+          {check.says}
+        </Notice>
+      ))}
+      {checks.length > SHOWN && <p className="text-sm text-muted">{`and ${checks.length - SHOWN} more; the desk lists them all.`}</p>}
+    </section>
+  );
+}
