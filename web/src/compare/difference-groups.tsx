@@ -65,7 +65,7 @@ function Line({ difference }: { difference: DifferenceLine }) {
       </span>
       <div>
         <p>
-          <span className="text-muted">{difference.where}:</span> {difference.says}
+          <span className="text-muted">{difference.where}:</span> <span>{difference.says}</span>
         </p>
         {(difference.leftPicture ?? difference.rightPicture) !== null && (
           <div className="mt-1.5 flex items-center gap-3">

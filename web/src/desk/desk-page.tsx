@@ -170,6 +170,7 @@ function Failed({ error }: { error: Error }) {
 
 function stateOf(draft: Draft) {
   if (draft.baseRevision === 0) return 'not published yet';
+  if (draft.baseRevision < draft.newestRevision) return `draft on revision ${draft.baseRevision} of ${draft.newestRevision}`;
   return draft.canUndo ? `draft on revision ${draft.baseRevision}` : `revision ${draft.baseRevision}`;
 }
 

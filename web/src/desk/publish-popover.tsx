@@ -22,7 +22,7 @@ export function PublishPopover({ draft }: { draft: Draft }) {
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger asChild>
-        <Button main data-key="p" disabled={!draft.canUndo && draft.baseRevision > 0}>
+        <Button main data-key="p" disabled={!draft.canUndo && draft.baseRevision > 0 && draft.baseRevision === draft.newestRevision}>
           Publish
         </Button>
       </Popover.Trigger>
@@ -47,7 +47,7 @@ export function PublishPopover({ draft }: { draft: Draft }) {
               {rests !== 'UNSAID' && <TextField label="From" value={fromWhom} onChange={setFromWhom} error={field === 'fromWhom' ? publish.error?.message : null} maxLength={200} />}
             </div>
             <TextField label="Holds from firmware" value={firmware} onChange={setFirmware} error={field === 'firmware' ? publish.error?.message : null} maxLength={60} />
-            <p className="text-sm text-muted">It becomes revision {draft.baseRevision + 1} or later, and never changes after.</p>
+            <p className="text-sm text-muted">It becomes revision {draft.newestRevision + 1} or later, and never changes after.</p>
             <div className="flex justify-end">
               <Button main type="submit" disabled={publish.isPending}>
                 Publish revision

@@ -121,6 +121,13 @@ final class Browser implements AutoCloseable {
         chooser.sendKeys(String.join("\n", files.stream().map(Path::toString).toList()));
     }
 
+    /** Chooses a file where a chooser of that label waits, hidden behind its button. */
+    void chooseFile(String label, Path file) {
+        var chooser = wait.until(ready -> ready.findElement(By.cssSelector("input[type=file][aria-label='" + label + "']")));
+        driver.executeScript("arguments[0].hidden = false", chooser);
+        chooser.sendKeys(file.toString());
+    }
+
     /** Drops a file on the page as a person would from a folder. */
     void drop(String name, byte[] content) {
         driver.executeScript("""

@@ -48,6 +48,11 @@ class DraftBases {
         return revision == null || !revision.profileId().equals(draft.draft().profileId()) ? 0 : revision.number();
     }
 
+    /** {@return the number of the profile's newest revision; 0 if it was never published} */
+    int newestNumber(String profileId) {
+        return revisionRows.findNewest(profileId).map(StoredRevision::number).orElse(0);
+    }
+
     /** {@return the file's entries beside its description} */
     DraftMedia media(LoadedDraft draft) {
         var base = baseOf(draft.draft().baseRevisionId()).media();

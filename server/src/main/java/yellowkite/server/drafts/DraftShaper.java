@@ -56,10 +56,10 @@ class DraftShaper {
     /** @param known what the asker has already: rows that are the same there are left out; null = nothing */
     DraftView shape(LoadedDraft draft, @Nullable Integer modeId, @Nullable LoadedDraft known) {
         var load = loads.find(draft.draft().profileId()).map(each -> new DraftView.LoadLine(each.production(), each.originProfileId(), each.origin(), each.number())).orElse(null);
-        return shape(draft, bases.baseNumber(draft), bases.media(draft), load, modeId, known == null ? null : known.history().current());
+        return shape(draft, bases.baseNumber(draft), bases.newestNumber(draft.draft().profileId()), bases.media(draft), load, modeId, known == null ? null : known.history().current());
     }
 
-    static DraftView shape(LoadedDraft draft, int baseRevision, DraftMedia media, DraftView.@Nullable LoadLine load, @Nullable Integer modeId, @Nullable FixtureType known) {
+    static DraftView shape(LoadedDraft draft, int baseRevision, int newestRevision, DraftMedia media, DraftView.@Nullable LoadLine load, @Nullable Integer modeId, @Nullable FixtureType known) {
         var type = draft.history().current();
         var chosen = type.modes().stream().filter(mode -> modeId != null && mode.id() == modeId).findFirst()
                 .or(() -> type.modes().stream().findFirst()).orElse(null);
@@ -68,7 +68,7 @@ class DraftShaper {
             return new DraftView.ModeLine(mode.id(), mode.name(), map.totalFootprint(), mode.channels().size(), Tail.of(type, map));
         }).toList();
         return new DraftView(draft.draft().id(), draft.draft().profileId(), draft.draft().version(), draft.draft().openProfileId() != null,
-                baseRevision, type.name(), type.manufacturer(), type.shortName(), type.description(),
+                baseRevision, newestRevision, type.name(), type.manufacturer(), type.shortName(), type.description(),
                 picture(type.thumbnail(), media), type.house().notes(), type.house().category(), modes,
                 type.wheels().stream().map(wheel -> wheel(type, wheel, media)).toList(),
                 type.attributeDefinitions().attributes().stream()

@@ -13,7 +13,6 @@ import yellowkite.core.profile.Source;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.revisions.RevisionFacts;
-import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.Author;
@@ -29,16 +28,14 @@ class Publishing {
     private final DraftRepository repository;
     private final Revisions revisions;
     private final ProfileRepository profiles;
-    private final RevisionRepository revisionRows;
 
-    Publishing(Transactions transactions, Drafts drafts, DraftBases bases, DraftRepository repository, Revisions revisions, ProfileRepository profiles, RevisionRepository revisionRows) {
+    Publishing(Transactions transactions, Drafts drafts, DraftBases bases, DraftRepository repository, Revisions revisions, ProfileRepository profiles) {
         this.transactions = transactions;
         this.drafts = drafts;
         this.bases = bases;
         this.repository = repository;
         this.revisions = revisions;
         this.profiles = profiles;
-        this.revisionRows = revisionRows;
     }
 
     /**
@@ -55,9 +52,8 @@ class Publishing {
         return transactions.run(() -> {
             var draft = drafts.requireOpenAt(draftId, seen);
             var base = bases.baseOf(draft.draft().baseRevisionId());
-            int newest = revisionRows.findNewest(draft.draft().profileId()).map(StoredRevision::number).orElse(0);
             // an older revision that is brought back is a change, though nobody edited it
-            if (draft.history().current().equals(draft.history().base()) && bases.baseNumber(draft) == newest) {
+            if (draft.history().current().equals(draft.history().base()) && bases.baseNumber(draft) == bases.newestNumber(draft.draft().profileId())) {
                 throw Refusal.unfit("draft", "Nothing has changed since revision " + bases.baseNumber(draft) + ", so there is nothing to publish.");
             }
             var files = publishedMedia(draft, base);

@@ -51,7 +51,7 @@ public class WarmUp {
                 draft = draft.after(step, changed.history());
             }
             json.writeValueAsString(Checks.of(draft.history().current()).stream().map(FindingView::of).toList());
-            json.writeValueAsString(DraftShaper.shape(draft, 1, DraftMedia.NONE, null, mode, null));
+            json.writeValueAsString(DraftShaper.shape(draft, 1, 1, DraftMedia.NONE, null, mode, null));
             drafts.append("", 0, step);
             drafts.stepsAfter("", 0);
         }

@@ -1,0 +1,105 @@
+package yellowkite.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.By;
+import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.demo.DemoHouse;
+
+/** A profile read, changed, compared with what it was, and brought back. */
+class RevisionTest {
+    @TempDir
+    private Path folder;
+    private Browser browser;
+
+    @BeforeEach
+    void aBrowser() {
+        browser = new Browser(folder);
+        browser.open(RunningKite.address(), "Ines");
+    }
+
+    @AfterEach
+    void ends() {
+        browser.close();
+    }
+
+    private static GdtfFile lamp(String name, String id) {
+        var file = DemoHouse.petrelSpot();
+        return new GdtfFile(GdtfDescription.of(file.description().type().with(f -> {
+            f.name = name;
+            f.fixtureTypeId = id;
+        })), file.others());
+    }
+
+    @Test
+    void aProfileIsChangedComparedAndBroughtBack() {
+        browser.drop("curlew.gdtf", lamp("Curlew", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B201").write());
+        browser.press("Open on the desk");
+        browser.type("Mode name", "Everything");
+        browser.seeText("Mode is called 'Everything'");
+        browser.press("Publish");
+        browser.type("Holds from firmware", "3.0");
+        browser.seeText("Say in one line what changed");
+        browser.type("What changed, in one line", "The large mode has a better name");
+        browser.seeText("Published as revision 2.");
+
+        browser.press("Read");
+        browser.seeText("The large mode has a better name");
+        browser.seeText("from firmware 3.0");
+        browser.press("Compare with 1");
+        browser.seeText("Its name is 'Everything' instead of 'Extended'.");
+        browser.see(By.xpath("//button[@aria-pressed][contains(., '1 cosmetic')]"));
+        browser.see(By.xpath("//button[@aria-pressed][@disabled][contains(., '0 breaks')]"));
+
+        browser.run("history.back()");
+        browser.press("Begin a draft from it");
+        browser.see(By.xpath("//h1[normalize-space()='Curlew']"));
+        browser.seeValue("Mode name", "Extended");
+        browser.press("Publish");
+        browser.type("What changed, in one line", "Back to the maker's names");
+        browser.seeText("Published as revision 3.");
+    }
+
+    @Test
+    void aFileThatWasDroppedIsComparedAndNotTakenIn() throws IOException {
+        browser.drop("whimbrel.gdtf", lamp("Whimbrel", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B202").write());
+        browser.press("Open on the desk");
+        browser.press("Read");
+        var page = browser.see(By.xpath("//a[contains(@href, '/desk/')]")).getDomAttribute("href").replace("/desk/", "");
+        browser.open(RunningKite.address() + "compare?left=" + page + "&leftRevision=1&right=" + page + "&rightRevision=1", "Ines");
+        browser.seeText("Nothing differs");
+
+        var moved = lamp("Whimbrel", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B202");
+        var type = moved.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(40)) : channel));
+        browser.chooseFile("A file to compare with", Files.write(folder.resolve("moved.gdtf"), new GdtfFile(GdtfDescription.of(type), moved.others()).write()));
+
+        browser.seeText("It moved from address 17 to address 40.");
+        browser.seeText("The file moved.gdtf, looked at and not taken in.");
+    }
+
+    @Test
+    void pageAndComparisonHaveNoSeriousAccessibilityProblemInEitherTheme() throws IOException {
+        var axe = Files.readString(Path.of("../web/node_modules/axe-core/axe.min.js"));
+        for (var theme : List.of("dark", "light")) {
+            browser.run("localStorage.setItem('kite-theme', arguments[0])", theme);
+            browser.open(RunningKite.address(), "Ines");
+            browser.see(By.cssSelector("a[aria-label='Read Petrel Wash']")).click();
+            browser.see(By.cssSelector("section[aria-label=Modes] table"));
+            browser.seeText("Nothing is wrong with this revision.");
+            assertThat(browser.accessibilityProblems(axe)).as("page, %s", theme).isEmpty();
+            var page = browser.address().replaceAll(".*/profile/", "");
+            browser.open(RunningKite.address() + "compare?left=" + page + "&leftRevision=1&right=" + page + "&rightRevision=1&leftMode=0&rightMode=1", "Ines");
+            browser.seeText("It takes 8 addresses instead of 17.");
+            assertThat(browser.accessibilityProblems(axe)).as("comparison, %s", theme).isEmpty();
+        }
+    }
+}

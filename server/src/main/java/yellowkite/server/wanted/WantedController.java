@@ -1,0 +1,234 @@
+package yellowkite.server.wanted;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.io.IOException;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.BooleanSupplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import yellowkite.server.database.Transactions;
+import yellowkite.server.revisions.Revisions;
+import yellowkite.server.wanted.WantedRepository.StoredWish;
+import yellowkite.server.web.Author;
+import yellowkite.server.web.Refusal;
+
+/** The wanted list over HTTP. A change names the version that it was made upon: 409 if the wish is further by now. */
+@RestController
+class WantedController {
+    private static final int LISTED = 500;
+    private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_WORDS = 500;
+    private static final int MOST_FILES = 12;
+    private final WantedRepository repository;
+    private final Revisions revisions;
+    private final Transactions transactions;
+
+    WantedController(WantedRepository repository, Revisions revisions, Transactions transactions) {
+        this.repository = repository;
+        this.revisions = revisions;
+        this.transactions = transactions;
+    }
+
+    record AnswerLine(String profileId, String name, int revision) {}
+
+    /**
+     * @param mode     as set on the lamp; empty = not said
+     * @param neededBy null = no day is named. @param late whether that day is over while nobody has answered
+     * @param takenBy  null while nobody writes it. @param answer null while it is open
+     */
+    record WishLine(String id, int version, String maker, String model, String mode, @Schema(nullable = true) @Nullable LocalDate neededBy, boolean late, String words, String askedBy, LocalDateTime askedAt,
+            @Schema(nullable = true) @Nullable String takenBy, @Schema(nullable = true) @Nullable AnswerLine answer, List<String> files) {}
+
+    /** 200 with open wishes by the day on which they are needed, then those that were answered; at most 500. */
+    @GetMapping("/api/wanted")
+    List<WishLine> list() {
+        return lines(repository.list(LISTED));
+    }
+
+    private List<WishLine> lines(List<StoredWish> wishes) {
+        var files = repository.filesOf(wishes.stream().map(StoredWish::id).toList());
+        var answers = repository.answers(wishes.stream().map(StoredWish::answerRevisionId).filter(Objects::nonNull).toList());
+        var today = revisions.now().toLocalDate();
+        return wishes.stream().map(each -> {
+            var answer = each.answerRevisionId() == null ? null : answers.get(each.answerRevisionId());
+            return new WishLine(each.id(), each.version(), each.maker(), each.model(), each.mode(), each.neededBy(), answer == null && each.neededBy() != null && each.neededBy().isBefore(today), each.words(), each.askedBy(),
+                    each.askedAt(), each.takenBy(), answer == null ? null : new AnswerLine(answer.profileId(), answer.name(), answer.number()), files.getOrDefault(each.id(), List.of()));
+        }).toList();
+    }
+
+    private WishLine line(String id) {
+        return lines(List.of(require(id))).getFirst();
+    }
+
+    private StoredWish require(String id) {
+        return repository.find(id).orElseThrow(() -> Refusal.notFound("This wish is not on the list any more."));
+    }
+
+    /** @param mode as set on the lamp; may be empty, as may the words. @param neededBy null = no day is named */
+    record WishRequest(String maker, String model, String mode, @Schema(nullable = true) @Nullable LocalDate neededBy, String words) {
+        WishRequest {
+            Objects.requireNonNull(maker, "maker");
+            Objects.requireNonNull(model, "model");
+            Objects.requireNonNull(mode, "mode");
+            Objects.requireNonNull(words, "words");
+        }
+    }
+
+    /** 201 with the wish; 422 with the {@code field} that does not fit. */
+    @PostMapping("/api/wanted")
+    @ResponseStatus(HttpStatus.CREATED)
+    WishLine ask(@RequestBody WishRequest request, @RequestHeader(Author.HEADER) String author) {
+        var by = Author.of(author);
+        var maker = line("maker", request.maker(), LONGEST_NAME);
+        var model = line("model", request.model(), LONGEST_NAME);
+        if (maker.isEmpty() || model.isEmpty()) {
+            throw Refusal.unfit(maker.isEmpty() ? "maker" : "model", "Say maker and model, as they stand on the lamp.");
+        }
+        var id = UUID.randomUUID().toString();
+        repository.add(new StoredWish(id, 0, maker, model, line("mode", request.mode(), LONGEST_NAME), request.neededBy(), line("words", request.words(), LONGEST_WORDS), by.name(), revisions.now(), null, null, null));
+        return line(id);
+    }
+
+    private static String line(String field, String text, int longest) {
+        var line = text.strip();
+        if (line.length() > longest || line.codePoints().anyMatch(Character::isISOControl)) {
+            throw Refusal.unfit(field, "This fits in one line of at most " + longest + " letters.");
+        }
+        return line;
+    }
+
+    /** 200 with the wish and its files; 422 if it is no chart or photograph. A file of the same name takes the place of the one before. */
+    @PostMapping(value = "/api/wanted/{id}/files", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    WishLine attach(@PathVariable String id, @RequestPart("file") MultipartFile file) throws IOException {
+        require(id);
+        var source = SourceFile.of(file);
+        transactions.run(() -> {
+            var there = repository.files(id);
+            if (there.size() >= MOST_FILES && !there.containsKey(source.name())) {
+                throw Refusal.unfit("file", "A wish holds at most " + MOST_FILES + " files.");
+            }
+            repository.putFile(id, source.name(), revisions.putContent(source.bytes()));
+            return id;
+        });
+        return line(id);
+    }
+
+    /** 200 with a file to save; 404 if there is none of that name. */
+    @GetMapping(value = "/api/wanted/{id}/file", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    ResponseEntity<byte[]> file(@PathVariable String id, @RequestParam String name) {
+        var sha = repository.files(id).get(name);
+        return SourceFile.answer(name, content(sha));
+    }
+
+    private byte[] content(@Nullable String sha256) {
+        return (sha256 == null ? Optional.<byte[]>empty() : revisions.findContent(sha256)).orElseThrow(() -> Refusal.notFound("There is no such file."));
+    }
+
+    record VersionRequest(int version) {}
+
+    /** 200 with the wish, which the one who asks writes from now on. */
+    @PostMapping("/api/wanted/{id}/take")
+    WishLine take(@PathVariable String id, @RequestBody VersionRequest request, @RequestHeader(Author.HEADER) String author) {
+        var by = Author.of(author);
+        return changed(id, () -> repository.take(id, request.version(), by.name()));
+    }
+
+    /** 200 with the wish, which nobody writes any more. */
+    @PostMapping("/api/wanted/{id}/give-back")
+    WishLine giveBack(@PathVariable String id, @RequestBody VersionRequest request) {
+        return changed(id, () -> repository.take(id, request.version(), null));
+    }
+
+    record CloseRequest(int version, String profileId, int revision) {
+        CloseRequest {
+            Objects.requireNonNull(profileId, "profileId");
+        }
+    }
+
+    /** 200 with the wish, closed by the revision that answers it; its files stay with that profile as its sources. */
+    @PostMapping("/api/wanted/{id}/answer")
+    WishLine answer(@PathVariable String id, @RequestBody CloseRequest request, @RequestHeader(Author.HEADER) String author) {
+        var by = Author.of(author);
+        var revision = revisions.require(request.profileId(), request.revision());
+        return changed(id, () -> {
+            if (!repository.answer(id, request.version(), revision.id(), revisions.now())) {
+                return false;
+            }
+            repository.files(id).forEach((name, sha) -> repository.putSource(revision.profileId(), name, sha, by.name(), revisions.now()));
+            return true;
+        });
+    }
+
+    private WishLine changed(String id, BooleanSupplier change) {
+        require(id);
+        if (!transactions.run(change::getAsBoolean)) {
+            throw stale(id);
+        }
+        return line(id);
+    }
+
+    private Refusal stale(String id) {
+        var now = require(id);
+        var what = now.answerRevisionId() != null ? "has been answered" : now.takenBy() != null ? "was taken by " + now.takenBy() : "was given back";
+        return Refusal.stale("This wish " + what + " meanwhile. Look at it again.", Map.of());
+    }
+
+    /** 204; an open wish is forgotten, with its files. */
+    @PostMapping("/api/wanted/{id}/drop")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void drop(@PathVariable String id, @RequestBody VersionRequest request) {
+        require(id);
+        if (!transactions.run(() -> repository.delete(id, request.version()))) {
+            throw stale(id);
+        }
+    }
+
+    /** @param addedAt UTC */
+    record SourceLine(String name, String addedBy, LocalDateTime addedAt) {}
+
+    /** 200 with what a profile was written from. */
+    @GetMapping("/api/profiles/{profileId}/sources")
+    List<SourceLine> sources(@PathVariable String profileId) {
+        return repository.sources(profileId).stream().map(each -> new SourceLine(each.name(), each.addedBy(), each.addedAt())).toList();
+    }
+
+    /** 200 with the profile's sources, this one among them; 422 if it is no chart or photograph. */
+    @PostMapping(value = "/api/profiles/{profileId}/sources", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    List<SourceLine> addSource(@PathVariable String profileId, @RequestPart("file") MultipartFile file, @RequestHeader(Author.HEADER) String author) throws IOException {
+        var by = Author.of(author);
+        if (!repository.hasProfile(profileId)) {
+            throw Refusal.notFound("This profile is not in the library.");
+        }
+        var source = SourceFile.of(file);
+        transactions.run(() -> {
+            repository.putSource(profileId, source.name(), revisions.putContent(source.bytes()), by.name(), revisions.now());
+            return profileId;
+        });
+        return sources(profileId);
+    }
+
+    /** 200 with a source to save; 404 if there is none of that name. */
+    @GetMapping(value = "/api/profiles/{profileId}/source", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    ResponseEntity<byte[]> source(@PathVariable String profileId, @RequestParam String name) {
+        var sha = repository.sources(profileId).stream().filter(each -> each.name().equals(name)).map(WantedRepository.Source::sha256).findFirst().orElse(null);
+        return SourceFile.answer(name, content(sha));
+    }
+}
