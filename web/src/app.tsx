@@ -10,6 +10,7 @@ import { LibraryPage } from './library/library-page';
 import { ProfilePage } from './profile/profile-page';
 import { NotFound } from './shell/not-found';
 import { Shell } from './shell/shell';
+import { WantedPage } from './wanted/wanted-page';
 
 const router = createBrowserRouter([
   {
@@ -19,6 +20,7 @@ const router = createBrowserRouter([
       { path: '/desk/:profileId', element: <DeskPage /> },
       { path: '/profile/:profileId', element: <ProfilePage /> },
       { path: '/compare', element: <ComparePage /> },
+      { path: '/wanted', element: <WantedPage /> },
       { path: '/gobos', element: <GoboPage /> },
       { path: '*', element: <NotFound /> },
     ],

@@ -53,3 +53,4 @@ export type ComparisonView = Schemas['ComparisonView'];
 export type DifferenceLine = Schemas['DifferenceLine'];
 export type Rank = DifferenceLine['rank'];
 export type Tags = Schemas['Tags'];
+export type Wish = Schemas['WishLine'];

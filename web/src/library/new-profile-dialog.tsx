@@ -18,9 +18,9 @@ const BODIES = [
 ];
 
 /** Begins a profile: who makes it, what it is called, and what it starts from. */
-export function NewProfileDialog({ onClose }: { onClose: () => void }) {
-  const [manufacturer, setManufacturer] = useState('');
-  const [name, setName] = useState('');
+export function NewProfileDialog({ onClose, maker = '', model = '' }: { onClose: () => void; maker?: string; model?: string }) {
+  const [manufacturer, setManufacturer] = useState(maker);
+  const [name, setName] = useState(model);
   const [from, setFrom] = useState('MOVING_HEAD');
   const [source, setSource] = useState<ProfileLine | null>(null);
   const [revision, setRevision] = useState('');

@@ -8,6 +8,7 @@ import { Button } from '../ui/button';
 import { PanelButton } from '../ui/panel-button';
 import { Refusal } from '../ui/refusal';
 import { TextField } from '../ui/text-field';
+import { ProfileSources } from './profile-sources';
 
 /** Who the lamp is: picture, names, notes, where it came from and who uses it. */
 export function ProfileAbout({ profile }: { profile: ProfilePageView }) {
@@ -74,6 +75,7 @@ export function ProfileAbout({ profile }: { profile: ProfilePageView }) {
           ))}
         </ul>
       </section>
+      <ProfileSources profileId={profile.id} />
       {profile.files.length > 0 && (
         <section aria-label="Files">
           <h2 className="mb-1 text-xs font-semibold text-muted">In its file</h2>

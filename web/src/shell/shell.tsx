@@ -1,4 +1,4 @@
-import { Aperture, Library, Moon, Sun, UserRound } from 'lucide-react';
+import { Aperture, Library, ListChecks, Moon, Sun, UserRound } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { NavLink, Outlet } from 'react-router';
 import { IntakeZone } from '../intake/intake-zone';
@@ -32,6 +32,7 @@ export function Shell() {
           <nav aria-label="Places" className="flex w-15 shrink-0 flex-col items-center gap-1 border-r border-line bg-panel py-2.5">
             <KiteMark />
             <Place to="/" text="Library" icon={<Library size={20} aria-hidden />} />
+            <Place to="/wanted" text="Wanted" icon={<ListChecks size={20} aria-hidden />} />
             <Place to="/gobos" text="Gobos" icon={<Aperture size={20} aria-hidden />} />
             <div className="flex-1" />
             <Hint text={who === '' ? 'Say who is working' : `${who} is working`}>

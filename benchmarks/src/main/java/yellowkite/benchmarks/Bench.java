@@ -42,6 +42,7 @@ public final class Bench {
         ratio(costs, "write", "zip", 2);
         budget(costs, "resolve512Slots", 50);
         budget(costs, "check100Channels", 2_000);
+        budget(costs, "compare60Channels", 30_000);
         budget(costs, "mixSixEmitters", 20);
         budget(costs, "mixThreeFlags", 20);
         budget(costs, "solveSixEmitters", 200);

@@ -47,6 +47,12 @@ final class Lamps {
         }
     }
 
+    /** The same lamp with every channel two addresses on and every named range called otherwise. */
+    static FixtureType moved(FixtureType lamp) {
+        return lamp.mapModes(mode -> mode.mapChannels(channel -> channel.withOffsets(channel.offsets().stream().map(each -> each + 2).toList())
+                .mapFunctions(function -> function.mapRanges(range -> range.withName(range.name() + " now")))));
+    }
+
     static GdtfFile file(FixtureType type) {
         return new GdtfFile(GdtfDescription.of(type), new LinkedHashMap<>());
     }

@@ -10,11 +10,13 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import yellowkite.core.check.Checks;
 import yellowkite.core.check.Finding;
+import yellowkite.core.compare.Comparison;
+import yellowkite.core.compare.Side;
 import yellowkite.core.dmx.Meaning;
 import yellowkite.core.dmx.Resolver;
 import yellowkite.core.profile.FixtureType;
 
-/** Resolving a frame of 512 slots, and checking a mode of 100 channels. */
+/** Resolving a frame of 512 slots, checking a mode of 100 channels, and comparing two profiles of 60. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -23,6 +25,9 @@ public class MeaningBench {
     private final Resolver resolver = Resolver.of(full, full.modes().getFirst());
     private final long[] raws = values();
     private final FixtureType hundred = Lamps.lamp(1, 100);
+
+    private final Side before = Side.of(Lamps.lamp(1, 60));
+    private final Side after = Side.of(Lamps.moved(Lamps.lamp(1, 60)));
 
     private long[] values() {
         var values = resolver.startValues();
@@ -40,5 +45,10 @@ public class MeaningBench {
     @Benchmark
     public List<Finding> check100Channels() {
         return Checks.of(hundred);
+    }
+
+    @Benchmark
+    public Comparison compare60Channels() {
+        return Comparison.of(before, after);
     }
 }

@@ -87,7 +87,25 @@ class RevisionTest {
     }
 
     @Test
-    void pageAndComparisonHaveNoSeriousAccessibilityProblemInEitherTheme() throws IOException {
+    void aColleagueAsksATechnicianTakesItAndARevisionAnswers() {
+        browser.press("Wanted");
+        browser.press("Ask for a profile");
+        browser.type("Maker", "Tidewick");
+        browser.seeText("Say maker and model, as they stand on the lamp.");
+        browser.type("Model", "Sandwich Tern");
+        browser.seeNoMore(By.cssSelector("[role=dialog]"));
+
+        browser.see(By.xpath("//li[@aria-label='Tidewick Sandwich Tern']//button[normalize-space()='Take it']")).click();
+        browser.seeText("Ines writes it");
+        browser.see(By.xpath("//li[@aria-label='Tidewick Sandwich Tern']//button[normalize-space()='Answer']")).click();
+        browser.see(By.xpath("//*[@role='dialog']//button[contains(., 'Petrel Wash')]")).click();
+
+        browser.see(By.xpath("//section[@aria-label='Answered']//a[contains(., 'Tidewick Petrel Wash, revision 1')]")).click();
+        browser.see(By.xpath("//h1[normalize-space()='Petrel Wash']"));
+    }
+
+    @Test
+    void pageComparisonAndWantedListHaveNoSeriousAccessibilityProblemInEitherTheme() throws IOException {
         var axe = Files.readString(Path.of("../web/node_modules/axe-core/axe.min.js"));
         for (var theme : List.of("dark", "light")) {
             browser.run("localStorage.setItem('kite-theme', arguments[0])", theme);
@@ -100,6 +118,10 @@ class RevisionTest {
             browser.open(RunningKite.address() + "compare?left=" + page + "&leftRevision=1&right=" + page + "&rightRevision=1&leftMode=0&rightMode=1", "Ines");
             browser.seeText("It takes 8 addresses instead of 17.");
             assertThat(browser.accessibilityProblems(axe)).as("comparison, %s", theme).isEmpty();
+            browser.open(RunningKite.address() + "wanted", "Ines");
+            browser.press("Ask for a profile");
+            assertThat(browser.accessibilityProblems(axe)).as("wanted, %s", theme).isEmpty();
+            browser.press("Close");
         }
     }
 }

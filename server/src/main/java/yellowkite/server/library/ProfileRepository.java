@@ -12,6 +12,7 @@ import static yellowkite.server.tables.Tables.MANUFACTURER_FACTS;
 import static yellowkite.server.tables.Tables.PRODUCTION_LOAD;
 import static yellowkite.server.tables.Tables.PROFILE;
 import static yellowkite.server.tables.Tables.PROFILE_FACTS;
+import static yellowkite.server.tables.Tables.PROFILE_SOURCE;
 import static yellowkite.server.tables.Tables.REVISION;
 import static yellowkite.server.tables.Tables.REVISION_ATTRIBUTE;
 import static yellowkite.server.tables.Tables.REVISION_MODE;
@@ -85,6 +86,7 @@ public class ProfileRepository {
     /** Forgets a profile that has no revision. */
     public void delete(String id) {
         database.deleteFrom(PROFILE_FACTS).where(PROFILE_FACTS.PROFILE_ID.eq(id)).execute();
+        database.deleteFrom(PROFILE_SOURCE).where(PROFILE_SOURCE.PROFILE_ID.eq(id)).execute();
         database.deleteFrom(PROFILE).where(PROFILE.ID.eq(id)).execute();
     }
 

@@ -83,8 +83,8 @@ class WantedController {
     }
 
     /** @param mode as set on the lamp; may be empty, as may the words. @param neededBy null = no day is named */
-    record WishRequest(String maker, String model, String mode, @Schema(nullable = true) @Nullable LocalDate neededBy, String words) {
-        WishRequest {
+    record AskRequest(String maker, String model, String mode, @Schema(nullable = true) @Nullable LocalDate neededBy, String words) {
+        AskRequest {
             Objects.requireNonNull(maker, "maker");
             Objects.requireNonNull(model, "model");
             Objects.requireNonNull(mode, "mode");
@@ -95,7 +95,7 @@ class WantedController {
     /** 201 with the wish; 422 with the {@code field} that does not fit. */
     @PostMapping("/api/wanted")
     @ResponseStatus(HttpStatus.CREATED)
-    WishLine ask(@RequestBody WishRequest request, @RequestHeader(Author.HEADER) String author) {
+    WishLine ask(@RequestBody AskRequest request, @RequestHeader(Author.HEADER) String author) {
         var by = Author.of(author);
         var maker = line("maker", request.maker(), LONGEST_NAME);
         var model = line("model", request.model(), LONGEST_NAME);

@@ -15,7 +15,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Controller
 class PageRoutes {
 
-    @GetMapping({"/", "/desk/{profileId}", "/profile/{profileId}", "/compare", "/gobos"})
+    @GetMapping({"/", "/desk/{profileId}", "/profile/{profileId}", "/compare", "/wanted", "/gobos"})
     String page() {
         return "forward:/index.html";
     }

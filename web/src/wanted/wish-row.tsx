@@ -1,0 +1,123 @@
+import { Paperclip } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { Link } from 'react-router';
+import type { Wish } from '../api/types';
+import { NewProfileDialog } from '../library/new-profile-dialog';
+import { ProfilePicker } from '../library/profile-picker';
+import { Button } from '../ui/button';
+import { PanelButton } from '../ui/panel-button';
+import { Refusal } from '../ui/refusal';
+import { useWish } from './wanted-query';
+
+/** One wish: what is wanted by when, who writes it, and what can be done with it. */
+export function WishRow({ wish }: { wish: Wish }) {
+  return (
+    <li aria-label={`${wish.maker} ${wish.model}`} className="grid grid-cols-[minmax(0,1fr)_13rem_minmax(0,26rem)] items-start gap-5 border-t border-line py-3">
+      <div className="min-w-0">
+        <p className="font-semibold break-words">
+          {`${wish.maker} ${wish.model}`}
+          {wish.mode !== '' && <span className="ml-2 font-normal text-muted">{`mode ${wish.mode}`}</span>}
+        </p>
+        {wish.words !== '' && <p className="text-sm break-words">{wish.words}</p>}
+        <p className="text-xs text-muted">{`Asked by ${wish.askedBy} on ${wish.askedAt.slice(0, 10)}`}</p>
+        <ul className="mt-1 flex flex-wrap gap-x-4 text-sm">
+          {wish.files.map((name) => (
+            <li key={name}>
+              <a href={`/api/wanted/${wish.id}/file?name=${encodeURIComponent(name)}`} download className="inline-flex items-center gap-1.5 underline underline-offset-2">
+                <Paperclip size={13} aria-hidden />
+                {name}
+              </a>
+            </li>
+          ))}
+        </ul>
+      </div>
+      <p className="text-sm">
+        {wish.neededBy === null ? (
+          <span className="text-muted">no day named</span>
+        ) : (
+          <span className={wish.late ? 'text-error' : ''}>
+            {wish.late ? 'was needed by ' : 'needed by '}
+            <span className="font-mono">{wish.neededBy}</span>
+          </span>
+        )}
+      </p>
+      {wish.answer === null ? (
+        <Open wish={wish} />
+      ) : (
+        <p className="text-right text-sm">
+          <span className="text-good">Answered by </span>
+          <Link to={`/profile/${wish.answer.profileId}?revision=${wish.answer.revision}`} className="underline underline-offset-2">
+            {`${wish.answer.name}, revision ${wish.answer.revision}`}
+          </Link>
+        </p>
+      )}
+    </li>
+  );
+}
+
+function Open({ wish }: { wish: Wish }) {
+  const change = useWish(wish);
+  const [writing, setWriting] = useState(false);
+  const chooser = useRef<HTMLInputElement>(null);
+  const taken = wish.takenBy !== null;
+  return (
+    <div className="flex flex-col items-end gap-1">
+      {taken && <p className="text-sm text-kite-text">{`${wish.takenBy} writes it`}</p>}
+      <div className="flex flex-wrap justify-end gap-1">
+        {taken ? (
+          <>
+            <Button onClick={() => setWriting(true)}>Begin the profile</Button>
+            <Button quiet onClick={() => change.mutate({ kind: 'give back' })}>
+              Give it back
+            </Button>
+          </>
+        ) : (
+          <Button onClick={() => change.mutate({ kind: 'take' })}>Take it</Button>
+        )}
+        <PanelButton text="Answer" title="The profile that answers it">
+          {(close) => (
+            <ProfilePicker
+              onChoose={(profile) => {
+                change.mutate({ kind: 'answer', profileId: profile.id, revision: profile.revision });
+                close();
+              }}
+            />
+          )}
+        </PanelButton>
+        <Button quiet onClick={() => chooser.current?.click()}>
+          Add a file
+        </Button>
+        <PanelButton text="Not wanted" title={`${wish.maker} ${wish.model} is no longer wanted`}>
+          {(close) => (
+            <div className="flex flex-col gap-3">
+              <p className="text-sm text-muted">The wish and its files are forgotten.</p>
+              <Button
+                className="self-end"
+                onClick={() => {
+                  change.mutate({ kind: 'drop' });
+                  close();
+                }}
+              >
+                Forget it
+              </Button>
+            </div>
+          )}
+        </PanelButton>
+      </div>
+      <input
+        ref={chooser}
+        type="file"
+        hidden
+        aria-label={`A file for ${wish.maker} ${wish.model}`}
+        accept="application/pdf,image/png,image/jpeg,image/gif"
+        onChange={(event) => {
+          const file = event.currentTarget.files?.[0];
+          if (file) change.mutate({ kind: 'attach', file });
+          event.currentTarget.value = '';
+        }}
+      />
+      <Refusal says={change.error?.message} className="text-right" />
+      {writing && <NewProfileDialog onClose={() => setWriting(false)} maker={wish.maker} model={wish.model} />}
+    </div>
+  );
+}
