@@ -4,6 +4,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { Problem } from '../api/problem';
 import type { Draft } from '../api/types';
+import { CannotShow } from '../shell/cannot-show';
 import { TopLine } from '../shell/top-line';
 import { Button, buttonLook } from '../ui/button';
 import { Trail } from '../ui/trail';
@@ -91,7 +92,7 @@ export function DeskPage() {
 
   useDeskKeys(actions.step);
 
-  if (error && !draft) return <Failed error={error} />;
+  if (error && !draft) return <CannotShow title="This profile cannot be opened" error={error} />;
   if (!draft || !desk) {
     return (
       <p role="status" className="p-6 text-muted">
@@ -150,22 +151,6 @@ async function refusalOf(change: Promise<unknown>) {
   } catch (refused) {
     return refused instanceof Problem ? refused.message : 'Something went wrong; nothing was changed.';
   }
-}
-
-function Failed({ error }: { error: Error }) {
-  return (
-    <main className="grid flex-1 place-items-center text-center">
-      <div>
-        <h1 className="text-lg font-semibold">This profile cannot be opened</h1>
-        <p role="alert" className="mt-2 text-muted">
-          {error.message}{' '}
-          <Link to="/" className="text-kite-text underline">
-            Back to the library
-          </Link>
-        </p>
-      </div>
-    </main>
-  );
 }
 
 function stateOf(draft: Draft) {

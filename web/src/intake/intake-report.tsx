@@ -1,18 +1,22 @@
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { IntakeResult } from '../api/types';
 import { Button } from '../ui/button';
 import { Modal } from '../ui/modal';
 import { Notice } from '../ui/notice';
 import { FindingList } from '../check/finding-list';
+import { RANKS } from '../compare/ranks';
+import type { Same } from './intake';
 import { mend } from './mend';
 import { ModeLine } from '../library/mode-line';
 
 /** What became of each file: what came in, and what is wrong with it, or why it did not. */
-export function IntakeReport({ total, results, onStop, onClose }: { total: number; results: IntakeResult[]; onStop: () => void; onClose: () => void }) {
+export function IntakeReport({ total, results, onDecide, onStop, onClose }: { total: number; results: IntakeResult[]; onDecide: (index: number, same: Same) => void; onStop: () => void; onClose: () => void }) {
   const running = results.length < total;
   const taken = results.filter((result) => result.accepted).length;
+  const waiting = results.filter((result) => result.question).length;
   return (
-    <Modal size="wide" open onClose={onClose} title={running ? `Taking in file ${results.length + 1} of ${total}` : 'Taken in'} description={running ? 'Each file comes in whole or not at all.' : summary(taken, total)}>
+    <Modal size="wide" open onClose={onClose} title={running ? `Taking in file ${results.length + 1} of ${total}` : 'Taken in'} description={running ? 'Each file comes in whole or not at all.' : summary(taken, waiting, total)}>
       {running && (
         <div className="flex items-center gap-3">
           <progress className="h-2 flex-1 accent-kite" value={results.length} max={total} aria-label="Files taken in" />
@@ -22,7 +26,7 @@ export function IntakeReport({ total, results, onStop, onClose }: { total: numbe
       <ul className="flex min-h-0 flex-col gap-5 overflow-y-auto" aria-label="Files">
         {results.map((result, index) => (
           <li key={index}>
-            <Result result={result} onOpen={onClose} />
+            {result.question ? <Question file={result.file} question={result.question} onDecide={(same) => onDecide(index, same)} /> : <Result result={result} onOpen={onClose} />}
           </li>
         ))}
       </ul>
@@ -30,10 +34,51 @@ export function IntakeReport({ total, results, onStop, onClose }: { total: numbe
   );
 }
 
-function summary(taken: number, total: number) {
+function summary(taken: number, waiting: number, total: number) {
+  if (waiting > 0) return `${taken} of ${total} files are in the library; ${waiting === 1 ? 'one waits' : `${waiting} wait`} for your answer.`;
   if (taken === total) return total === 1 ? 'The file is in the library.' : `All ${total} files are in the library.`;
   if (taken === 0) return total === 1 ? 'The file was refused; nothing was changed.' : 'No file was taken in; nothing was changed.';
   return `${taken} of ${total} files are in the library; the others were refused.`;
+}
+
+/** The library has this profile with other content: what differs, and what is to become of it. */
+function Question({ file, question, onDecide }: { file: string; question: NonNullable<IntakeResult['question']>; onDecide: (same: Same) => void }) {
+  const [leftOut, setLeftOut] = useState(false);
+  const all = RANKS.reduce((sum, each) => sum + (question.counts[each.rank] ?? 0), 0);
+  if (leftOut) return <p className="text-sm text-muted">{`${file} was left out; nothing of it was kept.`}</p>;
+  return (
+    <article aria-label={`A question about ${file}`} className="flex flex-col gap-2.5 rounded-lg border border-warning p-4">
+      <h3 className="font-semibold break-words">{`${question.manufacturer} ${question.name}`}</h3>
+      <p className="text-sm break-words">{`${file} is that profile by its id, but not what the library holds as its revision ${question.revision}:`}</p>
+      {all === 0 ? (
+        <p className="text-sm text-muted">Nothing differs that a show would notice; only how the file is written.</p>
+      ) : (
+        <p className="flex flex-wrap gap-x-4 text-sm">
+          {RANKS.map((each) => (
+            <span key={each.rank} title={each.means} className={(question.counts[each.rank] ?? 0) === 0 ? 'text-muted' : ''}>
+              <span aria-hidden className={`font-mono ${each.tone}`}>
+                {each.sign}
+              </span>{' '}
+              {`${question.counts[each.rank] ?? 0} ${each.text}`}
+            </span>
+          ))}
+        </p>
+      )}
+      <ul className="flex list-disc flex-col gap-0.5 pl-5 text-sm text-muted">
+        {question.says.map((sentence, index) => (
+          <li key={index}>{sentence}</li>
+        ))}
+        {all > question.says.length && <li>{`and ${all - question.says.length} more`}</li>}
+      </ul>
+      <div className="flex flex-wrap gap-2">
+        <Button onClick={() => onDecide('NEXT')}>{`Take it in as revision ${question.revision + 1}`}</Button>
+        <Button onClick={() => onDecide('OWN')}>As a profile of its own</Button>
+        <Button quiet onClick={() => setLeftOut(true)}>
+          Leave it out
+        </Button>
+      </div>
+    </article>
+  );
 }
 
 function Result({ result, onOpen }: { result: IntakeResult; onOpen: () => void }) {

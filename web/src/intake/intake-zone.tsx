@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import type { IntakeResult } from '../api/types';
-import { IntakeContext, sendFile } from './intake';
+import { IntakeContext, sendFile, type Same } from './intake';
 import { IntakeReport } from './intake-report';
 
 type Run = { files: File[]; results: IntakeResult[]; stop: AbortController };
@@ -22,6 +22,15 @@ export function IntakeZone({ children }: { children: ReactNode }) {
       results.push(await sendFile(file, stop.signal));
       setRun({ files, results: [...results], stop });
     }
+    await queryClient.invalidateQueries({ queryKey: ['library'] });
+  }
+
+  /** Answers what had to be decided of one file, and takes it in. */
+  async function decide(index: number, same: Same) {
+    const file = run?.files[index];
+    if (!run || !file) return;
+    const result = await sendFile(file, run.stop.signal, same);
+    setRun((now) => now && { ...now, results: now.results.map((each, at) => (at === index ? result : each)) });
     await queryClient.invalidateQueries({ queryKey: ['library'] });
   }
 
@@ -47,7 +56,7 @@ export function IntakeZone({ children }: { children: ReactNode }) {
           <p className="text-lg font-semibold">Let go to take the files in</p>
         </div>
       )}
-      {run && <IntakeReport total={run.files.length} results={run.results} onStop={() => run.stop.abort()} onClose={() => setRun(null)} />}
+      {run && <IntakeReport total={run.files.length} results={run.results} onDecide={(index, same) => void decide(index, same)} onStop={() => run.stop.abort()} onClose={() => setRun(null)} />}
     </IntakeContext>
   );
 }

@@ -3,13 +3,16 @@ import type { IntakeResult } from '../api/types';
 import { authorHeader } from '../api/client';
 import { Problem } from '../api/problem';
 
+/** What becomes of a file whose profile the library has with other content: it waits, is the next revision, or a profile of its own. */
+export type Same = 'ASK' | 'NEXT' | 'OWN';
+
 /** Sends one file; a file that the server refuses comes back as a result too. */
-export async function sendFile(file: File, signal: AbortSignal): Promise<IntakeResult> {
+export async function sendFile(file: File, signal: AbortSignal, same: Same = 'ASK'): Promise<IntakeResult> {
   const form = new FormData();
   form.append('files', file, file.name);
   let response;
   try {
-    response = await fetch('/api/intake', { method: 'POST', body: form, headers: authorHeader(), signal });
+    response = await fetch(`/api/intake?same=${same}`, { method: 'POST', body: form, headers: authorHeader(), signal });
   } catch {
     return refused(file, signal.aborted ? `'${file.name}' was not sent: you stopped before it.` : `'${file.name}' did not get through: ${Problem.unreachable().message}`);
   }
@@ -19,7 +22,7 @@ export async function sendFile(file: File, signal: AbortSignal): Promise<IntakeR
 }
 
 function refused(file: File, sentence: string): IntakeResult {
-  return { file: file.name, refused: sentence, accepted: null };
+  return { file: file.name, refused: sentence, accepted: null, question: null };
 }
 
 /** Opens the file chooser of the intake that surrounds the page. */

@@ -1,12 +1,13 @@
 import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
-import { Plus, Search, Upload } from 'lucide-react';
+import { Download, Plus, Search, Upload } from 'lucide-react';
 import { useDeferredValue, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { answer, api } from '../api/client';
 import type { Library } from '../api/types';
 import { useChooseFiles } from '../intake/intake';
 import { TopLine } from '../shell/top-line';
-import { Button } from '../ui/button';
+import { Button, buttonLook } from '../ui/button';
+import { counted } from '../ui/counted';
 import { MakerSection } from './maker-section';
 import { NewProfileDialog } from './new-profile-dialog';
 
@@ -25,6 +26,12 @@ export function LibraryPage() {
   const { data, error } = useQuery(libraryQuery(useDeferredValue(search)));
   const choose = useChooseFiles();
   const [beginning, setBeginning] = useState(false);
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  function toggle(id: string) {
+    const next = new Set(chosen);
+    if (!next.delete(id)) next.add(id);
+    setChosen(next);
+  }
   return (
     <>
       <title>Library · Yellow Kite</title>
@@ -66,14 +73,26 @@ export function LibraryPage() {
             {error.message}
           </p>
         )}
-        {data && <Found library={data} search={search} />}
+        {data && <Found library={data} search={search} chosen={chosen} onToggle={toggle} />}
         {beginning && <NewProfileDialog onClose={() => setBeginning(false)} />}
       </main>
+      {chosen.size > 0 && (
+        <section aria-label="Chosen profiles" className="flex items-center gap-3 border-t border-line bg-panel px-5 py-2.5">
+          <p className="mr-auto text-sm">{counted(chosen.size, 'profile chosen', 'profiles chosen')}</p>
+          <Button quiet onClick={() => setChosen(new Set())}>
+            Choose none
+          </Button>
+          <a href={`/api/export.zip?${[...chosen].map((id) => `profile=${id}`).join('&')}`} download className={buttonLook({})}>
+            <Download size={16} aria-hidden />
+            Take away as one ZIP
+          </a>
+        </section>
+      )}
     </>
   );
 }
 
-function Found({ library, search }: { library: Library; search: string }) {
+function Found({ library, search, chosen, onToggle }: { library: Library; search: string; chosen: ReadonlySet<string>; onToggle: (id: string) => void }) {
   if (library.total === 0) {
     return <Empty title="No profiles yet" text="Drop a .gdtf file anywhere on this page, choose Take in files, or write a new profile." />;
   }
@@ -86,7 +105,7 @@ function Found({ library, search }: { library: Library; search: string }) {
         {library.found} profiles found
       </p>
       {library.makers.map((maker) => (
-        <MakerSection key={maker.name} maker={maker} />
+        <MakerSection key={maker.name} maker={maker} chosen={chosen} onToggle={onToggle} />
       ))}
       {library.more && <p className="mt-4 text-sm text-muted">The list is long; only its first {library.found} profiles are shown. A word in the search narrows it.</p>}
     </>

@@ -4,13 +4,23 @@ import { answer, api } from '../api/client';
 import { Problem } from '../api/problem';
 import type { Maker } from '../api/types';
 import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
+import { counted } from '../ui/counted';
+import { Refusal } from '../ui/refusal';
 import { TextField } from '../ui/text-field';
+import { tell } from '../ui/toast';
 
 /** What the house knows of a manufacturer. */
 export function MakerFacts({ name, onDone }: { name: string; onDone: () => void }) {
   const { data, error } = useQuery({ queryKey: ['maker', name], queryFn: () => answer(api.GET('/api/maker', { params: { query: { name } } })), retry: false });
   if (error) return <p role="alert" className="text-sm text-muted">{`${error.message} It is there once the profile is published.`}</p>;
-  return data ? <Form key={data.version} maker={data} onDone={onDone} /> : null;
+  if (!data) return null;
+  return (
+    <div className="flex flex-col gap-5">
+      <Form key={data.version} maker={data} onDone={onDone} />
+      <Spellings maker={data} onDone={onDone} />
+    </div>
+  );
 }
 
 function Form({ maker, onDone }: { maker: Maker; onDone: () => void }) {
@@ -57,6 +67,43 @@ function Form({ maker, onDone }: { maker: Maker; onDone: () => void }) {
       <Button main type="submit" className="self-end" disabled={keep.isPending}>
         Keep
       </Button>
+    </form>
+  );
+}
+
+/** Another spelling of a maker becomes part of it, with its profiles and whatever comes in later. */
+function Spellings({ maker, onDone }: { maker: Maker; onDone: () => void }) {
+  const queryClient = useQueryClient();
+  const [into, setInto] = useState('');
+  const { data } = useQuery({ queryKey: ['manufacturers', ''], queryFn: () => answer(api.GET('/api/manufacturers', { params: { query: {} } })) });
+  const merge = useMutation({
+    mutationFn: () => answer(api.POST('/api/maker/merge', { body: { name: maker.name, into } })),
+    onSuccess: ({ moved }) => {
+      tell(`${maker.name} counts as ${into} from now on; ${counted(moved, 'profile', 'profiles')} moved.`);
+      void queryClient.invalidateQueries({ queryKey: ['library'] });
+      void queryClient.invalidateQueries({ queryKey: ['manufacturers'] });
+      onDone();
+    },
+  });
+  const others = data?.filter((each) => each.name !== maker.name) ?? [];
+  return (
+    <form
+      className="flex flex-col gap-3 border-t border-line pt-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (into !== '') merge.mutate();
+      }}
+    >
+      {maker.spellings.length > 0 && <p className="text-sm text-muted">{`Also written ${maker.spellings.join(', ')}.`}</p>}
+      {others.length > 0 && (
+        <>
+          <Choice label="This is only another spelling of" value={into} placeholder="another maker" options={others.map((each) => ({ value: each.name, text: each.name }))} onChoose={setInto} />
+          <Refusal says={merge.error?.message} />
+          <Button type="submit" className="self-end" disabled={into === '' || merge.isPending}>
+            Merge
+          </Button>
+        </>
+      )}
     </form>
   );
 }

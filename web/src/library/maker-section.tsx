@@ -6,7 +6,7 @@ import { MakerFacts } from './maker-facts';
 import { ModeLine } from './mode-line';
 
 /** A manufacturer with its profiles; each opens on the desk. */
-export function MakerSection({ maker }: { maker: Library['makers'][number] }) {
+export function MakerSection({ maker, chosen, onToggle }: { maker: Library['makers'][number]; chosen: ReadonlySet<string>; onToggle: (id: string) => void }) {
   return (
     <section aria-label={maker.name}>
       <h2 className="mt-5 mb-1.5 flex items-baseline gap-2.5 text-base font-semibold">
@@ -23,6 +23,9 @@ export function MakerSection({ maker }: { maker: Library['makers'][number] }) {
       <ul>
         {maker.profiles.map((profile) => (
           <li key={profile.id} className="flex items-center border-b border-line">
+            <label className="grid size-10 shrink-0 cursor-pointer place-items-center">
+              <input type="checkbox" aria-label={`Choose ${profile.name}`} checked={chosen.has(profile.id)} disabled={profile.revision === 0} onChange={() => onToggle(profile.id)} className="accent-kite" />
+            </label>
             <Link to={`/desk/${profile.id}`} className="grid min-w-0 flex-1 grid-cols-[minmax(9rem,15rem)_minmax(0,1fr)_10rem] items-center gap-4 rounded-md px-3 py-3 hover:bg-panel">
               <span className="truncate font-semibold" title={profile.name}>
                 {profile.name}

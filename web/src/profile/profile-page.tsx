@@ -3,6 +3,7 @@ import { GitCompare, PencilLine } from 'lucide-react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { ProfilePageView } from '../api/types';
 import { ExportMenu } from '../desk/export-menu';
+import { CannotShow } from '../shell/cannot-show';
 import { TopLine } from '../shell/top-line';
 import { buttonLook } from '../ui/button';
 import { Notice } from '../ui/notice';
@@ -20,21 +21,7 @@ export function ProfilePage() {
   const [search] = useSearchParams();
   const asked = search.get('revision');
   const { data: profile, error } = useQuery(profileQuery(profileId, asked !== null && /^\d{1,6}$/.test(asked) ? Number(asked) : null));
-  if (error && !profile) {
-    return (
-      <main className="grid flex-1 place-items-center text-center">
-        <div>
-          <h1 className="text-lg font-semibold">This profile cannot be shown</h1>
-          <p role="alert" className="mt-2 text-muted">
-            {error.message}{' '}
-            <Link to="/" className="text-kite-text underline">
-              Back to the library
-            </Link>
-          </p>
-        </div>
-      </main>
-    );
-  }
+  if (error && !profile) return <CannotShow title="This profile cannot be shown" error={error} />;
   if (!profile) {
     return (
       <p role="status" className="p-6 text-muted">

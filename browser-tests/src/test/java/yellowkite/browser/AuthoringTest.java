@@ -17,10 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import tools.jackson.databind.JsonNode;
@@ -34,23 +31,8 @@ import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.PhysicalUnit;
 
 /** Profiles written from nothing, as a technician reads them off a maker's chart. */
-class AuthoringTest {
+class AuthoringTest extends WithBrowser {
     private static final By DIALOG = By.cssSelector("[role=dialog]");
-
-    @TempDir
-    private Path folder;
-    private Browser browser;
-
-    @BeforeEach
-    void aBrowser() {
-        browser = new Browser(folder);
-        browser.open(RunningKite.address(), "Ines");
-    }
-
-    @AfterEach
-    void ends() {
-        browser.close();
-    }
 
     /** Keys only: from the search, which has the focus, back to the button. */
     private void begin(String model) {

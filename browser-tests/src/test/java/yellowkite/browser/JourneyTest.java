@@ -7,41 +7,14 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.demo.DemoHouse;
 
-class JourneyTest {
-    @TempDir
-    private Path folder;
-    private Browser browser;
-
-    @BeforeEach
-    void aBrowser() {
-        browser = new Browser(folder);
-    }
-
-    @AfterEach
-    void ends() {
-        browser.close();
-    }
-
-    /** The demo spot under another name and id. */
-    private static GdtfFile lamp(String name, String id) {
-        var file = DemoHouse.petrelSpot();
-        return new GdtfFile(GdtfDescription.of(file.description().type().with(f -> {
-            f.name = name;
-            f.fixtureTypeId = id;
-        })), file.others());
-    }
-
+class JourneyTest extends WithBrowser {
     private void openDesk(String name) {
         browser.type("Find profiles", name);
         browser.see(By.xpath("//a[starts-with(@href, '/desk/')][contains(., '" + name + "')]")).click();
@@ -69,6 +42,7 @@ class JourneyTest {
     @Test
     void aFileComesInIsCorrectedAndGoesOutAgain() throws Exception {
         var imported = lamp("Shearwater", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B001");
+        browser.run("localStorage.clear()");
         browser.openFirstTime(RunningKite.address());
         browser.type("Your name", "Ines");
         browser.see(By.xpath("//h2[normalize-space()='Tidewick 1 profile' or starts-with(normalize-space(), 'Tidewick')]"));
@@ -142,7 +116,6 @@ class JourneyTest {
         var flawed = lamp("Turnstone", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B006");
         var type = flawed.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.mapFunctions(function -> function.mapRanges(range ->
                 range.name().equals("Kite") ? range.withSlot(9) : range))));
-        browser.open(RunningKite.address(), "Ines");
         browser.drop("turnstone.gdtf", new GdtfFile(GdtfDescription.of(type), flawed.others()).write());
 
         browser.seeText("'Kite' points at slot 9; wheel 'Gobos' has 5.");
@@ -157,7 +130,6 @@ class JourneyTest {
 
     @Test
     void aBoundaryIsDraggedAndTheKeyboardMovesTheProbe() throws IOException {
-        browser.open(RunningKite.address(), "Ines");
         browser.drop("razorbill.gdtf", lamp("Razorbill", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B004").write());
         browser.press("Open on the desk");
         openChannel("Gobo 1");
@@ -178,7 +150,6 @@ class JourneyTest {
 
     @Test
     void twoBrowsersOnOneDraftSeeEachOther() throws IOException {
-        browser.open(RunningKite.address(), "Ines");
         browser.drop("gannet.gdtf", lamp("Gannet", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B003").write());
         browser.press("Open on the desk");
         browser.see(By.cssSelector("ul[aria-label=Channels] li"));
@@ -202,7 +173,6 @@ class JourneyTest {
 
     @Test
     void thePageSaysThatTheDatabaseIsAwayAndGoesOnByItself() throws IOException {
-        browser.open(RunningKite.address(), "Ines");
         browser.drop("skua.gdtf", lamp("Skua", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B005").write());
         browser.press("Open on the desk");
         browser.type("Mode name", "Before the fall");

@@ -7,42 +7,17 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import javax.imageio.ImageIO;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
-import yellowkite.core.gdtf.GdtfDescription;
-import yellowkite.core.gdtf.GdtfFile;
-import yellowkite.demo.DemoHouse;
 
 /** What the light does: wheels, gobos, colours and curves, as they are looked at and mended. */
-class LightTest {
+class LightTest extends WithBrowser {
     private static final By DIALOG = By.cssSelector("[role=dialog]");
-
-    @TempDir
-    private Path folder;
-    private Browser browser;
-
-    @BeforeEach
-    void aBrowser() {
-        browser = new Browser(folder);
-        browser.open(RunningKite.address(), "Ines");
-    }
-
-    @AfterEach
-    void ends() {
-        browser.close();
-    }
 
     /** Drops a lamp of the demo house under another name, and opens it. */
     private void open(String lamp, String name, String id) {
-        var file = DemoHouse.files().stream().filter(each -> each.description().type().name().equals(lamp)).findFirst().orElseThrow();
-        browser.drop("lamp.gdtf", new GdtfFile(GdtfDescription.of(file.description().type().with(f -> {
-            f.name = name;
-            f.fixtureTypeId = id;
-        })), file.others()).write());
+        browser.drop("lamp.gdtf", lamp(lamp, name, id).write());
         browser.press("Open on the desk");
         browser.see(By.xpath("//h1[normalize-space()='" + name + "']"));
     }

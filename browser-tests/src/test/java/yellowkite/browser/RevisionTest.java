@@ -6,40 +6,14 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.demo.DemoHouse;
 
 /** A profile read, changed, compared with what it was, and brought back. */
-class RevisionTest {
-    @TempDir
-    private Path folder;
-    private Browser browser;
-
-    @BeforeEach
-    void aBrowser() {
-        browser = new Browser(folder);
-        browser.open(RunningKite.address(), "Ines");
-    }
-
-    @AfterEach
-    void ends() {
-        browser.close();
-    }
-
-    private static GdtfFile lamp(String name, String id) {
-        var file = DemoHouse.petrelSpot();
-        return new GdtfFile(GdtfDescription.of(file.description().type().with(f -> {
-            f.name = name;
-            f.fixtureTypeId = id;
-        })), file.others());
-    }
-
+class RevisionTest extends WithBrowser {
     @Test
     void aProfileIsChangedComparedAndBroughtBack() {
         browser.drop("curlew.gdtf", lamp("Curlew", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B201").write());
@@ -84,6 +58,22 @@ class RevisionTest {
 
         browser.seeText("It moved from address 17 to address 40.");
         browser.seeText("The file moved.gdtf, looked at and not taken in.");
+    }
+
+    @Test
+    void aFileOfTheSameIdAndOtherContentIsAQuestion() {
+        var id = "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B203";
+        browser.drop("brent.gdtf", lamp("Brent", id).write());
+        browser.seeText("Revision 1, from brent.gdtf");
+        browser.press("Close");
+        var type = lamp("Brent", id).description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(40)) : channel));
+
+        browser.drop("other brent.gdtf", new GdtfFile(GdtfDescription.of(type), DemoHouse.petrelSpot().others()).write());
+
+        browser.seeText("0 of 1 files are in the library; one waits for your answer.");
+        browser.seeText("It moved from address 17 to address 40.");
+        browser.press("Take it in as revision 2");
+        browser.seeText("Revision 2, from other brent.gdtf");
     }
 
     @Test

@@ -105,9 +105,18 @@ public final class RunningKite {
         return body.toByteArray();
     }
 
+    /** @param query with what is to become of files that the library has with other content */
+    public static Answer upload(String query, Map<String, byte[]> files) {
+        return upload(query, BodyPublishers.ofByteArray(multipart("files", files)));
+    }
+
     /** Sends a multipart body whose boundary is {@code kite}. */
     public static Answer upload(BodyPublisher body) {
-        return send(request("/api/intake").header("Content-Type", "multipart/form-data; boundary=kite").header("Kite-Author", author("Ines")).POST(body).build());
+        return upload("", body);
+    }
+
+    private static Answer upload(String query, BodyPublisher body) {
+        return send(request("/api/intake" + query).header("Content-Type", "multipart/form-data; boundary=kite").header("Kite-Author", author("Ines")).POST(body).build());
     }
 
     public static String author(String name) {

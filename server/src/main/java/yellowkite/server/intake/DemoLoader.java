@@ -24,7 +24,7 @@ public class DemoLoader {
         if (profiles.count() == 0) {
             for (var file : DemoHouse.files()) {
                 var type = file.description().type();
-                intake.take(type.manufacturer() + "@" + type.name() + ".gdtf", file.write(), STORE);
+                intake.take(type.manufacturer() + "@" + type.name() + ".gdtf", file.write(), IntakeResult.Same.NEXT, STORE);
             }
             for (var gobo : DemoHouse.gobos()) {
                 gobos.keepAsItIs(new Gobos.Facts(gobo.name(), gobo.tags(), "", "", "Drawn in the lamp store", "The house's own"), gobo.png(), STORE);

@@ -1,16 +1,29 @@
 package yellowkite.server.intake;
 
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowkite.core.check.Checks;
+import yellowkite.core.check.Finding;
+import yellowkite.core.compare.Comparison;
+import yellowkite.core.compare.Side;
 import yellowkite.core.gdtf.FormatException;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.server.database.Transactions;
+import yellowkite.server.intake.IntakeResult.Same;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.library.ProfileRepository.StoredProfile;
 import yellowkite.server.revisions.RevisionFacts;
+import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
+import yellowkite.server.revisions.Sha256;
+import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.Author;
 
 /** Takes a file into the library: whole, or not at all. */
@@ -21,9 +34,11 @@ class Intake {
 
     private final Transactions transactions;
     private final ProfileRepository profiles;
+    private final RevisionRepository revisionRows;
     private final Revisions revisions;
 
-    Intake(Transactions transactions, ProfileRepository profiles, Revisions revisions) {
+    Intake(Transactions transactions, ProfileRepository profiles, RevisionRepository revisionRows, Revisions revisions) {
+        this.revisionRows = revisionRows;
         this.transactions = transactions;
         this.profiles = profiles;
         this.revisions = revisions;
@@ -31,36 +46,58 @@ class Intake {
 
     /**
      * @param fileName as the sender calls it; for the messages
+     * @param same     what becomes of it if the library has its profile with other content
      * @throws FormatException if the file is refused; nothing is stored then
      */
-    IntakeResult.Accepted take(String fileName, byte[] bytes, Author author) {
+    IntakeResult take(String fileName, byte[] bytes, Same same, Author author) {
         var opened = GdtfFile.open(bytes);
-        var type = opened.file().description().type();
-        if (type.modes().size() > MAX_MODES) {
-            throw new FormatException("holds " + type.modes().size() + " modes; " + MAX_MODES + " are the limit");
+        var read = opened.file().description().type();
+        if (read.modes().size() > MAX_MODES) {
+            throw new FormatException("holds " + read.modes().size() + " modes; " + MAX_MODES + " are the limit");
         }
-        var added = transactions.run(() -> {
-            var profile = findOrAdd(type, fileName);
-            profiles.lock(profile.id());
-            var summary = "Taken in from " + Revisions.listed(fileName);
-            var kept = revisions.newestHouse(profile.id()).laidOnto(type); // a file brings none, and takes none away
-            var result = revisions.add(profile.id(), kept, opened.descriptionBytes(), opened.file().others(), summary, author.name());
-            if (result.isNew()) {
-                revisions.rests(result.revision().id(), RevisionFacts.FILE);
-                profiles.rename(profile.id(), profiles.findOrAddManufacturer(maker(type)), name(type, fileName));
+        var others = opened.file().others();
+        return transactions.run(() -> {
+            var found = find(read, fileName);
+            var newest = found.flatMap(profile -> revisionRows.findNewest(profile.id()));
+            boolean otherContent = newest.isPresent() && revisions.findSame(newest.get().profileId(), opened.descriptionBytes(), others).isEmpty();
+            if (otherContent && same == Same.ASK) {
+                return new IntakeResult(fileName, null, null, IntakeResult.Question.of(newest.get(), read, Comparison.of(side(newest.get()), new Side(read, hashes(others)))));
             }
-            return result;
+            boolean own = otherContent && same == Same.OWN;
+            var type = own ? read.with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT)) : read;
+            var description = own ? opened.file().description().withType(type).write() : opened.descriptionBytes();
+            var profile = own ? add(type, fileName) : found.orElseGet(() -> add(type, fileName));
+            return accept(profile, type, description, others, fileName, Checks.of(opened.file()), author);
         });
-        return IntakeResult.Accepted.of(type, name(type, fileName), maker(type), added.revision(), added.isNew(), Checks.of(opened.file()));
+    }
+
+    private IntakeResult accept(StoredProfile profile, FixtureType type, byte[] description, Map<String, byte[]> others, String fileName, List<Finding> findings, Author author) {
+        profiles.lock(profile.id());
+        var kept = revisions.newestHouse(profile.id()).laidOnto(type); // a file brings none, and takes none away
+        var added = revisions.add(profile.id(), kept, description, others, "Taken in from " + Revisions.listed(fileName), author.name());
+        if (added.isNew()) {
+            revisions.rests(added.revision().id(), RevisionFacts.FILE);
+            profiles.rename(profile.id(), profiles.findOrAddManufacturer(maker(type)), name(type, fileName));
+        }
+        return new IntakeResult(fileName, null, IntakeResult.Accepted.of(type, name(type, fileName), maker(type), added.revision(), added.isNew(), findings), null);
+    }
+
+    private Side side(StoredRevision revision) {
+        return new Side(revisions.description(revision).type(), revisions.entries(revision.id()));
+    }
+
+    private static Map<String, String> hashes(Map<String, byte[]> files) {
+        return files.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, each -> Sha256.of(each.getValue())));
     }
 
     /** A file belongs to the profile of its fixture type id; without one, to the profile of its maker and name that has none either. */
-    private StoredProfile findOrAdd(FixtureType type, String fileName) {
-        var manufacturer = profiles.findOrAddManufacturer(maker(type));
+    private Optional<StoredProfile> find(FixtureType type, String fileName) {
         var id = fixtureTypeId(type);
-        var name = name(type, fileName);
-        var found = id == null ? profiles.findWithoutId(manufacturer, name) : profiles.findByFixtureType(id);
-        return found.orElseGet(() -> profiles.add(manufacturer, name, id));
+        return id == null ? profiles.findWithoutId(profiles.findOrAddManufacturer(maker(type)), name(type, fileName)) : profiles.findByFixtureType(id);
+    }
+
+    private StoredProfile add(FixtureType type, String fileName) {
+        return profiles.add(profiles.findOrAddManufacturer(maker(type)), name(type, fileName), fixtureTypeId(type));
     }
 
     private static @Nullable String fixtureTypeId(FixtureType type) {

@@ -5,6 +5,7 @@ import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
@@ -21,25 +22,29 @@ class IntakeController {
         this.intake = intake;
     }
 
-    /** 200 with one result for each file, in their order: a refused file does not keep the others out. */
+    /**
+     * 200 with one result for each file, in their order: a refused file does not keep the others out.
+     *
+     * @param same what becomes of a file whose profile the library has with other content: it waits with a question, is its next revision, or a profile of its own
+     */
     @PostMapping(value = "/api/intake", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    List<IntakeResult> take(@RequestPart("files") List<MultipartFile> files, @RequestHeader(Author.HEADER) String author) {
+    List<IntakeResult> take(@RequestPart("files") List<MultipartFile> files, @RequestParam(defaultValue = "ASK") IntakeResult.Same same, @RequestHeader(Author.HEADER) String author) {
         var by = Author.of(author);
-        return files.stream().map(file -> take(file, by)).toList();
+        return files.stream().map(file -> take(file, same, by)).toList();
     }
 
-    private IntakeResult take(MultipartFile file, Author author) {
+    private IntakeResult take(MultipartFile file, IntakeResult.Same same, Author author) {
         var given = file.getOriginalFilename();
         var name = given == null || given.isBlank() ? "file without a name" : given.substring(given.replace('\\', '/').lastIndexOf('/') + 1);
         try {
             if (file.getSize() > GdtfFile.MAX_BYTES) { // before it is brought into memory
                 throw new FormatException("is larger than the limit of " + (GdtfFile.MAX_BYTES >> 20) + " MB");
             }
-            return new IntakeResult(name, null, intake.take(name, file.getBytes(), author));
+            return intake.take(name, file.getBytes(), same, author);
         } catch (FormatException refused) {
-            return new IntakeResult(name, refused.sentence(name), null);
+            return IntakeResult.refused(name, refused.sentence(name));
         } catch (IOException unreadable) {
-            return new IntakeResult(name, "'" + name + "' did not arrive whole; send it again.", null);
+            return IntakeResult.refused(name, "'" + name + "' did not arrive whole; send it again.");
         }
     }
 }

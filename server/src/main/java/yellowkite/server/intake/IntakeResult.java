@@ -1,9 +1,15 @@
 package yellowkite.server.intake;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.check.Finding;
+import yellowkite.core.compare.Comparison;
+import yellowkite.core.compare.Rank;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.server.revisions.ModeSummary;
 import yellowkite.server.revisions.StoredRevision;
@@ -12,10 +18,33 @@ import yellowkite.server.web.FindingView;
 /**
  * What became of one file.
  *
- * @param refused  why it did not come in; null if it did
- * @param accepted what came in; null if it was refused
+ * @param refused  why it did not come in; null if it did, or waits
+ * @param accepted what came in; null if nothing did
+ * @param question what has to be decided before it comes in; null if nothing has
  */
-record IntakeResult(String file, @Schema(nullable = true) @Nullable String refused, @Schema(nullable = true) @Nullable Accepted accepted) {
+record IntakeResult(String file, @Schema(nullable = true) @Nullable String refused, @Schema(nullable = true) @Nullable Accepted accepted, @Schema(nullable = true) @Nullable Question question) {
+
+    static IntakeResult refused(String file, String why) {
+        return new IntakeResult(file, why, null, null);
+    }
+
+    /** What to do with a file that says of itself that it is a profile which the library has with other content. */
+    enum Same { ASK, NEXT, OWN }
+
+    /**
+     * The library has this profile with other content; nothing was stored.
+     *
+     * @param revision its newest. @param counts how many differences there are of each rank. @param says the first of them, the worst first
+     */
+    record Question(String profileId, String name, String manufacturer, int revision, Map<Rank, Long> counts, List<String> says) {
+        private static final int SHOWN = 6;
+
+        static Question of(StoredRevision newest, FixtureType type, Comparison comparison) {
+            var counts = Arrays.stream(Rank.values()).collect(Collectors.toMap(rank -> rank, comparison::count, (a, b) -> a, LinkedHashMap::new));
+            var says = comparison.byRank().stream().limit(SHOWN).map(each -> (each.place().mode().isEmpty() ? "" : each.place().mode() + ", ") + each.place().words() + ": " + each.says()).toList();
+            return new Question(newest.profileId(), type.name(), type.manufacturer(), newest.number(), counts, says);
+        }
+    }
 
     /**
      * @param isNew    false if the library held this very file already

@@ -20,6 +20,7 @@ class LibraryController {
     /** As many as anyone scrolls through; the search narrows the rest. */
     private static final int LISTED = 300;
     private static final int MAX_WORDS = 8;
+    private static final int MOST_MAKERS = 500;
     private static final TypeReference<List<Tail.Bundle>> TAIL = new TypeReference<>() {};
 
     private final ProfileRepository profiles;
@@ -39,7 +40,7 @@ class LibraryController {
     @GetMapping("/api/manufacturers")
     List<MakerChoice> manufacturers(@RequestParam(defaultValue = "") String name) {
         return profiles.manufacturers().stream().map(each -> new MakerChoice(each, NearNames.areNear(each, name)))
-                .filter(each -> each.near() || NearNames.plain(each.name()).contains(NearNames.plain(name))).limit(20).toList();
+                .filter(each -> each.near() || NearNames.plain(each.name()).contains(NearNames.plain(name))).limit(MOST_MAKERS).toList();
     }
 
     /** 200 with the profiles in which every word of {@code search} is found; all of them if it is empty. */

@@ -1,8 +1,10 @@
 package yellowkite.server.library;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -23,14 +25,15 @@ class MakerController {
         this.transactions = transactions;
     }
 
-    /** @param version to be named with the next change */
-    record MakerView(String name, int version, MakerFacts facts) {}
+    /** @param version to be named with the next change. @param spellings other names that count as this maker */
+    record MakerView(String name, int version, MakerFacts facts, List<String> spellings) {}
 
     /** 200; 404 for a manufacturer that is not in the library. */
     @GetMapping("/api/maker")
     MakerView maker(@RequestParam String name) {
-        var stored = profiles.facts(require(name));
-        return new MakerView(name, stored.version(), stored.facts());
+        var id = require(name);
+        var stored = profiles.facts(id);
+        return new MakerView(name, stored.version(), stored.facts(), profiles.spellings(id));
     }
 
     record MakerRequest(String name, int version, MakerFacts facts) {
@@ -54,6 +57,31 @@ class MakerController {
             throw Refusal.stale("Someone has changed what is known of " + request.name() + " meanwhile. Yours was not kept; look at theirs and try again.", Map.of());
         }
         return maker(request.name());
+    }
+
+    /** @param name that is wrong. @param into of the maker that it stands for */
+    record MergeRequest(String name, String into) {
+        MergeRequest {
+            Objects.requireNonNull(name, "name");
+            Objects.requireNonNull(into, "into");
+        }
+    }
+
+    /** @param moved how many profiles came over */
+    record Merged(MakerView maker, int moved) {}
+
+    /** 200; from now on whatever comes in under that name belongs to the other maker. 404 if one of the two is not in the library, 422 if they are one. */
+    @PostMapping("/api/maker/merge")
+    Merged merge(@RequestBody MergeRequest request) {
+        var moved = transactions.run(() -> {
+            var from = require(request.name());
+            var into = require(request.into());
+            if (from.equals(into)) {
+                throw Refusal.unfit("into", "'" + request.into() + "' is that maker already.");
+            }
+            return profiles.merge(from, request.name(), into);
+        });
+        return new Merged(maker(request.into()), moved);
     }
 
     private String require(String name) {

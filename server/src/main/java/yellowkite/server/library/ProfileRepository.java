@@ -9,6 +9,7 @@ import static org.jooq.impl.DSL.selectOne;
 import static yellowkite.server.tables.Tables.DRAFT;
 import static yellowkite.server.tables.Tables.MANUFACTURER;
 import static yellowkite.server.tables.Tables.MANUFACTURER_FACTS;
+import static yellowkite.server.tables.Tables.MANUFACTURER_SPELLING;
 import static yellowkite.server.tables.Tables.PRODUCTION_LOAD;
 import static yellowkite.server.tables.Tables.PROFILE;
 import static yellowkite.server.tables.Tables.PROFILE_FACTS;
@@ -52,7 +53,12 @@ public class ProfileRepository {
 
     public record ListedMode(String revisionId, String name, int footprint, int channels, String tail) {}
 
+    /** {@return the id of the maker of that name, or of which that is another spelling} */
     public String findOrAddManufacturer(String name) {
+        var spelled = database.select(MANUFACTURER_SPELLING.MANUFACTURER_ID).from(MANUFACTURER_SPELLING).where(MANUFACTURER_SPELLING.NAME.eq(name)).fetchOptional(MANUFACTURER_SPELLING.MANUFACTURER_ID);
+        if (spelled.isPresent()) {
+            return spelled.get();
+        }
         database.insertInto(MANUFACTURER, MANUFACTURER.ID, MANUFACTURER.NAME).values(UUID.randomUUID().toString(), name)
                 .onDuplicateKeyIgnore().execute();
         return database.select(MANUFACTURER.ID).from(MANUFACTURER).where(MANUFACTURER.NAME.eq(name)).fetchSingle(MANUFACTURER.ID);
@@ -100,6 +106,20 @@ public class ProfileRepository {
     /** {@return the id of a manufacturer} */
     Optional<String> findManufacturer(String name) {
         return database.select(MANUFACTURER.ID).from(MANUFACTURER).where(MANUFACTURER.NAME.eq(name)).fetchOptional(MANUFACTURER.ID);
+    }
+
+    /** Makes one maker a spelling of another: its profiles and spellings move, what is known of it goes. {@return how many profiles moved} */
+    int merge(String fromId, String fromName, String intoId) {
+        int moved = database.update(PROFILE).set(PROFILE.MANUFACTURER_ID, intoId).where(PROFILE.MANUFACTURER_ID.eq(fromId)).execute();
+        database.update(MANUFACTURER_SPELLING).set(MANUFACTURER_SPELLING.MANUFACTURER_ID, intoId).where(MANUFACTURER_SPELLING.MANUFACTURER_ID.eq(fromId)).execute();
+        database.deleteFrom(MANUFACTURER_FACTS).where(MANUFACTURER_FACTS.MANUFACTURER_ID.eq(fromId)).execute();
+        database.deleteFrom(MANUFACTURER).where(MANUFACTURER.ID.eq(fromId)).execute();
+        database.insertInto(MANUFACTURER_SPELLING, MANUFACTURER_SPELLING.NAME, MANUFACTURER_SPELLING.MANUFACTURER_ID).values(fromName, intoId).execute();
+        return moved;
+    }
+
+    List<String> spellings(String manufacturerId) {
+        return database.select(MANUFACTURER_SPELLING.NAME).from(MANUFACTURER_SPELLING).where(MANUFACTURER_SPELLING.MANUFACTURER_ID.eq(manufacturerId)).orderBy(MANUFACTURER_SPELLING.NAME).fetch(MANUFACTURER_SPELLING.NAME);
     }
 
     StoredFacts facts(String manufacturerId) {

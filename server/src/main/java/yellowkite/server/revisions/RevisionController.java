@@ -4,8 +4,14 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDateTime;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
+import java.util.Set;
+import java.util.zip.Deflater;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
@@ -17,7 +23,9 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import yellowkite.core.house.LeftBehind;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Refusal;
@@ -26,6 +34,8 @@ import yellowkite.server.web.Refusal;
 @RestController
 class RevisionController {
     private static final int LONGEST_REASON = 300;
+    /** As many ids as an address holds. */
+    private static final int MOST_EXPORTED = 150;
     private final Revisions revisions;
     private final RevisionRepository repository;
 
@@ -84,10 +94,44 @@ class RevisionController {
     @GetMapping(value = "/api/profiles/{profileId}/revisions/{number}/file", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<byte[]> export(@PathVariable String profileId, @PathVariable int number) {
         var revision = revisions.require(profileId, number);
-        var type = revisions.description(revision).type();
-        var name = fileName(type.manufacturer()) + "@" + fileName(type.name()) + "@revision " + number + ".gdtf";
-        var disposition = ContentDisposition.attachment().filename(name, StandardCharsets.UTF_8).build();
+        var disposition = ContentDisposition.attachment().filename(named(revision), StandardCharsets.UTF_8).build();
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString()).body(revisions.file(revision));
+    }
+
+    private String named(StoredRevision revision) {
+        var type = revisions.description(revision).type();
+        return fileName(type.manufacturer()) + "@" + fileName(type.name()) + "@revision " + revision.number() + ".gdtf";
+    }
+
+    /** 200 with the newest revisions of some profiles in one ZIP, a file each; 404 if one of them is not in the library or was never published. @param profile at most 150 ids */
+    @GetMapping(value = "/api/export.zip", produces = "application/zip")
+    ResponseEntity<StreamingResponseBody> exportAll(@RequestParam List<String> profile) {
+        if (profile.isEmpty() || profile.size() > MOST_EXPORTED) {
+            throw Refusal.unfit("profile", "Choose 1 to " + MOST_EXPORTED + " profiles to take away together.");
+        }
+        var chosen = profile.stream().distinct().map(id -> repository.findNewest(id).orElseThrow(() -> Refusal.notFound("One of these profiles is not in the library any more, or was never published."))).toList();
+        StreamingResponseBody body = out -> {
+            try (var zip = new ZipOutputStream(out)) {
+                zip.setLevel(Deflater.NO_COMPRESSION); // the files are packed already
+                var taken = new HashSet<String>();
+                for (var revision : chosen) { // one after the other, so that only one is in memory
+                    zip.putNextEntry(new ZipEntry(free(named(revision), taken)));
+                    zip.write(revisions.file(revision));
+                    zip.closeEntry();
+                }
+            }
+        };
+        var disposition = ContentDisposition.attachment().filename("profiles, " + revisions.now().toLocalDate() + ".zip").build();
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString()).body(body);
+    }
+
+    /** {@return the name, with a number before its ending if another file has it already} */
+    private static String free(String name, Set<String> taken) {
+        var called = name;
+        for (int i = 2; !taken.add(called.toLowerCase(Locale.ROOT)); i++) {
+            called = name.replaceFirst("\\.gdtf$", " (" + i + ").gdtf");
+        }
+        return called;
     }
 
     /** {@return a part of a file name that every system and every header can carry} */

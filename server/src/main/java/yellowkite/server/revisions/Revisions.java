@@ -90,6 +90,13 @@ public class Revisions {
         return new Added(revision, true);
     }
 
+    /** {@return the newest revision of a profile that holds this very file} */
+    public Optional<StoredRevision> findSame(String profileId, byte[] description, Map<String, byte[]> others) {
+        var entries = new LinkedHashMap<String, String>();
+        others.forEach((path, bytes) -> entries.put(path, Sha256.of(bytes)));
+        return repository.findByFile(profileId, Sha256.ofFile(Sha256.of(description), entries));
+    }
+
     /** Says what a new revision rests on. */
     public void rests(String revisionId, RevisionFacts facts) {
         if (!facts.equals(RevisionFacts.UNSAID)) {

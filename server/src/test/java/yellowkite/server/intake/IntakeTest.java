@@ -16,11 +16,13 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.demo.DemoHouse;
+import yellowkite.server.RunningKite;
 
 class IntakeTest {
 
@@ -72,16 +74,62 @@ class IntakeTest {
     }
 
     @Test
-    void theSameFileTwiceIsOneRevisionAndAChangedOneTheNext() {
+    void theSameFileTwiceIsOneRevision() {
         var id = UUID.randomUUID().toString();
-        var first = upload(Map.of("a.gdtf", lamp("Knot", id).write())).json().at("/0/accepted");
+        upload(Map.of("a.gdtf", lamp("Knot", id).write()));
+
         var again = upload(Map.of("b.gdtf", lamp("Knot", id).write())).json().at("/0/accepted");
-        var changed = upload(Map.of("c.gdtf", lamp("Knot two", id).write())).json().at("/0/accepted");
 
         assertThat(again.path("isNew").asBoolean()).isFalse();
         assertThat(again.path("revision").asInt()).isEqualTo(1);
-        assertThat(changed.path("revision").asInt()).isEqualTo(2);
-        assertThat(changed.path("profileId").asString()).isEqualTo(first.path("profileId").asString());
+    }
+
+    @Nested
+    class AFileWithAKnownIdAndOtherContent {
+        private final String id = UUID.randomUUID().toString();
+        private final String profile = upload(Map.of("a.gdtf", lamp("Knot", id).write())).json().at("/0/accepted/profileId").asString();
+        private final GdtfFile other = lamp("Knot two", id);
+
+        private JsonNode send(String same) {
+            return RunningKite.upload("?same=" + same, Map.of("c.gdtf", other.write())).json().path(0);
+        }
+
+        @Test
+        void isAQuestionWithTheDifferenceAndNothingIsStored() {
+            var question = upload(Map.of("c.gdtf", other.write())).json().at("/0/question");
+
+            assertThat(question.path("profileId").asString()).isEqualTo(profile);
+            assertThat(question.path("revision").asInt()).isEqualTo(1);
+            assertThat(question.at("/counts/COSMETIC").asInt()).isEqualTo(1);
+            assertThat(question.at("/says/0").asString()).isEqualTo("Profile: The name is 'Knot two' instead of 'Knot'.");
+            assertThat(get("/api/profiles/" + profile + "/revisions").json().size()).isEqualTo(1);
+        }
+
+        @Test
+        void isTheNextRevisionIfThatIsTheAnswer() {
+            var accepted = send("NEXT").path("accepted");
+
+            assertThat(accepted.path("profileId").asString()).isEqualTo(profile);
+            assertThat(accepted.path("revision").asInt()).isEqualTo(2);
+            assertThat(send("ASK").at("/accepted/isNew").asBoolean()).as("that file is known by now").isFalse();
+        }
+
+        @Test
+        void isAProfileOfItsOwnUnderAnotherIdIfThatIsTheAnswer() throws Exception {
+            var accepted = send("OWN").path("accepted");
+
+            assertThat(accepted.path("profileId").asString()).isNotEqualTo(profile);
+            assertThat(accepted.path("revision").asInt()).isEqualTo(1);
+            var type = GdtfFile.read(get("/api/profiles/" + accepted.path("profileId").asString() + "/revisions/1/file").body()).description().type();
+            assertThat(type.fixtureTypeId()).isNotEqualTo(id);
+            assertThat(type.name()).isEqualTo("Knot two");
+            assertThat(get("/api/profiles/" + profile + "/revisions").json().size()).isEqualTo(1);
+        }
+
+        @Test
+        void isNotDecidedByAWordThatIsNoAnswer() {
+            assertThat(RunningKite.upload("?same=MAYBE", Map.of("c.gdtf", other.write())).status()).isEqualTo(400);
+        }
     }
 
     @Test

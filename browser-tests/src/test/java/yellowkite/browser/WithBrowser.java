@@ -1,0 +1,41 @@
+package yellowkite.browser;
+
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.io.TempDir;
+import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.demo.DemoHouse;
+
+/** A browser of its own for each test, on the library of the demo house, as Ines. */
+abstract class WithBrowser {
+    @TempDir
+    Path folder;
+    Browser browser;
+
+    @BeforeEach
+    final void aBrowser() {
+        browser = new Browser(folder);
+        browser.open(RunningKite.address(), "Ines");
+    }
+
+    @AfterEach
+    final void ends() {
+        browser.close();
+    }
+
+    /** {@return the demo spot under another name and id} */
+    static GdtfFile lamp(String name, String id) {
+        return lamp("Petrel Spot", name, id);
+    }
+
+    /** {@return a lamp of the demo house under another name and id} */
+    static GdtfFile lamp(String demo, String name, String id) {
+        var file = DemoHouse.files().stream().filter(each -> each.description().type().name().equals(demo)).findFirst().orElseThrow();
+        return new GdtfFile(GdtfDescription.of(file.description().type().with(f -> {
+            f.name = name;
+            f.fixtureTypeId = id;
+        })), file.others());
+    }
+}

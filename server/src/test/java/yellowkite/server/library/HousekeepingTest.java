@@ -1,0 +1,68 @@
+package yellowkite.server.library;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static yellowkite.server.RunningKite.get;
+import static yellowkite.server.RunningKite.post;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.zip.ZipInputStream;
+import org.junit.jupiter.api.Test;
+import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.demo.DemoHouse;
+import yellowkite.server.RunningKite;
+
+/** Keeping the library in order: makers spelled differently, and many files at once. */
+class HousekeepingTest {
+    private static GdtfFile of(String maker, String name) {
+        var fresh = RunningKite.fresh(DemoHouse.moth());
+        return new GdtfFile(GdtfDescription.of(fresh.description().type().with(f -> {
+            f.manufacturer = maker;
+            f.name = name;
+        })), fresh.others());
+    }
+
+    private static RunningKite.Answer merge(String name, String into) {
+        return post("/api/maker/merge", "{\"name\": \"" + name + "\", \"into\": \"" + into + "\"}");
+    }
+
+    @Test
+    void anotherSpellingBecomesPartOfAMakerForGood() {
+        RunningKite.takeIn(of("Barge & Co", "Quay"));
+        RunningKite.takeIn(of("Barge and Co", "Pier"));
+
+        var merged = merge("Barge and Co", "Barge & Co").json();
+
+        assertThat(merged.path("moved").asInt()).isEqualTo(1);
+        assertThat(merged.at("/maker/spellings/0").asString()).isEqualTo("Barge and Co");
+        RunningKite.takeIn(of("Barge and Co", "Jetty"));
+        var makers = get("/api/library?search=barge").json().path("makers");
+        assertThat(makers.findValuesAsString("name")).contains("Barge & Co", "Quay", "Pier", "Jetty").doesNotContain("Barge and Co");
+        assertThat(makers.size()).isEqualTo(1);
+        assertThat(merge("Barge and Co", "Barge & Co").status()).isEqualTo(404);
+        assertThat(merge("Barge & Co", "Barge & Co").status()).isEqualTo(422);
+        assertThat(merge("Barge & Co", "Nobody").status()).isEqualTo(404);
+    }
+
+    @Test
+    void profilesGoOutTogetherEachAsItsOwnFile() throws IOException {
+        var ids = List.of(RunningKite.takeIn(of("Lumbrook", "Twin")), RunningKite.takeIn(of("Lumbrook", "Twin")));
+
+        var zip = get("/api/export.zip?profile=" + String.join("&profile=", ids));
+
+        var names = new ArrayList<String>();
+        try (var in = new ZipInputStream(new ByteArrayInputStream(zip.body()))) {
+            for (var entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                names.add(entry.getName());
+                assertThat(GdtfFile.read(in.readAllBytes()).description().type().name()).isEqualTo("Twin");
+            }
+        }
+        assertThat(names).containsExactly("Lumbrook@Twin@revision 1.gdtf", "Lumbrook@Twin@revision 1 (2).gdtf");
+        assertThat(get("/api/export.zip?profile=nobody").status()).isEqualTo(404);
+        assertThat(get("/api/export.zip?profile=" + "x&profile=".repeat(151)).status()).isEqualTo(422);
+        assertThat(get("/api/export.zip").status()).isEqualTo(400);
+    }
+}
