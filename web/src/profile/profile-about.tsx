@@ -75,6 +75,23 @@ export function ProfileAbout({ profile }: { profile: ProfilePageView }) {
           ))}
         </ul>
       </section>
+      {profile.sameMaps.length > 0 && (
+        <section aria-label="Driven alike">
+          <h2 className="mb-1 text-xs font-semibold text-muted">Driven alike</h2>
+          <p className="mb-1 text-sm text-muted">The same DMX map under another name:</p>
+          <ul className="flex flex-col gap-1 text-sm">
+            {profile.sameMaps.map((same) => (
+              <li key={`${same.profileId} ${same.own} ${same.mode}`}>
+                {same.own}:{' '}
+                <Link to={`/profile/${same.profileId}`} className="underline underline-offset-2">
+                  {same.name}
+                </Link>
+                <span className="text-muted">{`, mode ${same.mode}`}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       <ProfileSources profileId={profile.id} />
       {profile.files.length > 0 && (
         <section aria-label="Files">

@@ -19,6 +19,7 @@ import yellowkite.core.profile.House;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.library.OriginRepository.Copy;
 import yellowkite.server.library.OriginRepository.Origin;
+import yellowkite.server.library.ProfileRepository.SameMap;
 import yellowkite.server.library.ProfileRepository.Tags;
 import yellowkite.server.revisions.ModeSummary;
 import yellowkite.server.revisions.RevisionRepository;
@@ -31,6 +32,7 @@ import yellowkite.server.web.Refusal;
 @RestController
 class ProfileController {
     private static final int LONGEST = 300;
+    private static final int MOST_ALIKE = 20;
     private final ProfileRepository profiles;
     private final LoadRepository loads;
     private final OriginRepository origins;
@@ -56,11 +58,12 @@ class ProfileController {
     /**
      * @param revision that is shown; {@code newest} of the profile. @param withdrawn why the shown one is not to be used; null if it is
      * @param picture  address of the lamp's picture; null without one
+     * @param sameMaps modes of other profiles that have the same DMX map: likely the same lamp under another name
      * @param files    what its file holds beside the description
      */
     record ProfileView(String id, String maker, String name, String shortName, String longName, String description, String fixtureTypeId, House.Category category, String notes,
             @Schema(nullable = true) @Nullable String picture, int revision, int newest, @Schema(nullable = true) @Nullable String withdrawn, Tags tags, @Schema(nullable = true) @Nullable Origin origin,
-            @Schema(nullable = true) @Nullable String production, List<UseLine> uses, List<ModeOfPage> modes, List<FindingView> checks, List<String> files) {}
+            @Schema(nullable = true) @Nullable String production, List<UseLine> uses, List<SameMap> sameMaps, List<ModeOfPage> modes, List<FindingView> checks, List<String> files) {}
 
     /** 200 with a profile as a revision has it; 404 if there is none. @param revision null = the newest */
     @GetMapping("/api/profiles/{profileId}")
@@ -78,7 +81,7 @@ class ProfileController {
         return new ProfileView(profileId, type.manufacturer(), type.name(), type.shortName(), type.longName(), type.description(), type.fixtureTypeId(), type.house().category(), type.house().notes(),
                 picture == null ? null : "/api/media/" + picture, shown.number(), newest, revisions.findWithdrawal(shown.id()).map(each -> each.why()).orElse(null), profiles.tags(profileId),
                 origins.find(profileId).or(() -> load.map(each -> new Origin(each.originProfileId(), each.origin(), each.number(), revisionRows.findNewest(each.originProfileId()).map(StoredRevision::number).orElse(each.number())))).orElse(null),
-                load.map(LoadRepository.Load::production).orElse(null), uses(profileId),
+                load.map(LoadRepository.Load::production).orElse(null), uses(profileId), profiles.sameMaps(profileId, shown.id(), MOST_ALIKE),
                 IntStream.range(0, type.modes().size()).mapToObj(i -> new ModeOfPage(i, type.modes().get(i).description(), ModeSummary.of(type, type.modes().get(i)))).toList(),
                 Checks.of(type, revisions.media(entries)).stream().map(FindingView::of).toList(), List.copyOf(entries.keySet()));
     }

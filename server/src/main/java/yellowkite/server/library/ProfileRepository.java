@@ -13,6 +13,7 @@ import static yellowkite.server.tables.Tables.MANUFACTURER_SPELLING;
 import static yellowkite.server.tables.Tables.PRODUCTION_LOAD;
 import static yellowkite.server.tables.Tables.PROFILE;
 import static yellowkite.server.tables.Tables.PROFILE_FACTS;
+import static yellowkite.server.tables.Tables.PROFILE_ORIGIN;
 import static yellowkite.server.tables.Tables.PROFILE_SOURCE;
 import static yellowkite.server.tables.Tables.REVISION;
 import static yellowkite.server.tables.Tables.REVISION_ATTRIBUTE;
@@ -188,6 +189,22 @@ public class ProfileRepository {
                 .or(exists(selectOne().from(PROFILE_FACTS).where(PROFILE_FACTS.PROFILE_ID.eq(PROFILE.ID), PROFILE_FACTS.TAGS.containsIgnoreCase(word).or(PROFILE_FACTS.OTHER_NAMES.containsIgnoreCase(word)))))
                 .or(exists(selectOne().from(REVISION_MODE).where(REVISION_MODE.REVISION_ID.eq(REVISION.ID), REVISION_MODE.NAME.containsIgnoreCase(word))))
                 .or(exists(selectOne().from(REVISION_ATTRIBUTE).where(REVISION_ATTRIBUTE.REVISION_ID.eq(REVISION.ID), REVISION_ATTRIBUTE.NAME.containsIgnoreCase(word))));
+    }
+
+    /** A mode of another profile that has the same DMX map. @param own name of the mode that it is like */
+    public record SameMap(String own, String profileId, String name, String mode) {}
+
+    /** {@return modes of other profiles' newest revisions whose DMX maps are those of a revision, except copies and loads that are known to derive from it} */
+    List<SameMap> sameMaps(String profileId, String revisionId, int limit) {
+        var own = REVISION_MODE.as("own");
+        var later = REVISION.as("later");
+        var isNewest = REVISION.NUMBER.eq(DSL.field(DSL.select(max(later.NUMBER)).from(later).where(later.PROFILE_ID.eq(PROFILE.ID))));
+        return database.select(own.NAME, PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION_MODE.NAME).from(own).join(REVISION_MODE).on(REVISION_MODE.MAP_SHA256.eq(own.MAP_SHA256))
+                .join(REVISION).on(REVISION.ID.eq(REVISION_MODE.REVISION_ID)).join(PROFILE).on(PROFILE.ID.eq(REVISION.PROFILE_ID)).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
+                .where(own.REVISION_ID.eq(revisionId), PROFILE.ID.ne(profileId), isNewest)
+                .and(PROFILE.ID.notIn(DSL.select(PROFILE_ORIGIN.PROFILE_ID).from(PROFILE_ORIGIN).join(later).on(later.ID.eq(PROFILE_ORIGIN.ORIGIN_REVISION_ID)).where(later.PROFILE_ID.eq(profileId))))
+                .and(PROFILE.ID.notIn(DSL.select(PRODUCTION_LOAD.PROFILE_ID).from(PRODUCTION_LOAD).join(later).on(later.ID.eq(PRODUCTION_LOAD.ORIGIN_REVISION_ID)).where(later.PROFILE_ID.eq(profileId))))
+                .orderBy(own.POSITION, MANUFACTURER.NAME, PROFILE.NAME, REVISION_MODE.POSITION).limit(limit).fetch(mapping(SameMap::new));
     }
 
     /** {@return the modes of those revisions by revision, in the order of each file} */

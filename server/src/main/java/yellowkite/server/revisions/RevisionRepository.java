@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
 /** Revisions, their files, what is searched of them and what they rest on. Rows are only ever added; a withdrawal is taken back. */
@@ -50,8 +51,8 @@ public class RevisionRepository {
         for (int i = 0; i < modes.size(); i++) {
             var mode = modes.get(i);
             database.insertInto(REVISION_MODE, REVISION_MODE.REVISION_ID, REVISION_MODE.POSITION, REVISION_MODE.NAME,
-                            REVISION_MODE.FOOTPRINT, REVISION_MODE.CHANNELS, REVISION_MODE.TAIL)
-                    .values(revision.id(), i, mode.name(), mode.footprint(), mode.channels(), mode.tail()).execute();
+                            REVISION_MODE.FOOTPRINT, REVISION_MODE.CHANNELS, REVISION_MODE.TAIL, REVISION_MODE.MAP_SHA256)
+                    .values(revision.id(), i, mode.name(), mode.footprint(), mode.channels(), mode.tail(), mode.mapSha256()).execute();
         }
         for (var attribute : attributes) {
             database.insertInto(REVISION_ATTRIBUTE, REVISION_ATTRIBUTE.REVISION_ID, REVISION_ATTRIBUTE.NAME)
@@ -102,8 +103,8 @@ public class RevisionRepository {
                 .join(REVISION).on(REVISION.ID.eq(REVISION_WITHDRAWN.REVISION_ID)).where(REVISION.PROFILE_ID.eq(profileId)).fetchMap(REVISION_WITHDRAWN.REVISION_ID, mapping(Withdrawal::new));
     }
 
-    /** @param tail as JSON */
-    record ModeRow(String name, int footprint, int channels, String tail) {}
+    /** @param tail as JSON. @param mapSha256 of what its DMX map is known by; null for a mode without addresses */
+    record ModeRow(String name, int footprint, int channels, String tail, @Nullable String mapSha256) {}
 
     public Optional<StoredRevision> findNewest(String profileId) {
         return database.selectFrom(REVISION).where(REVISION.PROFILE_ID.eq(profileId)).orderBy(REVISION.NUMBER.desc()).limit(1)

@@ -2,6 +2,7 @@ package yellowkite.server.revisions;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
@@ -17,6 +18,7 @@ import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.check.Checks;
 import yellowkite.core.check.Severity;
+import yellowkite.core.compare.MapSignature;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.gdtf.Media;
@@ -76,7 +78,8 @@ public class Revisions {
                 (int) findings.stream().filter(each -> each.severity() == Severity.WARNING).count(), despite);
         var modes = type.modes().stream().map(mode -> {
             var line = ModeSummary.of(type, mode);
-            return new RevisionRepository.ModeRow(listed(line.name()), line.footprint(), line.channels(), json.writeValueAsString(line.tail()));
+            var map = MapSignature.of(type, mode);
+            return new RevisionRepository.ModeRow(listed(line.name()), line.footprint(), line.channels(), json.writeValueAsString(line.tail()), map.isEmpty() ? null : Sha256.of(map.getBytes(StandardCharsets.UTF_8)));
         }).toList();
         var attributes = new TreeSet<String>();
         type.modes().forEach(mode -> mode.channels().forEach(channel -> channel.functions().forEach(function -> attributes.add(listed(function.attribute())))));

@@ -48,6 +48,20 @@ class HousekeepingTest {
     }
 
     @Test
+    void lampsOfOneMapUnderTwoNamesArePointedOut() {
+        var spot = RunningKite.fresh(DemoHouse.petrelSpot());
+        var moved = new GdtfFile(GdtfDescription.of(spot.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(77)) : channel))), spot.others());
+        var first = RunningKite.takeIn(RunningKite.fresh(moved));
+        var twin = RunningKite.takeIn(RunningKite.fresh(moved));
+
+        var alike = get("/api/profiles/" + first).json().path("sameMaps");
+
+        assertThat(alike.size()).as("only the mode with the iris is like no other").isGreaterThanOrEqualTo(1);
+        assertThat(alike.at("/0/own").asString()).isEqualTo("Extended");
+        assertThat(alike.at("/0/profileId").asString()).isEqualTo(twin);
+    }
+
+    @Test
     void profilesGoOutTogetherEachAsItsOwnFile() throws IOException {
         var ids = List.of(RunningKite.takeIn(of("Lumbrook", "Twin")), RunningKite.takeIn(of("Lumbrook", "Twin")));
 
