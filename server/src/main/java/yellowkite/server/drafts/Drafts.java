@@ -28,6 +28,7 @@ import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.Author;
+import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
 
 /** Drafts: opened, edited, undone, redone, thrown away. Documents are replayed from the stored steps and kept for a while. */
@@ -101,9 +102,9 @@ class Drafts {
     }
 
     private static String production(String name) {
-        var called = name.strip();
-        if (called.isEmpty() || called.length() > 120 || called.codePoints().anyMatch(Character::isISOControl)) {
-            throw Refusal.unfit("production", "Say for which production it is, in one line of at most 120 letters.");
+        var called = Line.of("production", name, 120);
+        if (called.isEmpty()) {
+            throw Refusal.unfit("production", "Say for which production it is.");
         }
         return called;
     }

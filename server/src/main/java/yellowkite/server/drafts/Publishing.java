@@ -16,6 +16,7 @@ import yellowkite.server.revisions.RevisionFacts;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.Author;
+import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
 
 /** Makes revisions of drafts. */
@@ -44,11 +45,11 @@ class Publishing {
      * @param despite why, although checks find errors; needed only then
      */
     StoredRevision publish(String draftId, int seen, String summary, String despite, RevisionFacts facts, Author author) {
-        var line = summary.strip();
+        var line = Line.of("summary", summary, MAX_SUMMARY);
         if (line.isEmpty()) {
             throw Refusal.unfit("summary", "Say in one line what changed, so that colleagues know.");
         }
-        requireLine("summary", line);
+        var reason = Line.of("despite", despite, MAX_SUMMARY);
         return transactions.run(() -> {
             var draft = drafts.requireOpenAt(draftId, seen);
             var base = bases.baseOf(draft.draft().baseRevisionId());
@@ -58,10 +59,9 @@ class Publishing {
             }
             var files = publishedMedia(draft, base);
             long errors = Checks.of(draft.history().current(), files.facts()).stream().filter(each -> each.severity() == Severity.ERROR).count();
-            if (errors > 0 && despite.isBlank()) {
+            if (errors > 0 && reason.isEmpty()) {
                 throw Refusal.unfit("despite", "The checks find " + (errors == 1 ? "an error" : errors + " errors") + ". Mend what can be mended, or say why it is published all the same.");
             }
-            requireLine("despite", despite);
             profiles.lock(draft.draft().profileId());
             var date = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm:ss").format(revisions.now());
             var type = draft.history().current().with(f -> {
@@ -69,7 +69,7 @@ class Publishing {
                 f.revisions.add(new Revision(line, date, "", author.name(), Source.NONE));
             });
             var xml = base.description().withType(type).write();
-            var added = revisions.addStored(draft.draft().profileId(), type, xml, files.contents(), line, errors > 0 ? despite.strip() : null, author.name());
+            var added = revisions.addStored(draft.draft().profileId(), type, xml, files.contents(), line, errors > 0 ? reason : null, author.name());
             revisions.rests(added.revision().id(), facts);
             profiles.rename(draft.draft().profileId(), profiles.findOrAddManufacturer(Revisions.listed(type.manufacturer().isBlank() ? "Unknown maker" : type.manufacturer().strip())), Revisions.listed(type.name()));
             if (!repository.close(draftId, seen)) {
@@ -87,11 +87,5 @@ class Publishing {
         var own = new LinkedHashMap<>(repository.entries(draft.draft().id()));
         own.keySet().retainAll(used);
         return own.isEmpty() ? base.media() : bases.together(base.media(), own);
-    }
-
-    private static void requireLine(String field, String text) {
-        if (text.length() > MAX_SUMMARY || text.codePoints().anyMatch(Character::isISOControl)) {
-            throw Refusal.unfit(field, "This fits in one line of at most " + MAX_SUMMARY + " letters.");
-        }
     }
 }

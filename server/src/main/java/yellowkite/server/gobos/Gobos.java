@@ -14,6 +14,7 @@ import yellowkite.server.database.Transactions;
 import yellowkite.server.gobos.GoboRepository.StoredGobo;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.web.Author;
+import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
 
 /** The gobo shelf: pictures stored once, under names of the house. */
@@ -52,15 +53,7 @@ public class Gobos {
             if (name.isBlank()) {
                 throw Refusal.unfit("name", "A gobo needs a name.");
             }
-            return new Facts(line("name", name, 120), String.join(" ", words(line("tags", tags, 300))), line("maker", maker, 120), line("makerNumber", makerNumber, 60), line("origin", origin, 300), line("rights", rights, 300));
-        }
-
-        private static String line(String field, String text, int longest) {
-            var line = text.strip();
-            if (line.length() > longest || line.codePoints().anyMatch(Character::isISOControl)) {
-                throw Refusal.unfit(field, "This is one line of at most " + longest + " letters.");
-            }
-            return line;
+            return new Facts(Line.of("name", name, 120), String.join(" ", words(Line.of("tags", tags, 300))), Line.of("maker", maker, 120), Line.of("makerNumber", makerNumber, 60), Line.of("origin", origin, 300), Line.of("rights", rights, 300));
         }
     }
 

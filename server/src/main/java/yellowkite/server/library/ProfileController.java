@@ -26,6 +26,7 @@ import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.FindingView;
+import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
 
 /** The page of a profile: all that is known of it, to read. */
@@ -103,18 +104,10 @@ class ProfileController {
     @PutMapping("/api/profiles/{profileId}/tags")
     Tags tag(@PathVariable String profileId, @RequestBody TagsRequest request) {
         profiles.findById(profileId).orElseThrow(() -> Refusal.notFound("This profile is not in the library."));
-        var seen = new Tags(request.version(), line("tags", request.tags()), line("otherNames", request.otherNames()));
+        var seen = new Tags(request.version(), Line.of("tags", request.tags(), LONGEST), Line.of("otherNames", request.otherNames(), LONGEST));
         if (!transactions.run(() -> profiles.putTags(profileId, seen))) {
             throw Refusal.stale("Someone has changed tags or other names meanwhile. Yours were not kept; look at theirs and try again.", Map.of());
         }
         return profiles.tags(profileId);
-    }
-
-    private static String line(String field, String text) {
-        var line = text.strip();
-        if (line.length() > LONGEST || line.codePoints().anyMatch(Character::isISOControl)) {
-            throw Refusal.unfit(field, "This fits in one line of at most " + LONGEST + " letters.");
-        }
-        return line;
     }
 }

@@ -28,6 +28,7 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import yellowkite.core.house.LeftBehind;
 import yellowkite.server.web.Author;
+import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
 
 /** Revisions: what there is, what goes out, and what is withdrawn. */
@@ -80,8 +81,7 @@ class RevisionController {
     List<RevisionLine> withdraw(@PathVariable String profileId, @PathVariable int number, @RequestBody WithdrawRequest request, @RequestHeader(Author.HEADER) String author) {
         var revision = revisions.require(profileId, number);
         var by = Author.of(author);
-        var why = request.why().strip();
-        RevisionFacts.requireLine("why", why, LONGEST_REASON);
+        var why = Line.of("why", request.why(), LONGEST_REASON);
         if (why.isEmpty()) {
             repository.restore(revision.id());
         } else if (!repository.withdraw(new RevisionRepository.Withdrawal(revision.id(), why, by.name(), revisions.now()))) {

@@ -2,6 +2,7 @@ package yellowkite.server.revisions;
 
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
 
 /**
@@ -21,16 +22,6 @@ public record RevisionFacts(String firmware, RestsOn restsOn, String fromWhom) {
 
     /** @throws Refusal 422 with the field that does not fit */
     public static RevisionFacts said(@Nullable String firmware, @Nullable RestsOn restsOn, @Nullable String fromWhom) {
-        var facts = new RevisionFacts(Objects.requireNonNullElse(firmware, "").strip(), Objects.requireNonNullElse(restsOn, RestsOn.UNSAID), Objects.requireNonNullElse(fromWhom, "").strip());
-        requireLine("firmware", facts.firmware(), LONGEST_FIRMWARE);
-        requireLine("fromWhom", facts.fromWhom(), LONGEST_NAME);
-        return facts;
-    }
-
-    /** @throws Refusal 422 if the text is no line of at most {@code longest} letters */
-    static void requireLine(String field, String text, int longest) {
-        if (text.length() > longest || text.codePoints().anyMatch(Character::isISOControl)) {
-            throw Refusal.unfit(field, "This fits in one line of at most " + longest + " letters.");
-        }
+        return new RevisionFacts(Line.of("firmware", firmware, LONGEST_FIRMWARE), Objects.requireNonNullElse(restsOn, RestsOn.UNSAID), Line.of("fromWhom", fromWhom, LONGEST_NAME));
     }
 }

@@ -18,7 +18,7 @@ record SourceFile(String name, byte[] bytes) {
     /** @throws Refusal 422 if it is no PDF, PNG, JPEG or GIF, or too large */
     static SourceFile of(MultipartFile file) throws IOException {
         var given = Objects.requireNonNullElse(file.getOriginalFilename(), "");
-        var name = given.substring(given.replace('\\', '/').lastIndexOf('/') + 1).replaceAll("[\\p{Cntrl}\"<>|:*?]", "-").strip();
+        var name = given.substring(given.replace('\\', '/').lastIndexOf('/') + 1).replaceAll("[\\p{C}\"<>|:*?]", "-").replaceFirst("^[.\\s]+", "").strip();
         if (name.isEmpty() || name.length() > LONGEST_NAME) {
             throw Refusal.unfit("file", "A file needs a name of at most " + LONGEST_NAME + " letters.");
         }

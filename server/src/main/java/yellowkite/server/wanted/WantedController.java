@@ -28,6 +28,7 @@ import yellowkite.server.database.Transactions;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.wanted.WantedRepository.StoredWish;
 import yellowkite.server.web.Author;
+import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
 
 /** The wanted list over HTTP. A change names the version that it was made upon: 409 if the wish is further by now. */
@@ -37,6 +38,8 @@ class WantedController {
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_WORDS = 500;
     private static final int MOST_FILES = 12;
+    private static final int FIRST_YEAR = 2000;
+    private static final int LAST_YEAR = 2199;
     private final WantedRepository repository;
     private final Revisions revisions;
     private final Transactions transactions;
@@ -97,22 +100,17 @@ class WantedController {
     @ResponseStatus(HttpStatus.CREATED)
     WishLine ask(@RequestBody AskRequest request, @RequestHeader(Author.HEADER) String author) {
         var by = Author.of(author);
-        var maker = line("maker", request.maker(), LONGEST_NAME);
-        var model = line("model", request.model(), LONGEST_NAME);
+        var maker = Line.of("maker", request.maker(), LONGEST_NAME);
+        var model = Line.of("model", request.model(), LONGEST_NAME);
         if (maker.isEmpty() || model.isEmpty()) {
             throw Refusal.unfit(maker.isEmpty() ? "maker" : "model", "Say maker and model, as they stand on the lamp.");
         }
-        var id = UUID.randomUUID().toString();
-        repository.add(new StoredWish(id, 0, maker, model, line("mode", request.mode(), LONGEST_NAME), request.neededBy(), line("words", request.words(), LONGEST_WORDS), by.name(), revisions.now(), null, null, null));
-        return line(id);
-    }
-
-    private static String line(String field, String text, int longest) {
-        var line = text.strip();
-        if (line.length() > longest || line.codePoints().anyMatch(Character::isISOControl)) {
-            throw Refusal.unfit(field, "This fits in one line of at most " + longest + " letters.");
+        if (request.neededBy() != null && (request.neededBy().getYear() < FIRST_YEAR || request.neededBy().getYear() > LAST_YEAR)) {
+            throw Refusal.unfit("neededBy", "The day lies in the years " + FIRST_YEAR + " to " + LAST_YEAR + ".");
         }
-        return line;
+        var id = UUID.randomUUID().toString();
+        repository.add(new StoredWish(id, 0, maker, model, Line.of("mode", request.mode(), LONGEST_NAME), request.neededBy(), Line.of("words", request.words(), LONGEST_WORDS), by.name(), revisions.now(), null, null, null));
+        return line(id);
     }
 
     /** 200 with the wish and its files; 422 if it is no chart or photograph. A file of the same name takes the place of the one before. */

@@ -22,14 +22,9 @@ public record Author(String name) {
         if (name.isEmpty()) {
             throw Refusal.unfit("author", "Say who is working first: every change carries a name.");
         }
-        if (name.length() > MAX_LENGTH || name.codePoints().anyMatch(Author::isUnseen)) {
+        if (name.length() > MAX_LENGTH || name.codePoints().anyMatch(Line::isUnseen)) {
             throw Refusal.unfit("author", "A name has at most " + MAX_LENGTH + " letters and no control characters.");
         }
         return new Author(name);
-    }
-
-    /** Marks that turn the direction of writing would let one name look like another. */
-    private static boolean isUnseen(int letter) {
-        return Character.isISOControl(letter) || Character.getType(letter) == Character.FORMAT;
     }
 }

@@ -75,7 +75,7 @@ class WantedTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"'', null, 422", "' ', null, 422", "Fine, '\"tomorrow\"', 400", "Fine, '\"2026-02-31\"', 400"})
+    @CsvSource({"'', null, 422", "' ', null, 422", "Fine, '\"tomorrow\"', 400", "Fine, '\"2026-02-31\"', 400", "Fine, '\"0001-01-01\"', 422", "'un\u202eseen', null, 422"})
     void whatIsNoWishIsRefused(String model, String neededBy, int status) {
         assertThat(ask(model, neededBy).status()).isEqualTo(status);
     }
