@@ -59,7 +59,7 @@ export function LibraryPage() {
             aria-label="Find profiles"
             autoFocus
             value={search}
-            placeholder="Maker, model, mode or attribute"
+            placeholder="Maker, model, mode, or what it can do: “16 bit pan”, “uv”, “17 channels”"
             className="min-h-11 w-full rounded-lg border border-line bg-panel pr-4 pl-11 text-base"
             onChange={(event) => {
               const typed = event.currentTarget.value;

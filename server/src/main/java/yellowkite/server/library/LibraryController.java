@@ -1,7 +1,6 @@
 package yellowkite.server.library;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -11,6 +10,7 @@ import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.dmx.Tail;
+import yellowkite.core.library.LibraryQuery;
 import yellowkite.core.library.NearNames;
 import yellowkite.server.revisions.ModeSummary;
 
@@ -19,7 +19,6 @@ import yellowkite.server.revisions.ModeSummary;
 class LibraryController {
     /** As many as anyone scrolls through; the search narrows the rest. */
     private static final int LISTED = 300;
-    private static final int MAX_WORDS = 8;
     private static final int MOST_MAKERS = 500;
     private static final TypeReference<List<Tail.Bundle>> TAIL = new TypeReference<>() {};
 
@@ -43,11 +42,10 @@ class LibraryController {
                 .filter(each -> each.near() || NearNames.plain(each.name()).contains(NearNames.plain(name))).limit(MOST_MAKERS).toList();
     }
 
-    /** 200 with the profiles in which every word of {@code search} is found; all of them if it is empty. */
+    /** 200 with the profiles in which every term of {@code search} is found; all of them if it is empty. */
     @GetMapping("/api/library")
     LibraryView library(@RequestParam(defaultValue = "") String search) {
-        var words = Arrays.stream(search.strip().split("\\s+")).filter(word -> !word.isEmpty()).limit(MAX_WORDS).toList();
-        var listed = profiles.search(words, LISTED + 1);
+        var listed = profiles.search(LibraryQuery.of(search), LISTED + 1);
         boolean more = listed.size() > LISTED;
         var shown = more ? listed.subList(0, LISTED) : listed;
         var modes = profiles.modes(shown.stream().map(ProfileRepository.Listed::revisionId).toList());

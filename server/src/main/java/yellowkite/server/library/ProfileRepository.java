@@ -29,6 +29,11 @@ import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
+import yellowkite.core.library.LibraryQuery;
+import yellowkite.core.library.LibraryQuery.Footprint;
+import yellowkite.core.library.LibraryQuery.Term;
+import yellowkite.core.library.LibraryQuery.Wide;
+import yellowkite.core.library.LibraryQuery.Word;
 import yellowkite.core.library.MakerFacts;
 
 /** Manufacturers and profiles, and what lists show of them. */
@@ -164,12 +169,12 @@ public class ProfileRepository {
     }
 
     /**
-     * {@return profiles by manufacturer and name in which every word is found: in the maker, the name, the production that it
-     * is for, a mode or an attribute of the newest revision}
+     * {@return profiles by manufacturer and name in which every term is found: a word in the maker, the name, the production that
+     * it is for, its tags and other names, a mode or an attribute of the newest revision; a footprint among its modes}
      */
-    public List<Listed> search(List<String> words, int limit) {
+    public List<Listed> search(LibraryQuery query, int limit) {
         var newest = database.select(REVISION.PROFILE_ID, max(REVISION.NUMBER).as("number")).from(REVISION).groupBy(REVISION.PROFILE_ID).asTable("newest");
-        var condition = words.stream().map(ProfileRepository::mentions).reduce(DSL.noCondition(), Condition::and);
+        var condition = query.terms().stream().map(ProfileRepository::holds).reduce(DSL.noCondition(), Condition::and);
         return database.select(PROFILE.ID, PROFILE.NAME, MANUFACTURER.NAME, coalesce(REVISION.ID, inline("")), coalesce(REVISION.NUMBER, inline(0)), coalesce(REVISION.ERRORS, inline(0)),
                         coalesce(REVISION.WARNINGS, inline(0)), DRAFT.OPENED_BY)
                 .from(PROFILE)
@@ -183,12 +188,25 @@ public class ProfileRepository {
                 .fetch(mapping(Listed::new));
     }
 
+    private static Condition holds(Term term) {
+        return switch (term) {
+            case Footprint footprint -> exists(selectOne().from(REVISION_MODE).where(REVISION_MODE.REVISION_ID.eq(REVISION.ID), REVISION_MODE.FOOTPRINT.eq(footprint.addresses())));
+            case Wide wide -> has(DSL.or(REVISION_ATTRIBUTE.NAME.in(wide.attributes().stream().map(each -> LibraryQuery.listed(each, wide.bits() / 8)).toList()),
+                    REVISION_ATTRIBUTE.NAME.startsWithIgnoreCase(wide.text()).and(REVISION_ATTRIBUTE.NAME.endsWithIgnoreCase(" " + wide.bits() + " bit"))));
+            case Word word -> mentions(word.text()).or(has(REVISION_ATTRIBUTE.NAME.in(word.attributes())));
+        };
+    }
+
+    private static Condition has(Condition attribute) {
+        return exists(selectOne().from(REVISION_ATTRIBUTE).where(REVISION_ATTRIBUTE.REVISION_ID.eq(REVISION.ID), attribute));
+    }
+
     private static Condition mentions(String word) {
         return MANUFACTURER.NAME.containsIgnoreCase(word).or(PROFILE.NAME.containsIgnoreCase(word))
                 .or(exists(selectOne().from(PRODUCTION_LOAD).where(PRODUCTION_LOAD.PROFILE_ID.eq(PROFILE.ID), PRODUCTION_LOAD.PRODUCTION.containsIgnoreCase(word))))
                 .or(exists(selectOne().from(PROFILE_FACTS).where(PROFILE_FACTS.PROFILE_ID.eq(PROFILE.ID), PROFILE_FACTS.TAGS.containsIgnoreCase(word).or(PROFILE_FACTS.OTHER_NAMES.containsIgnoreCase(word)))))
                 .or(exists(selectOne().from(REVISION_MODE).where(REVISION_MODE.REVISION_ID.eq(REVISION.ID), REVISION_MODE.NAME.containsIgnoreCase(word))))
-                .or(exists(selectOne().from(REVISION_ATTRIBUTE).where(REVISION_ATTRIBUTE.REVISION_ID.eq(REVISION.ID), REVISION_ATTRIBUTE.NAME.containsIgnoreCase(word))));
+                .or(has(REVISION_ATTRIBUTE.NAME.containsIgnoreCase(word)));
     }
 
     /** A mode of another profile that has the same DMX map. @param own name of the mode that it is like */

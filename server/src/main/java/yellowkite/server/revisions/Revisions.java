@@ -23,6 +23,7 @@ import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.house.StoredHouse;
+import yellowkite.core.library.LibraryQuery;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.server.web.Refusal;
 
@@ -82,7 +83,12 @@ public class Revisions {
             return new RevisionRepository.ModeRow(listed(line.name()), line.footprint(), line.channels(), json.writeValueAsString(line.tail()), map.isEmpty() ? null : Sha256.of(map.getBytes(StandardCharsets.UTF_8)));
         }).toList();
         var attributes = new TreeSet<String>();
-        type.modes().forEach(mode -> mode.channels().forEach(channel -> channel.functions().forEach(function -> attributes.add(listed(function.attribute())))));
+        type.modes().forEach(mode -> mode.channels().forEach(channel -> channel.functions().forEach(function -> {
+            attributes.add(listed(function.attribute()));
+            if (channel.bytes() > 1) {
+                attributes.add(listed(LibraryQuery.listed(function.attribute(), channel.bytes())));
+            }
+        })));
         type.attributeDefinitions().attributes().stream().filter(each -> attributes.contains(each.name()))
                 .forEach(each -> attributes.add(listed(each.pretty())));
         repository.insert(revision, entries, modes, attributes.stream().limit(LISTED_ATTRIBUTES).toList());

@@ -48,6 +48,24 @@ class HousekeepingTest {
     }
 
     @Test
+    void aLampIsFoundByWhatItsPaperSays() {
+        RunningKite.takeIn(of("Heron Works", "Shallow"));
+
+        assertThat(found("heron 9 channels")).isEqualTo(1);
+        assertThat(found("heron 10 channels")).isZero();
+        assertThat(found("heron 16 bit dimmer")).isZero();
+        var spot = RunningKite.fresh(DemoHouse.petrelSpot());
+        RunningKite.takeIn(new GdtfFile(GdtfDescription.of(spot.description().type().with(f -> f.manufacturer = "Egret")), spot.others()));
+        assertThat(found("egret 16 bit pan, 22 ch")).isEqualTo(1);
+        assertThat(found("egret pan 24 bit")).isZero();
+        assertThat(found("heron uv")).isEqualTo(1);
+    }
+
+    private static int found(String search) {
+        return get("/api/library?search=" + search.replace(" ", "%20").replace(",", "%2C")).json().path("found").asInt();
+    }
+
+    @Test
     void lampsOfOneMapUnderTwoNamesArePointedOut() {
         var spot = RunningKite.fresh(DemoHouse.petrelSpot());
         var moved = new GdtfFile(GdtfDescription.of(spot.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(77)) : channel))), spot.others());
