@@ -107,6 +107,14 @@ function Found({ library, search, chosen, onToggle }: { library: Library; search
       {library.makers.map((maker) => (
         <MakerSection key={maker.name} maker={maker} chosen={chosen} onToggle={onToggle} />
       ))}
+      {library.placeholders.length > 0 && (
+        <section aria-label="Placeholders" className="mt-10 border-t border-line pt-2">
+          <p className="mt-2 text-sm text-muted">Placeholders: a footprint, and nothing of what the channels do. Write the profile before anyone relies on one.</p>
+          {library.placeholders.map((maker) => (
+            <MakerSection key={maker.name} maker={maker} chosen={chosen} onToggle={onToggle} />
+          ))}
+        </section>
+      )}
       {library.more && <p className="mt-4 text-sm text-muted">The list is long; only its first {library.found} profiles are shown. A word in the search narrows it.</p>}
     </>
   );

@@ -42,6 +42,9 @@ export function ProfileAbout({ profile }: { profile: ProfilePageView }) {
                 <Link to={`/profile/${origin.profileId}?revision=${origin.number}`} className="underline underline-offset-2">
                   {`${origin.name}, revision ${origin.number}`}
                 </Link>
+                <Link to={`/compare?left=${origin.profileId}&leftRevision=${origin.number}&right=${profile.id}&rightRevision=${profile.revision}`} className="block text-muted underline underline-offset-2">
+                  What differs from it
+                </Link>
               </dd>
             </>
           )}

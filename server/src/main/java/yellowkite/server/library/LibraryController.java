@@ -3,6 +3,7 @@ package yellowkite.server.library;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -50,15 +51,20 @@ class LibraryController {
         var shown = more ? listed.subList(0, LISTED) : listed;
         var modes = profiles.modes(shown.stream().map(ProfileRepository.Listed::revisionId).toList());
         var loaded = loads.of(shown.stream().map(ProfileRepository.Listed::id).toList());
+        return new LibraryView(profiles.count(), shown.size(), more, makers(shown, false, modes, loaded), makers(shown, true, modes, loaded));
+    }
+
+    private List<LibraryView.Maker> makers(List<ProfileRepository.Listed> shown, boolean placeholders, Map<String, List<ProfileRepository.ListedMode>> modes, Map<String, LoadRepository.Load> loaded) {
         var makers = new LinkedHashMap<String, List<LibraryView.Profile>>();
         for (var each : shown) {
-            var views = modes.getOrDefault(each.revisionId(), List.of()).stream()
-                    .map(mode -> new ModeSummary(mode.name(), mode.footprint(), mode.channels(), json.readValue(mode.tail(), TAIL))).toList();
-            makers.computeIfAbsent(each.manufacturer(), name -> new ArrayList<>())
-                    .add(new LibraryView.Profile(each.id(), each.name(), each.revision(), each.errors(), each.warnings(), each.draftBy(), load(loaded.get(each.id())), views));
+            if (each.placeholder() == placeholders) {
+                var views = modes.getOrDefault(each.revisionId(), List.of()).stream()
+                        .map(mode -> new ModeSummary(mode.name(), mode.footprint(), mode.channels(), json.readValue(mode.tail(), TAIL))).toList();
+                makers.computeIfAbsent(each.manufacturer(), name -> new ArrayList<>())
+                        .add(new LibraryView.Profile(each.id(), each.name(), each.revision(), each.errors(), each.warnings(), each.draftBy(), load(loaded.get(each.id())), views));
+            }
         }
-        return new LibraryView(profiles.count(), shown.size(), more,
-                makers.entrySet().stream().map(maker -> new LibraryView.Maker(maker.getKey(), maker.getValue())).toList());
+        return makers.entrySet().stream().map(maker -> new LibraryView.Maker(maker.getKey(), maker.getValue())).toList();
     }
 
     private static LibraryView.@Nullable LoadLine load(LoadRepository.@Nullable Load load) {

@@ -9,9 +9,10 @@ import yellowkite.server.revisions.ModeSummary;
  *
  * @param total how many profiles there are in all
  * @param found how many of them are listed
+ * @param placeholders profiles that hold a footprint and nothing else: never among the others
  * @param more  whether some that fit are left out, because the list is long
  */
-record LibraryView(int total, int found, boolean more, List<Maker> makers) {
+record LibraryView(int total, int found, boolean more, List<Maker> makers, List<Maker> placeholders) {
 
     record Maker(String name, List<Profile> profiles) {}
 

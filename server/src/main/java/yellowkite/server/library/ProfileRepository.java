@@ -18,6 +18,7 @@ import static yellowkite.server.tables.Tables.PROFILE_SOURCE;
 import static yellowkite.server.tables.Tables.REVISION;
 import static yellowkite.server.tables.Tables.REVISION_ATTRIBUTE;
 import static yellowkite.server.tables.Tables.REVISION_MODE;
+import static yellowkite.server.tables.Tables.REVISION_PLACEHOLDER;
 
 import java.util.Collection;
 import java.util.List;
@@ -53,9 +54,10 @@ public class ProfileRepository {
      *
      * @param revisionId empty, and {@code revision} 0, if it was never published
      * @param draftBy    null without an open draft
+     * @param placeholder whether it is a footprint and nothing else
      */
     public record Listed(String id, String name, String manufacturer, String revisionId, int revision, int errors, int warnings,
-            @Nullable String draftBy) {}
+            @Nullable String draftBy, boolean placeholder) {}
 
     public record ListedMode(String revisionId, String name, int footprint, int channels, String tail) {}
 
@@ -169,21 +171,22 @@ public class ProfileRepository {
     }
 
     /**
-     * {@return profiles by manufacturer and name in which every term is found: a word in the maker, the name, the production that
+     * {@return profiles by manufacturer and name, placeholders last, in which every term is found: a word in the maker, the name, the production that
      * it is for, its tags and other names, a mode or an attribute of the newest revision; a footprint among its modes}
      */
     public List<Listed> search(LibraryQuery query, int limit) {
         var newest = database.select(REVISION.PROFILE_ID, max(REVISION.NUMBER).as("number")).from(REVISION).groupBy(REVISION.PROFILE_ID).asTable("newest");
         var condition = query.terms().stream().map(ProfileRepository::holds).reduce(DSL.noCondition(), Condition::and);
         return database.select(PROFILE.ID, PROFILE.NAME, MANUFACTURER.NAME, coalesce(REVISION.ID, inline("")), coalesce(REVISION.NUMBER, inline(0)), coalesce(REVISION.ERRORS, inline(0)),
-                        coalesce(REVISION.WARNINGS, inline(0)), DRAFT.OPENED_BY)
+                        coalesce(REVISION.WARNINGS, inline(0)), DRAFT.OPENED_BY, DSL.field(REVISION_PLACEHOLDER.REVISION_ID.isNotNull()))
                 .from(PROFILE)
                 .join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
                 .leftJoin(newest).on(newest.field(REVISION.PROFILE_ID).eq(PROFILE.ID))
                 .leftJoin(REVISION).on(REVISION.PROFILE_ID.eq(PROFILE.ID), REVISION.NUMBER.eq(newest.field("number", Integer.class)))
                 .leftJoin(DRAFT).on(DRAFT.OPEN_PROFILE_ID.eq(PROFILE.ID), DRAFT.VERSION.gt(0))
+                .leftJoin(REVISION_PLACEHOLDER).on(REVISION_PLACEHOLDER.REVISION_ID.eq(REVISION.ID))
                 .where(condition)
-                .orderBy(MANUFACTURER.NAME, PROFILE.NAME, PROFILE.ID)
+                .orderBy(REVISION_PLACEHOLDER.REVISION_ID.isNotNull(), MANUFACTURER.NAME, PROFILE.NAME, PROFILE.ID)
                 .limit(limit)
                 .fetch(mapping(Listed::new));
     }

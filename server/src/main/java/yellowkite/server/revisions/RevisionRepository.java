@@ -8,6 +8,7 @@ import static yellowkite.server.tables.Tables.REVISION_ENTRY;
 import static yellowkite.server.tables.Tables.REVISION_FACTS;
 import static yellowkite.server.tables.Tables.REVISION_HOUSE;
 import static yellowkite.server.tables.Tables.REVISION_MODE;
+import static yellowkite.server.tables.Tables.REVISION_PLACEHOLDER;
 import static yellowkite.server.tables.Tables.REVISION_WITHDRAWN;
 
 import java.time.LocalDateTime;
@@ -67,6 +68,11 @@ public class RevisionRepository {
 
     Optional<String> findHouse(String revisionId) {
         return database.select(REVISION_HOUSE.KEPT).from(REVISION_HOUSE).where(REVISION_HOUSE.REVISION_ID.eq(revisionId)).fetchOptional(REVISION_HOUSE.KEPT);
+    }
+
+    /** Marks a revision as a footprint and nothing else. */
+    void putPlaceholder(String revisionId) {
+        database.insertInto(REVISION_PLACEHOLDER, REVISION_PLACEHOLDER.REVISION_ID).values(revisionId).execute();
     }
 
     void putFacts(String revisionId, RevisionFacts facts) {

@@ -24,6 +24,7 @@ import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.house.StoredHouse;
 import yellowkite.core.library.LibraryQuery;
+import yellowkite.core.library.Placeholder;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.server.web.Refusal;
 
@@ -92,6 +93,9 @@ public class Revisions {
         type.attributeDefinitions().attributes().stream().filter(each -> attributes.contains(each.name()))
                 .forEach(each -> attributes.add(listed(each.pretty())));
         repository.insert(revision, entries, modes, attributes.stream().limit(LISTED_ATTRIBUTES).toList());
+        if (Placeholder.is(type)) {
+            repository.putPlaceholder(revision.id());
+        }
         var kept = StoredHouse.of(type);
         if (!kept.equals(StoredHouse.NONE)) {
             repository.putHouse(revision.id(), json.writeValueAsString(kept));

@@ -66,6 +66,20 @@ class HousekeepingTest {
     }
 
     @Test
+    void placeholdersStandApart() {
+        var lamp = of("Bittern Works", "Reserved");
+        RunningKite.takeIn(new GdtfFile(GdtfDescription.of(lamp.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.mapLogicalChannels(logical -> logical.withAttribute("NoFeature"))
+                .mapFunctions(function -> function.with(f -> f.attribute = "NoFeature"))))), lamp.others()));
+        RunningKite.takeIn(of("Bittern Works", "Written"));
+
+        var library = get("/api/library?search=bittern").json();
+
+        assertThat(library.at("/makers").findValuesAsString("name")).contains("Written").doesNotContain("Reserved");
+        assertThat(library.at("/placeholders/0/profiles/0/name").asString()).isEqualTo("Reserved");
+        assertThat(library.path("found").asInt()).isEqualTo(2);
+    }
+
+    @Test
     void lampsOfOneMapUnderTwoNamesArePointedOut() {
         var spot = RunningKite.fresh(DemoHouse.petrelSpot());
         var moved = new GdtfFile(GdtfDescription.of(spot.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(77)) : channel))), spot.others());
