@@ -9,5 +9,5 @@ export const RANKS: { rank: Rank; sign: string; text: string; means: string; ton
 ];
 
 export function rankOf(rank: Rank) {
-  return RANKS.find((each) => each.rank === rank) ?? RANKS[3]!;
+  return RANKS.find((each) => each.rank === rank) ?? { sign: '·', text: '', tone: 'text-muted' };
 }

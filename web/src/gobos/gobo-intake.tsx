@@ -91,8 +91,8 @@ export function GoboIntake({ onClose, onKept }: { onClose: () => void; onKept: (
                     {warning}
                   </Notice>
                 ))}
-                <Settings cut={cut} onCut={setCut} look={look} tolerance={tolerance} onTolerance={setTolerance} />
                 {cut.side !== null && <GoboSquare picture={picture} width={look.width} height={look.height} square={{ left: cut.left, top: cut.top, side: cut.side }} onMove={(square) => setCut({ ...cut, ...square })} />}
+                <Settings cut={cut} onCut={setCut} look={look} tolerance={tolerance} onTolerance={setTolerance} />
               </div>
             </div>
             <GoboFactsFields facts={facts} onChange={setFacts} nameError={nameError} />

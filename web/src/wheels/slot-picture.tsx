@@ -5,6 +5,7 @@ export function SlotPicture({ slot, className }: { slot: WheelLine['slots'][numb
   return (
     <span title={`${slot.number} ${slot.name}`} className={`block overflow-hidden rounded-full border border-line ${className}`} style={{ background: slot.media ? '#000' : (slot.color ?? 'transparent') }}>
       {!slot.media && slot.facets > 0 && <Facets count={slot.facets} />}
+      {!slot.media && slot.disc && <Disc />}
       {slot.media && <img src={slot.media} alt="" className="size-full" onError={(event) => (event.currentTarget.hidden = true)} />}
     </span>
   );
@@ -18,6 +19,15 @@ function Facets({ count }: { count: number }) {
       {spots.map((angle) => (
         <circle key={angle} cx={6 * Math.cos(angle)} cy={6 * Math.sin(angle)} r={Math.min(3, 16 / count)} fill="var(--text)" />
       ))}
+    </svg>
+  );
+}
+
+/** An animation disc, by the break-up that runs through the beam. */
+function Disc() {
+  return (
+    <svg viewBox="-10 -10 20 20" aria-hidden className="size-full">
+      <path d="M-7 0q3.5 -7 7 0t7 0" fill="none" stroke="#222" strokeWidth={2} />
     </svg>
   );
 }

@@ -56,6 +56,7 @@ class Intake {
             throw new FormatException("holds " + read.modes().size() + " modes; " + MAX_MODES + " are the limit");
         }
         var others = opened.file().others();
+        var findings = Checks.of(opened.file()); // before the transaction: it may run more than once
         return transactions.run(() -> {
             var found = find(read, fileName);
             var newest = found.flatMap(profile -> revisionRows.findNewest(profile.id()));
@@ -67,7 +68,7 @@ class Intake {
             var type = own ? read.with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT)) : read;
             var description = own ? opened.file().description().withType(type).write() : opened.descriptionBytes();
             var profile = own ? add(type, fileName) : found.orElseGet(() -> add(type, fileName));
-            return accept(profile, type, description, others, fileName, Checks.of(opened.file()), author);
+            return accept(profile, type, description, others, fileName, findings, author);
         });
     }
 
