@@ -10,7 +10,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import yellowkite.core.profile.AttributeDefinitions;
 import yellowkite.core.profile.AttributeDefinitions.ActivationGroup;
 import yellowkite.core.profile.AttributeDefinitions.Feature;
@@ -49,6 +51,8 @@ public final class Catalogue {
     /** Made when first searched: whoever only checks a file does not wait for it. */
     private static final class Searched {
         private static final List<SearchWords> ALL = STANDARD.attributes.stream().map(SearchWords::of).toList();
+        private static final Map<List<String>, Set<StandardAttribute>> BY_PHRASE = ALL.stream().flatMap(each -> each.phrases().stream().map(phrase -> Map.entry(phrase, each.attribute())))
+                .collect(Collectors.groupingBy(Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toUnmodifiableSet())));
     }
 
     /** @param name the standard's name with its number put in. @param score larger fits better */
@@ -64,6 +68,12 @@ public final class Catalogue {
         var query = Query.of(words);
         return Searched.ALL.stream().map(each -> new Match(each.attribute().name(query.number(), 1), each.attribute(), each.score(query)))
                 .filter(match -> match.score() > 0).sorted(Comparator.comparingInt(Match::score).reversed()).toList();
+    }
+
+    /** {@return the attributes that technicians call exactly so, by the standard's names} Empty words mean none. */
+    public Set<String> called(String words) {
+        var query = Query.of(words);
+        return Searched.BY_PHRASE.getOrDefault(query.words(), Set.of()).stream().map(each -> each.name(query.number(), 1)).collect(Collectors.toUnmodifiableSet());
     }
 
     /**

@@ -1,0 +1,85 @@
+package yellowkite.core.library;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import yellowkite.core.profile.House;
+
+/**
+ * A card, made quick to look through.
+ *
+ * @param words      numbers in the vocabulary, ascending; {@code weights} of each by where it stands
+ * @param attributes numbers in the vocabulary of attributes
+ */
+record Entry(String id, String maker, String name, String plain, Shelf shelf, House.Category category, Card.State state, boolean proven, boolean placeholder, LocalDateTime changed, int[] footprints, boolean cells, int[] watts,
+        int[] words, float[] weights, int[] attributes) {
+    private static final float NAME = 1;
+    private static final float OTHER_NAME = 0.9f;
+    private static final float MAKER = 0.8f;
+    private static final float TAG = 0.7f;
+    private static final float MODE = 0.6f;
+    private static final float ATTRIBUTE = 0.5f;
+    private static final float AUTHOR = 0.4f;
+    private static final float DESCRIPTION = 0.3f;
+
+    static Entry of(Card card, Vocabulary words, Vocabulary attributes) {
+        var synopsis = card.synopsis();
+        var weights = new HashMap<Integer, Float>();
+        add(card.name(), NAME, words, weights);
+        weights.merge(words.add(Vocabulary.plain(card.name())), NAME, Math::max);
+        add(synopsis.shortName(), OTHER_NAME, words, weights);
+        add(synopsis.longName(), OTHER_NAME, words, weights);
+        add(card.otherNames(), OTHER_NAME, words, weights);
+        add(card.maker(), MAKER, words, weights);
+        weights.merge(words.add(Vocabulary.plain(card.maker())), MAKER, Math::max);
+        add(card.tags(), TAG, words, weights);
+        add(card.production(), TAG, words, weights);
+        synopsis.modes().forEach(mode -> add(mode.name(), MODE, words, weights));
+        synopsis.kinds().forEach(kind -> add(kind, ATTRIBUTE, words, weights));
+        var own = new ArrayList<Integer>();
+        for (var each : synopsis.attributes()) {
+            own.add(attributes.add(each.name()));
+            add(each.name(), ATTRIBUTE, words, weights);
+            add(each.pretty(), ATTRIBUTE, words, weights);
+            weights.merge(words.add(wide(each.name(), 8 * each.bytes())), ATTRIBUTE, Math::max);
+            weights.merge(words.add(wide(each.pretty(), 8 * each.bytes())), ATTRIBUTE, Math::max);
+        }
+        add(card.author(), AUTHOR, words, weights);
+        add(synopsis.description(), DESCRIPTION, words, weights);
+        var numbers = weights.keySet().stream().sorted().mapToInt(Integer::intValue).toArray();
+        return new Entry(card.id(), card.maker(), card.name(), Vocabulary.plain(card.name()), card.shelf(), synopsis.category(), card.state(), card.proven(), synopsis.placeholder(), card.changed(),
+                synopsis.modes().stream().mapToInt(Synopsis.ModeLine::footprint).distinct().toArray(), synopsis.modes().stream().anyMatch(mode -> mode.cells() > 0), ints(synopsis.watts()), numbers, floats(numbers, weights), ints(own));
+    }
+
+    /** {@return how an attribute of a width is listed} A sign no word has keeps it from being found by its letters. */
+    static String wide(String attribute, int bits) {
+        return Vocabulary.plain(attribute) + "/" + bits;
+    }
+
+    boolean has(int attribute) {
+        for (int each : attributes) {
+            if (each == attribute) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static void add(String text, float weight, Vocabulary words, Map<Integer, Float> weights) {
+        Vocabulary.words(text).forEach(word -> weights.merge(words.add(word), weight, Math::max));
+    }
+
+    private static int[] ints(List<Integer> numbers) {
+        return numbers.stream().mapToInt(Integer::intValue).toArray();
+    }
+
+    private static float[] floats(int[] numbers, Map<Integer, Float> weights) {
+        var floats = new float[numbers.length];
+        for (int i = 0; i < numbers.length; i++) {
+            floats[i] = weights.get(numbers[i]);
+        }
+        return floats;
+    }
+}
