@@ -1,7 +1,8 @@
-import type { components } from './schema';
+import type { components, operations } from './schema';
 
 type Schemas = components['schemas'];
 export type Library = Schemas['LibraryView'];
+export type LibraryWanted = Omit<NonNullable<operations['library']['parameters']['query']>, 'offset' | 'limit'>;
 export type ProfileLine = Schemas['Profile'];
 export type ModeSummary = Schemas['ModeSummary'];
 export type Bundle = Schemas['Bundle'];

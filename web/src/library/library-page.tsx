@@ -1,44 +1,53 @@
-import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Download, Plus, Search, Upload } from 'lucide-react';
-import { useDeferredValue, useState } from 'react';
+import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { answer, api } from '../api/client';
-import type { Library } from '../api/types';
 import { useChooseFiles } from '../intake/intake';
 import { TopLine } from '../shell/top-line';
 import { Button, buttonLook } from '../ui/button';
+import { Choice } from '../ui/choice';
 import { counted } from '../ui/counted';
-import { MakerSection } from './maker-section';
+import { LibraryList, type ListHandle } from './library-list';
+import { isNarrowed, pieceQuery, wantedOf, withValue } from './library-search';
+import { NarrowingPanel } from './narrowing-panel';
 import { NewProfileDialog } from './new-profile-dialog';
 
-function libraryQuery(search: string) {
-  return queryOptions({
-    queryKey: ['library', search],
-    queryFn: ({ signal }) => answer(api.GET('/api/library', { params: { query: { search } }, signal })),
-    placeholderData: keepPreviousData,
-  });
-}
+const ORDERS = [
+  { value: 'FIT', text: 'Best fit first' },
+  { value: 'NAME', text: 'By name' },
+  { value: 'NEWEST', text: 'Newest first' },
+];
 
-/** Every profile by manufacturer; the search answers as one types. */
+/** Every profile of both shelves; the search answers as one types, and the list is narrowed beside it. */
 export function LibraryPage() {
   const [params, setParams] = useSearchParams();
   const [search, setSearch] = useState(params.get('search') ?? '');
-  const { data, error } = useQuery(libraryQuery(useDeferredValue(search)));
+  // the address follows in its own time, and must not hold up the letters
+  const asked = useDeferredValue(withValue(params, 'search', search).toString());
+  const wanted = useMemo(() => wantedOf(new URLSearchParams(asked)), [asked]);
+  const { data, error } = useQuery({ ...pieceQuery(wanted, 0), placeholderData: keepPreviousData });
   const choose = useChooseFiles();
   const [beginning, setBeginning] = useState(false);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const list = useRef<ListHandle>(null);
+  const box = useRef<HTMLInputElement>(null);
   function toggle(id: string) {
     const next = new Set(chosen);
     if (!next.delete(id)) next.add(id);
     setChosen(next);
   }
+  function change(to: URLSearchParams) {
+    setSearch(to.get('search') ?? '');
+    setParams(to, { replace: true });
+  }
+  const empty = data?.total === 0;
   return (
     <>
       <title>Library · Yellow Kite</title>
       <TopLine
         trail={
           <h1 className="font-semibold">
-            Library {data && <span className="ml-1 font-normal text-muted">{data.total === 1 ? '1 profile' : `${data.total} profiles`}</span>}
+            Library {data && <span className="ml-1 font-normal text-muted">{counted(data.total, 'profile', 'profiles')}</span>}
           </h1>
         }
       >
@@ -51,29 +60,55 @@ export function LibraryPage() {
           Take in files
         </Button>
       </TopLine>
-      <main className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
-        <div className="relative">
-          <Search size={18} className="pointer-events-none absolute top-1/2 left-4 -translate-y-1/2 text-muted" aria-hidden />
-          <input
-            type="search"
-            aria-label="Find profiles"
-            autoFocus
-            value={search}
-            placeholder="Maker, model, mode, or what it can do: “16 bit pan”, “uv”, “17 channels”"
-            className="min-h-11 w-full rounded-lg border border-line bg-panel pr-4 pl-11 text-base"
-            onChange={(event) => {
-              const typed = event.currentTarget.value;
-              setSearch(typed); // the address follows in its own time, and must not hold up the letters
-              setParams(typed === '' ? {} : { search: typed }, { replace: true });
-            }}
-          />
+      <main className="flex min-h-0 flex-1">
+        {data && !empty && <NarrowingPanel library={data} params={params} onChange={change} />}
+        <div className="flex min-w-0 flex-1 flex-col">
+          <div className="flex items-end gap-3 px-5 pt-4 pb-2">
+            <div className="relative min-w-0 flex-1">
+              <Search size={18} className="pointer-events-none absolute top-1/2 left-4 -translate-y-1/2 text-muted" aria-hidden />
+              <input
+                ref={box}
+                type="search"
+                aria-label="Find profiles"
+                autoFocus
+                value={search}
+                placeholder="Maker, model, mode, or what it can do: “16 bit pan”, “uv”, “17 channels”"
+                className="min-h-11 w-full rounded-lg border border-line bg-panel pr-4 pl-11 text-base"
+                onKeyDown={(event) => {
+                  if (event.key !== 'ArrowDown') return;
+                  event.preventDefault();
+                  list.current?.enter();
+                }}
+                onChange={(event) => {
+                  const typed = event.currentTarget.value;
+                  setSearch(typed);
+                  setParams(withValue(params, 'search', typed), { replace: true });
+                }}
+              />
+            </div>
+            {!empty && <Choice label="Order" value={params.get('order') ?? (search.trim() === '' ? 'NAME' : 'FIT')} options={ORDERS} onChoose={(order) => change(withValue(params, 'order', order))} />}
+          </div>
+          {error && (
+            <p role="alert" className="px-5 py-4 text-error">
+              {error.message}
+            </p>
+          )}
+          {empty && <Empty title="No profiles yet" text="Drop a .gdtf file anywhere on this page, choose Take in files, or write a new profile." />}
+          {data && !empty && data.found === 0 && (
+            <Empty
+              title={search.trim() === '' ? 'Nothing is left' : `Nothing fits “${search}”`}
+              text={isNarrowed(params) ? 'The list is narrowed on the left; “Show all” there widens it again.' : 'Try fewer words: a maker, a model, a mode, or an attribute such as Zoom or ColorAdd_UV.'}
+            />
+          )}
+          {data && data.found > 0 && (
+            <>
+              <p role="status" className="sr-only">
+                {counted(data.found, 'profile found', 'profiles found')}
+              </p>
+              <LibraryList key={asked} ref={list} first={data} wanted={wanted} chosen={chosen} onToggle={toggle} onLeave={() => box.current?.focus()} />
+            </>
+          )}
         </div>
-        {error && (
-          <p role="alert" className="mt-6 text-error">
-            {error.message}
-          </p>
-        )}
-        {data && <Found library={data} search={search} chosen={chosen} onToggle={toggle} />}
         {beginning && <NewProfileDialog onClose={() => setBeginning(false)} />}
       </main>
       {chosen.size > 0 && (
@@ -88,34 +123,6 @@ export function LibraryPage() {
           </a>
         </section>
       )}
-    </>
-  );
-}
-
-function Found({ library, search, chosen, onToggle }: { library: Library; search: string; chosen: ReadonlySet<string>; onToggle: (id: string) => void }) {
-  if (library.total === 0) {
-    return <Empty title="No profiles yet" text="Drop a .gdtf file anywhere on this page, choose Take in files, or write a new profile." />;
-  }
-  if (library.found === 0) {
-    return <Empty title={`Nothing fits “${search}”`} text="Try fewer words: a maker, a model, a mode, or an attribute such as Zoom or ColorAdd_UV." />;
-  }
-  return (
-    <>
-      <p role="status" className="sr-only">
-        {library.found} profiles found
-      </p>
-      {library.makers.map((maker) => (
-        <MakerSection key={maker.name} maker={maker} chosen={chosen} onToggle={onToggle} />
-      ))}
-      {library.placeholders.length > 0 && (
-        <section aria-label="Placeholders" className="mt-10 border-t border-line pt-2">
-          <p className="mt-2 text-sm text-muted">Placeholders: a footprint, and nothing of what the channels do. Write the profile before anyone relies on one.</p>
-          {library.placeholders.map((maker) => (
-            <MakerSection key={maker.name} maker={maker} chosen={chosen} onToggle={onToggle} />
-          ))}
-        </section>
-      )}
-      {library.more && <p className="mt-4 text-sm text-muted">The list is long; only its first {library.found} profiles are shown. A word in the search narrows it.</p>}
     </>
   );
 }

@@ -8,6 +8,7 @@ import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Modal } from '../ui/modal';
 import { TextField } from '../ui/text-field';
+import { profileQuery } from '../profile/profile-query';
 import { ProfilePicker } from './profile-picker';
 
 const BODIES = [
@@ -27,6 +28,7 @@ export function NewProfileDialog({ onClose, maker = '', model = '' }: { onClose:
   const [copyMode, setCopyMode] = useState('');
   const [production, setProduction] = useState('');
   const load = from === 'LOAD';
+  const { data: page } = useQuery({ ...profileQuery(source?.id ?? '', Number(revision)), enabled: source !== null && revision !== '' });
   const navigate = useNavigate();
   const queryClient = useQueryClient();
   const begin = useMutation({
@@ -76,7 +78,7 @@ export function NewProfileDialog({ onClose, maker = '', model = '' }: { onClose:
                   {source.name}, choose another
                 </Button>
                 <Choice label="Revision" value={revision} options={Array.from({ length: source.revision }, (_, index) => String(source.revision - index)).map((value) => ({ value, text: value }))} onChoose={setRevision} />
-                {!load && <Choice label="Modes" value={copyMode || 'all'} options={[{ value: 'all', text: 'All modes' }, ...source.modes.map((mode) => ({ value: mode.name, text: `Only ${mode.name}, ${mode.footprint} addresses` }))]} onChoose={(mode) => setCopyMode(mode === 'all' ? '' : mode)} />}
+                {!load && <Choice label="Modes" value={copyMode || 'all'} options={[{ value: 'all', text: 'All modes' }, ...(page?.modes ?? []).map(({ summary }) => ({ value: summary.name, text: `Only ${summary.name}, ${summary.footprint} addresses` }))]} onChoose={(mode) => setCopyMode(mode === 'all' ? '' : mode)} />}
               </div>
             )}
             {load && <TextField label="Production" value={production} onChange={setProduction} maxLength={120} error={field === 'production' ? begin.error?.message : null} />}

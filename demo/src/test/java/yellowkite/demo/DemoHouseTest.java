@@ -2,6 +2,7 @@ package yellowkite.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -12,6 +13,7 @@ import yellowkite.core.check.Severity;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.library.Placeholder;
 import yellowkite.core.profile.FixtureType;
 
 class DemoHouseTest {
@@ -73,5 +75,13 @@ class DemoHouseTest {
 
         assertThat(Checks.of(flawed.description().type())).filteredOn(each -> each.severity() == Severity.ERROR)
                 .extracting(Finding::rule).containsExactlyInAnyOrder("address-overlap", "unknown-wheel", "unknown-slot");
+    }
+
+    @Test
+    void madeUpLampsAreAlwaysTheSameAndHaveNoError() {
+        assertThat(GeneratedLamps.file(7).write()).isEqualTo(GeneratedLamps.file(7).write());
+        assertThat(IntStream.range(1, 200).mapToObj(GeneratedLamps::file)).allSatisfy(file -> assertThat(Checks.of(file.description().type())).as(file.description().type().name())
+                .filteredOn(each -> each.severity() == Severity.ERROR).isEmpty());
+        assertThat(Placeholder.is(GeneratedLamps.file(200).description().type())).isTrue();
     }
 }

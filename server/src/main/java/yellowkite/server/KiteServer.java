@@ -20,6 +20,7 @@ import yellowkite.server.database.CannotStart;
 import yellowkite.server.database.LocalMariaDb;
 import yellowkite.server.drafts.WarmUp;
 import yellowkite.server.intake.DemoLoader;
+import yellowkite.server.intake.Filling;
 
 /** The whole program: its own MariaDB, the server, the page. */
 @SpringBootApplication(proxyBeanMethods = false)
@@ -27,18 +28,25 @@ public class KiteServer {
     /** The first start needs about 400 MB for the database's own files. */
     private static final long ROOM_NEEDED = 700L << 20;
 
-    /** Options: {@code --home=DIR} (data), {@code --port=N}, {@code --demo=yes|no}, {@code --fresh=yes} (starts over). */
+    /** Options: {@code --home=DIR} (data), {@code --port=N}, {@code --demo=yes|no}, {@code --fresh=yes} (starts over), {@code --fill=N} (fills the library with made-up lamps and ends). */
     public static void main(String[] arguments) {
         try {
             var home = Path.of(option(arguments, "home", ".kite")).toAbsolutePath();
             int port = Integer.parseInt(option(arguments, "port", "8734"));
-            requireFree(port);
+            int fill = Integer.parseInt(option(arguments, "fill", "0"));
+            if (fill == 0) {
+                requireFree(port);
+            }
             requireRoom(home);
             var database = option(arguments, "fresh", "no").equals("yes") ? LocalMariaDb.startOver(home) : LocalMariaDb.start(home);
             Runtime.getRuntime().addShutdownHook(new Thread(database::close, "database-end"));
-            var context = start(database, "--server.port=" + port);
+            var context = start(database, "--server.port=" + (fill > 0 ? 0 : port));
             if (option(arguments, "demo", "yes").equals("yes")) {
                 context.getBean(DemoLoader.class).loadIntoEmptyLibrary();
+            }
+            if (fill > 0) {
+                fill(context, fill);
+                return;
             }
             var address = "http://127.0.0.1:" + port;
             requireAnswer(address);
@@ -48,6 +56,15 @@ public class KiteServer {
             System.err.println(reason.getMessage());
             System.exit(1);
         }
+    }
+
+    private static void fill(ConfigurableApplicationContext context, int count) {
+        try {
+            context.getBean(Filling.class).fill(count, System.out::println);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+        System.exit(0); // its hooks end the server and then the database
     }
 
     private static void warmUp(ConfigurableApplicationContext context, String address) {

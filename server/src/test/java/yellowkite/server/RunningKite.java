@@ -75,6 +75,11 @@ public final class RunningKite {
         return HttpRequest.newBuilder(URI.create(ADDRESS + path));
     }
 
+    /** {@return how many profiles fit a search whole} */
+    public static int found(String search) {
+        return get("/api/library?search=" + URLEncoder.encode(search, StandardCharsets.UTF_8)).json().path("sections").values().stream().filter(each -> !each.path("kind").asString().equals("PART")).mapToInt(each -> each.path("count").asInt()).sum();
+    }
+
     public static Answer upload(Map<String, byte[]> files) {
         return upload(BodyPublishers.ofByteArray(multipart("files", files)));
     }

@@ -17,6 +17,7 @@ import yellowkite.core.edit.Begin;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.History;
 import yellowkite.core.edit.SetPicture;
+import yellowkite.core.library.Shelf;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.drafts.DraftRepository.Kind;
 import yellowkite.server.drafts.DraftRepository.StoredDraft;
@@ -87,7 +88,7 @@ class Drafts {
         var begun = changed(History.of(bases.baseOf(base == null ? null : base.id()).type()), first);
         var step = new StoredStep(1, Kind.EDIT, json.writerFor(Edit.class).writeValueAsString(first), shorten(begun.counting().getLast().sentence()), author.name(), revisions.now());
         var draftId = transactions.run(() -> {
-            var profile = profiles.add(profiles.findOrAddManufacturer(maker), called, guid);
+            var profile = profiles.add(Shelf.HOUSE, profiles.findOrAddManufacturer(maker), called, guid);
             var id = UUID.randomUUID().toString();
             repository.open(new StoredDraft(id, profile.id(), profile.id(), base == null ? null : base.id(), 0, author.name(), revisions.now()));
             repository.append(id, 0, step);

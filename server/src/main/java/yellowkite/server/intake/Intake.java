@@ -14,6 +14,7 @@ import yellowkite.core.compare.Comparison;
 import yellowkite.core.compare.Side;
 import yellowkite.core.gdtf.FormatException;
 import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.library.Shelf;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.intake.IntakeResult.Same;
@@ -94,11 +95,11 @@ class Intake {
     /** A file belongs to the profile of its fixture type id; without one, to the profile of its maker and name that has none either. */
     private Optional<StoredProfile> find(FixtureType type, String fileName) {
         var id = fixtureTypeId(type);
-        return id == null ? profiles.findWithoutId(profiles.findOrAddManufacturer(maker(type)), name(type, fileName)) : profiles.findByFixtureType(id);
+        return id == null ? profiles.findWithoutId(Shelf.HOUSE, profiles.findOrAddManufacturer(maker(type)), name(type, fileName)) : profiles.findByFixtureType(Shelf.HOUSE, id);
     }
 
     private StoredProfile add(FixtureType type, String fileName) {
-        return profiles.add(profiles.findOrAddManufacturer(maker(type)), name(type, fileName), fixtureTypeId(type));
+        return profiles.add(Shelf.HOUSE, profiles.findOrAddManufacturer(maker(type)), name(type, fileName), fixtureTypeId(type));
     }
 
     private static @Nullable String fixtureTypeId(FixtureType type) {

@@ -1,36 +1,50 @@
 package yellowkite.server.library;
 
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.beans.propertyeditors.StringArrayPropertyEditor;
+import org.springframework.web.bind.WebDataBinder;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.InitBinder;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.dmx.Tail;
-import yellowkite.core.library.LibraryQuery;
+import yellowkite.core.library.Found.Hit;
 import yellowkite.core.library.NearNames;
+import yellowkite.server.library.LibraryView.LoadLine;
+import yellowkite.server.library.ProfileRepository.Listed;
+import yellowkite.server.library.ProfileRepository.ListedMode;
 import yellowkite.server.revisions.ModeSummary;
 
 /** The list of profiles. */
 @RestController
 class LibraryController {
-    /** As many as anyone scrolls through; the search narrows the rest. */
-    private static final int LISTED = 300;
+    private static final int MOST_AT_ONCE = 200;
+    private static final int MOST_MODES = 12;
     private static final int MOST_MAKERS = 500;
     private static final TypeReference<List<Tail.Bundle>> TAIL = new TypeReference<>() {};
 
+    private final LibraryShelves shelves;
     private final ProfileRepository profiles;
     private final LoadRepository loads;
     private final JsonMapper json;
 
-    LibraryController(ProfileRepository profiles, LoadRepository loads, JsonMapper json) {
+    LibraryController(LibraryShelves shelves, ProfileRepository profiles, LoadRepository loads, JsonMapper json) {
+        this.shelves = shelves;
         this.loads = loads;
         this.profiles = profiles;
         this.json = json;
+    }
+
+    /** The name of a maker may hold a comma, which otherwise parts values. */
+    @InitBinder
+    void keepCommas(WebDataBinder binder) {
+        binder.registerCustomEditor(String[].class, new StringArrayPropertyEditor(null));
     }
 
     /** A known manufacturer. @param near whether the name that was typed is nearly this one */
@@ -43,31 +57,40 @@ class LibraryController {
                 .filter(each -> each.near() || NearNames.plain(each.name()).contains(NearNames.plain(name))).limit(MOST_MAKERS).toList();
     }
 
-    /** 200 with the profiles in which every term of {@code search} is found; all of them if it is empty. */
+    /** 200 with what is found, from the index {@code offset} on. @param limit at most 200 */
     @GetMapping("/api/library")
-    LibraryView library(@RequestParam(defaultValue = "") String search) {
-        var listed = profiles.search(LibraryQuery.of(search), LISTED + 1);
-        boolean more = listed.size() > LISTED;
-        var shown = more ? listed.subList(0, LISTED) : listed;
-        var modes = profiles.modes(shown.stream().map(ProfileRepository.Listed::revisionId).toList());
-        var loaded = loads.of(shown.stream().map(ProfileRepository.Listed::id).toList());
-        return new LibraryView(profiles.count(), shown.size(), more, makers(shown, false, modes, loaded), makers(shown, true, modes, loaded));
+    LibraryView library(@ParameterObject LibraryRequest request, @RequestParam(defaultValue = "0") int offset, @RequestParam(defaultValue = "60") int limit) {
+        var index = shelves.index();
+        var found = index.search(request.query(), request.narrowing(), request.ordered());
+        int from = Math.clamp(offset, 0, found.hits().size());
+        int to = Math.min(found.hits().size(), from + Math.clamp(limit, 0, MOST_AT_ONCE));
+        return new LibraryView(index.size(), found.hits().size(), found.sections(), found.left(), rows(found.hits().subList(from, to)));
     }
 
-    private List<LibraryView.Maker> makers(List<ProfileRepository.Listed> shown, boolean placeholders, Map<String, List<ProfileRepository.ListedMode>> modes, Map<String, LoadRepository.Load> loaded) {
-        var makers = new LinkedHashMap<String, List<LibraryView.Profile>>();
-        for (var each : shown) {
-            if (each.placeholder() == placeholders) {
-                var views = modes.getOrDefault(each.revisionId(), List.of()).stream()
-                        .map(mode -> new ModeSummary(mode.name(), mode.footprint(), mode.channels(), json.readValue(mode.tail(), TAIL))).toList();
-                makers.computeIfAbsent(each.manufacturer(), name -> new ArrayList<>())
-                        .add(new LibraryView.Profile(each.id(), each.name(), each.revision(), each.errors(), each.warnings(), each.draftBy(), load(loaded.get(each.id())), views));
-            }
-        }
-        return makers.entrySet().stream().map(maker -> new LibraryView.Maker(maker.getKey(), maker.getValue())).toList();
+    /** @param index -1 if no name begins so */
+    record NextView(int index) {}
+
+    /** 200 with the index of the next profile after {@code after} whose name, or whose maker's, begins with some letters. */
+    @GetMapping("/api/library/next")
+    NextView next(@ParameterObject LibraryRequest request, @RequestParam int after, @RequestParam String letters) {
+        var found = shelves.index().search(request.query(), request.narrowing(), request.ordered());
+        return new NextView(found.next(Math.clamp(after, -1, Math.max(0, found.hits().size() - 1)), letters));
     }
 
-    private static LibraryView.@Nullable LoadLine load(LoadRepository.@Nullable Load load) {
-        return load == null ? null : new LibraryView.LoadLine(load.production(), load.origin(), load.number());
+    private List<LibraryView.Profile> rows(List<Hit> hits) {
+        var listed = profiles.listed(hits.stream().map(Hit::id).toList());
+        var modes = profiles.modes(listed.values().stream().map(Listed::revisionId).toList());
+        var loaded = loads.of(listed.keySet());
+        var pictures = profiles.pictures(listed.values().stream().map(Listed::revisionId).toList());
+        // one that went between the search and now is left out
+        return hits.stream().filter(hit -> listed.containsKey(hit.id())).map(hit -> row(hit, Objects.requireNonNull(listed.get(hit.id())), modes, loaded.get(hit.id()), pictures)).toList();
+    }
+
+    private LibraryView.Profile row(Hit hit, Listed profile, Map<String, List<ListedMode>> modes, LoadRepository.@Nullable Load load, Map<String, String> pictures) {
+        var own = modes.getOrDefault(profile.revisionId(), List.of());
+        var views = own.stream().limit(MOST_MODES).map(mode -> new ModeSummary(mode.name(), mode.footprint(), mode.channels(), json.readValue(mode.tail(), TAIL))).toList();
+        var picture = pictures.get(profile.revisionId());
+        return new LibraryView.Profile(profile.id(), profile.manufacturer(), profile.name(), profile.shelf(), profile.revision(), profile.errors(), profile.warnings(), picture == null ? null : "/api/media/" + picture + "?side=96",
+                profile.draftBy(), load == null ? null : new LoadLine(load.production(), load.origin(), load.number()), views, own.size(), hit.missing());
     }
 }

@@ -1,24 +1,33 @@
 package yellowkite.server.library;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.library.Found.Left;
+import yellowkite.core.library.Found.Section;
+import yellowkite.core.library.Shelf;
 import yellowkite.server.revisions.ModeSummary;
 
 /**
- * The library as its page shows it.
+ * A piece of what was found in the library, in order.
  *
- * @param total how many profiles there are in all
- * @param found how many of them are listed
- * @param placeholders profiles that hold a footprint and nothing else: never among the others
- * @param more  whether some that fit are left out, because the list is long
+ * @param total    how many profiles there are in all; {@code found} of them are those looked for
+ * @param sections what stands together, by index
+ * @param profiles those from the index that was asked for
  */
-record LibraryView(int total, int found, boolean more, List<Maker> makers, List<Maker> placeholders) {
-
-    record Maker(String name, List<Profile> profiles) {}
+record LibraryView(int total, int found, List<Section> sections, Left left, List<Profile> profiles) {
 
     /** What a production puts into a lamp. @param origin the profile that it derives from, and {@code revision} of that */
     record LoadLine(String production, String origin, int revision) {}
 
-    /** @param load null unless the profile is one. @param draftBy who opened the draft that is under way; null if there is none */
-    record Profile(String id, String name, int revision, int errors, int warnings, @Nullable @io.swagger.v3.oas.annotations.media.Schema(nullable = true) String draftBy, @Nullable @io.swagger.v3.oas.annotations.media.Schema(nullable = true) LoadLine load, List<ModeSummary> modes) {}
+    /**
+     * @param revision  its newest; 0 if it was never published
+     * @param picture   address of the lamp's picture, small; null without one
+     * @param draftBy   who opened the draft that is under way; null if there is none
+     * @param load      null unless the profile is one
+     * @param modes     the first ones of {@code modeCount}
+     * @param missing   what of the search it does not fit, in words
+     */
+    record Profile(String id, String maker, String name, Shelf shelf, int revision, int errors, int warnings, @Nullable @Schema(nullable = true) String picture, @Nullable @Schema(nullable = true) String draftBy,
+            @Nullable @Schema(nullable = true) LoadLine load, List<ModeSummary> modes, int modeCount, List<String> missing) {}
 }

@@ -2,10 +2,8 @@ package yellowkite.server.library;
 
 import static org.jooq.Records.mapping;
 import static org.jooq.impl.DSL.coalesce;
-import static org.jooq.impl.DSL.exists;
 import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.max;
-import static org.jooq.impl.DSL.selectOne;
 import static yellowkite.server.tables.Tables.DRAFT;
 import static yellowkite.server.tables.Tables.MANUFACTURER;
 import static yellowkite.server.tables.Tables.MANUFACTURER_FACTS;
@@ -16,48 +14,47 @@ import static yellowkite.server.tables.Tables.PROFILE_FACTS;
 import static yellowkite.server.tables.Tables.PROFILE_ORIGIN;
 import static yellowkite.server.tables.Tables.PROFILE_SOURCE;
 import static yellowkite.server.tables.Tables.REVISION;
-import static yellowkite.server.tables.Tables.REVISION_ATTRIBUTE;
+import static yellowkite.server.tables.Tables.REVISION_ENTRY;
 import static yellowkite.server.tables.Tables.REVISION_MODE;
-import static yellowkite.server.tables.Tables.REVISION_PLACEHOLDER;
+import static yellowkite.server.tables.Tables.REVISION_SYNOPSIS;
 
+import java.time.LocalDateTime;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Record6;
+import org.jooq.SelectJoinStep;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
-import yellowkite.core.library.LibraryQuery;
-import yellowkite.core.library.LibraryQuery.Footprint;
-import yellowkite.core.library.LibraryQuery.Term;
-import yellowkite.core.library.LibraryQuery.Wide;
-import yellowkite.core.library.LibraryQuery.Word;
 import yellowkite.core.library.MakerFacts;
+import yellowkite.core.library.Shelf;
+import yellowkite.server.revisions.LibraryChangeRepository;
 
 /** Manufacturers and profiles, and what lists show of them. */
 @Repository
 public class ProfileRepository {
     private final DSLContext database;
+    private final LibraryChangeRepository changes;
 
-    ProfileRepository(DSLContext database) {
+    ProfileRepository(DSLContext database, LibraryChangeRepository changes) {
         this.database = database;
+        this.changes = changes;
     }
 
-    /** @param fixtureTypeId null if its files give none */
-    public record StoredProfile(String id, String manufacturerId, String name, @Nullable String fixtureTypeId) {}
+    /** @param fixtureTypeId null if its files give none. @param binnedAt UTC; null unless it lies in the bin */
+    public record StoredProfile(String id, String manufacturerId, String name, @Nullable String fixtureTypeId, Shelf shelf, @Nullable LocalDateTime binnedAt) {}
 
     /**
      * A profile with its newest revision.
      *
      * @param revisionId empty, and {@code revision} 0, if it was never published
      * @param draftBy    null without an open draft
-     * @param placeholder whether it is a footprint and nothing else
      */
-    public record Listed(String id, String name, String manufacturer, String revisionId, int revision, int errors, int warnings,
-            @Nullable String draftBy, boolean placeholder) {}
+    public record Listed(String id, String name, String manufacturer, Shelf shelf, String revisionId, int revision, int errors, int warnings, @Nullable String draftBy) {}
 
     public record ListedMode(String revisionId, String name, int footprint, int channels, String tail) {}
 
@@ -73,32 +70,39 @@ public class ProfileRepository {
     }
 
     public Optional<StoredProfile> findById(String id) {
-        return database.selectFrom(PROFILE).where(PROFILE.ID.eq(id)).fetchOptional(mapping(StoredProfile::new));
+        return stored().where(PROFILE.ID.eq(id)).fetchOptional(mapping(StoredProfile::new));
     }
 
-    public Optional<StoredProfile> findByFixtureType(String fixtureTypeId) {
-        return database.selectFrom(PROFILE).where(PROFILE.FIXTURE_TYPE_ID.eq(fixtureTypeId)).fetchOptional(mapping(StoredProfile::new));
+    public Optional<StoredProfile> findByFixtureType(Shelf shelf, String fixtureTypeId) {
+        return stored().where(PROFILE.SHELF.eq(shelf.name()), PROFILE.FIXTURE_TYPE_ID.eq(fixtureTypeId)).fetchOptional(mapping(StoredProfile::new));
     }
 
-    /** {@return the first profile of that maker and name that has no fixture type id} */
-    public Optional<StoredProfile> findWithoutId(String manufacturerId, String name) {
-        return database.selectFrom(PROFILE).where(PROFILE.MANUFACTURER_ID.eq(manufacturerId), PROFILE.NAME.eq(name), PROFILE.FIXTURE_TYPE_ID.isNull())
+    /** {@return the first profile of that maker and name on a shelf that has no fixture type id} */
+    public Optional<StoredProfile> findWithoutId(Shelf shelf, String manufacturerId, String name) {
+        return stored().where(PROFILE.SHELF.eq(shelf.name()), PROFILE.MANUFACTURER_ID.eq(manufacturerId), PROFILE.NAME.eq(name), PROFILE.FIXTURE_TYPE_ID.isNull())
                 .limit(1).fetchOptional(mapping(StoredProfile::new));
     }
 
-    public StoredProfile add(String manufacturerId, String name, @Nullable String fixtureTypeId) {
+    private SelectJoinStep<Record6<String, String, String, String, Shelf, LocalDateTime>> stored() {
+        return database.select(PROFILE.ID, PROFILE.MANUFACTURER_ID, PROFILE.NAME, PROFILE.FIXTURE_TYPE_ID, PROFILE.SHELF.convertFrom(Shelf::valueOf), PROFILE.BINNED_AT).from(PROFILE);
+    }
+
+    public StoredProfile add(Shelf shelf, String manufacturerId, String name, @Nullable String fixtureTypeId) {
         var id = UUID.randomUUID().toString();
-        database.insertInto(PROFILE, PROFILE.ID, PROFILE.MANUFACTURER_ID, PROFILE.NAME, PROFILE.FIXTURE_TYPE_ID)
-                .values(id, manufacturerId, name, fixtureTypeId).execute();
-        return new StoredProfile(id, manufacturerId, name, fixtureTypeId);
+        database.insertInto(PROFILE, PROFILE.ID, PROFILE.MANUFACTURER_ID, PROFILE.NAME, PROFILE.FIXTURE_TYPE_ID, PROFILE.SHELF)
+                .values(id, manufacturerId, name, fixtureTypeId, shelf.name()).execute();
+        changes.note(id);
+        return new StoredProfile(id, manufacturerId, name, fixtureTypeId, shelf, null);
     }
 
     public void rename(String id, String manufacturerId, String name) {
+        changes.note(id);
         database.update(PROFILE).set(PROFILE.MANUFACTURER_ID, manufacturerId).set(PROFILE.NAME, name).where(PROFILE.ID.eq(id)).execute();
     }
 
     /** Forgets a profile that has no revision. */
     public void delete(String id) {
+        changes.note(id);
         database.deleteFrom(PROFILE_FACTS).where(PROFILE_FACTS.PROFILE_ID.eq(id)).execute();
         database.deleteFrom(PROFILE_SOURCE).where(PROFILE_SOURCE.PROFILE_ID.eq(id)).execute();
         database.deleteFrom(PROFILE).where(PROFILE.ID.eq(id)).execute();
@@ -118,6 +122,7 @@ public class ProfileRepository {
 
     /** Makes one maker a spelling of another: its profiles and spellings move, what is known of it goes. {@return how many profiles moved} */
     int merge(String fromId, String fromName, String intoId) {
+        database.select(PROFILE.ID).from(PROFILE).where(PROFILE.MANUFACTURER_ID.eq(fromId)).forEach(row -> changes.note(row.value1()));
         int moved = database.update(PROFILE).set(PROFILE.MANUFACTURER_ID, intoId).where(PROFILE.MANUFACTURER_ID.eq(fromId)).execute();
         database.update(MANUFACTURER_SPELLING).set(MANUFACTURER_SPELLING.MANUFACTURER_ID, intoId).where(MANUFACTURER_SPELLING.MANUFACTURER_ID.eq(fromId)).execute();
         database.deleteFrom(MANUFACTURER_FACTS).where(MANUFACTURER_FACTS.MANUFACTURER_ID.eq(fromId)).execute();
@@ -155,6 +160,7 @@ public class ProfileRepository {
 
     /** {@return whether they were at that version and are now one further} */
     boolean putTags(String profileId, Tags seen) {
+        changes.note(profileId);
         return seen.version() == 0
                 ? database.insertInto(PROFILE_FACTS, PROFILE_FACTS.PROFILE_ID, PROFILE_FACTS.VERSION, PROFILE_FACTS.TAGS, PROFILE_FACTS.OTHER_NAMES).values(profileId, 1, seen.tags(), seen.otherNames()).onDuplicateKeyIgnore().execute() == 1
                 : database.update(PROFILE_FACTS).set(PROFILE_FACTS.VERSION, seen.version() + 1).set(PROFILE_FACTS.TAGS, seen.tags()).set(PROFILE_FACTS.OTHER_NAMES, seen.otherNames())
@@ -170,46 +176,23 @@ public class ProfileRepository {
         database.select(PROFILE.ID).from(PROFILE).where(PROFILE.ID.eq(id)).forUpdate().fetch();
     }
 
-    /**
-     * {@return profiles by manufacturer and name, placeholders last, in which every term is found: a word in the maker, the name, the production that
-     * it is for, its tags and other names, a mode or an attribute of the newest revision; a footprint among its modes}
-     */
-    public List<Listed> search(LibraryQuery query, int limit) {
-        var newest = database.select(REVISION.PROFILE_ID, max(REVISION.NUMBER).as("number")).from(REVISION).groupBy(REVISION.PROFILE_ID).asTable("newest");
-        var condition = query.terms().stream().map(ProfileRepository::holds).reduce(DSL.noCondition(), Condition::and);
-        return database.select(PROFILE.ID, PROFILE.NAME, MANUFACTURER.NAME, coalesce(REVISION.ID, inline("")), coalesce(REVISION.NUMBER, inline(0)), coalesce(REVISION.ERRORS, inline(0)),
-                        coalesce(REVISION.WARNINGS, inline(0)), DRAFT.OPENED_BY, DSL.field(REVISION_PLACEHOLDER.REVISION_ID.isNotNull()))
+    /** {@return some profiles by their ids, with their newest revisions} */
+    public Map<String, Listed> listed(Collection<String> ids) {
+        return database.select(PROFILE.ID, PROFILE.NAME, MANUFACTURER.NAME, PROFILE.SHELF.convertFrom(Shelf::valueOf), coalesce(REVISION.ID, inline("")), coalesce(REVISION.NUMBER, inline(0)), coalesce(REVISION.ERRORS, inline(0)),
+                        coalesce(REVISION.WARNINGS, inline(0)), DRAFT.OPENED_BY)
                 .from(PROFILE)
                 .join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
-                .leftJoin(newest).on(newest.field(REVISION.PROFILE_ID).eq(PROFILE.ID))
-                .leftJoin(REVISION).on(REVISION.PROFILE_ID.eq(PROFILE.ID), REVISION.NUMBER.eq(newest.field("number", Integer.class)))
+                .leftJoin(REVISION).on(REVISION.PROFILE_ID.eq(PROFILE.ID), CardRepository.isNewest())
                 .leftJoin(DRAFT).on(DRAFT.OPEN_PROFILE_ID.eq(PROFILE.ID), DRAFT.VERSION.gt(0))
-                .leftJoin(REVISION_PLACEHOLDER).on(REVISION_PLACEHOLDER.REVISION_ID.eq(REVISION.ID))
-                .where(condition)
-                .orderBy(REVISION_PLACEHOLDER.REVISION_ID.isNotNull(), MANUFACTURER.NAME, PROFILE.NAME, PROFILE.ID)
-                .limit(limit)
-                .fetch(mapping(Listed::new));
+                .where(PROFILE.ID.in(ids))
+                .fetchMap(PROFILE.ID, mapping(Listed::new));
     }
 
-    private static Condition holds(Term term) {
-        return switch (term) {
-            case Footprint footprint -> exists(selectOne().from(REVISION_MODE).where(REVISION_MODE.REVISION_ID.eq(REVISION.ID), REVISION_MODE.FOOTPRINT.eq(footprint.addresses())));
-            case Wide wide -> has(DSL.or(REVISION_ATTRIBUTE.NAME.in(wide.attributes().stream().map(each -> LibraryQuery.listed(each, wide.bits() / 8)).toList()),
-                    REVISION_ATTRIBUTE.NAME.startsWithIgnoreCase(wide.text()).and(REVISION_ATTRIBUTE.NAME.endsWithIgnoreCase(" " + wide.bits() + " bit"))));
-            case Word word -> mentions(word.text()).or(has(REVISION_ATTRIBUTE.NAME.in(word.attributes())));
-        };
-    }
-
-    private static Condition has(Condition attribute) {
-        return exists(selectOne().from(REVISION_ATTRIBUTE).where(REVISION_ATTRIBUTE.REVISION_ID.eq(REVISION.ID), attribute));
-    }
-
-    private static Condition mentions(String word) {
-        return MANUFACTURER.NAME.containsIgnoreCase(word).or(PROFILE.NAME.containsIgnoreCase(word))
-                .or(exists(selectOne().from(PRODUCTION_LOAD).where(PRODUCTION_LOAD.PROFILE_ID.eq(PROFILE.ID), PRODUCTION_LOAD.PRODUCTION.containsIgnoreCase(word))))
-                .or(exists(selectOne().from(PROFILE_FACTS).where(PROFILE_FACTS.PROFILE_ID.eq(PROFILE.ID), PROFILE_FACTS.TAGS.containsIgnoreCase(word).or(PROFILE_FACTS.OTHER_NAMES.containsIgnoreCase(word)))))
-                .or(exists(selectOne().from(REVISION_MODE).where(REVISION_MODE.REVISION_ID.eq(REVISION.ID), REVISION_MODE.NAME.containsIgnoreCase(word))))
-                .or(has(REVISION_ATTRIBUTE.NAME.containsIgnoreCase(word)));
+    /** {@return the pictures of those of some revisions that have one, by revision: hashes of their contents} */
+    Map<String, String> pictures(Collection<String> revisionIds) {
+        var path = DSL.field("json_value({0}, '$.picture')", String.class, REVISION_SYNOPSIS.KEPT);
+        return database.select(REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.SHA256).from(REVISION_SYNOPSIS).join(REVISION_ENTRY).on(REVISION_ENTRY.REVISION_ID.eq(REVISION_SYNOPSIS.REVISION_ID), REVISION_ENTRY.PATH.eq(path))
+                .where(REVISION_SYNOPSIS.REVISION_ID.in(revisionIds)).fetchMap(REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.SHA256);
     }
 
     /** A mode of another profile that has the same DMX map. @param own name of the mode that it is like */

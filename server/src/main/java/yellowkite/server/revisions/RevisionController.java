@@ -27,6 +27,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import yellowkite.core.house.LeftBehind;
+import yellowkite.server.database.Transactions;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
@@ -37,10 +38,13 @@ class RevisionController {
     private static final int LONGEST_REASON = 300;
     /** As many ids as an address holds. */
     private static final int MOST_EXPORTED = 150;
+    private static final int LARGEST_SIDE = 1_024;
     private final Revisions revisions;
     private final RevisionRepository repository;
+    private final Transactions transactions;
 
-    RevisionController(Revisions revisions, RevisionRepository repository) {
+    RevisionController(Revisions revisions, RevisionRepository repository, Transactions transactions) {
+        this.transactions = transactions;
         this.revisions = revisions;
         this.repository = repository;
     }
@@ -82,11 +86,14 @@ class RevisionController {
         var revision = revisions.require(profileId, number);
         var by = Author.of(author);
         var why = Line.of("why", request.why(), LONGEST_REASON);
-        if (why.isEmpty()) {
-            repository.restore(revision.id());
-        } else if (!repository.withdraw(new RevisionRepository.Withdrawal(revision.id(), why, by.name(), revisions.now()))) {
-            throw Refusal.unfit("why", "Revision " + number + " is withdrawn already.");
-        }
+        transactions.run(() -> {
+            if (why.isEmpty()) {
+                revisions.restore(revision);
+            } else if (!revisions.withdraw(revision, why, by.name())) {
+                throw Refusal.unfit("why", "Revision " + number + " is withdrawn already.");
+            }
+            return revision;
+        });
         return list(profileId);
     }
 
@@ -140,10 +147,10 @@ class RevisionController {
         return safe.length() <= 60 ? safe : safe.substring(0, 60);
     }
 
-    /** 200 with a PNG encoded anew; 404 if there is no such content or it is no picture. */
+    /** 200 with a PNG encoded anew; 404 if there is no such content or it is no picture. @param side pixels that it is fitted into, at most 1024; null = as large as it is */
     @GetMapping(value = "/api/media/{sha256}", produces = MediaType.IMAGE_PNG_VALUE)
-    ResponseEntity<byte[]> picture(@PathVariable String sha256) {
-        return revisions.findContent(sha256).flatMap(Pictures::reencode)
+    ResponseEntity<byte[]> picture(@PathVariable String sha256, @RequestParam(required = false) @Nullable Integer side) {
+        return revisions.findContent(sha256).flatMap(bytes -> side == null ? Pictures.reencode(bytes) : Pictures.fitted(bytes, Math.clamp(side, 1, LARGEST_SIDE)))
                 .map(png -> ResponseEntity.ok().cacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable()).body(png))
                 .orElseThrow(() -> Refusal.notFound("There is no such picture."));
     }

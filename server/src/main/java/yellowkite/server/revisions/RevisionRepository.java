@@ -3,16 +3,14 @@ package yellowkite.server.revisions;
 import static org.jooq.Records.mapping;
 import static yellowkite.server.tables.Tables.CONTENT;
 import static yellowkite.server.tables.Tables.REVISION;
-import static yellowkite.server.tables.Tables.REVISION_ATTRIBUTE;
 import static yellowkite.server.tables.Tables.REVISION_ENTRY;
 import static yellowkite.server.tables.Tables.REVISION_FACTS;
 import static yellowkite.server.tables.Tables.REVISION_HOUSE;
 import static yellowkite.server.tables.Tables.REVISION_MODE;
-import static yellowkite.server.tables.Tables.REVISION_PLACEHOLDER;
+import static yellowkite.server.tables.Tables.REVISION_SYNOPSIS;
 import static yellowkite.server.tables.Tables.REVISION_WITHDRAWN;
 
 import java.time.LocalDateTime;
-import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -38,7 +36,7 @@ public class RevisionRepository {
         return database.select(CONTENT.BYTES).from(CONTENT).where(CONTENT.SHA256.eq(sha256)).fetchOptional(CONTENT.BYTES);
     }
 
-    void insert(StoredRevision revision, Map<String, String> entries, List<ModeRow> modes, Collection<String> attributes) {
+    void insert(StoredRevision revision, Map<String, String> entries, List<ModeRow> modes) {
         database.insertInto(REVISION, REVISION.ID, REVISION.PROFILE_ID, REVISION.NUMBER, REVISION.SUMMARY, REVISION.AUTHOR,
                         REVISION.CREATED_AT, REVISION.DESCRIPTION_SHA256, REVISION.FILE_SHA256, REVISION.ERRORS, REVISION.WARNINGS, REVISION.DESPITE)
                 .values(revision.id(), revision.profileId(), revision.number(), revision.summary(), revision.author(),
@@ -55,10 +53,11 @@ public class RevisionRepository {
                             REVISION_MODE.FOOTPRINT, REVISION_MODE.CHANNELS, REVISION_MODE.TAIL, REVISION_MODE.MAP_SHA256)
                     .values(revision.id(), i, mode.name(), mode.footprint(), mode.channels(), mode.tail(), mode.mapSha256()).execute();
         }
-        for (var attribute : attributes) {
-            database.insertInto(REVISION_ATTRIBUTE, REVISION_ATTRIBUTE.REVISION_ID, REVISION_ATTRIBUTE.NAME)
-                    .values(revision.id(), attribute).onDuplicateKeyIgnore().execute();
-        }
+    }
+
+    /** Keeps what lists know of a revision. @param kept as JSON */
+    void putSynopsis(String revisionId, String kept) {
+        database.insertInto(REVISION_SYNOPSIS, REVISION_SYNOPSIS.REVISION_ID, REVISION_SYNOPSIS.KEPT).values(revisionId, kept).onDuplicateKeyIgnore().execute();
     }
 
     /** Keeps what the house has beside a revision. @param kept as JSON */
@@ -68,11 +67,6 @@ public class RevisionRepository {
 
     Optional<String> findHouse(String revisionId) {
         return database.select(REVISION_HOUSE.KEPT).from(REVISION_HOUSE).where(REVISION_HOUSE.REVISION_ID.eq(revisionId)).fetchOptional(REVISION_HOUSE.KEPT);
-    }
-
-    /** Marks a revision as a footprint and nothing else. */
-    void putPlaceholder(String revisionId) {
-        database.insertInto(REVISION_PLACEHOLDER, REVISION_PLACEHOLDER.REVISION_ID).values(revisionId).execute();
     }
 
     void putFacts(String revisionId, RevisionFacts facts) {

@@ -11,7 +11,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeSet;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -23,8 +22,7 @@ import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.house.StoredHouse;
-import yellowkite.core.library.LibraryQuery;
-import yellowkite.core.library.Placeholder;
+import yellowkite.core.library.Synopsis;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.server.web.Refusal;
 
@@ -33,16 +31,16 @@ import yellowkite.server.web.Refusal;
 public class Revisions {
     /** What a list shows of a name; the whole of it stays in the description. */
     private static final int LISTED_LENGTH = 200;
-    /** The standard has about 250 attributes; numbered ones make it a few more. */
-    private static final int LISTED_ATTRIBUTES = 2_000;
 
     private final RevisionRepository repository;
+    private final LibraryChangeRepository changes;
     private final JsonMapper json;
     private final Clock clock;
     private final Cache<String, GdtfDescription> descriptions = Caffeine.newBuilder().maximumSize(64).build();
 
-    Revisions(RevisionRepository repository, JsonMapper json) {
+    Revisions(RevisionRepository repository, LibraryChangeRepository changes, JsonMapper json) {
         this.repository = repository;
+        this.changes = changes;
         this.json = json;
         this.clock = Clock.systemUTC();
     }
@@ -83,23 +81,13 @@ public class Revisions {
             var map = MapSignature.of(type, mode);
             return new RevisionRepository.ModeRow(listed(line.name()), line.footprint(), line.channels(), json.writeValueAsString(line.tail()), map.isEmpty() ? null : Sha256.of(map.getBytes(StandardCharsets.UTF_8)));
         }).toList();
-        var attributes = new TreeSet<String>();
-        type.modes().forEach(mode -> mode.channels().forEach(channel -> channel.functions().forEach(function -> {
-            attributes.add(listed(function.attribute()));
-            if (channel.bytes() > 1) {
-                attributes.add(listed(LibraryQuery.listed(function.attribute(), channel.bytes())));
-            }
-        })));
-        type.attributeDefinitions().attributes().stream().filter(each -> attributes.contains(each.name()))
-                .forEach(each -> attributes.add(listed(each.pretty())));
-        repository.insert(revision, entries, modes, attributes.stream().limit(LISTED_ATTRIBUTES).toList());
-        if (Placeholder.is(type)) {
-            repository.putPlaceholder(revision.id());
-        }
+        repository.insert(revision, entries, modes);
+        repository.putSynopsis(revision.id(), json.writeValueAsString(Synopsis.of(type)));
         var kept = StoredHouse.of(type);
         if (!kept.equals(StoredHouse.NONE)) {
             repository.putHouse(revision.id(), json.writeValueAsString(kept));
         }
+        changes.note(profileId);
         return new Added(revision, true);
     }
 
@@ -108,6 +96,16 @@ public class Revisions {
         var entries = new LinkedHashMap<String, String>();
         others.forEach((path, bytes) -> entries.put(path, Sha256.of(bytes)));
         return repository.findByFile(profileId, Sha256.ofFile(Sha256.of(description), entries));
+    }
+
+    /** {@return what lists know of a revision, of one that came in before lists knew so much, too} @param kept as JSON; null if it has to be made */
+    public Synopsis synopsis(String revisionId, @Nullable String kept) {
+        if (kept != null) {
+            return json.readValue(kept, Synopsis.class);
+        }
+        var made = repository.findById(revisionId).map(revision -> Synopsis.of(house(revisionId).laidOnto(description(revision).type()))).orElse(Synopsis.NONE);
+        repository.putSynopsis(revisionId, json.writeValueAsString(made));
+        return made;
     }
 
     /** Says what a new revision rests on. */
@@ -120,6 +118,18 @@ public class Revisions {
     /** {@return what a revision rests on} */
     public RevisionFacts facts(StoredRevision revision) {
         return repository.factsOf(revision.profileId()).getOrDefault(revision.id(), RevisionFacts.UNSAID);
+    }
+
+    /** {@return whether it was not withdrawn before} It stays readable and warns. */
+    public boolean withdraw(StoredRevision revision, String why, String author) {
+        changes.note(revision.profileId());
+        return repository.withdraw(new RevisionRepository.Withdrawal(revision.id(), why, author, now()));
+    }
+
+    /** Takes a withdrawal back. */
+    public void restore(StoredRevision revision) {
+        changes.note(revision.profileId());
+        repository.restore(revision.id());
     }
 
     public Optional<RevisionRepository.Withdrawal> findWithdrawal(String revisionId) {

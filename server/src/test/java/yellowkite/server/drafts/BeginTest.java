@@ -38,10 +38,10 @@ class BeginTest {
 
         assertThat(desk.path("baseRevision").asInt()).isZero();
         assertThat(desk.path("canUndo").asBoolean()).as("a beginning is not undone").isFalse();
-        assertThat(get("/api/library?search=Plover").json().at("/makers/0/profiles/0/revision").asInt()).isZero();
+        assertThat(get("/api/library?search=Plover").json().at("/profiles/0/revision").asInt()).isZero();
         var moded = edit(desk, "{\"type\": \"addMode\", \"name\": \"One\"}").json();
         assertThat(publish(moded, "null").json().path("revision").asInt()).isEqualTo(1);
-        assertThat(get("/api/library?search=Plover").json().at("/makers/0/profiles/0/modes/0/name").asString()).isEqualTo("One");
+        assertThat(get("/api/library?search=Plover").json().at("/profiles/0/modes/0/name").asString()).isEqualTo("One");
     }
 
     @Test

@@ -1,6 +1,7 @@
 package yellowkite.server.intake;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static yellowkite.server.RunningKite.found;
 import static yellowkite.server.RunningKite.get;
 import static yellowkite.server.RunningKite.upload;
 
@@ -48,10 +49,6 @@ class IntakeTest {
         return out.toByteArray();
     }
 
-    private static int inLibrary(String word) {
-        return get("/api/library?search=" + word).json().path("found").asInt();
-    }
-
     @Test
     void aGoodFileComesInWithModesAndProblems() {
         var result = upload(Map.of("lamp.gdtf", lamp("Sanderling").write())).json().get(0);
@@ -60,7 +57,7 @@ class IntakeTest {
         assertThat(result.at("/accepted/revision").asInt()).isEqualTo(1);
         assertThat(result.at("/accepted/modes/0/footprint").asInt()).isEqualTo(22);
         assertThat(result.at("/accepted/problems").toString()).contains("is one slot off");
-        assertThat(inLibrary("sanderl")).isEqualTo(1);
+        assertThat(found("sanderl")).isEqualTo(1);
     }
 
     @Test
@@ -217,12 +214,12 @@ class IntakeTest {
     void searchFindsWordsInMakerModelModeAndAttributeTogether() {
         upload(Map.of("lamp.gdtf", lamp("Godwit").write()));
 
-        assertThat(inLibrary("godwit+tidew")).isEqualTo(1);
-        assertThat(inLibrary("godwit+compact")).isEqualTo(1);
-        assertThat(inLibrary("godwit+ColorSub_C")).isEqualTo(1);
-        assertThat(inLibrary("godwit+shutter")).isEqualTo(1);
-        assertThat(inLibrary("godwit+nothing")).isZero();
-        assertThat(inLibrary("%25")).isZero();
+        assertThat(found("godwit tidew")).isEqualTo(1);
+        assertThat(found("godwit compact")).isEqualTo(1);
+        assertThat(found("godwit ColorSub_C")).isEqualTo(1);
+        assertThat(found("godwit shutter")).isEqualTo(1);
+        assertThat(found("godwit nothing")).isZero();
+        assertThat(found("%")).isZero();
     }
 
     @Test

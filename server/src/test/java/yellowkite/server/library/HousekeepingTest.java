@@ -1,6 +1,7 @@
 package yellowkite.server.library;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static yellowkite.server.RunningKite.found;
 import static yellowkite.server.RunningKite.get;
 import static yellowkite.server.RunningKite.post;
 
@@ -39,9 +40,9 @@ class HousekeepingTest {
         assertThat(merged.path("moved").asInt()).isEqualTo(1);
         assertThat(merged.at("/maker/spellings/0").asString()).isEqualTo("Barge and Co");
         RunningKite.takeIn(of("Barge and Co", "Jetty"));
-        var makers = get("/api/library?search=barge").json().path("makers");
-        assertThat(makers.findValuesAsString("name")).contains("Barge & Co", "Quay", "Pier", "Jetty").doesNotContain("Barge and Co");
-        assertThat(makers.size()).isEqualTo(1);
+        var library = get("/api/library?search=barge").json();
+        assertThat(library.path("profiles").findValuesAsString("name")).contains("Quay", "Pier", "Jetty");
+        assertThat(library.at("/left/makers").propertyNames()).containsExactly("Barge & Co");
         assertThat(merge("Barge and Co", "Barge & Co").status()).isEqualTo(404);
         assertThat(merge("Barge & Co", "Barge & Co").status()).isEqualTo(422);
         assertThat(merge("Barge & Co", "Nobody").status()).isEqualTo(404);
@@ -61,10 +62,6 @@ class HousekeepingTest {
         assertThat(found("heron uv")).isEqualTo(1);
     }
 
-    private static int found(String search) {
-        return get("/api/library?search=" + search.replace(" ", "%20").replace(",", "%2C")).json().path("found").asInt();
-    }
-
     @Test
     void placeholdersStandApart() {
         var lamp = of("Bittern Works", "Reserved");
@@ -74,9 +71,9 @@ class HousekeepingTest {
 
         var library = get("/api/library?search=bittern").json();
 
-        assertThat(library.at("/makers").findValuesAsString("name")).contains("Written").doesNotContain("Reserved");
-        assertThat(library.at("/placeholders/0/profiles/0/name").asString()).isEqualTo("Reserved");
-        assertThat(library.path("found").asInt()).isEqualTo(2);
+        assertThat(library.path("profiles").findValuesAsString("name")).contains("Written", "Reserved");
+        assertThat(library.at("/sections/1").toString()).isEqualTo("{\"kind\":\"PLACEHOLDER\",\"from\":1,\"count\":1}");
+        assertThat(library.at("/profiles/1/name").asString()).isEqualTo("Reserved");
     }
 
     @Test

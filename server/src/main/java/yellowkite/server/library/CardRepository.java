@@ -1,0 +1,90 @@
+package yellowkite.server.library;
+
+import static org.jooq.impl.DSL.coalesce;
+import static org.jooq.impl.DSL.inline;
+import static org.jooq.impl.DSL.max;
+import static yellowkite.server.tables.Tables.DRAFT;
+import static yellowkite.server.tables.Tables.MANUFACTURER;
+import static yellowkite.server.tables.Tables.PRODUCTION_LOAD;
+import static yellowkite.server.tables.Tables.PROFILE;
+import static yellowkite.server.tables.Tables.PROFILE_FACTS;
+import static yellowkite.server.tables.Tables.REVISION;
+import static yellowkite.server.tables.Tables.REVISION_FACTS;
+import static yellowkite.server.tables.Tables.REVISION_SYNOPSIS;
+import static yellowkite.server.tables.Tables.REVISION_WITHDRAWN;
+
+import java.time.LocalDateTime;
+import java.util.Collection;
+import java.util.List;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Repository;
+import yellowkite.core.library.Card;
+import yellowkite.core.library.Shelf;
+import yellowkite.core.library.Synopsis;
+import yellowkite.server.revisions.RevisionFacts.RestsOn;
+import yellowkite.server.revisions.Revisions;
+
+/** The cards of the library, read from where their facts are kept. What lies in the bin has none. */
+@Repository
+class CardRepository {
+    private static final LocalDateTime NEVER = LocalDateTime.of(1970, 1, 1, 0, 0);
+    private final DSLContext database;
+    private final Revisions revisions;
+
+    CardRepository(DSLContext database, Revisions revisions) {
+        this.database = database;
+        this.revisions = revisions;
+    }
+
+    /** {@return the condition that a row of {@code revision} is the newest of its profile} */
+    static Condition isNewest() {
+        var later = REVISION.as("later");
+        return REVISION.NUMBER.eq(DSL.field(DSL.select(max(later.NUMBER)).from(later).where(later.PROFILE_ID.eq(REVISION.PROFILE_ID))));
+    }
+
+    /** {@return the cards of some profiles; those that are gone have none} */
+    List<Card> of(Collection<String> profileIds) {
+        return where(PROFILE.ID.in(profileIds), profileIds.size());
+    }
+
+    /** {@return the next cards by id} @param after id of the last one seen; empty = from the first */
+    List<Card> after(String after, int limit) {
+        return where(PROFILE.ID.gt(after), limit);
+    }
+
+    private List<Card> where(Condition condition, int limit) {
+        return database.select(PROFILE.ID, MANUFACTURER.NAME, PROFILE.NAME, PROFILE.SHELF, coalesce(PROFILE_FACTS.TAGS, inline("")), coalesce(PROFILE_FACTS.OTHER_NAMES, inline("")), coalesce(PRODUCTION_LOAD.PRODUCTION, inline("")),
+                        REVISION.ID, REVISION.AUTHOR, REVISION.ERRORS, REVISION.WARNINGS, REVISION.CREATED_AT, REVISION_WITHDRAWN.REVISION_ID, REVISION_FACTS.RESTS_ON, REVISION_SYNOPSIS.KEPT, DRAFT.OPENED_BY, DRAFT.OPENED_AT)
+                .from(PROFILE)
+                .join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
+                .leftJoin(REVISION).on(REVISION.PROFILE_ID.eq(PROFILE.ID), isNewest())
+                .leftJoin(REVISION_SYNOPSIS).on(REVISION_SYNOPSIS.REVISION_ID.eq(REVISION.ID))
+                .leftJoin(REVISION_FACTS).on(REVISION_FACTS.REVISION_ID.eq(REVISION.ID))
+                .leftJoin(REVISION_WITHDRAWN).on(REVISION_WITHDRAWN.REVISION_ID.eq(REVISION.ID))
+                .leftJoin(PROFILE_FACTS).on(PROFILE_FACTS.PROFILE_ID.eq(PROFILE.ID))
+                .leftJoin(PRODUCTION_LOAD).on(PRODUCTION_LOAD.PROFILE_ID.eq(PROFILE.ID))
+                .leftJoin(DRAFT).on(DRAFT.OPEN_PROFILE_ID.eq(PROFILE.ID))
+                .where(condition, PROFILE.BINNED_AT.isNull())
+                .orderBy(PROFILE.ID).limit(limit)
+                .fetch(row -> {
+                    var revisionId = row.get(REVISION.ID);
+                    var synopsis = revisionId == null ? Synopsis.NONE : revisions.synopsis(revisionId, row.get(REVISION_SYNOPSIS.KEPT));
+                    var state = revisionId == null ? Card.State.DRAFT : row.get(REVISION_WITHDRAWN.REVISION_ID) != null ? Card.State.WITHDRAWN : state(row.get(REVISION.ERRORS), row.get(REVISION.WARNINGS));
+                    var author = revisionId == null ? orEmpty(row.get(DRAFT.OPENED_BY)) : row.get(REVISION.AUTHOR);
+                    var changed = revisionId == null ? row.get(DRAFT.OPENED_AT) : row.get(REVISION.CREATED_AT);
+                    return new Card(row.value1(), row.value2(), row.value3(), Shelf.valueOf(row.value4()), row.value5(), row.value6(), row.value7(), author, state,
+                            RestsOn.LAMP.name().equals(row.get(REVISION_FACTS.RESTS_ON)), changed == null ? NEVER : changed, synopsis);
+                });
+    }
+
+    private static Card.State state(int errors, int warnings) {
+        return errors > 0 ? Card.State.ERRORS : warnings > 0 ? Card.State.WARNINGS : Card.State.CLEAN;
+    }
+
+    private static String orEmpty(@Nullable String text) {
+        return text == null ? "" : text;
+    }
+}

@@ -1,0 +1,67 @@
+package yellowkite.server.library;
+
+import java.util.HashSet;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import yellowkite.core.library.Card;
+import yellowkite.core.library.LibraryIndex;
+import yellowkite.server.revisions.LibraryChangeRepository;
+
+/** The index of the library, kept in memory and brought up to what the database says before each search. It can be lost at any time. */
+@Service
+class LibraryShelves {
+    /** As many cards as are read at once. */
+    private static final int AT_ONCE = 1_000;
+    private final CardRepository cards;
+    private final LibraryChangeRepository changes;
+    private volatile @Nullable Read read;
+
+    LibraryShelves(CardRepository cards, LibraryChangeRepository changes) {
+        this.cards = cards;
+        this.changes = changes;
+    }
+
+    /** @param stamp of the last change that it knows of */
+    private record Read(LibraryIndex index, long stamp) {}
+
+    /** {@return an index that knows every change that was committed before the call} */
+    LibraryIndex index() {
+        var now = read;
+        long stamp = changes.stamp();
+        return now != null && now.stamp() >= stamp ? now.index() : bringUp(stamp).index();
+    }
+
+    private synchronized Read bringUp(long stamp) {
+        var before = read;
+        if (before != null && before.stamp() >= stamp) {
+            return before;
+        }
+        var after = before == null ? new Read(all(), stamp) : since(before);
+        read = after;
+        return after;
+    }
+
+    private LibraryIndex all() {
+        var index = LibraryIndex.EMPTY;
+        var some = cards.after("", AT_ONCE);
+        while (!some.isEmpty()) {
+            index = index.with(some, new HashSet<>());
+            some = cards.after(some.getLast().id(), AT_ONCE);
+        }
+        return index;
+    }
+
+    private Read since(Read before) {
+        var changed = changes.since(before.stamp());
+        var index = before.index();
+        for (int from = 0; from < changed.size(); from += AT_ONCE) {
+            var ids = changed.subList(from, Math.min(changed.size(), from + AT_ONCE)).stream().map(LibraryChangeRepository.Change::profileId).toList();
+            var found = cards.of(ids);
+            var gone = new HashSet<>(ids);
+            gone.removeAll(found.stream().map(Card::id).collect(Collectors.toSet()));
+            index = index.with(found, gone);
+        }
+        return new Read(index, changed.stream().mapToLong(LibraryChangeRepository.Change::stamp).max().orElse(before.stamp()));
+    }
+}
