@@ -63,6 +63,9 @@ public class KiteServer {
             context.getBean(Filling.class).fill(count, System.out::println);
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
+        } catch (IllegalStateException early) {
+            System.err.println("Filling ended early: " + early.getMessage() + ". Call it again to go on.");
+            System.exit(1);
         }
         System.exit(0); // its hooks end the server and then the database
     }

@@ -133,7 +133,7 @@ class Drafts {
     /** {@return the profile's open draft; a new one on its newest revision if there is none} */
     LoadedDraft open(String profileId, Author author) {
         var draft = transactions.run(() -> repository.findOpen(profileId).orElseGet(() -> {
-            profiles.findById(profileId).orElseThrow(() -> Refusal.notFound("This profile is not in the library."));
+            requireOurs(profileId);
             var base = revisionRows.findNewest(profileId).orElseThrow(() -> Refusal.notFound("This profile has no revision to edit."));
             repository.open(new StoredDraft(UUID.randomUUID().toString(), profileId, profileId, base.id(), 0, author.name(), revisions.now()));
             return repository.findOpenNow(profileId).orElseThrow();
@@ -144,6 +144,7 @@ class Drafts {
     /** {@return a draft that begins from a revision of the profile} One that was opened and not edited makes room. */
     LoadedDraft openAt(String profileId, int number, Author author) {
         var base = revisions.require(profileId, number);
+        requireOurs(profileId);
         var draft = transactions.run(() -> {
             var open = repository.findOpen(profileId);
             if (open.isPresent() && !base.id().equals(open.get().baseRevisionId())) {
@@ -156,6 +157,14 @@ class Drafts {
             return repository.findOpenNow(profileId).orElseThrow();
         });
         return load(draft);
+    }
+
+    /** What arrives in releases is the same in every house. */
+    private void requireOurs(String profileId) {
+        var profile = profiles.findById(profileId).orElseThrow(() -> Refusal.notFound("This profile is not in the library."));
+        if (profile.shelf() == Shelf.REFERENCE) {
+            throw Refusal.unfit("shelf", "'" + profile.name() + "' stands on the Reference shelf, which is the same in every house. Take a copy onto the House shelf and edit that.");
+        }
     }
 
     LoadedDraft require(String draftId) {

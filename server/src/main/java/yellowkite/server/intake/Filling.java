@@ -40,7 +40,7 @@ public class Filling {
         Callable<Void> worker = () -> {
             for (int number = next.incrementAndGet(); number <= count; number = next.incrementAndGet()) {
                 if (profiles.findByFixtureType(Shelf.HOUSE, GeneratedLamps.id(number)).isEmpty()) {
-                    intake.take("made up " + number + ".gdtf", GeneratedLamps.file(number).write(), IntakeResult.Same.ASK, MILL);
+                    add(number, next, count);
                     added.incrementAndGet();
                 }
                 if (number % TELL_EVERY == 0 || number == count) {
@@ -54,8 +54,18 @@ public class Filling {
                 done.get();
             }
         } catch (ExecutionException failed) {
-            throw new IllegalStateException("filling ended early", failed.getCause());
+            throw new IllegalStateException(failed.getCause() == null ? "for a reason unknown" : failed.getCause().getMessage(), failed);
         }
         tell.accept(added.get() + " lamps were added; the library holds " + profiles.count() + " profiles.");
+    }
+
+    /** If one lamp cannot be added, nobody takes up another one. */
+    private void add(int number, AtomicInteger next, int count) {
+        try {
+            intake.take("made up " + number + ".gdtf", GeneratedLamps.file(number).write(), IntakeResult.Same.ASK, MILL);
+        } catch (RuntimeException failed) {
+            next.set(count);
+            throw failed;
+        }
     }
 }

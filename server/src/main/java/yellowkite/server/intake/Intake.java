@@ -5,17 +5,16 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowkite.core.check.Checks;
 import yellowkite.core.check.Finding;
-import yellowkite.core.compare.Comparison;
 import yellowkite.core.compare.Side;
 import yellowkite.core.gdtf.FormatException;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.library.Shelf;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.core.release.ProfileChange;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.intake.IntakeResult.Same;
 import yellowkite.server.library.ProfileRepository;
@@ -63,43 +62,42 @@ class Intake {
             var newest = found.flatMap(profile -> revisionRows.findNewest(profile.id()));
             boolean otherContent = newest.isPresent() && revisions.findSame(newest.get().profileId(), opened.descriptionBytes(), others).isEmpty();
             if (otherContent && same == Same.ASK) {
-                return new IntakeResult(fileName, null, null, IntakeResult.Question.of(newest.get(), read, Comparison.of(side(newest.get()), new Side(read, hashes(others)))));
+                return new IntakeResult(fileName, null, null, IntakeResult.Question.of(newest.get(), read, ProfileChange.between(revisions.side(newest.get()), new Side(read, Sha256.ofAll(others)))));
             }
             boolean own = otherContent && same == Same.OWN;
             var type = own ? read.with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT)) : read;
             var description = own ? opened.file().description().withType(type).write() : opened.descriptionBytes();
-            var profile = own ? add(type, fileName) : found.orElseGet(() -> add(type, fileName));
-            return accept(profile, type, description, others, fileName, findings, author);
+            var added = found.isEmpty() || own ? first(type, description, others, fileName, author) : next(found.get(), type, description, others, fileName, author);
+            if (added.isNew()) {
+                revisions.rests(added.revision().id(), RevisionFacts.FILE);
+            }
+            return new IntakeResult(fileName, null, IntakeResult.Accepted.of(type, name(type, fileName), maker(type), added.revision(), added.isNew(), findings), null);
         });
     }
 
-    private IntakeResult accept(StoredProfile profile, FixtureType type, byte[] description, Map<String, byte[]> others, String fileName, List<Finding> findings, Author author) {
+    private Revisions.Added first(FixtureType type, byte[] description, Map<String, byte[]> others, String fileName, Author author) {
+        var profile = profiles.add(Shelf.HOUSE, profiles.findOrAddManufacturer(maker(type)), name(type, fileName), fixtureTypeId(type));
+        return revisions.add(profile.id(), type, description, others, summary(fileName), author.name());
+    }
+
+    private Revisions.Added next(StoredProfile profile, FixtureType type, byte[] description, Map<String, byte[]> others, String fileName, Author author) {
         profiles.lock(profile.id());
         var kept = revisions.newestHouse(profile.id()).laidOnto(type); // a file brings none, and takes none away
-        var added = revisions.add(profile.id(), kept, description, others, "Taken in from " + Revisions.listed(fileName), author.name());
+        var added = revisions.add(profile.id(), kept, description, others, summary(fileName), author.name());
         if (added.isNew()) {
-            revisions.rests(added.revision().id(), RevisionFacts.FILE);
             profiles.rename(profile.id(), profiles.findOrAddManufacturer(maker(type)), name(type, fileName));
         }
-        return new IntakeResult(fileName, null, IntakeResult.Accepted.of(type, name(type, fileName), maker(type), added.revision(), added.isNew(), findings), null);
+        return added;
     }
 
-    private Side side(StoredRevision revision) {
-        return new Side(revisions.description(revision).type(), revisions.entries(revision.id()));
-    }
-
-    private static Map<String, String> hashes(Map<String, byte[]> files) {
-        return files.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, each -> Sha256.of(each.getValue())));
+    private static String summary(String fileName) {
+        return "Taken in from " + Revisions.listed(fileName);
     }
 
     /** A file belongs to the profile of its fixture type id; without one, to the profile of its maker and name that has none either. */
     private Optional<StoredProfile> find(FixtureType type, String fileName) {
         var id = fixtureTypeId(type);
         return id == null ? profiles.findWithoutId(Shelf.HOUSE, profiles.findOrAddManufacturer(maker(type)), name(type, fileName)) : profiles.findByFixtureType(Shelf.HOUSE, id);
-    }
-
-    private StoredProfile add(FixtureType type, String fileName) {
-        return profiles.add(Shelf.HOUSE, profiles.findOrAddManufacturer(maker(type)), name(type, fileName), fixtureTypeId(type));
     }
 
     private static @Nullable String fixtureTypeId(FixtureType type) {

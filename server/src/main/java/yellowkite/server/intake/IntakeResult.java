@@ -1,16 +1,13 @@
 package yellowkite.server.intake;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.check.Finding;
-import yellowkite.core.compare.Comparison;
 import yellowkite.core.compare.Rank;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.core.release.ProfileChange;
 import yellowkite.server.revisions.ModeSummary;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.FindingView;
@@ -37,12 +34,8 @@ record IntakeResult(String file, @Schema(nullable = true) @Nullable String refus
      * @param revision its newest. @param counts how many differences there are of each rank. @param says the first of them, the worst first
      */
     record Question(String profileId, String name, String manufacturer, int revision, Map<Rank, Long> counts, List<String> says) {
-        private static final int SHOWN = 6;
-
-        static Question of(StoredRevision newest, FixtureType type, Comparison comparison) {
-            var counts = Arrays.stream(Rank.values()).collect(Collectors.toMap(rank -> rank, comparison::count, (a, b) -> a, LinkedHashMap::new));
-            var says = comparison.byRank().stream().limit(SHOWN).map(each -> (each.place().mode().isEmpty() ? "" : each.place().mode() + ", ") + each.place().words() + ": " + each.says()).toList();
-            return new Question(newest.profileId(), type.name(), type.manufacturer(), newest.number(), counts, says);
+        static Question of(StoredRevision newest, FixtureType type, ProfileChange change) {
+            return new Question(newest.profileId(), type.name(), type.manufacturer(), newest.number(), change.counts(), change.says());
         }
     }
 

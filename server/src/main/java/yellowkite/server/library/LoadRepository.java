@@ -7,7 +7,6 @@ import static yellowkite.server.tables.Tables.PROFILE;
 import static yellowkite.server.tables.Tables.REVISION;
 
 import java.util.Collection;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jooq.DSLContext;
@@ -43,15 +42,6 @@ public class LoadRepository {
     /** {@return those of some profiles that are loads, by profile} */
     public Map<String, Load> of(Collection<String> profileIds) {
         return all().where(PRODUCTION_LOAD.PROFILE_ID.in(profileIds)).fetchMap(PRODUCTION_LOAD.PROFILE_ID, mapping(Load::new));
-    }
-
-    /** @param production that it is for. @param number of the revision that it derives from */
-    public record LoadOf(String profileId, String production, int number) {}
-
-    /** {@return what productions put into a lamp of that profile, by production} */
-    public List<LoadOf> loadsOf(String profileId) {
-        return database.select(PRODUCTION_LOAD.PROFILE_ID, PRODUCTION_LOAD.PRODUCTION, REVISION.NUMBER).from(PRODUCTION_LOAD).join(REVISION).on(REVISION.ID.eq(PRODUCTION_LOAD.ORIGIN_REVISION_ID))
-                .where(REVISION.PROFILE_ID.eq(profileId)).orderBy(PRODUCTION_LOAD.PRODUCTION).fetch(mapping(LoadOf::new));
     }
 
     private SelectOnConditionStep<Record6<String, String, String, String, String, Integer>> all() {

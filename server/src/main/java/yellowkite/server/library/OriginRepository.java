@@ -6,7 +6,6 @@ import static yellowkite.server.tables.Tables.PROFILE;
 import static yellowkite.server.tables.Tables.PROFILE_ORIGIN;
 import static yellowkite.server.tables.Tables.REVISION;
 
-import java.util.List;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -40,15 +39,5 @@ public class OriginRepository {
         return database.select(PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION.NUMBER, newest).from(PROFILE_ORIGIN).join(REVISION).on(REVISION.ID.eq(PROFILE_ORIGIN.ORIGIN_REVISION_ID))
                 .join(PROFILE).on(PROFILE.ID.eq(REVISION.PROFILE_ID)).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID)).where(PROFILE_ORIGIN.PROFILE_ID.eq(profileId))
                 .fetchOptional(mapping(Origin::new));
-    }
-
-    /** @param number of the revision that it was copied from */
-    public record Copy(String profileId, String name, int number) {}
-
-    /** {@return the profiles that were copied from any revision of a profile, by name} */
-    public List<Copy> copiesOf(String profileId) {
-        return database.select(PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION.NUMBER).from(PROFILE_ORIGIN).join(REVISION).on(REVISION.ID.eq(PROFILE_ORIGIN.ORIGIN_REVISION_ID))
-                .join(PROFILE).on(PROFILE.ID.eq(PROFILE_ORIGIN.PROFILE_ID)).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID)).where(REVISION.PROFILE_ID.eq(profileId))
-                .orderBy(MANUFACTURER.NAME, PROFILE.NAME).fetch(mapping(Copy::new));
     }
 }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -14,13 +13,14 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.check.Checks;
+import yellowkite.core.library.Shelf;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.House;
 import yellowkite.server.database.Transactions;
-import yellowkite.server.library.OriginRepository.Copy;
 import yellowkite.server.library.OriginRepository.Origin;
 import yellowkite.server.library.ProfileRepository.SameMap;
 import yellowkite.server.library.ProfileRepository.Tags;
+import yellowkite.server.library.UseRepository.Use;
 import yellowkite.server.revisions.ModeSummary;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
@@ -37,14 +37,16 @@ class ProfileController {
     private final ProfileRepository profiles;
     private final LoadRepository loads;
     private final OriginRepository origins;
+    private final UseRepository uses;
     private final RevisionRepository revisionRows;
     private final Revisions revisions;
     private final Transactions transactions;
 
-    ProfileController(ProfileRepository profiles, LoadRepository loads, OriginRepository origins, RevisionRepository revisionRows, Revisions revisions, Transactions transactions) {
+    ProfileController(ProfileRepository profiles, LoadRepository loads, OriginRepository origins, UseRepository uses, RevisionRepository revisionRows, Revisions revisions, Transactions transactions) {
         this.profiles = profiles;
         this.loads = loads;
         this.origins = origins;
+        this.uses = uses;
         this.revisionRows = revisionRows;
         this.revisions = revisions;
         this.transactions = transactions;
@@ -53,18 +55,15 @@ class ProfileController {
     /** @param number in the file, 0 = the first */
     record ModeOfPage(int number, String description, ModeSummary summary) {}
 
-    /** @param name of the profile, or of the production that a load is for. @param kind {@code copy} or {@code load}. @param revision that it was taken from */
-    record UseLine(String profileId, String name, int revision, String kind) {}
-
     /**
      * @param revision that is shown; {@code newest} of the profile. @param withdrawn why the shown one is not to be used; null if it is
      * @param picture  address of the lamp's picture; null without one
      * @param sameMaps modes of other profiles that have the same DMX map: likely the same lamp under another name
      * @param files    what its file holds beside the description
      */
-    record ProfileView(String id, String maker, String name, String shortName, String longName, String description, String fixtureTypeId, House.Category category, String notes,
+    record ProfileView(String id, Shelf shelf, String maker, String name, String shortName, String longName, String description, String fixtureTypeId, House.Category category, String notes,
             @Schema(nullable = true) @Nullable String picture, int revision, int newest, @Schema(nullable = true) @Nullable String withdrawn, Tags tags, @Schema(nullable = true) @Nullable Origin origin,
-            @Schema(nullable = true) @Nullable String production, List<UseLine> uses, List<SameMap> sameMaps, List<ModeOfPage> modes, List<FindingView> checks, List<String> files) {}
+            @Schema(nullable = true) @Nullable String production, List<Use> uses, List<SameMap> sameMaps, List<ModeOfPage> modes, List<FindingView> checks, List<String> files) {}
 
     /** 200 with a profile as a revision has it; 404 if there is none. @param revision null = the newest */
     @GetMapping("/api/profiles/{profileId}")
@@ -72,25 +71,20 @@ class ProfileController {
         var newest = revisionRows.findNewest(profileId).orElseThrow(() -> Refusal.notFound("This profile is not in the library, or was never published."));
         var shown = revision == null ? newest : revisions.require(profileId, revision);
         var type = revisions.house(shown.id()).laidOnto(revisions.description(shown).type());
-        return view(profileId, newest.number(), shown, type);
+        var shelf = profiles.findById(profileId).map(ProfileRepository.StoredProfile::shelf).orElse(Shelf.HOUSE);
+        return view(profileId, shelf, newest.number(), shown, type);
     }
 
-    private ProfileView view(String profileId, int newest, StoredRevision shown, FixtureType type) {
+    private ProfileView view(String profileId, Shelf shelf, int newest, StoredRevision shown, FixtureType type) {
         var entries = revisions.entries(shown.id());
         var picture = entries.get(type.thumbnail() + ".png");
         var load = loads.find(profileId);
-        return new ProfileView(profileId, type.manufacturer(), type.name(), type.shortName(), type.longName(), type.description(), type.fixtureTypeId(), type.house().category(), type.house().notes(),
+        return new ProfileView(profileId, shelf, type.manufacturer(), type.name(), type.shortName(), type.longName(), type.description(), type.fixtureTypeId(), type.house().category(), type.house().notes(),
                 picture == null ? null : "/api/media/" + picture, shown.number(), newest, revisions.findWithdrawal(shown.id()).map(each -> each.why()).orElse(null), profiles.tags(profileId),
                 origins.find(profileId).or(() -> load.map(each -> new Origin(each.originProfileId(), each.origin(), each.number(), revisionRows.findNewest(each.originProfileId()).map(StoredRevision::number).orElse(each.number())))).orElse(null),
-                load.map(LoadRepository.Load::production).orElse(null), uses(profileId), profiles.sameMaps(profileId, shown.id(), MOST_ALIKE),
+                load.map(LoadRepository.Load::production).orElse(null), uses.of(List.of(profileId)).getOrDefault(profileId, List.of()), profiles.sameMaps(profileId, shown.id(), MOST_ALIKE),
                 IntStream.range(0, type.modes().size()).mapToObj(i -> new ModeOfPage(i, type.modes().get(i).description(), ModeSummary.of(type, type.modes().get(i)))).toList(),
                 Checks.of(type, revisions.media(entries)).stream().map(FindingView::of).toList(), List.copyOf(entries.keySet()));
-    }
-
-    private List<UseLine> uses(String profileId) {
-        var copies = origins.copiesOf(profileId).stream().map((Copy each) -> new UseLine(each.profileId(), each.name(), each.number(), "copy"));
-        var productions = loads.loadsOf(profileId).stream().map(each -> new UseLine(each.profileId(), each.production(), each.number(), "load"));
-        return Stream.concat(copies, productions).toList();
     }
 
     record TagsRequest(int version, String tags, String otherNames) {

@@ -60,13 +60,16 @@ public class ProfileRepository {
 
     /** {@return the id of the maker of that name, or of which that is another spelling} */
     public String findOrAddManufacturer(String name) {
-        var spelled = database.select(MANUFACTURER_SPELLING.MANUFACTURER_ID).from(MANUFACTURER_SPELLING).where(MANUFACTURER_SPELLING.NAME.eq(name)).fetchOptional(MANUFACTURER_SPELLING.MANUFACTURER_ID);
-        if (spelled.isPresent()) {
-            return spelled.get();
-        }
-        database.insertInto(MANUFACTURER, MANUFACTURER.ID, MANUFACTURER.NAME).values(UUID.randomUUID().toString(), name)
-                .onDuplicateKeyIgnore().execute();
-        return database.select(MANUFACTURER.ID).from(MANUFACTURER).where(MANUFACTURER.NAME.eq(name)).fetchSingle(MANUFACTURER.ID);
+        return known(name).orElseGet(() -> {
+            database.insertInto(MANUFACTURER, MANUFACTURER.ID, MANUFACTURER.NAME).values(UUID.randomUUID().toString(), name).onDuplicateKeyIgnore().execute();
+            return database.select(MANUFACTURER.ID).from(MANUFACTURER).where(MANUFACTURER.NAME.eq(name)).fetchSingle(MANUFACTURER.ID);
+        });
+    }
+
+    /** A name that is another spelling of a maker counts as that, whatever else is called so. */
+    private Optional<String> known(String name) {
+        return database.select(MANUFACTURER_SPELLING.MANUFACTURER_ID, inline(0).as("place")).from(MANUFACTURER_SPELLING).where(MANUFACTURER_SPELLING.NAME.eq(name))
+                .unionAll(DSL.select(MANUFACTURER.ID, inline(1)).from(MANUFACTURER).where(MANUFACTURER.NAME.eq(name))).orderBy(DSL.field("place")).limit(1).fetchOptional(0, String.class);
     }
 
     public Optional<StoredProfile> findById(String id) {
@@ -116,7 +119,7 @@ public class ProfileRepository {
     record StoredFacts(int version, MakerFacts facts) {}
 
     /** {@return the id of a manufacturer} */
-    Optional<String> findManufacturer(String name) {
+    public Optional<String> findManufacturer(String name) {
         return database.select(MANUFACTURER.ID).from(MANUFACTURER).where(MANUFACTURER.NAME.eq(name)).fetchOptional(MANUFACTURER.ID);
     }
 

@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -49,10 +50,10 @@ public class LibraryChangeRepository {
 
     private void write(Set<String> profiles) {
         database.update(LIBRARY_STAMP).set(LIBRARY_STAMP.STAMP, LIBRARY_STAMP.STAMP.plus(1)).where(LIBRARY_STAMP.ID.eq(COUNTER)).execute();
-        long stamp = stamp();
+        var stamp = DSL.field(DSL.select(LIBRARY_STAMP.STAMP).from(LIBRARY_STAMP).where(LIBRARY_STAMP.ID.eq(COUNTER)));
         var rows = database.insertInto(PROFILE_CHANGE, PROFILE_CHANGE.PROFILE_ID, PROFILE_CHANGE.STAMP);
         for (var each : profiles) {
-            rows = rows.values(each, stamp);
+            rows = rows.values(DSL.val(each), stamp);
         }
         rows.onDuplicateKeyUpdate().set(PROFILE_CHANGE.STAMP, stamp).execute();
     }

@@ -6,9 +6,7 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
-import java.util.Set;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -85,6 +83,9 @@ class RevisionController {
     List<RevisionLine> withdraw(@PathVariable String profileId, @PathVariable int number, @RequestBody WithdrawRequest request, @RequestHeader(Author.HEADER) String author) {
         var revision = revisions.require(profileId, number);
         var by = Author.of(author);
+        if (repository.isReference(revision)) {
+            throw Refusal.unfit("why", "This profile stands on the Reference shelf; what is withdrawn there is said by its next release.");
+        }
         var why = Line.of("why", request.why(), LONGEST_REASON);
         transactions.run(() -> {
             if (why.isEmpty()) {
@@ -101,13 +102,8 @@ class RevisionController {
     @GetMapping(value = "/api/profiles/{profileId}/revisions/{number}/file", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<byte[]> export(@PathVariable String profileId, @PathVariable int number) {
         var revision = revisions.require(profileId, number);
-        var disposition = ContentDisposition.attachment().filename(named(revision), StandardCharsets.UTF_8).build();
+        var disposition = ContentDisposition.attachment().filename(FileNames.of(revisions.description(revision).type(), revision.number()), StandardCharsets.UTF_8).build();
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString()).body(revisions.file(revision));
-    }
-
-    private String named(StoredRevision revision) {
-        var type = revisions.description(revision).type();
-        return fileName(type.manufacturer()) + "@" + fileName(type.name()) + "@revision " + revision.number() + ".gdtf";
     }
 
     /** 200 with the newest revisions of some profiles in one ZIP, a file each; 404 if one of them is not in the library or was never published. @param profile at most 150 ids */
@@ -122,7 +118,7 @@ class RevisionController {
                 zip.setLevel(Deflater.NO_COMPRESSION); // the files are packed already
                 var taken = new HashSet<String>();
                 for (var revision : chosen) { // one after the other, so that only one is in memory
-                    zip.putNextEntry(new ZipEntry(free(named(revision), taken)));
+                    zip.putNextEntry(new ZipEntry(FileNames.free(FileNames.of(revisions.description(revision).type(), revision.number()), taken)));
                     zip.write(revisions.file(revision));
                     zip.closeEntry();
                 }
@@ -130,21 +126,6 @@ class RevisionController {
         };
         var disposition = ContentDisposition.attachment().filename("profiles, " + revisions.now().toLocalDate() + ".zip").build();
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString()).body(body);
-    }
-
-    /** {@return the name, with a number before its ending if another file has it already} */
-    private static String free(String name, Set<String> taken) {
-        var called = name;
-        for (int i = 2; !taken.add(called.toLowerCase(Locale.ROOT)); i++) {
-            called = name.replaceFirst("\\.gdtf$", " (" + i + ").gdtf");
-        }
-        return called;
-    }
-
-    /** {@return a part of a file name that every system and every header can carry} */
-    private static String fileName(String text) {
-        var safe = text.replaceAll("[\\p{Cntrl}/\\\\\":*?<>|]", "-");
-        return safe.length() <= 60 ? safe : safe.substring(0, 60);
     }
 
     /** 200 with a PNG encoded anew; 404 if there is no such content or it is no picture. @param side pixels that it is fitted into, at most 1024; null = as large as it is */

@@ -2,6 +2,7 @@ package yellowkite.server.revisions;
 
 import static org.jooq.Records.mapping;
 import static yellowkite.server.tables.Tables.CONTENT;
+import static yellowkite.server.tables.Tables.PROFILE;
 import static yellowkite.server.tables.Tables.REVISION;
 import static yellowkite.server.tables.Tables.REVISION_ENTRY;
 import static yellowkite.server.tables.Tables.REVISION_FACTS;
@@ -18,6 +19,7 @@ import java.util.Optional;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
+import yellowkite.core.library.Shelf;
 
 /** Revisions, their files, what is searched of them and what they rest on. Rows are only ever added; a withdrawal is taken back. */
 @Repository
@@ -42,16 +44,21 @@ public class RevisionRepository {
                 .values(revision.id(), revision.profileId(), revision.number(), revision.summary(), revision.author(),
                         revision.createdAt(), revision.descriptionSha256(), revision.fileSha256(), revision.errors(), revision.warnings(), revision.despite())
                 .execute();
-        int position = 0;
-        for (var entry : entries.entrySet()) {
-            database.insertInto(REVISION_ENTRY, REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.POSITION, REVISION_ENTRY.PATH, REVISION_ENTRY.SHA256)
-                    .values(revision.id(), position++, entry.getKey(), entry.getValue()).execute();
+        if (!entries.isEmpty()) {
+            var rows = database.insertInto(REVISION_ENTRY, REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.POSITION, REVISION_ENTRY.PATH, REVISION_ENTRY.SHA256);
+            int position = 0;
+            for (var entry : entries.entrySet()) {
+                rows = rows.values(revision.id(), position++, entry.getKey(), entry.getValue());
+            }
+            rows.execute();
         }
-        for (int i = 0; i < modes.size(); i++) {
-            var mode = modes.get(i);
-            database.insertInto(REVISION_MODE, REVISION_MODE.REVISION_ID, REVISION_MODE.POSITION, REVISION_MODE.NAME,
-                            REVISION_MODE.FOOTPRINT, REVISION_MODE.CHANNELS, REVISION_MODE.TAIL, REVISION_MODE.MAP_SHA256)
-                    .values(revision.id(), i, mode.name(), mode.footprint(), mode.channels(), mode.tail(), mode.mapSha256()).execute();
+        if (!modes.isEmpty()) {
+            var rows = database.insertInto(REVISION_MODE, REVISION_MODE.REVISION_ID, REVISION_MODE.POSITION, REVISION_MODE.NAME, REVISION_MODE.FOOTPRINT, REVISION_MODE.CHANNELS, REVISION_MODE.TAIL, REVISION_MODE.MAP_SHA256);
+            for (int i = 0; i < modes.size(); i++) {
+                var mode = modes.get(i);
+                rows = rows.values(revision.id(), i, mode.name(), mode.footprint(), mode.channels(), mode.tail(), mode.mapSha256());
+            }
+            rows.execute();
         }
     }
 
@@ -79,6 +86,11 @@ public class RevisionRepository {
         return database.select(REVISION_FACTS.REVISION_ID, REVISION_FACTS.FIRMWARE, REVISION_FACTS.RESTS_ON.convertFrom(RevisionFacts.RestsOn::valueOf), REVISION_FACTS.FROM_WHOM).from(REVISION_FACTS)
                 .join(REVISION).on(REVISION.ID.eq(REVISION_FACTS.REVISION_ID)).where(REVISION.PROFILE_ID.eq(profileId))
                 .fetchMap(REVISION_FACTS.REVISION_ID, row -> new RevisionFacts(row.value2(), row.value3(), row.value4()));
+    }
+
+    /** {@return whether a revision came in a release} */
+    boolean isReference(StoredRevision revision) {
+        return database.fetchExists(PROFILE, PROFILE.ID.eq(revision.profileId()), PROFILE.SHELF.eq(Shelf.REFERENCE.name()));
     }
 
     /** Why a revision is not to be used any more. @param at UTC */

@@ -18,6 +18,7 @@ import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.check.Checks;
 import yellowkite.core.check.Severity;
 import yellowkite.core.compare.MapSignature;
+import yellowkite.core.compare.Side;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.gdtf.Media;
@@ -64,16 +65,28 @@ public class Revisions {
      * @param despite why it is published although checks found errors; null if they found none, or it came as a file
      */
     public Added addStored(String profileId, FixtureType type, byte[] description, Map<String, String> entries, String summary, @Nullable String despite, String author) {
-        var descriptionSha = Sha256.of(description);
-        var fileSha = Sha256.ofFile(descriptionSha, entries);
-        var same = repository.findByFile(profileId, fileSha);
-        if (same.isPresent()) {
-            return new Added(same.get(), false);
-        }
-        repository.putContent(descriptionSha, description);
+        var fileSha = Sha256.ofFile(Sha256.of(description), entries);
+        var before = repository.listOf(profileId);
+        var same = before.stream().filter(each -> each.fileSha256().equals(fileSha)).findFirst();
+        return same.map(known -> new Added(known, false)).orElseGet(() -> {
+            int number = before.isEmpty() ? 1 : before.getFirst().number() + 1;
+            return new Added(append(profileId, number, type, description, entries, summary, despite, author), true);
+        });
+    }
+
+    /** Stores a file as the next revision, though an older one may hold the very same. @param others path to content */
+    public StoredRevision addAnyway(String profileId, FixtureType type, byte[] description, Map<String, byte[]> others, String summary, String author) {
+        var entries = new LinkedHashMap<String, String>();
+        others.forEach((path, bytes) -> entries.put(path, putContent(bytes)));
         int number = repository.findNewest(profileId).map(newest -> newest.number() + 1).orElse(1);
+        return append(profileId, number, type, description, entries, summary, null, author);
+    }
+
+    private StoredRevision append(String profileId, int number, FixtureType type, byte[] description, Map<String, String> entries, String summary, @Nullable String despite, String author) {
+        var descriptionSha = Sha256.of(description);
+        repository.putContent(descriptionSha, description);
         var findings = Checks.of(type, media(entries));
-        var revision = new StoredRevision(UUID.randomUUID().toString(), profileId, number, summary, author, now(), descriptionSha, fileSha,
+        var revision = new StoredRevision(UUID.randomUUID().toString(), profileId, number, summary, author, now(), descriptionSha, Sha256.ofFile(descriptionSha, entries),
                 (int) findings.stream().filter(each -> each.severity() == Severity.ERROR).count(),
                 (int) findings.stream().filter(each -> each.severity() == Severity.WARNING).count(), despite);
         var modes = type.modes().stream().map(mode -> {
@@ -88,7 +101,7 @@ public class Revisions {
             repository.putHouse(revision.id(), json.writeValueAsString(kept));
         }
         changes.note(profileId);
-        return new Added(revision, true);
+        return revision;
     }
 
     /** {@return the newest revision of a profile that holds this very file} */
@@ -155,6 +168,11 @@ public class Revisions {
     /** {@return the description of a revision} Kept in memory for a while; a revision never changes. */
     public GdtfDescription description(StoredRevision revision) {
         return descriptions.get(revision.descriptionSha256(), sha -> GdtfDescription.read(requireContent(sha)));
+    }
+
+    /** {@return a revision as one side of a comparison} */
+    public Side side(StoredRevision revision) {
+        return new Side(description(revision).type(), repository.entries(revision.id()));
     }
 
     /** {@return what the house keeps beside a revision} */

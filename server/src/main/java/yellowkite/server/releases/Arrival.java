@@ -1,0 +1,181 @@
+package yellowkite.server.releases;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.compare.Side;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.library.Shelf;
+import yellowkite.core.release.ProfileChange;
+import yellowkite.core.release.ProfileChange.Kind;
+import yellowkite.server.database.Transactions;
+import yellowkite.server.library.ProfileRepository;
+import yellowkite.server.library.ProfileRepository.StoredProfile;
+import yellowkite.server.library.UseRepository;
+import yellowkite.server.library.UseRepository.Use;
+import yellowkite.server.releases.ReleaseRepository.NewLine;
+import yellowkite.server.releases.ReleaseRepository.Origin;
+import yellowkite.server.releases.ReleaseRepository.StoredLine;
+import yellowkite.server.releases.ReleaseRepository.StoredRelease;
+import yellowkite.server.revisions.RevisionFacts;
+import yellowkite.server.revisions.RevisionRepository;
+import yellowkite.server.revisions.Revisions;
+import yellowkite.server.revisions.Sha256;
+import yellowkite.server.revisions.StoredRevision;
+import yellowkite.server.web.Author;
+import yellowkite.server.web.Refusal;
+
+/** Takes releases of other houses in as the Reference shelf: whole or not at all, after showing what they touch. */
+@Service
+class Arrival {
+    private final Transactions transactions;
+    private final ReleaseRepository releases;
+    private final ProfileRepository profiles;
+    private final UseRepository uses;
+    private final RevisionRepository revisionRows;
+    private final Revisions revisions;
+    private final JsonMapper json;
+
+    Arrival(Transactions transactions, ReleaseRepository releases, ProfileRepository profiles, UseRepository uses, RevisionRepository revisionRows, Revisions revisions, JsonMapper json) {
+        this.transactions = transactions;
+        this.releases = releases;
+        this.profiles = profiles;
+        this.uses = uses;
+        this.revisionRows = revisionRows;
+        this.revisions = revisions;
+        this.json = json;
+    }
+
+    /** @param uses of it in this house */
+    record Touched(String maker, String name, ProfileChange change, String note, List<Use> uses) {}
+
+    /** What a release would do here. @param touched what is used first, the worst first. @param skipped notes of the releases between, the newest first */
+    record Impact(String house, String title, String dated, String notes, List<Touched> touched, List<Manifest.Earlier> skipped) {}
+
+    /** {@return what the release would do to the Reference shelf and to those who use it} Every file of it was read. */
+    Impact look(ReleaseArchive archive) {
+        requireNewer(archive.manifest());
+        var steps = steps(archive);
+        var usedBy = uses.of(steps.stream().flatMap(step -> step.existing().stream()).map(StoredProfile::id).toList());
+        var twins = uses.twins(steps.stream().map(step -> step.fixtureTypeId().strip()).filter(id -> !id.isEmpty()).toList());
+        var touched = steps.stream().map(step -> {
+            var own = step.existing().map(profile -> usedBy.getOrDefault(profile.id(), List.of())).orElse(List.of());
+            var twin = Optional.ofNullable(twins.get(step.fixtureTypeId().strip()));
+            return new Touched(step.maker(), step.name(), step.change(), step.note(), Stream.concat(own.stream(), twin.stream()).toList());
+        }).sorted(Comparator.comparing((Touched each) -> each.uses().isEmpty() || each.change().kind() == Kind.SAME).thenComparingInt(each -> each.change().urgency())).toList();
+        var manifest = archive.manifest();
+        return new Impact(manifest.house(), manifest.title(), manifest.dated().toString(), manifest.notes(), touched, skipped(manifest));
+    }
+
+    private List<Manifest.Earlier> skipped(Manifest manifest) {
+        var newest = releases.findNewest(Origin.THEIRS, manifest.house());
+        return newest.isEmpty() ? List.of() : manifest.earlier().stream().filter(each -> each.published().isAfter(newest.get().publishedAt())).toList();
+    }
+
+    private void requireNewer(Manifest manifest) {
+        releases.find(manifest.id()).ifPresent(known -> {
+            throw Refusal.unfit("file", known.origin() == Origin.OURS ? "'" + known.title() + "' was made here; its profiles stand on the House shelf." : "'" + known.title() + "' of " + known.house() + " is on the Reference shelf already.");
+        });
+        releases.findNewest(Origin.THEIRS, manifest.house()).filter(newest -> !newest.publishedAt().isBefore(manifest.published())).ifPresent(newest -> {
+            throw Refusal.unfit("file", "'" + manifest.title() + "' is older than '" + newest.title() + "' of " + newest.house() + ", which is on the Reference shelf. Its notes can be read there.");
+        });
+    }
+
+    /** One profile of the release, or one that it withdraws. @param entry null if it is withdrawn */
+    private record Step(Manifest.@Nullable Entry entry, String maker, String name, String fixtureTypeId, String note, Optional<StoredProfile> existing, ProfileChange change) {}
+
+    private List<Step> steps(ReleaseArchive archive) {
+        var steps = new ArrayList<Step>();
+        var met = new HashSet<String>();
+        for (var entry : archive.manifest().profiles()) {
+            var opened = archive.profile(entry);
+            var existing = find(entry.fixtureTypeId(), entry.maker(), entry.name());
+            existing.ifPresent(profile -> met.add(profile.id()));
+            steps.add(new Step(entry, entry.maker(), entry.name(), entry.fixtureTypeId(), entry.note(), existing, change(existing, opened, entry)));
+        }
+        var notes = archive.manifest().withdrawn().stream().collect(Collectors.toMap(gone -> ReleaseArchive.lamp(gone.fixtureTypeId(), gone.maker(), gone.name()), Manifest.Gone::note, (a, b) -> a, HashMap::new));
+        for (var line : shelfOf(archive.manifest().house())) {
+            if (!met.contains(line.profileId())) {
+                var note = notes.getOrDefault(ReleaseArchive.lamp(line.fixtureTypeId(), line.maker(), line.name()), "");
+                steps.add(new Step(null, line.maker(), line.name(), line.fixtureTypeId(), note, profiles.findById(line.profileId()), ProfileChange.withdrawn()));
+            }
+        }
+        return steps;
+    }
+
+    /** {@return what stands on the Reference shelf from a house: the profiles of its newest release} */
+    private List<StoredLine> shelfOf(String house) {
+        return releases.findNewest(Origin.THEIRS, house).map(newest -> releases.lines(newest.id()).stream().filter(StoredLine::isPart).toList()).orElse(List.of());
+    }
+
+    private Optional<StoredProfile> find(String fixtureTypeId, String maker, String name) {
+        return fixtureTypeId.isBlank() ? profiles.findManufacturer(Revisions.listed(maker)).flatMap(id -> profiles.findWithoutId(Shelf.REFERENCE, id, Revisions.listed(name))) : profiles.findByFixtureType(Shelf.REFERENCE, fixtureTypeId.strip());
+    }
+
+    private ProfileChange change(Optional<StoredProfile> existing, GdtfFile.Opened opened, Manifest.Entry entry) {
+        var type = opened.file().description().type();
+        var newest = existing.flatMap(profile -> revisionRows.findNewest(profile.id()));
+        if (newest.isEmpty()) {
+            return ProfileChange.fresh(type);
+        }
+        return newest.get().fileSha256().equals(entry.sha256()) ? ProfileChange.same() : ProfileChange.between(revisions.side(newest.get()), new Side(type, Sha256.ofAll(opened.file().others())));
+    }
+
+    /** Puts the release onto the Reference shelf. {@return its id} The one before stays readable. */
+    String take(ReleaseArchive archive, Author author) {
+        var manifest = archive.manifest();
+        return transactions.run(() -> {
+            requireNewer(manifest);
+            var lines = new ArrayList<NewLine>();
+            for (var step : steps(archive)) {
+                var revision = step.entry() == null ? withdraw(step, manifest) : put(step, step.entry(), archive);
+                lines.add(new NewLine(revision.profileId(), revision.id(), step.change().kind(), step.change().worst(), step.note()));
+            }
+            releases.add(new StoredRelease(manifest.id(), Origin.THEIRS, manifest.house(), manifest.title(), manifest.dated(), manifest.notes(), author.name(), manifest.published(), json.writeValueAsString(manifest.earlier())), lines);
+            return manifest.id();
+        });
+    }
+
+    private StoredRevision withdraw(Step step, Manifest manifest) {
+        var newest = step.existing().flatMap(profile -> revisionRows.findNewest(profile.id())).orElseThrow();
+        revisions.withdraw(newest, Revisions.listed("Not part of '" + manifest.title() + "' any more." + (step.note().isEmpty() ? "" : " " + step.note())), manifest.house());
+        return newest;
+    }
+
+    private StoredRevision put(Step step, Manifest.Entry entry, ReleaseArchive archive) {
+        var manifest = archive.manifest();
+        var maker = profiles.findOrAddManufacturer(Revisions.listed(entry.maker()));
+        var name = Revisions.listed(entry.name());
+        if (step.change().kind() == Kind.SAME) {
+            var newest = step.existing().flatMap(profile -> revisionRows.findNewest(profile.id())).orElseThrow();
+            revisions.findWithdrawal(newest.id()).ifPresent(back -> revisions.restore(newest));
+            return newest;
+        }
+        var opened = archive.profile(entry);
+        var profile = step.existing().orElseGet(() -> profiles.add(Shelf.REFERENCE, maker, name, entry.fixtureTypeId().isBlank() ? null : entry.fixtureTypeId().strip()));
+        profiles.lock(profile.id());
+        var summary = Revisions.listed(manifest.title() + (entry.note().isEmpty() ? "" : ": " + entry.note()));
+        var revision = revisions.addAnyway(profile.id(), opened.file().description().type(), opened.descriptionBytes(), opened.file().others(), summary, manifest.house());
+        revisions.rests(revision.id(), new RevisionFacts(cut(entry.firmware()), RevisionFacts.RestsOn.RELEASE, Revisions.listed(manifest.house() + ", revision " + entry.revision())));
+        profiles.rename(profile.id(), maker, name);
+        return revision;
+    }
+
+    private static String cut(String firmware) {
+        return firmware.length() <= 60 ? firmware : firmware.substring(0, 60);
+    }
+
+    /** {@return who uses the profiles of some lines here} */
+    Map<String, List<Use>> usesOf(List<StoredLine> lines) {
+        return uses.of(lines.stream().map(StoredLine::profileId).toList());
+    }
+}

@@ -1,0 +1,169 @@
+package yellowkite.server.releases;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.library.Shelf;
+import yellowkite.core.release.ProfileChange;
+import yellowkite.core.release.ProfileChange.Kind;
+import yellowkite.server.database.Transactions;
+import yellowkite.server.library.ProfileRepository;
+import yellowkite.server.library.ProfileRepository.StoredProfile;
+import yellowkite.server.releases.ReleaseRepository.NewLine;
+import yellowkite.server.releases.ReleaseRepository.Origin;
+import yellowkite.server.releases.ReleaseRepository.StoredLine;
+import yellowkite.server.releases.ReleaseRepository.StoredRelease;
+import yellowkite.server.revisions.FileNames;
+import yellowkite.server.revisions.RevisionRepository;
+import yellowkite.server.revisions.Revisions;
+import yellowkite.server.revisions.StoredRevision;
+import yellowkite.server.web.Author;
+import yellowkite.server.web.Refusal;
+
+/** Makes releases of what stands on the House shelf: each is the whole of what the house hands on, and told by what differs from the one before. */
+@Service
+class Gathering {
+    private final Transactions transactions;
+    private final ReleaseRepository releases;
+    private final ProfileRepository profiles;
+    private final RevisionRepository revisionRows;
+    private final Revisions revisions;
+    private final JsonMapper json;
+
+    Gathering(Transactions transactions, ReleaseRepository releases, ProfileRepository profiles, RevisionRepository revisionRows, Revisions revisions, JsonMapper json) {
+        this.transactions = transactions;
+        this.releases = releases;
+        this.profiles = profiles;
+        this.revisionRows = revisionRows;
+        this.revisions = revisions;
+        this.json = json;
+    }
+
+    /**
+     * What a release would say of a profile.
+     *
+     * @param before    number of the revision that the release before had; null if it had none
+     * @param withdrawn why its newest revision is not to be used; null if it is
+     */
+    record Proposal(String profileId, String maker, String name, int revision, @Nullable Integer before, ProfileChange change, String note, @Nullable String withdrawn) {}
+
+    /** {@return what there is to say of the profiles of the release before, and of some more, by maker and name} */
+    List<Proposal> propose(List<String> more) {
+        var before = lastLines();
+        var ids = new LinkedHashSet<>(before.keySet());
+        ids.addAll(more);
+        requireFew(ids.size());
+        var proposals = new ArrayList<Proposal>();
+        for (var profile : profiles.listed(ids).values()) {
+            if (profile.shelf() == Shelf.HOUSE && profile.revision() > 0) {
+                var newest = revisions.require(profile.id(), profile.revision());
+                var last = before.get(profile.id());
+                var change = change(last, newest);
+                proposals.add(new Proposal(profile.id(), profile.manufacturer(), profile.name(), profile.revision(), last == null ? null : last.number(), change, change.proposedNote(), revisions.findWithdrawal(newest.id()).map(each -> each.why()).orElse(null)));
+            }
+        }
+        proposals.sort((a, b) -> (a.maker() + "\n" + a.name()).compareToIgnoreCase(b.maker() + "\n" + b.name()));
+        return proposals;
+    }
+
+    private static void requireFew(int count) {
+        if (count > ReleaseArchive.MOST_PROFILES) {
+            throw Refusal.unfit("profiles", "A release holds at most " + ReleaseArchive.MOST_PROFILES + " profiles; these are " + count + ".");
+        }
+    }
+
+    /** {@return the profiles of the newest release made here, by id} */
+    private Map<String, StoredLine> lastLines() {
+        var lines = new LinkedHashMap<String, StoredLine>();
+        releases.findNewest(Origin.OURS).ifPresent(last -> releases.lines(last.id()).stream().filter(StoredLine::isPart).forEach(line -> lines.put(line.profileId(), line)));
+        return lines;
+    }
+
+    private ProfileChange change(@Nullable StoredLine before, StoredRevision newest) {
+        if (before == null) {
+            return ProfileChange.fresh(revisions.description(newest).type());
+        }
+        return before.revisionId().equals(newest.id()) ? ProfileChange.same() : ProfileChange.between(revisions.side(revisionRows.findById(before.revisionId()).orElseThrow()), revisions.side(newest));
+    }
+
+    /** A profile that is to be part of a release, with what the notes say of it. */
+    record Member(String profileId, String note) {}
+
+    /** Publishes a release of the newest revisions of some profiles; those of the release before that are not among them are withdrawn by it. {@return its id} */
+    String publish(String house, String title, LocalDate dated, String notes, List<Member> members, Author author) {
+        requireFew(members.size());
+        if (members.isEmpty()) {
+            throw Refusal.unfit("profiles", "A release needs at least one profile.");
+        }
+        return transactions.run(() -> {
+            var before = lastLines();
+            var lines = new ArrayList<NewLine>();
+            var seen = new HashSet<String>();
+            for (var member : members) {
+                var newest = newest(member.profileId());
+                if (seen.add(member.profileId())) {
+                    var change = change(before.get(member.profileId()), newest);
+                    lines.add(new NewLine(member.profileId(), newest.id(), change.kind(), change.worst(), member.note()));
+                }
+            }
+            before.values().stream().filter(line -> !seen.contains(line.profileId())).forEach(line -> lines.add(new NewLine(line.profileId(), line.revisionId(), Kind.WITHDRAWN, null, "")));
+            var release = new StoredRelease(UUID.randomUUID().toString(), Origin.OURS, house, title, dated, notes, author.name(), revisions.now(), "[]");
+            releases.add(release, lines);
+            return release.id();
+        });
+    }
+
+    private StoredRevision newest(String profileId) {
+        var profile = profiles.findById(profileId).filter(each -> each.shelf() == Shelf.HOUSE && each.binnedAt() == null).map(StoredProfile::id);
+        return profile.flatMap(revisionRows::findNewest).orElseThrow(() -> Refusal.unfit("profiles", "One of these profiles does not stand on the House shelf any more, or was never published."));
+    }
+
+    /** {@return what the archive of a release says of it} */
+    Manifest manifest(StoredRelease release) {
+        var taken = new HashSet<String>();
+        var lines = releases.lines(release.id());
+        var entries = lines.stream().filter(StoredLine::isPart).map(line -> {
+            var revision = revisionRows.findById(line.revisionId()).orElseThrow();
+            var type = revisions.description(revision).type();
+            var file = "profiles/" + FileNames.free(FileNames.of(type, revision.number()), taken);
+            return new Manifest.Entry(file, revision.fileSha256(), line.maker(), line.name(), type.fixtureTypeId().strip(), revision.number(), revisions.facts(revision).firmware(), line.kind(), line.worst(), line.note());
+        }).toList();
+        var gone = lines.stream().filter(line -> !line.isPart()).map(line -> new Manifest.Gone(line.maker(), line.name(), line.fixtureTypeId(), line.note())).toList();
+        return new Manifest(Manifest.FORMAT, release.id(), release.house(), release.title(), release.dated(), release.publishedAt(), release.notes(), entries, gone, earlier(release));
+    }
+
+    /** {@return what the releases before one said, the newest first; those that were skipped here from what its archive told} */
+    List<Manifest.Earlier> earlier(StoredRelease release) {
+        var byId = new LinkedHashMap<String, Manifest.Earlier>();
+        for (var before : releases.before(release.origin(), release.house(), release.publishedAt())) {
+            var told = releases.lines(before.id()).stream().filter(line -> line.kind() != Kind.SAME).map(line -> new Manifest.Told(line.maker(), line.name(), line.kind(), line.worst(), line.note())).toList();
+            byId.put(before.id(), new Manifest.Earlier(before.id(), before.title(), before.dated(), before.publishedAt(), before.notes(), told));
+        }
+        for (var told : json.readValue(release.earlier(), Manifest.Earlier[].class)) {
+            byId.putIfAbsent(told.id(), told);
+        }
+        return byId.values().stream().sorted((a, b) -> b.published().compareTo(a.published())).toList();
+    }
+
+    /** Writes a release as one archive. */
+    void write(StoredRelease release, OutputStream out) throws IOException {
+        var byFile = new LinkedHashMap<String, String>();
+        var manifest = manifest(release);
+        var parts = releases.lines(release.id()).stream().filter(StoredLine::isPart).toList();
+        for (int i = 0; i < parts.size(); i++) {
+            byFile.put(manifest.profiles().get(i).file(), parts.get(i).revisionId());
+        }
+        ReleaseArchive.write(manifest, entry -> revisions.file(Optional.ofNullable(byFile.get(entry.file())).flatMap(revisionRows::findById).orElseThrow()), json, out);
+    }
+}

@@ -1,0 +1,190 @@
+package yellowkite.server.releases;
+
+import java.io.Closeable;
+import java.io.File;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.util.Enumeration;
+import java.util.HashSet;
+import java.util.zip.Deflater;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.gdtf.FormatException;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.server.revisions.Sha256;
+
+/** A release as one ZIP: {@code release.json} and the profiles as GDTF files. It comes from outside, so nothing in it is trusted until it is read. */
+final class ReleaseArchive implements Closeable {
+    static final int MOST_PROFILES = 5_000;
+    private static final String MANIFEST = "release.json";
+    private static final int MOST_MANIFEST_BYTES = 32 << 20;
+    private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_NOTE = 1_000;
+    private static final int LONGEST_NOTES = 10_000;
+    private static final int MOST_MODES = 500;
+
+    private final String fileName;
+    private final ZipFile zip;
+    private final Manifest manifest;
+
+    private ReleaseArchive(String fileName, ZipFile zip, Manifest manifest) {
+        this.fileName = fileName;
+        this.zip = zip;
+        this.manifest = manifest;
+    }
+
+    /** Why an archive is not taken in. The message is one sentence or two that name the file, the place in it and the remedy. */
+    static final class Broken extends RuntimeException {
+        Broken(String sentence) {
+            super(sentence);
+        }
+    }
+
+    /**
+     * @param fileName as the sender calls it
+     * @throws Broken if it is no release. Its profiles are read by {@link #profile}
+     */
+    static ReleaseArchive open(String fileName, File file, JsonMapper json) {
+        ZipFile zip = null;
+        try {
+            zip = new ZipFile(file);
+            var archive = new ReleaseArchive(fileName, zip, manifest(fileName, zip, json));
+            archive.requireWhole();
+            return archive;
+        } catch (ZipException damaged) {
+            throw new Broken("'" + fileName + "' is no ZIP archive, or is damaged. Ask for the release again; nothing was taken in.");
+        } catch (IOException unreadable) {
+            throw new Broken("'" + fileName + "' did not arrive whole; send it again. Nothing was taken in.");
+        } catch (Broken broken) {
+            close(zip);
+            throw broken;
+        }
+    }
+
+    private static void close(@Nullable ZipFile zip) {
+        try {
+            if (zip != null) {
+                zip.close();
+            }
+        } catch (IOException left) {
+            // it was only read
+        }
+    }
+
+    private static Manifest manifest(String fileName, ZipFile zip, JsonMapper json) throws IOException {
+        var entry = zip.getEntry(MANIFEST);
+        if (entry == null) {
+            throw new Broken("'" + fileName + "' holds no " + MANIFEST + ", so it is not a release. GDTF files come in by Take in files.");
+        }
+        try {
+            return json.readValue(bytes(zip, entry, MOST_MANIFEST_BYTES), Manifest.class);
+        } catch (JacksonException | NullPointerException malformed) {
+            throw new Broken("'" + MANIFEST + "' in '" + fileName + "' cannot be read. Ask for the release again; nothing was taken in.");
+        } catch (FormatException large) {
+            throw new Broken("'" + MANIFEST + "' in '" + fileName + "' " + large.getMessage() + "; nothing was taken in.");
+        }
+    }
+
+    private void requireWhole() {
+        require(manifest.format() == Manifest.FORMAT, "is written in form " + manifest.format() + ", which this version does not read");
+        require(manifest.profiles().size() <= MOST_PROFILES && manifest.withdrawn().size() <= MOST_PROFILES && manifest.earlier().size() <= MOST_PROFILES, "names more than " + MOST_PROFILES + " profiles");
+        require(isLine(manifest.id(), 36) && isLine(manifest.house(), LONGEST_NAME) && isLine(manifest.title(), LONGEST_NAME) && manifest.notes().length() <= LONGEST_NOTES, "has no proper id, house, title or notes");
+        var files = new HashSet<String>();
+        var lamps = new HashSet<String>();
+        for (var entry : manifest.profiles()) {
+            require(files.add(entry.file()), "names '" + entry.file() + "' twice");
+            require(lamps.add(lamp(entry.fixtureTypeId(), entry.maker(), entry.name())), "holds '" + entry.maker() + " " + entry.name() + "' twice");
+            require(zip.getEntry(entry.file()) != null, "names '" + entry.file() + "', which is not in it");
+            require(entry.note().length() <= LONGEST_NOTE, "has a note of more than " + LONGEST_NOTE + " letters on '" + entry.file() + "'");
+        }
+        require(manifest.withdrawn().stream().allMatch(gone -> gone.note().length() <= LONGEST_NOTE), "has a note of more than " + LONGEST_NOTE + " letters");
+        int entries = 0;
+        for (Enumeration<? extends ZipEntry> all = zip.entries(); all.hasMoreElements(); all.nextElement()) {
+            entries++;
+        }
+        require(entries <= manifest.profiles().size() + 1, "holds " + (entries - manifest.profiles().size() - 1) + " files that its list does not name");
+    }
+
+    /** {@return what a lamp is told apart by: its id, or maker and name where the file has none} */
+    static String lamp(String fixtureTypeId, String maker, String name) {
+        return fixtureTypeId.isBlank() ? maker + "\n" + name : fixtureTypeId.strip();
+    }
+
+    private static boolean isLine(String text, int longest) {
+        return !text.isBlank() && text.length() <= longest && text.codePoints().noneMatch(Character::isISOControl);
+    }
+
+    private void require(boolean holds, String otherwise) {
+        if (!holds) {
+            throw new Broken("The release in '" + fileName + "' " + otherwise + ". Ask for it again; nothing was taken in.");
+        }
+    }
+
+    Manifest manifest() {
+        return manifest;
+    }
+
+    /** {@return a profile of the release} @throws Broken if its file cannot be read, or is not the one that was released */
+    GdtfFile.Opened profile(Manifest.Entry entry) {
+        try {
+            var opened = GdtfFile.open(bytes(zip, zip.getEntry(entry.file()), GdtfFile.MAX_BYTES));
+            var type = opened.file().description().type();
+            var sha = Sha256.ofFile(Sha256.of(opened.descriptionBytes()), Sha256.ofAll(opened.file().others()));
+            if (!sha.equals(entry.sha256()) || !type.fixtureTypeId().strip().equals(entry.fixtureTypeId())) {
+                throw new FormatException("is not the file that was released");
+            }
+            if (type.modes().size() > MOST_MODES) {
+                throw new FormatException("holds " + type.modes().size() + " modes; " + MOST_MODES + " are the limit");
+            }
+            return opened;
+        } catch (FormatException refused) {
+            throw broken(entry, refused);
+        } catch (IOException damaged) {
+            throw broken(entry, new FormatException("is damaged"));
+        }
+    }
+
+    private Broken broken(Manifest.Entry entry, FormatException why) {
+        return new Broken(why.sentence(entry.file() + "' in '" + fileName) + " A release comes in whole or not at all, so nothing was taken in; ask for it again.");
+    }
+
+    /** Reads no more than the limit, whatever the entry says of its size. */
+    private static byte[] bytes(ZipFile zip, ZipEntry entry, int limit) throws IOException {
+        try (var in = zip.getInputStream(entry)) {
+            var bytes = in.readNBytes(limit + 1);
+            if (bytes.length > limit) {
+                throw new FormatException("is larger than the limit of " + (limit >> 20) + " MB");
+            }
+            return bytes;
+        }
+    }
+
+    @Override
+    public void close() {
+        close(zip);
+    }
+
+    /** Gives the bytes of an entry's file, one after the other, so that only one is in memory. */
+    interface Files {
+        byte[] of(Manifest.Entry entry);
+    }
+
+    static void write(Manifest manifest, Files files, JsonMapper json, OutputStream out) throws IOException {
+        try (var zip = new ZipOutputStream(out)) {
+            zip.putNextEntry(new ZipEntry(MANIFEST));
+            zip.write(json.writeValueAsBytes(manifest));
+            zip.closeEntry();
+            zip.setLevel(Deflater.NO_COMPRESSION); // the files are packed already
+            for (var entry : manifest.profiles()) {
+                zip.putNextEntry(new ZipEntry(entry.file()));
+                zip.write(files.of(entry));
+                zip.closeEntry();
+            }
+        }
+    }
+}

@@ -1,0 +1,174 @@
+package yellowkite.server.releases;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.compare.Rank;
+import yellowkite.core.release.ProfileChange;
+import yellowkite.core.release.ProfileChange.Kind;
+import yellowkite.server.library.UseRepository.Use;
+import yellowkite.server.releases.ReleaseRepository.Origin;
+import yellowkite.server.releases.ReleaseRepository.StoredLine;
+import yellowkite.server.releases.ReleaseRepository.StoredRelease;
+import yellowkite.server.revisions.FileNames;
+import yellowkite.server.web.Author;
+import yellowkite.server.web.Line;
+import yellowkite.server.web.Refusal;
+
+/** Releases over HTTP: made, read, handed on, taken in. */
+@RestController
+class ReleaseController {
+    private static final int LONGEST_LINE = 120;
+    private static final int LONGEST_NOTE = 1_000;
+    private static final int LONGEST_NOTES = 10_000;
+    private final ReleaseRepository releases;
+    private final Gathering gathering;
+    private final Arrival arrival;
+    private final JsonMapper json;
+
+    ReleaseController(ReleaseRepository releases, Gathering gathering, Arrival arrival, JsonMapper json) {
+        this.releases = releases;
+        this.gathering = gathering;
+        this.arrival = arrival;
+        this.json = json;
+    }
+
+    /** @param publishedAt UTC */
+    record ReleaseLine(String id, Origin origin, String house, String title, LocalDate dated, LocalDateTime publishedAt, String author) {
+        static ReleaseLine of(StoredRelease release) {
+            return new ReleaseLine(release.id(), release.origin(), release.house(), release.title(), release.dated(), release.publishedAt(), release.author());
+        }
+    }
+
+    /** 200 with all releases, the newest first. */
+    @GetMapping("/api/releases")
+    List<ReleaseLine> list() {
+        return releases.list().stream().map(ReleaseLine::of).toList();
+    }
+
+    /** @param uses of the profile in this house */
+    record ReleasedLine(String profileId, String maker, String name, int revision, Kind kind, @Nullable Rank worst, String note, List<Use> uses) {}
+
+    /** @param earlier what the releases before it said, the newest first */
+    record ReleaseView(ReleaseLine release, String notes, List<ReleasedLine> lines, List<Manifest.Earlier> earlier) {}
+
+    /** 200; the worst comes first. 404 if there is no such release. */
+    @GetMapping("/api/releases/{id}")
+    ReleaseView read(@PathVariable String id) {
+        var release = require(id);
+        var lines = releases.lines(id);
+        var uses = arrival.usesOf(lines);
+        var views = lines.stream().map(line -> line(line, uses)).sorted(Comparator.comparingInt((ReleasedLine line) -> new ProfileChange(line.kind(), line.worst(), Map.of(), List.of()).urgency())).toList();
+        return new ReleaseView(ReleaseLine.of(release), release.notes(), views, gathering.earlier(release));
+    }
+
+    private static ReleasedLine line(StoredLine line, Map<String, List<Use>> uses) {
+        return new ReleasedLine(line.profileId(), line.maker(), line.name(), line.number(), line.kind(), line.worst(), line.note(), uses.getOrDefault(line.profileId(), List.of()));
+    }
+
+    /** @param profiles that are to be part of it beside those of the release before */
+    record ProposalRequest(List<String> profiles) {
+        ProposalRequest {
+            profiles = List.copyOf(profiles);
+        }
+    }
+
+    /** 200 with what the next release would say of each profile; nothing is stored. */
+    @PostMapping("/api/releases/proposal")
+    List<Gathering.Proposal> propose(@RequestBody ProposalRequest request) {
+        return gathering.propose(request.profiles());
+    }
+
+    /** @param notes several lines on the release as a whole; may be empty */
+    record ReleaseRequest(String house, String title, LocalDate dated, String notes, List<Gathering.Member> profiles) {
+        ReleaseRequest {
+            Objects.requireNonNull(house, "house");
+            Objects.requireNonNull(title, "title");
+            Objects.requireNonNull(dated, "dated");
+            Objects.requireNonNull(notes, "notes");
+            profiles = List.copyOf(profiles);
+        }
+    }
+
+    /** 200 with the release; 422 with the {@code field} that does not fit. */
+    @PostMapping("/api/releases")
+    ReleaseView publish(@RequestBody ReleaseRequest request, @RequestHeader(Author.HEADER) String author) {
+        var members = request.profiles().stream().map(each -> new Gathering.Member(Objects.requireNonNull(each.profileId()), Line.of("profiles", each.note(), LONGEST_NOTE))).toList();
+        var notes = request.notes().strip();
+        if (notes.length() > LONGEST_NOTES) {
+            throw Refusal.unfit("notes", "Notes have at most " + LONGEST_NOTES + " letters.");
+        }
+        return read(gathering.publish(said("house", request.house(), "Say which house hands it on."), said("title", request.title(), "Give the release a title."), request.dated(), notes, members, Author.of(author)));
+    }
+
+    private static String said(String field, String text, String otherwise) {
+        var line = Line.of(field, text, LONGEST_LINE);
+        if (line.isEmpty()) {
+            throw Refusal.unfit(field, otherwise);
+        }
+        return line;
+    }
+
+    /** 200 with the release as one archive; 404 if there is no such release. */
+    @GetMapping(value = "/api/releases/{id}/archive", produces = "application/zip")
+    ResponseEntity<StreamingResponseBody> archive(@PathVariable String id) {
+        var release = require(id);
+        var disposition = ContentDisposition.attachment().filename(FileNames.part(release.house()) + ", " + FileNames.part(release.title()) + ".zip", StandardCharsets.UTF_8).build();
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString()).body(out -> gathering.write(release, out));
+    }
+
+    /** 200 with what a release would do to the Reference shelf and to those who use it; nothing is stored. 422 if it is refused, in words that name the file. */
+    @PostMapping(value = "/api/releases/look", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    Arrival.Impact look(@RequestPart("file") MultipartFile file) throws IOException {
+        return opened(file, arrival::look);
+    }
+
+    /** 200 with the release, which is the Reference shelf now; 422 if it is refused, and then nothing of it is kept. */
+    @PostMapping(value = "/api/releases/take", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    ReleaseView take(@RequestPart("file") MultipartFile file, @RequestHeader(Author.HEADER) String author) throws IOException {
+        var by = Author.of(author);
+        return read(opened(file, archive -> arrival.take(archive, by)));
+    }
+
+    /** A ZIP's list stands at its end, so it is read from a file. */
+    private <T> T opened(MultipartFile file, Function<ReleaseArchive, T> use) throws IOException {
+        var name = Objects.requireNonNullElse(file.getOriginalFilename(), "file");
+        var spooled = Files.createTempFile("kite-release", ".zip");
+        try {
+            file.transferTo(spooled);
+            try (var archive = ReleaseArchive.open(name, spooled.toFile(), json)) {
+                return use.apply(archive);
+            }
+        } catch (ReleaseArchive.Broken broken) {
+            throw Refusal.unfit("file", broken.getMessage());
+        } finally {
+            Files.deleteIfExists(spooled);
+        }
+    }
+
+    private StoredRelease require(String id) {
+        return releases.find(id).orElseThrow(() -> Refusal.notFound("There is no such release."));
+    }
+}

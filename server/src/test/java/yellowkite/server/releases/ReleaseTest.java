@@ -1,0 +1,233 @@
+package yellowkite.server.releases;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static yellowkite.server.RunningKite.get;
+import static yellowkite.server.RunningKite.post;
+import static yellowkite.server.RunningKite.uploadOne;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.demo.DemoHouse;
+import yellowkite.server.RunningKite;
+import yellowkite.server.RunningKite.Answer;
+import yellowkite.server.revisions.Sha256;
+
+class ReleaseTest {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    /** A release of another house, as its archive has it. Each house of a test is one of its own. */
+    private static final class Foreign {
+        private final String house;
+        private final String title;
+        private final String published;
+        private final Map<String, GdtfFile> lamps = new LinkedHashMap<>();
+
+        private Foreign(String house, String title, String published) {
+            this.house = house;
+            this.title = title;
+            this.published = published;
+        }
+
+        private Foreign with(String file, GdtfFile lamp) {
+            lamps.put("profiles/" + file, lamp);
+            return this;
+        }
+
+        private ObjectNode manifest() {
+            var manifest = JSON.createObjectNode().put("format", 1).put("id", UUID.randomUUID().toString()).put("house", house).put("title", title).put("dated", published.substring(0, 10)).put("published", published).put("notes", "");
+            manifest.putArray("withdrawn");
+            manifest.putArray("earlier");
+            var profiles = manifest.putArray("profiles");
+            lamps.forEach((file, lamp) -> {
+                var type = lamp.description().type();
+                var sha = Sha256.ofFile(Sha256.of(GdtfFile.open(lamp.write()).descriptionBytes()), Sha256.ofAll(lamp.others()));
+                profiles.addObject().put("file", file).put("sha256", sha).put("maker", type.manufacturer()).put("name", type.name()).put("fixtureTypeId", type.fixtureTypeId()).put("revision", 4).put("firmware", "2.1").put("kind", "NEW")
+                        .putNull("worst").put("note", "as the makers say");
+            });
+            return manifest;
+        }
+
+        private byte[] archive() {
+            return archive(manifest());
+        }
+
+        private byte[] archive(ObjectNode manifest) {
+            var entries = new LinkedHashMap<String, byte[]>();
+            entries.put("release.json", JSON.writeValueAsBytes(manifest));
+            lamps.forEach((file, lamp) -> entries.put(file, lamp.write()));
+            return zip(entries);
+        }
+    }
+
+    private static byte[] zip(Map<String, byte[]> entries) {
+        var out = new ByteArrayOutputStream();
+        try (var zip = new ZipOutputStream(out)) {
+            for (var entry : entries.entrySet()) {
+                zip.putNextEntry(new ZipEntry(entry.getKey()));
+                zip.write(entry.getValue());
+            }
+        } catch (IOException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+        return out.toByteArray();
+    }
+
+    private static GdtfFile lamp(String name) {
+        var fresh = RunningKite.fresh(DemoHouse.petrelSpot());
+        return changed(fresh, type -> type.with(f -> {
+            f.manufacturer = "Towpath Makers";
+            f.name = name;
+        }));
+    }
+
+    private static GdtfFile changed(GdtfFile lamp, UnaryOperator<FixtureType> change) {
+        return new GdtfFile(GdtfDescription.of(change.apply(lamp.description().type())), lamp.others());
+    }
+
+    private static GdtfFile irisMoved(GdtfFile lamp) {
+        return changed(lamp, type -> type.mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(40)) : channel)));
+    }
+
+    private static Answer look(byte[] archive) {
+        return uploadOne("/api/releases/look", "release.zip", archive);
+    }
+
+    private static Answer take(byte[] archive) {
+        return uploadOne("/api/releases/take", "release.zip", archive);
+    }
+
+    private static JsonNode onShelf(String name) {
+        return get("/api/library?maker=Towpath%20Makers&shelf=REFERENCE&search=" + name).json().path("profiles");
+    }
+
+    @Test
+    void aReleaseIsTheReferenceShelfWhichNobodyEdits() {
+        var answer = take(new Foreign("Weir House", "Spring", "2026-03-01T10:00:00").with("a.gdtf", lamp("Avosetta")).archive());
+
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.json().at("/lines/0/kind").asString()).isEqualTo("NEW");
+        var id = answer.json().at("/lines/0/profileId").asString();
+        assertThat(onShelf("avosetta").at("/0/id").asString()).isEqualTo(id);
+        assertThat(get("/api/profiles/" + id + "/revisions").json().at("/0/facts").toString()).isEqualTo("{\"firmware\":\"2.1\",\"restsOn\":\"RELEASE\",\"fromWhom\":\"Weir House, revision 4\"}");
+        assertThat(post("/api/profiles/" + id + "/draft", "{}").detail()).contains("stands on the Reference shelf").contains("Take a copy onto the House shelf");
+        assertThat(post("/api/profiles/" + id + "/draft?revision=1", "{}").status()).isEqualTo(422);
+        assertThat(post("/api/profiles/" + id + "/revisions/1/withdraw", "{\"why\": \"no\"}").status()).isEqualTo(422);
+    }
+
+    @Test
+    void theNextReleaseSaysWhatItTouchesAndHowBadlyBeforeItIsTaken() {
+        var stilt = lamp("Stilt");
+        var crake = lamp("Crake");
+        var ruff = lamp("Ruff");
+        var first = take(new Foreign("Lock House", "Spring", "2026-03-01T10:00:00").with("a.gdtf", stilt).with("b.gdtf", crake).with("c.gdtf", ruff).archive()).json();
+        var used = first.path("lines").values().stream().filter(line -> line.path("name").asString().equals("Crake")).findFirst().orElseThrow().path("profileId").asString();
+        post("/api/profiles", "{\"manufacturer\": \"Towpath Makers\", \"name\": \"Crake ours\", \"copyOf\": \"" + used + "\", \"copyRevision\": 1}");
+        var second = new Foreign("Lock House", "Summer", "2026-06-01T10:00:00").with("a.gdtf", irisMoved(stilt)).with("b.gdtf", irisMoved(crake)).with("d.gdtf", lamp("Teal")).archive();
+
+        var impact = look(second).json().path("touched");
+
+        assertThat(impact.values().stream().map(each -> each.path("name").asString() + " " + each.at("/change/kind").asString() + " " + each.at("/change/worst").asString(""))).containsExactly(
+                "Crake CHANGED BREAKS", "Stilt CHANGED BREAKS", "Ruff WITHDRAWN ", "Teal NEW ");
+        assertThat(impact.at("/0/uses/0/name").asString()).isEqualTo("Towpath Makers Crake ours");
+        assertThat(impact.at("/0/change/says").toString()).contains("It moved from address 17 to address 40.");
+        assertThat(onShelf("teal").size()).as("looking stores nothing").isZero();
+
+        take(second);
+
+        assertThat(onShelf("teal").size()).isEqualTo(1);
+        assertThat(onShelf("stilt").at("/0/revision").asInt()).isEqualTo(2);
+        assertThat(get("/api/library?maker=Towpath%20Makers&state=WITHDRAWN&search=ruff").json().at("/profiles/0/revision").asInt()).as("the one before stays").isEqualTo(1);
+        assertThat(get("/api/releases/" + first.at("/release/id").asString()).json().path("lines").size()).isEqualTo(3);
+
+        var third = take(new Foreign("Lock House", "Autumn", "2026-09-01T10:00:00").with("a.gdtf", stilt).with("c.gdtf", ruff).archive()).json();
+        assertThat(onShelf("stilt").at("/0/revision").asInt()).as("what goes back is a revision, too").isEqualTo(3);
+        assertThat(get("/api/library?maker=Towpath%20Makers&state=WITHDRAWN&shelf=REFERENCE&search=ruff").json().path("found").asInt()).as("what comes back is no longer withdrawn").isZero();
+        assertThat(third.path("earlier").values().stream().map(each -> each.path("title").asString())).containsExactly("Summer", "Spring");
+        assertThat(look(second).detail()).contains("is on the Reference shelf already");
+        assertThat(look(new Foreign("Lock House", "May", "2026-05-01T10:00:00").with("a.gdtf", stilt).archive()).detail()).contains("is older than 'Autumn'");
+    }
+
+    @Test
+    void aReleaseWithOneBrokenFileIsRefusedWholeAndNamesIt() {
+        var release = new Foreign("Mill House", "Spring", "2026-03-01T10:00:00").with("good.gdtf", lamp("Smew")).with("bad.gdtf", lamp("Scaup"));
+        var entries = new LinkedHashMap<String, byte[]>();
+        entries.put("release.json", JSON.writeValueAsBytes(release.manifest()));
+        entries.put("profiles/good.gdtf", release.lamps.get("profiles/good.gdtf").write());
+        entries.put("profiles/bad.gdtf", "no archive".getBytes(StandardCharsets.UTF_8));
+
+        var answer = take(zip(entries));
+
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.detail()).startsWith("'profiles/bad.gdtf' in 'release.zip' was refused: it is not a ZIP archive").contains("nothing was taken in");
+        assertThat(onShelf("smew").size()).isZero();
+    }
+
+    @Test
+    void anArchiveThatIsNoReleaseIsRefusedInOneSentence() {
+        var release = new Foreign("Dam House", "Spring", "2026-03-01T10:00:00").with("a.gdtf", lamp("Gull"));
+        assertThat(take("no".getBytes(StandardCharsets.UTF_8)).detail()).contains("is no ZIP archive");
+        assertThat(take(zip(Map.of("a.txt", new byte[1]))).detail()).contains("holds no release.json");
+        assertThat(take(zip(Map.of("release.json", "{\"format\":".getBytes(StandardCharsets.UTF_8)))).detail()).contains("cannot be read");
+        assertThat(take(zip(Map.of("release.json", "{}".getBytes(StandardCharsets.UTF_8)))).detail()).contains("cannot be read");
+        assertThat(take(release.archive(release.manifest().put("format", 9))).detail()).contains("is written in form 9");
+        var other = release.manifest();
+        ((ObjectNode) other.at("/profiles/0")).put("sha256", "0".repeat(64));
+        assertThat(take(release.archive(other)).detail()).contains("is not the file that was released");
+        var twice = release.manifest();
+        ((ArrayNode) twice.path("profiles")).add(twice.at("/profiles/0").deepCopy());
+        assertThat(take(release.archive(twice)).detail()).contains("names 'profiles/a.gdtf' twice");
+        var climbing = release.manifest();
+        ((ObjectNode) climbing.at("/profiles/0")).put("file", "../a.gdtf");
+        assertThat(take(release.archive(climbing)).detail()).contains("which is not in it");
+        assertThat(onShelf("gull").size()).isZero();
+    }
+
+    @Test
+    void aReleaseIsMadeOfTheHouseShelfAndGoesOutAsOneArchive() throws IOException {
+        var name = "Dunlin" + UUID.randomUUID().toString().substring(0, 4).toLowerCase(Locale.ROOT);
+        var dunlin = RunningKite.takeIn(lamp(name));
+        var proposals = post("/api/releases/proposal", "{\"profiles\": [\"" + dunlin + "\"]}").json();
+        var own = proposals.values().stream().filter(each -> each.path("profileId").asString().equals(dunlin)).findFirst().orElseThrow();
+        assertThat(own.at("/change/kind").asString()).isEqualTo("NEW");
+        assertThat(own.path("note").asString()).isEqualTo("Modes Extended (22), Compact (13).");
+
+        var made = post("/api/releases", "{\"house\": \"Marigold lamp store\", \"title\": \"Winter\", \"dated\": \"2026-11-25\", \"notes\": \"For the mooring.\", \"profiles\": [{\"profileId\": \"" + dunlin + "\", \"note\": \"New on the barge\"}]}").json();
+        var id = made.at("/release/id").asString();
+        assertThat(made.at("/lines/0/note").asString()).isEqualTo("New on the barge");
+
+        var entries = unzip(get("/api/releases/" + id + "/archive").body());
+        assertThat(entries.keySet()).containsExactly("release.json", "profiles/Towpath Makers@" + name + "@revision 1.gdtf");
+        assertThat(JSON.readTree(entries.get("release.json")).at("/profiles/0/note").asString()).isEqualTo("New on the barge");
+        assertThat(look(get("/api/releases/" + id + "/archive").body()).detail()).contains("was made here");
+        assertThat(post("/api/releases", "{\"house\": \"\", \"title\": \"X\", \"dated\": \"2026-11-25\", \"notes\": \"\", \"profiles\": []}").status()).isEqualTo(422);
+    }
+
+    private static Map<String, byte[]> unzip(byte[] bytes) throws IOException {
+        var entries = new LinkedHashMap<String, byte[]>();
+        try (var zip = new ZipInputStream(new ByteArrayInputStream(bytes))) {
+            for (var entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                entries.put(entry.getName(), zip.readAllBytes());
+            }
+        }
+        return entries;
+    }
+}
