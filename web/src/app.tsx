@@ -8,6 +8,9 @@ import { DeskPage } from './desk/desk-page';
 import { GoboPage } from './gobos/gobo-page';
 import { LibraryPage } from './library/library-page';
 import { ProfilePage } from './profile/profile-page';
+import { GatherPage } from './releases/gather-page';
+import { ReleasePage } from './releases/release-page';
+import { ReleasesPage } from './releases/releases-page';
 import { NotFound } from './shell/not-found';
 import { Shell } from './shell/shell';
 import { WantedPage } from './wanted/wanted-page';
@@ -21,6 +24,9 @@ const router = createBrowserRouter([
       { path: '/profile/:profileId', element: <ProfilePage /> },
       { path: '/compare', element: <ComparePage /> },
       { path: '/wanted', element: <WantedPage /> },
+      { path: '/releases', element: <ReleasesPage /> },
+      { path: '/releases/new', element: <GatherPage /> },
+      { path: '/releases/:id', element: <ReleasePage /> },
       { path: '/gobos', element: <GoboPage /> },
       { path: '*', element: <NotFound /> },
     ],

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { Download, Plus, Search, Upload } from 'lucide-react';
+import { Download, PackagePlus, Plus, Search, Upload } from 'lucide-react';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { useChooseFiles } from '../intake/intake';
 import { TopLine } from '../shell/top-line';
 import { Button, buttonLook } from '../ui/button';
@@ -117,6 +117,10 @@ export function LibraryPage() {
           <Button quiet onClick={() => setChosen(new Set())}>
             Choose none
           </Button>
+          <Link to={`/releases/new?${[...chosen].map((id) => `profile=${id}`).join('&')}`} className={buttonLook({})}>
+            <PackagePlus size={16} aria-hidden />
+            Put into a release
+          </Link>
           <a href={`/api/export.zip?${[...chosen].map((id) => `profile=${id}`).join('&')}`} download className={buttonLook({})}>
             <Download size={16} aria-hidden />
             Take away as one ZIP

@@ -4,10 +4,10 @@ import type { ProfileLine } from '../api/types';
 import { TextField } from '../ui/text-field';
 import { pieceQuery } from './library-search';
 
-/** A published profile of either shelf, found by its name. */
-export function ProfilePicker({ onChoose }: { onChoose: (profile: ProfileLine) => void }) {
+/** A published profile, of either shelf or of one, found by its name. */
+export function ProfilePicker({ onChoose, shelf }: { onChoose: (profile: ProfileLine) => void; shelf?: ProfileLine['shelf'] }) {
   const [search, setSearch] = useState('');
-  const { data } = useQuery({ ...pieceQuery({ search }, 0), placeholderData: keepPreviousData });
+  const { data } = useQuery({ ...pieceQuery(shelf ? { search, shelf: [shelf] } : { search }, 0), placeholderData: keepPreviousData });
   return (
     <div className="flex min-h-0 flex-col gap-2">
       <TextField label="Find a profile" value={search} onChange={setSearch} autoFocus />

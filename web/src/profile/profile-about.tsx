@@ -19,6 +19,8 @@ export function ProfileAbout({ profile }: { profile: ProfilePageView }) {
       {profile.picture && <img src={profile.picture} alt={`Picture of ${profile.name}`} className="aspect-square w-full rounded-lg bg-trough object-contain p-6" />}
       <section aria-label="About the lamp">
         <dl className="grid grid-cols-[6.5rem_minmax(0,1fr)] gap-y-1.5 text-sm [&>dd]:break-words [&>dt]:text-muted">
+          <dt>Shelf</dt>
+          <dd>{profile.shelf === 'HOUSE' ? 'House' : 'Reference'}</dd>
           <dt>Maker</dt>
           <dd>{profile.maker}</dd>
           <dt>Short name</dt>
@@ -71,7 +73,7 @@ export function ProfileAbout({ profile }: { profile: ProfilePageView }) {
           {profile.uses.map((use) => (
             <li key={use.profileId}>
               <Link to={`/profile/${use.profileId}`} className="underline underline-offset-2">
-                {use.kind === 'load' ? `Load for ${use.name}` : use.name}
+                {use.kind === 'LOAD' ? `Load for ${use.name}` : use.name}
               </Link>
               <span className="text-muted">{`, from revision ${use.revision}`}</span>
             </li>

@@ -8,6 +8,7 @@ import { TopLine } from '../shell/top-line';
 import { buttonLook } from '../ui/button';
 import { Notice } from '../ui/notice';
 import { Trail } from '../ui/trail';
+import { CopyToHouse } from './copy-to-house';
 import { ProfileAbout } from './profile-about';
 import { ProfileChecks } from './profile-checks';
 import { ProfileModes } from './profile-modes';
@@ -50,10 +51,14 @@ function Page({ profile }: { profile: ProfilePageView }) {
           </Link>
         )}
         <ExportMenu profileId={profile.id} />
-        <Link to={`/desk/${profile.id}`} className={buttonLook({ main: true })}>
-          <PencilLine size={16} aria-hidden />
-          Open on the desk
-        </Link>
+        {profile.shelf === 'HOUSE' ? (
+          <Link to={`/desk/${profile.id}`} className={buttonLook({ main: true })}>
+            <PencilLine size={16} aria-hidden />
+            Open on the desk
+          </Link>
+        ) : (
+          <CopyToHouse profile={profile} />
+        )}
       </TopLine>
       <main className="grid min-h-0 flex-1 grid-cols-[19rem_minmax(0,1fr)] overflow-hidden">
         <div className="flex flex-col gap-6 overflow-y-auto border-r border-line bg-panel p-5">

@@ -41,14 +41,16 @@ export function RevisionList({ profile }: { profile: ProfilePageView }) {
             <div className="flex flex-wrap justify-end">
               {each.number === profile.revision ? <span className="px-2 py-1.5 text-muted">shown</span> : <Quiet to={`/profile/${profile.id}?revision=${each.number}`} text="Read" />}
               {each.number > 1 && <Quiet to={`/compare?left=${profile.id}&leftRevision=${each.number - 1}&right=${profile.id}&rightRevision=${each.number}`} text={`Compare with ${each.number - 1}`} />}
-              {each.number < profile.newest && (
+              {profile.shelf === 'HOUSE' && each.number < profile.newest && (
                 <Button quiet onClick={() => begin.mutate(each.number)}>
                   Begin a draft from it
                 </Button>
               )}
-              <PanelButton text={each.withdrawn ? 'Withdrawn' : 'Withdraw'} title={each.withdrawn ? `Take revision ${each.number} back into use` : `Withdraw revision ${each.number}`}>
-                {(close) => <Withdraw profile={profile} revision={each} close={close} />}
-              </PanelButton>
+              {profile.shelf === 'HOUSE' && (
+                <PanelButton text={each.withdrawn ? 'Withdrawn' : 'Withdraw'} title={each.withdrawn ? `Take revision ${each.number} back into use` : `Withdraw revision ${each.number}`}>
+                  {(close) => <Withdraw profile={profile} revision={each} close={close} />}
+                </PanelButton>
+              )}
             </div>
           </li>
         ))}

@@ -1,4 +1,4 @@
-import { Aperture, Library, ListChecks, Moon, Sun, UserRound } from 'lucide-react';
+import { Aperture, Library, ListChecks, Moon, Package, Sun, UserRound } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { NavLink, Outlet } from 'react-router';
 import { IntakeZone } from '../intake/intake-zone';
@@ -33,6 +33,7 @@ export function Shell() {
             <KiteMark />
             <Place to="/" text="Library" icon={<Library size={20} aria-hidden />} />
             <Place to="/wanted" text="Wanted" icon={<ListChecks size={20} aria-hidden />} />
+            <Place to="/releases" text="Releases" icon={<Package size={20} aria-hidden />} />
             <Place to="/gobos" text="Gobos" icon={<Aperture size={20} aria-hidden />} />
             <div className="flex-1" />
             <Hint text={who === '' ? 'Say who is working' : `${who} is working`}>

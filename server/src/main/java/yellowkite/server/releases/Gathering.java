@@ -1,5 +1,6 @@
 package yellowkite.server.releases;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.time.LocalDate;
@@ -56,7 +57,7 @@ class Gathering {
      * @param before    number of the revision that the release before had; null if it had none
      * @param withdrawn why its newest revision is not to be used; null if it is
      */
-    record Proposal(String profileId, String maker, String name, int revision, @Nullable Integer before, ProfileChange change, String note, @Nullable String withdrawn) {}
+    record Proposal(String profileId, String maker, String name, int revision, @Schema(nullable = true) @Nullable Integer before, ProfileChange change, String note, @Schema(nullable = true) @Nullable String withdrawn) {}
 
     /** {@return what there is to say of the profiles of the release before, and of some more, by maker and name} */
     List<Proposal> propose(List<String> more) {

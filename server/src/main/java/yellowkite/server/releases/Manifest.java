@@ -1,5 +1,6 @@
 package yellowkite.server.releases;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -71,7 +72,7 @@ record Manifest(int format, String id, String house, String title, LocalDate dat
     }
 
     /** A line of a release's notes; what stayed as it was has none. */
-    record Told(String maker, String name, Kind kind, @Nullable Rank worst, String note) {
+    record Told(String maker, String name, Kind kind, @Schema(nullable = true) @Nullable Rank worst, String note) {
         Told {
             Objects.requireNonNull(maker, "maker");
             Objects.requireNonNull(name, "name");

@@ -1,5 +1,6 @@
 package yellowkite.server.releases;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -69,7 +70,7 @@ class ReleaseController {
     }
 
     /** @param uses of the profile in this house */
-    record ReleasedLine(String profileId, String maker, String name, int revision, Kind kind, @Nullable Rank worst, String note, List<Use> uses) {}
+    record ReleasedLine(String profileId, String maker, String name, int revision, Kind kind, @Schema(nullable = true) @Nullable Rank worst, String note, List<Use> uses) {}
 
     /** @param earlier what the releases before it said, the newest first */
     record ReleaseView(ReleaseLine release, String notes, List<ReleasedLine> lines, List<Manifest.Earlier> earlier) {}

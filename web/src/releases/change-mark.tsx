@@ -1,0 +1,57 @@
+import type { ChangeKind, ProfileUse, Rank } from '../api/types';
+import { rankOf } from '../compare/ranks';
+import { counted } from '../ui/counted';
+import { Link } from 'react-router';
+
+const KINDS: Record<ChangeKind, { sign: string; text: string; tone: string }> = {
+  WITHDRAWN: { sign: '⊘', text: 'withdrawn', tone: 'text-error' },
+  CHANGED: { sign: '·', text: 'changed', tone: 'text-muted' },
+  NEW: { sign: '+', text: 'new', tone: 'text-good' },
+  SAME: { sign: '=', text: 'as it was', tone: 'text-muted' },
+};
+
+/** What a release does to a profile, in a sign and a word: how bad a change is says more than that it is one. */
+export function ChangeMark({ kind, worst }: { kind: ChangeKind; worst: Rank | null | undefined }) {
+  const { sign, text, tone } = kind === 'CHANGED' && worst ? rankOf(worst) : KINDS[kind];
+  return (
+    <span className="flex w-26 shrink-0 items-baseline gap-2 text-sm">
+      <span aria-hidden className={`w-3 text-center font-mono ${tone}`}>
+        {sign}
+      </span>
+      <span className={tone}>{text}</span>
+    </span>
+  );
+}
+
+/** How many profiles of each kind, in a line. */
+export function changeCounts(lines: { kind: ChangeKind; worst: Rank | null | undefined }[]) {
+  const count = (kind: ChangeKind) => lines.filter((line) => line.kind === kind).length;
+  const breaks = lines.filter((line) => line.kind === 'CHANGED' && line.worst === 'BREAKS').length;
+  return [
+    count('NEW') > 0 ? `${count('NEW')} new` : '',
+    count('CHANGED') > 0 ? `${count('CHANGED')} changed${breaks > 0 ? `, of which ${counted(breaks, 'breaks', 'break')}` : ''}` : '',
+    count('WITHDRAWN') > 0 ? `${count('WITHDRAWN')} withdrawn` : '',
+    count('SAME') > 0 ? `${count('SAME')} as before` : '',
+  ]
+    .filter((part) => part !== '')
+    .join('; ');
+}
+
+/** Who in this house uses a profile that a release touches. */
+export function UsedBy({ uses }: { uses: ProfileUse[] }) {
+  if (uses.length === 0) return null;
+  return (
+    <p className="text-sm text-warning">
+      {'Used here by '}
+      {uses.map((use, index) => (
+        <span key={use.profileId}>
+          {index > 0 && ', '}
+          <Link to={`/profile/${use.profileId}`} className="underline underline-offset-2">
+            {use.kind === 'LOAD' ? `the load for ${use.name}` : use.name}
+          </Link>
+          {use.kind === 'TWIN' ? ', the same lamp on the House shelf' : `, taken from revision ${use.revision}`}
+        </span>
+      ))}
+    </p>
+  );
+}
