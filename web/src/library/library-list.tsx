@@ -56,7 +56,8 @@ export function LibraryList({ first, wanted, chosen, onToggle, onLeave, ref }: {
     count: found + sections.length,
     getScrollElement: () => pane.current,
     estimateSize: (at) => (itemAt(sections, at).kind === 'heading' ? HEADING : ROW),
-    overscan: 6,
+    overscan: 4,
+    useFlushSync: false, // a frame may be late, but none is blocked
   });
   const seen = rows.getVirtualItems().map((each) => itemAt(sections, each.index)).filter((each) => each.kind === 'row').map((each) => Math.floor(each.index / PIECE));
   const pieces = [...new Set(seen)].sort((a, b) => a - b);

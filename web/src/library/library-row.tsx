@@ -16,7 +16,7 @@ export const LibraryRow = memo(
     const shown = profile.modeCount > LINES ? profile.modes.slice(0, LINES - 1) : profile.modes;
     const readable = profile.revision > 0;
     return (
-      <article style={style} data-index={index} aria-label={`${profile.maker} ${profile.name}`} aria-posinset={index + 1} aria-setsize={count} className="flex items-center border-b border-line">
+      <article style={style} data-index={index} aria-label={`${profile.maker} ${profile.name}`} aria-posinset={index + 1} aria-setsize={count} className="flex items-center border-b border-line contain-strict">
         <label className="grid size-10 shrink-0 cursor-pointer place-items-center">
           <input type="checkbox" tabIndex={-1} aria-label={`Choose ${profile.name}`} checked={isChosen} disabled={!readable} onChange={() => onToggle(profile.id)} className="accent-kite" />
         </label>

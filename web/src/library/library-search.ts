@@ -3,7 +3,7 @@ import { answer, api } from '../api/client';
 import type { LibraryWanted } from '../api/types';
 
 /** As many profiles as are fetched together. */
-export const PIECE = 60;
+export const PIECE = 40;
 
 const LISTS = ['maker', 'category', 'attribute', 'shelf', 'state'] as const;
 export type ListKey = (typeof LISTS)[number];

@@ -5,7 +5,7 @@ export function PennantIcon({ group }: { group: string }) {
   return (
     <svg width={18} height={15} viewBox="-1 -1 18 15" role="img" aria-label={group === '' ? 'No feature group' : `Feature group ${group}`}>
       <line x1={-1} x2={17} y1={-0.5} y2={-0.5} stroke="var(--line)" />
-      <path d={pennantPath(group, 16, 13)} fill={groupColor(group)} />
+      <path d={pennantPath(group, 0, 16, 13)} fill={groupColor(group)} />
     </svg>
   );
 }

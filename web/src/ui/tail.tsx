@@ -2,19 +2,18 @@ import { memo } from 'react';
 import type { Bundle } from '../api/types';
 import { groupColor, pennantPath } from './pennant';
 
-type Mark = { x: number; path: string; color: string };
-
 /** A mode as pennants on a line; a block of cells hangs once, bracketed, with its count. `height` in pixels: 8 in lists, 15 over the map. */
 export const Tail = memo(function Tail({ bundles, height, label }: { bundles: Bundle[]; height: number; label: string }) {
   const unit = height;
-  const marks: Mark[] = [];
+  const paths = new Map<string, string>(); // one for each colour: a list draws thousands of pennants
   const counts: { x: number; from: number; times: number }[] = [];
   let x = 0;
   for (const bundle of bundles) {
     const from = x;
     for (const pennant of bundle.pennants) {
       const width = pennant.bytes * unit;
-      marks.push({ x, path: pennantPath(pennant.featureGroup, width - 1, height), color: groupColor(pennant.featureGroup) });
+      const color = groupColor(pennant.featureGroup);
+      paths.set(color, (paths.get(color) ?? '') + pennantPath(pennant.featureGroup, x, width - 1, height));
       x += width;
     }
     if (bundle.times > 1) {
@@ -25,8 +24,8 @@ export const Tail = memo(function Tail({ bundles, height, label }: { bundles: Bu
   return (
     <svg role="img" aria-label={label} className="max-w-full shrink" height={height + 2} width={x + 1} viewBox={`0 -1 ${x + 1} ${height + 2}`} preserveAspectRatio="xMinYMid meet">
       <line x1={0} x2={x} y1={-0.5} y2={-0.5} stroke="var(--line)" />
-      {marks.map((mark) => (
-        <path key={mark.x} d={mark.path} transform={`translate(${mark.x} 0)`} fill={mark.color} />
+      {[...paths].map(([color, path]) => (
+        <path key={color} d={path} fill={color} />
       ))}
       {counts.map((count) => (
         <g key={count.x}>

@@ -21,6 +21,7 @@ import yellowkite.server.database.LocalMariaDb;
 import yellowkite.server.drafts.WarmUp;
 import yellowkite.server.intake.DemoLoader;
 import yellowkite.server.intake.Filling;
+import yellowkite.server.library.LibraryShelves;
 
 /** The whole program: its own MariaDB, the server, the page. */
 @SpringBootApplication(proxyBeanMethods = false)
@@ -72,6 +73,7 @@ public class KiteServer {
 
     private static void warmUp(ConfigurableApplicationContext context, String address) {
         try {
+            context.getBean(LibraryShelves.class).warmUp();
             context.getBean(WarmUp.class).run(address);
         } catch (IOException | DataAccessException | IllegalStateException cannot) {
             return; // it serves all the same, or is being ended

@@ -11,9 +11,9 @@ import yellowkite.core.profile.House;
  * A card, made quick to look through.
  *
  * @param words      numbers in the vocabulary, ascending; {@code weights} of each by where it stands
- * @param attributes numbers in the vocabulary of attributes
+ * @param makerNumber number in the vocabulary of makers; {@code attributes} likewise
  */
-record Entry(String id, String maker, String name, String plain, Shelf shelf, House.Category category, Card.State state, boolean proven, boolean placeholder, LocalDateTime changed, int[] footprints, boolean cells, int[] watts,
+record Entry(String id, String maker, int makerNumber, String name, Shelf shelf, House.Category category, Card.State state, boolean proven, boolean placeholder, LocalDateTime changed, int[] footprints, boolean cells, int[] watts,
         int[] words, float[] weights, int[] attributes) {
     private static final float NAME = 1;
     private static final float OTHER_NAME = 0.9f;
@@ -24,7 +24,7 @@ record Entry(String id, String maker, String name, String plain, Shelf shelf, Ho
     private static final float AUTHOR = 0.4f;
     private static final float DESCRIPTION = 0.3f;
 
-    static Entry of(Card card, Vocabulary words, Vocabulary attributes) {
+    static Entry of(Card card, Vocabulary words, Vocabulary makers, Vocabulary attributes) {
         var synopsis = card.synopsis();
         var weights = new HashMap<Integer, Float>();
         add(card.name(), NAME, words, weights);
@@ -49,7 +49,7 @@ record Entry(String id, String maker, String name, String plain, Shelf shelf, Ho
         add(card.author(), AUTHOR, words, weights);
         add(synopsis.description(), DESCRIPTION, words, weights);
         var numbers = weights.keySet().stream().sorted().mapToInt(Integer::intValue).toArray();
-        return new Entry(card.id(), card.maker(), card.name(), Vocabulary.plain(card.name()), card.shelf(), synopsis.category(), card.state(), card.proven(), synopsis.placeholder(), card.changed(),
+        return new Entry(card.id(), card.maker(), makers.add(card.maker()), card.name(), card.shelf(), synopsis.category(), card.state(), card.proven(), synopsis.placeholder(), card.changed(),
                 synopsis.modes().stream().mapToInt(Synopsis.ModeLine::footprint).distinct().toArray(), synopsis.modes().stream().anyMatch(mode -> mode.cells() > 0), ints(synopsis.watts()), numbers, floats(numbers, weights), ints(own));
     }
 

@@ -1,5 +1,6 @@
 package yellowkite.core.library;
 
+import java.util.AbstractList;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -8,15 +9,17 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import yellowkite.core.library.Found.Hit;
 import yellowkite.core.library.Found.Kind;
 import yellowkite.core.library.Found.Section;
 
 /** All cards of a library, to be searched. It never changes: with other cards it is another index. */
 public final class LibraryIndex {
-    public static final LibraryIndex EMPTY = new LibraryIndex(List.of(), new Vocabulary(), new Vocabulary());
+    public static final LibraryIndex EMPTY = new LibraryIndex(List.of(), new Vocabulary(), new Vocabulary(), new Vocabulary());
     /** Where more than that fit whole, those that fit in part are of no interest. */
     private static final int FEW = 10;
     private static final int MOST_IN_PART = 50;
@@ -24,11 +27,15 @@ public final class LibraryIndex {
 
     private final List<Entry> entries;
     private final Vocabulary words;
+    private final Vocabulary makers;
     private final Vocabulary attributes;
+    /** Made at the first search. */
+    private volatile @Nullable Postings postings;
 
-    private LibraryIndex(List<Entry> entries, Vocabulary words, Vocabulary attributes) {
+    private LibraryIndex(List<Entry> entries, Vocabulary words, Vocabulary makers, Vocabulary attributes) {
         this.entries = entries;
         this.words = words;
+        this.makers = makers;
         this.attributes = attributes;
     }
 
@@ -45,45 +52,33 @@ public final class LibraryIndex {
         cards.forEach(card -> replaced.add(card.id()));
         var after = entries.stream().filter(each -> !replaced.contains(each.id())).collect(Collectors.toCollection(ArrayList::new));
         var moreWords = words.copy();
+        var moreMakers = makers.copy();
         var moreAttributes = attributes.copy();
-        cards.forEach(card -> after.add(Entry.of(card, moreWords, moreAttributes)));
+        cards.forEach(card -> after.add(Entry.of(card, moreWords, moreMakers, moreAttributes)));
         after.sort(BY_NAME);
-        return new LibraryIndex(after, moreWords, moreAttributes);
+        return new LibraryIndex(after, moreWords, moreMakers, moreAttributes);
     }
 
-    /** @param fits by term */
-    private record Scored(Entry entry, float[] fits, float score, int fitting) {
-
-        static Scored of(Entry entry, List<Seeker> seekers) {
-            var fits = new float[seekers.size()];
-            float score = 0;
-            int fitting = 0;
-            for (int i = 0; i < fits.length; i++) {
-                fits[i] = seekers.get(i).fit(entry);
-                score += fits[i];
-                fitting += fits[i] > 0 ? 1 : 0;
-            }
-            return new Scored(entry, fits, score, fitting);
-        }
-
-        boolean isWhole() {
-            return fitting == fits.length;
-        }
-
-        Hit hit(Kind kind, LibraryQuery query) {
-            return new Hit(entry.id(), entry.maker(), entry.name(), kind, isWhole() ? List.of() : IntStream.range(0, fits.length).filter(i -> fits[i] == 0).mapToObj(i -> query.terms().get(i).says()).toList());
-        }
-    }
+    /** An entry that fits some terms. @param at its position */
+    private record Scored(Entry entry, int at, float score, int fitting) {}
 
     /** {@return what fits every term, ours first; where that is little, what fits at least half of them after it; placeholders last} */
     public Found search(LibraryQuery query, Narrowing narrowing, Order order) {
-        var seekers = query.terms().stream().map(term -> Seeker.of(term, words)).toList();
-        var tally = new Tally(narrowing, attributes);
+        var seeker = new Seeker(entries, words, postings());
+        var fits = query.terms().stream().map(seeker::fits).toArray(float[][]::new);
+        var tally = new Tally(narrowing, makers, attributes);
         var bySection = new EnumMap<Kind, List<Scored>>(Kind.class);
-        for (var entry : entries) {
-            var scored = Scored.of(entry, seekers);
-            if (scored.isWhole() ? tally.takes(entry) : 2 * scored.fitting() >= seekers.size() && !entry.placeholder() && tally.wants(entry)) {
-                bySection.computeIfAbsent(kind(scored), none -> new ArrayList<>()).add(scored);
+        for (int at = 0; at < entries.size(); at++) {
+            var entry = entries.get(at);
+            int fitting = 0;
+            float score = 0;
+            for (var term : fits) {
+                fitting += term[at] > 0 ? 1 : 0;
+                score += term[at];
+            }
+            boolean whole = fitting == fits.length;
+            if (whole ? tally.takes(entry) : 2 * fitting >= fits.length && !entry.placeholder() && tally.wants(entry)) {
+                bySection.computeIfAbsent(kind(entry, whole), none -> new ArrayList<>()).add(new Scored(entry, at, score, fitting));
             }
         }
         var inPart = bySection.remove(Kind.PART);
@@ -91,26 +86,64 @@ public final class LibraryIndex {
             inPart.sort(Comparator.comparingInt(Scored::fitting).thenComparingDouble(Scored::score).reversed());
             bySection.put(Kind.PART, inPart.subList(0, Math.min(MOST_IN_PART, inPart.size())));
         }
-        return ordered(bySection, query, order, tally.left());
+        return ordered(bySection, order, tally.left(), scored -> missing(query, fits, scored.at()));
     }
 
-    private static Found ordered(Map<Kind, List<Scored>> bySection, LibraryQuery query, Order order, Found.Left left) {
-        var hits = new ArrayList<Hit>();
+    private Postings postings() {
+        var known = postings;
+        if (known == null) { // two who ask at once make the same
+            known = Postings.of(entries, words.size());
+            postings = known;
+        }
+        return known;
+    }
+
+    private static List<String> missing(LibraryQuery query, float[][] fits, int at) {
+        return IntStream.range(0, fits.length).filter(term -> fits[term][at] == 0).mapToObj(term -> query.terms().get(term).says()).toList();
+    }
+
+    private static Found ordered(Map<Kind, List<Scored>> bySection, Order order, Found.Left left, Function<Scored, List<String>> missing) {
+        var all = new ArrayList<Scored>();
         var sections = new ArrayList<Section>();
         bySection.forEach((kind, found) -> { // an EnumMap goes through the kinds in their order
             if (kind != Kind.PART && order != Order.NAME) { // the entries lie by name, and sorting keeps that order among equals
                 found.sort(order == Order.FIT ? Comparator.comparingDouble(Scored::score).reversed() : Comparator.comparing((Scored each) -> each.entry().changed()).reversed());
             }
-            sections.add(new Section(kind, hits.size(), found.size()));
-            found.forEach(each -> hits.add(each.hit(kind, query)));
+            sections.add(new Section(kind, all.size(), found.size()));
+            all.addAll(found);
         });
-        return new Found(hits, sections, left);
+        return new Found(new Hits(all, sections, missing), sections, left);
     }
 
-    private static Kind kind(Scored scored) {
-        if (!scored.isWhole()) {
+    /** Made one by one when they are looked at: of thousands, a page shows a few. */
+    private static final class Hits extends AbstractList<Hit> {
+        private final List<Scored> all;
+        private final List<Section> sections;
+        private final Function<Scored, List<String>> missing;
+
+        private Hits(List<Scored> all, List<Section> sections, Function<Scored, List<String>> missing) {
+            this.all = all;
+            this.sections = sections;
+            this.missing = missing;
+        }
+
+        @Override
+        public Hit get(int index) {
+            var scored = all.get(index);
+            var kind = sections.stream().filter(each -> index < each.from() + each.count()).findFirst().orElseThrow().kind();
+            return new Hit(scored.entry().id(), scored.entry().maker(), scored.entry().name(), kind, kind == Kind.PART ? missing.apply(scored) : List.of());
+        }
+
+        @Override
+        public int size() {
+            return all.size();
+        }
+    }
+
+    private static Kind kind(Entry entry, boolean whole) {
+        if (!whole) {
             return Kind.PART;
         }
-        return scored.entry().placeholder() ? Kind.PLACEHOLDER : scored.entry().shelf() == Shelf.HOUSE ? Kind.HOUSE : Kind.REFERENCE;
+        return entry.placeholder() ? Kind.PLACEHOLDER : entry.shelf() == Shelf.HOUSE ? Kind.HOUSE : Kind.REFERENCE;
     }
 }

@@ -1,65 +1,67 @@
 package yellowkite.core.library;
 
 import java.util.Arrays;
+import java.util.List;
 import yellowkite.core.library.LibraryQuery.Footprint;
 import yellowkite.core.library.LibraryQuery.Term;
 import yellowkite.core.library.LibraryQuery.Watts;
 import yellowkite.core.library.LibraryQuery.Wide;
 import yellowkite.core.library.LibraryQuery.Word;
 
-/** A term, made ready to be looked for in many entries. */
-interface Seeker {
+/** Looks for a term in all entries at once. */
+record Seeker(List<Entry> entries, Vocabulary words, Postings postings) {
     /** What a figure is worth beside a word that fits exactly. */
-    float FIGURE = 0.6f;
+    private static final float FIGURE = 0.6f;
 
-    /** {@return how well an entry fits the term, in [0, 1]; 0 = not at all} */
-    float fit(Entry entry);
-
-    static Seeker of(Term term, Vocabulary words) {
+    /** {@return how well each entry fits the term, in [0, 1]; 0 = not at all} */
+    float[] fits(Term term) {
         return switch (term) {
-            case Footprint footprint -> entry -> Arrays.stream(entry.footprints()).anyMatch(each -> each == footprint.addresses()) ? FIGURE : 0;
-            case Watts watts -> {
-                var written = ofWords(exactly(words, watts.watts() + "w", Integer.toString(watts.watts())));
-                yield entry -> Arrays.stream(entry.watts()).anyMatch(watts::isAbout) ? FIGURE : written.fit(entry);
-            }
+            case Footprint footprint -> figures(new float[entries.size()], entry -> entry.footprints(), each -> each == footprint.addresses());
+            case Watts watts -> figures(written(watts.watts() + "w", Integer.toString(watts.watts())), entry -> entry.watts(), watts::isAbout);
             case Wide wide -> {
                 var fits = words.fitsWide(Vocabulary.plain(wide.text()), wide.bits());
-                wide.attributes().forEach(each -> mark(fits, words.find(Entry.wide(each, wide.bits()))));
-                yield ofWords(fits);
+                wide.attributes().forEach(each -> mark(fits, Entry.wide(each, wide.bits())));
+                yield postings.best(fits, entries.size());
             }
             case Word word -> {
                 var typed = Vocabulary.plain(word.text());
                 var fits = typed.isEmpty() ? new float[words.size()] : words.fits(typed);
-                word.attributes().forEach(each -> mark(fits, words.find(Vocabulary.plain(each))));
-                yield ofWords(fits);
+                word.attributes().forEach(each -> mark(fits, Vocabulary.plain(each)));
+                yield postings.best(fits, entries.size());
             }
         };
     }
 
-    private static float[] exactly(Vocabulary words, String... wanted) {
+    private float[] written(String... wanted) {
         var fits = new float[words.size()];
-        Arrays.stream(wanted).forEach(each -> mark(fits, words.find(each)));
-        return fits;
+        Arrays.stream(wanted).forEach(each -> mark(fits, each));
+        return postings.best(fits, entries.size());
     }
 
-    private static void mark(float[] fits, int word) {
-        if (word >= 0) {
-            fits[word] = 1;
+    private void mark(float[] fits, String word) {
+        int number = words.find(word);
+        if (number >= 0) {
+            fits[number] = 1;
         }
     }
 
-    /** {@return what finds the best of an entry's words, by how it fits and where it stands} */
-    private static Seeker ofWords(float[] fits) {
-        return entry -> {
-            float best = 0;
-            var words = entry.words();
-            for (int i = 0; i < words.length; i++) {
-                float fit = fits[words[i]];
-                if (fit != 0) {
-                    best = Math.max(best, fit * entry.weights()[i]);
+    private interface Figures {
+        int[] of(Entry entry);
+    }
+
+    private interface Wanted {
+        boolean is(int figure);
+    }
+
+    /** Also fits each entry one of whose figures is wanted. */
+    private float[] figures(float[] fits, Figures figures, Wanted wanted) {
+        for (int at = 0; at < fits.length; at++) {
+            for (int figure : figures.of(entries.get(at))) {
+                if (wanted.is(figure)) {
+                    fits[at] = Math.max(fits[at], FIGURE);
                 }
             }
-            return best;
-        };
+        }
+        return fits;
     }
 }

@@ -1,11 +1,9 @@
 package yellowkite.core.library;
 
 import java.util.Comparator;
-import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.TreeMap;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.library.Narrowing.By;
 import yellowkite.core.profile.House;
@@ -16,18 +14,22 @@ final class Tally {
     private final Narrowing to;
     private final int[] wantedAttributes;
     private final boolean attributeUnknown;
-    private final int[] attributeCounts;
+    private final Vocabulary makers;
     private final Vocabulary attributes;
-    private final Map<String, Integer> makers = new HashMap<>();
-    private final Map<House.Category, Integer> categories = new EnumMap<>(House.Category.class);
-    private final Map<Boolean, Integer> cells = new TreeMap<>();
-    private final Map<Shelf, Integer> shelves = new EnumMap<>(Shelf.class);
-    private final Map<Card.State, Integer> states = new EnumMap<>(Card.State.class);
-    private final Map<Boolean, Integer> proven = new TreeMap<>();
+    private final int[] makerCounts;
+    private final int[] attributeCounts;
+    private final int[] categories = new int[House.Category.values().length];
+    private final int[] shelves = new int[Shelf.values().length];
+    private final int[] states = new int[Card.State.values().length];
+    /** By no and yes, as is {@code proven}. */
+    private final int[] cells = new int[2];
+    private final int[] proven = new int[2];
 
-    Tally(Narrowing to, Vocabulary attributes) {
+    Tally(Narrowing to, Vocabulary makers, Vocabulary attributes) {
         this.to = to;
+        this.makers = makers;
         this.attributes = attributes;
+        this.makerCounts = new int[makers.size()];
         this.attributeCounts = new int[attributes.size()];
         this.wantedAttributes = to.attributes().stream().mapToInt(attributes::find).toArray();
         this.attributeUnknown = to.attributes().stream().anyMatch(each -> attributes.find(each) < 0);
@@ -36,12 +38,12 @@ final class Tally {
     /** {@return whether an entry is among what is looked at} It is counted in any case. */
     boolean takes(Entry entry) {
         int failing = failing(entry);
-        count(failing, By.MAKER, makers, entry.maker());
-        count(failing, By.CATEGORY, categories, entry.category());
-        count(failing, By.CELLS, cells, entry.cells());
-        count(failing, By.SHELF, shelves, entry.shelf());
-        count(failing, By.STATE, states, entry.state());
-        count(failing, By.PROVEN, proven, entry.proven());
+        count(failing, By.MAKER, makerCounts, entry.makerNumber());
+        count(failing, By.CATEGORY, categories, entry.category().ordinal());
+        count(failing, By.CELLS, cells, entry.cells() ? 1 : 0);
+        count(failing, By.SHELF, shelves, entry.shelf().ordinal());
+        count(failing, By.STATE, states, entry.state().ordinal());
+        count(failing, By.PROVEN, proven, entry.proven() ? 1 : 0);
         if (failing == 0) {
             for (int attribute : entry.attributes()) {
                 attributeCounts[attribute]++;
@@ -55,9 +57,9 @@ final class Tally {
         return failing(entry) == 0;
     }
 
-    private static <T> void count(int failing, By by, Map<T, Integer> counts, T value) {
+    private static void count(int failing, By by, int[] counts, int value) {
         if ((failing & ~by.bit()) == 0) {
-            counts.merge(value, 1, Integer::sum);
+            counts[value]++;
         }
     }
 
@@ -105,17 +107,23 @@ final class Tally {
     }
 
     Found.Left left() {
-        var byName = new HashMap<String, Integer>();
-        for (int i = 0; i < attributeCounts.length; i++) {
-            if (attributeCounts[i] > 0) {
-                byName.put(attributes.word(i), attributeCounts[i]);
-            }
-        }
-        return new Found.Left(most(makers), categories, cells, most(byName), shelves, states, proven);
+        return new Found.Left(most(makerCounts, makers), counted(categories, House.Category.values()), counted(cells, Boolean.FALSE, Boolean.TRUE), most(attributeCounts, attributes), counted(shelves, Shelf.values()),
+                counted(states, Card.State.values()), counted(proven, Boolean.FALSE, Boolean.TRUE));
     }
 
-    private static Map<String, Integer> most(Map<String, Integer> counts) {
-        return counts.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue(Comparator.reverseOrder()).thenComparing(Map.Entry.comparingByKey())).limit(MOST_LISTED)
-                .collect(LinkedHashMap<String, Integer>::new, (map, each) -> map.put(each.getKey(), each.getValue()), Map::putAll);
+    @SafeVarargs
+    private static <T> Map<T, Integer> counted(int[] counts, T... values) {
+        var counted = new LinkedHashMap<T, Integer>();
+        for (int i = 0; i < counts.length; i++) {
+            if (counts[i] > 0) {
+                counted.put(values[i], counts[i]);
+            }
+        }
+        return counted;
+    }
+
+    private static Map<String, Integer> most(int[] counts, Vocabulary words) {
+        return IntStream.range(0, counts.length).filter(i -> counts[i] > 0).boxed().sorted(Comparator.comparing((Integer i) -> -counts[i]).thenComparing(words::word)).limit(MOST_LISTED)
+                .collect(LinkedHashMap<String, Integer>::new, (map, i) -> map.put(words.word(i), counts[i]), Map::putAll);
     }
 }

@@ -45,17 +45,13 @@ class CardRepository {
         return REVISION.NUMBER.eq(DSL.field(DSL.select(max(later.NUMBER)).from(later).where(later.PROFILE_ID.eq(REVISION.PROFILE_ID))));
     }
 
-    /** {@return the cards of some profiles; those that are gone have none} */
+    /** {@return the next profiles by id, those in the bin too} @param after id of the last one seen; empty = from the first */
+    List<String> idsAfter(String after, int limit) {
+        return database.select(PROFILE.ID).from(PROFILE).where(PROFILE.ID.gt(after)).orderBy(PROFILE.ID).limit(limit).fetch(PROFILE.ID);
+    }
+
+    /** {@return the cards of some profiles; those that are gone, or in the bin, have none} */
     List<Card> of(Collection<String> profileIds) {
-        return where(PROFILE.ID.in(profileIds), profileIds.size());
-    }
-
-    /** {@return the next cards by id} @param after id of the last one seen; empty = from the first */
-    List<Card> after(String after, int limit) {
-        return where(PROFILE.ID.gt(after), limit);
-    }
-
-    private List<Card> where(Condition condition, int limit) {
         return database.select(PROFILE.ID, MANUFACTURER.NAME, PROFILE.NAME, PROFILE.SHELF, coalesce(PROFILE_FACTS.TAGS, inline("")), coalesce(PROFILE_FACTS.OTHER_NAMES, inline("")), coalesce(PRODUCTION_LOAD.PRODUCTION, inline("")),
                         REVISION.ID, REVISION.AUTHOR, REVISION.ERRORS, REVISION.WARNINGS, REVISION.CREATED_AT, REVISION_WITHDRAWN.REVISION_ID, REVISION_FACTS.RESTS_ON, REVISION_SYNOPSIS.KEPT, DRAFT.OPENED_BY, DRAFT.OPENED_AT)
                 .from(PROFILE)
@@ -67,8 +63,7 @@ class CardRepository {
                 .leftJoin(PROFILE_FACTS).on(PROFILE_FACTS.PROFILE_ID.eq(PROFILE.ID))
                 .leftJoin(PRODUCTION_LOAD).on(PRODUCTION_LOAD.PROFILE_ID.eq(PROFILE.ID))
                 .leftJoin(DRAFT).on(DRAFT.OPEN_PROFILE_ID.eq(PROFILE.ID))
-                .where(condition, PROFILE.BINNED_AT.isNull())
-                .orderBy(PROFILE.ID).limit(limit)
+                .where(PROFILE.ID.in(profileIds), PROFILE.BINNED_AT.isNull())
                 .fetch(row -> {
                     var revisionId = row.get(REVISION.ID);
                     var synopsis = revisionId == null ? Synopsis.NONE : revisions.synopsis(revisionId, row.get(REVISION_SYNOPSIS.KEPT));

@@ -59,7 +59,7 @@ class LibraryController {
 
     /** 200 with what is found, from the index {@code offset} on. @param limit at most 200 */
     @GetMapping("/api/library")
-    LibraryView library(@ParameterObject LibraryRequest request, @RequestParam(defaultValue = "0") int offset, @RequestParam(defaultValue = "60") int limit) {
+    LibraryView library(@ParameterObject LibraryRequest request, @RequestParam(defaultValue = "0") int offset, @RequestParam(defaultValue = "40") int limit) {
         var index = shelves.index();
         var found = index.search(request.query(), request.narrowing(), request.ordered());
         int from = Math.clamp(offset, 0, found.hits().size());

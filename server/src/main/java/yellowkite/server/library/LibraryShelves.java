@@ -1,6 +1,7 @@
 package yellowkite.server.library;
 
 import java.util.HashSet;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -10,7 +11,7 @@ import yellowkite.server.revisions.LibraryChangeRepository;
 
 /** The index of the library, kept in memory and brought up to what the database says before each search. It can be lost at any time. */
 @Service
-class LibraryShelves {
+public class LibraryShelves {
     /** As many cards as are read at once. */
     private static final int AT_ONCE = 1_000;
     private final CardRepository cards;
@@ -24,6 +25,11 @@ class LibraryShelves {
 
     /** @param stamp of the last change that it knows of */
     private record Read(LibraryIndex index, long stamp) {}
+
+    /** Reads the library, so that the first search need not wait for it. */
+    public void warmUp() {
+        index();
+    }
 
     /** {@return an index that knows every change that was committed before the call} */
     LibraryIndex index() {
@@ -44,10 +50,10 @@ class LibraryShelves {
 
     private LibraryIndex all() {
         var index = LibraryIndex.EMPTY;
-        var some = cards.after("", AT_ONCE);
-        while (!some.isEmpty()) {
-            index = index.with(some, new HashSet<>());
-            some = cards.after(some.getLast().id(), AT_ONCE);
+        var ids = cards.idsAfter("", AT_ONCE);
+        while (!ids.isEmpty()) {
+            index = index.with(cards.of(ids), Set.of());
+            ids = cards.idsAfter(ids.getLast(), AT_ONCE);
         }
         return index;
     }
