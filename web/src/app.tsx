@@ -6,6 +6,7 @@ import { queryClient } from './api/query-client';
 import { ComparePage } from './compare/compare-page';
 import { DeskPage } from './desk/desk-page';
 import { GoboPage } from './gobos/gobo-page';
+import { RunPage, RunsPage } from './intake/run-page';
 import { LibraryPage } from './library/library-page';
 import { ProfilePage } from './profile/profile-page';
 import { GatherPage } from './releases/gather-page';
@@ -24,6 +25,8 @@ const router = createBrowserRouter([
       { path: '/profile/:profileId', element: <ProfilePage /> },
       { path: '/compare', element: <ComparePage /> },
       { path: '/wanted', element: <WantedPage /> },
+      { path: '/intake', element: <RunsPage /> },
+      { path: '/intake/:id', element: <RunPage /> },
       { path: '/releases', element: <ReleasesPage /> },
       { path: '/releases/new', element: <GatherPage /> },
       { path: '/releases/:id', element: <ReleasePage /> },

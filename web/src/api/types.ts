@@ -63,3 +63,6 @@ export type ProfileChange = Schemas['ProfileChange'];
 export type ChangeKind = ProfileChange['kind'];
 export type ProfileUse = Schemas['Use'];
 export type ReleaseImpact = Schemas['Impact'];
+export type IntakeRun = Schemas['RunView'];
+export type IntakeRunLine = Schemas['RunLine'];
+export type IntakeFile = Schemas['FileLine'];

@@ -6,35 +6,79 @@ import { Modal } from '../ui/modal';
 import { Notice } from '../ui/notice';
 import { FindingList } from '../check/finding-list';
 import { RANKS } from '../compare/ranks';
-import type { Same } from './intake';
+import { FEW, type Same } from './intake';
+import { RunLines } from './run-lines';
+import type { Run } from './use-run';
 import { mend } from './mend';
 import { ModeLine } from '../library/mode-line';
 
-/** What became of each file: what came in, and what is wrong with it, or why it did not. */
-export function IntakeReport({ total, results, onDecide, onStop, onClose }: { total: number; results: IntakeResult[]; onDecide: (index: number, same: Same) => void; onStop: () => void; onClose: () => void }) {
-  const running = results.length < total;
-  const taken = results.filter((result) => result.accepted).length;
-  const waiting = results.filter((result) => result.question).length;
+/** What became of each file: what came in, and what is wrong with it, or why it did not. Of many files, each has a line. */
+export function IntakeReport({ run, onDecide, onStop, onGoOn, onClose }: { run: Run; onDecide: (position: number, same: Same) => void; onStop: () => void; onGoOn: () => void; onClose: () => void }) {
+  const { lines, results, going } = run;
+  const total = lines.length;
+  const done = lines.filter((line) => line.outcome !== null).length;
+  const taken = lines.filter((line) => line.outcome === 'TAKEN' || line.outcome === 'KNOWN').length;
+  const waiting = lines.filter((line) => line.outcome === 'WAITS').length;
+  const few = total <= FEW;
+  const questions = [...results].filter(([, result]) => result.question);
   return (
-    <Modal size="wide" open onClose={onClose} title={running ? `Taking in file ${results.length + 1} of ${total}` : 'Taken in'} description={running ? 'Each file comes in whole or not at all.' : summary(taken, waiting, total)}>
-      {running && (
+    <Modal
+      size={few ? 'wide' : 'large'}
+      open
+      onClose={onClose}
+      title={going ? `Taking in file ${Math.min(total, done + 1)} of ${total}` : done < total ? `Stopped after ${done} of ${total} files` : 'Taken in'}
+      description={going ? 'Each file comes in whole or not at all.' : summary(taken, waiting, done, total)}
+    >
+      {going && (
         <div className="flex items-center gap-3">
-          <progress className="h-2 flex-1 accent-kite" value={results.length} max={total} aria-label="Files taken in" />
+          <progress className="h-2 flex-1 accent-kite" value={done} max={total} aria-label="Files taken in" />
           <Button onClick={onStop}>Stop</Button>
         </div>
       )}
-      <ul className="flex min-h-0 flex-col gap-5 overflow-y-auto" aria-label="Files">
-        {results.map((result, index) => (
-          <li key={index}>
-            {result.question ? <Question file={result.file} question={result.question} onDecide={(same) => onDecide(index, same)} /> : <Result result={result} onOpen={onClose} />}
-          </li>
-        ))}
-      </ul>
+      {run.trouble && (
+        <Notice severity="error" where="What came in before stays.">
+          {run.trouble}
+        </Notice>
+      )}
+      {!going && done < total && (
+        <div className="flex items-center gap-3">
+          <p className="flex-1 text-sm text-muted">{`${total - done} files were not sent. You can go on now, or later from the library.`}</p>
+          <Button main onClick={onGoOn}>
+            Go on
+          </Button>
+        </div>
+      )}
+      {few ? (
+        <ul className="flex min-h-0 flex-col gap-5 overflow-y-auto" aria-label="Files">
+          {lines.map((line) => {
+            const result = results.get(line.position);
+            return (
+              result && (
+                <li key={line.position}>
+                  {result.question ? <Question file={result.file} question={result.question} onDecide={(same) => onDecide(line.position, same)} /> : <Result result={result} onOpen={onClose} />}
+                </li>
+              )
+            );
+          })}
+        </ul>
+      ) : (
+        <>
+          {questions.length > 0 && !going && (
+            <ul className="flex max-h-72 shrink-0 flex-col gap-3 overflow-y-auto" aria-label="Questions">
+              {questions.map(([position, result]) => (
+                <li key={position}>{result.question && <Question file={result.file} question={result.question} onDecide={(same) => onDecide(position, same)} />}</li>
+              ))}
+            </ul>
+          )}
+          <RunLines lines={lines} className="h-[52vh]" />
+        </>
+      )}
     </Modal>
   );
 }
 
-function summary(taken: number, waiting: number, total: number) {
+function summary(taken: number, waiting: number, done: number, total: number) {
+  if (done < total) return `${taken} are in the library, each whole.`;
   if (waiting > 0) return `${taken} of ${total} files are in the library; ${waiting === 1 ? 'one waits' : `${waiting} wait`} for your answer.`;
   if (taken === total) return total === 1 ? 'The file is in the library.' : `All ${total} files are in the library.`;
   if (taken === 0) return total === 1 ? 'The file was refused; nothing was changed.' : 'No file was taken in; nothing was changed.';

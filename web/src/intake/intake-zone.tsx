@@ -1,43 +1,33 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
-import type { IntakeResult } from '../api/types';
-import { IntakeContext, sendFile, type Same } from './intake';
+import { tell } from '../ui/toast';
+import { IntakeContext } from './intake';
 import { IntakeReport } from './intake-report';
-
-type Run = { files: File[]; results: IntakeResult[]; stop: AbortController };
+import { useRun } from './use-run';
 
 /** Takes in files that are dropped anywhere on the page, or chosen, and reports on each. */
 export function IntakeZone({ children }: { children: ReactNode }) {
-  const queryClient = useQueryClient();
   const [over, setOver] = useState(false);
-  const [run, setRun] = useState<Run | null>(null);
+  const { run, begin, goOn, decide, stop, close, goOnHere } = useRun();
   const chooser = useRef<HTMLInputElement>(null);
+  const later = useRef<string | null>(null); // the run that is gone on with by what is chosen
 
-  async function take(files: File[]) {
+  function take(files: File[]): void {
     if (files.length === 0) return;
-    const stop = new AbortController();
-    const results: IntakeResult[] = [];
-    setRun({ files, results: [], stop });
-    for (const file of files) {
-      results.push(await sendFile(file, stop.signal));
-      setRun({ files, results: [...results], stop });
-    }
-    await queryClient.invalidateQueries({ queryKey: ['library'] });
-  }
-
-  /** Answers what had to be decided of one file, and takes it in. */
-  async function decide(index: number, same: Same) {
-    const file = run?.files[index];
-    if (!run || !file) return;
-    const result = await sendFile(file, run.stop.signal, same);
-    setRun((now) => now && { ...now, results: now.results.map((each, at) => (at === index ? result : each)) });
-    await queryClient.invalidateQueries({ queryKey: ['library'] });
+    if (run?.going) return tell('Other files are coming in; wait until they are here, or stop them.');
+    const id = later.current;
+    later.current = null;
+    (id ? goOn(id, files) : begin(files)).catch((problem: unknown) => tell(problem instanceof Error ? problem.message : 'Something went wrong.'));
   }
 
   useDroppedFiles(setOver, take);
 
+  function choose(id: string | null) {
+    later.current = id;
+    chooser.current?.click();
+  }
+
   return (
-    <IntakeContext value={() => chooser.current?.click()}>
+    <IntakeContext value={{ choose: () => choose(null), goOn: choose }}>
       {children}
       <input
         ref={chooser}
@@ -47,7 +37,7 @@ export function IntakeZone({ children }: { children: ReactNode }) {
         hidden
         aria-label="GDTF files to take in"
         onChange={(event) => {
-          void take([...(event.currentTarget.files ?? [])]);
+          take([...(event.currentTarget.files ?? [])]);
           event.currentTarget.value = '';
         }}
       />
@@ -56,7 +46,18 @@ export function IntakeZone({ children }: { children: ReactNode }) {
           <p className="text-lg font-semibold">Let go to take the files in</p>
         </div>
       )}
-      {run && <IntakeReport total={run.files.length} results={run.results} onDecide={(index, same) => void decide(index, same)} onStop={() => run.stop.abort()} onClose={() => setRun(null)} />}
+      {run && (
+        <IntakeReport
+          run={run}
+          onDecide={(position, same) => void decide(position, same)}
+          onStop={stop}
+          onGoOn={goOnHere}
+          onClose={() => {
+            stop();
+            close();
+          }}
+        />
+      )}
     </IntakeContext>
   );
 }

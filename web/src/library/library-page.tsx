@@ -2,7 +2,8 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Download, PackagePlus, Plus, Search, Upload } from 'lucide-react';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { useChooseFiles } from '../intake/intake';
+import { useIntake } from '../intake/intake';
+import { Unfinished } from '../intake/unfinished';
 import { TopLine } from '../shell/top-line';
 import { Button, buttonLook } from '../ui/button';
 import { Choice } from '../ui/choice';
@@ -26,7 +27,7 @@ export function LibraryPage() {
   const asked = useDeferredValue(withValue(params, 'search', search).toString());
   const wanted = useMemo(() => wantedOf(new URLSearchParams(asked)), [asked]);
   const { data, error } = useQuery({ ...pieceQuery(wanted, 0), placeholderData: keepPreviousData });
-  const choose = useChooseFiles();
+  const { choose } = useIntake();
   const [beginning, setBeginning] = useState(false);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const list = useRef<ListHandle>(null);
@@ -51,6 +52,9 @@ export function LibraryPage() {
           </h1>
         }
       >
+        <Link to="/intake" className={buttonLook({ quiet: true })}>
+          What came in
+        </Link>
         <Button onClick={() => setBeginning(true)}>
           <Plus size={16} aria-hidden />
           New profile
@@ -63,6 +67,7 @@ export function LibraryPage() {
       <main className="flex min-h-0 flex-1">
         {data && !empty && <NarrowingPanel library={data} params={params} onChange={change} />}
         <div className="flex min-w-0 flex-1 flex-col">
+          <Unfinished />
           <div className="flex items-end gap-3 px-5 pt-4 pb-2">
             <div className="relative min-w-0 flex-1">
               <Search size={18} className="pointer-events-none absolute top-1/2 left-4 -translate-y-1/2 text-muted" aria-hidden />

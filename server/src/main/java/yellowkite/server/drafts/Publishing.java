@@ -12,6 +12,7 @@ import yellowkite.core.profile.Revision;
 import yellowkite.core.profile.Source;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.library.ProfileRepository;
+import yellowkite.server.revisions.NewRevision;
 import yellowkite.server.revisions.RevisionFacts;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.StoredRevision;
@@ -58,7 +59,8 @@ class Publishing {
                 throw Refusal.unfit("draft", "Nothing has changed since revision " + bases.baseNumber(draft) + ", so there is nothing to publish.");
             }
             var files = publishedMedia(draft, base);
-            long errors = Checks.of(draft.history().current(), files.facts()).stream().filter(each -> each.severity() == Severity.ERROR).count();
+            var findings = Checks.of(draft.history().current(), files.facts());
+            long errors = findings.stream().filter(each -> each.severity() == Severity.ERROR).count();
             if (errors > 0 && reason.isEmpty()) {
                 throw Refusal.unfit("despite", "The checks find " + (errors == 1 ? "an error" : errors + " errors") + ". Mend what can be mended, or say why it is published all the same.");
             }
@@ -69,7 +71,7 @@ class Publishing {
                 f.revisions.add(new Revision(line, date, "", author.name(), Source.NONE));
             });
             var xml = base.description().withType(type).write();
-            var added = revisions.addStored(draft.draft().profileId(), type, xml, files.contents(), line, errors > 0 ? reason : null, author.name());
+            var added = revisions.addStored(draft.draft().profileId(), new NewRevision(type, findings, xml, line, errors > 0 ? reason : null, author.name()), files.contents());
             revisions.rests(added.revision().id(), facts);
             profiles.rename(draft.draft().profileId(), profiles.findOrAddManufacturer(Revisions.listed(type.manufacturer().isBlank() ? "Unknown maker" : type.manufacturer().strip())), Revisions.listed(type.name()));
             if (!repository.close(draftId, seen)) {

@@ -12,6 +12,7 @@ import yellowkite.core.check.Finding;
 import yellowkite.core.compare.Side;
 import yellowkite.core.gdtf.FormatException;
 import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.gdtf.Media;
 import yellowkite.core.library.Shelf;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.release.ProfileChange;
@@ -19,6 +20,7 @@ import yellowkite.server.database.Transactions;
 import yellowkite.server.intake.IntakeResult.Same;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.library.ProfileRepository.StoredProfile;
+import yellowkite.server.revisions.NewRevision;
 import yellowkite.server.revisions.RevisionFacts;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
@@ -67,7 +69,8 @@ class Intake {
             boolean own = otherContent && same == Same.OWN;
             var type = own ? read.with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT)) : read;
             var description = own ? opened.file().description().withType(type).write() : opened.descriptionBytes();
-            var added = found.isEmpty() || own ? first(type, description, others, fileName, author) : next(found.get(), type, description, others, fileName, author);
+            var fresh = new NewRevision(type, findings, description, summary(fileName), null, author.name());
+            var added = found.isEmpty() || own ? first(fresh, others, fileName) : next(found.get(), fresh, others, fileName);
             if (added.isNew()) {
                 revisions.rests(added.revision().id(), RevisionFacts.FILE);
             }
@@ -75,17 +78,19 @@ class Intake {
         });
     }
 
-    private Revisions.Added first(FixtureType type, byte[] description, Map<String, byte[]> others, String fileName, Author author) {
+    private Revisions.Added first(NewRevision fresh, Map<String, byte[]> others, String fileName) {
+        var type = fresh.type();
         var profile = profiles.add(Shelf.HOUSE, profiles.findOrAddManufacturer(maker(type)), name(type, fileName), fixtureTypeId(type));
-        return revisions.add(profile.id(), type, description, others, summary(fileName), author.name());
+        return revisions.add(profile.id(), fresh, others);
     }
 
-    private Revisions.Added next(StoredProfile profile, FixtureType type, byte[] description, Map<String, byte[]> others, String fileName, Author author) {
+    private Revisions.Added next(StoredProfile profile, NewRevision fresh, Map<String, byte[]> others, String fileName) {
         profiles.lock(profile.id());
-        var kept = revisions.newestHouse(profile.id()).laidOnto(type); // a file brings none, and takes none away
-        var added = revisions.add(profile.id(), kept, description, others, summary(fileName), author.name());
+        var kept = revisions.newestHouse(profile.id()).laidOnto(fresh.type()); // a file brings none, and takes none away
+        var withHouse = new NewRevision(kept, Checks.of(kept, Media.of(others)), fresh.description(), fresh.summary(), null, fresh.author());
+        var added = revisions.add(profile.id(), withHouse, others);
         if (added.isNew()) {
-            profiles.rename(profile.id(), profiles.findOrAddManufacturer(maker(type)), name(type, fileName));
+            profiles.rename(profile.id(), profiles.findOrAddManufacturer(maker(kept)), name(kept, fileName));
         }
         return added;
     }

@@ -33,7 +33,8 @@ class IntakeController {
         return files.stream().map(file -> take(file, same, by)).toList();
     }
 
-    private IntakeResult take(MultipartFile file, IntakeResult.Same same, Author author) {
+    /** {@return what became of a file; a refused one keeps no other out} */
+    IntakeResult take(MultipartFile file, IntakeResult.Same same, Author author) {
         var given = file.getOriginalFilename();
         var name = given == null || given.isBlank() ? "file without a name" : given.substring(given.replace('\\', '/').lastIndexOf('/') + 1);
         try {

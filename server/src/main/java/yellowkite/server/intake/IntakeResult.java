@@ -25,6 +25,11 @@ record IntakeResult(String file, @Schema(nullable = true) @Nullable String refus
         return new IntakeResult(file, why, null, null);
     }
 
+    /** {@return the same without modes and problems, of which nobody looks at thousands} */
+    IntakeResult brief() {
+        return accepted == null ? this : new IntakeResult(file, null, new Accepted(accepted.profileId(), accepted.name(), accepted.manufacturer(), accepted.revision(), accepted.isNew(), List.of(), List.of()), null);
+    }
+
     /** What to do with a file that says of itself that it is a profile which the library has with other content. */
     enum Same { ASK, NEXT, OWN }
 

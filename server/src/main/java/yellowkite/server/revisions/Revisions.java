@@ -15,7 +15,6 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
-import yellowkite.core.check.Checks;
 import yellowkite.core.check.Severity;
 import yellowkite.core.compare.MapSignature;
 import yellowkite.core.compare.Side;
@@ -24,7 +23,6 @@ import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.house.StoredHouse;
 import yellowkite.core.library.Synopsis;
-import yellowkite.core.profile.FixtureType;
 import yellowkite.server.web.Refusal;
 
 /** Revisions in and out: stored once by content, read back as they came. Runs inside the caller's transaction. */
@@ -46,49 +44,35 @@ public class Revisions {
         this.clock = Clock.systemUTC();
     }
 
-    /**
-     * Stores a file as the next revision of a profile, unless it is one already.
-     *
-     * @param description the bytes of the description as they came, so that they go out again to the letter
-     * @return the new revision, or the one that holds this very file
-     */
-    public Added add(String profileId, FixtureType type, byte[] description, Map<String, byte[]> others, String summary, String author) {
-        var entries = new LinkedHashMap<String, String>();
-        others.forEach((path, bytes) -> entries.put(path, putContent(bytes)));
-        return addStored(profileId, type, description, entries, summary, null, author);
+    /** Stores a file as the next revision of a profile, unless it is one already. {@return the new revision, or the one that holds this very file} @param others path to content */
+    public Added add(String profileId, NewRevision fresh, Map<String, byte[]> others) {
+        return addStored(profileId, fresh, stored(others));
     }
 
-    /**
-     * Like {@link #add}, where the other entries are stored already.
-     *
-     * @param type    with its house part, which is kept beside the file
-     * @param despite why it is published although checks found errors; null if they found none, or it came as a file
-     */
-    public Added addStored(String profileId, FixtureType type, byte[] description, Map<String, String> entries, String summary, @Nullable String despite, String author) {
-        var fileSha = Sha256.ofFile(Sha256.of(description), entries);
+    /** Like {@link #add}, where the other entries are stored already. @param entries path to content's hash */
+    public Added addStored(String profileId, NewRevision fresh, Map<String, String> entries) {
+        var fileSha = Sha256.ofFile(Sha256.of(fresh.description()), entries);
         var before = repository.listOf(profileId);
         var same = before.stream().filter(each -> each.fileSha256().equals(fileSha)).findFirst();
-        return same.map(known -> new Added(known, false)).orElseGet(() -> {
-            int number = before.isEmpty() ? 1 : before.getFirst().number() + 1;
-            return new Added(append(profileId, number, type, description, entries, summary, despite, author), true);
-        });
+        return same.map(known -> new Added(known, false)).orElseGet(() -> new Added(append(profileId, before.isEmpty() ? 1 : before.getFirst().number() + 1, fresh, entries), true));
     }
 
     /** Stores a file as the next revision, though an older one may hold the very same. @param others path to content */
-    public StoredRevision addAnyway(String profileId, FixtureType type, byte[] description, Map<String, byte[]> others, String summary, String author) {
-        var entries = new LinkedHashMap<String, String>();
-        others.forEach((path, bytes) -> entries.put(path, putContent(bytes)));
-        int number = repository.findNewest(profileId).map(newest -> newest.number() + 1).orElse(1);
-        return append(profileId, number, type, description, entries, summary, null, author);
+    public StoredRevision addAnyway(String profileId, NewRevision fresh, Map<String, byte[]> others) {
+        return append(profileId, repository.findNewest(profileId).map(newest -> newest.number() + 1).orElse(1), fresh, stored(others));
     }
 
-    private StoredRevision append(String profileId, int number, FixtureType type, byte[] description, Map<String, String> entries, String summary, @Nullable String despite, String author) {
-        var descriptionSha = Sha256.of(description);
-        repository.putContent(descriptionSha, description);
-        var findings = Checks.of(type, media(entries));
-        var revision = new StoredRevision(UUID.randomUUID().toString(), profileId, number, summary, author, now(), descriptionSha, Sha256.ofFile(descriptionSha, entries),
-                (int) findings.stream().filter(each -> each.severity() == Severity.ERROR).count(),
-                (int) findings.stream().filter(each -> each.severity() == Severity.WARNING).count(), despite);
+    private Map<String, String> stored(Map<String, byte[]> others) {
+        var entries = new LinkedHashMap<String, String>();
+        others.forEach((path, bytes) -> entries.put(path, putContent(bytes)));
+        return entries;
+    }
+
+    private StoredRevision append(String profileId, int number, NewRevision fresh, Map<String, String> entries) {
+        var type = fresh.type();
+        var descriptionSha = putContent(fresh.description());
+        var revision = new StoredRevision(UUID.randomUUID().toString(), profileId, number, fresh.summary(), fresh.author(), now(), descriptionSha, Sha256.ofFile(descriptionSha, entries),
+                fresh.count(Severity.ERROR), fresh.count(Severity.WARNING), fresh.despite());
         var modes = type.modes().stream().map(mode -> {
             var line = ModeSummary.of(type, mode);
             var map = MapSignature.of(type, mode);
@@ -106,9 +90,7 @@ public class Revisions {
 
     /** {@return the newest revision of a profile that holds this very file} */
     public Optional<StoredRevision> findSame(String profileId, byte[] description, Map<String, byte[]> others) {
-        var entries = new LinkedHashMap<String, String>();
-        others.forEach((path, bytes) -> entries.put(path, Sha256.of(bytes)));
-        return repository.findByFile(profileId, Sha256.ofFile(Sha256.of(description), entries));
+        return repository.findByFile(profileId, Sha256.ofFile(Sha256.of(description), Sha256.ofAll(others)));
     }
 
     /** {@return what lists know of a revision, of one that came in before lists knew so much, too} @param kept as JSON; null if it has to be made */

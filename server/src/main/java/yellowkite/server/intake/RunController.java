@@ -1,0 +1,131 @@
+package yellowkite.server.intake;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import yellowkite.server.database.Transactions;
+import yellowkite.server.intake.RunRepository.Announced;
+import yellowkite.server.intake.RunRepository.FileLine;
+import yellowkite.server.intake.RunRepository.Outcome;
+import yellowkite.server.intake.RunRepository.RunLine;
+import yellowkite.server.revisions.Revisions;
+import yellowkite.server.web.Author;
+import yellowkite.server.web.Refusal;
+
+/** Many files that come in together: announced, sent in small batches, reported one by one; whoever is cut off sends the rest later. */
+@RestController
+class RunController {
+    private static final int MOST_FILES = 10_000;
+    private static final int MOST_AT_ONCE = 50;
+    private static final int LONGEST_NAME = 300;
+    private static final int LONGEST_SENTENCE = 1_000;
+    private static final int LISTED = 50;
+    private final IntakeController intake;
+    private final RunRepository runs;
+    private final Revisions revisions;
+    private final Transactions transactions;
+
+    RunController(IntakeController intake, RunRepository runs, Revisions revisions, Transactions transactions) {
+        this.intake = intake;
+        this.runs = runs;
+        this.revisions = revisions;
+        this.transactions = transactions;
+    }
+
+    record RunRequest(List<Announced> files) {
+        RunRequest {
+            files = List.copyOf(files);
+        }
+    }
+
+    /** @param files in the order in which they were announced */
+    record RunView(RunLine run, List<FileLine> files) {}
+
+    /** 200 with a run of which no file was sent yet; 422 for none or too many. */
+    @PostMapping("/api/intake/runs")
+    RunView announce(@RequestBody RunRequest request, @RequestHeader(Author.HEADER) String author) {
+        if (request.files().isEmpty() || request.files().size() > MOST_FILES) {
+            throw Refusal.unfit("files", "At most " + MOST_FILES + " files come in together; these are " + request.files().size() + ".");
+        }
+        var by = Author.of(author);
+        var files = request.files().stream().map(each -> new Announced(cut(each.name() == null ? "" : each.name(), LONGEST_NAME), each.size())).toList();
+        var id = UUID.randomUUID().toString();
+        transactions.run(() -> {
+            runs.add(id, by.name(), revisions.now(), files);
+            return id;
+        });
+        return read(id);
+    }
+
+    /** 200 with the newest runs. */
+    @GetMapping("/api/intake/runs")
+    List<RunLine> list() {
+        return runs.list(LISTED);
+    }
+
+    /** 200 with what became of each file; 404 if there is no such run. */
+    @GetMapping("/api/intake/runs/{id}")
+    RunView read(@PathVariable String id) {
+        return new RunView(runs.find(id).orElseThrow(() -> Refusal.notFound("There is no such import.")), runs.files(id));
+    }
+
+    /**
+     * 200 with what became of some files of a run. One that was sent before is sent again without harm.
+     *
+     * @param at   position of each file, in their order
+     * @param same  as for a single file
+     * @param brief whether modes and problems are left out of the answer
+     */
+    @PostMapping(value = "/api/intake/runs/{id}/files", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    List<IntakeResult> send(@PathVariable String id, @RequestParam List<Integer> at, @RequestPart("files") List<MultipartFile> files, @RequestParam(defaultValue = "ASK") IntakeResult.Same same,
+            @RequestParam(defaultValue = "false") boolean brief, @RequestHeader(Author.HEADER) String author) {
+        runs.find(id).orElseThrow(() -> Refusal.notFound("There is no such import."));
+        if (at.size() != files.size() || files.size() > MOST_AT_ONCE) {
+            throw Refusal.unfit("files", "At most " + MOST_AT_ONCE + " files are sent at once, each with its place.");
+        }
+        var by = Author.of(author);
+        var results = files.stream().map(file -> intake.take(file, same, by)).toList();
+        transactions.run(() -> { // whoever dies before this finds the files in the library when they are sent again
+            for (int i = 0; i < results.size(); i++) {
+                runs.note(id, line(at.get(i), results.get(i)));
+            }
+            return id;
+        });
+        return brief ? results.stream().map(IntakeResult::brief).toList() : results;
+    }
+
+    private static FileLine line(int position, IntakeResult result) {
+        var accepted = result.accepted();
+        var question = result.question();
+        if (accepted != null) {
+            var says = accepted.manufacturer() + " " + accepted.name() + ", revision " + accepted.revision() + (accepted.problems().isEmpty() ? "" : "; " + accepted.problems().size() + (accepted.problems().size() == 1 ? " check to see" : " checks to see"));
+            return new FileLine(position, "", 0, accepted.isNew() ? Outcome.TAKEN : Outcome.KNOWN, cut(says, LONGEST_SENTENCE), accepted.profileId());
+        }
+        if (question != null) {
+            return new FileLine(position, "", 0, Outcome.WAITS, cut(question.manufacturer() + " " + question.name() + " is in the library with other content, as revision " + question.revision(), LONGEST_SENTENCE), question.profileId());
+        }
+        return new FileLine(position, "", 0, Outcome.REFUSED, cut(result.refused() == null ? "" : result.refused(), LONGEST_SENTENCE), null);
+    }
+
+    private static String cut(String text, int longest) {
+        return text.length() <= longest ? text : text.substring(0, longest - 3) + "...";
+    }
+
+    /** 204; nobody is asked any more whether to go on with it. Its report stays. */
+    @PostMapping("/api/intake/runs/{id}/close")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void close(@PathVariable String id) {
+        runs.close(id);
+    }
+}

@@ -1,0 +1,56 @@
+package yellowkite.server.intake;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static yellowkite.server.RunningKite.get;
+import static yellowkite.server.RunningKite.post;
+import static yellowkite.server.RunningKite.upload;
+
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import yellowkite.demo.GeneratedLamps;
+
+class RunTest {
+    private static String announced(String... names) {
+        var files = String.join(", ", java.util.Arrays.stream(names).map(name -> "{\"name\": \"" + name + "\", \"size\": 100}").toList());
+        return post("/api/intake/runs", "{\"files\": [" + files + "]}").json().at("/run/id").asString();
+    }
+
+    @Test
+    void aReportOutlivesThePageAndTheRestIsSentLater() {
+        var run = announced("a.gdtf", "b.gdtf", "c.gdtf");
+        var files = new LinkedHashMap<String, byte[]>();
+        files.put("a.gdtf", GeneratedLamps.file(900_001).write());
+        files.put("b.gdtf", "no lamp".getBytes(StandardCharsets.UTF_8));
+
+        upload("/runs/" + run + "/files?at=0,1", files);
+
+        var half = get("/api/intake/runs/" + run).json();
+        assertThat(half.at("/run/done").asInt()).isEqualTo(2);
+        assertThat(half.at("/run/troubled").asInt()).isEqualTo(1);
+        assertThat(half.at("/files/0/outcome").asString()).isEqualTo("TAKEN");
+        assertThat(half.at("/files/1/says").asString()).startsWith("'b.gdtf' was refused");
+        assertThat(half.at("/files/2/outcome").isNull()).isTrue();
+
+        upload("/runs/" + run + "/files?at=0,2", Map.of("a.gdtf", GeneratedLamps.file(900_001).write(), "c.gdtf", GeneratedLamps.file(900_001).write()));
+
+        var whole = get("/api/intake/runs/" + run).json();
+        assertThat(whole.at("/run/done").asInt()).isEqualTo(3);
+        assertThat(whole.at("/files/0/outcome").asString()).as("the same file twice is one profile").isEqualTo("KNOWN");
+        assertThat(whole.at("/files/2/outcome").asString()).isEqualTo("KNOWN");
+        assertThat(get("/api/intake/runs").json().findValuesAsString("id")).contains(run);
+        assertThat(post("/api/intake/runs/" + run + "/close", "{}").status()).isEqualTo(204);
+        assertThat(get("/api/intake/runs/" + run).json().at("/run/closed").asBoolean()).isTrue();
+    }
+
+    @Test
+    void whatDoesNotFitIsRefusedInASentence() {
+        assertThat(post("/api/intake/runs", "{\"files\": []}").status()).isEqualTo(422);
+        assertThat(post("/api/intake/runs", "{}").status()).isEqualTo(400);
+        var run = announced("a.gdtf");
+        assertThat(upload("/runs/" + run + "/files?at=0,1", Map.of("a.gdtf", new byte[1])).detail()).contains("each with its place");
+        assertThat(upload("/runs/nowhere/files?at=0", Map.of("a.gdtf", new byte[1])).status()).isEqualTo(404);
+        assertThat(get("/api/intake/runs/nowhere").status()).isEqualTo(404);
+    }
+}
