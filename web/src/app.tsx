@@ -7,6 +7,7 @@ import { ComparePage } from './compare/compare-page';
 import { DeskPage } from './desk/desk-page';
 import { GoboPage } from './gobos/gobo-page';
 import { RunPage, RunsPage } from './intake/run-page';
+import { BinPage } from './library/bin-page';
 import { LibraryPage } from './library/library-page';
 import { ProfilePage } from './profile/profile-page';
 import { GatherPage } from './releases/gather-page';
@@ -25,6 +26,7 @@ const router = createBrowserRouter([
       { path: '/profile/:profileId', element: <ProfilePage /> },
       { path: '/compare', element: <ComparePage /> },
       { path: '/wanted', element: <WantedPage /> },
+      { path: '/bin', element: <BinPage /> },
       { path: '/intake', element: <RunsPage /> },
       { path: '/intake/:id', element: <RunPage /> },
       { path: '/releases', element: <ReleasesPage /> },

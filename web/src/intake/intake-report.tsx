@@ -31,7 +31,7 @@ export function IntakeReport({ run, onDecide, onStop, onGoOn, onClose }: { run: 
     >
       {going && (
         <div className="flex items-center gap-3">
-          <progress className="h-2 flex-1 accent-kite" value={done} max={total} aria-label="Files taken in" />
+          <progress className="h-2 flex-1 appearance-none overflow-hidden rounded-full bg-trough [&::-webkit-progress-bar]:bg-trough [&::-webkit-progress-value]:bg-kite" value={done} max={total} aria-label="Files taken in" />
           <Button onClick={onStop}>Stop</Button>
         </div>
       )}

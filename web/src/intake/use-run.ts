@@ -80,7 +80,7 @@ export function useRun() {
         // of many files, only what has to be decided is kept whole
         if (now.lines.length <= FEW || result.question) kept.set(position, result);
         else kept.delete(position);
-        lines[position] = { ...line, outcome: result.accepted ? (result.accepted.isNew ? 'TAKEN' : 'KNOWN') : result.question ? 'WAITS' : 'REFUSED', says: result.refused ?? '', profileId: result.accepted?.profileId ?? null };
+        lines[position] = { ...line, outcome: result.accepted ? (result.accepted.isNew ? 'TAKEN' : 'KNOWN') : result.question ? 'WAITS' : 'REFUSED', says: result.refused ?? says(result), profileId: result.accepted?.profileId ?? null };
       });
       return { ...now, lines, results: kept };
     });
@@ -100,6 +100,12 @@ export function useRun() {
   }
 
   return { run, begin, goOn, decide, stop: () => stop.current.abort(), close: () => setRun(null), goOnHere: () => run && void goOn(run.id, [...run.files.values()]) };
+}
+
+/** As the report has it. */
+function says({ accepted, question }: IntakeResult) {
+  const named = accepted ?? question;
+  return named ? `${named.manufacturer} ${named.name}, revision ${named.revision}` : '';
 }
 
 function read(id: string) {

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { Download, PackagePlus, Plus, Search, Upload } from 'lucide-react';
+import { Plus, Search, Upload } from 'lucide-react';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useIntake } from '../intake/intake';
@@ -8,6 +8,7 @@ import { TopLine } from '../shell/top-line';
 import { Button, buttonLook } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { counted } from '../ui/counted';
+import { ChosenBar } from './chosen-bar';
 import { LibraryList, type ListHandle } from './library-list';
 import { isNarrowed, pieceQuery, wantedOf, withValue } from './library-search';
 import { NarrowingPanel } from './narrowing-panel';
@@ -54,6 +55,9 @@ export function LibraryPage() {
       >
         <Link to="/intake" className={buttonLook({ quiet: true })}>
           What came in
+        </Link>
+        <Link to="/bin" className={buttonLook({ quiet: true })}>
+          Bin
         </Link>
         <Button onClick={() => setBeginning(true)}>
           <Plus size={16} aria-hidden />
@@ -116,22 +120,7 @@ export function LibraryPage() {
         </div>
         {beginning && <NewProfileDialog onClose={() => setBeginning(false)} />}
       </main>
-      {chosen.size > 0 && (
-        <section aria-label="Chosen profiles" className="flex items-center gap-3 border-t border-line bg-panel px-5 py-2.5">
-          <p className="mr-auto text-sm">{counted(chosen.size, 'profile chosen', 'profiles chosen')}</p>
-          <Button quiet onClick={() => setChosen(new Set())}>
-            Choose none
-          </Button>
-          <Link to={`/releases/new?${[...chosen].map((id) => `profile=${id}`).join('&')}`} className={buttonLook({})}>
-            <PackagePlus size={16} aria-hidden />
-            Put into a release
-          </Link>
-          <a href={`/api/export.zip?${[...chosen].map((id) => `profile=${id}`).join('&')}`} download className={buttonLook({})}>
-            <Download size={16} aria-hidden />
-            Take away as one ZIP
-          </a>
-        </section>
-      )}
+      {chosen.size > 0 && <ChosenBar chosen={chosen} onNone={() => setChosen(new Set())} />}
     </>
   );
 }

@@ -80,6 +80,14 @@ function Warnings({ profile }: { profile: ProfilePageView }) {
   const { origin } = profile;
   return (
     <>
+      {profile.binned && (
+        <Notice severity="warning" where="It stays readable until then">
+          {'This profile lies in the bin, and goes after 30 days. '}
+          <Link to="/bin" className="text-kite-text underline underline-offset-2">
+            Take it out
+          </Link>
+        </Notice>
+      )}
       {profile.withdrawn !== null && (
         <Notice severity="error" where={`Revision ${profile.revision} stays readable`}>
           {`Withdrawn: ${profile.withdrawn}`}

@@ -51,6 +51,11 @@ public final class RunningKite {
         return DATABASE;
     }
 
+    /** {@return a part of the running application, for what nothing asks for from outside} */
+    public static <T> T part(Class<T> type) {
+        return APPLICATION.getBean(type);
+    }
+
     public static Answer get(String path) {
         return send(request(path).GET().build());
     }

@@ -165,6 +165,9 @@ class Drafts {
         if (profile.shelf() == Shelf.REFERENCE) {
             throw Refusal.unfit("shelf", "'" + profile.name() + "' stands on the Reference shelf, which is the same in every house. Take a copy onto the House shelf and edit that.");
         }
+        if (profile.binnedAt() != null) {
+            throw Refusal.unfit("bin", "'" + profile.name() + "' lies in the bin. Take it out to edit it.");
+        }
     }
 
     LoadedDraft require(String draftId) {

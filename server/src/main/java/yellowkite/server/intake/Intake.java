@@ -18,6 +18,7 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.release.ProfileChange;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.intake.IntakeResult.Same;
+import yellowkite.server.library.BinRepository;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.library.ProfileRepository.StoredProfile;
 import yellowkite.server.revisions.NewRevision;
@@ -36,10 +37,12 @@ class Intake {
 
     private final Transactions transactions;
     private final ProfileRepository profiles;
+    private final BinRepository bin;
     private final RevisionRepository revisionRows;
     private final Revisions revisions;
 
-    Intake(Transactions transactions, ProfileRepository profiles, RevisionRepository revisionRows, Revisions revisions) {
+    Intake(Transactions transactions, ProfileRepository profiles, BinRepository bin, RevisionRepository revisionRows, Revisions revisions) {
+        this.bin = bin;
         this.revisionRows = revisionRows;
         this.transactions = transactions;
         this.profiles = profiles;
@@ -86,6 +89,9 @@ class Intake {
 
     private Revisions.Added next(StoredProfile profile, NewRevision fresh, Map<String, byte[]> others, String fileName) {
         profiles.lock(profile.id());
+        if (profile.binnedAt() != null) { // whoever brings a file wants its profile
+            bin.restore(profile.id());
+        }
         var kept = revisions.newestHouse(profile.id()).laidOnto(fresh.type()); // a file brings none, and takes none away
         var withHouse = new NewRevision(kept, Checks.of(kept, Media.of(others)), fresh.description(), fresh.summary(), null, fresh.author());
         var added = revisions.add(profile.id(), withHouse, others);

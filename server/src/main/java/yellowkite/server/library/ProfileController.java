@@ -19,6 +19,7 @@ import yellowkite.core.profile.House;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.library.OriginRepository.Origin;
 import yellowkite.server.library.ProfileRepository.SameMap;
+import yellowkite.server.library.ProfileRepository.StoredProfile;
 import yellowkite.server.library.ProfileRepository.Tags;
 import yellowkite.server.library.UseRepository.Use;
 import yellowkite.server.revisions.ModeSummary;
@@ -57,12 +58,13 @@ class ProfileController {
 
     /**
      * @param revision that is shown; {@code newest} of the profile. @param withdrawn why the shown one is not to be used; null if it is
+     * @param binned   whether it lies in the bin
      * @param picture  address of the lamp's picture; null without one
      * @param sameMaps modes of other profiles that have the same DMX map: likely the same lamp under another name
      * @param files    what its file holds beside the description
      */
     record ProfileView(String id, Shelf shelf, String maker, String name, String shortName, String longName, String description, String fixtureTypeId, House.Category category, String notes,
-            @Schema(nullable = true) @Nullable String picture, int revision, int newest, @Schema(nullable = true) @Nullable String withdrawn, Tags tags, @Schema(nullable = true) @Nullable Origin origin,
+            @Schema(nullable = true) @Nullable String picture, int revision, int newest, @Schema(nullable = true) @Nullable String withdrawn, boolean binned, Tags tags, @Schema(nullable = true) @Nullable Origin origin,
             @Schema(nullable = true) @Nullable String production, List<Use> uses, List<SameMap> sameMaps, List<ModeOfPage> modes, List<FindingView> checks, List<String> files) {}
 
     /** 200 with a profile as a revision has it; 404 if there is none. @param revision null = the newest */
@@ -71,16 +73,16 @@ class ProfileController {
         var newest = revisionRows.findNewest(profileId).orElseThrow(() -> Refusal.notFound("This profile is not in the library, or was never published."));
         var shown = revision == null ? newest : revisions.require(profileId, revision);
         var type = revisions.house(shown.id()).laidOnto(revisions.description(shown).type());
-        var shelf = profiles.findById(profileId).map(ProfileRepository.StoredProfile::shelf).orElse(Shelf.HOUSE);
-        return view(profileId, shelf, newest.number(), shown, type);
+        return view(profiles.findById(profileId).orElseThrow(), newest.number(), shown, type);
     }
 
-    private ProfileView view(String profileId, Shelf shelf, int newest, StoredRevision shown, FixtureType type) {
+    private ProfileView view(StoredProfile profile, int newest, StoredRevision shown, FixtureType type) {
+        var profileId = profile.id();
         var entries = revisions.entries(shown.id());
         var picture = entries.get(type.thumbnail() + ".png");
         var load = loads.find(profileId);
-        return new ProfileView(profileId, shelf, type.manufacturer(), type.name(), type.shortName(), type.longName(), type.description(), type.fixtureTypeId(), type.house().category(), type.house().notes(),
-                picture == null ? null : "/api/media/" + picture, shown.number(), newest, revisions.findWithdrawal(shown.id()).map(each -> each.why()).orElse(null), profiles.tags(profileId),
+        return new ProfileView(profileId, profile.shelf(), type.manufacturer(), type.name(), type.shortName(), type.longName(), type.description(), type.fixtureTypeId(), type.house().category(), type.house().notes(),
+                picture == null ? null : "/api/media/" + picture, shown.number(), newest, revisions.findWithdrawal(shown.id()).map(each -> each.why()).orElse(null), profile.binnedAt() != null, profiles.tags(profileId),
                 origins.find(profileId).or(() -> load.map(each -> new Origin(each.originProfileId(), each.origin(), each.number(), revisionRows.findNewest(each.originProfileId()).map(StoredRevision::number).orElse(each.number())))).orElse(null),
                 load.map(LoadRepository.Load::production).orElse(null), uses.of(List.of(profileId)).getOrDefault(profileId, List.of()), profiles.sameMaps(profileId, shown.id(), MOST_ALIKE),
                 IntStream.range(0, type.modes().size()).mapToObj(i -> new ModeOfPage(i, type.modes().get(i).description(), ModeSummary.of(type, type.modes().get(i)))).toList(),

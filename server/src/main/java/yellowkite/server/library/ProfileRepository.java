@@ -3,7 +3,6 @@ package yellowkite.server.library;
 import static org.jooq.Records.mapping;
 import static org.jooq.impl.DSL.coalesce;
 import static org.jooq.impl.DSL.inline;
-import static org.jooq.impl.DSL.max;
 import static yellowkite.server.tables.Tables.DRAFT;
 import static yellowkite.server.tables.Tables.MANUFACTURER;
 import static yellowkite.server.tables.Tables.MANUFACTURER_FACTS;
@@ -205,10 +204,9 @@ public class ProfileRepository {
     List<SameMap> sameMaps(String profileId, String revisionId, int limit) {
         var own = REVISION_MODE.as("own");
         var later = REVISION.as("later");
-        var isNewest = REVISION.NUMBER.eq(DSL.field(DSL.select(max(later.NUMBER)).from(later).where(later.PROFILE_ID.eq(PROFILE.ID))));
         return database.select(own.NAME, PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION_MODE.NAME).from(own).join(REVISION_MODE).on(REVISION_MODE.MAP_SHA256.eq(own.MAP_SHA256))
                 .join(REVISION).on(REVISION.ID.eq(REVISION_MODE.REVISION_ID)).join(PROFILE).on(PROFILE.ID.eq(REVISION.PROFILE_ID)).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
-                .where(own.REVISION_ID.eq(revisionId), PROFILE.ID.ne(profileId), isNewest)
+                .where(own.REVISION_ID.eq(revisionId), PROFILE.ID.ne(profileId), PROFILE.BINNED_AT.isNull(), CardRepository.isNewest())
                 .and(PROFILE.ID.notIn(DSL.select(PROFILE_ORIGIN.PROFILE_ID).from(PROFILE_ORIGIN).join(later).on(later.ID.eq(PROFILE_ORIGIN.ORIGIN_REVISION_ID)).where(later.PROFILE_ID.eq(profileId))))
                 .and(PROFILE.ID.notIn(DSL.select(PRODUCTION_LOAD.PROFILE_ID).from(PRODUCTION_LOAD).join(later).on(later.ID.eq(PRODUCTION_LOAD.ORIGIN_REVISION_ID)).where(later.PROFILE_ID.eq(profileId))))
                 .orderBy(own.POSITION, MANUFACTURER.NAME, PROFILE.NAME, REVISION_MODE.POSITION).limit(limit).fetch(mapping(SameMap::new));

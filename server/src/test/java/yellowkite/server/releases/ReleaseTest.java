@@ -137,8 +137,8 @@ class ReleaseTest {
     void theNextReleaseSaysWhatItTouchesAndHowBadlyBeforeItIsTaken() {
         var stilt = lamp("Stilt");
         var crake = lamp("Crake");
-        var ruff = lamp("Ruff");
-        var first = take(new Foreign("Lock House", "Spring", "2026-03-01T10:00:00").with("a.gdtf", stilt).with("b.gdtf", crake).with("c.gdtf", ruff).archive()).json();
+        var brambling = lamp("Brambling");
+        var first = take(new Foreign("Lock House", "Spring", "2026-03-01T10:00:00").with("a.gdtf", stilt).with("b.gdtf", crake).with("c.gdtf", brambling).archive()).json();
         var used = first.path("lines").values().stream().filter(line -> line.path("name").asString().equals("Crake")).findFirst().orElseThrow().path("profileId").asString();
         post("/api/profiles", "{\"manufacturer\": \"Towpath Makers\", \"name\": \"Crake ours\", \"copyOf\": \"" + used + "\", \"copyRevision\": 1}");
         var second = new Foreign("Lock House", "Summer", "2026-06-01T10:00:00").with("a.gdtf", irisMoved(stilt)).with("b.gdtf", irisMoved(crake)).with("d.gdtf", lamp("Teal")).archive();
@@ -146,7 +146,7 @@ class ReleaseTest {
         var impact = look(second).json().path("touched");
 
         assertThat(impact.values().stream().map(each -> each.path("name").asString() + " " + each.at("/change/kind").asString() + " " + each.at("/change/worst").asString(""))).containsExactly(
-                "Crake CHANGED BREAKS", "Stilt CHANGED BREAKS", "Ruff WITHDRAWN ", "Teal NEW ");
+                "Crake CHANGED BREAKS", "Stilt CHANGED BREAKS", "Brambling WITHDRAWN ", "Teal NEW ");
         assertThat(impact.at("/0/uses/0/name").asString()).isEqualTo("Towpath Makers Crake ours");
         assertThat(impact.at("/0/change/says").toString()).contains("It moved from address 17 to address 40.");
         assertThat(onShelf("teal").size()).as("looking stores nothing").isZero();
@@ -155,12 +155,12 @@ class ReleaseTest {
 
         assertThat(onShelf("teal").size()).isEqualTo(1);
         assertThat(onShelf("stilt").at("/0/revision").asInt()).isEqualTo(2);
-        assertThat(get("/api/library?maker=Towpath%20Makers&state=WITHDRAWN&search=ruff").json().at("/profiles/0/revision").asInt()).as("the one before stays").isEqualTo(1);
+        assertThat(get("/api/library?maker=Towpath%20Makers&state=WITHDRAWN&search=brambling").json().at("/profiles/0/revision").asInt()).as("the one before stays").isEqualTo(1);
         assertThat(get("/api/releases/" + first.at("/release/id").asString()).json().path("lines").size()).isEqualTo(3);
 
-        var third = take(new Foreign("Lock House", "Autumn", "2026-09-01T10:00:00").with("a.gdtf", stilt).with("c.gdtf", ruff).archive()).json();
+        var third = take(new Foreign("Lock House", "Autumn", "2026-09-01T10:00:00").with("a.gdtf", stilt).with("c.gdtf", brambling).archive()).json();
         assertThat(onShelf("stilt").at("/0/revision").asInt()).as("what goes back is a revision, too").isEqualTo(3);
-        assertThat(get("/api/library?maker=Towpath%20Makers&state=WITHDRAWN&shelf=REFERENCE&search=ruff").json().path("found").asInt()).as("what comes back is no longer withdrawn").isZero();
+        assertThat(get("/api/library?maker=Towpath%20Makers&state=WITHDRAWN&shelf=REFERENCE&search=brambling").json().path("found").asInt()).as("what comes back is no longer withdrawn").isZero();
         assertThat(third.path("earlier").values().stream().map(each -> each.path("title").asString())).containsExactly("Summer", "Spring");
         assertThat(look(second).detail()).contains("is on the Reference shelf already");
         assertThat(look(new Foreign("Lock House", "May", "2026-05-01T10:00:00").with("a.gdtf", stilt).archive()).detail()).contains("is older than 'Autumn'");
