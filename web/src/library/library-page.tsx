@@ -69,7 +69,6 @@ export function LibraryPage() {
         </Button>
       </TopLine>
       <main className="flex min-h-0 flex-1">
-        {data && !empty && <NarrowingPanel library={data} params={params} onChange={change} />}
         <div className="flex min-w-0 flex-1 flex-col">
           <Unfinished />
           <div className="flex items-end gap-3 px-5 pt-4 pb-2">
@@ -118,6 +117,8 @@ export function LibraryPage() {
             </>
           )}
         </div>
+        {/* left of the list, and behind it for those who go by keys */}
+        {data && !empty && <NarrowingPanel library={data} params={params} onChange={change} />}
         {beginning && <NewProfileDialog onClose={() => setBeginning(false)} />}
       </main>
       {chosen.size > 0 && <ChosenBar chosen={chosen} onNone={() => setChosen(new Set())} />}

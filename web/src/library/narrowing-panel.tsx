@@ -33,7 +33,7 @@ export function NarrowingPanel({ library, params, onChange }: { library: Library
     <Values label={label} counts={counts} words={words} chosen={params.getAll(key)} onToggle={(value) => onChange(toggled(params, key, value))} />
   );
   return (
-    <aside aria-label="Narrow the list" className="flex w-58 shrink-0 flex-col gap-5 overflow-y-auto border-r border-line bg-panel px-4 py-4 text-sm">
+    <aside aria-label="Narrow the list" className="order-first flex w-58 shrink-0 flex-col gap-5 overflow-y-auto border-r border-line bg-panel px-4 py-4 text-sm">
       <div className="-ml-2 flex flex-wrap items-center">
         <SavedSearches params={params} onChoose={onChange} />
         {isNarrowed(params) && (

@@ -53,6 +53,21 @@ final class Browser implements AutoCloseable {
         return wait.until(ready -> ready.findElements(what).stream().filter(WebElement::isDisplayed).findFirst().orElse(null));
     }
 
+    /** Waits for what takes long. */
+    WebElement seeWithin(int seconds, By what) {
+        return new WebDriverWait(driver, Duration.ofSeconds(seconds)).ignoring(StaleElementReferenceException.class).until(ready -> ready.findElements(what).stream().filter(WebElement::isDisplayed).findFirst().orElse(null));
+    }
+
+    /** Waits until a script says yes. */
+    void until(String script) {
+        wait.until(ready -> Boolean.TRUE.equals(driver.executeScript(script)));
+    }
+
+    /** Waits until the focus is on something that holds those words. */
+    void seeFocus(String words) {
+        wait.until(ready -> String.valueOf(driver.executeScript("return document.activeElement.textContent")).contains(words));
+    }
+
     WebElement seeText(String words) {
         return see(By.xpath("//*[contains(normalize-space(text()), " + quoted(words) + ")]"));
     }

@@ -100,6 +100,7 @@ class RevisionTest extends WithBrowser {
         for (var theme : List.of("dark", "light")) {
             browser.run("localStorage.setItem('kite-theme', arguments[0])", theme);
             browser.open(RunningKite.address(), "Ines");
+            browser.field("Find profiles").sendKeys("petrel wash");
             browser.see(By.cssSelector("a[aria-label='Read Petrel Wash']")).click();
             browser.see(By.cssSelector("section[aria-label=Modes] table"));
             browser.seeText("Nothing is wrong with this revision.");

@@ -23,7 +23,27 @@ final class RunningKite {
     private RunningKite() {}
 
     static String address() {
-        return "http://127.0.0.1:" + ((WebServerApplicationContext) APPLICATION).getWebServer().getPort() + "/";
+        return address(APPLICATION);
+    }
+
+    private static String address(ConfigurableApplicationContext application) {
+        return "http://127.0.0.1:" + ((WebServerApplicationContext) application).getWebServer().getPort() + "/";
+    }
+
+    /** Another house, with a library and a database of its own that hold nothing. */
+    static final class SecondHouse implements AutoCloseable {
+        private final LocalMariaDb database = LocalMariaDb.startOver(Path.of("target/second-house").toAbsolutePath());
+        private final ConfigurableApplicationContext application = KiteServer.start(database, "--server.port=0");
+
+        String address() {
+            return RunningKite.address(application);
+        }
+
+        @Override
+        public void close() {
+            application.close();
+            database.close();
+        }
     }
 
     static LocalMariaDb database() {

@@ -1,5 +1,6 @@
 package yellowkite.browser;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -23,6 +24,20 @@ abstract class WithBrowser {
     @AfterEach
     final void ends() {
         browser.close();
+    }
+
+    /** {@return the file that was downloaded last and ends so} */
+    final Path downloaded(String ending) throws Exception {
+        for (int tried = 0; tried < 100; tried++) {
+            try (var files = Files.list(folder)) {
+                var found = files.filter(file -> file.toString().endsWith(ending)).findFirst();
+                if (found.isPresent()) {
+                    return found.get();
+                }
+            }
+            Thread.sleep(100);
+        }
+        throw new AssertionError("nothing was downloaded that ends in " + ending);
     }
 
     /** {@return the demo spot under another name and id} */

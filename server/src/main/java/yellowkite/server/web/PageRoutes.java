@@ -15,7 +15,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Controller
 class PageRoutes {
 
-    @GetMapping({"/", "/desk/{profileId}", "/profile/{profileId}", "/compare", "/wanted", "/gobos"})
+    @GetMapping({"/", "/desk/{profileId}", "/profile/{profileId}", "/compare", "/wanted", "/gobos", "/bin", "/intake", "/intake/{id}", "/releases", "/releases/{id}"})
     String page() {
         return "forward:/index.html";
     }
