@@ -79,7 +79,14 @@ function Lines({ lines }: { lines: ReleaseView['lines'] }) {
             {line.note !== '' && <p className="text-sm break-words">{line.note}</p>}
             <UsedBy uses={line.uses} />
           </div>
-          <span className="text-sm text-muted">{`revision ${line.revision}`}</span>
+          <span className="text-right text-sm text-muted">
+            {`revision ${line.revision}`}
+            {line.kind === 'CHANGED' && line.revision > 1 && (
+              <Link to={`/compare?left=${line.profileId}&leftRevision=${line.revision - 1}&right=${line.profileId}&rightRevision=${line.revision}`} className="block underline underline-offset-2">
+                what changed
+              </Link>
+            )}
+          </span>
         </li>
       ))}
     </ul>

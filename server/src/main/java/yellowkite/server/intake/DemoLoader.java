@@ -4,6 +4,7 @@ import org.springframework.stereotype.Component;
 import yellowkite.demo.DemoHouse;
 import yellowkite.server.gobos.Gobos;
 import yellowkite.server.library.ProfileRepository;
+import yellowkite.server.releases.DemoReleases;
 import yellowkite.server.web.Author;
 
 /** Brings the demo house into a library that holds nothing yet, the way any file comes in. */
@@ -13,8 +14,10 @@ public class DemoLoader {
     private final Intake intake;
     private final ProfileRepository profiles;
     private final Gobos gobos;
+    private final DemoReleases releases;
 
-    DemoLoader(Intake intake, ProfileRepository profiles, Gobos gobos) {
+    DemoLoader(Intake intake, ProfileRepository profiles, Gobos gobos, DemoReleases releases) {
+        this.releases = releases;
         this.gobos = gobos;
         this.intake = intake;
         this.profiles = profiles;
@@ -29,6 +32,7 @@ public class DemoLoader {
             for (var gobo : DemoHouse.gobos()) {
                 gobos.keepAsItIs(new Gobos.Facts(gobo.name(), gobo.tags(), "", "", "Drawn in the lamp store", "The house's own"), gobo.png(), STORE);
             }
+            releases.load();
         }
     }
 }

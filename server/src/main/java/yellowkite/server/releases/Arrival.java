@@ -129,7 +129,10 @@ class Arrival {
         if (newest.isEmpty()) {
             return ProfileChange.fresh(type);
         }
-        return newest.get().fileSha256().equals(entry.sha256()) ? ProfileChange.same() : ProfileChange.between(revisions.side(newest.get()), new Side(type, Sha256.ofAll(opened.file().others())));
+        if (!newest.get().fileSha256().equals(entry.sha256())) {
+            return ProfileChange.between(revisions.side(newest.get()), new Side(type, Sha256.ofAll(opened.file().others())));
+        }
+        return revisions.findWithdrawal(newest.get().id()).isPresent() ? ProfileChange.fresh(type) : ProfileChange.same(); // one that comes back is as good as new
     }
 
     /** Puts the release onto the Reference shelf. {@return its id} The one before stays readable. */
@@ -157,10 +160,10 @@ class Arrival {
         var manifest = archive.manifest();
         var maker = profiles.findOrAddManufacturer(Revisions.listed(entry.maker()));
         var name = Revisions.listed(entry.name());
-        if (step.change().kind() == Kind.SAME) {
-            var newest = step.existing().flatMap(profile -> revisionRows.findNewest(profile.id())).orElseThrow();
-            revisions.findWithdrawal(newest.id()).ifPresent(back -> revisions.restore(newest));
-            return newest;
+        var same = step.existing().flatMap(profile -> revisionRows.findNewest(profile.id())).filter(newest -> newest.fileSha256().equals(entry.sha256()));
+        if (same.isPresent()) {
+            revisions.findWithdrawal(same.get().id()).ifPresent(back -> revisions.restore(same.get()));
+            return same.get();
         }
         var opened = archive.profile(entry);
         var profile = step.existing().orElseGet(() -> profiles.add(Shelf.REFERENCE, maker, name, entry.fixtureTypeId().isBlank() ? null : entry.fixtureTypeId().strip()));

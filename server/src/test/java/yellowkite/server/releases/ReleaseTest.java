@@ -161,6 +161,7 @@ class ReleaseTest {
         var third = take(new Foreign("Lock House", "Autumn", "2026-09-01T10:00:00").with("a.gdtf", stilt).with("c.gdtf", brambling).archive()).json();
         assertThat(onShelf("stilt").at("/0/revision").asInt()).as("what goes back is a revision, too").isEqualTo(3);
         assertThat(get("/api/library?maker=Towpath%20Makers&state=WITHDRAWN&shelf=REFERENCE&search=brambling").json().path("found").asInt()).as("what comes back is no longer withdrawn").isZero();
+        assertThat(third.path("lines").values().stream().filter(each -> each.path("name").asString().equals("Brambling")).map(each -> each.path("kind").asString())).containsExactly("NEW");
         assertThat(third.path("earlier").values().stream().map(each -> each.path("title").asString())).containsExactly("Summer", "Spring");
         assertThat(look(second).detail()).contains("is on the Reference shelf already");
         assertThat(look(new Foreign("Lock House", "May", "2026-05-01T10:00:00").with("a.gdtf", stilt).archive()).detail()).contains("is older than 'Autumn'");
