@@ -44,6 +44,35 @@ class RevisionTest extends WithBrowser {
     }
 
     @Test
+    void aReferenceProfileIsCopiedEditedPublishedComparedAndRevertedOnTheHouseShelf() {
+        browser.open(RunningKite.address() + "?shelf=REFERENCE&search=reedline", "Ines");
+        browser.see(By.xpath("//article//a[contains(@href, '/profile/')][contains(., 'Reedline 10')]")).click();
+        browser.press("Copy onto the House shelf");
+        browser.type("Mode name", "All cells");
+        browser.seeText("Mode is called 'All cells'");
+        publish("Our name for the cells", 1);
+        browser.type("Mode name", "Forty");
+        browser.seeText("Mode is called 'Forty'");
+        publish("A shorter name", 2);
+        browser.press("Read");
+        browser.press("Compare with 1");
+        browser.seeText("Its name is 'Forty' instead of 'All cells'.");
+        browser.run("history.back()");
+        browser.press("Begin a draft from it");
+        browser.seeValue("Mode name", "All cells");
+        publish("Back to the name before", 3);
+        browser.press("Read");
+        browser.press("What differs from it"); // its origin on the Reference shelf
+        browser.seeText("Its name is 'All cells' instead of 'Cells'.");
+    }
+
+    private void publish(String summary, int revision) {
+        browser.press("Publish");
+        browser.type("What changed, in one line", summary);
+        browser.seeText("Published as revision " + revision + ".");
+    }
+
+    @Test
     void aFileThatWasDroppedIsComparedAndNotTakenIn() throws IOException {
         browser.drop("whimbrel.gdtf", lamp("Whimbrel", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B202").write());
         browser.press("Open on the desk");

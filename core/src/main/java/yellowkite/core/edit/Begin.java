@@ -27,7 +27,7 @@ public record Begin(String manufacturer, String name, String id, Body body) impl
         if (!before.modes().isEmpty() || !before.name().isEmpty()) {
             return Located.rejected("name", "This profile has begun already.");
         }
-        return Names.refusalOfRequired("manufacturer", manufacturer, "A manufacturer").or(() -> Names.refusalOfRequired("name", name, "A profile"))
+        return Names.refusalOfMaker("manufacturer", manufacturer).or(() -> Names.refusalOfRequired("name", name, "A profile"))
                 .orElseGet(() -> Located.applied(before.with(f -> {
                     identify(f, manufacturer, name, id);
                     f.geometries = List.of(geometry());

@@ -60,6 +60,8 @@ class AuthoringTest {
         assertThat(blank.allGeometries().map(Geometry::name)).containsExactly("Base", "Yoke", "Head", "Beam");
         assertThat(mode(empty).geometry()).isEqualTo("Base");
         assertThat(refusal(blank, new Begin("A", "B", "C", Begin.Body.FIXED))).isEqualTo("name: This profile has begun already.");
+        assertThat(refusal(FixtureType.of(f -> {}), new Begin("A\u202Eb", "B", "C", Begin.Body.FIXED))).isEqualTo("manufacturer: A manufacturer's name cannot hold characters that nobody sees.");
+        assertThat(new Begin("Reed & Sons", "B", "C", Begin.Body.FIXED).applyTo(FixtureType.of(f -> {}))).isInstanceOf(Edit.Outcome.Applied.class);
         assertThat(refusal(FixtureType.of(f -> {}), new Begin("", "B", "C", Begin.Body.FIXED))).isEqualTo("manufacturer: A manufacturer needs a name.");
     }
 

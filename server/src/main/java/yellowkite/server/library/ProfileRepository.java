@@ -61,7 +61,8 @@ public class ProfileRepository {
     public String findOrAddManufacturer(String name) {
         return known(name).orElseGet(() -> {
             database.insertInto(MANUFACTURER, MANUFACTURER.ID, MANUFACTURER.NAME).values(UUID.randomUUID().toString(), name).onDuplicateKeyIgnore().execute();
-            return database.select(MANUFACTURER.ID).from(MANUFACTURER).where(MANUFACTURER.NAME.eq(name)).fetchSingle(MANUFACTURER.ID);
+            // also if someone else has added it since this transaction began: a plain read would not see that
+            return database.select(MANUFACTURER.ID).from(MANUFACTURER).where(MANUFACTURER.NAME.eq(name)).forShare().fetchSingle(MANUFACTURER.ID);
         });
     }
 

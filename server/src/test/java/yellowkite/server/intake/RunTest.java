@@ -8,8 +8,14 @@ import static yellowkite.server.RunningKite.upload;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.demo.GeneratedLamps;
+import yellowkite.server.RunningKite;
 
 class RunTest {
     private static String announced(String... names) {
@@ -52,5 +58,24 @@ class RunTest {
         assertThat(upload("/runs/" + run + "/files?at=0,1", Map.of("a.gdtf", new byte[1])).detail()).contains("each with its place");
         assertThat(upload("/runs/nowhere/files?at=0", Map.of("a.gdtf", new byte[1])).status()).isEqualTo(404);
         assertThat(get("/api/intake/runs/nowhere").status()).isEqualTo(404);
+    }
+
+    @Test
+    void filesOfOneNewMakerComeInTogetherFromManySides() throws Exception {
+        try (var senders = Executors.newFixedThreadPool(8)) {
+            for (int round = 0; round < 10; round++) {
+                var maker = "Rush Hour " + round;
+                var sent = senders.invokeAll(IntStream.range(0, 8).<Callable<String>>mapToObj(i -> () -> RunningKite.takeIn(lampOf(maker))).toList());
+                for (var each : sent) {
+                    assertThat(each.get()).isNotEmpty();
+                }
+            }
+        }
+        assertThat(RunningKite.found("rush hour")).isEqualTo(80);
+    }
+
+    private static GdtfFile lampOf(String maker) {
+        var lamp = RunningKite.fresh(GeneratedLamps.file(7));
+        return new GdtfFile(GdtfDescription.of(lamp.description().type().with(f -> f.manufacturer = maker)), lamp.others());
     }
 }
