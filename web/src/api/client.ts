@@ -21,3 +21,14 @@ export async function answer<T>(request: Promise<{ data?: T; error?: unknown; re
   if (result.data === undefined) throw Problem.from(result.response.status, result.error);
   return result.data;
 }
+
+/** Ends when a request that is answered with nothing was done. Throws a Problem as `answer` does. */
+export async function done(request: Promise<{ error?: unknown; response: Response }>): Promise<void> {
+  let result;
+  try {
+    result = await request;
+  } catch {
+    throw Problem.unreachable();
+  }
+  if (!result.response.ok) throw Problem.from(result.response.status, result.error);
+}

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { answer, api } from '../api/client';
+import { api, done } from '../api/client';
 import { Button } from '../ui/button';
 import { counted } from '../ui/counted';
 import { Modal } from '../ui/modal';
@@ -15,11 +15,7 @@ export function DiscardDraft() {
   const navigate = useNavigate();
   const queryClient = useQueryClient();
   const discard = useMutation({
-    mutationFn: async () => {
-      // nothing comes back, which is no failure
-      const sent = await api.POST('/api/drafts/{draftId}/discard', { params: { path: { draftId: draft.id } }, body: { version: draft.version } });
-      return sent.response.ok ? true : answer(Promise.resolve(sent));
-    },
+    mutationFn: () => done(api.POST('/api/drafts/{draftId}/discard', { params: { path: { draftId: draft.id } }, body: { version: draft.version } })),
     onSuccess: () => {
       queryClient.removeQueries({ queryKey: ['desk', draft.profileId] });
       void queryClient.invalidateQueries({ queryKey: ['library'] });

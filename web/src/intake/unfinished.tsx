@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { answer, api } from '../api/client';
+import { api, done } from '../api/client';
 import { Button, buttonLook } from '../ui/button';
 import { useIntake } from './intake';
 import { runsQuery } from './run-query';
@@ -11,10 +11,7 @@ export function Unfinished() {
   const queryClient = useQueryClient();
   const { data } = useQuery(runsQuery);
   const leave = useMutation({
-    mutationFn: async (id: string) => {
-      const sent = await api.POST('/api/intake/runs/{id}/close', { params: { path: { id } } });
-      return sent.response.ok ? true : answer(Promise.resolve(sent)); // nothing comes back, which is no failure
-    },
+    mutationFn: (id: string) => done(api.POST('/api/intake/runs/{id}/close', { params: { path: { id } } })),
     onSuccess: () => queryClient.invalidateQueries({ queryKey: ['intake-runs'] }),
   });
   const run = data?.find((each) => !each.closed && each.done < each.total);

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { answer, api } from '../api/client';
+import { answer, api, done } from '../api/client';
 import { CannotShow } from '../shell/cannot-show';
 import { TopLine } from '../shell/top-line';
 import { Button } from '../ui/button';
@@ -12,10 +12,7 @@ export function BinPage() {
   const queryClient = useQueryClient();
   const { data, error } = useQuery({ queryKey: ['bin'], queryFn: () => answer(api.GET('/api/bin')) });
   const restore = useMutation({
-    mutationFn: async (id: string) => {
-      const sent = await api.POST('/api/bin/restore', { body: { profiles: [id] } });
-      return sent.response.ok ? true : answer(Promise.resolve(sent)); // nothing comes back, which is no failure
-    },
+    mutationFn: (id: string) => done(api.POST('/api/bin/restore', { body: { profiles: [id] } })),
     onSuccess: () => Promise.all(['bin', 'library', 'profile'].map((key) => queryClient.invalidateQueries({ queryKey: [key] }))),
   });
   if (error) return <CannotShow title="The bin cannot be shown" error={error} />;

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Download, PackagePlus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { answer, api, authorHeader } from '../api/client';
+import { answer, api, authorHeader, done } from '../api/client';
 import { Button, buttonLook } from '../ui/button';
 import { counted } from '../ui/counted';
 import { PanelButton } from '../ui/panel-button';
@@ -16,10 +16,7 @@ export function ChosenBar({ chosen, onNone }: { chosen: ReadonlySet<string>; onN
   const ids = [...chosen];
   const query = ids.map((id) => `profile=${id}`).join('&');
   const bin = useMutation({
-    mutationFn: async () => {
-      const sent = await api.POST('/api/bin', { params: { header: authorHeader() }, body: { profiles: ids } });
-      return sent.response.ok ? true : answer(Promise.resolve(sent)); // nothing comes back, which is no failure
-    },
+    mutationFn: () => done(api.POST('/api/bin', { params: { header: authorHeader() }, body: { profiles: ids } })),
     onSuccess: () => {
       tell(`${counted(ids.length, 'profile lies', 'profiles lie')} in the bin, for 30 days.`);
       void queryClient.invalidateQueries({ queryKey: ['library'] });

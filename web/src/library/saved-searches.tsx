@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import { answer, api, authorHeader } from '../api/client';
+import { answer, api, authorHeader, done } from '../api/client';
 import { Button } from '../ui/button';
 import { PanelButton } from '../ui/panel-button';
 import { Refusal } from '../ui/refusal';
@@ -36,7 +36,7 @@ function Kept({ params, onChoose }: { params: URLSearchParams; onChoose: (params
     },
   });
   const forget = useMutation({
-    mutationFn: (id: string) => answer(api.DELETE('/api/searches/{id}', { params: { path: { id } } })),
+    mutationFn: (id: string) => done(api.DELETE('/api/searches/{id}', { params: { path: { id } } })),
     onSuccess: () => queryClient.invalidateQueries({ queryKey: ['searches'] }),
   });
   const says = params.toString() !== '';

@@ -34,7 +34,7 @@ class MoveController {
     /** @param maker that they belong to from now on */
     record MoveRequest(List<String> profiles, String maker) {
         MoveRequest {
-            profiles = profiles.stream().distinct().toList();
+            profiles = List.copyOf(profiles).stream().distinct().toList();
             Objects.requireNonNull(maker, "maker");
         }
     }

@@ -26,7 +26,7 @@ import yellowkite.server.web.Refusal;
 /** Many files that come in together: announced, sent in small batches, reported one by one; whoever is cut off sends the rest later. */
 @RestController
 class RunController {
-    private static final int MOST_FILES = 10_000;
+    private static final int MOST_FILES = 5_000;
     private static final int MOST_AT_ONCE = 50;
     private static final int LONGEST_NAME = 300;
     private static final int LONGEST_SENTENCE = 1_000;

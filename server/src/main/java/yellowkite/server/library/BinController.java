@@ -24,7 +24,7 @@ class BinController {
 
     record BinRequest(List<String> profiles) {
         BinRequest {
-            profiles = profiles.stream().distinct().toList();
+            profiles = List.copyOf(profiles).stream().distinct().toList();
             if (profiles.size() > MOST) {
                 throw Refusal.unfit("profiles", "At most " + MOST + " profiles are thrown away together.");
             }

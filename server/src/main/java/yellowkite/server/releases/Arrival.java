@@ -87,6 +87,9 @@ class Arrival {
         releases.find(manifest.id()).ifPresent(known -> {
             throw Refusal.unfit("file", known.origin() == Origin.OURS ? "'" + known.title() + "' was made here; its profiles stand on the House shelf." : "'" + known.title() + "' of " + known.house() + " is on the Reference shelf already.");
         });
+        if (manifest.published().isAfter(revisions.now().plusDays(1))) {
+            throw Refusal.unfit("file", "'" + manifest.title() + "' says that it was published in the future; the next ones of " + manifest.house() + " could not come after it. Ask for it again.");
+        }
         releases.findNewest(Origin.THEIRS, manifest.house()).filter(newest -> !newest.publishedAt().isBefore(manifest.published())).ifPresent(newest -> {
             throw Refusal.unfit("file", "'" + manifest.title() + "' is older than '" + newest.title() + "' of " + newest.house() + ", which is on the Reference shelf. Its notes can be read there.");
         });

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -99,7 +100,12 @@ class Gathering {
     }
 
     /** A profile that is to be part of a release, with what the notes say of it. */
-    record Member(String profileId, String note) {}
+    record Member(String profileId, String note) {
+        Member {
+            Objects.requireNonNull(profileId, "profileId");
+            Objects.requireNonNull(note, "note");
+        }
+    }
 
     /** Publishes a release of the newest revisions of some profiles; those of the release before that are not among them are withdrawn by it. {@return its id} */
     String publish(String house, String title, LocalDate dated, String notes, List<Member> members, Author author) {

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.util.Enumeration;
 import java.util.HashSet;
+import java.util.Objects;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
@@ -24,6 +25,7 @@ final class ReleaseArchive implements Closeable {
     private static final String MANIFEST = "release.json";
     private static final int MOST_MANIFEST_BYTES = 32 << 20;
     private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_ID = 64;
     private static final int LONGEST_NOTE = 1_000;
     private static final int LONGEST_NOTES = 10_000;
     private static final int MOST_MODES = 500;
@@ -82,7 +84,7 @@ final class ReleaseArchive implements Closeable {
             throw new Broken("'" + fileName + "' holds no " + MANIFEST + ", so it is not a release. GDTF files come in by Take in files.");
         }
         try {
-            return json.readValue(bytes(zip, entry, MOST_MANIFEST_BYTES), Manifest.class);
+            return Objects.requireNonNull(json.readValue(bytes(zip, entry, MOST_MANIFEST_BYTES), Manifest.class));
         } catch (JacksonException | NullPointerException malformed) {
             throw new Broken("'" + MANIFEST + "' in '" + fileName + "' cannot be read. Ask for the release again; nothing was taken in.");
         } catch (FormatException large) {
@@ -94,11 +96,13 @@ final class ReleaseArchive implements Closeable {
         require(manifest.format() == Manifest.FORMAT, "is written in form " + manifest.format() + ", which this version does not read");
         require(manifest.profiles().size() <= MOST_PROFILES && manifest.withdrawn().size() <= MOST_PROFILES && manifest.earlier().size() <= MOST_PROFILES, "names more than " + MOST_PROFILES + " profiles");
         require(isLine(manifest.id(), 36) && isLine(manifest.house(), LONGEST_NAME) && isLine(manifest.title(), LONGEST_NAME) && manifest.notes().length() <= LONGEST_NOTES, "has no proper id, house, title or notes");
+        require(isYear(manifest.dated().getYear()) && isYear(manifest.published().getYear()), "has a date that cannot be");
         var files = new HashSet<String>();
         var lamps = new HashSet<String>();
         for (var entry : manifest.profiles()) {
             require(files.add(entry.file()), "names '" + entry.file() + "' twice");
             require(lamps.add(lamp(entry.fixtureTypeId(), entry.maker(), entry.name())), "holds '" + entry.maker() + " " + entry.name() + "' twice");
+            require(entry.fixtureTypeId().length() <= LONGEST_ID, "has an id of more than " + LONGEST_ID + " letters on '" + entry.file() + "'");
             require(zip.getEntry(entry.file()) != null, "names '" + entry.file() + "', which is not in it");
             require(entry.note().length() <= LONGEST_NOTE, "has a note of more than " + LONGEST_NOTE + " letters on '" + entry.file() + "'");
         }
@@ -113,6 +117,10 @@ final class ReleaseArchive implements Closeable {
     /** {@return what a lamp is told apart by: its id, or maker and name where the file has none} */
     static String lamp(String fixtureTypeId, String maker, String name) {
         return fixtureTypeId.isBlank() ? maker + "\n" + name : fixtureTypeId.strip();
+    }
+
+    private static boolean isYear(int year) {
+        return year >= 1970 && year <= 9999;
     }
 
     private static boolean isLine(String text, int longest) {

@@ -116,7 +116,7 @@ class ReleaseController {
     /** 200 with the release; 422 with the {@code field} that does not fit. */
     @PostMapping("/api/releases")
     ReleaseView publish(@RequestBody ReleaseRequest request, @RequestHeader(Author.HEADER) String author) {
-        var members = request.profiles().stream().map(each -> new Gathering.Member(Objects.requireNonNull(each.profileId()), Line.of("profiles", each.note(), LONGEST_NOTE))).toList();
+        var members = request.profiles().stream().map(each -> new Gathering.Member(each.profileId(), Line.of("profiles", each.note(), LONGEST_NOTE))).toList();
         var notes = request.notes().strip();
         if (notes.length() > LONGEST_NOTES) {
             throw Refusal.unfit("notes", "Notes have at most " + LONGEST_NOTES + " letters.");

@@ -199,6 +199,9 @@ class ReleaseTest {
         var climbing = release.manifest();
         ((ObjectNode) climbing.at("/profiles/0")).put("file", "../a.gdtf");
         assertThat(take(release.archive(climbing)).detail()).contains("which is not in it");
+        assertThat(take(zip(Map.of("release.json", "null".getBytes(StandardCharsets.UTF_8)))).detail()).contains("cannot be read");
+        assertThat(take(release.archive(release.manifest().put("published", "2999-01-01T00:00:00"))).detail()).contains("was published in the future");
+        assertThat(take(release.archive(release.manifest().put("dated", "+123456-01-01"))).detail()).contains("has a date that cannot be");
         assertThat(onShelf("gull").size()).isZero();
     }
 
