@@ -1,4 +1,4 @@
-import { keepPreviousData, useQueries } from '@tanstack/react-query';
+import { useQueries } from '@tanstack/react-query';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useImperativeHandle, useRef, useState, type KeyboardEvent, type Ref } from 'react';
 import { useNavigate } from 'react-router';
@@ -61,10 +61,10 @@ export function LibraryList({ first, wanted, chosen, onToggle, onLeave, ref }: {
   });
   const seen = rows.getVirtualItems().map((each) => itemAt(sections, each.index)).filter((each) => each.kind === 'row').map((each) => Math.floor(each.index / PIECE));
   const pieces = [...new Set(seen)].sort((a, b) => a - b);
-  const answers = useQueries({ queries: pieces.map((piece) => ({ ...pieceQuery(wanted, piece), placeholderData: piece === 0 ? keepPreviousData : undefined })) });
+  const answers = useQueries({ queries: pieces.map((piece) => pieceQuery(wanted, piece)) });
   function profileAt(index: number): ProfileLine | undefined {
     const piece = Math.floor(index / PIECE);
-    const data = piece === 0 && !pieces.includes(0) ? first : answers[pieces.indexOf(piece)]?.data;
+    const data = answers[pieces.indexOf(piece)]?.data ?? (piece === 0 ? first : undefined); // until the answer is here, what stood there before stays
     return data?.profiles[index - piece * PIECE];
   }
 

@@ -7,6 +7,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowkite.core.library.Card;
 import yellowkite.core.library.LibraryIndex;
+import yellowkite.core.library.LibraryQuery;
+import yellowkite.core.library.Narrowing;
 import yellowkite.server.revisions.LibraryChangeRepository;
 
 /** The index of the library, kept in memory and brought up to what the database says before each search. It can be lost at any time. */
@@ -14,6 +16,7 @@ import yellowkite.server.revisions.LibraryChangeRepository;
 public class LibraryShelves {
     /** As many cards as are read at once. */
     private static final int AT_ONCE = 1_000;
+    private static final int WARM_ROUNDS = 60;
     private final CardRepository cards;
     private final LibraryChangeRepository changes;
     private volatile @Nullable Read read;
@@ -26,9 +29,11 @@ public class LibraryShelves {
     /** @param stamp of the last change that it knows of */
     private record Read(LibraryIndex index, long stamp) {}
 
-    /** Reads the library, so that the first search need not wait for it. */
+    /** Reads the library and searches it until the virtual machine has compiled that: the first who searches would wait for both. */
     public void warmUp() {
-        index();
+        for (int round = 0; round < WARM_ROUNDS; round++) {
+            index().search(LibraryQuery.of("spott, 16 bit pan, 17 channels"), Narrowing.NONE, LibraryIndex.Order.FIT);
+        }
     }
 
     /** {@return an index that knows every change that was committed before the call} */
