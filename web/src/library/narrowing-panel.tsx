@@ -43,7 +43,7 @@ export function NarrowingPanel({ library, params, onChange }: { library: Library
         )}
       </div>
       {list('shelf', 'Shelf', left.shelves, SHELVES)}
-      <div>
+      <div className="empty:hidden">
         {list('maker', 'Maker', left.makers)}
         {makers.map((name) => (
           <div key={name} className="-ml-2">
