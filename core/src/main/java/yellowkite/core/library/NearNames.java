@@ -1,6 +1,5 @@
 package yellowkite.core.library;
 
-import java.util.Locale;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /** Names that probably mean the same maker: "Tide Wick" and "Tidewick". */
@@ -21,8 +20,8 @@ public final class NearNames {
         return !a.isEmpty() && !b.isEmpty() && new LevenshteinDistance(slips).apply(a, b) >= 0;
     }
 
-    /** {@return the letters and digits of a name, in small} */
+    /** {@return the letters and digits of a name, in small and without accents} */
     public static String plain(String name) {
-        return name.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]", "");
+        return Vocabulary.plain(name);
     }
 }

@@ -32,9 +32,6 @@ import yellowkite.server.web.Author;
 /** Takes a file into the library: whole, or not at all. */
 @Service
 class Intake {
-    /** The largest lamps have about fifty. */
-    private static final int MAX_MODES = 500;
-
     private final Transactions transactions;
     private final ProfileRepository profiles;
     private final BinRepository bin;
@@ -57,8 +54,8 @@ class Intake {
     IntakeResult take(String fileName, byte[] bytes, Same same, Author author) {
         var opened = GdtfFile.open(bytes);
         var read = opened.file().description().type();
-        if (read.modes().size() > MAX_MODES) {
-            throw new FormatException("holds " + read.modes().size() + " modes; " + MAX_MODES + " are the limit");
+        if (read.modes().size() > Revisions.MOST_MODES) {
+            throw new FormatException("holds " + read.modes().size() + " modes; " + Revisions.MOST_MODES + " are the limit");
         }
         var others = opened.file().others();
         var findings = Checks.of(opened.file()); // before the transaction: it may run more than once

@@ -17,6 +17,7 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.gdtf.FormatException;
 import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.Sha256;
 
 /** A release as one ZIP: {@code release.json} and the profiles as GDTF files. It comes from outside, so nothing in it is trusted until it is read. */
@@ -28,7 +29,6 @@ final class ReleaseArchive implements Closeable {
     private static final int LONGEST_ID = 64;
     private static final int LONGEST_NOTE = 1_000;
     private static final int LONGEST_NOTES = 10_000;
-    private static final int MOST_MODES = 500;
 
     private final String fileName;
     private final ZipFile zip;
@@ -81,7 +81,8 @@ final class ReleaseArchive implements Closeable {
     private static Manifest manifest(String fileName, ZipFile zip, JsonMapper json) throws IOException {
         var entry = zip.getEntry(MANIFEST);
         if (entry == null) {
-            throw new Broken("'" + fileName + "' holds no " + MANIFEST + ", so it is not a release. GDTF files come in by Take in files.");
+            // of an archive that was cut short, the end of a GDTF file inside may be found instead of its own
+            throw new Broken("'" + fileName + "' holds no " + MANIFEST + ": it is no release, or was cut short on its way. Ask for it again; GDTF files come in by Take in files.");
         }
         try {
             return Objects.requireNonNull(json.readValue(bytes(zip, entry, MOST_MANIFEST_BYTES), Manifest.class));
@@ -146,8 +147,8 @@ final class ReleaseArchive implements Closeable {
             if (!sha.equals(entry.sha256()) || !type.fixtureTypeId().strip().equals(entry.fixtureTypeId())) {
                 throw new FormatException("is not the file that was released");
             }
-            if (type.modes().size() > MOST_MODES) {
-                throw new FormatException("holds " + type.modes().size() + " modes; " + MOST_MODES + " are the limit");
+            if (type.modes().size() > Revisions.MOST_MODES) {
+                throw new FormatException("holds " + type.modes().size() + " modes; " + Revisions.MOST_MODES + " are the limit");
             }
             return opened;
         } catch (FormatException refused) {

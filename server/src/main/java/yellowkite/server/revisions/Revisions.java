@@ -30,6 +30,8 @@ import yellowkite.server.web.Refusal;
 public class Revisions {
     /** What a list shows of a name; the whole of it stays in the description. */
     private static final int LISTED_LENGTH = 200;
+    /** That a file may hold; the largest lamps have about fifty. */
+    public static final int MOST_MODES = 500;
 
     private final RevisionRepository repository;
     private final LibraryChangeRepository changes;
