@@ -76,10 +76,10 @@ public record ChartTable(List<Row> channels, List<String> left) {
         var separator = lines.stream().anyMatch(line -> line.contains("\t")) ? "\t" : lines.stream().anyMatch(line -> line.contains(";")) ? ";" : ",";
         for (var line : lines) {
             var cells = Arrays.stream(line.split(separator)).map(String::strip).toList();
-            if (channels.isEmpty() && HEADING.matcher(cells.getFirst()).matches()) {
+            if (channels.isEmpty() && !cells.isEmpty() && HEADING.matcher(cells.getFirst()).matches()) {
                 continue;
             }
-            if (line.length() <= LONGEST_ROW && take(cells, channels, used)) {
+            if (line.length() <= LONGEST_ROW && !cells.isEmpty() && take(cells, channels, used)) {
                 channels.getLast().lines.add(line);
             } else {
                 left.add(line);

@@ -17,6 +17,8 @@ import yellowkite.core.attribute.Catalogue;
  */
 public record LibraryQuery(List<Term> terms) {
     private static final int MOST = 8;
+    /** A person types less; what comes behind is left out. */
+    private static final int LONGEST = 200;
     private static final int LARGEST_FOOTPRINT = 2_048;
     private static final Pattern FOOTPRINT = Pattern.compile("\\b(\\d{1,4})\\s*-?(?:channels?|ch|addresses|address)\\b");
     private static final Pattern WATTS = Pattern.compile("\\b(\\d{1,5})\\s*(?:w|watts?)\\b");
@@ -74,7 +76,7 @@ public record LibraryQuery(List<Term> terms) {
     /** {@return what a text asks for: "17 channels", "16 bit pan" or "pan 16 bit", and single words} */
     public static LibraryQuery of(String text) {
         var terms = new ArrayList<Term>();
-        var rest = new StringBuilder(text.toLowerCase(Locale.ROOT));
+        var rest = new StringBuilder(text.substring(0, Math.min(LONGEST, text.length())).toLowerCase(Locale.ROOT));
         take(rest, FOOTPRINT, found -> new Footprint(Math.min(LARGEST_FOOTPRINT, Integer.parseInt(found.group(1)))), terms);
         take(rest, WATTS, found -> new Watts(Integer.parseInt(found.group(1))), terms);
         take(rest, WIDTH_FIRST, found -> new Wide(found.group(2), attributes(found.group(2)), Integer.parseInt(found.group(1))), terms);

@@ -8,26 +8,35 @@ import java.nio.channels.FileLock;
 import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFilePermission;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.SecureRandom;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.OptionalLong;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A MariaDB of our own: its data in one folder, its port on loopback, its user's password made here. It never touches the
- * machine's own server. When it ends by itself it is started again; when this object is closed it ends in good order.
+ * A MariaDB of our own: its data in one folder that only its owner reads, its port on loopback, its one user's password made
+ * here. Nobody else comes in over TCP, and no statement reads or writes files. It never touches the machine's own server. When
+ * it ends by itself it is started again; when this object is closed it ends in good order.
  */
 public final class LocalMariaDb implements AutoCloseable {
     private static final int START_SECONDS = 60;
+    /** Of a socket's path, in Linux. */
+    private static final int LONGEST_SOCKET = 107;
     /** Long enough that a machine out of memory is not made worse, short enough that nobody gives up. */
     private static final long REVIVE_AFTER_MILLIS = 3_000;
     private static final String USER = "kite";
+    private static final Set<PosixFilePermission> OURS_ALONE = PosixFilePermissions.fromString("rw-------");
+    private static final Set<PosixFilePermission> OUR_FOLDER = PosixFilePermissions.fromString("rwx------");
 
     private final Path home;
     private final Path data;
@@ -46,8 +55,9 @@ public final class LocalMariaDb implements AutoCloseable {
         this.lock = lock;
         this.password = secret(home.resolve("secret"));
         this.port = freePort();
-        // A socket's path may have 107 characters at the most, so it does not lie in the project.
-        this.socket = Path.of(System.getProperty("java.io.tmpdir"), "kite-" + port + "-" + ProcessHandle.current().pid() + ".sock");
+        var ours = home.resolve("mariadb.sock"); // nobody else gets there
+        this.socket = ours.toString().length() <= LONGEST_SOCKET ? ours
+                : Path.of(System.getProperty("java.io.tmpdir"), "kite-" + port + "-" + ProcessHandle.current().pid() + ".sock");
     }
 
     /**
@@ -62,6 +72,7 @@ public final class LocalMariaDb implements AutoCloseable {
     private static LocalMariaDb start(Path home, boolean over) {
         try {
             Files.createDirectories(home);
+            Files.setPosixFilePermissions(home, OUR_FOLDER); // also where an older version left it open
             var lockFile = FileChannel.open(home.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
             var lock = tryLock(lockFile, home);
             var database = new LocalMariaDb(home, lockFile, lock);
@@ -110,6 +121,10 @@ public final class LocalMariaDb implements AutoCloseable {
         return password;
     }
 
+    Path socket() {
+        return socket;
+    }
+
     /** {@return the process id of the running server} */
     public long pid() {
         var running = process;
@@ -125,20 +140,28 @@ public final class LocalMariaDb implements AutoCloseable {
         if (!Files.exists(pidFile)) {
             return;
         }
-        long pid = Long.parseLong(Files.readString(pidFile).trim());
-        var left = ProcessHandle.of(pid).filter(ProcessHandle::isAlive).filter(this::servesOurData);
+        var written = pidIn(pidFile);
+        long pid = written.orElse(0);
+        var left = written.isEmpty() ? ProcessHandle.allProcesses().filter(this::servesOurData).findFirst()
+                : ProcessHandle.of(pid).filter(ProcessHandle::isAlive).filter(this::servesOurData);
         if (left.isPresent()) {
-            System.err.println("A database was left running by an earlier crash (process " + pid + "); ending it first.");
+            System.err.println("A database was left running by an earlier crash (process " + left.get().pid() + "); ending it first.");
             left.get().destroy();
             try {
                 left.get().onExit().get(30, TimeUnit.SECONDS);
             } catch (InterruptedException stopped) {
                 Thread.currentThread().interrupt();
             } catch (java.util.concurrent.ExecutionException | java.util.concurrent.TimeoutException stays) {
-                throw new CannotStart("A database left behind by a crash (process " + pid + ") does not end. End it by hand: kill -9 " + pid);
+                throw new CannotStart("A database left behind by a crash (process " + left.get().pid() + ") does not end. End it by hand: kill -9 " + left.get().pid());
             }
         }
         Files.deleteIfExists(pidFile);
+    }
+
+    /** {@return what the file says; empty if a crash left it half written} */
+    private static OptionalLong pidIn(Path file) throws IOException {
+        var text = Files.readString(file).trim();
+        return text.matches("\\d{1,18}") ? OptionalLong.of(Long.parseLong(text)) : OptionalLong.empty();
     }
 
     private boolean servesOurData(ProcessHandle handle) {
@@ -171,21 +194,31 @@ public final class LocalMariaDb implements AutoCloseable {
         } catch (InterruptedException stopped) {
             run.destroy();
             Thread.currentThread().interrupt();
+            throw new CannotStart("Making the database was stopped. Start again.");
         }
     }
 
+    /**
+     * Each start closes what an earlier version or a person left open: accounts besides ours, and root without a password. The
+     * file of statements is carried out before the server listens.
+     */
     private void launch() throws IOException {
         var first = home.resolve("first.sql");
-        Files.writeString(first, """
+        write(first, """
                 CREATE DATABASE IF NOT EXISTS kite CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+                DELETE FROM mysql.global_priv WHERE NOT (User = 'mariadb.sys' OR User = 'root' AND Host = 'localhost' OR User = '%1$s' AND Host = '127.0.0.1');
+                FLUSH PRIVILEGES;
                 CREATE USER IF NOT EXISTS '%1$s'@'127.0.0.1';
                 ALTER USER '%1$s'@'127.0.0.1' IDENTIFIED BY '%2$s';
+                REVOKE ALL PRIVILEGES, GRANT OPTION FROM '%1$s'@'127.0.0.1';
                 GRANT ALL ON kite.* TO '%1$s'@'127.0.0.1';
                 ALTER USER 'root'@'localhost' IDENTIFIED BY '%2$s';
                 """.formatted(USER, password));
-        onlyForUs(first);
+        var nothing = Files.createDirectories(home.resolve("no-files"));
+        Files.setPosixFilePermissions(nothing, OUR_FOLDER);
         process = new ProcessBuilder(program("mariadbd"), "--no-defaults", "--datadir=" + data, "--socket=" + socket,
                 "--port=" + port, "--bind-address=127.0.0.1", "--skip-name-resolve", "--user=" + System.getProperty("user.name"),
+                "--secure-file-priv=" + nothing, "--local-infile=0",
                 "--pid-file=" + home.resolve("mariadb.pid"), "--init-file=" + first, "--max-allowed-packet=256M",
                 "--innodb-log-file-size=256M", "--innodb-buffer-pool-size=256M", "--character-set-server=utf8mb4",
                 "--log-error=" + home.resolve("mariadb.log"))
@@ -263,18 +296,29 @@ public final class LocalMariaDb implements AutoCloseable {
                 .orElseThrow(() -> new CannotStart("MariaDB is not installed (" + name + " is missing). Install it: apt-get install mariadb-server"));
     }
 
+    /** The secret is made where there is none, and where a crash left an empty file. */
     private static String secret(Path file) throws IOException {
-        if (!Files.exists(file)) {
-            var bytes = new byte[24];
-            new SecureRandom().nextBytes(bytes);
-            Files.writeString(file, HexFormat.of().formatHex(bytes));
-            onlyForUs(file);
+        var kept = Files.exists(file) ? Files.readString(file).trim() : "";
+        if (!kept.isEmpty()) {
+            Files.setPosixFilePermissions(file, OURS_ALONE);
+            return kept;
         }
-        return Files.readString(file).trim();
+        var bytes = new byte[24];
+        new SecureRandom().nextBytes(bytes);
+        write(file, HexFormat.of().formatHex(bytes));
+        return secret(file);
     }
 
-    private static void onlyForUs(Path file) throws IOException {
-        Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
+    /** Writes a file that nobody else can read at any moment, whole or not at all. */
+    private static void write(Path file, String text) throws IOException {
+        var beside = file.resolveSibling(file.getFileName() + ".new");
+        Files.deleteIfExists(beside);
+        Files.createFile(beside, PosixFilePermissions.asFileAttribute(OURS_ALONE));
+        try (var channel = FileChannel.open(beside, StandardOpenOption.WRITE)) {
+            channel.write(java.nio.ByteBuffer.wrap(text.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
+            channel.force(true);
+        }
+        Files.move(beside, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
     }
 
     private static int freePort() throws IOException {

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.HashSet;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.library.Card;
 import yellowkite.core.library.LibraryIndex.Order;
@@ -44,7 +45,8 @@ record LibraryRequest(@Nullable String search, String @Nullable [] maker, @Nulla
         return order != null ? order : searched().isBlank() ? Order.NAME : Order.FIT;
     }
 
+    /** An address may name a choice and leave it empty. */
     private static <T> Set<T> orNone(@Nullable Set<T> set) {
-        return Objects.requireNonNullElse(set, Set.of());
+        return set == null ? Set.of() : set.stream().filter(Objects::nonNull).collect(Collectors.toUnmodifiableSet());
     }
 }

@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.sheet.ModeSheet;
+import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.Refusal;
@@ -20,9 +21,11 @@ import yellowkite.server.web.Refusal;
 class SheetController {
     private static final String MODE = "/api/profiles/{profileId}/revisions/{number}/modes/{mode}";
     private static final String EXCEL = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
+    private final ProfileRepository profiles;
     private final Revisions revisions;
 
-    SheetController(Revisions revisions) {
+    SheetController(ProfileRepository profiles, Revisions revisions) {
+        this.profiles = profiles;
         this.revisions = revisions;
     }
 
@@ -61,9 +64,10 @@ class SheetController {
         return named(type, sheet, "xlsx", false).body(SheetTables.xlsx(sheet));
     }
 
-    /** 200 with a code that leads to the profile's page. */
+    /** 200 with a code that leads to the profile's page; 404 if there is no such profile. */
     @GetMapping(value = "/api/profiles/{profileId}/code.svg", produces = "image/svg+xml")
     byte[] code(@PathVariable String profileId) {
+        profiles.findById(profileId).orElseThrow(() -> Refusal.notFound("This profile is gone."));
         return QrCode.svg(link(profileId)).getBytes(StandardCharsets.UTF_8);
     }
 

@@ -29,6 +29,7 @@ class StencilController {
     private static final int MOST = 500;
     private static final int LONGEST = 120;
     private static final int LONGEST_ORIGIN = 400;
+    private static final int LONGEST_ATTRIBUTE = 200;
     private final StencilRepository stencils;
     private final JsonMapper json;
     private final Clock clock = Clock.systemUTC();
@@ -69,6 +70,9 @@ class StencilController {
         }
         if (request.stencil().functions().isEmpty() || !request.stencil().fitsItsWidth()) {
             throw Refusal.unfit("stencil", "This channel has no function that can be kept.");
+        }
+        if (request.stencil().attribute().length() > LONGEST_ATTRIBUTE) {
+            throw Refusal.unfit("stencil", "The name of this channel's attribute has more than " + LONGEST_ATTRIBUTE + " letters.");
         }
         if (stencils.count() >= MOST) {
             throw Refusal.unfit("name", "The house keeps " + MOST + " stencils already; remove one first.");

@@ -18,6 +18,7 @@ import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import yellowkite.core.gdtf.FormatException;
 
@@ -36,6 +37,12 @@ final class Problems extends ResponseEntityExceptionHandler {
         var problem = ProblemDetail.forStatusAndDetail(refusal.status(), refusal.getMessage());
         refusal.facts().forEach(problem::setProperty);
         return problem;
+    }
+
+    /** A body that broke off, or whose parts cannot be told apart. */
+    @ExceptionHandler(MultipartException.class)
+    ProblemDetail broken(MultipartException cut) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "The files did not arrive whole; send them again.");
     }
 
     @ExceptionHandler
@@ -68,6 +75,11 @@ final class Problems extends ResponseEntityExceptionHandler {
     @Override
     protected @Nullable ResponseEntity<Object> handleExceptionInternal(Exception exception, @Nullable Object body, HttpHeaders headers,
             HttpStatusCode status, WebRequest request) {
+        for (Throwable cause = exception; cause != null; cause = cause.getCause()) {
+            if (cause instanceof Doorkeeper.TooLong) {
+                return super.handleExceptionInternal(exception, ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, "That is more than can be taken in at once."), headers, HttpStatus.CONTENT_TOO_LARGE, request);
+            }
+        }
         var sentence = switch (status.value()) {
             case 404 -> "There is nothing at this address.";
             case 405 -> "This address cannot be used in that way.";

@@ -6,8 +6,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.BufferedReader;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -45,6 +50,79 @@ class LocalMariaDbTest {
             assertThat(database.pid()).isNotEqualTo(left);
             assertThatThrownBy(() -> LocalMariaDb.start(home)).isInstanceOf(CannotStart.class).hasMessageContaining("already running");
             assertThatThrownBy(() -> DriverManager.getConnection(database.url(), database.user(), "guessed")).hasMessageContaining("Access denied");
+        }
+    }
+
+    @Test
+    void lockedOutIsWhoeverIsNotOurs(@TempDir Path home) throws Exception {
+        try (var database = LocalMariaDb.start(home)) {
+            for (var user : List.of("root", "", "mysql", "kite", "mariadb.sys")) {
+                assertThatThrownBy(() -> DriverManager.getConnection(database.url().replace("/kite", "/mysql"), user, "")).as(user).hasMessageContaining("Access denied");
+            }
+            try (var connection = DriverManager.getConnection(database.url(), database.user(), database.password()); var statement = connection.createStatement()) {
+                assertThatThrownBy(() -> statement.execute("select 'x' into outfile '" + home.resolve("written") + "'")).isInstanceOf(SQLException.class);
+                assertThatThrownBy(() -> statement.executeQuery("select load_file('/etc/hostname') from mysql.user")).isInstanceOf(SQLException.class);
+            }
+        }
+
+        assertThat(home.resolve("written")).doesNotExist();
+        assertThat(readableByOthers(home)).isEmpty();
+    }
+
+    @Test
+    void anOpenHouseIsClosedAtTheNextStart(@TempDir Path home) throws Exception {
+        try (var database = LocalMariaDb.start(home)) {
+            asRoot(home, database, "create user 'root'@'127.0.0.1' identified by ''", "grant all on *.* to 'root'@'127.0.0.1'", "create user ''@'127.0.0.1'", "grant file on *.* to 'kite'@'127.0.0.1'");
+            DriverManager.getConnection(database.url(), "root", "").close();
+        }
+        Files.setPosixFilePermissions(home, PosixFilePermissions.fromString("rwxr-xr-x"));
+        Files.setPosixFilePermissions(home.resolve("secret"), PosixFilePermissions.fromString("rw-r--r--"));
+
+        try (var database = LocalMariaDb.start(home)) {
+            assertThatThrownBy(() -> DriverManager.getConnection(database.url(), "root", "")).hasMessageContaining("Access denied");
+            assertThatThrownBy(() -> DriverManager.getConnection(database.url(), "anybody", "")).hasMessageContaining("Access denied");
+            try (var connection = DriverManager.getConnection(database.url(), database.user(), database.password());
+                    var grants = connection.createStatement().executeQuery("show grants")) {
+                while (grants.next()) {
+                    assertThat(grants.getString(1)).doesNotContain("FILE");
+                }
+            }
+        }
+        assertThat(readableByOthers(home)).isEmpty();
+    }
+
+    /** The socket is for whoever knows the secret. */
+    private static void asRoot(Path home, LocalMariaDb database, String... statements) throws Exception {
+        var client = new ProcessBuilder("mariadb", "--no-defaults", "-uroot", "--socket=" + database.socket()).redirectErrorStream(true);
+        client.environment().put("MYSQL_PWD", Files.readString(home.resolve("secret")).trim());
+        var run = client.start();
+        try (var input = run.outputWriter(StandardCharsets.UTF_8)) {
+            input.write(String.join(";\n", statements) + ";\n");
+        }
+        assertThat(new String(run.getInputStream().readAllBytes(), StandardCharsets.UTF_8)).isEmpty();
+        assertThat(run.waitFor()).isZero();
+    }
+
+    /** What somebody else could open: the folder keeps them out, and so do the files that hold the secret. */
+    private static List<Path> readableByOthers(Path home) throws Exception {
+        var open = new ArrayList<Path>();
+        for (var file : List.of(home, home.resolve("secret"), home.resolve("first.sql"))) {
+            if (Files.getPosixFilePermissions(file).stream().anyMatch(each -> !each.name().startsWith("OWNER_"))) {
+                open.add(file);
+            }
+        }
+        return open;
+    }
+
+    @Test
+    void aPidFileAndASecretThatACrashLeftEmptyAreNoObstacle(@TempDir Path home) throws Exception {
+        LocalMariaDb.start(home).close();
+        Files.writeString(home.resolve("mariadb.pid"), "");
+        Files.writeString(home.resolve("secret"), "");
+
+        try (var database = LocalMariaDb.start(home)) {
+            assertThat(database.password()).hasSizeGreaterThan(40);
+            DriverManager.getConnection(database.url(), database.user(), database.password()).close();
         }
     }
 }
