@@ -11,7 +11,7 @@ import yellowkite.core.gobo.Cut;
 import yellowkite.core.gobo.Metal;
 import yellowkite.core.gobo.Outline;
 import yellowkite.core.gobo.Picture;
-import yellowkite.core.gobo.PictureFile;
+import yellowkite.media.PictureFile;
 import yellowkite.demo.DemoHouse;
 
 /** A gobo of 1024 pixels a side: traced, and judged for metal; beside one pass over the same pixels. */

@@ -92,7 +92,7 @@ class JourneyTest extends WithBrowser {
         browser.takeIn(List.of(text, cut, good));
 
         browser.seeText("1 of 3 files are in the library; the others were refused.");
-        browser.seeText("'holiday.gdtf' was refused: it is not a ZIP archive, which every GDTF file is.");
+        browser.seeText("'holiday.gdtf' was refused: it is not a ZIP archive, as it has to be.");
         browser.seeText("'cut.gdtf' was refused: it is a ZIP archive that is cut short or damaged.");
         browser.press("Open on the desk");
         browser.see(By.xpath("//h1[normalize-space()='Fulmar']"));

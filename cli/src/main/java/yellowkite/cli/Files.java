@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.function.ToIntBiFunction;
 import yellowkite.cli.ProfileCommand.Streams;
 import yellowkite.cli.ProfileCommand.WrongCall;
-import yellowkite.core.gdtf.FormatException;
+import yellowkite.core.archive.FormatException;
 import yellowkite.core.gdtf.GdtfFile;
 
 /** Files named in a call: each is read by itself, and one that is refused gets its line too. */

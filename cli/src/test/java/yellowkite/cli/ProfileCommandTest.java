@@ -122,7 +122,7 @@ class ProfileCommandTest {
 
         assertThat(ran.status()).isEqualTo(2);
         assertThat(ran.lines()).hasSize(3);
-        assertThat(ran.lines().get(0).path("refused").asString()).endsWith("it is not a ZIP archive, which every GDTF file is.");
+        assertThat(ran.lines().get(0).path("refused").asString()).endsWith("it is not a ZIP archive, as it has to be.");
         assertThat(ran.lines().get(1).path("refused").asString()).endsWith("does not exist.");
         assertThat(ran.lines().get(2).path("name").asString()).isEqualTo("Reedline 10");
     }

@@ -1,5 +1,7 @@
 package yellowkite.core;
 
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideOutsideOfPackages;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
@@ -20,10 +22,18 @@ class ArchitectureTest {
     }
 
     @Test
-    void theDocumentImportsNothingOfOurs() {
-        noClasses().that().resideInAPackage("yellowkite.core.profile..").should().dependOnClassesThat()
-                .resideInAnyPackage("yellowkite.core.gdtf..", "yellowkite.core.dmx..", "yellowkite.core.edit..", "yellowkite.core.check..", "yellowkite.core.build..")
-                .check(CORE);
+    void theDocumentStandsOnTheReadingOfXmlAlone() {
+        noClasses().that().resideInAPackage("yellowkite.core.profile..").should().dependOnClassesThat(
+                resideInAPackage("yellowkite.core..").and(resideOutsideOfPackages("yellowkite.core.profile..", "yellowkite.core.xml.."))).check(CORE);
+        noClasses().that().resideInAPackage("yellowkite.core.xml..").should().dependOnClassesThat(
+                resideInAPackage("yellowkite.core..").and(resideOutsideOfPackages("yellowkite.core.xml..", "yellowkite.core.archive.."))).check(CORE);
+        noClasses().that().resideInAPackage("yellowkite.core.archive..").should().dependOnClassesThat(
+                resideInAPackage("yellowkite.core..").and(resideOutsideOfPackages("yellowkite.core.archive.."))).check(CORE);
+    }
+
+    @Test
+    void theCoreDoesNotDraw() {
+        noClasses().should().dependOnClassesThat().resideInAnyPackage("java.awt..", "javax.swing..", "javax.imageio..", "com.github.weisj..").check(CORE);
     }
 
     @Test

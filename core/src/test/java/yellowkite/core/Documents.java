@@ -22,7 +22,7 @@ import yellowkite.core.profile.Measurement;
 import yellowkite.core.profile.Model;
 import yellowkite.core.profile.PhysicalDescriptions;
 import yellowkite.core.profile.Protocols;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 /** Documents of every shape, made from a seed: what holds for all of them holds for files nobody has thought of. */
 public final class Documents {

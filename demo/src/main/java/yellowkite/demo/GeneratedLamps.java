@@ -21,7 +21,7 @@ import yellowkite.core.profile.Geometry.BeamDetails;
 import yellowkite.core.profile.Geometry.BeamType;
 import yellowkite.core.profile.Geometry.Kind;
 import yellowkite.core.profile.Matrix;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 /** Any number of made-up lamps, to try the library at a size: the lamp of a number is always the same. */
 public final class GeneratedLamps {

@@ -18,8 +18,8 @@ import yellowkite.core.profile.AttributeDefinitions.ActivationGroup;
 import yellowkite.core.profile.AttributeDefinitions.Feature;
 import yellowkite.core.profile.AttributeDefinitions.FeatureGroup;
 import yellowkite.core.profile.PhysicalUnit;
-import yellowkite.core.profile.Source;
 import yellowkite.core.profile.Trees;
+import yellowkite.core.xml.Source;
 
 /** The standard's attributes, common ones first. */
 public final class Catalogue {

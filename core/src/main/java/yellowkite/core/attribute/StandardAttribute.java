@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.regex.Pattern;
 import yellowkite.core.profile.AttributeDefinitions.Attribute;
 import yellowkite.core.profile.PhysicalUnit;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 /**
  * One line of the standard's list, perhaps for many numbers: {@code Gobo(n)PosRotate}. Source: GDTF, "Attribute names".

@@ -13,7 +13,7 @@ import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.NamedRange;
 import yellowkite.core.profile.Relation;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 /** The channels of a mode, in order. DMX values are raw, in the channel's own width. */
 public final class ModeBuilder {

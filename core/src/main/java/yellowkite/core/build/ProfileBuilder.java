@@ -16,8 +16,8 @@ import yellowkite.core.profile.Measurement;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.Revision;
-import yellowkite.core.profile.Source;
 import yellowkite.core.profile.Wheel;
+import yellowkite.core.xml.Source;
 
 /** Builds a fixture type from the top: identity, attributes, wheels, body, modes. */
 public final class ProfileBuilder {

@@ -4,7 +4,7 @@ import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 /** Whether two parts of documents say the same, wherever they stand in their files: ids, and what a file wrote around them, aside. */
 final class Content {

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import yellowkite.core.curve.Smooth.Knot;
 import yellowkite.core.profile.DmxProfile;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 /** A curve through points of one's own. */
 public final class OwnPoints {

@@ -6,7 +6,7 @@ import java.util.function.DoubleUnaryOperator;
 import java.util.stream.IntStream;
 import yellowkite.core.curve.Smooth.Knot;
 import yellowkite.core.profile.DmxProfile;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 /** Curves that are always at hand; x and y in [0, 1]. */
 public enum Shelf {

@@ -3,7 +3,7 @@ package yellowkite.core.curve;
 import java.util.ArrayList;
 import java.util.List;
 import yellowkite.core.profile.DmxProfile;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 /**
  * A curve through points in cubic pieces that join with one slope and never overshoot. Source: F. N. Fritsch and R. E.

@@ -13,8 +13,8 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.PhysicalUnit;
-import yellowkite.core.profile.Source;
 import yellowkite.core.profile.Trees;
+import yellowkite.core.xml.Source;
 
 /**
  * Adds channels to a mode, each with one function over its whole span, with the attribute's usual physical range; what the

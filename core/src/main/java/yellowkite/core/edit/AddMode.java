@@ -4,8 +4,8 @@ import java.util.List;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Mode;
-import yellowkite.core.profile.Source;
 import yellowkite.core.profile.Trees;
+import yellowkite.core.xml.Source;
 
 /** Adds a mode without channels, behind the others, on the body that the first mode works on. */
 public record AddMode(String name) implements Edit {

@@ -6,7 +6,7 @@ import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.Relation;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 /**
  * Gives a mode without a dimmer a virtual one, and Multiply relations from it to every emitter: what mixes colour by adding

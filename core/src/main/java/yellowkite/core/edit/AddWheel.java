@@ -3,10 +3,10 @@ package yellowkite.core.edit;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Source;
 import yellowkite.core.profile.Trees;
 import yellowkite.core.profile.Wheel;
 import yellowkite.core.profile.WheelCare.Kind;
+import yellowkite.core.xml.Source;
 
 /** Adds a wheel with one open slot. @param kind null = as its slots will show */
 public record AddWheel(String name, @Nullable Kind kind) implements Edit {

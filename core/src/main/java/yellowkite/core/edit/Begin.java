@@ -5,7 +5,7 @@ import yellowkite.core.profile.AttributeDefinitions;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Matrix;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 /**
  * Begins a profile from an empty page: identity, a body, one mode without channels.

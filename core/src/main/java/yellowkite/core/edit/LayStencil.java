@@ -8,8 +8,8 @@ import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.LogicalChannel;
-import yellowkite.core.profile.Source;
 import yellowkite.core.profile.Wheel;
+import yellowkite.core.xml.Source;
 
 /**
  * Lays functions and named ranges from elsewhere onto a channel, instead of its own. The channel keeps its attribute, its

@@ -12,8 +12,8 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Matrix;
 import yellowkite.core.profile.Mode;
-import yellowkite.core.profile.Source;
 import yellowkite.core.profile.Trees;
+import yellowkite.core.xml.Source;
 
 /**
  * Turns shared channels of a mode into the channels of a cell that is repeated: they move to a top-level geometry of their own,

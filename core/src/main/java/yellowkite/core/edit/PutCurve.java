@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import yellowkite.core.profile.DmxProfile;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 /** Puts a curve into the profile; one of that name gives way, and with it changes every function that runs through it. */
 public record PutCurve(String name, List<Piece> pieces) implements Edit {

@@ -4,8 +4,8 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.Emitter;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Source;
 import yellowkite.core.profile.Trees;
+import yellowkite.core.xml.Source;
 
 /**
  * Puts an emitter into the profile, or says anew what one of that name is; its measurements stay.

@@ -3,8 +3,8 @@ package yellowkite.core.edit;
 import java.util.List;
 import yellowkite.core.profile.Filter;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Source;
 import yellowkite.core.profile.Trees;
+import yellowkite.core.xml.Source;
 
 /** Puts a filter into the profile, or says anew what one of that name does to white light; its measurements stay. @param luminance what passes, in percent */
 public record PutFilter(String name, double x, double y, double luminance) implements Edit {

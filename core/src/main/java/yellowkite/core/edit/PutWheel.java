@@ -6,10 +6,10 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.WheelKind;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Source;
 import yellowkite.core.profile.Trees;
 import yellowkite.core.profile.Wheel;
 import yellowkite.core.profile.WheelCare.Kind;
+import yellowkite.core.xml.Source;
 
 /**
  * Puts a whole wheel into the profile: beside those that are there, or into the place of one, whose ranges then bring in what

@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.NamedRange;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 /** Gives a function these named ranges instead of the ones it had. They begin within it, each at a value of its own. */
 public record SetRanges(int function, List<Row> ranges) implements Edit {

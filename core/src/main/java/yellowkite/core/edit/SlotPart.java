@@ -5,12 +5,12 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.ColorCie;
 import yellowkite.core.profile.Rotation;
-import yellowkite.core.profile.Source;
 import yellowkite.core.profile.Wheel;
 import yellowkite.core.profile.Wheel.AnimationSystem;
 import yellowkite.core.profile.Wheel.Facet;
 import yellowkite.core.profile.Wheel.Slot;
 import yellowkite.core.profile.Wheel.Spot;
+import yellowkite.core.xml.Source;
 
 /**
  * A slot as an edit carries it, so that it can come from any profile.

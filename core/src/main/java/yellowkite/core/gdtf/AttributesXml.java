@@ -8,6 +8,9 @@ import yellowkite.core.profile.AttributeDefinitions.FeatureGroup;
 import yellowkite.core.profile.AttributeDefinitions.SubPhysicalUnit;
 import yellowkite.core.profile.AttributeDefinitions.SubType;
 import yellowkite.core.profile.PhysicalUnit;
+import yellowkite.core.xml.ElementReader;
+import yellowkite.core.xml.ElementWriter;
+import yellowkite.core.xml.TextForm;
 
 /** {@code AttributeDefinitions} and what it holds. */
 final class AttributesXml {
@@ -45,8 +48,8 @@ final class AttributesXml {
 
     private static Attribute readAttribute(ElementReader in) {
         return new Attribute(in.text("Name"), in.text("Pretty"), in.text("ActivationGroup"), in.text("Feature"),
-                in.text("MainAttribute"), in.value("PhysicalUnit", TextForm.UNIT, PhysicalUnit.None),
-                in.value("Color", TextForm.COLOR, null), in.children("SubPhysicalUnit", AttributesXml::readSubUnit), in.source());
+                in.text("MainAttribute"), in.value("PhysicalUnit", GdtfForm.UNIT, PhysicalUnit.None),
+                in.value("Color", GdtfForm.COLOR, null), in.children("SubPhysicalUnit", AttributesXml::readSubUnit), in.source());
     }
 
     private static ElementWriter writeAttribute(Attribute attribute) {
@@ -56,20 +59,20 @@ final class AttributesXml {
                 .text("ActivationGroup", attribute.activationGroup())
                 .text("Feature", attribute.feature())
                 .text("MainAttribute", attribute.mainAttribute())
-                .value("PhysicalUnit", TextForm.UNIT, attribute.physicalUnit(), PhysicalUnit.None)
-                .value("Color", TextForm.COLOR, attribute.color(), null)
+                .value("PhysicalUnit", GdtfForm.UNIT, attribute.physicalUnit(), PhysicalUnit.None)
+                .value("Color", GdtfForm.COLOR, attribute.color(), null)
                 .children("SubPhysicalUnit", attribute.subPhysicalUnits(), AttributesXml::writeSubUnit);
     }
 
     private static SubPhysicalUnit readSubUnit(ElementReader in) {
-        return new SubPhysicalUnit(in.value("Type", SUB_TYPE, SubType.Value), in.value("PhysicalUnit", TextForm.UNIT, PhysicalUnit.None),
+        return new SubPhysicalUnit(in.value("Type", SUB_TYPE, SubType.Value), in.value("PhysicalUnit", GdtfForm.UNIT, PhysicalUnit.None),
                 in.value("PhysicalFrom", TextForm.NUMBER, 0.0), in.value("PhysicalTo", TextForm.NUMBER, 1.0), in.source());
     }
 
     private static ElementWriter writeSubUnit(SubPhysicalUnit unit) {
         return new ElementWriter("SubPhysicalUnit", unit.source())
                 .value("Type", SUB_TYPE, unit.type(), SubType.Value)
-                .value("PhysicalUnit", TextForm.UNIT, unit.physicalUnit(), PhysicalUnit.None)
+                .value("PhysicalUnit", GdtfForm.UNIT, unit.physicalUnit(), PhysicalUnit.None)
                 .value("PhysicalFrom", TextForm.NUMBER, unit.physicalFrom(), 0.0)
                 .value("PhysicalTo", TextForm.NUMBER, unit.physicalTo(), 1.0);
     }

@@ -4,6 +4,9 @@ import java.util.List;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.DmxBreak;
 import yellowkite.core.profile.LogicalChannel;
+import yellowkite.core.xml.ElementReader;
+import yellowkite.core.xml.ElementWriter;
+import yellowkite.core.xml.TextForm;
 
 /** {@code DMXChannel} and {@code LogicalChannel}. */
 final class ChannelXml {
@@ -16,11 +19,11 @@ final class ChannelXml {
 
     static Channel read(ElementReader in) {
         return new Channel(in.newId(),
-                in.value("DMXBreak", TextForm.BREAK, DmxBreak.FIRST),
-                in.value("Offset", TextForm.OFFSETS, List.of()),
+                in.value("DMXBreak", GdtfForm.BREAK, DmxBreak.FIRST),
+                in.value("Offset", GdtfForm.OFFSETS, List.of()),
                 in.text("InitialFunction"),
-                in.valueOrNone("Highlight", TextForm.DMX),
-                in.value("Default", TextForm.DMX, null),
+                in.valueOrNone("Highlight", GdtfForm.DMX),
+                in.value("Default", GdtfForm.DMX, null),
                 in.text("Geometry"),
                 in.children("LogicalChannel", ChannelXml::readLogical),
                 in.source());
@@ -28,11 +31,11 @@ final class ChannelXml {
 
     static ElementWriter write(Channel channel) {
         return new ElementWriter("DMXChannel", channel.source())
-                .value("DMXBreak", TextForm.BREAK, channel.dmxBreak(), DmxBreak.FIRST)
-                .value("Offset", TextForm.OFFSETS, channel.offsets(), List.of())
+                .value("DMXBreak", GdtfForm.BREAK, channel.dmxBreak(), DmxBreak.FIRST)
+                .value("Offset", GdtfForm.OFFSETS, channel.offsets(), List.of())
                 .text("InitialFunction", channel.initialFunction())
-                .value("Highlight", TextForm.DMX, channel.highlight(), null)
-                .value("Default", TextForm.DMX, channel.defaultValue(), null)
+                .value("Highlight", GdtfForm.DMX, channel.highlight(), null)
+                .value("Default", GdtfForm.DMX, channel.defaultValue(), null)
                 .text("Geometry", channel.geometry())
                 .children("LogicalChannel", channel.logicalChannels(), ChannelXml::writeLogical);
     }

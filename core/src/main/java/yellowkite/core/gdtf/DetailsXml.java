@@ -7,6 +7,9 @@ import yellowkite.core.profile.Geometry.Details;
 import yellowkite.core.profile.Geometry.DisplayDetails;
 import yellowkite.core.profile.Geometry.LaserDetails;
 import yellowkite.core.profile.Geometry.WiringDetails;
+import yellowkite.core.xml.ElementReader;
+import yellowkite.core.xml.ElementWriter;
+import yellowkite.core.xml.TextForm;
 
 /** What only one kind of geometry has. */
 final class DetailsXml {

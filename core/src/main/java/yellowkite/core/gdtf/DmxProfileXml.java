@@ -1,6 +1,9 @@
 package yellowkite.core.gdtf;
 
 import yellowkite.core.profile.DmxProfile;
+import yellowkite.core.xml.ElementReader;
+import yellowkite.core.xml.ElementWriter;
+import yellowkite.core.xml.TextForm;
 
 /** {@code DMXProfile} and {@code Point}. */
 final class DmxProfileXml {

@@ -2,6 +2,9 @@ package yellowkite.core.gdtf;
 
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Revision;
+import yellowkite.core.xml.ElementReader;
+import yellowkite.core.xml.ElementWriter;
+import yellowkite.core.xml.TextForm;
 
 /** {@code FixtureType} and {@code Revision}. */
 final class FixtureTypeXml {

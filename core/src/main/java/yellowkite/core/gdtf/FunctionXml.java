@@ -3,6 +3,9 @@ package yellowkite.core.gdtf;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.NamedRange;
+import yellowkite.core.xml.ElementReader;
+import yellowkite.core.xml.ElementWriter;
+import yellowkite.core.xml.TextForm;
 
 /** {@code ChannelFunction}, {@code ChannelSet} and {@code SubChannelSet}. */
 final class FunctionXml {
@@ -13,8 +16,8 @@ final class FunctionXml {
             f.name = in.text("Name");
             f.attribute = in.has("Attribute") ? in.text("Attribute") : ChannelFunction.NO_FEATURE;
             f.originalAttribute = in.text("OriginalAttribute");
-            f.dmxFrom = in.value("DMXFrom", TextForm.DMX, DmxValue.ZERO);
-            f.defaultValue = in.value("Default", TextForm.DMX, null);
+            f.dmxFrom = in.value("DMXFrom", GdtfForm.DMX, DmxValue.ZERO);
+            f.defaultValue = in.value("Default", GdtfForm.DMX, null);
             f.physicalFrom = in.value("PhysicalFrom", TextForm.NUMBER, 0.0);
             f.physicalTo = in.value("PhysicalTo", TextForm.NUMBER, 1.0);
             f.realFade = in.value("RealFade", TextForm.NUMBER, 0.0);
@@ -25,8 +28,8 @@ final class FunctionXml {
             f.colorSpace = in.text("ColorSpace");
             f.gamut = in.text("Gamut");
             f.modeMaster = in.text("ModeMaster");
-            f.modeFrom = in.value("ModeFrom", TextForm.DMX, DmxValue.ZERO);
-            f.modeTo = in.value("ModeTo", TextForm.DMX, DmxValue.ZERO);
+            f.modeFrom = in.value("ModeFrom", GdtfForm.DMX, DmxValue.ZERO);
+            f.modeTo = in.value("ModeTo", GdtfForm.DMX, DmxValue.ZERO);
             f.dmxProfile = in.text("DMXProfile");
             f.min = in.value("Min", TextForm.NUMBER, null);
             f.max = in.value("Max", TextForm.NUMBER, null);
@@ -41,8 +44,8 @@ final class FunctionXml {
                 .text("Name", f.name())
                 .value("Attribute", TextForm.TEXT, f.attribute(), ChannelFunction.NO_FEATURE)
                 .text("OriginalAttribute", f.originalAttribute())
-                .value("DMXFrom", TextForm.DMX, f.dmxFrom(), DmxValue.ZERO)
-                .value("Default", TextForm.DMX, f.defaultValue(), null)
+                .value("DMXFrom", GdtfForm.DMX, f.dmxFrom(), DmxValue.ZERO)
+                .value("Default", GdtfForm.DMX, f.defaultValue(), null)
                 .value("PhysicalFrom", TextForm.NUMBER, f.physicalFrom(), 0.0)
                 .value("PhysicalTo", TextForm.NUMBER, f.physicalTo(), 1.0)
                 .value("RealFade", TextForm.NUMBER, f.realFade(), 0.0)
@@ -53,8 +56,8 @@ final class FunctionXml {
                 .text("ColorSpace", f.colorSpace())
                 .text("Gamut", f.gamut())
                 .text("ModeMaster", f.modeMaster())
-                .value("ModeFrom", TextForm.DMX, f.modeFrom(), DmxValue.ZERO)
-                .value("ModeTo", TextForm.DMX, f.modeTo(), DmxValue.ZERO)
+                .value("ModeFrom", GdtfForm.DMX, f.modeFrom(), DmxValue.ZERO)
+                .value("ModeTo", GdtfForm.DMX, f.modeTo(), DmxValue.ZERO)
                 .text("DMXProfile", f.dmxProfile())
                 .value("Min", TextForm.NUMBER, f.min(), null)
                 .value("Max", TextForm.NUMBER, f.max(), null)
@@ -63,7 +66,7 @@ final class FunctionXml {
     }
 
     private static NamedRange readRange(ElementReader in) {
-        return new NamedRange(in.newId(), in.text("Name"), in.value("DMXFrom", TextForm.DMX, DmxValue.ZERO),
+        return new NamedRange(in.newId(), in.text("Name"), in.value("DMXFrom", GdtfForm.DMX, DmxValue.ZERO),
                 in.value("PhysicalFrom", TextForm.NUMBER, null), in.value("PhysicalTo", TextForm.NUMBER, null),
                 in.value("WheelSlotIndex", TextForm.INTEGER, 0), in.children("SubChannelSet", FunctionXml::readSubRange), in.source());
     }
@@ -71,7 +74,7 @@ final class FunctionXml {
     private static ElementWriter writeRange(NamedRange range) {
         return new ElementWriter("ChannelSet", range.source())
                 .requiredText("Name", range.name())
-                .value("DMXFrom", TextForm.DMX, range.dmxFrom(), DmxValue.ZERO)
+                .value("DMXFrom", GdtfForm.DMX, range.dmxFrom(), DmxValue.ZERO)
                 .value("PhysicalFrom", TextForm.NUMBER, range.physicalFrom(), null)
                 .value("PhysicalTo", TextForm.NUMBER, range.physicalTo(), null)
                 .value("WheelSlotIndex", TextForm.INTEGER, range.slot(), 0)

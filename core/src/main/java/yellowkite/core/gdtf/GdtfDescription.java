@@ -1,9 +1,15 @@
 package yellowkite.core.gdtf;
 
 import java.util.List;
+import yellowkite.core.archive.FormatException;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Source;
-import yellowkite.core.profile.XmlNode;
+import yellowkite.core.xml.ElementReader;
+import yellowkite.core.xml.ElementWriter;
+import yellowkite.core.xml.ReadNote;
+import yellowkite.core.xml.Source;
+import yellowkite.core.xml.XmlNode;
+import yellowkite.core.xml.XmlPrinter;
+import yellowkite.core.xml.XmlText;
 
 /**
  * {@code description.xml}: the fixture type, and what stands around it.
@@ -19,6 +25,8 @@ public record GdtfDescription(String dataVersion, FixtureType type, List<XmlNode
 
     /** The archive entry that holds it. */
     public static final String ENTRY = "description.xml";
+    /** A description of 500 channels and 50 modes is about 10 MB. */
+    static final int MAX_BYTES = 32 << 20;
     private static final String CURRENT_VERSION = "1.2";
 
     public GdtfDescription {
@@ -42,7 +50,7 @@ public record GdtfDescription(String dataVersion, FixtureType type, List<XmlNode
      *     a well-formed one is only noted
      */
     public static GdtfDescription read(byte[] xml) {
-        var nodes = XmlText.parse(ENTRY, xml);
+        var nodes = XmlText.parse(ENTRY, xml, MAX_BYTES);
         int index = 0;
         while (!(nodes.get(index) instanceof XmlNode.Element)) {
             index++;
@@ -52,7 +60,7 @@ public record GdtfDescription(String dataVersion, FixtureType type, List<XmlNode
             throw new FormatException(ENTRY, 0, "begins with <" + shorten(root.name()) + "> where <GDTF> is expected");
         }
         var reading = new ElementReader.Reading();
-        var in = new ElementReader(root, null, reading);
+        var in = ElementReader.ofRoot(root, reading);
         var version = in.text("DataVersion");
         var type = in.child("FixtureType", FixtureTypeXml::read)
                 .orElseThrow(() -> new FormatException(ENTRY, 0, "holds no <FixtureType>"));

@@ -3,6 +3,10 @@ package yellowkite.core.gdtf;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import yellowkite.core.archive.Archive;
+import yellowkite.core.archive.Budget;
+import yellowkite.core.archive.FormatException;
+import yellowkite.core.archive.Limits;
 
 /**
  * A whole GDTF file.
@@ -11,8 +15,10 @@ import java.util.Map;
  */
 public record GdtfFile(GdtfDescription description, Map<String, byte[]> others) {
 
+    /** A profile carries a few hundred pictures and models at the most; detailed models reach tens of megabytes. All of it is held in memory. */
+    public static final Limits LIMITS = new Limits(4_096, 64 << 20, 64 << 20, 128 << 20, 200, 1 << 20, 1);
     /** Compressed size of the largest file that is read. */
-    public static final int MAX_BYTES = Archive.MAX_ARCHIVE_BYTES;
+    public static final int MAX_BYTES = (int) LIMITS.archiveBytes();
 
     public GdtfFile {
         others = Collections.unmodifiableMap(new LinkedHashMap<>(others));
@@ -28,7 +34,21 @@ public record GdtfFile(GdtfDescription description, Map<String, byte[]> others) 
 
     /** Like {@link #read}, and hands on the description's bytes as they came. */
     public static Opened open(byte[] bytes) {
-        var entries = Archive.read(bytes);
+        Map<String, byte[]> entries;
+        try (var archive = Archive.open(bytes, new Budget(LIMITS))) {
+            entries = archive.readAll();
+        }
+        return opened(entries);
+    }
+
+    /** {@return a GDTF file that is an entry of another archive, under that one's budget} @throws FormatException as {@link #read} */
+    public static Opened open(Archive outer, String path) {
+        try (var archive = outer.nested(path)) {
+            return opened(archive.readAll());
+        }
+    }
+
+    private static Opened opened(Map<String, byte[]> entries) {
         var xml = entries.remove(GdtfDescription.ENTRY);
         if (xml == null) {
             throw new FormatException("holds no " + GdtfDescription.ENTRY);

@@ -7,7 +7,10 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Matrix;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.ElementReader;
+import yellowkite.core.xml.ElementWriter;
+import yellowkite.core.xml.Source;
+import yellowkite.core.xml.TextForm;
 
 /** The geometry elements, {@code GeometryReference} and {@code Break}. */
 final class GeometryXml {
@@ -28,7 +31,7 @@ final class GeometryXml {
     private static Geometry read(ElementReader in) {
         var name = in.text("Name");
         var model = in.text("Model");
-        var position = in.value("Position", TextForm.MATRIX, Matrix.IDENTITY);
+        var position = in.value("Position", GdtfForm.MATRIX, Matrix.IDENTITY);
         if (in.name().equals(REFERENCE)) {
             return new Geometry.Reference(name, model, position, in.text("Geometry"), in.children("Break", GeometryXml::readBreak), in.source());
         }
@@ -51,17 +54,17 @@ final class GeometryXml {
     }
 
     private static ElementWriter placed(String element, String name, String model, Matrix position, Source source) {
-        return new ElementWriter(element, source).text("Name", name).text("Model", model).value("Position", TextForm.MATRIX, position, Matrix.IDENTITY);
+        return new ElementWriter(element, source).text("Name", name).text("Model", model).value("Position", GdtfForm.MATRIX, position, Matrix.IDENTITY);
     }
 
     private static Geometry.Break readBreak(ElementReader in) {
-        return new Geometry.Break(in.value("DMXOffset", TextForm.BREAK_OFFSET, 1), in.value("DMXBreak", TextForm.INTEGER, 1),
+        return new Geometry.Break(in.value("DMXOffset", GdtfForm.BREAK_OFFSET, 1), in.value("DMXBreak", TextForm.INTEGER, 1),
                 in.source());
     }
 
     private static ElementWriter writeBreak(Geometry.Break each) {
         return new ElementWriter("Break", each.source())
-                .value("DMXOffset", TextForm.BREAK_OFFSET, each.dmxOffset(), 1)
+                .value("DMXOffset", GdtfForm.BREAK_OFFSET, each.dmxOffset(), 1)
                 .value("DMXBreak", TextForm.INTEGER, each.dmxBreak(), 1);
     }
 }

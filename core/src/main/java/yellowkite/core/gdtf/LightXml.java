@@ -7,6 +7,9 @@ import yellowkite.core.profile.Emitter;
 import yellowkite.core.profile.Filter;
 import yellowkite.core.profile.Gamut;
 import yellowkite.core.profile.Measurement;
+import yellowkite.core.xml.ElementReader;
+import yellowkite.core.xml.ElementWriter;
+import yellowkite.core.xml.TextForm;
 
 /** What {@code PhysicalDescriptions} says of the light: colour spaces, gamuts, filters, emitters, colour rendering. */
 final class LightXml {
@@ -16,8 +19,8 @@ final class LightXml {
     private LightXml() {}
 
     static ColorSpace readColorSpace(ElementReader in) {
-        return new ColorSpace(in.value("Mode", MODE, ColorSpace.Mode.sRGB), in.text("Name"), in.text("Description"), in.value("Red", TextForm.COLOR, null),
-                in.value("Green", TextForm.COLOR, null), in.value("Blue", TextForm.COLOR, null), in.value("WhitePoint", TextForm.COLOR, null), in.source());
+        return new ColorSpace(in.value("Mode", MODE, ColorSpace.Mode.sRGB), in.text("Name"), in.text("Description"), in.value("Red", GdtfForm.COLOR, null),
+                in.value("Green", GdtfForm.COLOR, null), in.value("Blue", GdtfForm.COLOR, null), in.value("WhitePoint", GdtfForm.COLOR, null), in.source());
     }
 
     static ElementWriter writeColorSpace(ColorSpace space) {
@@ -25,40 +28,40 @@ final class LightXml {
                 .value("Mode", MODE, space.mode(), ColorSpace.Mode.sRGB)
                 .text("Name", space.name())
                 .text("Description", space.description())
-                .value("Red", TextForm.COLOR, space.red(), null)
-                .value("Green", TextForm.COLOR, space.green(), null)
-                .value("Blue", TextForm.COLOR, space.blue(), null)
-                .value("WhitePoint", TextForm.COLOR, space.whitePoint(), null);
+                .value("Red", GdtfForm.COLOR, space.red(), null)
+                .value("Green", GdtfForm.COLOR, space.green(), null)
+                .value("Blue", GdtfForm.COLOR, space.blue(), null)
+                .value("WhitePoint", GdtfForm.COLOR, space.whitePoint(), null);
     }
 
     static Gamut readGamut(ElementReader in) {
-        return new Gamut(in.text("Name"), in.value("Points", TextForm.COLORS, List.of()), in.source());
+        return new Gamut(in.text("Name"), in.value("Points", GdtfForm.COLORS, List.of()), in.source());
     }
 
     static ElementWriter writeGamut(Gamut gamut) {
-        return new ElementWriter("Gamut", gamut.source()).text("Name", gamut.name()).value("Points", TextForm.COLORS, gamut.points(), List.of());
+        return new ElementWriter("Gamut", gamut.source()).text("Name", gamut.name()).value("Points", GdtfForm.COLORS, gamut.points(), List.of());
     }
 
     static Filter readFilter(ElementReader in) {
-        return new Filter(in.text("Name"), in.value("Color", TextForm.COLOR, null), in.children("Measurement", LightXml::readMeasurement), in.source());
+        return new Filter(in.text("Name"), in.value("Color", GdtfForm.COLOR, null), in.children("Measurement", LightXml::readMeasurement), in.source());
     }
 
     static ElementWriter writeFilter(Filter filter) {
         return new ElementWriter("Filter", filter.source())
                 .text("Name", filter.name())
-                .value("Color", TextForm.COLOR, filter.color(), null)
+                .value("Color", GdtfForm.COLOR, filter.color(), null)
                 .children("Measurement", filter.measurements(), LightXml::writeMeasurement);
     }
 
     static Emitter readEmitter(ElementReader in) {
-        return new Emitter(in.text("Name"), in.value("Color", TextForm.COLOR, null), in.value("DominantWaveLength", TextForm.NUMBER, null),
+        return new Emitter(in.text("Name"), in.value("Color", GdtfForm.COLOR, null), in.value("DominantWaveLength", TextForm.NUMBER, null),
                 in.text("DiodePart"), in.children("Measurement", LightXml::readMeasurement), in.source());
     }
 
     static ElementWriter writeEmitter(Emitter emitter) {
         return new ElementWriter("Emitter", emitter.source())
                 .text("Name", emitter.name())
-                .value("Color", TextForm.COLOR, emitter.color(), null)
+                .value("Color", GdtfForm.COLOR, emitter.color(), null)
                 .value("DominantWaveLength", TextForm.NUMBER, emitter.dominantWaveLength(), null)
                 .text("DiodePart", emitter.diodePart())
                 .children("Measurement", emitter.measurements(), LightXml::writeMeasurement);

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import yellowkite.core.xml.Source;
 
 /**
  * What lies in an archive beside its description, without opening it: names, and the sizes that pictures declare.

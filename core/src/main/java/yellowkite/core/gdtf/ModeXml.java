@@ -1,10 +1,13 @@
 package yellowkite.core.gdtf;
 
 import java.util.List;
+import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.Macro;
 import yellowkite.core.profile.Mode;
-import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.Relation;
+import yellowkite.core.xml.ElementReader;
+import yellowkite.core.xml.ElementWriter;
+import yellowkite.core.xml.TextForm;
 
 /** {@code DMXMode}, its relations and its macros. */
 final class ModeXml {
@@ -55,7 +58,7 @@ final class ModeXml {
 
     private static List<Macro.Step> readSteps(ElementReader in) {
         return in.children("MacroDMXStep", step -> new Macro.Step(step.value("Duration", TextForm.NUMBER, 1.0),
-                step.children("MacroDMXValue", value -> new Macro.Value(value.value("Value", TextForm.DMX, DmxValue.ZERO),
+                step.children("MacroDMXValue", value -> new Macro.Value(value.value("Value", GdtfForm.DMX, DmxValue.ZERO),
                         value.text("DMXChannel"), value.source())),
                 step.source()));
     }
@@ -71,7 +74,7 @@ final class ModeXml {
         return new ElementWriter("MacroDMXStep", step.source())
                 .value("Duration", TextForm.NUMBER, step.duration(), 1.0)
                 .children("MacroDMXValue", step.values(), value -> new ElementWriter("MacroDMXValue", value.source())
-                        .value("Value", TextForm.DMX, value.value(), DmxValue.ZERO)
+                        .value("Value", GdtfForm.DMX, value.value(), DmxValue.ZERO)
                         .text("DMXChannel", value.channel()));
     }
 }

@@ -1,6 +1,9 @@
 package yellowkite.core.gdtf;
 
 import yellowkite.core.profile.Model;
+import yellowkite.core.xml.ElementReader;
+import yellowkite.core.xml.ElementWriter;
+import yellowkite.core.xml.TextForm;
 
 /** {@code Model}. */
 final class ModelXml {

@@ -3,6 +3,9 @@ package yellowkite.core.gdtf;
 import yellowkite.core.profile.Connector;
 import yellowkite.core.profile.PhysicalDescriptions;
 import yellowkite.core.profile.Properties;
+import yellowkite.core.xml.ElementReader;
+import yellowkite.core.xml.ElementWriter;
+import yellowkite.core.xml.TextForm;
 
 /** {@code PhysicalDescriptions} and what it holds of the lamp's body; its light is in {@link LightXml}, its curves in {@link DmxProfileXml}. */
 final class PhysicalXml {

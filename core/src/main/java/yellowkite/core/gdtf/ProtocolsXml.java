@@ -3,6 +3,9 @@ package yellowkite.core.gdtf;
 import java.util.ArrayList;
 import java.util.List;
 import yellowkite.core.profile.Protocols;
+import yellowkite.core.xml.ElementReader;
+import yellowkite.core.xml.ElementWriter;
+import yellowkite.core.xml.TextForm;
 
 /** {@code Protocols}: {@code FTRDM} and the networks. */
 final class ProtocolsXml {

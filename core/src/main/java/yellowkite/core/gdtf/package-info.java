@@ -3,10 +3,8 @@
  *
  * <p>Reading order: {@link yellowkite.core.gdtf.GdtfFile} (read and write a whole file),
  * {@link yellowkite.core.gdtf.GdtfDescription} ({@code description.xml} alone),
- * {@link yellowkite.core.gdtf.FormatException} (why a file is refused). Inside: {@code Archive} bounds and opens the ZIP,
- * {@code XmlText} bounds and parses the XML, {@code ElementReader} and {@code ElementWriter} carry one element to its
- * record and back without loss, {@code TextForm} knows the standard's value types, and the {@code ...Xml} classes hold,
- * element by element, what is read beside what is written.
+ * {@code GdtfForm} (the standard's value types); the {@code ...Xml} classes hold, element by element, what is read beside what is
+ * written. What they stand on: {@link yellowkite.core.archive.Archive} and {@link yellowkite.core.xml.ElementReader}.
  */
 @NullMarked
 package yellowkite.core.gdtf;

@@ -33,7 +33,7 @@ public record Cut(double left, double top, @Nullable Double side, double degrees
         if (threshold < 1 || threshold > 255) {
             throw new IllegalArgumentException("The threshold lies from 1 to 255; " + threshold + " is outside.");
         }
-        if (!(Math.abs(degrees) <= 360) || !Double.isFinite(left) || !Double.isFinite(top) || side != null && !(side >= 8 && side <= 4 * PictureFile.MOST_SIDE)) {
+        if (!(Math.abs(degrees) <= 360) || !Double.isFinite(left) || !Double.isFinite(top) || side != null && !(side >= 8 && side <= 4 * Picture.MOST_SIDE)) {
             throw new IllegalArgumentException("The square that is taken has a side of at least 8 pixels, and is turned by -360 to 360 degrees.");
         }
     }

@@ -4,6 +4,9 @@ import java.util.Arrays;
 
 /** Pixels, row by row from the top left, 0xAARRGGBB. Does not change. */
 public final class Picture {
+    /** Four times what the standard allows for a slot; beyond it decoding is a trap. */
+    public static final int MOST_SIDE = 4_096;
+
     private final int width;
     private final int height;
     private final int[] pixels;
@@ -38,6 +41,11 @@ public final class Picture {
     /** {@return how bright a pixel is, 0 to 255, whatever its opacity} Source: ITU-R BT.709, luma. */
     static int brightness(int argb) {
         return (int) Math.round(0.2126 * (argb >> 16 & 0xFF) + 0.7152 * (argb >> 8 & 0xFF) + 0.0722 * (argb & 0xFF));
+    }
+
+    /** {@return whether there is nothing to see} */
+    public boolean isTransparent() {
+        return Arrays.stream(pixels).allMatch(pixel -> opacity(pixel) == 0);
     }
 
     static int opacity(int argb) {

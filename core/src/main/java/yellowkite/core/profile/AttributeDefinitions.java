@@ -3,6 +3,7 @@ package yellowkite.core.profile;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.xml.Source;
 
 /** What the attributes of a fixture type mean: GDTF {@code AttributeDefinitions}. */
 public record AttributeDefinitions(List<ActivationGroup> activationGroups, List<FeatureGroup> featureGroups,

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.xml.Source;
 
 /**
  * A channel of a mode: GDTF {@code DMXChannel}.

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.xml.Source;
 
 /**
  * A DMX range of a channel with one attribute and a physical range: GDTF {@code ChannelFunction}. Links are texts; an

@@ -1,5 +1,6 @@
 package yellowkite.core.profile;
 
+import yellowkite.core.xml.Source;
 /**
  * A colour in CIE 1931 xyY. Source: GDTF value type "ColorCIE".
  *

@@ -1,6 +1,7 @@
 package yellowkite.core.profile;
 
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.xml.Source;
 
 /**
  * A colour space that a lamp can be driven in: GDTF {@code ColorSpace}.

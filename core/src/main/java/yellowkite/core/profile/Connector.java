@@ -1,5 +1,6 @@
 package yellowkite.core.profile;
 
+import yellowkite.core.xml.Source;
 /**
  * A socket or plug on the lamp: GDTF {@code Connector}.
  *

@@ -1,6 +1,7 @@
 package yellowkite.core.profile;
 
 import java.util.List;
+import yellowkite.core.xml.Source;
 
 /**
  * How well colours are rendered at one white: GDTF {@code CRIGroup}.

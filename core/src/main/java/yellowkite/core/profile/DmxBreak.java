@@ -1,5 +1,6 @@
 package yellowkite.core.profile;
 
+import yellowkite.core.xml.Source;
 /** Which of a fixture's start addresses a channel counts from. Source: GDTF {@code DMXChannel/@DMXBreak}. */
 public sealed interface DmxBreak {
     DmxBreak FIRST = new Number(1);

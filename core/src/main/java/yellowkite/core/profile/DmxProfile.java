@@ -1,6 +1,7 @@
 package yellowkite.core.profile;
 
 import java.util.List;
+import yellowkite.core.xml.Source;
 
 /** A curve as the file has it: GDTF {@code DMXProfile}. See the core's {@code curve} package for what it computes. */
 public record DmxProfile(String name, List<Point> points, Source source) {

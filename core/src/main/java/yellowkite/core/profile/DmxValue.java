@@ -1,5 +1,6 @@
 package yellowkite.core.profile;
 
+import yellowkite.core.xml.Source;
 /**
  * A DMX value together with the resolution it was written at. Source: GDTF value type "DMX value".
  *

@@ -2,6 +2,7 @@ package yellowkite.core.profile;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.xml.Source;
 
 /**
  * A light source of one colour: GDTF {@code Emitter}.

@@ -2,6 +2,7 @@ package yellowkite.core.profile;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.xml.Source;
 
 /**
  * What a coloured glass or flag does to the light: GDTF {@code Filter}.

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import yellowkite.core.xml.Source;
 
 /**
  * The whole of a profile: GDTF {@code FixtureType}.

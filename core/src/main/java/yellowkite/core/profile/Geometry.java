@@ -2,6 +2,7 @@ package yellowkite.core.profile;
 
 import java.util.List;
 import java.util.stream.Stream;
+import yellowkite.core.xml.Source;
 
 /** A part of the lamp's body: one element of GDTF {@code Geometries}. Names are unique in the fixture type. */
 public sealed interface Geometry {

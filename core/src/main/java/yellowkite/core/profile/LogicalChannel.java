@@ -2,6 +2,7 @@ package yellowkite.core.profile;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
+import yellowkite.core.xml.Source;
 
 /**
  * The functions of a channel that share one attribute: GDTF {@code LogicalChannel}.

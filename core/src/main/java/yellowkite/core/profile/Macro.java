@@ -1,6 +1,7 @@
 package yellowkite.core.profile;
 
 import java.util.List;
+import yellowkite.core.xml.Source;
 
 /**
  * A sequence that the fixture can be sent: GDTF {@code FTMacro}.

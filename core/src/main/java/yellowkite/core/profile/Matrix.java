@@ -1,6 +1,7 @@
 package yellowkite.core.profile;
 
 import java.util.List;
+import yellowkite.core.xml.Source;
 
 /**
  * Where a geometry stands on its parent. Source: GDTF value type "Matrix".

@@ -2,6 +2,7 @@ package yellowkite.core.profile;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.xml.Source;
 
 /**
  * What an emitter or a filter was measured to do at one setting: GDTF {@code Measurement}.

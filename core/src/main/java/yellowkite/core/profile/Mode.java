@@ -3,6 +3,7 @@ package yellowkite.core.profile;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import yellowkite.core.xml.Source;
 
 /**
  * A mode: GDTF {@code DMXMode}.

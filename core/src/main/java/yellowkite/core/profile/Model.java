@@ -1,5 +1,6 @@
 package yellowkite.core.profile;
 
+import yellowkite.core.xml.Source;
 /**
  * The shape of a part: GDTF {@code Model}.
  *

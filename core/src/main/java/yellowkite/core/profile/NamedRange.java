@@ -2,6 +2,7 @@ package yellowkite.core.profile;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.xml.Source;
 
 /**
  * A named part of a function: GDTF {@code ChannelSet}. It ends one below the next range's start, or with its function.

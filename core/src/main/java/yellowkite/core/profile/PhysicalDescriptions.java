@@ -3,6 +3,7 @@ package yellowkite.core.profile;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.xml.Source;
 
 /**
  * What a fixture type says of its light and its body: GDTF {@code PhysicalDescriptions}.

@@ -1,5 +1,6 @@
 package yellowkite.core.profile;
 
+import yellowkite.core.xml.Source;
 /** What a physical value counts. Source: GDTF {@code PhysicalUnit}; the constants bear the standard's names. */
 public enum PhysicalUnit {
     None(""), Percent("%"), Length("m"), Mass("kg"), Time("s"), Temperature("K"), LuminousIntensity("cd"), Angle("°"),

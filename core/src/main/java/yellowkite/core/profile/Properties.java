@@ -2,6 +2,7 @@ package yellowkite.core.profile;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.xml.Source;
 
 /** What the lamp weighs, draws and stands: GDTF {@code Properties}. Null where the file says nothing. */
 public record Properties(@Nullable OperatingTemperature operatingTemperature, @Nullable Amount weight,

@@ -1,5 +1,6 @@
 package yellowkite.core.profile;
 
+import yellowkite.core.xml.Source;
 /**
  * One channel acting on another: GDTF {@code Relation}.
  *

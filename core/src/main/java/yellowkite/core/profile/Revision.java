@@ -1,5 +1,6 @@
 package yellowkite.core.profile;
 
+import yellowkite.core.xml.Source;
 /**
  * An entry of the file's own history: GDTF {@code Revision}.
  *

@@ -1,6 +1,7 @@
 package yellowkite.core.profile;
 
 import java.util.List;
+import yellowkite.core.xml.Source;
 
 /**
  * How a facet is turned. Source: GDTF value type "Rotation".

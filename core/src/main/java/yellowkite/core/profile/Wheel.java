@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.xml.Source;
 
 /** A wheel of gobos, colours, prisms or an animation: GDTF {@code Wheel}. */
 public record Wheel(int id, String name, List<Slot> slots, Source source) {

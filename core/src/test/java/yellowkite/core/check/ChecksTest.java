@@ -105,7 +105,7 @@ class ChecksTest {
         assertThat(Checks.of(shifted)).extracting(Finding::rule).doesNotContain("wheel-off-by-one"); // two ranges are not enough to tell
 
         var longer = shifted.with(t -> t.wheels = List.of(new yellowkite.core.profile.Wheel(900, "Wheel",
-                List.of(slot("Open"), slot("Dots"), slot("Bars"), slot("Rings")), yellowkite.core.profile.Source.NONE)));
+                List.of(slot("Open"), slot("Dots"), slot("Bars"), slot("Rings")), yellowkite.core.xml.Source.NONE)));
         var off = longer.mapChannel(Lamps.channel(longer, "Gobo1").id(), c -> c.mapFunctions(f -> !f.name().equals("Still") ? f
                 : f.with(x -> x.ranges = yellowkite.core.profile.Trees.insert(x.ranges, 3, yellowkite.core.profile.NamedRange.of(901, "Rings", new DmxValue(60, 1)).withSlot(3)))));
         assertThat(only(off, "wheel-off-by-one").says()).contains("one slot off");

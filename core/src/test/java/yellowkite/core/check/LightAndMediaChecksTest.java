@@ -25,7 +25,7 @@ import yellowkite.core.profile.Geometry.Kind;
 import yellowkite.core.profile.PhysicalDescriptions;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.Protocols;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 class LightAndMediaChecksTest {
     private final FixtureType spot = Lamps.spot();

@@ -23,7 +23,7 @@ import yellowkite.core.profile.Geometry.Kind;
 import yellowkite.core.profile.PhysicalDescriptions;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.Relation;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 class MoreChecksTest {
     private final FixtureType spot = Lamps.spot();

@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import yellowkite.core.profile.ColorSpace;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 /** Expected figures are published ones: CIE 15, IEC 61966-2-1. */
 class ColorimetryTest {

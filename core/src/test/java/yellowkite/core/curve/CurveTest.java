@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import yellowkite.core.profile.DmxProfile;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 class CurveTest {
 

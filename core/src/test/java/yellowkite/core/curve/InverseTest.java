@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import yellowkite.core.profile.DmxProfile;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 class InverseTest {
     private static Curve curve(Shelf shelf, int parameter) {

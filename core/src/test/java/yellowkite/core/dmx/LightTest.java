@@ -22,7 +22,7 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry.Kind;
 import yellowkite.core.profile.Measurement;
 import yellowkite.core.profile.PhysicalUnit;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 /** What lamps look like at given values, and which values make a wanted colour. */
 class LightTest {

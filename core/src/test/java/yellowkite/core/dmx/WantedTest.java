@@ -17,7 +17,7 @@ import yellowkite.core.profile.DmxProfile;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry.Kind;
 import yellowkite.core.profile.PhysicalDescriptions;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 class WantedTest {
     private final FixtureType spot = Lamps.spot();

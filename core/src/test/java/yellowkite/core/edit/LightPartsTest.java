@@ -13,7 +13,7 @@ import yellowkite.core.profile.ColorCie;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry.Kind;
 import yellowkite.core.profile.Measurement;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 class LightPartsTest {
     private final FixtureType par = ProfileBuilder.profile("Testers", "Par").id("00000000-0000-0000-0000-00000000000D")

@@ -1,7 +1,5 @@
 package yellowkite.core.gdtf;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -17,6 +15,10 @@ import yellowkite.core.profile.Model;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.Protocols;
 import yellowkite.core.profile.Wheel;
+import yellowkite.core.xml.ReadNote;
+import yellowkite.core.xml.XmlText;
+import static org.assertj.core.api.Assertions.assertThat;
+
 
 /** Every element of the standard's sheet that the smaller lamps of other tests do not have. */
 class EveryElementTest {
@@ -90,9 +92,9 @@ class EveryElementTest {
 
     @Test
     void writesEveryElementBackAsItStood() {
-        var before = XmlText.parse("description.xml", FULL.getBytes(StandardCharsets.UTF_8));
+        var before = XmlText.parse("description.xml", FULL.getBytes(StandardCharsets.UTF_8), GdtfDescription.MAX_BYTES);
 
-        var after = XmlText.parse("description.xml", full.write());
+        var after = XmlText.parse("description.xml", full.write(), GdtfDescription.MAX_BYTES);
 
         assertThat(XmlCompare.unordered(after)).isEqualTo(XmlCompare.unordered(before));
         assertThat(full.notes()).isEmpty();

@@ -1,15 +1,18 @@
 package yellowkite.core.gdtf;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
-
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.Lamps;
+import yellowkite.core.archive.FormatException;
 import yellowkite.core.profile.DmxBreak;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.Geometry;
+import yellowkite.core.xml.ReadNote;
+import yellowkite.core.xml.XmlText;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
 
 class GdtfDescriptionTest {
 
@@ -55,9 +58,9 @@ class GdtfDescriptionTest {
 
     @Test
     void keepsEveryElementAttributeTextAndCommentOfAnUnchangedFile() {
-        var before = XmlText.parse("description.xml", STRANGE.getBytes(StandardCharsets.UTF_8));
+        var before = XmlText.parse("description.xml", STRANGE.getBytes(StandardCharsets.UTF_8), GdtfDescription.MAX_BYTES);
 
-        var after = XmlText.parse("description.xml", read(STRANGE).write());
+        var after = XmlText.parse("description.xml", read(STRANGE).write(), GdtfDescription.MAX_BYTES);
 
         assertThat(XmlCompare.unordered(after)).isEqualTo(XmlCompare.unordered(before));
     }
@@ -132,8 +135,8 @@ class GdtfDescriptionTest {
         var external = "<!DOCTYPE GDTF [<!ENTITY x SYSTEM \"file:///etc/hostname\">]><GDTF><FixtureType Name=\"&x;\"/></GDTF>";
         var growing = "<!DOCTYPE GDTF [<!ENTITY a \"aaaaaaaaaa\"><!ENTITY b \"&a;&a;&a;&a;&a;&a;&a;&a;\">]><GDTF><FixtureType Name=\"&b;\"/></GDTF>";
 
-        assertThatThrownBy(() -> read(external)).hasMessage("holds a DOCTYPE, which no GDTF file needs");
-        assertThatThrownBy(() -> read(growing)).hasMessage("holds a DOCTYPE, which no GDTF file needs");
+        assertThatThrownBy(() -> read(external)).hasMessage("holds a DOCTYPE, which no such file needs");
+        assertThatThrownBy(() -> read(growing)).hasMessage("holds a DOCTYPE, which no such file needs");
         assertThatThrownBy(() -> read("<GDTF><FixtureType Name=\"&nothing;\"/></GDTF>")).hasMessage("is not well-formed XML");
     }
 

@@ -1,8 +1,5 @@
 package yellowkite.core.gdtf;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
-
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -14,6 +11,11 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.Lamps;
+import yellowkite.core.archive.Archive;
+import yellowkite.core.archive.FormatException;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
 
 class GdtfFileTest {
     private static final byte[] DESCRIPTION = GdtfDescription.of(Lamps.spot()).write();
@@ -63,8 +65,8 @@ class GdtfFileTest {
 
     @Test
     void refusesWhatIsNoArchive() {
-        assertThatThrownBy(() -> GdtfFile.read("hello".getBytes(StandardCharsets.UTF_8))).hasMessage("is not a ZIP archive, which every GDTF file is");
-        assertThatThrownBy(() -> GdtfFile.read(new byte[0])).hasMessage("is not a ZIP archive, which every GDTF file is");
+        assertThatThrownBy(() -> GdtfFile.read("hello".getBytes(StandardCharsets.UTF_8))).hasMessage("is not a ZIP archive, as it has to be");
+        assertThatThrownBy(() -> GdtfFile.read(new byte[0])).hasMessage("is not a ZIP archive, as it has to be");
         var whole = with("a", new byte[1000]);
         assertThatThrownBy(() -> GdtfFile.read(Arrays.copyOf(whole, whole.length / 2))).hasMessage("is a ZIP archive that is cut short or damaged");
     }
@@ -89,7 +91,7 @@ class GdtfFileTest {
     @Test
     void refusesAnArchiveBomb() {
         assertThatThrownBy(() -> GdtfFile.read(with("bomb", new byte[8 << 20]))).hasMessage("unpacks more than 200 to 1 at 'bomb', as an archive bomb does");
-        assertThatThrownBy(() -> GdtfFile.read(with("bomb", new byte[Archive.MAX_ENTRY_BYTES + 1]))).hasMessageStartingWith("unpacks beyond the limit of 128 MB");
+        assertThatThrownBy(() -> GdtfFile.read(with("bomb", new byte[(int) GdtfFile.LIMITS.entryBytes() + 1]))).hasMessageStartingWith("unpacks beyond the limit of 128 MB");
     }
 
     @Test
@@ -100,7 +102,7 @@ class GdtfFileTest {
     @Test
     void refusesTooManyEntries() {
         var entries = new LinkedHashMap<String, byte[]>();
-        for (int i = 0; i <= Archive.MAX_ENTRIES; i++) {
+        for (int i = 0; i <= GdtfFile.LIMITS.entries(); i++) {
             entries.put("e" + i, new byte[0]);
         }
         assertThatThrownBy(() -> GdtfFile.read(zip(entries))).hasMessage("holds more than 4096 entries");

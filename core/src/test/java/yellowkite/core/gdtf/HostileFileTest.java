@@ -1,7 +1,5 @@
 package yellowkite.core.gdtf;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.LinkedHashMap;
@@ -14,9 +12,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import yellowkite.core.Lamps;
+import yellowkite.core.archive.Archive;
+import yellowkite.core.archive.FormatException;
 import yellowkite.core.check.Checks;
 import yellowkite.core.dmx.Resolver;
 import yellowkite.core.dmx.Tail;
+import static org.assertj.core.api.Assertions.assertThat;
+
 
 /** Whatever a file holds: a result or a refusal, soon, and never anything else. */
 class HostileFileTest {

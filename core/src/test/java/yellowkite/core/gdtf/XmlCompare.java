@@ -2,7 +2,7 @@ package yellowkite.core.gdtf;
 
 import java.util.Comparator;
 import java.util.List;
-import yellowkite.core.profile.XmlNode;
+import yellowkite.core.xml.XmlNode;
 
 /** Brings nodes to a form in which only what matters differs: the order of attributes does not. */
 final class XmlCompare {

@@ -13,7 +13,7 @@ import yellowkite.core.profile.Geometry.BeamDetails;
 import yellowkite.core.profile.Geometry.BeamType;
 import yellowkite.core.profile.House;
 import yellowkite.core.profile.Matrix;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 
 class SynopsisTest {
     @Test

@@ -17,18 +17,18 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import yellowkite.core.archive.FormatException;
 import yellowkite.core.compare.Comparison;
 import yellowkite.core.compare.Difference;
 import yellowkite.core.compare.Rank;
 import yellowkite.core.compare.Side;
-import yellowkite.core.gdtf.FormatException;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.sheet.ModeSheet;
 import yellowkite.server.compare.ComparisonView.DifferenceLine;
 import yellowkite.server.compare.ComparisonView.SideLine;
-import yellowkite.server.revisions.Pictures;
+import yellowkite.media.Thumbnails;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.Sha256;
 import yellowkite.server.web.Refusal;
@@ -99,7 +99,7 @@ class CompareController {
             read.others().forEach((path, bytes) -> {
                 files.put(path, Sha256.of(bytes));
                 if (path.startsWith("wheels/")) {
-                    Pictures.fitted(bytes, 128).ifPresent(png -> pictures.put(Sha256.of(bytes), "data:image/png;base64," + Base64.getEncoder().encodeToString(png)));
+                    Thumbnails.fitted(bytes, 128).ifPresent(png -> pictures.put(Sha256.of(bytes), "data:image/png;base64," + Base64.getEncoder().encodeToString(png)));
                 }
             });
             return new Shown(new Side(type, files), new SideLine(null, null, type.manufacturer(), type.name(), null, name, modes(type), null), pictures);

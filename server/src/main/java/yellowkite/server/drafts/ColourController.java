@@ -1,7 +1,6 @@
 package yellowkite.server.drafts;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -27,7 +26,8 @@ import yellowkite.core.dmx.Light;
 import yellowkite.core.dmx.WantedColour;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Measurement;
-import yellowkite.server.revisions.Pictures;
+import yellowkite.core.gobo.Picture;
+import yellowkite.media.PictureFile;
 import yellowkite.server.web.Refusal;
 
 /** Colour of a mode: what it can mix, what it mixes at the probe, and which values make a wanted colour. Reads only. */
@@ -42,9 +42,7 @@ class ColourController {
     }
 
     private static byte[] diagram() {
-        var image = new BufferedImage(SIDE, SIDE, BufferedImage.TYPE_INT_ARGB);
-        image.setRGB(0, 0, SIDE, SIDE, Diagram.picture(SIDE), 0, SIDE);
-        return Pictures.png(image);
+        return PictureFile.png(new Picture(SIDE, SIDE, Diagram.picture(SIDE)));
     }
 
     /** 200 with the u'v' diagram, u' to the right and v' upwards, both from 0 to {@code span}. */

@@ -22,7 +22,7 @@ import yellowkite.core.dmx.CurveUse;
 import yellowkite.core.edit.PutCurve;
 import yellowkite.core.profile.DmxProfile;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 import yellowkite.server.web.Refusal;
 
 /** Curves as they would be: of the shelf, through measured points or one's own, and those of a draft with where they are used. Reads only. */

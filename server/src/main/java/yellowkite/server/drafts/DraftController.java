@@ -22,7 +22,7 @@ import org.springframework.web.multipart.MultipartFile;
 import yellowkite.core.check.Checks;
 import yellowkite.core.edit.Begin;
 import yellowkite.core.edit.Edit;
-import yellowkite.server.revisions.Pictures;
+import yellowkite.media.Thumbnails;
 import yellowkite.server.revisions.RevisionFacts;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.EditJson;
@@ -166,7 +166,7 @@ class DraftController {
     /** 200 with the draft that has the picture, fitted into 1024 by 1024 pixels; 422 if it is no PNG, JPEG, GIF or SVG, or an absurdly large one. */
     @PostMapping(value = "/api/drafts/{draftId}/picture", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     DraftView picture(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestParam int version, @RequestPart("file") MultipartFile file, @RequestHeader(Author.HEADER) String author) throws IOException {
-        var png = file.getSize() > MOST_PICTURE_BYTES ? Optional.<byte[]>empty() : Pictures.fitted(file.getBytes(), PICTURE_SIDE);
+        var png = file.getSize() > MOST_PICTURE_BYTES ? Optional.<byte[]>empty() : Thumbnails.fitted(file.getBytes(), PICTURE_SIDE);
         return shaper.shape(drafts.putPicture(draftId, version, png.orElseThrow(() -> Refusal.unfit("file",
                 "This is no picture that can be taken: a PNG, JPEG, GIF or SVG of at most 4096 by 4096 pixels and 20 MB.")), Author.of(author)), mode);
     }

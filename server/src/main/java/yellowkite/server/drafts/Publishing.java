@@ -9,7 +9,7 @@ import yellowkite.core.check.Checks;
 import yellowkite.core.check.Severity;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.Revision;
-import yellowkite.core.profile.Source;
+import yellowkite.core.xml.Source;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.revisions.NewRevision;

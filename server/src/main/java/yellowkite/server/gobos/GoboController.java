@@ -28,7 +28,7 @@ import yellowkite.core.gobo.Cut;
 import yellowkite.core.gobo.Metal;
 import yellowkite.core.gobo.Outline;
 import yellowkite.core.gobo.Picture;
-import yellowkite.core.gobo.PictureFile;
+import yellowkite.media.PictureFile;
 import yellowkite.core.gobo.PictureRefused;
 import yellowkite.server.gobos.GoboRepository.StoredGobo;
 import yellowkite.server.revisions.Revisions;

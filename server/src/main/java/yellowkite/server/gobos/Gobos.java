@@ -8,7 +8,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import yellowkite.core.gobo.Outline;
 import yellowkite.core.gobo.Picture;
-import yellowkite.core.gobo.PictureFile;
+import yellowkite.media.PictureFile;
 import yellowkite.core.gobo.PictureRefused;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.gobos.GoboRepository.StoredGobo;

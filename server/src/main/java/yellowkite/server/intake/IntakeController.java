@@ -9,7 +9,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
-import yellowkite.core.gdtf.FormatException;
+import yellowkite.core.archive.FormatException;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.server.web.Author;
 

@@ -4,18 +4,18 @@ import java.io.Closeable;
 import java.io.File;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.util.Enumeration;
+import java.nio.channels.FileChannel;
 import java.util.HashSet;
 import java.util.Objects;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipException;
-import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
-import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
-import yellowkite.core.gdtf.FormatException;
+import yellowkite.core.archive.Archive;
+import yellowkite.core.archive.Budget;
+import yellowkite.core.archive.FormatException;
+import yellowkite.core.archive.Limits;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.Sha256;
@@ -23,6 +23,8 @@ import yellowkite.server.revisions.Sha256;
 /** A release as one ZIP: {@code release.json} and the profiles as GDTF files. It comes from outside, so nothing in it is trusted until it is read. */
 final class ReleaseArchive implements Closeable {
     static final int MOST_PROFILES = 5_000;
+    /** One budget for the release and the profiles in it. */
+    private static final Limits LIMITS = new Limits(200_000, 2L << 30, GdtfFile.MAX_BYTES, 8L << 30, 200, 1 << 20, 2);
     private static final String MANIFEST = "release.json";
     private static final int MOST_MANIFEST_BYTES = 32 << 20;
     private static final int LONGEST_NAME = 120;
@@ -31,12 +33,12 @@ final class ReleaseArchive implements Closeable {
     private static final int LONGEST_NOTES = 10_000;
 
     private final String fileName;
-    private final ZipFile zip;
+    private final Archive archive;
     private final Manifest manifest;
 
-    private ReleaseArchive(String fileName, ZipFile zip, Manifest manifest) {
+    private ReleaseArchive(String fileName, Archive archive, Manifest manifest) {
         this.fileName = fileName;
-        this.zip = zip;
+        this.archive = archive;
         this.manifest = manifest;
     }
 
@@ -52,40 +54,34 @@ final class ReleaseArchive implements Closeable {
      * @throws Broken if it is no release. Its profiles are read by {@link #profile}
      */
     static ReleaseArchive open(String fileName, File file, JsonMapper json) {
-        ZipFile zip = null;
+        Archive archive;
         try {
-            zip = new ZipFile(file);
-            var archive = new ReleaseArchive(fileName, zip, manifest(fileName, zip, json));
-            archive.requireWhole();
-            return archive;
-        } catch (ZipException damaged) {
-            throw new Broken("'" + fileName + "' is no ZIP archive, or is damaged. Ask for the release again; nothing was taken in.");
+            archive = Archive.open(FileChannel.open(file.toPath()), new Budget(LIMITS));
+        } catch (FormatException damaged) {
+            throw new Broken("'" + fileName + "' " + damaged.getMessage() + ". Ask for the release again; nothing was taken in.");
         } catch (IOException unreadable) {
             throw new Broken("'" + fileName + "' did not arrive whole; send it again. Nothing was taken in.");
+        }
+        try {
+            var release = new ReleaseArchive(fileName, archive, manifest(fileName, archive, json));
+            release.requireWhole();
+            return release;
         } catch (Broken broken) {
-            close(zip);
+            archive.close();
             throw broken;
         }
     }
 
-    private static void close(@Nullable ZipFile zip) {
-        try {
-            if (zip != null) {
-                zip.close();
-            }
-        } catch (IOException left) {
-            // it was only read
-        }
-    }
-
-    private static Manifest manifest(String fileName, ZipFile zip, JsonMapper json) throws IOException {
-        var entry = zip.getEntry(MANIFEST);
-        if (entry == null) {
+    private static Manifest manifest(String fileName, Archive archive, JsonMapper json) {
+        if (!archive.holds(MANIFEST)) {
             // of an archive that was cut short, the end of a GDTF file inside may be found instead of its own
             throw new Broken("'" + fileName + "' holds no " + MANIFEST + ": it is no release, or was cut short on its way. Ask for it again; GDTF files come in by Take in files.");
         }
         try {
-            return Objects.requireNonNull(json.readValue(bytes(zip, entry, MOST_MANIFEST_BYTES), Manifest.class));
+            if (archive.size(MANIFEST) > MOST_MANIFEST_BYTES) {
+                throw new FormatException("is larger than the limit of " + (MOST_MANIFEST_BYTES >> 20) + " MB");
+            }
+            return Objects.requireNonNull(json.readValue(archive.read(MANIFEST), Manifest.class));
         } catch (JacksonException | NullPointerException malformed) {
             throw new Broken("'" + MANIFEST + "' in '" + fileName + "' cannot be read. Ask for the release again; nothing was taken in.");
         } catch (FormatException large) {
@@ -104,14 +100,11 @@ final class ReleaseArchive implements Closeable {
             require(files.add(entry.file()), "names '" + entry.file() + "' twice");
             require(lamps.add(lamp(entry.fixtureTypeId(), entry.maker(), entry.name())), "holds '" + entry.maker() + " " + entry.name() + "' twice");
             require(entry.fixtureTypeId().length() <= LONGEST_ID, "has an id of more than " + LONGEST_ID + " letters on '" + entry.file() + "'");
-            require(zip.getEntry(entry.file()) != null, "names '" + entry.file() + "', which is not in it");
+            require(archive.holds(entry.file()), "names '" + entry.file() + "', which is not in it");
             require(entry.note().length() <= LONGEST_NOTE, "has a note of more than " + LONGEST_NOTE + " letters on '" + entry.file() + "'");
         }
         require(manifest.withdrawn().stream().allMatch(gone -> gone.note().length() <= LONGEST_NOTE), "has a note of more than " + LONGEST_NOTE + " letters");
-        int entries = 0;
-        for (Enumeration<? extends ZipEntry> all = zip.entries(); all.hasMoreElements(); all.nextElement()) {
-            entries++;
-        }
+        int entries = archive.paths().size();
         require(entries <= manifest.profiles().size() + 1, "holds " + (entries - manifest.profiles().size() - 1) + " files that its list does not name");
     }
 
@@ -141,7 +134,7 @@ final class ReleaseArchive implements Closeable {
     /** {@return a profile of the release} @throws Broken if its file cannot be read, or is not the one that was released */
     GdtfFile.Opened profile(Manifest.Entry entry) {
         try {
-            var opened = GdtfFile.open(bytes(zip, zip.getEntry(entry.file()), GdtfFile.MAX_BYTES));
+            var opened = GdtfFile.open(archive, entry.file());
             var type = opened.file().description().type();
             var sha = Sha256.ofFile(Sha256.of(opened.descriptionBytes()), Sha256.ofAll(opened.file().others()));
             if (!sha.equals(entry.sha256()) || !type.fixtureTypeId().strip().equals(entry.fixtureTypeId())) {
@@ -153,8 +146,6 @@ final class ReleaseArchive implements Closeable {
             return opened;
         } catch (FormatException refused) {
             throw broken(entry, refused);
-        } catch (IOException damaged) {
-            throw broken(entry, new FormatException("is damaged"));
         }
     }
 
@@ -162,20 +153,9 @@ final class ReleaseArchive implements Closeable {
         return new Broken(why.sentence(entry.file() + "' in '" + fileName) + " A release comes in whole or not at all, so nothing was taken in; ask for it again.");
     }
 
-    /** Reads no more than the limit, whatever the entry says of its size. */
-    private static byte[] bytes(ZipFile zip, ZipEntry entry, int limit) throws IOException {
-        try (var in = zip.getInputStream(entry)) {
-            var bytes = in.readNBytes(limit + 1);
-            if (bytes.length > limit) {
-                throw new FormatException("is larger than the limit of " + (limit >> 20) + " MB");
-            }
-            return bytes;
-        }
-    }
-
     @Override
     public void close() {
-        close(zip);
+        archive.close();
     }
 
     /** Gives the bytes of an entry's file, one after the other, so that only one is in memory. */

@@ -25,6 +25,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import yellowkite.core.house.LeftBehind;
+import yellowkite.media.Thumbnails;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Line;
@@ -131,7 +132,7 @@ class RevisionController {
     /** 200 with a PNG encoded anew; 404 if there is no such content or it is no picture. @param side pixels that it is fitted into, at most 1024; null = as large as it is */
     @GetMapping(value = "/api/media/{sha256}", produces = MediaType.IMAGE_PNG_VALUE)
     ResponseEntity<byte[]> picture(@PathVariable String sha256, @RequestParam(required = false) @Nullable Integer side) {
-        return revisions.findContent(sha256).flatMap(bytes -> side == null ? Pictures.reencode(bytes) : Pictures.fitted(bytes, Math.clamp(side, 1, LARGEST_SIDE)))
+        return revisions.findContent(sha256).flatMap(bytes -> side == null ? Thumbnails.reencode(bytes) : Thumbnails.fitted(bytes, Math.clamp(side, 1, LARGEST_SIDE)))
                 .map(png -> ResponseEntity.ok().cacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable()).body(png))
                 .orElseThrow(() -> Refusal.notFound("There is no such picture."));
     }

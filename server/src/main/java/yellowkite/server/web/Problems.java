@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
-import yellowkite.core.gdtf.FormatException;
+import yellowkite.core.archive.FormatException;
 
 /** Turns whatever goes wrong into problem details (RFC 9457) whose {@code detail} is a sentence. */
 @RestControllerAdvice

@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import yellowkite.core.gobo.Picture;
-import yellowkite.core.gobo.PictureFile;
+import yellowkite.media.PictureFile;
 import yellowkite.demo.DemoHouse;
 import yellowkite.server.RunningKite;
 

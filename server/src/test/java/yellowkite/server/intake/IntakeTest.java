@@ -148,7 +148,7 @@ class IntakeTest {
         var results = upload(files).json();
 
         assertThat(results.values().stream().limit(9).map(each -> each.path("refused").asString())).containsExactly(
-                "'text.gdtf' was refused: it is not a ZIP archive, which every GDTF file is.",
+                "'text.gdtf' was refused: it is not a ZIP archive, as it has to be.",
                 "'cut.gdtf' was refused: it is a ZIP archive that is cut short or damaged.",
                 "'nothing.gdtf' was refused: it holds no description.xml.",
                 "'malformed.gdtf' was refused: its description.xml, line 1, is not well-formed XML.",

@@ -185,7 +185,7 @@ class ReleaseTest {
     @Test
     void anArchiveThatIsNoReleaseIsRefusedInOneSentence() {
         var release = new Foreign("Dam House", "Spring", "2026-03-01T10:00:00").with("a.gdtf", lamp("Gull"));
-        assertThat(take("no".getBytes(StandardCharsets.UTF_8)).detail()).contains("is no ZIP archive");
+        assertThat(take("no".getBytes(StandardCharsets.UTF_8)).detail()).contains("is not a ZIP archive");
         assertThat(take(zip(Map.of("a.txt", new byte[1]))).detail()).contains("holds no release.json");
         assertThat(take(zip(Map.of("release.json", "{\"format\":".getBytes(StandardCharsets.UTF_8)))).detail()).contains("cannot be read");
         assertThat(take(zip(Map.of("release.json", "{}".getBytes(StandardCharsets.UTF_8)))).detail()).contains("cannot be read");

@@ -1,4 +1,4 @@
-package yellowkite.core.gobo;
+package yellowkite.media;
 
 import com.github.weisj.jsvg.SVGDocument;
 import com.github.weisj.jsvg.parser.LoaderContext;
@@ -13,11 +13,11 @@ import java.util.Locale;
 import java.util.Map;
 import javax.imageio.ImageIO;
 import javax.swing.JComponent;
+import yellowkite.core.gobo.Picture;
+import yellowkite.core.gobo.PictureRefused;
 
 /** Pictures as files: PNG, JPEG, GIF (its first frame) and SVG, decoded under limits. */
 public final class PictureFile {
-    /** Four times what the standard allows for a slot; beyond it decoding is a trap. */
-    public static final int MOST_SIDE = 4_096;
     public static final int MOST_BYTES = 20 << 20;
     private static final int MOST_SVG_BYTES = 2 << 20;
     /** A drawing has no size of its own; so large it is drawn. */
@@ -45,14 +45,10 @@ public final class PictureFile {
             throw new PictureRefused("This file calls itself " + said + " but holds a " + kind + "; give it its right ending if it is what you meant.");
         }
         var picture = kind.equals("SVG") ? drawn(bytes) : decoded(bytes);
-        for (int y = 0; y < picture.height(); y++) {
-            for (int x = 0; x < picture.width(); x++) {
-                if (Picture.opacity(picture.at(x, y)) > 0) {
-                    return picture;
-                }
-            }
+        if (picture.isTransparent()) {
+            throw new PictureRefused("Every pixel of this picture is transparent: there is nothing to see.");
         }
-        throw new PictureRefused("Every pixel of this picture is transparent: there is nothing to see.");
+        return picture;
     }
 
     private static String kind(byte[] bytes) {
@@ -88,8 +84,8 @@ public final class PictureFile {
                 reader.setInput(in, true, true);
                 int width = reader.getWidth(0);
                 int height = reader.getHeight(0);
-                if (width > MOST_SIDE || height > MOST_SIDE) {
-                    throw new PictureRefused("This picture has " + width + " by " + height + " pixels; at most " + MOST_SIDE + " by " + MOST_SIDE + " can be taken.");
+                if (width > Picture.MOST_SIDE || height > Picture.MOST_SIDE) {
+                    throw new PictureRefused("This picture has " + width + " by " + height + " pixels; at most " + Picture.MOST_SIDE + " by " + Picture.MOST_SIDE + " can be taken.");
                 }
                 return of(reader.read(0));
             } finally {
@@ -138,8 +134,16 @@ public final class PictureFile {
 
     /** {@return the picture as a PNG} */
     public static byte[] png(Picture picture) {
+        return png(image(picture));
+    }
+
+    static BufferedImage image(Picture picture) {
         var image = new BufferedImage(picture.width(), picture.height(), BufferedImage.TYPE_INT_ARGB);
         image.setRGB(0, 0, picture.width(), picture.height(), picture.pixels(), 0, picture.width());
+        return image;
+    }
+
+    static byte[] png(BufferedImage image) {
         var out = new ByteArrayOutputStream();
         try {
             ImageIO.write(image, "png", out);

@@ -1,4 +1,4 @@
-package yellowkite.core.gdtf;
+package yellowkite.core.xml;
 
 /**
  * A value that was tolerated while reading: it is not of its form, stands for its default, and is written back as it was.

@@ -1,4 +1,4 @@
-package yellowkite.core.gdtf;
+package yellowkite.core.xml;
 
 import com.ctc.wstx.api.WstxInputProperties;
 import com.ctc.wstx.stax.WstxInputFactory;
@@ -9,16 +9,14 @@ import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
-import yellowkite.core.profile.XmlNode;
+import yellowkite.core.archive.FormatException;
 
 /** XML bytes to nodes. No document type is accepted, so no entity can reach out or grow. */
-final class XmlText {
-    /** GDTF nests about ten deep beside its geometries; a body seldom twenty. */
-    static final int MAX_DEPTH = 256;
+public final class XmlText {
+    /** The open formats nest about ten deep beside their bodies and groups; those seldom twenty. */
+    public static final int MAX_DEPTH = 256;
     /** The longest legal attribute lists a spectrum or a gamut. */
-    static final int MAX_ATTRIBUTE_LENGTH = 1 << 18;
-    /** A description of 500 channels and 50 modes is about 10 MB. */
-    static final int MAX_BYTES = 32 << 20;
+    public static final int MAX_ATTRIBUTE_LENGTH = 1 << 18;
     private static final int MAX_ATTRIBUTES = 128;
 
     private static final XMLInputFactory INPUT = input();
@@ -42,18 +40,19 @@ final class XmlText {
      * {@return the nodes of a document: one element, and the comments and instructions before and after it}
      *
      * @param entry the document's path, for the message
+     * @param limit of its size, in bytes
      * @throws FormatException if the bytes are not well-formed XML, hold a document type, or pass a limit
      */
-    static List<XmlNode> parse(String entry, byte[] bytes) {
-        if (bytes.length > MAX_BYTES) {
-            throw new FormatException(entry, 0, "is larger than the limit of " + (MAX_BYTES >> 20) + " MB");
+    public static List<XmlNode> parse(String entry, byte[] bytes, int limit) {
+        if (bytes.length > limit) {
+            throw new FormatException(entry, 0, "is larger than the limit of " + (limit >> 20) + " MB");
         }
         try {
             var in = INPUT.createXMLStreamReader(new ByteArrayInputStream(bytes));
             var nodes = new ArrayList<XmlNode>();
             while (in.next() != XMLStreamConstants.END_DOCUMENT) {
                 if (in.getEventType() == XMLStreamConstants.DTD) {
-                    throw new FormatException(entry, in.getLocation().getLineNumber(), "holds a DOCTYPE, which no GDTF file needs");
+                    throw new FormatException(entry, in.getLocation().getLineNumber(), "holds a DOCTYPE, which no such file needs");
                 }
                 addNode(in, nodes);
             }

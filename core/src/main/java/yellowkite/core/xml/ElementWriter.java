@@ -1,4 +1,4 @@
-package yellowkite.core.gdtf;
+package yellowkite.core.xml;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -9,15 +9,13 @@ import java.util.Objects;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
-import yellowkite.core.profile.Source;
-import yellowkite.core.profile.XmlNode;
 
 /**
  * A record on its way back to an element. A value that still means what the file said keeps the file's spelling; a
  * default that the file left out stays out; what was unknown returns to its place. Children become elements only while
  * they are printed, so that a large document is never there twice.
  */
-final class ElementWriter {
+public final class ElementWriter {
     private final String name;
     private final Source source;
     /** Names and values in turn. */
@@ -42,21 +40,21 @@ final class ElementWriter {
         }
     }
 
-    ElementWriter(String name, Source source) {
+    public ElementWriter(String name, Source source) {
         this.name = name;
         this.source = source;
     }
 
-    ElementWriter text(String attribute, String value) {
+    public ElementWriter text(String attribute, String value) {
         return value(attribute, TextForm.TEXT, value, "");
     }
 
     /** Writes the attribute even if it holds its default: the standard wants it to be there. */
-    ElementWriter requiredText(String attribute, String value) {
+    public ElementWriter requiredText(String attribute, String value) {
         return source == Source.NONE && value.isEmpty() ? put(attribute, "") : text(attribute, value);
     }
 
-    <T extends @Nullable Object> ElementWriter value(String attribute, TextForm<T> form, T value, T otherwise) {
+    public <T extends @Nullable Object> ElementWriter value(String attribute, TextForm<T> form, T value, T otherwise) {
         var spelling = source.spelling(attribute);
         if (spelling != null && Objects.equals(meaning(spelling, form, otherwise), value)) {
             return put(attribute, spelling);
@@ -78,7 +76,7 @@ final class ElementWriter {
         return this;
     }
 
-    <T> ElementWriter children(String kind, List<T> nodes, Function<T, ElementWriter> write) {
+    public <T> ElementWriter children(String kind, List<T> nodes, Function<T, ElementWriter> write) {
         if (!nodes.isEmpty()) {
             children = children.isEmpty() ? new ArrayList<>(4) : children;
             children.add(new Children<>(kind, nodes, write));
@@ -87,12 +85,12 @@ final class ElementWriter {
     }
 
     /** Writes a child that there is at most one of. */
-    <T> ElementWriter child(String kind, @Nullable T node, Function<T, ElementWriter> write) {
+    public <T> ElementWriter child(String kind, @Nullable T node, Function<T, ElementWriter> write) {
         return node == null ? this : children(kind, List.of(node), write);
     }
 
     /** Writes a grouping child if the file had it or it has content now. */
-    ElementWriter section(String kind, Consumer<ElementWriter> write) {
+    public ElementWriter section(String kind, Consumer<ElementWriter> write) {
         var was = source.section(kind);
         var section = new ElementWriter(kind, was == null ? Source.NONE : was);
         write.accept(section);

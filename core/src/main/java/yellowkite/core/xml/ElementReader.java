@@ -1,4 +1,4 @@
-package yellowkite.core.gdtf;
+package yellowkite.core.xml;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -10,14 +10,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
-import yellowkite.core.profile.Source;
-import yellowkite.core.profile.XmlNode;
 
 /**
  * One element on its way to a record. What is asked for is known; {@link #source} answers the rest. Ask for children in
  * the standard's order, the order in which they are written.
  */
-final class ElementReader {
+public final class ElementReader {
     private static final XmlNode.Element ABSENT = new XmlNode.Element("", List.of(), List.of());
 
     private final XmlNode.Element element;
@@ -43,20 +41,20 @@ final class ElementReader {
     }
 
     /** What the readers of one document share: ids and notes. */
-    static final class Reading {
+    public static final class Reading {
         private int nextId = 1;
         private final List<ReadNote> notes = new ArrayList<>();
 
-        int nextId() {
+        public int nextId() {
             return nextId;
         }
 
-        List<ReadNote> notes() {
+        public List<ReadNote> notes() {
             return notes;
         }
     }
 
-    ElementReader(XmlNode.Element element, @Nullable ElementReader parent, Reading reading) {
+    private ElementReader(XmlNode.Element element, @Nullable ElementReader parent, Reading reading) {
         this.element = element;
         this.parent = parent;
         this.reading = reading;
@@ -65,31 +63,36 @@ final class ElementReader {
         this.left = known.length;
     }
 
-    String name() {
+    /** {@return the reader of a document's root element} */
+    public static ElementReader ofRoot(XmlNode.Element root, Reading reading) {
+        return new ElementReader(root, null, reading);
+    }
+
+    public String name() {
         return element.name();
     }
 
-    int newId() {
+    public int newId() {
         return reading.nextId++;
     }
 
-    int nextId() {
+    public int nextId() {
         return reading.nextId();
     }
 
     /** {@return the attribute's text; empty if it is absent} */
-    String text(String attribute) {
+    public String text(String attribute) {
         var found = find(attribute);
         return found == null ? "" : found;
     }
 
     /** {@return whether the attribute is there} It is not known by that alone. */
-    boolean has(String attribute) {
+    public boolean has(String attribute) {
         return element.attributes().stream().anyMatch(each -> each.name().equals(attribute));
     }
 
     /** {@return the attribute's value; {@code otherwise} if it is absent or not of its form, which is noted} */
-    <T extends @Nullable Object> T value(String attribute, TextForm<? extends T> form, T otherwise) {
+    public <T extends @Nullable Object> T value(String attribute, TextForm<? extends T> form, T otherwise) {
         var text = find(attribute);
         return text == null ? otherwise : parse(attribute, text, form, otherwise);
     }
@@ -104,7 +107,7 @@ final class ElementReader {
     }
 
     /** Like {@link #value}, where the text {@code None} says that there is none. */
-    <T> @Nullable T valueOrNone(String attribute, TextForm<T> form) {
+    public <T> @Nullable T valueOrNone(String attribute, TextForm<T> form) {
         var text = find(attribute);
         return text == null || text.equals("None") ? null : parse(attribute, text, form, null);
     }
@@ -123,12 +126,12 @@ final class ElementReader {
         return null;
     }
 
-    <T> List<T> children(String name, Function<ElementReader, T> read) {
+    public <T> List<T> children(String name, Function<ElementReader, T> read) {
         return element.children().isEmpty() ? List.of() : children(new Kind(name, null, false), read);
     }
 
     /** {@return the child elements of any of those names, in their common order} */
-    <T> List<T> children(String kind, Set<String> names, Function<ElementReader, T> read) {
+    public <T> List<T> children(String kind, Set<String> names, Function<ElementReader, T> read) {
         return element.children().isEmpty() ? List.of() : children(new Kind(kind, names, false), read);
     }
 
@@ -147,12 +150,12 @@ final class ElementReader {
     }
 
     /** {@return the first child of that name, read; none if there is no such child} A second one is kept unread. */
-    <T> Optional<T> child(String name, Function<ElementReader, T> read) {
+    public <T> Optional<T> child(String name, Function<ElementReader, T> read) {
         return findSingle(name).map(read);
     }
 
     /** {@return the first child of that name, which only groups others; an empty one if there is none} A second one is kept unread. */
-    ElementReader section(String name) {
+    public ElementReader section(String name) {
         var section = findSingle(name);
         section.ifPresent(found -> {
             sections = sections.isEmpty() ? new LinkedHashMap<>() : sections;
@@ -180,7 +183,7 @@ final class ElementReader {
     }
 
     /** {@return what was not asked for} To be called last, once all that is known was read. */
-    Source source() {
+    public Source source() {
         List<XmlNode.Attribute> unknown = List.of();
         for (int i = 0; i < known.length; i++) {
             if (!known[i]) {
@@ -239,6 +242,6 @@ final class ElementReader {
     private String path() {
         var name = element.attributes().stream().filter(a -> a.name().equals("Name")).findFirst()
                 .map(a -> element.name() + " '" + a.value() + "'").orElse(element.name());
-        return parent == null || parent.element.name().equals("GDTF") ? name : parent.path() + " / " + name;
+        return parent == null || parent.parent == null ? name : parent.path() + " / " + name;
     }
 }

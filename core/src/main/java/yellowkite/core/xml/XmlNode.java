@@ -1,4 +1,4 @@
-package yellowkite.core.profile;
+package yellowkite.core.xml;
 
 import java.util.List;
 

@@ -1,4 +1,4 @@
-package yellowkite.core.gobo;
+package yellowkite.media;
 
 import com.ctc.wstx.stax.WstxInputFactory;
 import java.io.ByteArrayInputStream;
@@ -10,6 +10,7 @@ import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
+import yellowkite.core.gobo.PictureRefused;
 
 /** Drawings from outside (SVG), before anything draws them: no scripts, nothing that leads out of the file, not more than a page can hold. */
 final class Drawing {

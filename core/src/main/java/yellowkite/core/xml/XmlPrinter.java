@@ -1,15 +1,14 @@
-package yellowkite.core.gdtf;
+package yellowkite.core.xml;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.IntStream;
-import yellowkite.core.profile.XmlNode;
 
 /**
  * Elements as indented UTF-8 XML. Plain on purpose: what is printed was read or built here, so names are names already, and
  * only text has to be escaped; a library's stream writer took as long for this as packing the file does.
  */
-final class XmlPrinter {
+public final class XmlPrinter {
     private static final String[] INDENTS = IntStream.range(0, 16).mapToObj(XmlPrinter::indentOf).toArray(String[]::new);
     private static final int FIRST_SIZE = 1 << 18;
 
@@ -20,7 +19,7 @@ final class XmlPrinter {
     private XmlPrinter() {}
 
     /** {@return a document: its root element, and the comments and instructions before and after it} */
-    static byte[] print(List<XmlNode> before, ElementWriter root, List<XmlNode> after) {
+    public static byte[] print(List<XmlNode> before, ElementWriter root, List<XmlNode> after) {
         var printer = new XmlPrinter();
         printer.out.append("<?xml version=\"1.0\" encoding=\"UTF-8\"?>");
         before.forEach(node -> printer.child(node, 0, false));

@@ -1,4 +1,4 @@
-package yellowkite.core.gdtf;
+package yellowkite.core.archive;
 
 import org.jspecify.annotations.Nullable;
 

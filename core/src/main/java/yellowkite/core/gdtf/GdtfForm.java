@@ -1,12 +1,8 @@
 package yellowkite.core.gdtf;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import yellowkite.core.profile.ColorCie;
@@ -16,102 +12,44 @@ import yellowkite.core.profile.Matrix;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.Rotation;
 import yellowkite.core.profile.Wheel;
+import yellowkite.core.xml.Source;
+import yellowkite.core.xml.TextForm;
+import static yellowkite.core.xml.TextForm.formatNumber;
+import static yellowkite.core.xml.TextForm.names;
+import static yellowkite.core.xml.TextForm.of;
+import static yellowkite.core.xml.TextForm.parseInteger;
+import static yellowkite.core.xml.TextForm.parseNumber;
 
-/** One of the standard's value types as text. Source: GDTF, "Value types". */
-interface TextForm<T> {
 
-    /** @throws IllegalArgumentException if the text is not of this form; the message says what is expected */
-    T parse(String text);
-
-    String format(T value);
-
-    TextForm<String> TEXT = of(text -> text, text -> text);
-    TextForm<Double> NUMBER = of(TextForm::parseNumber, TextForm::formatNumber);
-    TextForm<Integer> INTEGER = of(TextForm::parseInteger, value -> Integer.toString(value));
-    TextForm<DmxValue> DMX = of(TextForm::parseDmx, TextForm::formatDmx);
-    TextForm<ColorCie> COLOR = of(TextForm::parseColor,
+/** The standard's own value types. Source: GDTF, "Value types". */
+final class GdtfForm {
+    static final TextForm<DmxValue> DMX = of(GdtfForm::parseDmx, GdtfForm::formatDmx);
+    static final TextForm<ColorCie> COLOR = of(GdtfForm::parseColor,
             c -> formatNumber(c.x()) + "," + formatNumber(c.y()) + "," + formatNumber(c.luminance()));
-    TextForm<DmxBreak> BREAK = of(
+    static final TextForm<DmxBreak> BREAK = of(
             text -> text.trim().equals("Overwrite") ? new DmxBreak.Overwrite() : new DmxBreak.Number(parseInteger(text)),
             value -> switch (value) {
                 case DmxBreak.Overwrite ignored -> "Overwrite";
                 case DmxBreak.Number number -> Integer.toString(number.number());
             });
-    TextForm<List<Integer>> OFFSETS = of(TextForm::parseOffsets, TextForm::formatOffsets);
-    TextForm<Integer> BREAK_OFFSET = of(TextForm::parseBreakOffset, value -> Integer.toString(value));
-    TextForm<PhysicalUnit> UNIT = names(PhysicalUnit.values(), PhysicalUnit::name);
-    TextForm<Boolean> FLAG = of(TextForm::parseFlag, value -> value ? "Yes" : "No");
-    TextForm<List<ColorCie>> COLORS = of(
-            text -> Arrays.stream(text.trim().split("\\s+")).filter(each -> !each.isEmpty()).map(TextForm::parseColor).toList(),
+    static final TextForm<List<Integer>> OFFSETS = of(GdtfForm::parseOffsets, GdtfForm::formatOffsets);
+    static final TextForm<Integer> BREAK_OFFSET = of(GdtfForm::parseBreakOffset, value -> Integer.toString(value));
+    static final TextForm<PhysicalUnit> UNIT = names(PhysicalUnit.values(), PhysicalUnit::name);
+    static final TextForm<List<ColorCie>> COLORS = of(
+            text -> Arrays.stream(text.trim().split("\\s+")).filter(each -> !each.isEmpty()).map(GdtfForm::parseColor).toList(),
             value -> value.stream().map(COLOR::format).collect(Collectors.joining(" ")));
-    TextForm<Matrix> MATRIX = of(text -> new Matrix(parseRows(text, 4)), value -> formatRows(value.cells(), 4));
-    TextForm<Rotation> ROTATION = of(text -> new Rotation(parseRows(text, 3)), value -> formatRows(value.cells(), 3));
-    TextForm<Wheel.Spot> SPOT = of(TextForm::parseSpot, value -> formatNumber(value.x()) + "," + formatNumber(value.y()));
-    /** Hexadecimal, with or without {@code 0x}. */
-    TextForm<Integer> HEX = of(text -> parseBased(text.trim().replaceFirst("^0[xX]", ""), 16), value -> String.format(java.util.Locale.ROOT, "0x%04X", value));
-    /** Decimal, or hexadecimal with {@code 0x}. */
-    TextForm<Integer> COUNT = of(text -> text.trim().matches("0[xX].*") ? parseBased(text.trim().substring(2), 16) : parseInteger(text), value -> Integer.toString(value));
+    static final TextForm<Matrix> MATRIX = of(text -> new Matrix(parseRows(text, 4)), value -> formatRows(value.cells(), 4));
+    static final TextForm<Rotation> ROTATION = of(text -> new Rotation(parseRows(text, 3)), value -> formatRows(value.cells(), 3));
+    static final TextForm<Wheel.Spot> SPOT = of(GdtfForm::parseSpot, value -> formatNumber(value.x()) + "," + formatNumber(value.y()));
 
     /** Most of the values in a file are these. */
-    final class SingleBytes {
+    private static final class SingleBytes {
         private static final String[] TEXTS = IntStream.rangeClosed(0, 255).mapToObj(raw -> raw + "/1").toArray(String[]::new);
 
         private SingleBytes() {}
     }
 
-    static <T> TextForm<T> of(Function<String, T> parse, Function<T, String> format) {
-        return new TextForm<>() {
-            @Override
-            public T parse(String text) {
-                return parse.apply(text);
-            }
-
-            @Override
-            public String format(T value) {
-                return format.apply(value);
-            }
-        };
-    }
-
-    /** {@return the form of an enumeration, by the standard's spelling of each constant} */
-    static <T> TextForm<T> names(T[] constants, Function<T, String> name) {
-        Map<String, T> byName = new LinkedHashMap<>();
-        Arrays.stream(constants).forEach(each -> byName.put(name.apply(each), each));
-        return of(text -> {
-            var found = byName.get(text.trim());
-            if (found == null) {
-                throw new IllegalArgumentException("one of " + String.join(", ", byName.keySet()));
-            }
-            return found;
-        }, name);
-    }
-
-    /** {@return {@code YES} as {@code Yes}: how the standard spells its enumerations} */
-    static String capitalised(Enum<?> constant) {
-        var name = constant.name();
-        return name.charAt(0) + name.substring(1).toLowerCase(java.util.Locale.ROOT);
-    }
-
-    /** {@return the form of an enumeration whose constants bear the standard's names} */
-    static <T extends Enum<T>> TextForm<T> names(Class<T> type) {
-        return names(type.getEnumConstants(), Enum::name);
-    }
-
-    private static boolean parseFlag(String text) {
-        return switch (text.trim()) {
-            case "Yes" -> true;
-            case "No" -> false;
-            default -> throw new IllegalArgumentException("Yes or No");
-        };
-    }
-
-    private static int parseBased(String digits, int base) {
-        try {
-            return Integer.parseInt(digits, base);
-        } catch (NumberFormatException notANumber) {
-            throw new IllegalArgumentException("a hexadecimal number such as 0x00FF", notANumber);
-        }
-    }
+    private GdtfForm() {}
 
     private static Wheel.Spot parseSpot(String text) {
         var parts = text.split(",", -1);
@@ -144,43 +82,6 @@ interface TextForm<T> {
             text.append(cells.subList(row * size, (row + 1) * size).stream().map(TextForm::formatNumber).collect(Collectors.joining(",", "{", "}")));
         }
         return text.toString();
-    }
-
-    private static double parseNumber(String text) {
-        var trimmed = text.trim();
-        if (looksLikeANumber(trimmed)) {
-            try {
-                double value = Double.parseDouble(trimmed) + 0.0; // -0 is 0
-                if (Double.isFinite(value)) {
-                    return value;
-                }
-            } catch (NumberFormatException notANumber) {
-                // told below, with what is expected
-            }
-        }
-        throw new IllegalArgumentException("a finite number");
-    }
-
-    private static boolean looksLikeANumber(String text) {
-        for (int i = 0; i < text.length(); i++) {
-            if ("0123456789.-+eE".indexOf(text.charAt(i)) < 0) {
-                return false;
-            }
-        }
-        return !text.isEmpty() && text.length() <= 64;
-    }
-
-    private static String formatNumber(double value) {
-        return value == Math.rint(value) && Math.abs(value) < 1e15 ? Long.toString((long) value)
-                : new BigDecimal(Double.toString(value)).stripTrailingZeros().toPlainString();
-    }
-
-    private static int parseInteger(String text) {
-        try {
-            return Integer.parseInt(text.trim());
-        } catch (NumberFormatException notAnInteger) {
-            throw new IllegalArgumentException("a whole number", notAnInteger);
-        }
     }
 
     private static String formatDmx(DmxValue value) {
