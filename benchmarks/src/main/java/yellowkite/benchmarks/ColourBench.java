@@ -10,10 +10,11 @@ import org.openjdk.jmh.annotations.State;
 import java.util.List;
 import yellowkite.core.colour.Additive;
 import yellowkite.core.colour.Temperature;
-import yellowkite.core.dmx.Light;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.Meaning;
-import yellowkite.core.dmx.Resolver;
-import yellowkite.core.dmx.WantedColour;
+import yellowkite.core.dmx.Probe;
+import yellowkite.core.light.Light;
+import yellowkite.core.light.WantedColour;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.demo.DemoHouse;
 
@@ -27,36 +28,34 @@ public class ColourBench {
 
     /** A lamp with all its channels at half. */
     private static final class Lamp {
-        private final FixtureType type;
-        private final Resolver resolver;
-        private final long[] raws;
+        private final CompiledMode mode;
+        private final Probe probe;
         private final List<Meaning> meanings;
 
         Lamp(FixtureType type) {
-            this.type = type;
-            this.resolver = Resolver.of(type, type.modes().getFirst());
-            this.raws = resolver.map().channels().stream().mapToLong(each -> each.channel().max() / 2).toArray();
-            this.meanings = resolver.resolve(raws);
+            this.mode = CompiledMode.of(type, type.modes().getFirst());
+            this.probe = new Probe(mode, mode.map().channels().stream().mapToLong(each -> each.channel().max() / 2).toArray());
+            this.meanings = probe.meanings();
         }
 
         WantedColour.Result solve() {
-            return WantedColour.of(type, type.modes().getFirst(), resolver, raws).find(new Temperature(3_200, 0).chromaticity(), Additive.Choice.EVENEST, 1);
+            return WantedColour.of(probe).find(new Temperature(3_200, 0).chromaticity(), Additive.Choice.EVENEST, 1);
         }
     }
 
     @Benchmark
     public List<Meaning> resolveOneLamp() {
-        return adds.resolver.resolve(adds.raws);
+        return adds.probe.meanings();
     }
 
     @Benchmark
     public Light mixSixEmitters() {
-        return Light.of(adds.type, adds.meanings);
+        return Light.of(adds.mode, adds.meanings);
     }
 
     @Benchmark
     public Light mixThreeFlags() {
-        return Light.of(filters.type, filters.meanings);
+        return Light.of(filters.mode, filters.meanings);
     }
 
     @Benchmark

@@ -9,8 +9,9 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.cli.ProfileCommand.Streams;
 import yellowkite.cli.ProfileCommand.WrongCall;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.Meaning;
-import yellowkite.core.dmx.Resolver;
+import yellowkite.core.dmx.Probe;
 import yellowkite.core.dmx.Wanted;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
@@ -33,27 +34,12 @@ final class Resolve {
     }
 
     private static int resolve(Call call, FixtureType type, Mode mode, Streams streams) {
-        var resolver = Resolver.of(type, mode);
-        var raws = resolver.startValues();
-        for (int i = 0; i < raws.length; i++) {
-            var placed = resolver.map().channels().get(i);
-            var addresses = placed.addresses();
-            if (placed.dmxBreak() == null || placed.dmxBreak() != call.dmxBreak()) {
-                continue;
-            }
-            for (int b = 0; b < addresses.size(); b++) {
-                var value = call.dmx().get(addresses.get(b));
-                if (value != null) {
-                    int shift = 8 * (addresses.size() - 1 - b);
-                    raws[i] = raws[i] & ~(0xFFL << shift) | (long) value << shift;
-                }
-            }
-        }
+        var probe = Probe.atStart(CompiledMode.of(type, mode)).withDmx(call.dmxBreak(), call.dmx());
         Json.line(streams.out(), json -> {
             json.writeStringProperty("file", call.file());
             json.writeStringProperty("mode", mode.name());
             json.writeArrayPropertyStart("channels");
-            for (var meaning : resolver.resolve(raws)) {
+            for (var meaning : probe.meanings()) {
                 json.writeStartObject();
                 write(meaning, json);
                 json.writeEndObject();
@@ -79,7 +65,7 @@ final class Resolve {
     }
 
     private static int want(Call call, FixtureType type, Mode mode, Streams streams) {
-        return switch (Wanted.find(type, mode, call.wanted())) {
+        return switch (Wanted.find(Probe.atStart(CompiledMode.of(type, mode)), call.wanted())) {
             case Wanted.Result.OutOfReach out -> {
                 Files.refuse(call.file(), out.reason(), streams);
                 yield ProfileCommand.ERRORS;

@@ -21,6 +21,8 @@ import net.jqwik.api.constraints.Size;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.dmx.Resolver;
 import yellowkite.core.dmx.Spans;
+import yellowkite.core.dmx.CompiledMode;
+import yellowkite.core.dmx.Probe;
 import yellowkite.core.dmx.Wanted;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
@@ -91,7 +93,7 @@ class LawsTest {
         var type = ProfileBuilder.profile("T", "T").attribute("Zoom", "Zoom", "Focus.Focus", "", PhysicalUnit.Angle).body(part(Kind.Geometry, "B"))
                 .mode("M", "B", mode -> mode.channel("Zoom", "B", addresses(bytes), c -> c.function("Zoom", 0, f -> f.physical(first, last)))).build();
 
-        var answer = (Wanted.Result.Found) Wanted.find(type, Lamps.mode(type), Map.of("Zoom", asked));
+        var answer = (Wanted.Result.Found) Wanted.find(Probe.atStart(CompiledMode.of(type, Lamps.mode(type))), Map.of("Zoom", asked));
 
         long raw = 0;
         for (int i = 1; i <= bytes; i++) {

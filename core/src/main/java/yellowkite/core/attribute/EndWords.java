@@ -1,10 +1,8 @@
 package yellowkite.core.attribute;
 
-import java.math.BigDecimal;
-import java.math.MathContext;
-import java.math.RoundingMode;
 import java.util.Map;
 import yellowkite.core.profile.PhysicalUnit;
+import yellowkite.core.text.Figures;
 
 /** What a physical value is called: some attributes have words for their two ends, all others say the number. */
 public final class EndWords {
@@ -24,8 +22,7 @@ public final class EndWords {
         if (words != null && (physical == 0 || physical == 1)) {
             return physical == 0 ? words.zero() : words.one();
         }
-        var number = new BigDecimal(physical).round(new MathContext(6, RoundingMode.HALF_UP)).stripTrailingZeros().toPlainString();
-        return unit.symbol().isEmpty() ? number : number + " " + unit.symbol();
+        return Figures.of(physical, unit.symbol());
     }
 
     /** {@return whether the values of an attribute mean something to people: they have words or a unit} */

@@ -103,7 +103,7 @@ public final class ProfileBuilder {
     }
 
     /** @param nanometres dominant wavelength; null = not known */
-    public ProfileBuilder emitter(String emitterName, ColorCie color, @Nullable Double nanometres, Measurement... measurements) {
+    public ProfileBuilder emitter(String emitterName, @Nullable ColorCie color, @Nullable Double nanometres, Measurement... measurements) {
         emitters.add(new Emitter(emitterName, color, nanometres, "", List.of(measurements), Source.NONE));
         return this;
     }

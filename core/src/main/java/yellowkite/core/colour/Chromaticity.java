@@ -4,6 +4,7 @@ import yellowkite.core.profile.ColorCie;
 
 /** A colour without its brightness, in CIE 1931 x and y. Both finite; {@code y} more than 0 for a colour that can be seen. */
 public record Chromaticity(double x, double y) {
+    private static final double LEAST = 1e-6;
     /** D65. */
     public static final Chromaticity WHITE = new Chromaticity(0.3127, 0.3290);
 
@@ -15,6 +16,15 @@ public record Chromaticity(double x, double y) {
     public static Chromaticity ofUv(double u, double v) {
         double scale = 6 * u - 16 * v + 12;
         return new Chromaticity(9 * u / scale, 4 * v / scale);
+    }
+
+    /** {@return the colour at these coordinates; where no colour has them, the nearest that has} */
+    public static Chromaticity nearestTo(double x, double y) {
+        double least = Math.max(LEAST, y);
+        double wide = Math.max(0, x);
+        double over = Math.max(0, (wide + least - 1) / 2);
+        double nearX = Math.clamp(wide - over, 0, 1 - LEAST);
+        return new Chromaticity(nearX, Math.min(Math.max(LEAST, least - over), 1 - nearX));
     }
 
     /** {@return u' of CIE 1976} */

@@ -1,8 +1,10 @@
 package yellowkite.core.colour;
 
 import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.Emitter;
 import yellowkite.core.profile.FixtureType;
@@ -20,8 +22,8 @@ public final class Emitters {
             Map.entry("ColorAdd_RY", rgb(1, 0.5, 0)), Map.entry("ColorAdd_GY", rgb(0.5, 1, 0)), Map.entry("ColorAdd_GC", rgb(0, 1, 0.5)),
             Map.entry("ColorAdd_BC", rgb(0, 0.5, 1)), Map.entry("ColorAdd_BM", rgb(0.5, 0, 1)), Map.entry("ColorAdd_RM", rgb(1, 0, 0.5)),
             Map.entry("ColorAdd_W", rgb(1, 1, 1)));
-    private static final Map<String, Xyz> WHITES = Map.of(
-            "ColorAdd_WW", new Temperature(2_800, 0).chromaticity().at(1), "ColorAdd_CW", new Temperature(6_500, 0).chromaticity().at(1));
+    private static final Map<String, Spectrum> WHITES = Map.of("ColorAdd_WW", Spectrum.planck(2_800), "ColorAdd_CW", Spectrum.planck(6_500));
+    private static final int HALVINGS = 40;
     public static final String ULTRAVIOLET = "ColorAdd_UV";
     /** The edge of what can be seen, at 400 nm. */
     private static final Xyz VIOLET = new Chromaticity(0.1733, 0.0048).at(0.002);
@@ -57,19 +59,56 @@ public final class Emitters {
     }
 
     /** {@return the light of a function} @param share of its travel, in [0, 1]. @throws IllegalArgumentException if it drives no light */
-    public Xyz at(ChannelFunction function, double share) {
-        var emitter = function.emitter().isEmpty() ? null : type.physicalDescriptions().findEmitter(function.emitter()).orElse(null);
-        return emitter == null || emitter.color() == null && emitter.measurements().stream().allMatch(each -> each.spectrum().isEmpty())
-                ? usual(function.attribute()).times(share) : measured(emitter, share);
+    public Spectrum at(ChannelFunction function, double share) {
+        var emitter = find(function);
+        return emitter == null ? usual(function.attribute()).times(share) : measured(emitter, share);
     }
 
-    private Xyz usual(String attribute) {
+    /**
+     * {@return how far a function has to be driven for a share of its full light} Light need not follow the travel: the measurements
+     * say how it does.
+     *
+     * @param level in [0, 1]
+     */
+    public double travel(ChannelFunction function, double level) {
+        var emitter = find(function);
+        var points = emitter == null ? List.<Measurement>of() : points(emitter);
+        if (emitter == null || points.isEmpty() || level <= 0 || level >= 1) {
+            return level;
+        }
+        double wanted = level * luminance(emitter, points, 1);
+        double low = 0;
+        double high = 1;
+        for (int round = 0; round < HALVINGS; round++) {
+            double middle = (low + high) / 2;
+            if (luminance(emitter, points, middle) < wanted) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return high;
+    }
+
+    private double luminance(Emitter emitter, List<Measurement> points, double share) {
+        return Between.of(points, share, 0.0, each -> luminance(emitter, each), (from, to, part) -> from + part * (to - from));
+    }
+
+    private @Nullable Emitter find(ChannelFunction function) {
+        return function.emitter().isEmpty() ? null : type.physicalDescriptions().findEmitter(function.emitter()).filter(Emitters::isKnown).orElse(null);
+    }
+
+    private static boolean isKnown(Emitter emitter) {
+        return emitter.color() != null || emitter.measurements().stream().anyMatch(each -> !each.spectrum().isEmpty());
+    }
+
+    private Spectrum usual(String attribute) {
         if (attribute.equals(ULTRAVIOLET)) {
-            return VIOLET;
+            return Spectrum.of(VIOLET);
         }
         var parts = USUAL.get(attribute);
         if (parts != null) {
-            return space.mix(parts[0], parts[1], parts[2]);
+            return Spectrum.of(space.mix(parts[0], parts[1], parts[2]));
         }
         var white = WHITES.get(attribute);
         if (white == null) {
@@ -78,24 +117,36 @@ public final class Emitters {
         return white;
     }
 
-    private Xyz measured(Emitter emitter, double share) {
-        var points = emitter.measurements().stream().filter(each -> !each.spectrum().isEmpty() || each.luminousIntensity() != null)
+    private static List<Measurement> points(Emitter emitter) {
+        return emitter.measurements().stream().filter(each -> !each.spectrum().isEmpty() || each.luminousIntensity() != null)
                 .sorted(Comparator.comparingDouble(Measurement::physical)).toList();
-        return points.isEmpty() ? Xyz.of(emitter.color()).times(share) : Between.of(points, share, Xyz.BLACK, each -> at(emitter, each), Xyz::towards);
     }
 
-    private Xyz at(Emitter emitter, Measurement measurement) {
-        var seen = measurement.spectrum().isEmpty() ? Xyz.of(emitter.color()) : Spectrum.measured(measurement.spectrum()).seen();
-        if (seen.y() <= 0) {
-            return Xyz.BLACK;
-        }
-        double luminance = candela > 0 && measurement.luminousIntensity() != null ? measurement.luminousIntensity() / candela
+    private Spectrum measured(Emitter emitter, double share) {
+        var points = points(emitter);
+        return points.isEmpty() ? Spectrum.of(Xyz.of(emitter.color())).times(share)
+                : Between.of(points, share, Spectrum.BLACK, each -> at(emitter, points, each), Spectrum::towards);
+    }
+
+    private Spectrum at(Emitter emitter, List<Measurement> points, Measurement measurement) {
+        var shape = shape(emitter, points, measurement);
+        return shape.seen().y() <= 0 ? Spectrum.BLACK : shape.times(luminance(emitter, measurement) / shape.seen().y());
+    }
+
+    /** A measurement of the strength alone has the spectrum of the nearest one that was measured whole. */
+    private static Spectrum shape(Emitter emitter, List<Measurement> points, Measurement measurement) {
+        var measured = points.stream().filter(each -> !each.spectrum().isEmpty()).min(Comparator.comparingDouble(each -> Math.abs(each.physical() - measurement.physical())));
+        return measurement.spectrum().isEmpty() && emitter.color() != null ? Spectrum.of(Xyz.of(emitter.color()))
+                : Spectrum.measured(measured.orElseThrow().spectrum());
+    }
+
+    private double luminance(Emitter emitter, Measurement measurement) {
+        return candela > 0 && measurement.luminousIntensity() != null ? measurement.luminousIntensity() / candela
                 : emitter.color() == null ? measurement.physical() / 100 : emitter.color().luminance() / 100 * measurement.physical() / 100;
-        return seen.times(luminance / seen.y());
     }
 
     /** {@return an emitter at full; black if the profile does not say what it is} */
-    public Xyz full(Emitter emitter) {
-        return emitter.color() == null && emitter.measurements().stream().allMatch(each -> each.spectrum().isEmpty()) ? Xyz.BLACK : measured(emitter, 1);
+    public Spectrum full(Emitter emitter) {
+        return isKnown(emitter) ? measured(emitter, 1) : Spectrum.BLACK;
     }
 }

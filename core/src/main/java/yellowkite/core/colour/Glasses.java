@@ -1,9 +1,12 @@
 package yellowkite.core.colour;
 
 import java.util.Comparator;
+import java.util.IdentityHashMap;
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.ChannelFunction;
+import yellowkite.core.profile.ColorCie;
 import yellowkite.core.profile.Filter;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Measurement;
@@ -12,23 +15,20 @@ import yellowkite.core.profile.Wheel;
 /** The filters of a profile by how far they are driven in, in front of its lamp. */
 public final class Glasses {
     /** What flags that name no filter do: the full screen's cyan, magenta and so on. */
-    private static final Map<String, Glass> USUAL = Map.of("ColorSub_C", usual(0, 1, 1), "ColorSub_M", usual(1, 0, 1), "ColorSub_Y", usual(1, 1, 0),
-            "ColorSub_R", usual(1, 0, 0), "ColorSub_G", usual(0, 1, 0), "ColorSub_B", usual(0, 0, 1));
+    private static final Map<String, Glass> USUAL = Map.of(
+            "ColorSub_C", Glass.ofScreen(0, 1, 1), "ColorSub_M", Glass.ofScreen(1, 0, 1), "ColorSub_Y", Glass.ofScreen(1, 1, 0),
+            "ColorSub_R", Glass.ofScreen(1, 0, 0), "ColorSub_G", Glass.ofScreen(0, 1, 0), "ColorSub_B", Glass.ofScreen(0, 0, 1));
     private final FixtureType type;
-    private final double kelvin;
+    private final Spectrum lamp;
 
-    private Glasses(FixtureType type, double kelvin) {
+    private Glasses(FixtureType type, Spectrum lamp) {
         this.type = type;
-        this.kelvin = kelvin;
+        this.lamp = lamp;
     }
 
-    /** @param kelvin of the lamp behind the glasses; more than 0 */
-    public static Glasses of(FixtureType type, double kelvin) {
-        return new Glasses(type, kelvin);
-    }
-
-    private static Glass usual(double r, double g, double b) {
-        return Glass.of(RgbSpace.SRGB.mix(r, g, b));
+    /** @param lamp behind the glasses: their transmission was measured with it */
+    public static Glasses of(FixtureType type, Spectrum lamp) {
+        return new Glasses(type, lamp);
     }
 
     /** {@return whether functions of that attribute drive a filter into the light} */
@@ -36,53 +36,68 @@ public final class Glasses {
         return USUAL.containsKey(attribute);
     }
 
-    /** {@return what a flag does} @param share of its travel, in [0, 1] */
-    public Glass at(ChannelFunction function, double share) {
-        var filter = find(function.filter());
-        return filter == null || !isKnown(filter) ? USUAL.getOrDefault(function.attribute(), Glass.CLEAR).covering(share) : at(filter, share);
+    /** A filter by how far it is driven in. */
+    public interface Travel {
+        /** @param share in [0, 1] */
+        Glass at(double share);
     }
 
-    /** {@return what a slot does to the light; clear if it says nothing of its colour} */
+    /** {@return what a flag does} */
+    public Travel travel(ChannelFunction function) {
+        var filter = find(function.filter());
+        if (filter == null || !isKnown(filter)) {
+            return USUAL.getOrDefault(function.attribute(), Glass.CLEAR)::covering;
+        }
+        var points = points(filter);
+        if (points.isEmpty()) {
+            return Glass.of(Xyz.of(filter.color()))::covering;
+        }
+        var glasses = new IdentityHashMap<Measurement, Glass>(); // each is made once, however often the way is gone
+        points.forEach(each -> glasses.put(each, at(filter, points, each)));
+        return share -> Between.of(points, share, Glass.CLEAR, glasses::get, Glass::towards);
+    }
+
+    /** {@return what a slot does to the light; clear if it says nothing of its colour} A colour of no luminance says nothing. */
     public Glass of(Wheel.Slot slot) {
         var filter = find(slot.filter());
         if (filter != null && isKnown(filter)) {
-            return at(filter, 1);
+            var points = points(filter);
+            return points.isEmpty() ? Glass.of(Xyz.of(filter.color())) : at(filter, points, points.getLast());
         }
-        return slot.color() == null ? Glass.CLEAR : Glass.of(Xyz.of(slot.color()));
+        return isColour(slot.color()) ? Glass.of(Xyz.of(slot.color())) : Glass.CLEAR;
     }
 
     private @Nullable Filter find(String name) {
         return name.isEmpty() ? null : type.physicalDescriptions().findFilter(name).orElse(null);
     }
 
+    private static boolean isColour(@Nullable ColorCie color) {
+        return color != null && color.luminance() > 0 && color.y() > 0;
+    }
+
     private static boolean isKnown(Filter filter) {
-        return filter.color() != null || filter.measurements().stream().anyMatch(each -> !each.spectrum().isEmpty());
+        return isColour(filter.color()) || filter.measurements().stream().anyMatch(each -> !each.spectrum().isEmpty());
     }
 
-    private Glass at(Filter filter, double share) {
-        var points = filter.measurements().stream().filter(each -> !each.spectrum().isEmpty() || each.transmission() != null)
+    private static List<Measurement> points(Filter filter) {
+        return filter.measurements().stream().filter(each -> !each.spectrum().isEmpty() || each.transmission() != null)
                 .sorted(Comparator.comparingDouble(Measurement::physical)).toList();
-        return points.isEmpty() ? Glass.of(Xyz.of(filter.color())).covering(share)
-                : Between.of(points, share, Glass.CLEAR, each -> at(filter, each), Glass::towards);
     }
 
-    private Glass at(Filter filter, Measurement measurement) {
-        if (measurement.spectrum().isEmpty()) {
-            var color = Xyz.of(filter.color());
-            return color.y() <= 0 ? new Glass(0, 0, 0) : Glass.of(color.times(transmission(measurement) / color.y()));
+    /** A measurement of the transmission alone has the spectrum of the nearest one that was measured whole, or else the filter's colour. */
+    private Glass at(Filter filter, List<Measurement> points, Measurement measurement) {
+        Glass shape;
+        if (measurement.spectrum().isEmpty() && isColour(filter.color())) {
+            shape = Glass.of(Xyz.of(filter.color()));
+        } else {
+            var measured = points.stream().filter(each -> !each.spectrum().isEmpty()).min(Comparator.comparingDouble(each -> Math.abs(each.physical() - measurement.physical()))).orElseThrow().spectrum();
+            double most = measured.stream().mapToDouble(Measurement.Point::energy).max().orElse(1);
+            shape = Glass.measured(measured, most > 1 ? 100 : 1);
         }
-        var lamp = Spectrum.planck(kelvin);
-        var white = lamp.seen();
-        var seen = lamp.through(Spectrum.measured(measurement.spectrum())).seen();
-        if (seen.y() <= 0) {
-            return new Glass(0, 0, 0);
+        if (measurement.transmission() == null) {
+            return shape;
         }
-        double most = measurement.spectrum().stream().mapToDouble(Measurement.Point::energy).max().orElse(1);
-        double passed = measurement.transmission() != null ? transmission(measurement) : seen.y() / white.y() / (most > 1 ? 100 : 1);
-        return Glass.between(white, seen.times(passed * white.y() / seen.y()));
-    }
-
-    private static double transmission(Measurement measurement) {
-        return measurement.transmission() == null ? 1 : measurement.transmission() / 100;
+        double passed = shape.pass(lamp).y() / lamp.seen().y();
+        return passed <= 0 ? Glass.DARK : shape.times(measurement.transmission() / 100 / passed);
     }
 }

@@ -52,6 +52,34 @@ public final class Observer {
         return new Xyz(x, y, z);
     }
 
+    /** {@return what the observer sees of a light behind a glass} */
+    static Xyz see(double[] light, double[] passes) {
+        double x = 0;
+        double y = 0;
+        double z = 0;
+        for (int i = 0; i < SAMPLES; i++) {
+            double left = light[i] * passes[i];
+            x += left * X[i];
+            y += left * Y[i];
+            z += left * Z[i];
+        }
+        return new Xyz(x, y, z);
+    }
+
+    /** {@return what is seen of a single wavelength, between the table's steps by cubics through four of them} @param wave nm */
+    static Xyz seeLine(double wave) {
+        double place = (wave - FROM) / STEP;
+        return place < 0 || place > SAMPLES - 1 ? Xyz.BLACK : new Xyz(between(X, place), between(Y, place), between(Z, place));
+    }
+
+    private static double between(double[] table, double place) {
+        int at = Math.min((int) place, SAMPLES - 2);
+        double t = place - at;
+        double before = table[Math.max(0, at - 1)];
+        double behind = table[Math.min(SAMPLES - 1, at + 2)];
+        return Math.max(0, -t * (t - 1) * (t - 2) / 6 * before + (t + 1) * (t - 1) * (t - 2) / 2 * table[at] - (t + 1) * t * (t - 2) / 2 * table[at + 1] + (t + 1) * t * (t - 1) / 6 * behind);
+    }
+
     /** {@return the edge of all colours that can be seen: those of single wavelengths, from violet to red} */
     public static List<Chromaticity> locus() {
         var edge = new ArrayList<Chromaticity>();

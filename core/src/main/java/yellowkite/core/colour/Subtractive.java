@@ -7,27 +7,31 @@ import java.util.List;
 public final class Subtractive {
     private static final double MET = 1e-5;
     private static final int ROUNDS = 40;
+    private static final double SMALL = 1e-5;
     private static final int EDGE_STEPS = 12;
     private static final double[] STARTS = {0.5, 0.1, 0.9};
 
     private Subtractive() {}
 
-    /** {@return the light behind the flags} @param flags fully in; as many as {@code levels} */
-    public static Xyz mixed(Xyz source, List<Glass> flags, List<Double> levels) {
+    /** {@return the light behind the flags} @param flags by how far they are in; as many as {@code levels} */
+    public static Xyz mixed(Spectrum source, List<Glasses.Travel> flags, List<Double> levels) {
         var glass = Glass.CLEAR;
         for (int i = 0; i < flags.size(); i++) {
-            glass = glass.and(flags.get(i).covering(levels.get(i)));
+            glass = glass.and(flags.get(i).at(levels.get(i)));
         }
         return glass.pass(source);
     }
 
     /** {@return the colours that flags can make of a light, as the shape around all pairs of them} @param flags at least one */
-    public static Hull gamut(Xyz source, List<Glass> flags) {
+    public static Hull gamut(Spectrum source, List<Glasses.Travel> flags) {
         var reached = new ArrayList<Chromaticity>();
         for (var pair : pairs(flags.size())) {
             for (int a = 0; a <= EDGE_STEPS; a++) {
                 for (int b = 0; b <= EDGE_STEPS; b++) {
-                    reached.add(mixed(source, flags, levels(flags.size(), pair, (double) a / EDGE_STEPS, (double) b / EDGE_STEPS)).chromaticity());
+                    var seen = mixed(source, flags, levels(flags.size(), pair, (double) a / EDGE_STEPS, (double) b / EDGE_STEPS));
+                    if (!seen.isBlack()) {
+                        reached.add(seen.chromaticity());
+                    }
                 }
             }
         }
@@ -35,7 +39,7 @@ public final class Subtractive {
     }
 
     /** {@return how far each flag goes in: at most two of them, since a third only takes light} @param flags at least one */
-    public static Mix solve(Xyz source, List<Glass> flags, Chromaticity wanted) {
+    public static Mix solve(Spectrum source, List<Glasses.Travel> flags, Chromaticity wanted) {
         Mix best = null;
         double bestFar = Double.POSITIVE_INFINITY;
         for (var pair : pairs(flags.size())) {
@@ -76,15 +80,16 @@ public final class Subtractive {
     }
 
     /** Levenberg and Marquardt's steps in u'v', kept within 0 to 1. */
-    private static List<Double> search(Xyz source, List<Glass> flags, int[] pair, Chromaticity wanted, double start) {
+    private static List<Double> search(Spectrum source, List<Glasses.Travel> flags, int[] pair, Chromaticity wanted, double start) {
         double a = start;
         double b = start;
         double damping = 1e-3;
         double[] miss = miss(source, flags, pair, wanted, a, b);
         for (int round = 0; round < ROUNDS && square(miss) > MET * MET / 100; round++) {
-            double h = 1e-5;
-            double[] byA = slope(miss, miss(source, flags, pair, wanted, a + h, b), h);
-            double[] byB = slope(miss, miss(source, flags, pair, wanted, a, b + h), h);
+            double ha = a > 0.5 ? -SMALL : SMALL; // a flag goes no further than all the way
+            double hb = b > 0.5 ? -SMALL : SMALL;
+            double[] byA = slope(miss, miss(source, flags, pair, wanted, a + ha, b), ha);
+            double[] byB = slope(miss, miss(source, flags, pair, wanted, a, b + hb), hb);
             double aa = byA[0] * byA[0] + byA[1] * byA[1] + damping;
             double bb = byB[0] * byB[0] + byB[1] * byB[1] + damping;
             double ab = byA[0] * byB[0] + byA[1] * byB[1];
@@ -106,9 +111,9 @@ public final class Subtractive {
         return levels(flags.size(), pair, a, b);
     }
 
-    private static double[] miss(Xyz source, List<Glass> flags, int[] pair, Chromaticity wanted, double a, double b) {
-        var first = flags.get(pair[0]).covering(a);
-        var seen = (pair[0] == pair[1] ? first : first.and(flags.get(pair[1]).covering(b))).pass(source).chromaticity();
+    private static double[] miss(Spectrum source, List<Glasses.Travel> flags, int[] pair, Chromaticity wanted, double a, double b) {
+        var first = flags.get(pair[0]).at(a);
+        var seen = (pair[0] == pair[1] ? first : first.and(flags.get(pair[1]).at(b))).pass(source).chromaticity();
         return new double[] {seen.u() - wanted.u(), seen.v() - wanted.v()};
     }
 

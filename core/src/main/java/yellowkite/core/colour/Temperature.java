@@ -13,6 +13,10 @@ public record Temperature(double kelvin, double duv) {
     public static final double WARMEST = 1_000;
     /** Farther from the locus a colour is no white, and its temperature means nothing. Source: CIE 15. */
     public static final double FARTHEST = 0.05;
+    /** Figures that were written with few digits lie that much beside. */
+    private static final double SLACK = 1e-6;
+    /** Of a temperature: beyond the ends of the locus a colour has none. */
+    private static final double BESIDE = 1e-5;
     private static final int STEPS = 400;
     /** The locus in equal steps of 1 / T, warmest first: there its points lie about equally far apart. */
     private static final double[][] LOCUS = locus();
@@ -45,10 +49,14 @@ public record Temperature(double kelvin, double duv) {
                 best = i;
             }
         }
-        if (best == 0 || best == STEPS || least > FARTHEST * FARTHEST) {
+        if (least > (FARTHEST + SLACK) * (FARTHEST + SLACK)) {
             return Optional.empty();
         }
-        return Optional.of(refined(u, v, reciprocal(best - 1), reciprocal(best), reciprocal(best + 1)));
+        int middle = Math.clamp(best, 1, STEPS - 1);
+        var found = refined(u, v, reciprocal(middle - 1), reciprocal(middle), reciprocal(middle + 1));
+        boolean beyond = found.kelvin() < WARMEST * (1 - BESIDE) || found.kelvin() > COLDEST * (1 + BESIDE);
+        return beyond || Math.abs(found.duv()) > FARTHEST + SLACK ? Optional.empty()
+                : Optional.of(new Temperature(Math.clamp(found.kelvin(), WARMEST, COLDEST), found.duv()));
     }
 
     /** The least of the parabola through three squared distances, once from the table's points and once from points close to that. */
@@ -94,7 +102,7 @@ public record Temperature(double kelvin, double duv) {
     }
 
     private static double[] uv(double reciprocal) {
-        var seen = Spectrum.planck(1 / reciprocal).seen().chromaticity();
+        var seen = Spectrum.seenOfPlanck(1 / reciprocal).chromaticity();
         return new double[] {seen.u(), seen.v() * 2 / 3};
     }
 

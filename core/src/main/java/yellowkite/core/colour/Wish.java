@@ -35,7 +35,11 @@ public final class Wish {
         if (!(kelvin >= Temperature.WARMEST && kelvin <= Temperature.COLDEST && Math.abs(tint) <= Temperature.FARTHEST)) {
             throw new IllegalArgumentException("A white has 1000 to 100000 K and a tint from -0.05 to 0.05.");
         }
-        return new Temperature(kelvin, tint).chromaticity();
+        var white = new Temperature(kelvin, tint).chromaticity();
+        if (!(white.x() > 0 && white.y() > 0 && white.x() + white.y() < 1)) {
+            throw new IllegalArgumentException("At " + Math.round(kelvin) + " K a tint of " + tint + " leads out of all that can be seen; ask for a smaller one.");
+        }
+        return white;
     }
 
     /** @throws IllegalArgumentException if that colour cannot be seen */

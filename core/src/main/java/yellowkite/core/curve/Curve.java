@@ -11,6 +11,9 @@ import yellowkite.core.profile.DmxValue;
  * @param points in ascending order; none = linear
  */
 public record Curve(List<DmxProfile.Point> points) {
+    private static final double SLACK = 1e-9;
+    /** Of a step: a half that lies so little below a half is one. */
+    private static final double HALF_SLACK = 1e-9;
     public static final Curve LINEAR = new Curve(List.of());
 
     public Curve {
@@ -33,7 +36,7 @@ public record Curve(List<DmxProfile.Point> points) {
         double percent = 100 * input;
         var piece = points.getFirst();
         for (var point : points) {
-            if (point.dmxPercentage() <= percent) {
+            if (point.dmxPercentage() <= percent + SLACK) { // 85 of 255 is a third, whatever the last digit says
                 piece = point;
             }
         }
@@ -44,6 +47,6 @@ public record Curve(List<DmxProfile.Point> points) {
 
     /** {@return the output for a value of a channel, as a value of {@code width} bytes, rounded half up} @param bytes width of the input */
     public long valueAt(long raw, int bytes, int width) {
-        return (long) Math.floor(at((double) raw / DmxValue.max(bytes)) * DmxValue.max(width) + 0.5);
+        return (long) Math.floor(at((double) raw / DmxValue.max(bytes)) * DmxValue.max(width) + 0.5 + HALF_SLACK);
     }
 }

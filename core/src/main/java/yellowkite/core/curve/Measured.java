@@ -62,6 +62,12 @@ public record Measured(List<DmxProfile.Point> pieces, double largest, List<Knot>
     }
 
     private static Read fitted(List<Knot> points, boolean correction) {
+        if (points.stream().allMatch(each -> each.out() == points.getFirst().out())) {
+            return Read.refused("The light never changes, so there is no curve in it, and nothing can correct it.");
+        }
+        if (points.getFirst().out() == 1) {
+            return Read.refused("The light is brightest at the lowest level and only falls; measure again, or exchange the two columns.");
+        }
         // light that falls back a little is noise of the meter: the curve does not
         var rising = new ArrayList<Knot>();
         double reached = 0;
@@ -84,9 +90,6 @@ public record Measured(List<DmxProfile.Point> pieces, double largest, List<Knot>
         }
         if (turned.getFirst().in() > 0) {
             turned.addFirst(new Knot(0, 0));
-        }
-        if (turned.size() < 2) {
-            return Read.refused("The light never changes, so nothing can correct it.");
         }
         var pieces = Smooth.through(turned);
         return new Read(new Measured(pieces, distance(pieces, turned), points), null);

@@ -39,7 +39,7 @@ public enum Shelf {
     /** Up to 1 in the middle, and down again. */
     TRIANGLE;
 
-    /** So many pieces keep the curves that are no polynomials within 0.0001 of what they stand for; those that rise steeply from 0 have most of theirs there. */
+    /** So many pieces keep the curves that are no polynomials within 0.0001 of what they stand for (the square root within 0.0004); those that rise steeply from 0 have most of theirs there. */
     private static final int PIECES = 48;
 
     /** {@return the least and the largest parameter; both 0 if it takes none} */
@@ -86,9 +86,9 @@ public enum Shelf {
             case CUBIC -> List.of(piece(0, 0, 0, 0, 1));
             case S_SOFT -> List.of(piece(0, 0, 0, 3, -2));
             case S_HARD -> List.of(piece(0, 0, 0, 0, 4), piece(50, 0.5, 3, -6, 4)); // 1 - 4 (1 - x)^3, from the middle on
-            case INVERSE_SQUARE -> sampled(Math::sqrt);
-            case LOGARITHMIC -> sampled(x -> Math.log10(1 + 9 * x));
-            case EXPONENTIAL -> sampled(x -> (Math.pow(10, x) - 1) / 9);
+            case INVERSE_SQUARE -> sampled(Math::sqrt, 3);
+            case LOGARITHMIC -> sampled(x -> Math.log10(1 + 9 * x), 2);
+            case EXPONENTIAL -> sampled(x -> (Math.pow(10, x) - 1) / 9, 1);
             case STEPPED -> IntStream.range(0, parameter).mapToObj(i -> piece(100.0 * i / parameter, (double) i / (parameter - 1), 0, 0, 0)).toList();
             case ON_FROM -> List.of(piece(0, 0, 0, 0, 0), piece(parameter, 1, 0, 0, 0));
             case OFF_FROM -> List.of(piece(0, 1, 0, 0, 0), piece(parameter, 0, 0, 0, 0));
@@ -102,10 +102,11 @@ public enum Shelf {
         return new DmxProfile.Point(percent, c0, c1, c2, c3, Source.NONE);
     }
 
-    private static List<DmxProfile.Point> sampled(DoubleUnaryOperator curve) {
+    /** @param power 1 = pieces of one length; more = closer together near 0 */
+    private static List<DmxProfile.Point> sampled(DoubleUnaryOperator curve, int power) {
         var knots = new ArrayList<Knot>();
         for (int i = 0; i <= PIECES; i++) {
-            double x = Math.pow((double) i / PIECES, 3);
+            double x = Math.pow((double) i / PIECES, power);
             knots.add(new Knot(x, curve.applyAsDouble(x)));
         }
         return Smooth.through(knots);

@@ -7,7 +7,7 @@ import yellowkite.core.xml.Source;
 
 /**
  * A curve through points in cubic pieces that join with one slope and never overshoot. Source: F. N. Fritsch and R. E.
- * Carlson, Monotone Piecewise Cubic Interpolation, SIAM J. Numer. Anal. 17 (1980); slopes as the harmonic mean of the neighbours.
+ * Carlson, Monotone Piecewise Cubic Interpolation, SIAM J. Numer. Anal. 17 (1980); slopes as the harmonic mean of the neighbours, at the ends from three points.
  */
 public final class Smooth {
     private Smooth() {}
@@ -27,8 +27,8 @@ public final class Smooth {
             slope[i] = (knots.get(i + 1).out() - knots.get(i).out()) / (knots.get(i + 1).in() - knots.get(i).in());
         }
         var tangent = new double[last + 1];
-        tangent[0] = slope[0];
-        tangent[last] = slope[last - 1];
+        tangent[0] = end(knots, slope, 0, 1);
+        tangent[last] = end(knots, slope, last - 1, last - 2);
         for (int i = 1; i < last; i++) {
             tangent[i] = slope[i - 1] * slope[i] <= 0 ? 0 : between(knots, slope, i);
         }
@@ -40,6 +40,20 @@ public final class Smooth {
             pieces.add(new DmxProfile.Point(100 * knots.get(i).in(), knots.get(i).out(), tangent[i], c2, c3, Source.NONE));
         }
         return pieces;
+    }
+
+    /** At an end from three points, held within what keeps its piece monotone. @param own index of the slope at the end; {@code next} that of the one beside it */
+    private static double end(List<Knot> knots, double[] slope, int own, int next) {
+        if (next < 0 || next >= slope.length) {
+            return slope[own];
+        }
+        double here = knots.get(own + 1).in() - knots.get(own).in();
+        double beside = knots.get(next + 1).in() - knots.get(next).in();
+        double tangent = ((2 * here + beside) * slope[own] - here * slope[next]) / (here + beside);
+        if (tangent * slope[own] <= 0) {
+            return 0;
+        }
+        return slope[own] * slope[next] <= 0 && Math.abs(tangent) > 3 * Math.abs(slope[own]) ? 3 * slope[own] : tangent;
     }
 
     /** The harmonic mean of both slopes, weighted by the lengths of their pieces: it keeps within three times the smaller one, which keeps the piece monotone. */

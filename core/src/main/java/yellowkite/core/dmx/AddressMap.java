@@ -2,7 +2,6 @@ package yellowkite.core.dmx;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SortedMap;
@@ -22,8 +21,7 @@ import yellowkite.core.profile.Mode;
  */
 public record AddressMap(List<PlacedChannel> channels, boolean truncated) {
 
-    /** Places that references may make: far above the 512 addresses of a universe, far below what fills the memory. */
-    public static final int MAX_PLACES = 16_384;
+    public static final int MAX_PLACES = BodyMap.MAX_PLACES;
     /** Addresses of one universe. */
     public static final int UNIVERSE = 512;
 
@@ -32,7 +30,11 @@ public record AddressMap(List<PlacedChannel> channels, boolean truncated) {
     }
 
     public static AddressMap of(FixtureType type, Mode mode) {
-        return new Expansion(type, mode).run();
+        return of(mode, BodyMap.of(type, mode));
+    }
+
+    static AddressMap of(Mode mode, BodyMap body) {
+        return Expansion.of(mode, body);
     }
 
     /** {@return highest address in use by break; empty for a mode of virtual channels alone} */
@@ -102,61 +104,25 @@ public record AddressMap(List<PlacedChannel> channels, boolean truncated) {
         return gaps;
     }
 
-    /** A place that a geometry stands in: the references that lead to it, outermost first. */
-    private record Place(List<Geometry.Reference> references) {}
-
     private static final class Expansion {
-        private final FixtureType type;
-        private final Mode mode;
-        private final Map<String, Geometry> topLevel = new HashMap<>();
-        /** Where each geometry stands, by its name, in document order. */
-        private final Map<String, List<Place>> places = new LinkedHashMap<>();
-        private int count;
-        private boolean truncated;
+        private Expansion() {}
 
-        private Expansion(FixtureType type, Mode mode) {
-            this.type = type;
-            this.mode = mode;
-        }
-
-        private AddressMap run() {
-            type.geometries().forEach(geometry -> topLevel.putIfAbsent(geometry.name(), geometry));
-            var root = topLevel.get(mode.geometry());
-            if (root != null) {
-                walk(root, List.of());
-            }
+        static AddressMap of(Mode mode, BodyMap body) {
+            var places = body.byName();
             var placed = new ArrayList<PlacedChannel>();
             for (var channel : mode.channels()) {
                 // a geometry outside the mode's own tree: a broken link, which the checks tell; the channel stands as written
-                for (var place : places.getOrDefault(channel.geometry(), List.of(new Place(List.of())))) {
-                    if (placed.size() >= MAX_PLACES) {
-                        truncated = true;
-                        return new AddressMap(placed, true);
-                    }
-                    placed.add(place(channel, place.references()));
+                var standing = places.get(channel.geometry());
+                if (placed.size() + (standing == null ? 1 : standing.size()) > MAX_PLACES) {
+                    return new AddressMap(placed, true);
+                }
+                if (standing == null) {
+                    placed.add(place(channel, List.of()));
+                } else {
+                    standing.forEach(at -> placed.add(place(channel, body.parts().get(at).references())));
                 }
             }
-            return new AddressMap(placed, truncated);
-        }
-
-        private void walk(Geometry geometry, List<Geometry.Reference> path) {
-            if (++count > MAX_PLACES) {
-                truncated = true;
-                return;
-            }
-            places.computeIfAbsent(geometry.name(), name -> new ArrayList<>()).add(new Place(path));
-            if (geometry instanceof Geometry.Reference reference) {
-                var target = topLevel.get(reference.geometry());
-                if (path.stream().anyMatch(outer -> outer.geometry().equals(reference.geometry()))
-                        || reference.geometry().equals(mode.geometry())) {
-                    truncated = true; // a circle
-                } else if (target != null) {
-                    var inner = new ArrayList<>(path);
-                    inner.add(reference);
-                    walk(target, List.copyOf(inner));
-                }
-            }
-            geometry.children().forEach(child -> walk(child, path));
+            return new AddressMap(placed, body.truncated());
         }
 
         private static PlacedChannel place(Channel channel, List<Geometry.Reference> references) {

@@ -66,14 +66,15 @@ public final class Resolver {
     }
 
     public static Resolver of(FixtureType type, Mode mode) {
-        var map = AddressMap.of(type, mode);
+        return CompiledMode.of(type, mode).resolver();
+    }
+
+    static Resolver of(FixtureType type, Mode mode, AddressMap map, LinkTargets targets, Map<Integer, List<Spans.FunctionSpan>> spansByChannel) {
         var resolver = new Resolver(type, map);
-        var targets = LinkTargets.of(mode);
-        var spansByChannel = new HashMap<Integer, List<Spans.FunctionSpan>>();
         for (int i = 0; i < map.channels().size(); i++) {
             var placed = map.channels().get(i);
             resolver.firstLane[i] = resolver.lanes.size();
-            var spans = spansByChannel.computeIfAbsent(placed.channel().id(), id -> Spans.of(type, placed.channel()));
+            var spans = spansByChannel.getOrDefault(placed.channel().id(), List.of());
             for (var logical : placed.channel().logicalChannels()) {
                 var candidates = new ArrayList<Candidate>();
                 for (var span : spans) {
@@ -133,6 +134,11 @@ public final class Resolver {
 
     public AddressMap map() {
         return map;
+    }
+
+    /** {@return whether a placed channel acts upon others by a Multiply relation: what it does is in their scale} @param index in the map's order */
+    public boolean scalesOthers(int index) {
+        return links.stream().anyMatch(link -> link.master() == index && link.type() == Relation.Type.MULTIPLY);
     }
 
     /** {@return the start value of every placed channel, in the map's order, each in its own width} */

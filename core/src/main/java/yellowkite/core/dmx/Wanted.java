@@ -8,7 +8,6 @@ import java.util.Objects;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
-import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 
 /**
@@ -19,8 +18,10 @@ import yellowkite.core.profile.Mode;
 public final class Wanted {
     /** Wider channels are searched on this many places of a curve first; a step of 16 bits is finer than any chart. */
     private static final int SAMPLES = 4_096;
+    /** Of a step: two errors that differ by less are equal. */
+    private static final double EQUAL = 1e-9;
 
-    private final FixtureType type;
+    private final CompiledMode compiled;
     private final Mode mode;
     private final Resolver resolver;
     private final LinkTargets targets;
@@ -48,22 +49,17 @@ public final class Wanted {
         }
     }
 
-    private Wanted(FixtureType type, Mode mode, Resolver resolver) {
-        this.type = type;
-        this.mode = mode;
-        this.resolver = resolver;
-        this.targets = LinkTargets.of(mode);
-        this.raws = resolver.startValues();
+    private Wanted(Probe from) {
+        this.compiled = from.mode();
+        this.mode = compiled.mode();
+        this.resolver = compiled.resolver();
+        this.targets = compiled.targets();
+        this.raws = from.raws().clone();
     }
 
-    /** @param wanted physical values by attribute, in the order in which they are set; all others stay at their start */
-    public static Result find(FixtureType type, Mode mode, Map<String, Double> wanted) {
-        return find(type, mode, Resolver.of(type, mode), wanted);
-    }
-
-    /** @param resolver of the mode */
-    static Result find(FixtureType type, Mode mode, Resolver resolver, Map<String, Double> wanted) {
-        var search = new Wanted(type, mode, resolver);
+    /** @param wanted physical values by attribute, in the order in which they are set. @param from where all others stay */
+    public static Result find(Probe from, Map<String, Double> wanted) {
+        var search = new Wanted(from);
         try {
             for (var each : wanted.entrySet()) {
                 search.set(each.getKey(), each.getValue());
@@ -82,7 +78,7 @@ public final class Wanted {
             if (!placed.channel().carries(attribute)) {
                 continue;
             }
-            var spans = Spans.of(type, placed.channel()).stream().filter(span -> span.function().attribute().equals(attribute) && span.from() <= span.to()).toList();
+            var spans = compiled.spans(placed.channel()).stream().filter(span -> span.function().attribute().equals(attribute) && span.from() <= span.to()).toList();
             if (spans.isEmpty()) {
                 continue;
             }
@@ -130,8 +126,9 @@ public final class Wanted {
                 high = Math.max(high, got);
                 double error = Math.abs(got - asked);
                 double bestError = best == null ? Double.POSITIVE_INFINITY : Math.abs(best.got() - asked);
-                boolean upperOfEquals = best != null && error == bestError && best.span() == span && best.got() != got && raw > best.raw();
-                if (error < bestError || upperOfEquals) {
+                boolean equal = best != null && Math.abs(error - bestError) <= EQUAL * Math.abs(got - best.got());
+                boolean upperOfEquals = equal && best.span() == span && best.got() != got && raw > best.raw();
+                if (error < bestError && !equal || upperOfEquals) {
                     best = new Choice(span, raw, got);
                 }
             }

@@ -1,6 +1,7 @@
 package yellowkite.core.edit;
 
 import yellowkite.core.profile.FixtureType;
+import yellowkite.core.text.Figures;
 
 /** Sets what a function reaches at its first and last value; the first larger than the second means inverted. */
 public record SetFunctionPhysical(int function, double from, double to) implements Edit {
@@ -21,6 +22,6 @@ public record SetFunctionPhysical(int function, double from, double to) implemen
     @Override
     public String describe(FixtureType before) {
         var name = Located.function(before, function).map(Located.InChannel::name).orElse("a function");
-        return "Physical ends of '" + name + "': " + Words.number(from) + " to " + Words.number(to);
+        return "Physical ends of '" + name + "': " + Figures.of(from) + " to " + Figures.of(to);
     }
 }

@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.core.text.Figures;
 
 /** Sets what a named range reaches at its two ends; both null lets it follow its function's line again. */
 public record SetRangePhysical(int range, @Nullable Double from, @Nullable Double to) implements Edit {
@@ -23,6 +24,6 @@ public record SetRangePhysical(int range, @Nullable Double from, @Nullable Doubl
     public String describe(FixtureType before) {
         var name = Located.range(before, range).map(Located.InFunction::called).orElse("a range");
         return from == null || to == null ? "Physical ends of " + name + " follow the function"
-                : "Physical ends of " + name + ": " + Words.number(from) + " to " + Words.number(to);
+                : "Physical ends of " + name + ": " + Figures.of(from) + " to " + Figures.of(to);
     }
 }

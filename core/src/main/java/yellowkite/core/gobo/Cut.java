@@ -20,7 +20,7 @@ public record Cut(double left, double top, @Nullable Double side, double degrees
     public static final int LARGEST = 1_024;
     /** From the largest circle, the outermost tenth: where a gobo is dark, and a drawing on paper is not. */
     private static final double RIM = 0.9;
-    private static final int MOST_SAMPLES = 4;
+    private static final int LEAST_SAMPLES = 2;
 
     /** {@code STENCIL}: light passes or not. {@code GREY}: in steps, as in glass. {@code COLOUR}: as it is. */
     public enum Tone { STENCIL, GREY, COLOUR }
@@ -53,32 +53,52 @@ public record Cut(double left, double top, @Nullable Double side, double degrees
         double centreX = side == null ? source.width() / 2.0 : left + taken / 2;
         double centreY = side == null ? source.height() / 2.0 : top + taken / 2;
         double scale = taken / size;
-        int samples = Math.clamp((int) Math.ceil(scale), 2, MOST_SAMPLES);
+        int samples = Math.max(LEAST_SAMPLES, (int) Math.ceil(scale)); // every pixel that lies under one of the gobo's counts
         double cos = Math.cos(Math.toRadians(-degrees)) * scale;
         double sin = Math.sin(Math.toRadians(-degrees)) * scale;
         int paper = paper(source);
         var pixels = new int[size * size];
+        var sum = new double[3];
         for (int y = 0; y < size; y++) {
             for (int x = 0; x < size; x++) {
                 if (round && Math.hypot(x + 0.5 - size / 2.0, y + 0.5 - size / 2.0) > size / 2.0) {
                     continue;
                 }
-                double red = 0;
-                double green = 0;
-                double blue = 0;
+                java.util.Arrays.fill(sum, 0);
                 for (int i = 0; i < samples * samples; i++) {
                     double dx = x + (i % samples + 0.5) / samples - size / 2.0;
                     double dy = y + (i / samples + 0.5) / samples - size / 2.0;
-                    int seen = on(paper, source, (int) Math.floor(centreX + cos * dx - sin * dy), (int) Math.floor(centreY + sin * dx + cos * dy));
-                    red += seen >> 16 & 0xFF;
-                    green += seen >> 8 & 0xFF;
-                    blue += seen & 0xFF;
+                    double atX = centreX + cos * dx - sin * dy;
+                    double atY = centreY + sin * dx + cos * dy;
+                    if (scale < 1 && atX >= 0 && atY >= 0 && atX < source.width() && atY < source.height()) {
+                        between(paper, source, atX, atY, sum);
+                    } else {
+                        add(on(paper, source, (int) Math.floor(atX), (int) Math.floor(atY)), 1, sum);
+                    }
                 }
                 double all = samples * samples;
-                pixels[y * size + x] = 0xFF000000 | toned((int) Math.round(red / all), (int) Math.round(green / all), (int) Math.round(blue / all));
+                pixels[y * size + x] = 0xFF000000 | toned((int) Math.round(sum[0] / all), (int) Math.round(sum[1] / all), (int) Math.round(sum[2] / all));
             }
         }
         return new Picture(size, size, pixels);
+    }
+
+    /** A small picture that is blown up goes over from one of its pixels into the next. */
+    private static void between(int paper, Picture source, double x, double y, double[] sum) {
+        int left = (int) Math.floor(x - 0.5);
+        int top = (int) Math.floor(y - 0.5);
+        double right = x - 0.5 - left;
+        double below = y - 0.5 - top;
+        for (int i = 0; i < 4; i++) {
+            double weight = (i % 2 == 0 ? 1 - right : right) * (i / 2 == 0 ? 1 - below : below);
+            add(on(paper, source, Math.clamp(left + i % 2, 0, source.width() - 1), Math.clamp(top + i / 2, 0, source.height() - 1)), weight, sum);
+        }
+    }
+
+    private static void add(int argb, double weight, double[] sum) {
+        sum[0] += weight * (argb >> 16 & 0xFF);
+        sum[1] += weight * (argb >> 8 & 0xFF);
+        sum[2] += weight * (argb & 0xFF);
     }
 
     private int toned(int red, int green, int blue) {

@@ -25,8 +25,10 @@ public record Metal(double bar, double slit, int islands, int size) {
     public static Metal of(Picture gobo) {
         var mask = Mask.of(gobo);
         // outside of the gobo its holder goes on: it makes no bar thin, and no slit
-        return new Metal(thinnest(mask, at -> mask.isLight(at), at -> mask.isInside(at) && !mask.isLight(at)),
-                thinnest(mask, at -> mask.isInside(at) && !mask.isLight(at), mask::isLight), islands(mask), mask.size);
+        var dark = new Depth(mask.size, Distance.squared(mask.size, mask::isLight));
+        IntPredicate isDark = at -> mask.isInside(at) && !mask.isLight(at);
+        return new Metal(Math.min(thinnest(dark, isDark), Necks.thinnest(dark, isDark)),
+                thinnest( new Depth(mask.size, Distance.squared(mask.size, isDark)), mask::isLight), islands(mask), mask.size);
     }
 
     /** {@return one sentence for each thing that metal could not do; none if it holds} */
@@ -43,7 +45,7 @@ public record Metal(double bar, double slit, int islands, int size) {
 
     private void thin(List<String> says, double width, String what) {
         if (width > 0 && width < THINNEST * size) {
-            says.add(String.format(Locale.ROOT, "The thinnest %s has %.0f of %d pixels, %.1f %% of the image: metal needs %.1f %%.", what, width, size, 100 * width / size, 100 * THINNEST));
+            says.add(String.format(Locale.ROOT, "The thinnest %s has %.0f of %d pixels, %.2f %% of the image: metal needs %.1f %%.", what, width, size, 100 * width / size, 100 * THINNEST));
         }
     }
 
@@ -51,9 +53,9 @@ public record Metal(double bar, double slit, int islands, int size) {
      * By the ridges of the distance to the edge: along the middle of a bar no neighbour lies deeper. Only what goes on for a while
      * is a bar: the tip of a shape grows thin, too.
      */
-    private static double thinnest(Mask mask, IntPredicate edge, IntPredicate counts) {
-        int size = mask.size;
-        var deep = Distance.squared(size, edge);
+    private static double thinnest(Depth depth, IntPredicate counts) {
+        int size = depth.size();
+        var deep = depth.squared();
         var ridges = new ArrayList<Integer>();
         for (int y = 1; y < size - 1; y++) {
             for (int x = 1; x < size - 1; x++) {
@@ -66,12 +68,12 @@ public record Metal(double bar, double slit, int islands, int size) {
         ridges.sort(Comparator.comparingDouble(at -> deep[at]));
         var lines = new Lines(size);
         for (int at : ridges) {
-            double width = 2 * Math.sqrt(deep[at]) - 1;
+            double width = depth.width(at);
             if (lines.lengthWith(at) >= LONG * width + LEAST) {
                 return width;
             }
         }
-        return ridges.isEmpty() ? 0 : 2 * Math.sqrt(deep[ridges.getLast()]) - 1;
+        return ridges.isEmpty() ? 0 : depth.width(ridges.getLast());
     }
 
     /** Pixels that grow together to lines, each known by one of its pixels. */

@@ -5,16 +5,18 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import yellowkite.core.profile.House;
 
 /**
  * A card, made quick to look through.
  *
  * @param words      numbers in the vocabulary, ascending; {@code weights} of each by where it stands
+ * @param nameWords  numbers of the words of its name alone
  * @param makerNumber number in the vocabulary of makers; {@code attributes} likewise
  */
 record Entry(String id, String maker, int makerNumber, String name, Shelf shelf, House.Category category, Card.State state, boolean proven, boolean placeholder, LocalDateTime changed, int[] footprints, boolean cells, int[] watts,
-        int[] words, float[] weights, int[] attributes) {
+        int[] words, float[] weights, int[] attributes, int[] nameWords) {
     private static final float NAME = 1;
     private static final float OTHER_NAME = 0.9f;
     private static final float MAKER = 0.8f;
@@ -50,7 +52,8 @@ record Entry(String id, String maker, int makerNumber, String name, Shelf shelf,
         add(synopsis.description(), DESCRIPTION, words, weights);
         var numbers = weights.keySet().stream().sorted().mapToInt(Integer::intValue).toArray();
         return new Entry(card.id(), card.maker(), makers.add(card.maker()), card.name(), card.shelf(), synopsis.category(), card.state(), card.proven(), synopsis.placeholder(), card.changed(),
-                synopsis.modes().stream().mapToInt(Synopsis.ModeLine::footprint).distinct().toArray(), synopsis.modes().stream().anyMatch(mode -> mode.cells() > 0), ints(synopsis.watts()), numbers, floats(numbers, weights), ints(own));
+                synopsis.modes().stream().mapToInt(Synopsis.ModeLine::footprint).distinct().toArray(), synopsis.modes().stream().anyMatch(mode -> mode.cells() > 0), ints(synopsis.watts()), numbers, floats(numbers, weights), ints(own),
+                Vocabulary.words(card.name()).stream().mapToInt(words::add).distinct().toArray());
     }
 
     /** {@return how an attribute of a width is listed} A sign no word has keeps it from being found by its letters. */
@@ -65,6 +68,15 @@ record Entry(String id, String maker, int makerNumber, String name, Shelf shelf,
             }
         }
         return false;
+    }
+
+    /** {@return how much of its name is among some words, in [0, 1]; 1 where the whole name was typed} @param typed numbers of words */
+    float named(Set<Integer> typed) {
+        int found = 0;
+        for (int word : nameWords) {
+            found += typed.contains(word) ? 1 : 0;
+        }
+        return nameWords.length == 0 ? 0 : (float) found / nameWords.length;
     }
 
     private static void add(String text, float weight, Vocabulary words, Map<Integer, Float> weights) {

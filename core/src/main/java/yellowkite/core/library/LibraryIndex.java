@@ -23,6 +23,8 @@ public final class LibraryIndex {
     /** Where more than that fit whole, those that fit in part are of no interest. */
     private static final int FEW = 10;
     private static final int MOST_IN_PART = 50;
+    /** Of several whose names hold what was typed, the one that is called just so comes first. */
+    private static final float NAMED = 0.5f;
     private static final Comparator<Entry> BY_NAME = Comparator.comparing(Entry::maker, String.CASE_INSENSITIVE_ORDER).thenComparing(Entry::name, String.CASE_INSENSITIVE_ORDER).thenComparing(Entry::id);
 
     private final List<Entry> entries;
@@ -68,10 +70,11 @@ public final class LibraryIndex {
         var fits = query.terms().stream().map(seeker::fits).toArray(float[][]::new);
         var tally = new Tally(narrowing, makers, attributes);
         var bySection = new EnumMap<Kind, List<Scored>>(Kind.class);
+        var typed = Vocabulary.words(query.text()).stream().map(words::find).collect(Collectors.toSet());
         for (int at = 0; at < entries.size(); at++) {
             var entry = entries.get(at);
             int fitting = 0;
-            float score = 0;
+            float score = NAMED * entry.named(typed);
             for (var term : fits) {
                 fitting += term[at] > 0 ? 1 : 0;
                 score += term[at];

@@ -14,8 +14,9 @@ import yellowkite.core.attribute.Catalogue;
  * What was typed into the library's search. Every term has to be found.
  *
  * @param terms at most {@link #MOST}
+ * @param text  as it was typed, without what is too long
  */
-public record LibraryQuery(List<Term> terms) {
+public record LibraryQuery(List<Term> terms, String text) {
     private static final int MOST = 8;
     /** A person types less; what comes behind is left out. */
     private static final int LONGEST = 200;
@@ -76,13 +77,14 @@ public record LibraryQuery(List<Term> terms) {
     /** {@return what a text asks for: "17 channels", "16 bit pan" or "pan 16 bit", and single words} */
     public static LibraryQuery of(String text) {
         var terms = new ArrayList<Term>();
-        var rest = new StringBuilder(text.substring(0, Math.min(LONGEST, text.length())).toLowerCase(Locale.ROOT));
+        var taken = text.substring(0, Math.min(LONGEST, text.length()));
+        var rest = new StringBuilder(taken.toLowerCase(Locale.ROOT));
         take(rest, FOOTPRINT, found -> new Footprint(Math.min(LARGEST_FOOTPRINT, Integer.parseInt(found.group(1)))), terms);
         take(rest, WATTS, found -> new Watts(Integer.parseInt(found.group(1))), terms);
         take(rest, WIDTH_FIRST, found -> new Wide(found.group(2), attributes(found.group(2)), Integer.parseInt(found.group(1))), terms);
         take(rest, WIDTH_LAST, found -> new Wide(found.group(1), attributes(found.group(1)), Integer.parseInt(found.group(2))), terms);
         words(Arrays.stream(rest.toString().split("[\\s,;]+")).filter(word -> !word.isEmpty()).limit(MOST).toList(), terms);
-        return new LibraryQuery(terms.stream().limit(MOST).toList());
+        return new LibraryQuery(terms.stream().limit(MOST).toList(), taken);
     }
 
     /** Words that together are what technicians call an attribute are one term: "gobo rotation". */

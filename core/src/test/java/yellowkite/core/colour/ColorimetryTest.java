@@ -9,6 +9,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import yellowkite.core.profile.ColorSpace;
 import yellowkite.core.xml.Source;
 
@@ -101,16 +102,22 @@ class ColorimetryTest {
         assertThat(locus.getLast().y()).isCloseTo(0.2653, within(0.0001));
     }
 
+    /** Published: LED-B1 2733 K, LED-B4 5109 K, F11 4000 K (CIE 15). */
+    @ParameterizedTest
+    @CsvSource({"0.4560, 0.4078, 2733", "0.3422, 0.3502, 5109", "0.3805, 0.3769, 4000"})
+    void lightsHaveThePublishedTemperatures(double x, double y, double kelvin) {
+        assertThat(Temperature.of(new Chromaticity(x, y)).orElseThrow().kelvin()).isCloseTo(kelvin, within(2.0));
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {1000, 1000.5, 1001, 89_000, 95_000, 100_000})
+    void whitesHaveATemperatureUpToBothEnds(double kelvin) {
+        assertThat(Temperature.of(new Temperature(kelvin, 0).chromaticity()).orElseThrow().kelvin()).isCloseTo(kelvin, within(0.02 * kelvin));
+    }
+
     @Test
-    void aGlassAloneGivesItsColourAndGlassesMultiply() {
-        var amber = new Chromaticity(0.5330, 0.4350).at(0.48);
-        var glass = Glass.of(amber);
-
-        var once = glass.pass(Chromaticity.WHITE.at(1));
-
-        assertThat(once.x()).isCloseTo(amber.x(), within(1e-5));
-        assertThat(once.y()).isCloseTo(0.48, within(1e-5));
-        assertThat(glass.and(glass).longer()).isCloseTo(glass.longer() * glass.longer(), within(1e-12));
-        assertThat(glass.covering(0)).isEqualTo(Glass.CLEAR);
+    void noWhiteIsAskedForThatNobodyCanSee() {
+        assertThatThrownBy(() -> Wish.white(2_000, 0.02)).isInstanceOf(IllegalArgumentException.class); // x + y would be 1.059
+        assertThat(Wish.white(2_000, 0.005).x()).isPositive();
     }
 }

@@ -20,7 +20,8 @@ class MixingTest {
     private static final Xyz WHITE = Chromaticity.WHITE.at(1);
     private static final Xyz AMBER = new Chromaticity(0.57, 0.427).at(0.34);
     private static final Xyz LIME = new Chromaticity(0.408, 0.556).at(1);
-    private static final List<Glass> CMY = List.of(Glass.of(RgbSpace.SRGB.mix(0, 1, 1)), Glass.of(RgbSpace.SRGB.mix(1, 0, 1)), Glass.of(RgbSpace.SRGB.mix(1, 1, 0)));
+    private static final Spectrum D65 = Spectrum.of(WHITE);
+    private static final List<Glasses.Travel> CMY = List.of(Glass.ofScreen(0, 1, 1)::covering, Glass.ofScreen(1, 0, 1)::covering, Glass.ofScreen(1, 1, 0)::covering);
 
     @Nested
     class LightsThatAddUp {
@@ -92,6 +93,81 @@ class MixingTest {
             }
         }
 
+        /** Saturation 60 % of red: screen parts 1, 0.4, 0.4. By hand, the least squares of R, G, B, W with W = R + G + B are w = 0.4, r = 0.6; raised until red is full: 1, 0, 0, 2/3. */
+        @Test
+        void areEvenestByHandForRedGreenBlueAndWhite() {
+            var lights = List.of(RED, GREEN, BLUE, RED.plus(GREEN).plus(BLUE));
+
+            var mix = Additive.solve(lights, Wish.hue(0, 0.6), Choice.EVENEST);
+
+            assertThat(mix.levels().get(0)).isCloseTo(1, within(1e-4));
+            assertThat(mix.levels().get(1)).isCloseTo(0, within(1e-4));
+            assertThat(mix.levels().get(2)).isCloseTo(0, within(1e-4));
+            assertThat(mix.levels().get(3)).isCloseTo(2.0 / 3, within(1e-4));
+        }
+
+        @ParameterizedTest
+        @EnumSource(Choice.class)
+        void meetEveryAimOfTheirGamut(Choice choice) {
+            var warm = new Temperature(2_800, 0).chromaticity().at(1);
+            var cold = new Temperature(6_500, 0).chromaticity().at(1);
+            for (var lights : List.of(List.of(RED, GREEN, BLUE, WHITE), List.of(RED, GREEN, BLUE, warm, cold), List.of(RED, GREEN, BLUE, AMBER, WHITE), List.of(RED, GREEN, BLUE, WHITE, WHITE, WHITE))) {
+                var gamut = Additive.gamut(lights);
+                for (double u = 0.05; u < 0.6; u += 0.012) {
+                    for (double v = 0.05; v < 0.6; v += 0.012) {
+                        var wanted = Chromaticity.ofUv(u, v);
+                        if (wanted.y() > 0 && gamut.contains(wanted)) {
+                            assertThat(Additive.solve(lights, wanted, choice).reached().chromaticity().distanceTo(wanted)).as("%s of %d lights at %f %f", choice, lights.size(), u, v).isLessThan(1e-5);
+                        }
+                    }
+                }
+            }
+        }
+
+        /**
+         * The screen's red, green and blue with their sums of two: 0.8 R + 0.9 G + B. By hand k = 3: blue, cyan and magenta full give 1 R, 1 G
+         * and 3 B; with yellow full, red at 0.4 and green at 0.7 that is 2.4 R, 2.7 G, 3 B, three times the wish. Y = 3 (0.8 x 0.2126 + 0.9 x 0.7152 + 0.0722) = 2.6578.
+         */
+        @Test
+        void areBrightestWhereManyLightsLieInOnePlane() {
+            var lights = List.of(RED, GREEN, BLUE, GREEN.plus(BLUE), RED.plus(BLUE), RED.plus(GREEN));
+            var wanted = RgbSpace.SRGB.mix(0.8, 0.9, 1);
+
+            var mix = Additive.solve(lights, wanted.chromaticity(), Choice.BRIGHTEST);
+
+            assertThat(mix.reached().y()).isCloseTo(2.6578, within(0.0005));
+            assertThat(mix.reached().chromaticity().distanceTo(wanted.chromaticity())).isLessThan(1e-6);
+        }
+
+        /** Warm, cold and both together lie on one line; at the colour of both together all three are full: Y = 1 + 1 + 2. */
+        @Test
+        void onOneLineAllTakePart() {
+            var warm = new Temperature(2_700, 0).chromaticity().at(1);
+            var cold = new Temperature(6_500, 0).chromaticity().at(1);
+
+            var mix = Additive.solve(List.of(warm, cold, warm.plus(cold)), warm.plus(cold).chromaticity(), Choice.BRIGHTEST);
+
+            assertThat(mix.reached().y()).isCloseTo(4, within(1e-4));
+        }
+
+        /** Any mix of lights that lie in planes together is at most as bright as the brightest of its colour. */
+        @Test
+        void areNeverBrighterThanTheBrightestInPlanesEither() {
+            var lights = List.of(RED, GREEN, BLUE, RED.times(0.3), GREEN.times(0.3), BLUE.times(0.3), RED.plus(GREEN), GREEN.plus(BLUE), RED.plus(GREEN.times(0.5)), WHITE);
+            var random = new Random(13);
+            for (int i = 0; i < 500; i++) {
+                var any = Additive.mixed(lights, DoubleStream.generate(() -> random.nextInt(3) / 2.0).limit(lights.size()).boxed().toList());
+                if (any.isBlack()) {
+                    continue;
+                }
+
+                var best = Additive.solve(lights, any.chromaticity(), Choice.BRIGHTEST);
+
+                assertThat(best.reached().y()).as("seed 13, try %d", i).isGreaterThan(any.y() * (1 - 1e-5));
+                assertThat(best.reached().chromaticity().distanceTo(any.chromaticity())).isLessThan(1e-5);
+            }
+        }
+
         @Test
         void sayWhenAColourIsOutOfTheirGamutAndReachTheNearest() {
             var wanted = new Chromaticity(0.19, 0.72); // greener than the screen's green
@@ -121,7 +197,7 @@ class MixingTest {
     class Flags {
         @Test
         void inFullGiveTheirColour() {
-            assertThat(Subtractive.mixed(WHITE, CMY, List.of(1.0, 0.0, 0.0)).chromaticity().x()).isCloseTo(RgbSpace.SRGB.mix(0, 1, 1).chromaticity().x(), within(1e-5));
+            assertThat(Subtractive.mixed(D65, CMY, List.of(1.0, 0.0, 0.0)).chromaticity().x()).isCloseTo(RgbSpace.SRGB.mix(0, 1, 1).chromaticity().x(), within(1e-5));
         }
 
         @Test
@@ -130,9 +206,9 @@ class MixingTest {
             for (int i = 0; i < 200; i++) {
                 var levels = new ArrayList<>(List.of(random.nextDouble() * 0.95, random.nextDouble() * 0.95, random.nextDouble() * 0.95));
                 levels.set(random.nextInt(3), 0.0);
-                var wanted = Subtractive.mixed(WHITE, CMY, levels).chromaticity();
+                var wanted = Subtractive.mixed(D65, CMY, levels).chromaticity();
 
-                var mix = Subtractive.solve(WHITE, CMY, wanted);
+                var mix = Subtractive.solve(D65, CMY, wanted);
 
                 assertThat(mix.reached().chromaticity().distanceTo(wanted)).as("seed 3, try %d", i).isLessThan(2e-4);
                 assertThat(mix.inGamut()).isTrue();
@@ -141,14 +217,23 @@ class MixingTest {
 
         @Test
         void stayOutForTheLampsOwnWhite() {
-            var mix = Subtractive.solve(WHITE, CMY, Chromaticity.WHITE);
+            var mix = Subtractive.solve(D65, CMY, Chromaticity.WHITE);
 
             assertThat(mix.levels()).allSatisfy(level -> assertThat(level).isLessThan(0.001));
         }
 
+        /** Cyan and magenta make the screen's blue: it is in their gamut. */
+        @Test
+        void makeBlueOfCyanAndMagenta() {
+            var mix = Subtractive.solve(D65, CMY, BLUE.chromaticity());
+
+            assertThat(mix.inGamut()).isTrue();
+            assertThat(mix.reached().chromaticity().distanceTo(BLUE.chromaticity())).isLessThan(2e-4);
+        }
+
         @Test
         void cannotMakeAStrongColour() {
-            assertThat(Subtractive.solve(WHITE, CMY, new Chromaticity(0.72, 0.27)).inGamut()).isFalse();
+            assertThat(Subtractive.solve(D65, CMY, new Chromaticity(0.72, 0.27)).inGamut()).isFalse();
         }
     }
 }

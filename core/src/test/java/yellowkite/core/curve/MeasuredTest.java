@@ -59,4 +59,12 @@ class MeasuredTest {
         assertThat(read.curve()).isNull();
         assertThat(read.reason()).startsWith(reason.length() > 40 ? reason.substring(0, 40) : reason);
     }
+
+    @Test
+    void lightThatNeverChangesIsRefused() {
+        for (boolean correction : new boolean[] {true, false}) {
+            assertThat(Measured.read("0;100\n100;100", correction).reason()).startsWith("The light never changes");
+            assertThat(Measured.read("0;100\n50;40\n100;0", correction).reason()).startsWith("The light is brightest at the lowest level");
+        }
+    }
 }

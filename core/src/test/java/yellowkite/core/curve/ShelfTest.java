@@ -83,4 +83,25 @@ class ShelfTest {
         assertThat(curve.at(0.4)).isZero();
         assertThat(curve.at(0.5)).isCloseTo(0.9, within(1e-12));
     }
+
+    /** By hand: (10^0.98 - 1) / 9 = 0.949992; log10(1 + 9 x 0.98) = 0.992111. */
+    @Test
+    void thoseThatAreNoPolynomialsKeepWithinATenThousandth() {
+        assertThat(new Curve(Shelf.EXPONENTIAL.pieces(0)).at(0.98)).isCloseTo(0.949992, within(1e-4));
+        assertThat(new Curve(Shelf.LOGARITHMIC.pieces(0)).at(0.98)).isCloseTo(0.992111, within(1e-4));
+        for (int i = 0; i <= 1000; i++) {
+            double x = i / 1000.0;
+            assertThat(new Curve(Shelf.EXPONENTIAL.pieces(0)).at(x)).isCloseTo((Math.pow(10, x) - 1) / 9, within(1e-4));
+            assertThat(new Curve(Shelf.LOGARITHMIC.pieces(0)).at(x)).isCloseTo(Math.log10(1 + 9 * x), within(1.1e-4));
+            assertThat(new Curve(Shelf.INVERSE_SQUARE.pieces(0)).at(x)).isCloseTo(Math.sqrt(x), within(7e-4));
+        }
+    }
+
+    /** 85 of 255 is a third: there the second of three steps begins. */
+    @Test
+    void stepsBeginWhereTheyShould() {
+        assertThat(new Curve(Shelf.STEPPED.pieces(3)).at(85 / 255.0)).isEqualTo(0.5);
+        assertThat(new Curve(Shelf.STEPPED.pieces(3)).at(170 / 255.0)).isEqualTo(1);
+        assertThat(new Curve(Shelf.CEILING.pieces(50)).valueAt(15, 1, 1)).isEqualTo(8); // 7.5, half up
+    }
 }

@@ -23,7 +23,7 @@ class WantedTest {
     private final FixtureType spot = Lamps.spot();
 
     private static Wanted.Result.Found found(FixtureType type, Map<String, Double> wanted) {
-        return switch (Wanted.find(type, Lamps.mode(type), wanted)) {
+        return switch (Wanted.find(Probe.atStart(CompiledMode.of(type, Lamps.mode(type))), wanted)) {
             case Wanted.Result.Found found -> found;
             case Wanted.Result.OutOfReach out -> throw new AssertionError(out.reason());
         };
@@ -65,9 +65,9 @@ class WantedTest {
 
     @Test
     void saysWhatCanBeReached() {
-        assertThat(Wanted.find(spot, Lamps.mode(spot), Map.of("Pan", 271.0))).isEqualTo(new Wanted.Result.OutOfReach(
+        assertThat(Wanted.find(Probe.atStart(CompiledMode.of(spot, Lamps.mode(spot))), Map.of("Pan", 271.0))).isEqualTo(new Wanted.Result.OutOfReach(
                 "'Yoke_Pan' reaches Pan from -270.0 to 270.0; 271.0 is out of reach."));
-        assertThat(Wanted.find(spot, Lamps.mode(spot), Map.of("Zoom", 1.0))).isEqualTo(new Wanted.Result.OutOfReach(
+        assertThat(Wanted.find(Probe.atStart(CompiledMode.of(spot, Lamps.mode(spot))), Map.of("Zoom", 1.0))).isEqualTo(new Wanted.Result.OutOfReach(
                 "No channel of mode 'Main' carries the attribute 'Zoom'."));
     }
 

@@ -228,4 +228,19 @@ class LibraryIndexTest {
         assertThat(after.search(LibraryQuery.of("wash"), Narrowing.NONE, Order.NAME).hits()).isEmpty();
         assertThat(find("wash")).containsExactly("Petrel Wash"); // the one before is as it was
     }
+
+    @ParameterizedTest
+    @CsvSource({"petrel, Petrel", "Petrel 200, Petrel 200", "petrel xl, Petrel XL", "petrel spot 200, Petrel Spot 200"})
+    void theOneThatIsCalledJustSoComesFirst(String typed, String first) {
+        var index = LibraryIndex.EMPTY.with(List.of(lamp("Alder", "Petrel XL", none -> { }), lamp("Birch", "Petrel Spot 200", none -> { }), lamp("Cedar", "Petrel 200", none -> { }), lamp("Elm", "Petrel", none -> { })), Set.of());
+
+        var found = index.search(LibraryQuery.of(typed), Narrowing.NONE, Order.FIT);
+
+        assertThat(found.hits().getFirst().name()).isEqualTo(first);
+    }
+
+    @Test
+    void whatIsTooLongIsLeftOut() {
+        assertThat(LibraryQuery.of("x".repeat(3_000)).terms()).containsExactly(new LibraryQuery.Word("x".repeat(200), Set.of()));
+    }
 }

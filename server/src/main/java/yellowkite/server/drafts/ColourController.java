@@ -22,8 +22,8 @@ import yellowkite.core.colour.Emitters;
 import yellowkite.core.colour.Hull;
 import yellowkite.core.colour.Wish;
 import yellowkite.core.colour.Xyz;
-import yellowkite.core.dmx.Light;
-import yellowkite.core.dmx.WantedColour;
+import yellowkite.core.light.Light;
+import yellowkite.core.light.WantedColour;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Measurement;
 import yellowkite.core.gobo.Picture;
@@ -73,10 +73,11 @@ class ColourController {
      * @param span   of both sides of the diagram
      * @param gamut  corners of what the mode can mix, in turn; empty if it mixes nothing, or anything
      * @param lights of a mode that adds lights up
-     * @param now    at the probe; null while the lamp gives no light at all
+     * @param now    at the probe; null while the fixture gives no light at all
+     * @param dims   whether a brightness can be asked for
      */
     record ColourMap(double span, List<KelvinSpot> blackBodies, List<Spot> gamut, List<LightSpot> lights, @Schema(nullable = true) @Nullable HueView now,
-            List<LightPart> emitters, List<LightPart> filters, List<NamedColour> named) {}
+            List<LightPart> emitters, List<LightPart> filters, List<NamedColour> named, boolean dims) {}
 
     record ProbeRequest(int mode, Map<Integer, Long> values) {
         ProbeRequest {
@@ -87,14 +88,14 @@ class ColourController {
     /** 200 with the colours of a mode at a probe; 404 if it is gone. */
     @PostMapping("/api/drafts/{draftId}/colour")
     ColourMap map(@PathVariable String draftId, @RequestBody ProbeRequest request) {
-        var probe = Probe.of(drafts.require(draftId), request.mode(), request.values());
-        var type = probe.type();
-        var colours = WantedColour.of(type, probe.mode(), probe.resolver(), probe.raws());
-        var now = Light.of(type, probe.resolver().resolve(probe.raws())).color();
+        var probe = Probes.of(drafts.require(draftId), request.mode(), request.values());
+        var type = probe.mode().type();
+        var colours = WantedColour.of(probe);
+        var now = Light.of(probe.mode(), probe.meanings()).color();
         return new ColourMap(Diagram.SPAN, Diagram.blackBodies().stream().map(each -> new KelvinSpot((int) each.kelvin(), each.chromaticity().u(), each.chromaticity().v())).toList(),
                 colours.gamut().map(Hull::corners).orElse(List.of()).stream().map(Spot::of).toList(),
                 colours.lights().entrySet().stream().map(each -> new LightSpot(pretty(type, each.getKey()), HueView.of(each.getValue()))).toList(),
-                now.isBlack() ? null : HueView.of(now), emitters(type), filters(type), named(type));
+                now.isBlack() ? null : HueView.of(now), emitters(type), filters(type), named(type), colours.canDim());
     }
 
     private static String pretty(FixtureType type, String attribute) {
@@ -103,7 +104,7 @@ class ColourController {
 
     private static List<LightPart> emitters(FixtureType type) {
         var lights = Emitters.of(type);
-        return type.physicalDescriptions().emitters().stream().map(each -> part(each.name(), lights.full(each), each.color() == null ? null : each.color().luminance(), each.dominantWaveLength(), each.measurements(),
+        return type.physicalDescriptions().emitters().stream().map(each -> part(each.name(), lights.full(each).seen(), each.color() == null ? null : each.color().luminance(), each.dominantWaveLength(), each.measurements(),
                 uses(type, each.name(), true))).toList();
     }
 
@@ -151,14 +152,14 @@ class ColourController {
     /** 200 with the values that make a colour; 422 with what does not fit. */
     @PostMapping("/api/drafts/{draftId}/colour/wanted")
     WishAnswer wanted(@PathVariable String draftId, @RequestBody WishRequest request) {
-        var probe = Probe.of(drafts.require(draftId), request.mode(), request.values());
+        var probe = Probes.of(drafts.require(draftId), request.mode(), request.values());
         if (!(request.brightness() > 0 && request.brightness() <= 1)) {
             throw Refusal.unfit("brightness", "A brightness is more than 0 and at most 100 %.");
         }
         var wish = wish(request);
-        return switch (WantedColour.of(probe.type(), probe.mode(), probe.resolver(), probe.raws()).find(wish, request.choice(), request.brightness())) {
+        return switch (WantedColour.of(probe).find(wish, request.choice(), request.brightness())) {
             case WantedColour.Result.Impossible why -> throw Refusal.unfit("mode", why.reason());
-            case WantedColour.Result.Found found -> new WishAnswer(found.levels().stream().map(each -> new WishLevel(pretty(probe.type(), each.attribute()), each.level())).toList(),
+            case WantedColour.Result.Found found -> new WishAnswer(found.levels().stream().map(each -> new WishLevel(pretty(probe.mode().type(), each.attribute()), each.level())).toList(),
                     found.values(), HueView.of(wish.at(1)), HueView.of(found.reached()), found.distance(), found.inGamut(), found.says());
         };
     }

@@ -1,22 +1,15 @@
 package yellowkite.server.drafts;
 
-import java.math.BigDecimal;
-import java.math.MathContext;
-import java.math.RoundingMode;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Locale;
+import java.util.HashSet;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import yellowkite.core.dmx.Light;
-import yellowkite.core.dmx.Meaning;
+import yellowkite.core.dmx.Readout;
+import yellowkite.core.light.Light;
 import yellowkite.server.web.Refusal;
 
 /** Reads a draft at a probe. */
 @Component
 class Readouts {
-    private static final List<String> BYTE_NAMES = List.of("coarse", "fine", "finer", "finest");
     private final DraftBases bases;
 
     Readouts(DraftBases bases) {
@@ -25,47 +18,26 @@ class Readouts {
 
     /** @param values raw values by channel id; a channel that is not named stands at its start value, and in the picture of the beam at its highlight value */
     ReadoutView read(LoadedDraft draft, int modeId, int channelId, Map<Integer, Long> values) {
-        var probe = Probe.of(draft, modeId, values);
-        var meanings = probe.resolver().resolve(probe.raws());
-        var here = meanings.stream().filter(each -> each.channel().channel().id() == channelId).findFirst()
-                .orElseThrow(() -> Refusal.notFound("That channel is not in this mode any more."));
-        return view(here, Light.of(probe.type(), probe.resolver().resolve(probe.lit(values, channelId))), bases.media(draft));
+        var probe = Probes.of(draft, modeId, values);
+        var here = probe.readout(channelId).orElseThrow(() -> Refusal.notFound("That channel is not in this mode any more."));
+        var moved = new HashSet<>(values.keySet());
+        moved.add(channelId);
+        return view(here, Light.of(probe.mode(), probe.lit(moved).meanings()), bases.media(draft));
     }
 
-    private static ReadoutView view(Meaning here, Light light, DraftMedia media) {
-        var channel = here.channel().channel();
-        var bytes = new ArrayList<ReadoutView.Byte>();
-        var addresses = here.channel().addresses();
-        for (int i = 0; i < channel.bytes(); i++) {
-            bytes.add(new ReadoutView.Byte(i < addresses.size() ? addresses.get(i) : null, BYTE_NAMES.get(i), (int) (here.raw() >>> 8 * (channel.bytes() - 1 - i)) & 0xFF));
-        }
+    private static ReadoutView view(Readout readout, Light light, DraftMedia media) {
+        var here = readout.meaning();
         var function = here.function();
         var slot = here.slot() == null ? null : DraftShaper.slot(here.range().range().slot(), here.slot(), media);
-        var physical = here.physical() == null ? null : number(here.physical());
-        return new ReadoutView(channel.id(), here.raw(), String.format(Locale.ROOT, "0x%0" + 2 * channel.bytes() + "X", here.raw()),
-                Math.round(1000.0 * here.raw() / channel.max()) / 10.0, bytes,
+        return new ReadoutView(here.channel().channel().id(), here.raw(), readout.hex(), readout.percent(),
+                readout.bytes().stream().map(each -> new ReadoutView.Byte(each.address(), each.name(), each.value())).toList(),
                 function == null ? null : function.name(), function == null ? null : function.function().attribute(),
-                here.range() == null ? null : here.range().range().name(), slot, physical, here.unit().symbol(),
-                doing(here, physical), beam(light, media));
-    }
-
-    private static String doing(Meaning here, @Nullable String physical) {
-        var function = here.function();
-        if (function == null) {
-            return "No function is active at this value: the lamp does nothing here.";
-        }
-        var what = here.range() != null && !here.range().range().name().isBlank() ? here.range().range().name() : function.name();
-        boolean moves = function.function().physicalFrom() != function.function().physicalTo() && !here.unit().symbol().isEmpty();
-        return moves ? what + ", at " + physical + " " + here.unit().symbol() + "." : what + ".";
+                here.range() == null ? null : here.range().range().name(), slot, readout.physical(), here.unit().symbol(),
+                readout.says(), beam(light, media));
     }
 
     private static ReadoutView.Beam beam(Light light, DraftMedia media) {
         return new ReadoutView.Beam(light.level(), HueView.of(light.color()), light.gobo() == null ? null : DraftShaper.picture(light.gobo(), media),
                 light.panDegrees(), light.tiltDegrees(), light.strobeHz());
-    }
-
-    private static String number(double value) {
-        var rounded = new BigDecimal(value).round(new MathContext(5, RoundingMode.HALF_UP));
-        return (rounded.scale() > 3 ? rounded.setScale(3, RoundingMode.HALF_UP) : rounded).stripTrailingZeros().toPlainString();
     }
 }

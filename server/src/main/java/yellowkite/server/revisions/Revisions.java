@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.check.Severity;
-import yellowkite.core.compare.MapSignature;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.compare.Side;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
@@ -77,7 +77,7 @@ public class Revisions {
                 fresh.count(Severity.ERROR), fresh.count(Severity.WARNING), fresh.despite());
         var modes = type.modes().stream().map(mode -> {
             var line = ModeSummary.of(type, mode);
-            var map = MapSignature.of(type, mode);
+            var map = CompiledMode.of(type, mode).signature();
             return new RevisionRepository.ModeRow(listed(line.name()), line.footprint(), line.channels(), json.writeValueAsString(line.tail()), map.isEmpty() ? null : Sha256.of(map.getBytes(StandardCharsets.UTF_8)));
         }).toList();
         repository.insert(revision, entries, modes);

@@ -1,4 +1,4 @@
-package yellowkite.core.compare;
+package yellowkite.core.dmx;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -13,7 +13,7 @@ class MapSignatureTest {
     private final FixtureType spot = Lamps.spot();
 
     private static String of(FixtureType type) {
-        return MapSignature.of(type, Lamps.mode(type));
+        return CompiledMode.of(type, Lamps.mode(type)).signature();
     }
 
     private FixtureType with(String attribute, UnaryOperator<Channel> change) {

@@ -1,20 +1,15 @@
-package yellowkite.core.compare;
+package yellowkite.core.dmx;
 
 import java.util.Comparator;
 import java.util.stream.Collectors;
-import yellowkite.core.dmx.AddressMap;
-import yellowkite.core.dmx.PlacedChannel;
-import yellowkite.core.dmx.Spans;
-import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Mode;
 
 /** What a mode does on its addresses, as a text: equal for modes of lamps that are driven alike, whatever they and their parts are called. */
-public final class MapSignature {
+final class MapSignature {
     private MapSignature() {}
 
     /** {@return a line for each channel with an address, in the order of addresses: break, addresses, and where which attribute begins} Empty for a mode without one. */
-    public static String of(FixtureType type, Mode mode) {
-        return AddressMap.of(type, mode).channels().stream().filter(each -> !each.addresses().isEmpty())
+    static String of(AddressMap map) {
+        return map.channels().stream().filter(each -> !each.addresses().isEmpty())
                 .sorted(Comparator.comparing((PlacedChannel each) -> each.dmxBreak() == null ? 1 : each.dmxBreak()).thenComparing(each -> each.addresses().getFirst()))
                 .map(MapSignature::line).collect(Collectors.joining("\n"));
     }

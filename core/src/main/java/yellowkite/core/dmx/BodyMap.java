@@ -1,0 +1,84 @@
+package yellowkite.core.dmx;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Geometry;
+import yellowkite.core.profile.Mode;
+
+/**
+ * The parts of the body that a mode uses, each in every place where it stands: a part under references stands once for each of them.
+ *
+ * @param parts     in document order; one inside another stands behind it
+ * @param truncated whether references nest or repeat beyond {@link #MAX_PLACES} or in a circle; the rest is left out
+ */
+record BodyMap(List<Standing> parts, boolean truncated) {
+    /** Places that references may make: far above the 512 addresses of a universe, far below what fills the memory. */
+    static final int MAX_PLACES = 16_384;
+    private static final int NONE = -1;
+
+    BodyMap {
+        parts = List.copyOf(parts);
+    }
+
+    /**
+     * A part in one place.
+     *
+     * @param references that lead to it, outermost first
+     * @param outer      place of the part that it stands in, among all; -1 for the outermost
+     */
+    record Standing(Geometry geometry, List<Geometry.Reference> references, int outer) {}
+
+    static BodyMap of(FixtureType type, Mode mode) {
+        var walk = new Walk(type, mode);
+        var root = walk.topLevel.get(mode.geometry());
+        if (root != null) {
+            walk.into(root, List.of(), NONE);
+        }
+        return new BodyMap(walk.parts, walk.truncated);
+    }
+
+    /** {@return where each part stands, by its name} */
+    Map<String, List<Integer>> byName() {
+        var places = new LinkedHashMap<String, List<Integer>>();
+        for (int i = 0; i < parts.size(); i++) {
+            places.computeIfAbsent(parts.get(i).geometry().name(), name -> new ArrayList<>()).add(i);
+        }
+        return places;
+    }
+
+    private static final class Walk {
+        private final String root;
+        private final Map<String, Geometry> topLevel = new HashMap<>();
+        private final List<Standing> parts = new ArrayList<>();
+        private boolean truncated;
+
+        Walk(FixtureType type, Mode mode) {
+            root = mode.geometry();
+            type.geometries().forEach(geometry -> topLevel.putIfAbsent(geometry.name(), geometry));
+        }
+
+        void into(Geometry geometry, List<Geometry.Reference> path, int outer) {
+            if (parts.size() >= MAX_PLACES) {
+                truncated = true;
+                return;
+            }
+            int here = parts.size();
+            parts.add(new Standing(geometry, path, outer));
+            if (geometry instanceof Geometry.Reference reference) {
+                var target = topLevel.get(reference.geometry());
+                if (reference.geometry().equals(root) || path.stream().anyMatch(each -> each.geometry().equals(reference.geometry()))) {
+                    truncated = true; // a circle
+                } else if (target != null) {
+                    var inner = new ArrayList<>(path);
+                    inner.add(reference);
+                    into(target, List.copyOf(inner), here);
+                }
+            }
+            geometry.children().forEach(child -> into(child, path, here));
+        }
+    }
+}

@@ -1,0 +1,90 @@
+package yellowkite.core.dmx;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Mode;
+
+/**
+ * What is asked of a mode again and again, each worked out once: where its channels stand, what its links lead to, which values
+ * belong to which function, and what the channels do. Does not change, so any number of threads may share it; whoever keeps
+ * documents keeps it beside them.
+ */
+public final class CompiledMode {
+    private final FixtureType type;
+    private final Mode mode;
+    private final BodyMap body;
+    private final AddressMap map;
+    private final LinkTargets targets;
+    private final Map<Integer, List<Spans.FunctionSpan>> spans = new HashMap<>();
+    private final Resolver resolver;
+    private volatile @Nullable String signature;
+
+    private CompiledMode(FixtureType type, Mode mode) {
+        this.type = type;
+        this.mode = mode;
+        this.body = BodyMap.of(type, mode);
+        this.map = AddressMap.of(mode, body);
+        this.targets = LinkTargets.of(mode);
+        mode.channels().forEach(channel -> spans.put(channel.id(), Spans.of(type, channel)));
+        this.resolver = Resolver.of(type, mode, map, targets, spans);
+    }
+
+    /** @param mode one of the type's */
+    public static CompiledMode of(FixtureType type, Mode mode) {
+        return new CompiledMode(type, mode);
+    }
+
+    public FixtureType type() {
+        return type;
+    }
+
+    public Mode mode() {
+        return mode;
+    }
+
+    BodyMap body() {
+        return body;
+    }
+
+    /** {@return the channels in their places} */
+    public AddressMap map() {
+        return map;
+    }
+
+    public LinkTargets targets() {
+        return targets;
+    }
+
+    public Resolver resolver() {
+        return resolver;
+    }
+
+    /** {@return the values of each function of a channel, in document order} @param channel of this mode */
+    public List<Spans.FunctionSpan> spans(Channel channel) {
+        return spans.getOrDefault(channel.id(), List.of());
+    }
+
+    /** {@return what the mode does on its addresses, as a text} Equal for modes that are driven alike, whatever they and their parts are called. */
+    public String signature() {
+        var known = signature;
+        if (known == null) {
+            known = MapSignature.of(map);
+            signature = known;
+        }
+        return known;
+    }
+
+    /** {@return what the channels do} @param raws one value for each placed channel, in the map's order and the channel's own width */
+    public List<Meaning> resolve(long[] raws) {
+        return resolver.resolve(raws);
+    }
+
+    /** {@return the start value of every placed channel, in the map's order} */
+    public long[] startValues() {
+        return resolver.startValues();
+    }
+}
