@@ -1,9 +1,11 @@
 package yellowkite.core.colour;
 
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.Emitter;
@@ -30,6 +32,8 @@ public final class Emitters {
 
     private final FixtureType type;
     private final RgbSpace space;
+    /** What was measured of each emitter, by its name: made once, however often a light is looked at. */
+    private final Map<String, Measured> measured = new ConcurrentHashMap<>();
     /** The brightest of all, in candela, where every emitter was measured so and they can be weighed against each other by it; else 0. */
     private final double candela;
 
@@ -122,10 +126,20 @@ public final class Emitters {
                 .sorted(Comparator.comparingDouble(Measurement::physical)).toList();
     }
 
+    /** @param lights at each of the points, in their order; the light at full alone where nothing was measured */
+    private record Measured(List<Measurement> points, Map<Measurement, Spectrum> lights, Spectrum full) {}
+
     private Spectrum measured(Emitter emitter, double share) {
+        var known = measured.computeIfAbsent(emitter.name(), name -> prepared(emitter));
+        return known.points().isEmpty() ? known.full().times(share)
+                : Between.of(known.points(), share, Spectrum.BLACK, known.lights()::get, Spectrum::towards);
+    }
+
+    private Measured prepared(Emitter emitter) {
         var points = points(emitter);
-        return points.isEmpty() ? Spectrum.of(Xyz.of(emitter.color())).times(share)
-                : Between.of(points, share, Spectrum.BLACK, each -> at(emitter, points, each), Spectrum::towards);
+        var lights = new IdentityHashMap<Measurement, Spectrum>();
+        points.forEach(each -> lights.put(each, at(emitter, points, each)));
+        return new Measured(points, lights, points.isEmpty() ? Spectrum.of(Xyz.of(emitter.color())) : lights.get(points.getLast()));
     }
 
     private Spectrum at(Emitter emitter, List<Measurement> points, Measurement measurement) {

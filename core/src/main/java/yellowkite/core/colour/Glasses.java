@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.ColorCie;
@@ -20,6 +21,9 @@ public final class Glasses {
             "ColorSub_R", Glass.ofScreen(1, 0, 0), "ColorSub_G", Glass.ofScreen(0, 1, 0), "ColorSub_B", Glass.ofScreen(0, 0, 1));
     private final FixtureType type;
     private final Spectrum lamp;
+    /** By the function's id and by the slot's: made once, however often the light is looked at. */
+    private final Map<Integer, Travel> travels = new ConcurrentHashMap<>();
+    private final Map<Integer, Glass> slots = new ConcurrentHashMap<>();
 
     private Glasses(FixtureType type, Spectrum lamp) {
         this.type = type;
@@ -44,6 +48,10 @@ public final class Glasses {
 
     /** {@return what a flag does} */
     public Travel travel(ChannelFunction function) {
+        return travels.computeIfAbsent(function.id(), id -> made(function));
+    }
+
+    private Travel made(ChannelFunction function) {
         var filter = find(function.filter());
         if (filter == null || !isKnown(filter)) {
             return USUAL.getOrDefault(function.attribute(), Glass.CLEAR)::covering;
@@ -59,6 +67,10 @@ public final class Glasses {
 
     /** {@return what a slot does to the light; clear if it says nothing of its colour} A colour of no luminance says nothing. */
     public Glass of(Wheel.Slot slot) {
+        return slots.computeIfAbsent(slot.id(), id -> made(slot));
+    }
+
+    private Glass made(Wheel.Slot slot) {
         var filter = find(slot.filter());
         if (filter != null && isKnown(filter)) {
             var points = points(filter);

@@ -8,6 +8,9 @@ public final class Subtractive {
     private static final double MET = 1e-5;
     private static final int ROUNDS = 40;
     private static final double SMALL = 1e-5;
+    /** In u'v': a step that brings less brings nothing. */
+    private static final double STANDS = 1e-8;
+    private static final double MOST_DAMPED = 1e3;
     private static final int EDGE_STEPS = 12;
     private static final double[] STARTS = {0.5, 0.1, 0.9};
 
@@ -52,6 +55,9 @@ public final class Subtractive {
                 if (best == null || nearer || brighter) {
                     best = new Mix(levels, reached, far < 10 * MET);
                     bestFar = far;
+                }
+                if (far < MET) {
+                    break; // other ways in lead to the same place
                 }
             }
         }
@@ -99,13 +105,17 @@ public final class Subtractive {
             double nextA = Math.clamp(a - (bb * ra - ab * rb) / whole, 0, 1);
             double nextB = Math.clamp(b - (aa * rb - ab * ra) / whole, 0, 1);
             var next = miss(source, flags, pair, wanted, nextA, nextB);
-            if (square(next) < square(miss)) {
+            double gain = Math.sqrt(square(miss)) - Math.sqrt(square(next));
+            if (gain > 0) {
                 a = nextA;
                 b = nextB;
                 miss = next;
                 damping /= 8;
             } else {
                 damping *= 8;
+            }
+            if (gain > 0 ? gain < STANDS : damping > MOST_DAMPED) {
+                break; // it comes no nearer
             }
         }
         return levels(flags.size(), pair, a, b);

@@ -3,6 +3,8 @@ package yellowkite.core.dmx;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
@@ -21,6 +23,7 @@ public final class CompiledMode {
     private final LinkTargets targets;
     private final Map<Integer, List<Spans.FunctionSpan>> spans = new HashMap<>();
     private final Resolver resolver;
+    private final Map<Class<?>, Object> others = new ConcurrentHashMap<>();
     private volatile @Nullable String signature;
 
     private CompiledMode(FixtureType type, Mode mode) {
@@ -76,6 +79,16 @@ public final class CompiledMode {
             signature = known;
         }
         return known;
+    }
+
+    /** {@return what another room makes of this mode, made at the first call} @param make called at least once, by whoever comes first */
+    public <T> T once(Class<T> kind, Function<CompiledMode, T> make) {
+        var known = others.get(kind);
+        if (known == null) {
+            known = make.apply(this);
+            others.putIfAbsent(kind, known);
+        }
+        return kind.cast(known);
     }
 
     /** {@return what the channels do} @param raws one value for each placed channel, in the map's order and the channel's own width */

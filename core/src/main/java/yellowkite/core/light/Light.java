@@ -53,7 +53,7 @@ public record Light(double level, Xyz color, Wheel.@Nullable Slot gobo, @Nullabl
                 gobo = meaning.slot();
             }
         }
-        var places = LightPlaces.of(mode).places().stream().map(place -> place(mode, place, meanings)).toList();
+        var places = Optics.of(mode).places().places().stream().map(place -> place(mode, place, meanings)).toList();
         double brightest = places.stream().mapToDouble(Place::level).max().orElse(0);
         return new Light(brightest, together(places, brightest), gobo, pan, tilt, strobe, places);
     }
@@ -75,7 +75,7 @@ public record Light(double level, Xyz color, Wheel.@Nullable Slot gobo, @Nullabl
                 closed |= meaning.physical() <= 0;
             }
         }
-        var path = LightPath.of(mode.type(), own);
+        var path = LightPath.of(Optics.of(mode), own);
         var color = path.seen();
         return new Place(place.name(), closed || color.isBlack() ? 0 : level * path.level(), color);
     }

@@ -74,8 +74,9 @@ public final class WantedColour {
     /** @param probe where the channels stand */
     public static WantedColour of(Probe probe) {
         var meanings = probe.meanings();
-        return LightPlaces.of(probe.mode()).places().stream()
-                .map(place -> new WantedColour(probe, place, LightPath.of(probe.mode().type(), place.channels().stream().map(meanings::get).toList())))
+        var optics = Optics.of(probe.mode());
+        return optics.places().places().stream()
+                .map(place -> new WantedColour(probe, place, LightPath.of(optics, place.channels().stream().map(meanings::get).toList())))
                 .max(Comparator.<WantedColour>comparingInt(each -> each.path.lights().size() + each.path.flags().size()).thenComparing(each -> -each.place.channels().getFirst()))
                 .orElseThrow();
     }
@@ -93,7 +94,7 @@ public final class WantedColour {
             return Optional.empty(); // whatever can be written can be asked for
         }
         if (has("HSB_Hue") || has("ColorRGB_Red")) {
-            var space = Emitters.of(mode.type()).space();
+            var space = Optics.of(mode).emitters().space();
             return Optional.of(Additive.gamut(List.of(space.red(), space.green(), space.blue())));
         }
         return Optional.empty();
@@ -156,7 +157,7 @@ public final class WantedColour {
         try {
             var mix = Additive.solve(List.copyOf(lights().values()), wanted, choice);
             var levels = levels(List.copyOf(lights.keySet()), mix.levels().stream().map(level -> level * brightness).toList());
-            var emitters = Emitters.of(mode.type());
+            var emitters = Optics.of(mode).emitters();
             var physical = new LinkedHashMap<String, Double>();
             levels.forEach(each -> physical.put(each.attribute(), physical(each.attribute(), emitters.travel(lights.get(each.attribute()).function(), each.level()))));
             if (has(Emitters.ULTRAVIOLET)) {
@@ -178,7 +179,7 @@ public final class WantedColour {
         if (has("CIE_X") && has("CIE_Y")) {
             return setPhysical(wanted, Map.of("CIE_X", wanted.x(), "CIE_Y", wanted.y()), List.of(), true, brightness);
         }
-        var space = Emitters.of(mode.type()).space();
+        var space = Optics.of(mode).emitters().space();
         var parts = space.split(wanted.at(1));
         boolean inGamut = Math.min(parts[0], Math.min(parts[1], parts[2])) >= -1e-6;
         if (has("HSB_Hue")) {
@@ -258,7 +259,7 @@ public final class WantedColour {
 
     private Result found(Chromaticity wanted, Map<Integer, Long> values, List<Level> levels, boolean inGamut, boolean dimmed) {
         var meanings = probe.with(values).meanings();
-        var reached = LightPath.of(mode.type(), place.channels().stream().map(meanings::get).toList()).seen();
+        var reached = LightPath.of(Optics.of(mode), place.channels().stream().map(meanings::get).toList()).seen();
         return new Result.Found(levels, values, reached, reached.chromaticity().distanceTo(wanted), inGamut, dimmed);
     }
 
