@@ -43,7 +43,7 @@ public record AddChannels(int mode, List<NewChannel> channels, @Nullable Integer
             so = add(applied.after(), channel, next);
             next += next == 0 || channel.addresses() != null ? 0 : channel.bytes();
         }
-        return so;
+        return Room.kept(before, so, at == null ? "channels" : "at");
     }
 
     /** @param insertAt 0 = behind the last address */
@@ -54,8 +54,8 @@ public record AddChannels(int mode, List<NewChannel> channels, @Nullable Integer
             }
             var group = defined.attributeDefinitions().find(fresh.attribute()).map(each -> each.featureGroup()).orElse("");
             var geometry = fresh.geometry() != null ? fresh.geometry() : Parts.suggest(defined, was, fresh.attribute(), group).orElse("");
-            if (defined.allGeometries().noneMatch(each -> each.name().equals(geometry))) {
-                return Located.rejected("geometry", "The body has no part called '" + geometry + "'.");
+            if (!Parts.reaches(defined, was, geometry)) {
+                return Located.rejected("geometry", "The body of mode '" + was.name() + "' has no part called '" + geometry + "'.");
             }
             var name = geometry + "_" + fresh.attribute();
             if (was.channels().stream().anyMatch(other -> other.name().equals(name))) {

@@ -1,14 +1,10 @@
 package yellowkite.core.edit;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.LinkTargets;
-import yellowkite.core.dmx.Spans;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.DmxValue;
@@ -36,22 +32,19 @@ public record ChangeWidth(int channel, int bytes) implements Edit {
             if (bytes == was.bytes()) {
                 return Located.applied(before);
             }
-            var offsets = offsets(at.mode(), was);
+            var offsets = offsets(before, at.mode(), was);
             if (offsets == null) {
                 return Located.rejected("bytes", "There is no free address left for the fine byte of " + at.called() + ".");
             }
             var after = convert(was, offsets);
-            if (collides(was) != collides(after)) {
-                return Located.rejected("bytes", "Functions or ranges of " + at.called() + " would start at the same value with " + bytes + (bytes == 1 ? " byte." : " bytes."));
-            }
-            return Located.applied(withMastersConverted(at.replace(after), at.mode(), was));
+            return Room.kept(before, Starts.kept(before, Located.applied(withMastersConverted(at.replace(after), at.mode(), was)), "bytes"), "bytes");
         });
     }
 
-    private @Nullable List<Integer> offsets(Mode mode, Channel was) {
+    private @Nullable List<Integer> offsets(FixtureType type, Mode mode, Channel was) {
         var offsets = new ArrayList<>(was.offsets().subList(0, Math.min(bytes, was.offsets().size())));
-        Set<Integer> used = mode.channels().stream().filter(other -> other.dmxBreak().equals(was.dmxBreak()))
-                .flatMap(other -> other.offsets().stream()).collect(Collectors.toCollection(HashSet::new));
+        var used = Room.taken(type, mode, was);
+        used.addAll(offsets);
         while (offsets.size() < bytes) {
             int next = offsets.getLast() + 1;
             while (used.contains(next)) {
@@ -93,19 +86,6 @@ public record ChangeWidth(int channel, int bytes) implements Edit {
     /** A value keeps its share of full scale. */
     private DmxValue value(DmxValue value, int old) {
         return new DmxValue(new DmxValue(value.at(old), old).at(bytes), bytes);
-    }
-
-    private static boolean collides(Channel channel) {
-        var spans = Spans.of(channel);
-        for (var span : spans) {
-            boolean functions = spans.stream().anyMatch(other -> other != span && other.logical() == span.logical()
-                    && other.from() == span.from() && Spans.sameSituation(other.function(), span.function()));
-            boolean ranges = span.ranges().stream().map(Spans.RangeSpan::from).distinct().count() < span.ranges().size();
-            if (functions || ranges) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /** Functions that wait for this channel give their condition in its values: those become the new width's too. */

@@ -29,13 +29,13 @@ public record CopyChannels(List<Integer> channels, int mode) implements Edit {
         for (int id : channels) {
             so = so instanceof Outcome.Applied applied ? Located.onChannel(applied.after(), id, at -> Modes.on(at.type(), mode, to -> copy(at, to))) : so;
         }
-        return so;
+        return Room.kept(before, so, "channels");
     }
 
     private Outcome copy(Located.InMode from, Mode to) {
         var type = from.type();
         var channel = from.channel();
-        if (!reaches(type, to, channel.geometry())) {
+        if (!Parts.reaches(type, to, channel.geometry())) {
             return Located.rejected("mode", "Mode '" + to.name() + "' is of another body, without the part '" + channel.geometry() + "'.");
         }
         var attribute = freeAttribute(to, channel);
@@ -52,10 +52,22 @@ public record CopyChannels(List<Integer> channels, int mode) implements Edit {
             f.nextId = ids.next();
             f.house = f.house.alsoFor(ids.copies());
         });
-        return attribute.equals(channel.attribute()) ? Located.applied(withoutBrokenLinks(added, to.id(), copy.id())) : new ChangeAttribute(copy.id(), attribute).applyTo(withoutBrokenLinks(added, to.id(), copy.id()));
+        var linked = withoutBrokenLinks(added, to.id(), copy.id());
+        var named = attribute.equals(channel.attribute()) ? Located.applied(linked) : new ChangeAttribute(copy.id(), attribute).applyTo(linked);
+        return named instanceof Outcome.Applied applied ? Located.applied(applied.after().mapChannel(copy.id(), each -> startingLike(each, channel))) : named;
     }
 
-    /** What the copy's functions wait for stays only where the mode has it; its start leads to its own function. */
+    /** Until it has its own name, the copy's link to where it starts leads to the channel that it was copied from. */
+    private static Channel startingLike(Channel copy, Channel from) {
+        if (from.initialFunction().isEmpty()) {
+            return copy;
+        }
+        int index = from.findInitialFunction().map(each -> from.functions().toList().indexOf(each)).orElse(0);
+        var start = copy.functions().skip(index).findFirst();
+        return start.flatMap(each -> copy.findOwner(each).map(owner -> copy.withInitialFunction(copy.linkTo(owner, each)))).orElse(copy);
+    }
+
+    /** What the copy's functions wait for stays only where the mode has it. */
     private static FixtureType withoutBrokenLinks(FixtureType type, int mode, int copy) {
         var names = new HashSet<>(type.findMode(mode).orElseThrow().channels().stream().map(Channel::name).toList());
         return type.mapChannel(copy, channel -> channel.mapFunctions(each -> each.modeMaster().isEmpty() || isIn(names, each.modeMaster()) ? each : each.with(f -> f.modeMaster = "")));
@@ -63,10 +75,6 @@ public record CopyChannels(List<Integer> channels, int mode) implements Edit {
 
     private static boolean isIn(Set<String> names, String link) {
         return names.contains(link.contains(".") ? link.substring(0, link.indexOf('.')) : link);
-    }
-
-    private static boolean reaches(FixtureType type, Mode mode, String part) {
-        return Parts.shared(type, mode).stream().anyMatch(each -> each.name().equals(part)) || Parts.repeated(type, mode).stream().anyMatch(top -> top.walk().anyMatch(each -> each.name().equals(part)));
     }
 
     private static @Nullable String freeAttribute(Mode mode, Channel channel) {

@@ -40,7 +40,7 @@ public record MakeCells(int mode, List<Integer> channels, String name, int count
 
     @Override
     public Outcome applyTo(FixtureType before) {
-        return Modes.on(before, mode, was -> {
+        return Room.kept(before, Modes.on(before, mode, was -> {
             var chosen = was.channels().stream().filter(each -> channels.contains(each.id())).sorted(Comparator.comparingInt(MakeCells::address)).toList();
             int size = chosen.stream().mapToInt(each -> each.offsets().size()).sum();
             var shared = Parts.shared(before, was).stream().map(Geometry::name).toList();
@@ -56,8 +56,8 @@ public record MakeCells(int mode, List<Integer> channels, String name, int count
             if (spacing < size) {
                 return Located.rejected("spacing", "A cell needs " + size + " addresses; " + spacing + " from one to the next are too few.");
             }
-            if (first < 1 || first + (count - 1) * spacing + size - 1 > AddressMap.UNIVERSE) {
-                return Located.rejected("first", "From address " + first + " on, " + count + " cells of " + spacing + " would end at " + (first + (count - 1) * spacing + size - 1) + "; a universe has " + AddressMap.UNIVERSE + ".");
+            if (first < 1 || first + (count - 1L) * spacing + size - 1 > AddressMap.UNIVERSE) {
+                return Located.rejected("first", "From address " + first + " on, " + count + " cells of " + spacing + " would end at " + (first + (count - 1L) * spacing + size - 1) + "; a universe has " + AddressMap.UNIVERSE + ".");
             }
             if (before.allGeometries().anyMatch(each -> each.name().equals(name) || each.name().startsWith(name + " "))) {
                 return Located.rejected("name", "The body has a part called '" + name + "' already.");
@@ -66,7 +66,7 @@ public record MakeCells(int mode, List<Integer> channels, String name, int count
                 return Names.refusalOfRequired("name", name, "A cell").orElseGet(() -> made(before, withOwnBody(before, was), size));
             }
             return Names.refusalOfRequired("name", name, "A cell").orElseGet(() -> made(before, before, size));
-        });
+        }), "first");
     }
 
     /** Other modes work on the same body and have no cells there: this mode gets a body of its own. */

@@ -1,6 +1,8 @@
 package yellowkite.core.edit;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -26,6 +28,25 @@ final class Parts {
         type.geometries().stream().filter(each -> each.name().equals(mode.geometry())).flatMap(Geometry::walk)
                 .forEach(each -> { if (each instanceof Geometry.Reference reference && !names.contains(reference.geometry())) { names.add(reference.geometry()); } });
         return type.geometries().stream().filter(each -> names.contains(each.name())).toList();
+    }
+
+    /** {@return whether channels of a mode may act on a part: it stands in the mode's own body, or in what references there repeat} */
+    static boolean reaches(FixtureType type, Mode mode, String part) {
+        var open = new ArrayDeque<String>(List.of(mode.geometry()));
+        var seen = new HashSet<String>();
+        while (!open.isEmpty()) {
+            var top = type.geometries().stream().filter(each -> each.name().equals(open.peek())).findFirst();
+            if (seen.add(open.pop()) && top.isPresent()) {
+                for (var each : top.get().walk().toList()) {
+                    if (each instanceof Geometry.Reference reference) {
+                        open.add(reference.geometry());
+                    } else if (each.name().equals(part)) {
+                        return true;
+                    }
+                }
+            }
+        }
+        return false;
     }
 
     /** {@return the part that an attribute usually belongs to: pan to the first axis, tilt to the last, service to the base, the rest to what shines} */

@@ -1,7 +1,7 @@
 package yellowkite.core.edit;
 
 import java.util.Comparator;
-import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import yellowkite.core.dmx.LinkTargets;
@@ -21,7 +21,7 @@ public record RemoveChannels(List<Integer> channels, boolean closeUp) implements
     @Override
     public Outcome applyTo(FixtureType before) {
         Outcome so = Located.applied(before);
-        var gone = Set.copyOf(new HashSet<>(channels));
+        var gone = new LinkedHashSet<>(channels); // in a fixed order: edits are replayed
         if (gone.isEmpty()) {
             return Located.rejected("channels", "There is no channel to remove.");
         }
@@ -31,7 +31,7 @@ public record RemoveChannels(List<Integer> channels, boolean closeUp) implements
             }
             so = Located.onChannel(applied.after(), id, at -> remove(at, gone));
         }
-        return so;
+        return Room.kept(before, so, "closeUp");
     }
 
     private Outcome remove(Located.InMode at, Set<Integer> gone) {

@@ -17,7 +17,7 @@ import yellowkite.core.profile.FixtureType;
 public record SetModeMaster(int function, @Nullable Integer master, long from, long to) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
-        return Located.onFunction(before, function, at -> {
+        return Starts.kept(before, Located.onFunction(before, function, at -> {
             if (master == null) {
                 return Located.applied(at.replace(at.function().with(f -> {
                     f.modeMaster = "";
@@ -41,7 +41,7 @@ public record SetModeMaster(int function, @Nullable Integer master, long from, l
                 f.modeTo = new DmxValue(to, channel.get().bytes());
             }));
             return runsInACircle(after, at.at().mode().id()) ? Located.rejected("master", "'" + channel.get().name() + "' waits for '" + at.name() + "' itself: neither would ever count.") : Located.applied(after);
-        });
+        }), "master");
     }
 
     /** Through the channel: whatever its functions wait for must not come back here. */

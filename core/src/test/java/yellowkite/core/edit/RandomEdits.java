@@ -1,0 +1,127 @@
+package yellowkite.core.edit;
+
+import java.util.List;
+import java.util.Random;
+import java.util.function.BiFunction;
+import java.util.stream.Stream;
+import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.ChannelFunction;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.House;
+import yellowkite.core.profile.LogicalChannel;
+import yellowkite.core.profile.PhysicalUnit;
+import yellowkite.core.profile.WheelCare;
+
+/** Edits of every kind, aimed at what a document holds, and now and then beside it. */
+public final class RandomEdits {
+    private static final List<String> ATTRIBUTES = List.of("Dimmer", "Pan", "Gobo1", "Gobo2", "ColorAdd_R", "Zoom", "Shutter1", "Frost1", "Prism2", "NoFeature");
+    private static final List<String> NAMES = List.of("Reeds", "Lock gate", "Ripples", "First", "Second", "Open", "x", "");
+
+    private RandomEdits() {}
+
+    private record Aim(FixtureType type, Random random) {
+        int mode() {
+            return of(type.modes().stream().map(each -> each.id()));
+        }
+
+        int channel() {
+            return of(type.modes().stream().flatMap(each -> each.channels().stream()).map(Channel::id));
+        }
+
+        List<Integer> channels() {
+            return random.nextBoolean() ? List.of(channel()) : List.of(channel(), channel());
+        }
+
+        int function() {
+            return of(functions().map(ChannelFunction::id));
+        }
+
+        int range() {
+            return of(functions().flatMap(each -> each.ranges().stream()).map(each -> each.id()));
+        }
+
+        int wheel() {
+            return of(type.wheels().stream().map(each -> each.id()));
+        }
+
+        private Stream<ChannelFunction> functions() {
+            return type.modes().stream().flatMap(each -> each.channels().stream()).flatMap(Channel::functions);
+        }
+
+        private int of(Stream<Integer> ids) {
+            var all = ids.toList();
+            return all.isEmpty() ? -1 : all.get(random.nextInt(all.size()));
+        }
+
+        String attribute() {
+            return pick(ATTRIBUTES);
+        }
+
+        String name() {
+            return pick(NAMES);
+        }
+
+        String part() {
+            var parts = type.allGeometries().map(each -> each.name()).toList();
+            return parts.isEmpty() ? "Base" : pick(parts);
+        }
+
+        <T> T pick(List<T> of) {
+            return of.get(random.nextInt(of.size()));
+        }
+
+        long value() {
+            return random.nextInt(4) == 0 ? random.nextInt(65_536) : random.nextInt(256);
+        }
+
+        int address() {
+            return 1 + random.nextInt(random.nextInt(5) == 0 ? 512 : 24);
+        }
+
+        double physical() {
+            return random.nextInt(-50, 100);
+        }
+    }
+
+    private static final List<BiFunction<Aim, Random, Edit>> KINDS = List.of(
+            (a, r) -> new RenameProfile(a.name()), (a, r) -> new RenameMode(a.mode(), a.name()), (a, r) -> new RenameFunction(a.function(), a.name()), (a, r) -> new RenameRange(a.range(), a.name()),
+            (a, r) -> new AddRange(a.function(), a.name(), a.value()), (a, r) -> new RemoveRange(a.range()), (a, r) -> new MoveRangeStart(a.range(), a.value()), (a, r) -> new MoveRangeEnd(a.range(), a.value()),
+            (a, r) -> new SetRangePhysical(a.range(), a.physical(), a.physical()), (a, r) -> new SetRangeSlot(a.range(), r.nextInt(5)),
+            (a, r) -> new AddFunction(a.channel(), a.name(), a.attribute(), a.value()), (a, r) -> new RemoveFunction(a.function()), (a, r) -> new MoveFunctionStart(a.function(), a.value()),
+            (a, r) -> new SetFunctionPhysical(a.function(), a.physical(), a.physical()), (a, r) -> new SetStartValue(a.channel(), a.value()), (a, r) -> new SetHighlight(a.channel(), r.nextBoolean() ? a.value() : null),
+            (a, r) -> new ChangeAttribute(a.channel(), a.attribute()), (a, r) -> new ChangeWidth(a.channel(), 1 + r.nextInt(3)), (a, r) -> new DefineAttribute(a.attribute()),
+            (a, r) -> new SetAttributeUnit(a.attribute(), PhysicalUnit.Angle), (a, r) -> new TurnSlots(a.function(), r.nextInt(-2, 3)),
+            (a, r) -> new SetIdentity(a.pick(List.of(SetIdentity.Field.values())), a.name()), (a, r) -> new AddMode(a.name()), (a, r) -> new DuplicateMode(a.mode(), a.name()), (a, r) -> new RemoveMode(a.mode()),
+            (a, r) -> new MoveMode(a.mode(), r.nextInt(3)), (a, r) -> new DescribeMode(a.mode(), a.name()),
+            (a, r) -> new AddChannels(a.mode(), List.of(new NewChannel(a.attribute(), a.name(), r.nextInt(3), r.nextBoolean() ? a.part() : null, null, null)), r.nextBoolean() ? a.address() : null),
+            (a, r) -> new RemoveChannels(a.channels(), r.nextBoolean()), (a, r) -> new MoveChannel(a.channel(), a.address()),
+            (a, r) -> new Several(List.of(new SetNotes("a"), new SetStartValue(a.channel(), a.value()))),
+            (a, r) -> new SetReaction(a.channels(), a.pick(List.of(LogicalChannel.Snap.values())), a.pick(List.of(LogicalChannel.Master.values())), 1.0, null), (a, r) -> new SetFade(a.function(), 1, 2),
+            (a, r) -> new SetFunctionAttribute(a.function(), a.attribute()), (a, r) -> new SetBounds(a.function(), r.nextBoolean() ? 1.0 : null, 50.0),
+            (a, r) -> new SetModeMaster(a.function(), r.nextInt(3) == 0 ? null : a.channel(), r.nextInt(128), 128 + r.nextInt(128)), (a, r) -> new SetWheel(a.function(), r.nextBoolean() ? "Wheel" : ""),
+            (a, r) -> new ChangeGeometry(a.channel(), a.part()), (a, r) -> new InvertFunction(a.function()),
+            (a, r) -> new DivideFunction(a.function(), r.nextBoolean() ? a.range() : null, 1 + r.nextInt(6), 0, "Part", 1, r.nextInt(4), null, null),
+            (a, r) -> new SetRanges(a.function(), List.of(new SetRanges.Row(a.value(), "Low", null, null, r.nextInt(3)), new SetRanges.Row(a.value(), "High", null, null, 0))),
+            (a, r) -> new LayStencil(a.channel(), a.type().modes().stream().flatMap(each -> each.channels().stream()).skip(r.nextInt(2)).findFirst().map(Stencil::of).orElse(new Stencil("", 1, LogicalChannel.Snap.NO, LogicalChannel.Master.NONE, List.of()))),
+            (a, r) -> new CopyChannels(a.channels(), a.mode()), (a, r) -> new BringFunction(a.function(), List.of(a.mode())), (a, r) -> new AddVirtualDimmer(a.mode()),
+            (a, r) -> new MakeCells(a.mode(), a.channels(), "Dot " + r.nextInt(3), 2 + r.nextInt(4), a.address(), 1 + r.nextInt(6), 1 + r.nextInt(2), a.pick(List.of(MakeCells.Order.values()))),
+            (a, r) -> new SetLevels(a.channels(), a.pick(List.of(SetLevels.Level.values())), String.valueOf(r.nextInt(256))), (a, r) -> new SetCare(a.channels(), House.Tint.BLUE, a.name()),
+            (a, r) -> new SetNotes(a.name()), (a, r) -> new SetCategory(House.Category.SPOT), (a, r) -> new SetChartCount(a.mode(), a.address()), (a, r) -> new MarkRange(a.range(), null),
+            (a, r) -> new AddWheel(a.name(), WheelCare.Kind.COLOURS), (a, r) -> new RenameWheel(a.wheel(), a.name()), (a, r) -> new RemoveWheel(a.wheel()), (a, r) -> new AddSlot(a.wheel(), r.nextInt(6), a.name()),
+            (a, r) -> new RemoveSlot(a.wheel(), r.nextInt(6)), (a, r) -> new MoveSlot(a.wheel(), r.nextInt(6), r.nextInt(6)), (a, r) -> new SetSlot(a.wheel(), r.nextInt(6), a.name(), "#ff8800", null, null, null, null),
+            (a, r) -> new PutCurve("Bent", List.of(new PutCurve.Piece(0, 0, 1, 0, 0))), (a, r) -> new LayCurve(a.function(), r.nextBoolean() ? "Bent" : ""),
+            (a, r) -> new PutEmitter(a.name(), 0.6, 0.3, 20, null), (a, r) -> new PutFilter(a.name(), 0.6, 0.3, 20), (a, r) -> new RemoveLightPart(a.pick(List.of(RemoveLightPart.Kind.values())), a.pick(List.of("Ruby", "Rust"))),
+            (a, r) -> new SetLightPart(a.function(), r.nextBoolean() ? "Ruby" : "", r.nextBoolean() ? "Rust" : ""), (a, r) -> new SetWheelCare(a.wheel(), WheelCare.Kind.PRISMS, null, null),
+            (a, r) -> new ChangeAddresses(a.channel(), List.of(a.address(), a.address())));
+
+    /** {@return an edit that may fit, or not} */
+    public static Edit of(FixtureType type, Random random) {
+        return KINDS.get(random.nextInt(KINDS.size())).apply(new Aim(type, random), random);
+    }
+
+    /** {@return the kinds that are made} */
+    static Stream<Class<?>> kinds() {
+        var type = yellowkite.core.Lamps.nestedCells();
+        return KINDS.stream().<Class<?>>map(each -> each.apply(new Aim(type, new Random(1)), new Random(1)).getClass());
+    }
+}
