@@ -39,7 +39,7 @@ export function ColourWish({ mode, map, answer: got, onAnswer }: { mode: number;
 
   function request(): WishRequest | null {
     const share = number(brightness.trim());
-    const rest = { mode, values: probe, hex, choice, brightness: (share ?? 0) / 100 };
+    const rest = { mode, values: probe, hex, choice, brightness: map.dims ? (share ?? 0) / 100 : 1 };
     if (form === 'NAMED') {
       const named = map.named.find((each) => each.name === name) ?? map.named[0];
       return named ? { ...rest, form: 'XY', first: named.x, second: named.y } : null;
@@ -91,7 +91,7 @@ export function ColourWish({ mode, map, answer: got, onAnswer }: { mode: number;
           ]}
           onChoose={(value) => setChoice(value === 'EVENEST' ? 'EVENEST' : 'BRIGHTEST')}
         />
-        <NumberField label="Brightness, %" value={brightness} onChange={setBrightness} />
+        {map.dims && <NumberField label="Brightness, %" value={brightness} onChange={setBrightness} />}
         <Button main type="submit" disabled={next === null}>
           Find the values
         </Button>

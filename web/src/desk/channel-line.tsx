@@ -30,7 +30,7 @@ export const ChannelLine = memo(function ChannelLine({ channel, open, selected, 
             onClick={(event) => select(channel.id, event.shiftKey)}
             className={`accent-kite ${selected || open ? '' : 'opacity-35 group-hover:opacity-100 focus:opacity-100'}`}
           />
-          <span className="font-mono text-sm text-muted">{addressesOf(channel)}</span>
+          <span className="font-mono text-sm text-muted">{channel.called}</span>
         </span>
         <PennantIcon group={channel.featureGroup} />
         <button
@@ -61,15 +61,6 @@ export const ChannelLine = memo(function ChannelLine({ channel, open, selected, 
     </div>
   );
 });
-
-function addressesOf(channel: ChannelRow) {
-  const { addresses } = channel;
-  const first = addresses[0];
-  if (first === undefined) return 'virtual';
-  const adjacent = addresses.every((address, index) => address === first + index);
-  if (addresses.length === 1) return String(first);
-  return adjacent ? `${first}–${first + addresses.length - 1}` : addresses.join(',');
-}
 
 function Badges({ channel }: { channel: ChannelRow }) {
   const words = [channel.bytes > 1 ? `${channel.bytes * 8}` : null, channel.snap ? 'snap' : null, channel.functions.length === 0 ? 'no function' : null].filter((word) => word !== null);

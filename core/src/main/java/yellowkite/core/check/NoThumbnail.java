@@ -21,7 +21,10 @@ final class NoThumbnail implements Rule.OfMedia {
         if (type.thumbnail().isEmpty()) {
             return Stream.of(found(Finding.Place.PROFILE, "The profile has no picture of the lamp."));
         }
-        return media.has(type.thumbnail() + ".png") || media.has(type.thumbnail() + ".svg") ? Stream.empty()
+        if (media.has(type.thumbnail() + ".png")) {
+            return Stream.empty();
+        }
+        return media.has(type.thumbnail() + ".svg") ? Stream.of(found(Finding.Place.PROFILE, "The picture of the lamp is there as a drawing only, and lists do not show it; put a PNG beside it."))
                 : Stream.of(found(Finding.Place.PROFILE, "The picture of the lamp, '" + type.thumbnail() + "', is not in the file."));
     }
 }

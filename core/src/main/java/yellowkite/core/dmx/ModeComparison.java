@@ -25,7 +25,7 @@ public record ModeComparison(List<Cost> costs, List<Row> rows) {
     /** @param cells one for each mode */
     public record Row(String attribute, List<Cell> cells) {}
 
-    /** @param bytes of the widest channel with that attribute; 0 = the mode has none. @param times how often it stands, cells counted */
+    /** @param bytes of the widest channel with that attribute; 0 = the mode has none. @param times how often it stands, cells counted. @param virtual whether none of them has an address */
     public record Cell(int bytes, int times, boolean virtual) {
         private static final Cell NONE = new Cell(0, 0, false);
     }
@@ -41,7 +41,7 @@ public record ModeComparison(List<Cost> costs, List<Row> rows) {
                 for (var attribute : attributes(placed)) {
                     var cells = rows.computeIfAbsent(attribute, each -> new Cell[modes.size()]);
                     var was = cells[i] == null ? Cell.NONE : cells[i];
-                    cells[i] = new Cell(Math.max(was.bytes(), placed.channel().bytes()), was.times() + 1, placed.channel().isVirtual());
+                    cells[i] = new Cell(Math.max(was.bytes(), placed.channel().bytes()), was.times() + 1, placed.channel().isVirtual() && (was.times() == 0 || was.virtual()));
                 }
             }
         }

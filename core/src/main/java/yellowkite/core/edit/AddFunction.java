@@ -1,13 +1,16 @@
 package yellowkite.core.edit;
 
+import java.util.Optional;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.Trees;
 
 /**
- * Begins a function on a channel; the function that held its first value ends below it.
+ * Begins a function on a channel; the function that held its first value ends below it, and the new one counts when that one does.
+ * The start value of the channel stays.
  *
  * @param attribute defined in the profile, or in the standard's list: then its definition comes along
  */
@@ -25,11 +28,15 @@ public record AddFunction(int channel, String name, String attribute, long from)
             return Located.rejected("channel", "The " + at.called() + " has no attribute yet.");
         }
         var logical = at.channel().logicalChannels().getFirst();
+        var host = host(at, logical);
         var fresh = ChannelFunction.of(at.type().nextId(), f -> {
             f.name = name;
             f.attribute = attribute;
             f.dmxFrom = new DmxValue(from, at.channel().bytes());
             f.defaultValue = f.dmxFrom;
+            f.modeMaster = host.map(ChannelFunction::modeMaster).orElse("");
+            f.modeFrom = host.map(ChannelFunction::modeFrom).orElse(DmxValue.ZERO);
+            f.modeTo = host.map(ChannelFunction::modeTo).orElse(DmxValue.ZERO);
         });
         int index = 0;
         for (var span : Spans.of(at.channel())) {
@@ -50,10 +57,18 @@ public record AddFunction(int channel, String name, String attribute, long from)
         }
         int place = index;
         return Names.refusalOfRequired("name", name, "A function").orElseGet(() -> {
-            var after = at.replace(at.channel().mapLogicalChannels(each ->
-                    each == logical ? each.withFunctions(Trees.insert(each.functions(), place, fresh)) : each));
+            var started = at.channel().findInitialFunction().orElse(null);
+            var added = at.channel().mapLogicalChannels(each -> each == logical ? each.withFunctions(Trees.insert(each.functions(), place, fresh)) : each);
+            boolean first = started != null && added.findInitialFunction().filter(each -> each.id() == started.id()).isEmpty();
+            var after = at.replace(first ? added.withInitialFunction(added.linkTo(added.findOwner(started).orElseThrow(), started)) : added);
             return Located.applied(Relink.follow(at.type(), after).with(f -> f.nextId++));
         });
+    }
+
+    /** The function that the new one is cut from: one that always counts, else the first whose values hold the new start. */
+    private Optional<ChannelFunction> host(Located.InMode at, LogicalChannel logical) {
+        var holding = Spans.of(at.channel()).stream().filter(span -> span.logical() == logical && span.contains(from)).map(Spans.FunctionSpan::function).toList();
+        return holding.stream().filter(each -> each.modeMaster().isEmpty()).findFirst().or(() -> holding.stream().findFirst());
     }
 
     @Override

@@ -3,6 +3,7 @@ package yellowkite.core.edit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CellGrid;
@@ -17,7 +18,8 @@ import yellowkite.core.xml.Source;
 
 /**
  * Turns shared channels of a mode into the channels of a cell that is repeated: they move to a top-level geometry of their own,
- * and the mode's body refers to it once for each cell. Channels behind the block make room.
+ * and the mode's body refers to it once for each cell, in the place of the part that they acted on. What else acted on that part
+ * acts on the part around the cells, so that it reaches all of them. Channels behind the block make room.
  *
  * @param channels the channels of one cell, which keep their order
  * @param name     of the cell's geometry; references are called after it with a number
@@ -113,25 +115,58 @@ public record MakeCells(int mode, List<Integer> channels, String name, int count
         }
         var opened = space.shift(first, length);
         int place = AddChannels.position(opened.findMode(mode).orElseThrow(), List.of(first));
-        var after = opened.mapModes(each -> each.id() == mode ? each.withChannels(inserted(each.channels(), place, moved)) : each)
-                .with(f -> f.geometries = Trees.insert(Trees.map(f.geometries, top -> top.name().equals(was.geometry()) ? withReferences(top) : top), f.geometries.size(), cell));
-        return Located.applied(Relink.follow(before, after));
+        var placed = opened.mapModes(each -> each.id() == mode ? each.withChannels(inserted(each.channels(), place, moved)) : each)
+                .with(f -> f.geometries = Trees.insert(f.geometries, f.geometries.size(), cell));
+        return Located.applied(Relink.follow(before, inPlaceOf(chosen.getFirst().geometry(), placed)));
+    }
+
+    /** The cells stand where the part stood; it stays only where something of another mode, or of the same name, still acts on it. */
+    private FixtureType inPlaceOf(String part, FixtureType type) {
+        var mine = type.findMode(mode).orElseThrow();
+        var top = (Geometry.Part) type.geometries().stream().filter(each -> each.name().equals(mine.geometry())).findFirst().orElseThrow();
+        var around = top.name().equals(part) ? top.name() : parent(top, part).name();
+        var taken = mine.channels().stream().map(Channel::name).collect(Collectors.toSet());
+        var lifted = type.mapModes(each -> each.id() != mode ? each : each.mapChannels(channel ->
+                channel.geometry().equals(part) && !taken.contains(around + "_" + channel.attribute()) ? channel.withGeometry(around) : channel));
+        boolean stays = around.equals(part) || lifted.modes().stream().flatMap(each -> each.channels().stream()).anyMatch(channel -> channel.geometry().equals(part));
+        return lifted.with(f -> f.geometries = Trees.map(f.geometries, each -> each.name().equals(top.name()) ? withReferences((Geometry.Part) each, around, part, stays) : each));
+    }
+
+    private static Geometry parent(Geometry.Part top, String part) {
+        return top.walk().filter(each -> each.children().stream().anyMatch(child -> child.name().equals(part))).findFirst().orElse(top);
+    }
+
+    private Geometry.Part withReferences(Geometry.Part here, String around, String part, boolean stays) {
+        if (!here.name().equals(around)) {
+            return here.withChildren(Trees.map(here.children(), child -> child instanceof Geometry.Part inner ? withReferences(inner, around, part, stays) : child));
+        }
+        var children = new ArrayList<Geometry>();
+        for (var child : here.children()) {
+            boolean goes = child.name().equals(part) && !stays && child.children().isEmpty();
+            if (!goes) {
+                children.add(child);
+            }
+            if (child.name().equals(part)) {
+                children.addAll(references());
+            }
+        }
+        if (here.children().stream().noneMatch(child -> child.name().equals(part))) {
+            children.addAll(references());
+        }
+        // the light leaves by the cells now
+        return around.equals(part) && here.kind() == Geometry.Kind.Beam
+                ? new Geometry.Part(Geometry.Kind.Geometry, here.name(), here.model(), here.position(), Geometry.NoDetails.NONE, children, here.source()) : (Geometry.Part) here.withChildren(children);
+    }
+
+    private List<Geometry> references() {
+        return IntStream.range(0, count).<Geometry>mapToObj(i -> new Geometry.Reference(name + " " + (i + 1), "", position(i), name,
+                List.of(new Geometry.Break(first + i * spacing, 1, Source.NONE)), Source.NONE)).toList();
     }
 
     private static List<Channel> inserted(List<Channel> channels, int place, List<Channel> fresh) {
         var all = new ArrayList<>(channels);
         all.addAll(place, fresh);
         return all;
-    }
-
-    private Geometry withReferences(Geometry top) {
-        var part = (Geometry.Part) top;
-        var children = new ArrayList<>(part.children());
-        for (int i = 0; i < count; i++) {
-            var start = new Geometry.Break(first + i * spacing, 1, Source.NONE);
-            children.add(new Geometry.Reference(name + " " + (i + 1), "", position(i), name, List.of(start), Source.NONE));
-        }
-        return part.withChildren(children);
     }
 
     private Matrix position(int index) {

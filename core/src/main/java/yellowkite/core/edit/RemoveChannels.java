@@ -7,9 +7,12 @@ import java.util.Set;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Macro;
+import yellowkite.core.profile.Trees;
 
 /**
- * Removes channels with all that they hold; refused while something that stays refers to them.
+ * Removes channels with all that they hold, the relations that they take part in, and their values in macros; refused while a function
+ * that stays waits for them.
  *
  * @param closeUp whether the channels behind move down into the addresses that become free
  */
@@ -46,7 +49,8 @@ public record RemoveChannels(List<Integer> channels, boolean closeUp) implements
         }
         var without = at.type().mapModes(mode -> mode.id() != at.mode().id() ? mode
                 : mode.withChannels(mode.channels().stream().filter(each -> each.id() != at.channel().id()).toList())
-                        .withRelations(mode.relations().stream().filter(each -> !leadsHere(targets, each.master(), at.channel()) && !leadsHere(targets, each.follower(), at.channel())).toList()));
+                        .withRelations(mode.relations().stream().filter(each -> !leadsHere(targets, each.master(), at.channel()) && !leadsHere(targets, each.follower(), at.channel())).toList())
+                        .withMacros(Trees.map(mode.macros(), macro -> withoutValues(macro, targets, at.channel()))));
         if (closeUp && Addresses.of(without, without.findMode(at.mode().id()).orElseThrow(), at.channel().geometry(), at.channel().dmxBreak()).movesCellsOfOthers(at.channel().offsets().stream().mapToInt(Integer::intValue).min().orElse(0))) {
             return Located.rejected("closeUp", "Cells stand behind that another mode uses too; leave the gap, or move them there.");
         }
@@ -64,6 +68,15 @@ public record RemoveChannels(List<Integer> channels, boolean closeUp) implements
         return so;
     }
 
+    private static Macro withoutValues(Macro macro, LinkTargets targets, Channel gone) {
+        var steps = Trees.map(macro.steps(), step -> {
+            var values = step.values().stream().filter(each -> !leadsHere(targets, each.channel(), gone)).toList();
+            return values.size() == step.values().size() ? step : new Macro.Step(step.duration(), values, step.source());
+        });
+        var function = leadsHere(targets, macro.channelFunction(), gone) ? "" : macro.channelFunction();
+        return steps == macro.steps() && function.equals(macro.channelFunction()) ? macro : new Macro(macro.name(), function, steps, macro.source());
+    }
+
     private static boolean leadsHere(LinkTargets targets, String link, Channel channel) {
         var target = link.isEmpty() ? null : targets.find(link);
         return target != null && target.channel().id() == channel.id();
@@ -71,6 +84,10 @@ public record RemoveChannels(List<Integer> channels, boolean closeUp) implements
 
     @Override
     public String describe(FixtureType before) {
-        return "Removed: " + Located.called(before, channels);
+        long relations = before.modes().stream().mapToLong(mode -> {
+            var targets = LinkTargets.of(mode);
+            return mode.relations().stream().filter(each -> mode.channels().stream().filter(channel -> channels.contains(channel.id())).anyMatch(channel -> leadsHere(targets, each.master(), channel) || leadsHere(targets, each.follower(), channel))).count();
+        }).sum();
+        return "Removed: " + Located.called(before, channels) + (relations == 0 ? "" : relations == 1 ? ", with one relation" : ", with " + relations + " relations");
     }
 }

@@ -1,10 +1,6 @@
 package yellowkite.core.edit;
 
-import java.util.ArrayDeque;
-import java.util.HashSet;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
-import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 
@@ -35,33 +31,13 @@ public record SetModeMaster(int function, @Nullable Integer master, long from, l
             if (from < 0 || to < from || to > channel.get().max()) {
                 return Located.rejected("from", "The values of '" + channel.get().name() + "' lie from 0 to " + channel.get().max() + "; " + from + " to " + to + " is no range of them.");
             }
-            var after = at.replace(at.function().with(f -> {
+            // a condition upon a channel looks at its value alone, so channels may wait for each other
+            return Located.applied(at.replace(at.function().with(f -> {
                 f.modeMaster = channel.get().name();
                 f.modeFrom = new DmxValue(from, channel.get().bytes());
                 f.modeTo = new DmxValue(to, channel.get().bytes());
-            }));
-            return runsInACircle(after, at.at().mode().id()) ? Located.rejected("master", "'" + channel.get().name() + "' waits for '" + at.name() + "' itself: neither would ever count.") : Located.applied(after);
+            })));
         }), "master");
-    }
-
-    /** Through the channel: whatever its functions wait for must not come back here. */
-    private boolean runsInACircle(FixtureType type, int modeId) {
-        var mode = type.findMode(modeId).orElseThrow();
-        var targets = LinkTargets.of(mode);
-        var seen = new HashSet<Integer>();
-        var open = new ArrayDeque<Integer>();
-        open.add(master);
-        int own = Located.function(type, function).orElseThrow().channel().id();
-        while (!open.isEmpty()) {
-            int id = open.pop();
-            if (id == own) {
-                return true;
-            }
-            if (seen.add(id)) {
-                mode.findChannel(id).orElseThrow().functions().map(each -> targets.find(each.modeMaster())).filter(Objects::nonNull).forEach(target -> open.add(target.channel().id()));
-            }
-        }
-        return false;
     }
 
     @Override

@@ -40,6 +40,9 @@ public record SetRanges(int function, List<Row> ranges) implements Edit {
                 if (row.slot() < 0 || row.slot() > slots) {
                     return Located.rejected("ranges", "'" + row.name() + "' points at slot " + row.slot() + "; there are " + slots + ".");
                 }
+                if ((row.physicalFrom() == null) != (row.physicalTo() == null) || row.physicalFrom() != null && !(Double.isFinite(row.physicalFrom()) && Double.isFinite(row.physicalTo()))) {
+                    return Located.rejected("ranges", "'" + row.name() + "' has both physical ends, as finite numbers, or neither.");
+                }
                 var refusal = Names.refusal("ranges", row.name());
                 if (refusal.isPresent()) {
                     return refusal.get();

@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.attribute.EndWords;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.AddressText;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.dmx.Spans;
@@ -27,13 +28,14 @@ public record ModeSheet(String mode, String description, int footprint, List<Cha
 
     /**
      * @param id        of the channel
-     * @param addresses as {@code 14}, {@code 1–2} or {@code 5, 9}; empty for a virtual channel
+     * @param addresses as {@code 14}, {@code 1–2} or {@code 5, 9}, with the break before it where the mode has several; empty for a virtual channel
+     * @param dmxBreak  0 for a virtual channel
      * @param pretty    what it is called; {@code group} its feature group, empty if its attribute has none
      * @param bytes     width
      * @param cells     first address of each cell, for a channel that is repeated; else empty
      * @param start     value at the start, in the channel's own width
      */
-    public record ChannelLine(int id, String addresses, int first, String pretty, String attribute, String group, String part, int bytes, boolean virtual, List<Integer> cells, long start, List<FunctionLine> functions) {
+    public record ChannelLine(int id, String addresses, int dmxBreak, int first, String pretty, String attribute, String group, String part, int bytes, boolean virtual, List<Integer> cells, long start, List<FunctionLine> functions) {
         public ChannelLine {
             cells = List.copyOf(cells);
             functions = List.copyOf(functions);
@@ -54,29 +56,21 @@ public record ModeSheet(String mode, String description, int footprint, List<Cha
         var map = AddressMap.of(type, mode);
         var places = map.channels().stream().collect(Collectors.groupingBy(each -> each.channel().id()));
         var links = LinkTargets.of(mode);
-        var lines = mode.channels().stream().map(channel -> line(type, channel, places.getOrDefault(channel.id(), List.of()), links))
-                .sorted(Comparator.comparingInt(line -> line.virtual() || line.first() == 0 ? Integer.MAX_VALUE : line.first())).toList();
+        var lines = mode.channels().stream().map(channel -> line(type, channel, places.getOrDefault(channel.id(), List.of()), links, map.footprint().size() > 1))
+                .sorted(Comparator.comparing((ChannelLine line) -> line.first() == 0).thenComparing(ChannelLine::dmxBreak).thenComparing(ChannelLine::first)).toList();
         return new ModeSheet(mode.name(), mode.description(), map.totalFootprint(), lines);
     }
 
-    private static ChannelLine line(FixtureType type, Channel channel, List<PlacedChannel> places, LinkTargets links) {
+    private static ChannelLine line(FixtureType type, Channel channel, List<PlacedChannel> places, LinkTargets links, boolean severalBreaks) {
         var attribute = type.attributeDefinitions().find(channel.attribute());
         var pretty = attribute.map(each -> each.pretty()).filter(each -> !each.isBlank()).orElse(channel.attribute());
         var group = attribute.map(each -> each.feature().replaceFirst("\\..*", "")).orElse("");
         var addresses = places.isEmpty() ? List.<Integer>of() : places.getFirst().addresses();
         var cells = places.size() < 2 ? List.<Integer>of() : places.stream().filter(each -> !each.addresses().isEmpty()).map(each -> each.addresses().getFirst()).toList();
-        return new ChannelLine(channel.id(), shown(addresses), addresses.isEmpty() ? 0 : addresses.getFirst(), pretty, channel.attribute(), group, channel.geometry(), channel.bytes(), channel.isVirtual(), cells, channel.start(),
+        var dmxBreak = places.isEmpty() ? null : places.getFirst().dmxBreak();
+        var shown = addresses.isEmpty() ? "" : AddressText.of(severalBreaks ? dmxBreak : null, addresses);
+        return new ChannelLine(channel.id(), shown, dmxBreak == null ? 0 : dmxBreak, addresses.isEmpty() ? 0 : addresses.getFirst(), pretty, channel.attribute(), group, channel.geometry(), channel.bytes(), channel.isVirtual(), cells, channel.start(),
                 Spans.of(type, channel).stream().filter(span -> span.from() <= span.to()).map(span -> span(type, span, links)).toList());
-    }
-
-    /** {@return neighbours as a span, others one by one} */
-    private static String shown(List<Integer> addresses) {
-        for (int i = 1; i < addresses.size(); i++) {
-            if (addresses.get(i) != addresses.get(i - 1) + 1) {
-                return addresses.stream().map(String::valueOf).collect(Collectors.joining(", "));
-            }
-        }
-        return addresses.isEmpty() ? "" : addresses.size() == 1 ? String.valueOf(addresses.getFirst()) : addresses.getFirst() + "–" + addresses.getLast();
     }
 
     private static FunctionLine span(FixtureType type, Spans.FunctionSpan span, LinkTargets links) {

@@ -10,7 +10,13 @@ import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
+import yellowkite.core.xml.Source;
+import yellowkite.core.profile.Macro;
+import yellowkite.core.dmx.LightPlaces;
 import yellowkite.core.Lamps;
+import yellowkite.core.check.Checks;
+import yellowkite.core.check.Finding;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CellGrid;
 import yellowkite.core.dmx.FootprintSum;
@@ -215,7 +221,7 @@ class AuthoringTest {
     }
 
     @Test
-    void functionsWaitForAModeMasterButNeverForThemselves() {
+    void functionsWaitForChannelsThatMayWaitForThem() {
         var spot = Lamps.spot();
         int rhythm = Lamps.function(spot, "Rhythm").id();
         int shutter = Lamps.channel(spot, "Shutter1").id();
@@ -224,7 +230,10 @@ class AuthoringTest {
         assertThat(Lamps.function(after, "Pan").modeMaster()).isEqualTo("Yoke_Shutter1");
         assertThat(applied(after, new SetModeMaster(Lamps.function(spot, "Pan").id(), null, 0, 0))).isEqualTo(spot);
 
-        assertThat(refusal(spot, new SetModeMaster(rhythm, shutter, 0, 10))).as("the strobe waits for the rhythm already").contains("neither would ever count");
+        // the strobe waits for the rhythm already: each looks at the other's value alone, so both count at some values
+        var mutual = applied(spot, new SetModeMaster(rhythm, shutter, 0, 10));
+        assertThat(Checks.of(mutual)).extracting(Finding::rule).doesNotContain("cyclic-mode-master");
+        assertThat(CompiledMode.of(mutual, mode(mutual)).resolve(new long[] {0, 0, 5, 128})).extracting(each -> each.function() == null ? "" : each.function().name()).endsWith("Closed", "Rhythm");
         assertThat(refusal(spot, new SetModeMaster(rhythm, shutter, 0, 256))).contains("lie from 0 to 255");
     }
 
@@ -316,6 +325,87 @@ class AuthoringTest {
         assertThat(refusal(type, new MakeCells(mode, List.of(), "Cell", 3, 1, 2, 1, MakeCells.Order.ROWS))).contains("made of shared channels");
     }
 
+    /** A dimmer and a shutter at 1 and 2, three colours behind: as cells, each cell's light is reached by both, and no other light is left beside them. */
+    @Test
+    void whatIsSharedReachesTheCells() {
+        var type = with(empty, channel("Dimmer", 1), channel("Shutter1", 1), channel("ColorAdd_R", 1), channel("ColorAdd_G", 1));
+        var colours = mode(type).channels().stream().filter(each -> each.attribute().startsWith("ColorAdd")).map(Channel::id).toList();
+
+        var after = applied(type, new MakeCells(mode(type).id(), colours, "Cell", 4, 3, 2, 4, MakeCells.Order.ROWS));
+
+        var compiled = CompiledMode.of(after, mode(after));
+        assertThat(LightPlaces.of(compiled).places()).hasSize(4).allSatisfy(place ->
+                assertThat(place.channels().stream().map(each -> compiled.map().channels().get(each).channel().attribute())).containsExactlyInAnyOrder("Dimmer", "Shutter1", "ColorAdd_R", "ColorAdd_G"));
+        assertThat(compiled.map().footprint()).containsEntry(1, 10);
+    }
+
+    @Test
+    void cellsBeyondAllNumbersAreRefused() {
+        var type = with(empty, channel("ColorAdd_R", 1));
+
+        assertThat(refusal(type, new MakeCells(mode(type).id(), List.of(mode(type).channels().getFirst().id()), "Cell", 3, 1, Integer.MAX_VALUE, 3, MakeCells.Order.ROWS))).contains("a universe has 512");
+    }
+
+    /** A function that is cut from a conditional one counts when that one does, stands behind it, and the channel starts where it did. */
+    @Test
+    void aNewFunctionTakesOverTheConditionAndLeavesTheStart() {
+        var spot = Lamps.spot();
+        var shutter = Lamps.channel(spot, "Shutter1");
+        var only = applied(applied(spot, new RemoveFunction(Lamps.function(spot, "Closed").id())), new RemoveFunction(Lamps.function(spot, "Open").id()));
+        long before = Lamps.channel(only, "Shutter1").start();
+
+        var after = applied(only, new AddFunction(shutter.id(), "Pulse", "Shutter1Strobe", 200));
+
+        var pulse = Lamps.function(after, "Pulse");
+        assertThat(pulse.modeMaster()).isEqualTo("Base_StrobeMode");
+        assertThat(pulse.modeFrom().raw()).isEqualTo(128);
+        assertThat(Lamps.channel(after, "Shutter1").functions().map(each -> each.name())).containsExactly("Strobe", "Pulse");
+        assertThat(Lamps.channel(after, "Shutter1").start()).isEqualTo(before);
+    }
+
+    @Test
+    void aFunctionInFrontOfAllOthersDoesNotMoveTheStart() {
+        var spot = applied(Lamps.spot(), new MoveFunctionStart(Lamps.function(Lamps.spot(), "Still").id(), 10));
+        long before = Lamps.channel(spot, "Gobo1").start();
+
+        var after = applied(spot, new AddFunction(Lamps.channel(spot, "Gobo1").id(), "Rest", "NoFeature", 0));
+
+        assertThat(Lamps.channel(after, "Gobo1").functions().map(each -> each.name())).first().isEqualTo("Rest");
+        assertThat(Lamps.channel(after, "Gobo1").start()).isEqualTo(before);
+    }
+
+    /** A cell of one byte, the next one right behind it: a fine byte has no room there. */
+    @Test
+    void aWiderChannelOfACellMakesItsRoomOrIsRefused() {
+        var cells = Lamps.nestedCells();
+        var dimmer = Lamps.channel(cells, "Dimmer");
+        var red = Lamps.channel(cells, "ColorAdd_R"); // on 1 and 3 of three addresses
+
+        assertThat(Lamps.channel(applied(cells, new ChangeWidth(dimmer.id(), 2)), "Dimmer").offsets()).containsExactly(1, 3);
+        assertThat(Lamps.channel(applied(cells, new ChangeWidth(red.id(), 3)), "ColorAdd_R").offsets()).hasSize(3);
+        assertThat(Checks.of(applied(cells, new ChangeWidth(red.id(), 3)))).extracting(Finding::rule).doesNotContain("address-overlap");
+    }
+
+    @Test
+    void severalHoldNoBeginning() {
+        assertThat(refusal(empty, new Several(List.of(new BecomeCopy("A", "B", "00000000-0000-0000-0000-000000000009", null))))).contains("nor the beginning of a profile");
+    }
+
+    /** What is removed takes its relations and its values in macros along, and says so. */
+    @Test
+    void removedChannelsLeaveNoDanglingLinks() {
+        var type = applied(with(empty, channel("ColorAdd_R", 1)), new AddVirtualDimmer(mode(empty).id()));
+        var red = Lamps.channel(type, "ColorAdd_R");
+        var withMacro = type.mapModes(each -> each.withMacros(List.of(new Macro("Blink", "", List.of(new Macro.Step(1, List.of(new Macro.Value(new DmxValue(255, 1), red.name(), Source.NONE)), Source.NONE)), Source.NONE))));
+        var edit = new RemoveChannels(List.of(red.id()), true);
+
+        var after = applied(withMacro, edit);
+
+        assertThat(mode(after).relations()).isEmpty();
+        assertThat(mode(after).macros().getFirst().steps().getFirst().values()).isEmpty();
+        assertThat(edit.describe(withMacro)).endsWith(", with one relation");
+    }
+
     @Test
     void aModeThatSharesItsBodyGetsOneOfItsOwnForItsCells() {
         var one = with(empty, channel("ColorAdd_R", 1));
@@ -339,10 +429,15 @@ class AuthoringTest {
         }
         var read = GdtfDescription.read(GdtfDescription.of(history.current()).write()).type();
         assertThat(read).usingRecursiveComparison().ignoringFieldsMatchingRegexes("(.*\\.)?id", "(.*\\.)?nextId", "(.*\\.)?source", "house").isEqualTo(history.current());
+        // a step back is what the steps before it make, from the beginning
         for (var back = history.undo(); back.isPresent(); back = back.get().undo()) {
             history = back.get();
+            var replayed = empty;
+            for (var step : history.counting()) {
+                replayed = applied(replayed, step.edit());
+            }
+            assertThat(history.current()).isEqualTo(replayed);
         }
-        assertThat(history.current()).isSameAs(empty);
     }
 
     private static Edit someEdit(FixtureType type, Random random) {

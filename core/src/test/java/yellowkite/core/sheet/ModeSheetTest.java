@@ -2,7 +2,14 @@ package yellowkite.core.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import static yellowkite.core.build.ModeBuilder.at;
+import static yellowkite.core.build.ProfileBuilder.part;
+
 import org.junit.jupiter.api.Test;
+import yellowkite.core.profile.Geometry.Kind;
+import yellowkite.core.dmx.FootprintSum;
+import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.Lamps;
 
 class ModeSheetTest {
@@ -29,14 +36,26 @@ class ModeSheetTest {
 
     @Test
     void conditionsAreSaidInTheMastersOwnWidth() {
-        assertThat(line("Shutter1").functions()).anySatisfy(function -> assertThat(function.when()).startsWith("while Base_StrobeMode is "));
+        assertThat(line("Shutter1").functions()).anySatisfy(function -> assertThat(function.when()).isEqualTo("while Base_StrobeMode is 128–255"));
     }
 
     @Test
     void repeatedChannelsHaveOneLineWithTheirCells() {
         var type = Lamps.nestedCells();
 
-        assertThat(ModeSheet.of(type, Lamps.mode(type)).lines()).anySatisfy(each -> assertThat(each.cells()).hasSizeGreaterThan(1));
+        assertThat(ModeSheet.of(type, Lamps.mode(type)).lines()).anySatisfy(each -> assertThat(each.cells()).containsExactly(2, 5, 8, 11));
+    }
+
+    /** Two universes: the second break begins again at 1, and its channels stand behind those of the first. */
+    @Test
+    void breaksStandBehindEachOtherAndAreNamed() {
+        var type = ProfileBuilder.profile("Testers", "Twin").body(part(Kind.Geometry, "Base")).mode("Main", "Base", mode -> mode
+                .channel("Control1", "Base", at(1), c -> c.onBreak(2).function("", 0, f -> { }))
+                .channel("Pan", "Base", at(1, 2), c -> c.function("", 0, f -> { }))
+                .channel("Tilt", "Base", at(3), c -> c.function("", 0, f -> { }))).build();
+
+        assertThat(ModeSheet.of(type, Lamps.mode(type)).lines()).extracting(ModeSheet.ChannelLine::addresses).containsExactly("break 1: 1–2", "break 1: 3", "break 2: 1");
+        assertThat(FootprintSum.of(AddressMap.of(type, Lamps.mode(type))).free()).isEqualTo("509 on break 1, 511 on break 2");
     }
 
     @Test

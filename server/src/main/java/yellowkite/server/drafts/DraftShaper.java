@@ -12,10 +12,13 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import java.util.stream.Collectors;
+import yellowkite.core.profile.DmxBreak;
 import yellowkite.core.attribute.EndWords;
 import yellowkite.core.colour.Srgb;
 import yellowkite.core.colour.Xyz;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.AddressText;
 import yellowkite.core.dmx.CellGrid;
 import yellowkite.core.dmx.FootprintSum;
 import yellowkite.core.dmx.LinkTargets;
@@ -123,15 +126,16 @@ class DraftShaper {
         var links = LinkTargets.of(mode);
         var same = known == null ? Set.<Channel>of() : unchanged(type, mode, places, known);
         var rows = new ArrayList<DraftView.ChannelRow>();
+        boolean several = addresses.footprint().size() > 1;
         int number = 0;
         for (var channel : mode.channels()) {
             number++;
             if (!same.contains(channel)) {
-                rows.add(row(type, mode, links, channel, number, places.getOrDefault(channel.id(), List.of())));
+                rows.add(row(type, mode, links, channel, number, places.getOrDefault(channel.id(), List.of()), several));
             }
         }
         var sum = FootprintSum.of(addresses);
-        return new DraftView.ModeMap(mode.id(), mode.name(), mode.description(), sum.footprint(), Math.max(0, AddressMap.UNIVERSE - sum.footprint()), sum.words(), type.house().chartCounts().get(mode.id()),
+        return new DraftView.ModeMap(mode.id(), mode.name(), mode.description(), sum.footprint(), sum.free(), sum.words(), type.house().chartCounts().get(mode.id()),
                 mode.channels().stream().map(Channel::id).toList(), rows);
     }
 
@@ -144,7 +148,7 @@ class DraftShaper {
     /** {@return the channels whose rows come out as they did: the very same channel at the same number and places, and all that it leans on the same} */
     private static Set<Channel> unchanged(FixtureType type, Mode mode, Map<Integer, List<PlacedChannel>> places, FixtureType known) {
         var before = known.findMode(mode.id()).orElse(null);
-        if (before == null || known.wheels() != type.wheels() || known.attributeDefinitions() != type.attributeDefinitions() || known.physicalDescriptions() != type.physicalDescriptions()) {
+        if (before == null || known.wheels() != type.wheels() || known.attributeDefinitions() != type.attributeDefinitions() || known.physicalDescriptions() != type.physicalDescriptions() || !breaks(before).equals(breaks(mode))) {
             return Set.of();
         }
         var placesBefore = known.geometries() == type.geometries() && before.channels().size() == mode.channels().size() ? places : places(AddressMap.of(known, before));
@@ -158,6 +162,10 @@ class DraftShaper {
         return same;
     }
 
+    private static Set<DmxBreak> breaks(Mode mode) {
+        return mode.channels().stream().map(Channel::dmxBreak).collect(Collectors.toSet());
+    }
+
     private static boolean isKeptAlike(Channel channel, House before, House now) {
         return before == now || before.care(channel.id()).equals(now.care(channel.id()))
                 && (before.marks().equals(now.marks()) || channel.functions().flatMap(each -> each.ranges().stream()).allMatch(range -> Objects.equals(before.marks().get(range.id()), now.marks().get(range.id()))));
@@ -167,14 +175,14 @@ class DraftShaper {
         return places.getOrDefault(channel.id(), List.of()).stream().map(PlacedChannel::addresses).toList();
     }
 
-    private static DraftView.ChannelRow row(FixtureType type, Mode mode, LinkTargets links, Channel channel, int number, List<PlacedChannel> places) {
+    private static DraftView.ChannelRow row(FixtureType type, Mode mode, LinkTargets links, Channel channel, int number, List<PlacedChannel> places, boolean severalBreaks) {
         var logical = channel.logicalChannels().stream().findFirst();
         var definition = type.attributeDefinitions().find(channel.attribute());
         var care = type.house().care(channel.id());
         return new DraftView.ChannelRow(channel.id(), number, channel.name(), channel.attribute(),
                 definition.map(each -> each.pretty()).filter(pretty -> !pretty.isBlank()).orElse(channel.attribute()),
                 definition.map(each -> each.featureGroup()).orElse(""), channel.geometry(), channel.bytes(), channel.max(),
-                places.isEmpty() ? List.of() : places.getFirst().addresses(), channel.offsets(), places.size(), channel.start(),
+                places.isEmpty() ? List.of() : places.getFirst().addresses(), called(places, severalBreaks), channel.offsets(), places.size(), channel.start(),
                 channel.highlight() == null ? null : channel.highlight().at(channel.bytes()),
                 logical.map(each -> each.snap() == LogicalChannel.Snap.YES || each.snap() == LogicalChannel.Snap.ON).orElse(false),
                 logical.map(each -> each.master() == LogicalChannel.Master.NONE ? "" : each.master().name().toLowerCase(Locale.ROOT)).orElse(""),
@@ -182,6 +190,10 @@ class DraftShaper {
                 care.tint(), care.note(), care.blackout() == null ? null : care.blackout().at(channel.bytes()),
                 cells(type, mode, channel, places),
                 Spans.of(type, channel).stream().map(span -> function(type, links, span)).toList());
+    }
+
+    private static String called(List<PlacedChannel> places, boolean severalBreaks) {
+        return places.isEmpty() ? AddressText.of(List.of()) : AddressText.of(severalBreaks ? places.getFirst().dmxBreak() : null, places.getFirst().addresses());
     }
 
     private static List<DraftView.CellPlace> cells(FixtureType type, Mode mode, Channel channel, List<PlacedChannel> places) {

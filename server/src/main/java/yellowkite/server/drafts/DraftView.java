@@ -42,12 +42,13 @@ record DraftView(String id, String profileId, int version, boolean open, int bas
     /**
      * @param order    ids of all channels
      * @param channels in that order; in the answer to a change only those that differ from what was there before
-     * @param free addresses left in a universe. @param sum how the footprint comes about where there are cells: {@code 8 shared + 24 x 5 = 128}; else empty
+     * @param free addresses left in a universe, of each break where there are several. @param sum how the footprint comes about where there are cells: {@code 8 shared + 24 x 5 = 128}; else empty
      */
-    record ModeMap(int id, String name, String description, int footprint, int free, String sum, @Schema(nullable = true) @Nullable Integer chartCount, List<Integer> order, List<ChannelRow> channels) {}
+    record ModeMap(int id, String name, String description, int footprint, String free, String sum, @Schema(nullable = true) @Nullable Integer chartCount, List<Integer> order, List<ChannelRow> channels) {}
 
     /**
      * @param addresses of the first place; empty for a virtual channel
+     * @param called    the same as text, with the break before them where the mode has several
      * @param offsets   as the document has them: within the cell for a repeated channel
      * @param times     in how many places it stands
      * @param geometry  of the document, shared by all its places
@@ -55,7 +56,7 @@ record DraftView(String id, String profileId, int version, boolean open, int bas
      * @param places    each cell of a repeated channel; empty for a shared one
      */
     record ChannelRow(int id, int number, String name, String attribute, String pretty, String featureGroup, String geometry, int bytes, long max,
-            List<Integer> addresses, List<Integer> offsets, int times, long start, @Schema(nullable = true) @Nullable Long highlight, boolean snap, String master, double mibFade, double dmxChangeTimeLimit,
+            List<Integer> addresses, String called, List<Integer> offsets, int times, long start, @Schema(nullable = true) @Nullable Long highlight, boolean snap, String master, double mibFade, double dmxChangeTimeLimit,
             House.Tint tint, String note, @Schema(nullable = true) @Nullable Long blackout, List<CellPlace> places, List<FunctionBar> functions) {}
 
     /** One cell. @param column 0 = the leftmost, row 0 = the topmost */
