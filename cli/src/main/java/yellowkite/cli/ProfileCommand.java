@@ -24,6 +24,8 @@ public final class ProfileCommand {
                 what is wrong with each file: a report on a terminal, JSON when piped or asked for
             ./kite profile copy IN.gdtf OUT.gdtf
                 reads and writes without a change; OUT is written whole or not at all
+            ./kite profile compare OLD.gdtf NEW.gdtf
+                what differs, and what each difference does to a show that was programmed with OLD: breaks, shifts, adds, cosmetic
 
             Exit status: 0 all well; 1 errors were found, or a wanted value is out of reach; 2 a file or the call was refused.
             """;
@@ -54,8 +56,9 @@ public final class ProfileCommand {
                 case "resolve" -> Resolve.run(rest, streams);
                 case "check" -> Check.run(rest, streams);
                 case "copy" -> Copy.run(rest, streams);
-                case "" -> throw new WrongCall("Say what to do: describe, resolve, check or copy.");
-                default -> throw new WrongCall("'" + verb + "' is no verb; there are describe, resolve, check and copy.");
+                case "compare" -> Compare.run(rest, streams);
+                case "" -> throw new WrongCall("Say what to do: describe, resolve, check, copy or compare.");
+                default -> throw new WrongCall("'" + verb + "' is no verb; there are describe, resolve, check, copy and compare.");
             };
         } catch (WrongCall wrong) {
             streams.err().println(wrong.getMessage());

@@ -14,7 +14,18 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.edit.AddChannels;
+import yellowkite.core.edit.AddMode;
+import yellowkite.core.edit.ChangeWidth;
+import yellowkite.core.edit.Edit;
+import yellowkite.core.edit.InvertFunction;
+import yellowkite.core.edit.NewChannel;
+import yellowkite.core.edit.RemoveChannels;
+import yellowkite.core.edit.RenameProfile;
+import yellowkite.core.edit.SetFunctionPhysical;
+import yellowkite.core.edit.SetStartValue;
 import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.profile.Channel;
 import yellowkite.demo.DemoHouse;
 import yellowkite.demo.Samples;
 
@@ -163,5 +174,53 @@ class ProfileCommandTest {
     void helpsWithEachVerb() {
         assertThat(run("--help").out()).contains("describe", "resolve", "check", "copy");
         assertThat(run("resolve", "--help").out()).contains("--wanted").doesNotContain("copy IN");
+    }
+
+    private String edited(Edit... edits) throws IOException {
+        var file = DemoHouse.petrelSpot();
+        var type = file.description().type();
+        for (var edit : edits) {
+            type = ((Edit.Outcome.Applied) edit.applyTo(type)).after();
+        }
+        return Files.write(folder.resolve("edited.gdtf"), new GdtfFile(file.description().withType(type), file.others()).write()).toString();
+    }
+
+    private static Channel channel(String attribute) {
+        return DemoHouse.petrelSpot().description().type().modes().getFirst().channels().stream().filter(each -> each.attribute().equals(attribute)).findFirst().orElseThrow();
+    }
+
+    @Test
+    void comparesTwoFilesByWhatItDoesToAShow() throws IOException {
+        var pan = channel("Pan");
+        var mode = DemoHouse.petrelSpot().description().type().modes().getFirst().id();
+
+        assertThat(worst(spot)).isNull();
+        assertThat(worst(edited(new InvertFunction(pan.functions().findFirst().orElseThrow().id())))).isEqualTo("BREAKS");
+        assertThat(worst(edited(new ChangeWidth(pan.id(), 1)))).isEqualTo("BREAKS");
+        assertThat(worst(edited(new RemoveChannels(List.of(pan.id()), false)))).isEqualTo("BREAKS");
+        assertThat(worst(edited(new SetStartValue(pan.id(), 1)))).isEqualTo("SHIFTS");
+        assertThat(worst(edited(new SetFunctionPhysical(pan.functions().findFirst().orElseThrow().id(), -100, 300)))).isEqualTo("SHIFTS");
+        assertThat(worst(edited(new AddMode("Small")))).isEqualTo("ADDS");
+        assertThat(worst(edited(new AddChannels(mode, List.of(new NewChannel("Fan1", "", 1, null, null, null)), null)))).isEqualTo("ADDS");
+        assertThat(worst(edited(new RenameProfile("Petrel Spot II")))).isEqualTo("COSMETIC");
+    }
+
+    private String worst(String other) {
+        var ran = run("compare", spot, other);
+        assertThat(ran.status()).isZero();
+        var line = ran.lines().getFirst();
+        assertThat(line.path("old").asString()).isEqualTo(spot);
+        assertThat(line.path("differences").isEmpty()).isEqualTo(line.path("worst").isNull());
+        line.path("differences").forEach(each -> assertThat(each.propertyNames()).containsExactly("rank", "kind", "mode", "where", "says", "left", "right"));
+        return line.path("worst").isNull() ? null : line.path("worst").asString();
+    }
+
+    @Test
+    void comparesOnlyWhatItCanRead() {
+        assertThat(run("compare", spot).status()).isEqualTo(2);
+        assertThat(run("compare", spot, "nowhere.gdtf")).satisfies(ran -> {
+            assertThat(ran.status()).isEqualTo(2);
+            assertThat(ran.lines()).singleElement().satisfies(line -> assertThat(line.path("refused").asString()).isEqualTo("'nowhere.gdtf' does not exist."));
+        });
     }
 }

@@ -2,11 +2,13 @@ package yellowkite.core.compare;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.compare.Difference.Kind;
 import yellowkite.core.compare.Difference.Place;
-import yellowkite.core.dmx.Spans;
+import yellowkite.core.dmx.AddressText;
+import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.dmx.Spans.FunctionSpan;
 import yellowkite.core.edit.ChangeAddresses;
 import yellowkite.core.edit.ChangeGeometry;
@@ -15,13 +17,12 @@ import yellowkite.core.edit.SetHighlight;
 import yellowkite.core.edit.SetReaction;
 import yellowkite.core.edit.SetStartValue;
 import yellowkite.core.profile.Channel;
-import yellowkite.core.profile.DmxBreak;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.Mode;
 
-/** One channel on both sides: where it stands, how it starts and reacts, and its functions. */
+/** One channel on both sides: where it stands, how it starts and reacts, what its values mean, and its functions. */
 final class ChannelDiff {
     private static final Edit[] NONE = {};
 
@@ -39,73 +40,152 @@ final class ChannelDiff {
         return channel.isVirtual() ? "no address" : (channel.offsets().size() == 1 ? "address " : "addresses ") + channel.offsets().stream().map(String::valueOf).collect(Collectors.joining(", "));
     }
 
-    static void compare(FixtureType leftType, Mode mode, Channel left, FixtureType rightType, Channel right, Found found) {
-        var place = place(leftType, mode, left, right);
-        int bytes = Math.min(left.bytes(), right.bytes());
-        boolean sameWidth = left.bytes() == right.bytes();
+    /** @param alike ids of the left's channels that are the same with all that their meaning leans on */
+    static void compare(Meanings.Modes modes, Channel left, Channel right, Set<Integer> alike, Found found) {
+        var place = place(modes.left().type(), modes.before().mode(), left, right);
+        int from = found.differences.size();
+        boolean sameWidth = left.bytes() == right.bytes() && left.isVirtual() == right.isVirtual();
         if (!left.attribute().equals(right.attribute())) {
             found.add(Rank.BREAKS, Kind.ATTRIBUTE, place, "It is '" + right.attribute() + "' instead of '" + left.attribute() + "'.", left.attribute(), right.attribute());
         }
-        if (left.isVirtual() != right.isVirtual() || !sameWidth) {
+        if (!sameWidth) {
             found.add(Rank.BREAKS, Kind.WIDTH, place, "It is " + width(right) + " instead of " + width(left) + ", on " + addresses(right) + " instead of " + addresses(left) + ".", width(left), width(right));
-        } else if (!left.offsets().equals(right.offsets())) {
-            found.add(Rank.BREAKS, Kind.CHANNEL_MOVED, place, "It moved from " + addresses(left) + " to " + addresses(right) + ".", addresses(left), addresses(right), new ChangeAddresses(left.id(), right.offsets()));
         }
-        if (!left.dmxBreak().equals(right.dmxBreak())) {
-            found.add(Rank.BREAKS, Kind.BREAK, place, "It is on " + dmxBreak(right) + " instead of " + dmxBreak(left) + ".", dmxBreak(left), dmxBreak(right));
-        }
+        places(modes, left, right, place, sameWidth, found);
         if (!left.geometry().equals(right.geometry())) {
             found.add(Rank.SHIFTS, Kind.PART, place, "It belongs to '" + right.geometry() + "' instead of '" + left.geometry() + "'.", left.geometry(), right.geometry(), new ChangeGeometry(left.id(), right.geometry()));
         }
+        startAndHighlight(place, left, right, sameWidth, found);
+        reaction(place, left, right, found);
+        boolean masterAlike = alike.contains(left.id()) && modes.before().resolver().firstPlace(left.id()).stream().allMatch(index -> modes.before().resolver().mastersOf(index).stream()
+                .allMatch(master -> alike.contains(modes.before().map().channels().get(master.index()).channel().id())));
+        if (!masterAlike) {
+            var meanings = sameWidth ? Meanings.of(modes, left, right) : new Meanings(List.of());
+            functions(modes, left, right, place, meanings, found);
+            meaning(place, meanings, found.differences.subList(from, found.differences.size()).stream().map(Difference::rank).min(Rank::compareTo).orElse(null), found);
+        }
+        Rest.compare(left, right, Set.of("dmxBreak", "offsets", "geometry", "highlight", "logicalChannels", "initialFunction", "defaultValue"), place, found);
+        if (found.differences.size() == from && !left.initialFunction().equals(right.initialFunction())) {
+            found.add(Rank.COSMETIC, Kind.OTHER, place, "Its start is written in another way.", left.initialFunction(), right.initialFunction());
+        }
+        if (found.differences.size() == from && !Content.same(left, right)) {
+            found.add(Rank.COSMETIC, Kind.OTHER, place, "It is written in another way.", "", "");
+        }
+    }
+
+    /** What is stored means something else for a reason that none of the functions shows: a condition, a wheel, another channel. */
+    private static void meaning(Place place, Meanings meanings, @Nullable Rank told, Found found) {
+        meanings.worst().filter(worst -> told == null || worst.rank().compareTo(told) < 0).ifPresent(worst -> found.add(worst.rank(), Kind.MEANING, place,
+                "At " + worst.from() + (worst.stored().isEmpty() ? "" : ", stored for " + worst.stored() + ",") + (worst.before().equals(worst.after()) ? " the light is another one now." : " it now does " + worst.after() + " instead of " + worst.before() + "."),
+                worst.before(), worst.after()));
+    }
+
+    private static void places(Meanings.Modes modes, Channel left, Channel right, Place place, boolean sameWidth, Found found) {
+        var pairs = Pairs.<PlacedChannel>by(placesOf(modes.before().map().channels(), left), placesOf(modes.after().map().channels(), right), PlacedChannel::path, each -> each.path().size());
+        boolean own = pairs.both().size() == 1 && pairs.left().isEmpty() && pairs.right().isEmpty() && pairs.both().getFirst().left().path().isEmpty();
+        for (var pair : pairs.both()) {
+            var where = pair.left().path().isEmpty() ? place : place.inside(", in '" + pair.left().path().getLast() + "'");
+            if (!java.util.Objects.equals(pair.left().dmxBreak(), pair.right().dmxBreak()) && sameWidth) {
+                found.add(Rank.BREAKS, Kind.BREAK, where, "It is on " + dmxBreak(pair.right()) + " instead of " + dmxBreak(pair.left()) + ".", dmxBreak(pair.left()), dmxBreak(pair.right()));
+            } else if (!pair.left().addresses().equals(pair.right().addresses()) && sameWidth) {
+                found.add(Rank.BREAKS, Kind.CHANNEL_MOVED, where, "It moved from " + called(pair.left()) + " to " + called(pair.right()) + ".", called(pair.left()), called(pair.right()),
+                        own ? new Edit[] {new ChangeAddresses(left.id(), right.offsets())} : NONE);
+            }
+        }
+        pairs.left().forEach(each -> found.add(Rank.BREAKS, Kind.CHANNEL_REMOVED, place, "Its place " + in(each) + " on " + called(each) + " is gone.", called(each), ""));
+        pairs.right().forEach(each -> found.add(Rank.ADDS, Kind.CHANNEL_ADDED, place, "It stands " + in(each) + " on " + called(each) + " as well.", "", called(each)));
+        if (pairs.both().stream().anyMatch(pair -> !pair.left().path().equals(pair.right().path()))) {
+            found.add(Rank.COSMETIC, Kind.OTHER, place, "What repeats it has another name.", "", "");
+        }
+        if (!left.dmxBreak().equals(right.dmxBreak()) && pairs.both().stream().allMatch(pair -> java.util.Objects.equals(pair.left().dmxBreak(), pair.right().dmxBreak()))) {
+            found.add(Rank.COSMETIC, Kind.OTHER, place, "Its break is written in another way.", "", "");
+        }
+    }
+
+    private static List<PlacedChannel> placesOf(List<PlacedChannel> all, Channel channel) {
+        return all.stream().filter(each -> each.channel().id() == channel.id()).toList();
+    }
+
+    private static String in(PlacedChannel placed) {
+        return placed.path().isEmpty() ? "by itself" : "in '" + placed.path().getLast() + "'";
+    }
+
+    private static String called(PlacedChannel placed) {
+        return placed.addresses().isEmpty() ? "no address" : (placed.addresses().size() == 1 ? "address " : "addresses ") + AddressText.of(placed.addresses());
+    }
+
+    private static void startAndHighlight(Place place, Channel left, Channel right, boolean sameWidth, Found found) {
+        int bytes = Math.min(left.bytes(), right.bytes());
         if (at(left.start(), left, bytes) != at(right.start(), right, bytes)) {
             found.add(Rank.SHIFTS, Kind.START, place, "It starts at " + right.start() + " instead of " + left.start() + ".", String.valueOf(left.start()), String.valueOf(right.start()),
                     sameWidth ? new Edit[] {new SetStartValue(left.id(), right.start())} : NONE);
         }
-        highlight(place, left, right, bytes, sameWidth, found);
-        reaction(place, left, right, found);
-        functions(leftType, left, rightType, right, place, found);
-    }
-
-    private static void highlight(Place place, Channel left, Channel right, int bytes, boolean sameWidth, Found found) {
         var before = left.highlight() == null ? null : left.highlight().at(bytes);
         var after = right.highlight() == null ? null : right.highlight().at(bytes);
         var words = after == null ? "no highlight value" : "the highlight value " + right.highlight().at(right.bytes());
         if (before == null ? after != null : !before.equals(after)) {
-            found.add(Rank.COSMETIC, Kind.HIGHLIGHT, place, "It has " + words + ".", before == null ? "" : before.toString(), after == null ? "" : after.toString(),
+            found.add(Rank.SHIFTS, Kind.HIGHLIGHT, place, "It has " + words + ".", before == null ? "" : before.toString(), after == null ? "" : after.toString(),
                     sameWidth ? new Edit[] {new SetHighlight(left.id(), after)} : NONE);
         }
     }
 
     private static void reaction(Place place, Channel left, Channel right, Found found) {
-        var before = left.logicalChannels().stream().findFirst().orElse(null);
-        var after = right.logicalChannels().stream().findFirst().orElse(null);
-        if (before != null && after != null && !reaction(before).equals(reaction(after))) {
-            found.add(Rank.SHIFTS, Kind.REACTION, place, "It reacts to fades and masters otherwise: " + reaction(after) + ".", reaction(before), reaction(after),
-                    new SetReaction(List.of(left.id()), after.snap(), after.master(), after.mibFade(), after.dmxChangeTimeLimit()));
+        int common = Math.min(left.logicalChannels().size(), right.logicalChannels().size());
+        for (int i = 0; i < common; i++) {
+            var before = left.logicalChannels().get(i);
+            var after = right.logicalChannels().get(i);
+            if (!reaction(before).equals(reaction(after))) {
+                found.add(Rank.SHIFTS, Kind.REACTION, place, "It reacts to fades and masters otherwise: " + reaction(after) + ".", reaction(before), reaction(after),
+                        i == 0 ? new Edit[] {new SetReaction(List.of(left.id()), after.snap(), after.master(), after.mibFade(), after.dmxChangeTimeLimit())} : NONE);
+            }
+            if (i > 0 && !before.attribute().equals(after.attribute())) {
+                found.add(Rank.COSMETIC, Kind.OTHER, place, "A further attribute of it is '" + after.attribute() + "' instead of '" + before.attribute() + "'.", before.attribute(), after.attribute());
+            }
+        }
+        if (left.logicalChannels().size() != right.logicalChannels().size()) {
+            found.add(Rank.COSMETIC, Kind.OTHER, place, "It is divided into " + right.logicalChannels().size() + " instead of " + left.logicalChannels().size() + ".", "", "");
         }
     }
 
     private static String reaction(LogicalChannel logical) {
-        return "snap " + logical.snap().name().toLowerCase(Locale.ROOT) + ", master " + logical.master().name().toLowerCase(Locale.ROOT) + ", move in black " + logical.mibFade() + " s, slowest change " + logical.dmxChangeTimeLimit() + " s";
+        return "snap " + logical.snap().name().toLowerCase(Locale.ROOT) + ", master " + logical.master().name().toLowerCase(Locale.ROOT) + ", move in black " + logical.mibFade() + " s, change time limit " + logical.dmxChangeTimeLimit() + " s";
     }
 
-    private static void functions(FixtureType leftType, Channel left, FixtureType rightType, Channel right, Place place, Found found) {
-        var before = new Sides(leftType, left);
-        var after = new Sides(rightType, right);
-        var spans = Pairs.<FunctionSpan>by(Spans.of(leftType, left), Spans.of(rightType, right),
+    private static void functions(Meanings.Modes modes, Channel left, Channel right, Place place, Meanings meanings, Found found) {
+        var sides = new Sides(modes, left, right, meanings);
+        var spans = Pairs.<FunctionSpan>by(modes.before().spans(left), modes.after().spans(right),
                 span -> List.of(span.function().attribute(), span.name(), when(span)), span -> List.of(span.function().attribute(), when(span)), span -> List.of(span.function().attribute(), span.name()), span -> List.of(span.name(), when(span)),
                 span -> List.of(span.function().dmxFrom().at(1), when(span)));
-        spans.both().forEach(pair -> FunctionDiff.compare(before, pair.left(), after, pair.right(), place, found));
-        spans.left().forEach(span -> found.add(Rank.BREAKS, Kind.FUNCTION_REMOVED, place.inside(", function '" + span.name() + "'"), "This function is gone; " + span.from() + " to " + span.to() + " did it.", span.from() + "–" + span.to(), ""));
+        spans.both().forEach(pair -> FunctionDiff.compare(sides, pair.left(), pair.right(), place, found));
+        spans.left().forEach(span -> found.add(sides.worst(Rank.SHIFTS, span.from(), span.to()), Kind.FUNCTION_REMOVED, place.inside(", function '" + span.name() + "'"), "This function is gone; " + span.from() + " to " + span.to() + " did it.", span.from() + "–" + span.to(), ""));
         spans.right().forEach(span -> {
-            boolean free = Spans.of(leftType, left).stream().noneMatch(each -> when(each).equals(when(span)) && each.contains(at((span.from() + span.to()) / 2, right, left.bytes())));
-            found.add(free ? Rank.ADDS : Rank.BREAKS, Kind.FUNCTION_ADDED, place.inside(", function '" + span.name() + "'"),
-                    "This function is new, from " + span.from() + " to " + span.to() + (free ? "." : "; these values did something else."), "", span.from() + "–" + span.to());
+            var rank = sides.worst(Rank.ADDS, sides.onLeft(span.from()), sides.onLeft(span.to()));
+            found.add(rank, Kind.FUNCTION_ADDED, place.inside(", function '" + span.name() + "'"),
+                    "This function is new, from " + span.from() + " to " + span.to() + (rank == Rank.ADDS ? "." : "; these values did something else."), "", span.from() + "–" + span.to());
         });
+        Rest.order("functions", spans.both(), modes.after().spans(right), place, found);
     }
 
-    /** A side of the comparison below a channel. */
-    record Sides(FixtureType type, Channel channel) {}
+    /** A channel on both sides, with what becomes of its values. */
+    record Sides(Meanings.Modes modes, Channel left, Channel right, Meanings meanings) {
+        boolean sameWidth() {
+            return left.bytes() == right.bytes();
+        }
+
+        int bytes() {
+            return Math.min(left.bytes(), right.bytes());
+        }
+
+        /** {@return the worst that becomes of the left's values between two, but at least that} */
+        Rank worst(Rank atLeast, long from, long to) {
+            var worst = meanings.worstIn(from, to);
+            return worst == null || worst.compareTo(atLeast) > 0 ? atLeast : worst;
+        }
+
+        long onLeft(long raw) {
+            return at(raw, right, left.bytes());
+        }
+    }
 
     /** {@return when a function counts: equal for functions that never count together} */
     static String when(FunctionSpan span) {
@@ -122,7 +202,7 @@ final class ChannelDiff {
         return channel.isVirtual() ? "virtual" : 8 * channel.bytes() + " bit";
     }
 
-    private static String dmxBreak(Channel channel) {
-        return channel.dmxBreak() instanceof DmxBreak.Number(int number) ? "break " + number : "the reference's last break";
+    private static String dmxBreak(PlacedChannel placed) {
+        return placed.dmxBreak() == null ? "no break" : "break " + placed.dmxBreak();
     }
 }

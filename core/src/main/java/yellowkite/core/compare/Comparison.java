@@ -2,11 +2,13 @@ package yellowkite.core.compare;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.compare.Difference.Kind;
 import yellowkite.core.compare.Difference.Place;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
@@ -18,19 +20,23 @@ public record Comparison(List<Difference> differences) {
         differences = List.copyOf(differences);
     }
 
-    /** {@return what the right profile does otherwise than the left one} What the house keeps beside them is not compared, nor their ids and lists of revisions. */
+    /** {@return what the right profile does otherwise than the left one} What the house keeps beside them is not compared, nor the ids of their nodes. */
     public static Comparison of(Side left, Side right) {
         var found = new Found();
         ProfileDiff.compare(left, right, found);
         // a mode that only changed its name has the same channels; a last one on each side is the same if half of them are
-        var modes = Pairs.<Mode>by(left.type().modes(), right.type().modes(), Mode::name, mode -> mode.channels().stream().map(each -> each.name() + each.offsets()).toList(), Comparison::channels);
-        modes.both().forEach(pair -> ModeDiff.compare(left.type(), pair.left(), right.type(), pair.right(), found));
+        var maps = new IdentityHashMap<Mode, String>();
+        left.type().modes().forEach(mode -> maps.put(mode, CompiledMode.of(left.type(), mode).signature()));
+        right.type().modes().forEach(mode -> maps.put(mode, CompiledMode.of(right.type(), mode).signature()));
+        var modes = Pairs.<Mode>by(left.type().modes(), right.type().modes(), Mode::name, mode -> maps.get(mode).isEmpty() ? null : maps.get(mode), Comparison::channels);
+        modes.both().forEach(pair -> ModeDiff.compare(left, pair.left(), right, pair.right(), found));
         if (modes.left().size() == 1 && modes.right().size() == 1 && isAlike(modes.left().getFirst(), modes.right().getFirst())) {
-            ModeDiff.compare(left.type(), modes.left().getFirst(), right.type(), modes.right().getFirst(), found);
+            ModeDiff.compare(left, modes.left().getFirst(), right, modes.right().getFirst(), found);
         } else {
             modes.left().forEach(mode -> found.add(Rank.BREAKS, Kind.MODE_REMOVED, Place.mode(mode.name()), "This mode is gone.", mode.name(), ""));
             modes.right().forEach(mode -> found.add(Rank.ADDS, Kind.MODE_ADDED, Place.mode(mode.name()), "This mode is new.", "", mode.name()));
         }
+        Rest.order("modes", modes.both(), right.type().modes(), Place.PROFILE, found);
         return new Comparison(found.differences);
     }
 
@@ -46,7 +52,7 @@ public record Comparison(List<Difference> differences) {
     /** {@return what one mode does otherwise than another, of the same profile or of two} */
     public static Comparison ofModes(FixtureType left, Mode leftMode, FixtureType right, Mode rightMode) {
         var found = new Found();
-        ModeDiff.compare(left, leftMode, right, rightMode, found);
+        ModeDiff.compare(Side.of(left), leftMode, Side.of(right), rightMode, found);
         return new Comparison(found.differences);
     }
 

@@ -15,7 +15,19 @@ final class Content {
         }
     };
 
+    private static final ClassValue<List<RecordComponent>> ALL = new ClassValue<>() {
+        @Override
+        protected List<RecordComponent> computeValue(Class<?> type) {
+            return List.of(type.getRecordComponents());
+        }
+    };
+
     private Content() {}
+
+    /** {@return the values of all components, null ones left out} */
+    static List<Object> values(Record record) {
+        return ALL.get(record.getClass()).stream().map(each -> value(each, record)).filter(Objects::nonNull).toList();
+    }
 
     static boolean same(Object left, Object right) {
         if (left == right) {

@@ -1,50 +1,83 @@
 package yellowkite.core.compare;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Set;
 import java.util.TreeSet;
 import yellowkite.core.compare.Difference.Kind;
 import yellowkite.core.compare.Difference.Place;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.edit.DescribeMode;
 import yellowkite.core.edit.RemoveChannels;
 import yellowkite.core.edit.RenameMode;
 import yellowkite.core.profile.Channel;
-import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
+import yellowkite.core.profile.Relation;
 
 /** Modes: their footprint, and which channels they have. */
 final class ModeDiff {
     private ModeDiff() {}
 
-    static void compare(FixtureType leftType, Mode left, FixtureType rightType, Mode right, Found found) {
+    static void compare(Side leftSide, Mode left, Side rightSide, Mode right, Found found) {
         var place = Place.mode(left.name());
         found.changed(Rank.COSMETIC, Kind.MODE_RENAMED, place, "Its name", left.name(), right.name(), new RenameMode(left.id(), right.name()));
         found.changed(Rank.COSMETIC, Kind.MODE_TEXT, place, "Its description", left.description(), right.description(), new DescribeMode(left.id(), right.description()));
-        footprint(AddressMap.of(leftType, left), AddressMap.of(rightType, right), place, found);
+        int heading = found.differences.size();
         // by name; by what it does; at last by where it stands: then its meaning has changed
         var channels = Pairs.<Channel>by(left.channels(), right.channels(), Channel::name, Channel::attribute, each -> each.isVirtual() ? null : List.of(each.dmxBreak(), each.offsets()));
-        channels.both().forEach(pair -> ChannelDiff.compare(leftType, left, pair.left(), rightType, pair.right(), found));
-        channels.left().forEach(channel -> found.add(Rank.BREAKS, Kind.CHANNEL_REMOVED, ChannelDiff.place(leftType, left, channel, null), "This channel is gone.", ChannelDiff.addresses(channel), "",
+        var partners = new HashMap<Integer, Integer>();
+        channels.both().forEach(pair -> partners.put(pair.left().id(), pair.right().id()));
+        var modes = new Meanings.Modes(leftSide, CompiledMode.of(leftSide.type(), left), rightSide, CompiledMode.of(rightSide.type(), right), partners);
+        var alike = alike(modes, channels.both());
+        channels.both().forEach(pair -> ChannelDiff.compare(modes, pair.left(), pair.right(), alike, found));
+        channels.left().forEach(channel -> found.add(Rank.BREAKS, Kind.CHANNEL_REMOVED, ChannelDiff.place(leftSide.type(), left, channel, null), "This channel is gone.", ChannelDiff.addresses(channel), "",
                 new RemoveChannels(List.of(channel.id()), false)));
-        channels.right().forEach(channel -> found.add(Rank.ADDS, Kind.CHANNEL_ADDED, new Place(left.name(), channel.name(), null, channel.id(), ChannelDiff.called(rightType, channel)),
+        channels.right().forEach(channel -> found.add(Rank.ADDS, Kind.CHANNEL_ADDED, new Place(left.name(), channel.name(), null, channel.id(), ChannelDiff.called(rightSide.type(), channel)),
                 "This channel is new, on " + ChannelDiff.addresses(channel) + ".", "", ChannelDiff.addresses(channel)));
-        if (!Content.same(left.relations(), right.relations())) {
-            found.add(Rank.SHIFTS, Kind.RELATIONS, place, "Its channels act upon each other otherwise.", left.relations().size() + " relations", right.relations().size() + " relations");
-        }
+        Rest.order("channels", channels.both(), right.channels(), place, found);
+        relations(left, right, place, found);
+        boolean breaks = found.differences.subList(heading, found.differences.size()).stream().anyMatch(each -> each.rank() == Rank.BREAKS);
+        footprint(modes.before().map(), modes.after().map(), place, breaks, heading, found);
         if (!Content.same(left.macros(), right.macros())) {
-            found.add(Rank.COSMETIC, Kind.MACROS, place, "Its macros differ.", left.macros().size() + " macros", right.macros().size() + " macros");
+            found.add(Rank.SHIFTS, Kind.MACROS, place, "Its macros differ.", left.macros().size() + " macros", right.macros().size() + " macros");
         }
+        Rest.compare(left, right, Set.of("name", "description", "channels", "relations", "macros"), place, found);
     }
 
-    /** A larger footprint runs into the next lamp of a patched rig. */
-    private static void footprint(AddressMap left, AddressMap right, Place place, Found found) {
-        var breaks = new TreeSet<>(left.footprint().keySet());
-        breaks.addAll(right.footprint().keySet());
-        for (int each : breaks) {
-            int before = left.footprint().getOrDefault(each, 0);
-            int after = right.footprint().getOrDefault(each, 0);
+    /** {@return the channels that are the same on both sides, with all that their meaning leans on} */
+    private static Set<Integer> alike(Meanings.Modes modes, List<Pairs.Pair<Channel>> pairs) {
+        var left = modes.left().type();
+        var right = modes.right().type();
+        var alike = new java.util.HashSet<Integer>();
+        if (Content.same(left.wheels(), right.wheels()) && modes.left().files().equals(modes.right().files()) && Content.same(left.physicalDescriptions().dmxProfiles(), right.physicalDescriptions().dmxProfiles())) {
+            pairs.stream().filter(pair -> Content.same(pair.left(), pair.right())).forEach(pair -> alike.add(pair.left().id()));
+        }
+        return alike;
+    }
+
+    private static void relations(Mode left, Mode right, Place place, Found found) {
+        if (Content.same(left.relations(), right.relations())) {
+            return;
+        }
+        boolean actsAlike = Content.same(left.relations().stream().map(ModeDiff::unnamed).toList(), right.relations().stream().map(ModeDiff::unnamed).toList());
+        found.add(actsAlike ? Rank.COSMETIC : Rank.SHIFTS, Kind.RELATIONS, place, actsAlike ? "Its relations have other names." : "Its channels act upon each other otherwise.", left.relations().size() + " relations", right.relations().size() + " relations");
+    }
+
+    private static Relation unnamed(Relation relation) {
+        return new Relation("", relation.master(), relation.follower(), relation.type(), relation.source());
+    }
+
+    /** Where what was there stays as it is and only something new stands behind it, nothing that was stored means anything else. */
+    private static void footprint(AddressMap left, AddressMap right, Place place, boolean breaks, int at, Found found) {
+        var each = new TreeSet<>(left.footprint().keySet());
+        each.addAll(right.footprint().keySet());
+        for (int dmxBreak : each) {
+            int before = left.footprint().getOrDefault(dmxBreak, 0);
+            int after = right.footprint().getOrDefault(dmxBreak, 0);
             if (before != after) {
-                found.add(after > before ? Rank.BREAKS : Rank.SHIFTS, Kind.FOOTPRINT, place, "It takes " + after + " addresses" + (breaks.size() > 1 ? " of break " + each : "") + " instead of " + before + ".", String.valueOf(before), String.valueOf(after));
+                var says = "It takes " + after + " addresses" + (each.size() > 1 ? " of break " + dmxBreak : "") + " instead of " + before + (after > before ? "; what is patched right behind it needs another address." : ".");
+                found.differences.add(at, new Difference(after > before ? breaks ? Rank.BREAKS : Rank.ADDS : Rank.SHIFTS, Kind.FOOTPRINT, place, says, String.valueOf(before), String.valueOf(after), List.of()));
             }
         }
     }

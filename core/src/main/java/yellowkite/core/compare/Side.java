@@ -1,6 +1,11 @@
 package yellowkite.core.compare;
 
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HashMap;
+import java.util.HexFormat;
 import java.util.Map;
+import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Wheel;
@@ -8,11 +13,31 @@ import yellowkite.core.profile.Wheel;
 /**
  * One of the two profiles.
  *
- * @param files path in the archive to the hash of what it holds; empty if the files are not at hand
+ * @param files   path in the archive to the hash of what it holds; empty if the files are not at hand
+ * @param version of the standard that the file names; empty if it is not at hand
  */
-public record Side(FixtureType type, Map<String, String> files) {
+public record Side(FixtureType type, Map<String, String> files, String version) {
     public Side {
         files = Map.copyOf(files);
+    }
+
+    public Side(FixtureType type, Map<String, String> files) {
+        this(type, files, "");
+    }
+
+    /** {@return a whole file, with what lies beside its description} */
+    public static Side of(GdtfFile file) {
+        var files = new HashMap<String, String>();
+        file.others().forEach((path, bytes) -> files.put(path, hash(bytes)));
+        return new Side(file.description().type(), files, file.description().dataVersion());
+    }
+
+    private static String hash(byte[] bytes) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+        } catch (NoSuchAlgorithmException impossible) { // every Java platform has it
+            throw new IllegalStateException(impossible);
+        }
     }
 
     public static Side of(FixtureType type) {

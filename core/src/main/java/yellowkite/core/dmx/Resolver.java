@@ -1,10 +1,15 @@
 package yellowkite.core.dmx;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.DmxValue;
@@ -134,6 +139,65 @@ public final class Resolver {
 
     public AddressMap map() {
         return map;
+    }
+
+    /**
+     * {@return what one channel does by itself, without the relations upon it}
+     *
+     * @param index in the map's order
+     * @param raws  as for {@link #resolve}
+     */
+    public Meaning meaningOf(int index, long[] raws) {
+        var pass = new Pass(raws);
+        return meaning(index, raws[index], pass.activeOf(index), 1);
+    }
+
+    /** {@return the place of a channel, the first of several; none if it is not in this mode} */
+    public OptionalInt firstPlace(int channelId) {
+        var places = placesById.get(channelId);
+        return places == null ? OptionalInt.empty() : OptionalInt.of(places.getFirst());
+    }
+
+    /** A channel that decides whether functions of another count. @param edges values at which it may begin or cease to, both sides of each */
+    public record Master(int index, List<Long> edges) {}
+
+    /** {@return the channels that functions of a placed channel wait for, with those that these wait for in turn} */
+    public List<Master> mastersOf(int index) {
+        var edges = new LinkedHashMap<Integer, TreeSet<Long>>();
+        var open = new ArrayDeque<Integer>(List.of(index));
+        var seen = new HashSet<Integer>();
+        while (!open.isEmpty()) {
+            int at = open.pop();
+            if (!seen.add(at)) {
+                continue;
+            }
+            for (int lane = firstLane[at]; lane < firstLane[at + 1]; lane++) {
+                for (var each : lanes.get(lane).candidates()) {
+                    if (each.isConditional()) {
+                        var values = edges.computeIfAbsent(each.masterChannel(), none -> new TreeSet<>());
+                        addEdges(values, each);
+                        open.add(each.masterChannel());
+                    }
+                }
+            }
+        }
+        return edges.entrySet().stream().map(each -> new Master(each.getKey(), List.copyOf(each.getValue()))).toList();
+    }
+
+    private void addEdges(TreeSet<Long> values, Candidate each) {
+        var master = map.channels().get(each.masterChannel()).channel();
+        for (long edge : new long[] {each.modeFrom() - 1, each.modeFrom(), each.modeTo(), each.modeTo() + 1}) {
+            values.add(Math.clamp(edge, 0, master.max()));
+        }
+        for (int lane = firstLane[each.masterChannel()]; lane < firstLane[each.masterChannel() + 1]; lane++) {
+            for (var function : lanes.get(lane).candidates()) {
+                if (function.span().function().id() == each.masterFunction()) {
+                    values.add(Math.clamp(function.span().from(), 0, master.max()));
+                    values.add(Math.clamp(function.span().to(), 0, master.max()));
+                }
+            }
+        }
+        values.add(master.start());
     }
 
     /** {@return whether a placed channel acts upon others by a Multiply relation: what it does is in their scale} @param index in the map's order */

@@ -3,6 +3,7 @@ package yellowkite.core.xml;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -65,6 +66,11 @@ public final class Source {
             }
         }
         return null;
+    }
+
+    /** {@return the sources of all grouping child elements, by name, in a fixed order} */
+    public Map<String, Source> sections() {
+        return new TreeMap<>(sections);
     }
 
     /** {@return the source of a grouping child element, or null if the file had no such element} */

@@ -2,6 +2,10 @@ package yellowkite.core.compare;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import static yellowkite.core.build.ModeBuilder.at;
+import static yellowkite.core.build.ProfileBuilder.part;
+import static yellowkite.core.build.ProfileBuilder.reference;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -15,6 +19,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import yellowkite.core.xml.Source;
+import yellowkite.core.profile.PhysicalDescriptions;
+import yellowkite.core.profile.Geometry;
+import yellowkite.core.profile.ColorSpace;
+import yellowkite.core.profile.ColorCie;
+import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.Documents;
 import yellowkite.core.Lamps;
 import yellowkite.core.compare.Difference.Kind;
@@ -95,28 +105,28 @@ class ComparisonTest {
                 Arguments.of(new RemoveChannels(List.of(channel("Pan")), false), Kind.CHANNEL_REMOVED, Rank.BREAKS),
                 Arguments.of(new AddChannels(mode, List.of(new NewChannel("Iris", "", 1, null, null, List.of())), null), Kind.CHANNEL_ADDED, Rank.ADDS),
                 Arguments.of(new SetStartValue(channel("Pan"), 100), Kind.START, Rank.SHIFTS),
-                Arguments.of(new SetHighlight(channel("Pan"), 77L), Kind.HIGHLIGHT, Rank.COSMETIC),
+                Arguments.of(new SetHighlight(channel("Pan"), 77L), Kind.HIGHLIGHT, Rank.SHIFTS),
                 Arguments.of(new SetReaction(List.of(channel("Pan")), LogicalChannel.Snap.ON, null, null, null), Kind.REACTION, Rank.SHIFTS),
                 Arguments.of(new MoveFunctionStart(function("Shake").id(), 90), Kind.FUNCTION_MOVED, Rank.BREAKS),
                 Arguments.of(new RenameFunction(function("Shake").id(), "Wobble"), Kind.FUNCTION_RENAMED, Rank.COSMETIC),
                 Arguments.of(new RemoveFunction(function("Shake").id()), Kind.FUNCTION_REMOVED, Rank.BREAKS),
-                Arguments.of(new AddFunction(channel("Pan"), "Also", "Pan", 60_000), Kind.FUNCTION_ADDED, Rank.BREAKS),
+                Arguments.of(new AddFunction(channel("Pan"), "Also", "Pan", 60_000), Kind.FUNCTION_ADDED, Rank.SHIFTS), // the end, 65535, is Pan still, at 1 instead of 270 degrees
                 Arguments.of(new SetFunctionPhysical(function("Shake").id(), 1, 9), Kind.PHYSICAL, Rank.SHIFTS),
                 Arguments.of(new InvertFunction(function("Shake").id()), Kind.INVERTED, Rank.BREAKS),
                 Arguments.of(new SetBounds(function("Shake").id(), 2.0, null), Kind.BOUNDS, Rank.SHIFTS),
-                Arguments.of(new SetFade(function("Shake").id(), 2, 0), Kind.FADE, Rank.COSMETIC),
+                Arguments.of(new SetFade(function("Shake").id(), 2, 0), Kind.FADE, Rank.SHIFTS),
                 Arguments.of(new SetModeMaster(function("Shake").id(), channel("StrobeMode"), 0, 9), Kind.CONDITION, Rank.BREAKS),
                 Arguments.of(new MoveRangeStart(range("Dots").id(), 22), Kind.RANGE_MOVED, Rank.SHIFTS), // 20 to 39: its middle, 29, stays
                 Arguments.of(new MoveRangeStart(range("Dots").id(), 35), Kind.RANGE_MOVED, Rank.BREAKS),
                 Arguments.of(new RenameRange(range("Dots").id(), "Spots"), Kind.RANGE_RENAMED, Rank.COSMETIC),
-                Arguments.of(new RemoveRange(range("Dots").id()), Kind.RANGE_REMOVED, Rank.SHIFTS),
-                Arguments.of(new AddRange(function("Still").id(), "More", 60), Kind.RANGE_ADDED, Rank.ADDS),
+                Arguments.of(new RemoveRange(range("Dots").id()), Kind.RANGE_REMOVED, Rank.BREAKS), // its middle, 29, brings in the slot of Open now
+                Arguments.of(new AddRange(function("Still").id(), "More", 60), Kind.RANGE_ADDED, Rank.BREAKS), // the middle of Bars, 69, lies in it
                 Arguments.of(new SetRangeSlot(range("Dots").id(), 3), Kind.RANGE_SLOT, Rank.BREAKS),
                 Arguments.of(new SetRangePhysical(range("Dots shaking").id(), 0.1, 0.2), Kind.RANGE_PHYSICAL, Rank.SHIFTS),
                 Arguments.of(new AddMode("Tiny"), Kind.MODE_ADDED, Rank.ADDS),
                 Arguments.of(new RenameMode(mode, "Large"), Kind.MODE_RENAMED, Rank.COSMETIC),
                 Arguments.of(new DescribeMode(mode, "All of it"), Kind.MODE_TEXT, Rank.COSMETIC),
-                Arguments.of(new SetSlot(wheel, 2, null, null, null, "dashes", null, null), Kind.SLOT_CONTENT, Rank.SHIFTS),
+                Arguments.of(new SetSlot(wheel, 2, null, null, null, "dashes", null, null), Kind.SLOT_CONTENT, Rank.BREAKS),
                 Arguments.of(SetSlot.named(wheel, 2, "Specks"), Kind.SLOT_RENAMED, Rank.COSMETIC),
                 Arguments.of(new AddSlot(wheel, 4, "Fourth"), Kind.SLOT_ADDED, Rank.ADDS),
                 Arguments.of(new RemoveSlot(wheel, 3), Kind.SLOT_REMOVED, Rank.BREAKS),
@@ -132,6 +142,64 @@ class ComparisonTest {
         var differences = compare(SPOT, after(SPOT, edit)).differences();
 
         assertThat(differences).filteredOn(each -> each.kind() == kind).as("%s", differences).isNotEmpty().allSatisfy(each -> assertThat(each.rank()).isEqualTo(rank));
+    }
+
+    /** Open from 0 to 127 was stored at its middle, 63; a new range from 60 on turns the show blue. */
+    @Test
+    void aNewRangeInsideAnOldOneBreaksWhatWasStoredForIt() {
+        var wheel = ProfileBuilder.profile("Testers", "Wheel").wheel("Glass", each -> each.open("Open").color("Red", new ColorCie(0.69, 0.31, 20)).color("Blue", new ColorCie(0.15, 0.06, 5))).body(part(Geometry.Kind.Beam, "Lens"));
+        var left = wheel.mode("Main", "Lens", mode -> mode.channel("Color1", "Lens", at(1), c -> c.function("Wheel", 0, f -> f.wheel("Glass").range("Open", 0, 1)))).build();
+        var right = ProfileBuilder.profile("Testers", "Wheel").wheel("Glass", each -> each.open("Open").color("Red", new ColorCie(0.69, 0.31, 20)).color("Blue", new ColorCie(0.15, 0.06, 5))).body(part(Geometry.Kind.Beam, "Lens"))
+                .mode("Main", "Lens", mode -> mode.channel("Color1", "Lens", at(1), c -> c.function("Wheel", 0, f -> f.wheel("Glass").range("Open", 0, 1).range("Blue", 60, 3)))).build();
+
+        assertThat(compare(left, right).differences()).filteredOn(each -> each.kind() == Kind.RANGE_ADDED).singleElement().satisfies(each -> assertThat(each.rank()).isEqualTo(Rank.BREAKS));
+        assertThat(compare(left, right).worst(Rank.COSMETIC)).isEqualTo(Rank.BREAKS);
+    }
+
+    private static FixtureType cells(int second, int third) {
+        return ProfileBuilder.profile("Testers", "Cells").body(part(Geometry.Kind.Geometry, "Base", reference("One", "Cell", 21), reference("Two", "Cell", second), reference("Three", "Cell", third))).body(part(Geometry.Kind.Beam, "Cell"))
+                .mode("Main", "Base", mode -> mode.channel("Dimmer", "Base", at(30), c -> c.function("", 0, f -> { })).channel("ColorAdd_R", "Cell", at(1), c -> c.function("", 0, f -> { }))).build();
+    }
+
+    @Test
+    void cellsThatMoveBreakWhatWasStoredForThem() {
+        assertThat(compare(cells(23, 27), cells(25, 27)).worst(Rank.COSMETIC)).isEqualTo(Rank.BREAKS); // the footprint stays
+        assertThat(compare(cells(23, 27), cells(27, 23)).worst(Rank.COSMETIC)).isEqualTo(Rank.BREAKS); // two change places
+    }
+
+    /** One more channel behind all others: nothing that was stored means anything else. */
+    @Test
+    void aChannelAtTheEndAdds() {
+        var after = after(SPOT, new AddChannels(SPOT.modes().getFirst().id(), List.of(new NewChannel("Iris", "", 1, null, null, null)), null));
+
+        assertThat(compare(SPOT, after).differences()).filteredOn(each -> each.rank() != Rank.COSMETIC).extracting(Difference::kind).containsExactlyInAnyOrder(Kind.CHANNEL_ADDED, Kind.FOOTPRINT);
+        assertThat(compare(SPOT, after).worst(Rank.COSMETIC)).isEqualTo(Rank.ADDS);
+    }
+
+    @Test
+    void colourSpacesAndPhysicalFactsAreSeen() {
+        UnaryOperator<FixtureType> proPhoto = type -> type.with(f -> f.physicalDescriptions = new PhysicalDescriptions(new ColorSpace(ColorSpace.Mode.ProPhoto, "", "", null, null, null, null, Source.NONE), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), f.physicalDescriptions.properties(), Source.NONE));
+
+        assertThat(compare(SPOT, proPhoto.apply(SPOT)).worst(Rank.COSMETIC)).isEqualTo(Rank.SHIFTS);
+        assertThat(compare(SPOT, SPOT.with(f -> f.canHaveChildren = !f.canHaveChildren)).differences()).singleElement().satisfies(each -> assertThat(each.says()).isEqualTo("Its can have children differs."));
+    }
+
+    /** Slots 2 and 3 exchange their pictures: the ranges bring in the other one. */
+    @Test
+    void picturesThatChangePlacesBreak() {
+        int wheel = SPOT.wheels().getFirst().id();
+        var swapped = after(after(SPOT, new SetSlot(wheel, 2, null, null, null, "bars", null, null)), new SetSlot(wheel, 3, null, null, null, "dots", null, null));
+
+        assertThat(compare(SPOT, swapped).differences()).filteredOn(each -> each.kind() == Kind.SLOT_CONTENT).hasSize(2).allSatisfy(each -> assertThat(each.rank()).isEqualTo(Rank.BREAKS));
+        assertThat(compare(SPOT, swapped).differences()).filteredOn(each -> "Yoke_Gobo1".equals(each.place().channel())).extracting(Difference::rank).contains(Rank.BREAKS);
+    }
+
+    /** A strobe that only counts while another channel says so: in that situation its value means something else. */
+    @Test
+    void situationsOfOtherChannelsAreLookedAt() {
+        var after = after(SPOT, new SetFunctionPhysical(function("Strobe").id(), 11, 1));
+
+        assertThat(compare(SPOT, after).worst(Rank.COSMETIC)).isEqualTo(Rank.BREAKS);
     }
 
     @Test
@@ -153,7 +221,7 @@ class ComparisonTest {
             f.fixtureTypeId = "Another";
         });
 
-        assertThat(compare(SPOT, other).differences()).extracting(Difference::kind).containsExactly(Kind.IDENTITY);
+        assertThat(compare(SPOT, other).differences()).extracting(Difference::kind).containsExactlyInAnyOrder(Kind.IDENTITY, Kind.OTHER);
         assertThat(Comparison.ofModes(SPOT, SPOT.modes().getFirst(), other, other.modes().getFirst()).differences()).isEmpty();
     }
 
@@ -162,7 +230,7 @@ class ComparisonTest {
         var left = new Side(SPOT, Map.of("wheels/dots.png", "one", "wheels/bars.png", "two"));
 
         assertThat(Comparison.of(left, new Side(SPOT, Map.of("wheels/dots.png", "other", "wheels/bars.png", "two"))).differences())
-                .singleElement().satisfies(each -> assertThat(each.place().words()).isEqualTo("Wheel 'Wheel', slot 2"));
+                .extracting(each -> each.place().words()).containsExactly("Wheel 'Wheel', slot 2", "G1 (Yoke_Gobo1)");
     }
 
     @Test
@@ -196,9 +264,9 @@ class ComparisonTest {
 
         var carried = compare(SPOT, right).carriedOver(SPOT);
 
-        var footprintAside = carried.left().stream().filter(each -> each.kind() != Kind.FOOTPRINT).toList();
-        assertThat(footprintAside).isEmpty();
-        assertThat(compare(carried.after(), right).differences()).isEmpty();
+        assertThat(carried.left()).allSatisfy(each -> assertThat(each.edits()).isEmpty());
+        // the default of a function that the channel does not start in is the one thing that no edit reaches
+        assertThat(compare(carried.after(), right).differences()).allSatisfy(each -> assertThat(each.says()).isEqualTo("Its default differs."));
     }
 
     private static Edit edit(Random random) {
