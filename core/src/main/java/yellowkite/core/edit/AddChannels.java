@@ -43,7 +43,7 @@ public record AddChannels(int mode, List<NewChannel> channels, @Nullable Integer
             so = add(applied.after(), channel, next);
             next += next == 0 || channel.addresses() != null ? 0 : channel.bytes();
         }
-        return Room.kept(before, so, at == null ? "channels" : "at");
+        return so;
     }
 
     /** @param insertAt 0 = behind the last address */

@@ -50,7 +50,7 @@ public record BringFunction(int function, List<Integer> modes) implements Edit {
 
     @Override
     public Outcome applyTo(FixtureType before) {
-        return Starts.kept(before, Located.onFunction(before, function, at -> {
+        return Located.onFunction(before, function, at -> {
             var so = before;
             for (var twin : twins(before, function)) {
                 if (modes.contains(twin.mode().id()) && twin.differs()) {
@@ -60,7 +60,7 @@ public record BringFunction(int function, List<Integer> modes) implements Edit {
                 }
             }
             return Located.applied(so);
-        }), "modes");
+        });
     }
 
     @Override

@@ -37,7 +37,7 @@ public record ChangeWidth(int channel, int bytes) implements Edit {
                 return Located.rejected("bytes", "There is no free address left for the fine byte of " + at.called() + ".");
             }
             var after = convert(was, offsets);
-            return Room.kept(before, Starts.kept(before, Located.applied(withMastersConverted(at.replace(after), at.mode(), was)), "bytes"), "bytes");
+            return Located.applied(withMastersConverted(at.replace(after), at.mode(), was));
         });
     }
 

@@ -29,7 +29,7 @@ public record CopyChannels(List<Integer> channels, int mode) implements Edit {
         for (int id : channels) {
             so = so instanceof Outcome.Applied applied ? Located.onChannel(applied.after(), id, at -> Modes.on(at.type(), mode, to -> copy(at, to))) : so;
         }
-        return Room.kept(before, so, "channels");
+        return so;
     }
 
     private Outcome copy(Located.InMode from, Mode to) {

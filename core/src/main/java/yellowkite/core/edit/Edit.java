@@ -21,6 +21,14 @@ public sealed interface Edit permits RenameProfile, RenameMode, RenameFunction, 
     Outcome applyTo(FixtureType before);
 
     /**
+     * {@return like {@link #applyTo}, and refused where it would lay addresses or starts over each other that lie apart} What a person
+     * asks for is held to this; what was accepted once is applied again as it was then.
+     */
+    default Outcome acceptedOn(FixtureType before) {
+        return Acceptance.of(this, before);
+    }
+
+    /**
      * {@return what it does, in a few words that name the thing: "'Shake' of Gobo1 starts at 63, was 64"}
      *
      * @param before the document that it is applied to; where it does not fit, the words stay general

@@ -47,8 +47,17 @@ public record History(FixtureType base, List<Step> steps, int done) {
 
     /** Applies an edit; what was undone is forgotten. An edit that changes nothing leaves this very history. */
     public Result apply(Edit edit) {
+        return took(edit, edit.acceptedOn(current()));
+    }
+
+    /** Applies an edit that was accepted before, as it was accepted then. */
+    public Result replay(Edit edit) {
+        return took(edit, edit.applyTo(current()));
+    }
+
+    private Result took(Edit edit, Edit.Outcome outcome) {
         var before = current();
-        return switch (edit.applyTo(before)) {
+        return switch (outcome) {
             case Edit.Outcome.Rejected rejected -> new Result.Refused(rejected);
             case Edit.Outcome.Applied applied when applied.after() == before -> new Result.Changed(this);
             case Edit.Outcome.Applied applied -> {

@@ -42,7 +42,7 @@ public record MakeCells(int mode, List<Integer> channels, String name, int count
 
     @Override
     public Outcome applyTo(FixtureType before) {
-        return Room.kept(before, Modes.on(before, mode, was -> {
+        return Modes.on(before, mode, was -> {
             var chosen = was.channels().stream().filter(each -> channels.contains(each.id())).sorted(Comparator.comparingInt(MakeCells::address)).toList();
             int size = chosen.stream().mapToInt(each -> each.offsets().size()).sum();
             var shared = Parts.shared(before, was).stream().map(Geometry::name).toList();
@@ -68,7 +68,7 @@ public record MakeCells(int mode, List<Integer> channels, String name, int count
                 return Names.refusalOfRequired("name", name, "A cell").orElseGet(() -> made(before, withOwnBody(before, was), size));
             }
             return Names.refusalOfRequired("name", name, "A cell").orElseGet(() -> made(before, before, size));
-        }), "first");
+        });
     }
 
     /** Other modes work on the same body and have no cells there: this mode gets a body of its own. */

@@ -28,7 +28,7 @@ public record MoveChannel(int channel, int to) implements Edit {
             if (space.movesCellsOfOthers(Math.min(to, was.offsets().getFirst()))) {
                 return Located.rejected("to", "Cells stand behind that another mode uses too; they cannot move for this mode alone.");
             }
-            return Room.kept(before, moved(before, at), "to");
+            return moved(before, at);
         });
     }
 

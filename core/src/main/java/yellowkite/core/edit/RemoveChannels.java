@@ -34,7 +34,7 @@ public record RemoveChannels(List<Integer> channels, boolean closeUp) implements
             }
             so = Located.onChannel(applied.after(), id, at -> remove(at, gone));
         }
-        return Room.kept(before, so, "closeUp");
+        return so;
     }
 
     private Outcome remove(Located.InMode at, Set<Integer> gone) {

@@ -13,7 +13,7 @@ import yellowkite.core.profile.FixtureType;
 public record SetModeMaster(int function, @Nullable Integer master, long from, long to) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
-        return Starts.kept(before, Located.onFunction(before, function, at -> {
+        return Located.onFunction(before, function, at -> {
             if (master == null) {
                 return Located.applied(at.replace(at.function().with(f -> {
                     f.modeMaster = "";
@@ -37,7 +37,7 @@ public record SetModeMaster(int function, @Nullable Integer master, long from, l
                 f.modeFrom = new DmxValue(from, channel.get().bytes());
                 f.modeTo = new DmxValue(to, channel.get().bytes());
             })));
-        }), "master");
+        });
     }
 
     @Override

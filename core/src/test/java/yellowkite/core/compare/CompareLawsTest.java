@@ -110,8 +110,9 @@ class CompareLawsTest {
         for (int i = 0; i < raws.length; i++) {
             var placed = mode.map().channels().get(i);
             for (var other : left.map().channels()) {
-                if (other.channel().name().equals(placed.channel().name()) && other.path().equals(placed.path()) && other.channel().bytes() == placed.channel().bytes()) {
-                    raws[i] = other.channel().start();
+                if (other.channel().name().equals(placed.channel().name()) && other.path().equals(placed.path())) {
+                    int wider = 8 * (placed.channel().bytes() - other.channel().bytes());
+                    raws[i] = wider >= 0 ? other.channel().start() << wider : other.channel().start() >>> -wider;
                 }
             }
         }

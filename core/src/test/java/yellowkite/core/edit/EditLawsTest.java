@@ -59,7 +59,7 @@ class EditLawsTest {
         var done = new ArrayList<Edit>();
         for (int i = 0; i < 6; i++) {
             var edit = RandomEdits.of(type, random);
-            if (edit.applyTo(type) instanceof Edit.Outcome.Applied(var after)) {
+            if (edit.acceptedOn(type) instanceof Edit.Outcome.Applied(var after)) {
                 done.add(edit);
                 var fresh = more(errors(type), errors(after));
                 fresh.removeAll(MAY.getOrDefault(edit.getClass(), Set.of()));

@@ -70,7 +70,7 @@ class DraftShaper {
             var map = AddressMap.of(type, mode);
             return new DraftView.ModeLine(mode.id(), mode.name(), map.totalFootprint(), mode.channels().size(), Tail.of(type, map));
         }).toList();
-        return new DraftView(draft.draft().id(), draft.draft().profileId(), draft.draft().version(), draft.draft().openProfileId() != null,
+        return new DraftView(draft.draft().id(), draft.draft().profileId(), draft.draft().version(), draft.draft().openProfileId() != null, draft.halted(),
                 baseRevision, newestRevision, type.name(), type.manufacturer(), type.shortName(), type.description(),
                 picture(type.thumbnail(), media), type.house().notes(), type.house().category(), modes,
                 type.wheels().stream().map(wheel -> wheel(type, wheel, media)).toList(),

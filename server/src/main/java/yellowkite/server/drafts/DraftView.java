@@ -21,7 +21,7 @@ import yellowkite.server.drafts.DraftRepository.StoredStep;
  * @param load    null unless it is what a production puts into a lamp
  * @param parts   of the body, by name; likewise emitters and filters
  */
-record DraftView(String id, String profileId, int version, boolean open, int baseRevision, int newestRevision, String name, String manufacturer, String shortName, String description,
+record DraftView(String id, String profileId, int version, boolean open, @Schema(nullable = true) @Nullable String halted, int baseRevision, int newestRevision, String name, String manufacturer, String shortName, String description,
         @Schema(nullable = true) @Nullable String picture, String notes, House.Category category,
         List<ModeLine> modes, List<WheelLine> wheels, List<AttributeLine> attributes, List<String> parts, List<String> emitters, List<String> filters, @Schema(nullable = true) @Nullable LoadLine load, @Schema(nullable = true) @Nullable ModeMap map,
         List<HistoryLine> history, boolean canUndo, boolean canRedo) {

@@ -10,7 +10,6 @@ import java.util.UUID;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.dmx.KeptMap;
 import yellowkite.core.edit.BecomeCopy;
 import yellowkite.core.edit.Begin;
@@ -28,6 +27,8 @@ import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.StoredRevision;
+import yellowkite.server.stored.StoredForm;
+import yellowkite.server.stored.StoredForms;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
@@ -40,14 +41,13 @@ class Drafts {
     private final RevisionRepository revisionRows;
     private final Revisions revisions;
     private final ProfileRepository profiles;
-    private final JsonMapper json;
     private final DraftBases bases;
     private final LoadRepository loads;
     private final OriginRepository origins;
     private final Cache<String, LoadedDraft> loaded = Caffeine.newBuilder().maximumSize(64).build();
 
     Drafts(Transactions transactions, DraftRepository repository, RevisionRepository revisionRows, Revisions revisions,
-            ProfileRepository profiles, LoadRepository loads, OriginRepository origins, JsonMapper json, DraftBases bases) {
+            ProfileRepository profiles, LoadRepository loads, OriginRepository origins, DraftBases bases) {
         this.loads = loads;
         this.origins = origins;
         this.transactions = transactions;
@@ -55,7 +55,6 @@ class Drafts {
         this.revisionRows = revisionRows;
         this.revisions = revisions;
         this.profiles = profiles;
-        this.json = json;
         this.bases = bases;
     }
 
@@ -86,7 +85,7 @@ class Drafts {
             case Start.Load load -> new BecomeCopy(maker, called, guid, null);
         };
         var begun = changed(History.of(bases.baseOf(base == null ? null : base.id()).type()), first);
-        var step = new StoredStep(1, Kind.EDIT, json.writerFor(Edit.class).writeValueAsString(first), shorten(begun.counting().getLast().sentence()), author.name(), revisions.now());
+        var step = new StoredStep(1, Kind.EDIT, StoredForms.EDIT.write(first), shorten(begun.counting().getLast().sentence()), author.name(), revisions.now());
         var draftId = transactions.run(() -> {
             var profile = profiles.add(Shelf.HOUSE, profiles.findOrAddManufacturer(maker), called, guid);
             var id = UUID.randomUUID().toString();
@@ -272,7 +271,7 @@ class Drafts {
                 case UNDO -> "Undone: " + before.history().counting().getLast().sentence();
                 case REDO -> "Done again: " + history.counting().getLast().sentence();
             };
-            var step = new StoredStep(seen + 1, kind, edit == null ? null : json.writerFor(Edit.class).writeValueAsString(edit), shorten(sentence), author.name(), revisions.now());
+            var step = new StoredStep(seen + 1, kind, edit == null ? null : StoredForms.EDIT.write(edit), shorten(sentence), author.name(), revisions.now());
             if (!repository.append(draftId, seen, step)) {
                 throw stale(draftId, seen);
             }
@@ -290,7 +289,11 @@ class Drafts {
         if (draft.version() != seen) {
             throw stale(draftId, seen);
         }
-        return load(draft);
+        var loaded = load(draft);
+        if (loaded.halted() != null) {
+            throw Refusal.unfit("version", loaded.halted());
+        }
+        return loaded;
     }
 
     Refusal stale(String draftId, int seen) {
@@ -304,12 +307,20 @@ class Drafts {
     private LoadedDraft load(StoredDraft draft) {
         var kept = loaded.getIfPresent(draft.id());
         if (kept != null && kept.draft().version() == draft.version()) {
-            return new LoadedDraft(draft, kept.history(), kept.edits());
+            return new LoadedDraft(draft, kept.history(), kept.edits(), kept.halted());
         }
         var start = new StoredDraft(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), 0, draft.openedBy(), draft.openedAt());
-        var replayed = new LoadedDraft(start, History.of(bases.baseOf(draft.baseRevisionId()).type()), List.of());
+        var replayed = new LoadedDraft(start, History.of(bases.baseOf(draft.baseRevisionId()).type()), List.of(), null);
         for (var step : repository.stepsAfter(draft.id(), 0)) {
-            replayed = step.version() <= draft.version() ? replayed.after(step, replay(replayed.history(), step)) : replayed;
+            if (step.version() <= draft.version()) {
+                try {
+                    replayed = replayed.after(step, replay(replayed.history(), step));
+                } catch (StoredForm.Unreadable unknown) {
+                    // what was done before it is there to be read, and to be taken over by hand
+                    replayed = new LoadedDraft(draft, replayed.history(), replayed.edits(), halted(step, unknown));
+                    break;
+                }
+            }
         }
         loaded.put(draft.id(), replayed);
         return replayed;
@@ -319,12 +330,16 @@ class Drafts {
         return switch (step.kind()) {
             case UNDO -> before.undo().orElseThrow();
             case REDO -> before.redo().orElseThrow();
-            case EDIT -> switch (before.apply(json.readValue(step.edit(), Edit.class))) {
+            case EDIT -> switch (before.replay(StoredForms.EDIT.read(step.edit()))) {
                 case History.Result.Changed changed -> changed.history();
-                case History.Result.Refused refused ->
-                    throw new IllegalStateException("step " + step.version() + " of a draft no longer fits: " + refused.why().reason());
+                case History.Result.Refused refused -> throw new StoredForm.Unreadable("it does not fit any more: " + refused.why().reason());
             };
         };
+    }
+
+    private static String halted(StoredStep step, StoredForm.Unreadable why) {
+        return "Step " + step.version() + " of this draft, '" + step.sentence() + "' by " + step.author() + ", cannot be read: " + why.getMessage()
+                + ". The draft shows what came before it, and takes no more edits; begin another one from a revision, or start the version of Yellow Kite that wrote it.";
     }
 
     private static String shorten(String sentence) {

@@ -2,6 +2,7 @@ package yellowkite.server.drafts;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import yellowkite.core.edit.History;
 import yellowkite.server.drafts.DraftRepository.StoredDraft;
 import yellowkite.server.drafts.DraftRepository.StoredStep;
@@ -9,9 +10,10 @@ import yellowkite.server.drafts.DraftRepository.StoredStep;
 /**
  * A draft with its document.
  *
- * @param edits the stored steps of the history's edits, one for each, undone ones included
+ * @param edits  the stored steps of the history's edits, one for each, undone ones included
+ * @param halted why it goes no further, though more is stored; null if all of it could be read
  */
-record LoadedDraft(StoredDraft draft, History history, List<StoredStep> edits) {
+record LoadedDraft(StoredDraft draft, History history, List<StoredStep> edits, @Nullable String halted) {
 
     LoadedDraft {
         edits = List.copyOf(edits);
@@ -21,10 +23,10 @@ record LoadedDraft(StoredDraft draft, History history, List<StoredStep> edits) {
     LoadedDraft after(StoredStep step, History to) {
         var next = new StoredDraft(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), step.version(), draft.openedBy(), draft.openedAt());
         if (step.kind() != DraftRepository.Kind.EDIT) {
-            return new LoadedDraft(next, to, edits);
+            return new LoadedDraft(next, to, edits, halted);
         }
         var kept = new ArrayList<>(edits.subList(0, history.done()));
         kept.add(step);
-        return new LoadedDraft(next, to, kept);
+        return new LoadedDraft(next, to, kept, halted);
     }
 }

@@ -11,8 +11,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.InitBinder;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.dmx.Tail;
 import yellowkite.core.library.Found.Hit;
 import yellowkite.core.library.NearNames;
@@ -20,6 +18,8 @@ import yellowkite.server.library.LibraryView.LoadLine;
 import yellowkite.server.library.ProfileRepository.Listed;
 import yellowkite.server.library.ProfileRepository.ListedMode;
 import yellowkite.server.revisions.ModeSummary;
+import yellowkite.server.stored.StoredForm;
+import yellowkite.server.stored.StoredForms;
 
 /** The list of profiles. */
 @RestController
@@ -27,18 +27,15 @@ class LibraryController {
     private static final int MOST_AT_ONCE = 200;
     private static final int MOST_MODES = 12;
     private static final int MOST_MAKERS = 500;
-    private static final TypeReference<List<Tail.Bundle>> TAIL = new TypeReference<>() {};
 
     private final LibraryShelves shelves;
     private final ProfileRepository profiles;
     private final LoadRepository loads;
-    private final JsonMapper json;
 
-    LibraryController(LibraryShelves shelves, ProfileRepository profiles, LoadRepository loads, JsonMapper json) {
+    LibraryController(LibraryShelves shelves, ProfileRepository profiles, LoadRepository loads) {
         this.shelves = shelves;
         this.loads = loads;
         this.profiles = profiles;
-        this.json = json;
     }
 
     /** The name of a maker may hold a comma, which otherwise parts values. */
@@ -86,9 +83,18 @@ class LibraryController {
         return hits.stream().filter(hit -> listed.containsKey(hit.id())).map(hit -> row(hit, Objects.requireNonNull(listed.get(hit.id())), modes, loaded.get(hit.id()), pictures)).toList();
     }
 
+    /** A tail that cannot be read is a mode without a picture. */
+    private static List<Tail.Bundle> tail(String kept) {
+        try {
+            return StoredForms.TAIL.read(kept);
+        } catch (StoredForm.Unreadable damaged) {
+            return List.of();
+        }
+    }
+
     private LibraryView.Profile row(Hit hit, Listed profile, Map<String, List<ListedMode>> modes, LoadRepository.@Nullable Load load, Map<String, String> pictures) {
         var own = modes.getOrDefault(profile.revisionId(), List.of());
-        var views = own.stream().limit(MOST_MODES).map(mode -> new ModeSummary(mode.name(), mode.footprint(), mode.channels(), json.readValue(mode.tail(), TAIL))).toList();
+        var views = own.stream().limit(MOST_MODES).map(mode -> new ModeSummary(mode.name(), mode.footprint(), mode.channels(), tail(mode.tail()))).toList();
         var picture = pictures.get(profile.revisionId());
         return new LibraryView.Profile(profile.id(), profile.manufacturer(), profile.name(), profile.shelf(), profile.revision(), profile.errors(), profile.warnings(), picture == null ? null : "/api/media/" + picture + "?side=96",
                 profile.draftBy(), load == null ? null : new LoadLine(load.production(), load.origin(), load.number()), views, own.size(), hit.missing());

@@ -11,7 +11,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.check.Checks;
 import yellowkite.core.compare.Side;
 import yellowkite.core.gdtf.GdtfFile;
@@ -45,16 +44,14 @@ class Arrival {
     private final UseRepository uses;
     private final RevisionRepository revisionRows;
     private final Revisions revisions;
-    private final JsonMapper json;
 
-    Arrival(Transactions transactions, ReleaseRepository releases, ProfileRepository profiles, UseRepository uses, RevisionRepository revisionRows, Revisions revisions, JsonMapper json) {
+    Arrival(Transactions transactions, ReleaseRepository releases, ProfileRepository profiles, UseRepository uses, RevisionRepository revisionRows, Revisions revisions) {
         this.transactions = transactions;
         this.releases = releases;
         this.profiles = profiles;
         this.uses = uses;
         this.revisionRows = revisionRows;
         this.revisions = revisions;
-        this.json = json;
     }
 
     /** @param uses of it in this house */
@@ -148,7 +145,7 @@ class Arrival {
                 var revision = step.entry() == null ? withdraw(step, manifest) : put(step, step.entry(), archive);
                 lines.add(new NewLine(revision.profileId(), revision.id(), step.change().kind(), step.change().worst(), step.note()));
             }
-            releases.add(new StoredRelease(manifest.id(), Origin.THEIRS, manifest.house(), manifest.title(), manifest.dated(), manifest.notes(), author.name(), manifest.published(), json.writeValueAsString(manifest.earlier())), lines);
+            releases.add(new StoredRelease(manifest.id(), Origin.THEIRS, manifest.house(), manifest.title(), manifest.dated(), manifest.notes(), author.name(), manifest.published(), Manifest.EARLIER.write(manifest.earlier())), lines);
             return manifest.id();
         });
     }

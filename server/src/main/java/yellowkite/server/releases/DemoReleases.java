@@ -72,7 +72,7 @@ public class DemoReleases {
             try (var out = Files.newOutputStream(archive)) {
                 ReleaseArchive.write(manifest, entry -> files.get(entry.file()), json, out);
             }
-            try (var opened = ReleaseArchive.open(title + ".zip", archive.toFile(), json)) {
+            try (var opened = ReleaseArchive.open(title + ".zip", archive.toFile())) {
                 arrival.take(opened, STORE);
             } finally {
                 Files.delete(archive);

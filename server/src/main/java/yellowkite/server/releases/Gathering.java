@@ -157,7 +157,7 @@ class Gathering {
             var told = releases.lines(before.id()).stream().filter(line -> line.kind() != Kind.SAME).map(line -> new Manifest.Told(line.maker(), line.name(), line.kind(), line.worst(), line.note())).toList();
             byId.put(before.id(), new Manifest.Earlier(before.id(), before.title(), before.dated(), before.publishedAt(), before.notes(), told));
         }
-        for (var told : json.readValue(release.earlier(), Manifest.Earlier[].class)) {
+        for (var told : Manifest.EARLIER.read(release.earlier())) {
             byId.putIfAbsent(told.id(), told);
         }
         return byId.values().stream().sorted((a, b) -> b.published().compareTo(a.published())).toList();

@@ -6,8 +6,11 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.core.type.TypeReference;
 import yellowkite.core.compare.Rank;
 import yellowkite.core.release.ProfileChange.Kind;
+import yellowkite.server.stored.StoredForm;
+import yellowkite.server.stored.StoredForms;
 
 /**
  * What an archive says of the release in it: its file {@code release.json}.
@@ -19,6 +22,10 @@ import yellowkite.core.release.ProfileChange.Kind;
  */
 record Manifest(int format, String id, String house, String title, LocalDate dated, LocalDateTime published, String notes, List<Entry> profiles, List<Gone> withdrawn, List<Earlier> earlier) {
     static final int FORMAT = 1;
+    /** How it is read: its {@code format} is its version, and what a later one of the same form adds is passed over. */
+    static final StoredForm<Manifest> FORM = StoredForms.form(Manifest.class);
+    /** How the releases before one are kept with it. */
+    static final StoredForm<List<Earlier>> EARLIER = StoredForms.form(new TypeReference<List<Earlier>>() {}.getType());
 
     Manifest {
         Objects.requireNonNull(id, "id");

@@ -5,12 +5,11 @@ import java.io.File;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.channels.FileChannel;
+import java.nio.charset.StandardCharsets;
 import java.util.HashSet;
-import java.util.Objects;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.archive.Archive;
 import yellowkite.core.archive.Budget;
@@ -19,6 +18,7 @@ import yellowkite.core.archive.Limits;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.Sha256;
+import yellowkite.server.stored.StoredForm;
 
 /** A release as one ZIP: {@code release.json} and the profiles as GDTF files. It comes from outside, so nothing in it is trusted until it is read. */
 final class ReleaseArchive implements Closeable {
@@ -53,7 +53,7 @@ final class ReleaseArchive implements Closeable {
      * @param fileName as the sender calls it
      * @throws Broken if it is no release. Its profiles are read by {@link #profile}
      */
-    static ReleaseArchive open(String fileName, File file, JsonMapper json) {
+    static ReleaseArchive open(String fileName, File file) {
         Archive archive;
         try {
             archive = Archive.open(FileChannel.open(file.toPath()), new Budget(LIMITS));
@@ -63,7 +63,7 @@ final class ReleaseArchive implements Closeable {
             throw new Broken("'" + fileName + "' did not arrive whole; send it again. Nothing was taken in.");
         }
         try {
-            var release = new ReleaseArchive(fileName, archive, manifest(fileName, archive, json));
+            var release = new ReleaseArchive(fileName, archive, manifest(fileName, archive));
             release.requireWhole();
             return release;
         } catch (Broken broken) {
@@ -72,7 +72,7 @@ final class ReleaseArchive implements Closeable {
         }
     }
 
-    private static Manifest manifest(String fileName, Archive archive, JsonMapper json) {
+    private static Manifest manifest(String fileName, Archive archive) {
         if (!archive.holds(MANIFEST)) {
             // of an archive that was cut short, the end of a GDTF file inside may be found instead of its own
             throw new Broken("'" + fileName + "' holds no " + MANIFEST + ": it is no release, or was cut short on its way. Ask for it again; GDTF files come in by Take in files.");
@@ -81,8 +81,8 @@ final class ReleaseArchive implements Closeable {
             if (archive.size(MANIFEST) > MOST_MANIFEST_BYTES) {
                 throw new FormatException("is larger than the limit of " + (MOST_MANIFEST_BYTES >> 20) + " MB");
             }
-            return Objects.requireNonNull(json.readValue(archive.read(MANIFEST), Manifest.class));
-        } catch (JacksonException | NullPointerException malformed) {
+            return Manifest.FORM.read(new String(archive.read(MANIFEST), StandardCharsets.UTF_8));
+        } catch (StoredForm.Unreadable malformed) {
             throw new Broken("'" + MANIFEST + "' in '" + fileName + "' cannot be read. Ask for the release again; nothing was taken in.");
         } catch (FormatException large) {
             throw new Broken("'" + MANIFEST + "' in '" + fileName + "' " + large.getMessage() + "; nothing was taken in.");

@@ -25,7 +25,6 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
-import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.compare.Rank;
 import yellowkite.core.release.ProfileChange;
 import yellowkite.core.release.ProfileChange.Kind;
@@ -47,13 +46,11 @@ class ReleaseController {
     private final ReleaseRepository releases;
     private final Gathering gathering;
     private final Arrival arrival;
-    private final JsonMapper json;
 
-    ReleaseController(ReleaseRepository releases, Gathering gathering, Arrival arrival, JsonMapper json) {
+    ReleaseController(ReleaseRepository releases, Gathering gathering, Arrival arrival) {
         this.releases = releases;
         this.gathering = gathering;
         this.arrival = arrival;
-        this.json = json;
     }
 
     /** @param publishedAt UTC */
@@ -159,7 +156,7 @@ class ReleaseController {
         var spooled = Files.createTempFile("kite-release", ".zip");
         try {
             file.transferTo(spooled);
-            try (var archive = ReleaseArchive.open(name, spooled.toFile(), json)) {
+            try (var archive = ReleaseArchive.open(name, spooled.toFile())) {
                 return use.apply(archive);
             }
         } catch (ReleaseArchive.Broken broken) {

@@ -13,8 +13,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
-import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.check.Severity;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.compare.Side;
@@ -23,11 +24,14 @@ import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.house.StoredHouse;
 import yellowkite.core.library.Synopsis;
+import yellowkite.server.stored.StoredForm.Unreadable;
+import yellowkite.server.stored.StoredForms;
 import yellowkite.server.web.Refusal;
 
 /** Revisions in and out: stored once by content, read back as they came. Runs inside the caller's transaction. */
 @Service
 public class Revisions {
+    private static final Logger LOG = LoggerFactory.getLogger(Revisions.class);
     /** What a list shows of a name; the whole of it stays in the description. */
     private static final int LISTED_LENGTH = 200;
     /** That a file may hold; the largest lamps have about fifty. */
@@ -35,14 +39,12 @@ public class Revisions {
 
     private final RevisionRepository repository;
     private final LibraryChangeRepository changes;
-    private final JsonMapper json;
     private final Clock clock;
     private final Cache<String, GdtfDescription> descriptions = Caffeine.newBuilder().maximumSize(64).build();
 
-    Revisions(RevisionRepository repository, LibraryChangeRepository changes, JsonMapper json) {
+    Revisions(RevisionRepository repository, LibraryChangeRepository changes) {
         this.repository = repository;
         this.changes = changes;
-        this.json = json;
         this.clock = Clock.systemUTC();
     }
 
@@ -78,13 +80,13 @@ public class Revisions {
         var modes = type.modes().stream().map(mode -> {
             var line = ModeSummary.of(type, mode);
             var map = CompiledMode.of(type, mode).signature();
-            return new RevisionRepository.ModeRow(listed(line.name()), line.footprint(), line.channels(), json.writeValueAsString(line.tail()), map.isEmpty() ? null : Sha256.of(map.getBytes(StandardCharsets.UTF_8)));
+            return new RevisionRepository.ModeRow(listed(line.name()), line.footprint(), line.channels(), StoredForms.TAIL.write(line.tail()), map.isEmpty() ? null : Sha256.of(map.getBytes(StandardCharsets.UTF_8)));
         }).toList();
         repository.insert(revision, entries, modes);
-        repository.putSynopsis(revision.id(), json.writeValueAsString(Synopsis.of(type)));
+        repository.putSynopsis(revision.id(), StoredForms.SYNOPSIS.write(Synopsis.of(type)));
         var kept = StoredHouse.of(type);
         if (!kept.equals(StoredHouse.NONE)) {
-            repository.putHouse(revision.id(), json.writeValueAsString(kept));
+            repository.putHouse(revision.id(), StoredForms.HOUSE.write(kept));
         }
         changes.note(profileId);
         return revision;
@@ -95,13 +97,22 @@ public class Revisions {
         return repository.findByFile(profileId, Sha256.ofFile(Sha256.of(description), Sha256.ofAll(others)));
     }
 
-    /** {@return what lists know of a revision, of one that came in before lists knew so much, too} @param kept as JSON; null if it has to be made */
+    /**
+     * {@return what lists know of a revision} It is made of the revision where it is not kept, or cannot be read: one that is damaged
+     * keeps nobody from finding all the others.
+     *
+     * @param kept as it is kept; null if it is not
+     */
     public Synopsis synopsis(String revisionId, @Nullable String kept) {
         if (kept != null) {
-            return json.readValue(kept, Synopsis.class);
+            try {
+                return StoredForms.SYNOPSIS.read(kept);
+            } catch (Unreadable damaged) {
+                LOG.warn("What lists know of revision {} cannot be read ({}); it is made anew.", revisionId, damaged.getMessage());
+            }
         }
         var made = repository.findById(revisionId).map(revision -> Synopsis.of(house(revisionId).laidOnto(description(revision).type()))).orElse(Synopsis.NONE);
-        repository.putSynopsis(revisionId, json.writeValueAsString(made));
+        repository.putSynopsis(revisionId, StoredForms.SYNOPSIS.write(made));
         return made;
     }
 
@@ -161,7 +172,16 @@ public class Revisions {
 
     /** {@return what the house keeps beside a revision} */
     public StoredHouse house(String revisionId) {
-        return repository.findHouse(revisionId).map(kept -> json.readValue(kept, StoredHouse.class)).orElse(StoredHouse.NONE);
+        return repository.findHouse(revisionId).map(kept -> houseOf(revisionId, kept)).orElse(StoredHouse.NONE);
+    }
+
+    private static StoredHouse houseOf(String revisionId, String kept) {
+        try {
+            return StoredForms.HOUSE.read(kept);
+        } catch (Unreadable damaged) {
+            LOG.warn("What the house keeps beside revision {} cannot be read ({}); the revision itself can.", revisionId, damaged.getMessage());
+            return StoredHouse.NONE;
+        }
     }
 
     /** {@return what the house keeps beside the newest revision of a profile} */

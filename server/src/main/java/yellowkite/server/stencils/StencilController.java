@@ -6,6 +6,7 @@ import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -16,9 +17,10 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.edit.Stencil;
 import yellowkite.server.stencils.StencilRepository.StoredStencil;
+import yellowkite.server.stored.StoredForm;
+import yellowkite.server.stored.StoredForms;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.EditJson;
 import yellowkite.server.web.Refusal;
@@ -31,12 +33,10 @@ class StencilController {
     private static final int LONGEST_ORIGIN = 400;
     private static final int LONGEST_ATTRIBUTE = 200;
     private final StencilRepository stencils;
-    private final JsonMapper json;
     private final Clock clock = Clock.systemUTC();
 
-    StencilController(StencilRepository stencils, JsonMapper json) {
+    StencilController(StencilRepository stencils) {
         this.stencils = stencils;
-        this.json = json;
     }
 
     record StencilLine(String id, String name, String origin, String author, Stencil stencil) {}
@@ -44,11 +44,20 @@ class StencilController {
     /** 200 with the house's stencils by name. */
     @GetMapping("/api/stencils")
     List<StencilLine> list() {
-        return stencils.list(MOST).stream().map(this::line).toList();
+        return stencils.list(MOST).stream().flatMap(each -> readable(each).stream()).toList();
+    }
+
+    /** One that cannot be read keeps nobody from the others. */
+    private Optional<StencilLine> readable(StoredStencil each) {
+        try {
+            return Optional.of(line(each));
+        } catch (StoredForm.Unreadable damaged) {
+            return Optional.empty();
+        }
     }
 
     private StencilLine line(StoredStencil each) {
-        return new StencilLine(each.id(), each.name(), each.origin(), each.author(), json.readValue(each.functions(), Stencil.class));
+        return new StencilLine(each.id(), each.name(), each.origin(), each.author(), StoredForms.STENCIL.read(each.functions()));
     }
 
     record KeepRequest(String name, String origin, Stencil stencil) {
@@ -79,7 +88,7 @@ class StencilController {
         }
         var origin = request.origin().length() <= LONGEST_ORIGIN ? request.origin() : request.origin().substring(0, LONGEST_ORIGIN);
         var kept = new StoredStencil(UUID.randomUUID().toString(), name, request.stencil().attribute(), origin, Author.of(author).name(),
-                LocalDateTime.now(clock.withZone(ZoneOffset.UTC)).truncatedTo(ChronoUnit.MILLIS), json.writeValueAsString(request.stencil()));
+                LocalDateTime.now(clock.withZone(ZoneOffset.UTC)).truncatedTo(ChronoUnit.MILLIS), StoredForms.STENCIL.write(request.stencil()));
         stencils.add(kept);
         return line(kept);
     }

@@ -17,10 +17,10 @@ import yellowkite.core.edit.Edit;
 public class EditJson {
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
-    private interface Typed {}
+    public interface Typed {}
 
     /** {@return how the edit is called in JSON: its class name with a small first letter} */
-    static String nameOf(Class<?> edit) {
+    public static String nameOf(Class<?> edit) {
         var name = edit.getSimpleName();
         return Character.toLowerCase(name.charAt(0)) + name.substring(1);
     }

@@ -1,0 +1,48 @@
+package yellowkite.server.stored;
+
+import java.lang.reflect.Type;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.jsontype.NamedType;
+import yellowkite.core.dmx.Tail;
+import yellowkite.core.edit.Edit;
+import yellowkite.core.edit.Stencil;
+import yellowkite.core.house.StoredHouse;
+import yellowkite.core.library.Synopsis;
+import yellowkite.server.web.EditJson;
+
+/**
+ * One form for each thing that is kept as JSON. Whoever renames or removes a component of one of these adds an up-caster here, and a
+ * golden file beside the ones there are: what a house has kept is read for ever.
+ */
+public final class StoredForms {
+    /** From what was kept before there were versions: the shapes are the same, only without the envelope. */
+    private static final UnaryOperator<JsonNode> FIRST = before -> before;
+    /** Of its own, and lenient: a component that this version has no use for is passed over. */
+    private static final JsonMapper JSON = mapper();
+
+    public static final StoredForm<Edit> EDIT = form(Edit.class);
+    public static final StoredForm<Synopsis> SYNOPSIS = form(Synopsis.class);
+    public static final StoredForm<StoredHouse> HOUSE = form(StoredHouse.class);
+    public static final StoredForm<Stencil> STENCIL = form(Stencil.class);
+    public static final StoredForm<List<Tail.Bundle>> TAIL = form(new TypeReference<List<Tail.Bundle>>() {}.getType());
+
+    private StoredForms() {}
+
+    /** {@return the form of something that one feature alone knows} */
+    public static <T> StoredForm<T> form(Type type) {
+        return new StoredForm<>(JSON, JSON.constructType(type), List.of(FIRST));
+    }
+
+    private static JsonMapper mapper() {
+        var builder = JsonMapper.builder().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES, DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES);
+        builder.addMixIn(Edit.class, EditJson.Typed.class);
+        Arrays.stream(Edit.class.getPermittedSubclasses()).forEach(each -> builder.registerSubtypes(new NamedType(each, EditJson.nameOf(each))));
+        return builder.build();
+    }
+}

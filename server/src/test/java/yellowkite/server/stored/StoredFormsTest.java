@@ -1,0 +1,163 @@
+package yellowkite.server.stored;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.edit.Edit;
+import yellowkite.core.edit.RenameMode;
+import yellowkite.core.edit.SetNotes;
+import yellowkite.core.edit.Stencil;
+import yellowkite.core.house.StoredHouse;
+import yellowkite.core.library.Synopsis;
+import yellowkite.server.stored.StoredForm.Unreadable;
+import yellowkite.server.web.EditJson;
+
+/** What a house has kept is read for ever: each kind of edit has a file as it was kept in each version. A file once there is never changed. */
+class StoredFormsTest {
+    private static final Path GOLDEN = Path.of("src/test/resources/stored/edits");
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    static Stream<Class<?>> kinds() {
+        return Arrays.stream(Edit.class.getPermittedSubclasses());
+    }
+
+    private static Path golden(Class<?> kind) {
+        return GOLDEN.resolve(EditJson.nameOf(kind) + ".json");
+    }
+
+    @ParameterizedTest
+    @MethodSource("kinds")
+    void everyKindOfEditIsReadAsItWasKept(Class<?> kind) throws IOException {
+        var edit = (Edit) Samples.of(kind);
+        if (Boolean.getBoolean("kite.golden.write") && !Files.exists(golden(kind))) {
+            Files.createDirectories(GOLDEN);
+            Files.writeString(golden(kind), StoredForms.EDIT.write(edit) + "\n");
+        }
+        var kept = Files.readString(golden(kind)).strip();
+
+        assertThat(StoredForms.EDIT.read(kept)).isEqualTo(edit);
+        assertThat(StoredForms.EDIT.read(JSON.readTree(kept).path("is").toString())).as("as it was kept before there were versions").isEqualTo(edit);
+        assertThat(StoredForms.EDIT.read(StoredForms.EDIT.write(edit))).isEqualTo(edit);
+    }
+
+    @Test
+    void noGoldenFileIsOfAKindThatIsGone() throws IOException {
+        try (var files = Files.list(GOLDEN)) {
+            assertThat(files.map(each -> each.getFileName().toString())).containsExactlyInAnyOrderElementsOf(kinds().map(each -> EditJson.nameOf(each) + ".json").toList());
+        }
+    }
+
+    @Test
+    void whatIsKeptSaysItsVersion() {
+        assertThat(StoredForms.EDIT.write(new RenameMode(3, "Wide"))).isEqualTo("{\"v\":1,\"is\":{\"type\":\"renameMode\",\"mode\":3,\"to\":\"Wide\"}}");
+    }
+
+    @Test
+    void whatALaterVersionAddedIsPassedOver() {
+        assertThat(StoredForms.EDIT.read("{\"v\":1,\"is\":{\"type\":\"setNotes\",\"to\":\"a\",\"colour\":\"red\"}}")).isEqualTo(new SetNotes("a"));
+    }
+
+    @Test
+    void upCastersMakeTheNewestOfEachOlderOne() {
+        var form = new StoredForm<RenameMode>(JSON, JSON.constructType(RenameMode.class), List.of(
+                before -> before, first -> ((tools.jackson.databind.node.ObjectNode) first).set("to", first.path("name")) == null ? first : first));
+
+        assertThat(form.read("{\"mode\":3,\"name\":\"A\"}")).isEqualTo(new RenameMode(3, "A"));
+        assertThat(form.read("{\"v\":1,\"is\":{\"mode\":3,\"name\":\"A\"}}")).isEqualTo(new RenameMode(3, "A"));
+        assertThat(form.read("{\"v\":2,\"is\":{\"mode\":3,\"to\":\"A\"}}")).isEqualTo(new RenameMode(3, "A"));
+    }
+
+    @ParameterizedTest
+    @org.junit.jupiter.params.provider.ValueSource(strings = {"", "null", "{", "{\"v\":99,\"is\":{}}", "{\"type\":\"noSuchEdit\"}", "{\"v\":1,\"is\":null}", "[]", "7"})
+    void whatCannotBeReadIsTold(String kept) {
+        assertThatThrownBy(() -> StoredForms.EDIT.read(kept)).isInstanceOf(Unreadable.class).hasMessageStartingWith("it ");
+    }
+
+    @Test
+    void theOtherThingsThatAreKeptComeBack() {
+        var synopsis = (Synopsis) Samples.of(Synopsis.class);
+        var house = (StoredHouse) Samples.of(StoredHouse.class);
+        var stencil = (Stencil) Samples.of(Stencil.class);
+
+        assertThat(StoredForms.SYNOPSIS.read(StoredForms.SYNOPSIS.write(synopsis))).isEqualTo(synopsis);
+        assertThat(StoredForms.HOUSE.read(StoredForms.HOUSE.write(house))).isEqualTo(house);
+        assertThat(StoredForms.STENCIL.read(StoredForms.STENCIL.write(stencil))).isEqualTo(stencil);
+    }
+
+    /** Records with something in every component, always the same. */
+    static final class Samples {
+        private static final int DEEPEST = 6;
+
+        private Samples() {}
+
+        static Object of(Class<?> record) {
+            return of(record, record, 0, "");
+        }
+
+        private static @Nullable Object of(Class<?> raw, Type type, int depth, String name) {
+            if (raw == int.class || raw == Integer.class) {
+                return name.equals("bytes") ? 2 : 7;
+            }
+            if (raw == long.class || raw == Long.class) {
+                return 40L;
+            }
+            if (raw == double.class || raw == Double.class) {
+                return 0.25;
+            }
+            if (raw == float.class || raw == Float.class) {
+                return 0.5f;
+            }
+            if (raw == boolean.class || raw == Boolean.class) {
+                return true;
+            }
+            if (raw == String.class) {
+                return "Reeds é";
+            }
+            if (raw.isEnum()) {
+                return raw.getEnumConstants()[raw.getEnumConstants().length - 1];
+            }
+            if (raw == Edit.class) {
+                return new RenameMode(7, "Reeds é");
+            }
+            if (raw == List.class) {
+                var of = ((ParameterizedType) type).getActualTypeArguments()[0];
+                return List.of(of(raw(of), of, depth + 1, ""));
+            }
+            if (raw == Map.class) {
+                var arguments = ((ParameterizedType) type).getActualTypeArguments();
+                return Map.of(of(raw(arguments[0]), arguments[0], depth + 1, ""), of(raw(arguments[1]), arguments[1], depth + 1, ""));
+            }
+            return raw.isRecord() && depth < DEEPEST ? record(raw, depth) : null;
+        }
+
+        private static Class<?> raw(Type type) {
+            return type instanceof ParameterizedType parameterized ? (Class<?>) parameterized.getRawType() : (Class<?>) type;
+        }
+
+        private static Object record(Class<?> record, int depth) {
+            try {
+                var components = record.getRecordComponents();
+                var constructor = record.getDeclaredConstructor(Arrays.stream(components).map(RecordComponent::getType).toArray(Class[]::new));
+                constructor.setAccessible(true);
+                return constructor.newInstance(Arrays.stream(components).map(each -> of(each.getType(), each.getGenericType(), depth + 1, each.getName())).toArray());
+            } catch (ReflectiveOperationException impossible) {
+                throw new AssertionError(record + ": " + impossible.getCause(), impossible);
+            }
+        }
+    }
+}
