@@ -43,6 +43,20 @@ public final class Lamps {
                 .build();
     }
 
+    /** The spot as a careful author leaves it: its shutter starts open, and each of its functions says when it counts. */
+    public static FixtureType tidySpot() {
+        var spot = spot();
+        var plain = new DmxValue(127, 1);
+        return spot.mapChannel(channel(spot, "Shutter1").id(), c -> {
+            var tidy = c.mapFunctions(function -> function.modeMaster().isEmpty() ? function.with(f -> {
+                f.modeMaster = "Base_StrobeMode";
+                f.modeTo = plain;
+                f.defaultValue = f.name.equals("Open") ? new DmxValue(64, 1) : f.defaultValue;
+            }) : function.with(f -> f.dmxFrom = DmxValue.ZERO));
+            return tidy.withInitialFunction(c.name() + ".Shutter1.Open");
+        });
+    }
+
     /** Two blocks of cells: a shared dimmer, two bars of two cells each (nested references), 3 addresses a cell. */
     public static FixtureType nestedCells() {
         return ProfileBuilder.profile("Testers", "Cells").id("00000000-0000-0000-0000-000000000002")

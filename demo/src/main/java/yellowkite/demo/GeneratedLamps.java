@@ -27,7 +27,7 @@ import yellowkite.core.xml.Source;
 public final class GeneratedLamps {
     private static final String[] PLACES = {"Ashmere", "Brackwater", "Cotterling", "Dunmarsh", "Eelbrook", "Gravelhythe", "Hatherleat", "Inglewharf", "Kettlesluice", "Larkweir", "Mosslock", "Nethertow"};
     private static final String[] TRADES = {"", " Works", " Lamps", " & Daughters", " Lantern Co"};
-    private static final String[] BIRDS = {"Avocet", "Bittern", "Curlew", "Dabchick", "Egret", "Fulmar", "Gadwall", "Heron", "Jacana", "Knot", "Lapwing", "Moorhen", "Oystercatcher", "Pintail", "Redshank", "Shoveler", "Teal", "Whimbrel"};
+    private static final String[] THINGS = {"Bobbin", "Bellows", "Bollard", "Ladle", "Hassock", "Kindling", "Mallet", "Pallet", "Rudder", "Shingle", "Skillet", "Spigot", "Tallow", "Thimble", "Treadle", "Trestle", "Trivet", "Wicket"};
     private static final int PLACEHOLDER_EACH = 200;
 
     private enum Make {
@@ -64,7 +64,7 @@ public final class GeneratedLamps {
         var chance = new Random(number);
         var make = Make.values()[chance.nextInt(Make.values().length)];
         var maker = PLACES[chance.nextInt(PLACES.length)] + TRADES[chance.nextInt(TRADES.length)];
-        var model = BIRDS[chance.nextInt(BIRDS.length)] + " " + 10 * (1 + chance.nextInt(99)) + " " + make.word;
+        var model = THINGS[chance.nextInt(THINGS.length)] + " " + 10 * (1 + chance.nextInt(99)) + " " + make.word;
         int watts = 10 * (4 + chance.nextInt(140));
         var beam = new Geometry.Part(Kind.Beam, "Lens", "", Matrix.IDENTITY, new BeamDetails(chance.nextInt(3) == 0 ? "Discharge" : "LED", watts, 8_000, 6_000, 20, 25, 1, 1.7777, 0.05, make.beam, 90, ""), List.of(), Source.NONE);
         var profile = ProfileBuilder.profile(maker, model).id(id(number)).shortName(model.replaceAll("[a-z ]", "") + number % 100).description("Made up, number " + number + ".")
@@ -89,6 +89,9 @@ public final class GeneratedLamps {
             mode.channel(attribute, "Lens", IntStream.range(from, from + bytes).boxed().toList(), c -> c.function(attribute, 0, f -> {
                 if (attribute.startsWith("Gobo1") || attribute.startsWith("Color1")) {
                     f.range("Open", 0).range("Next", bytes == 1 ? 32 : 8_192).range("Last", bytes == 1 ? 64 : 16_384);
+                }
+                if (attribute.equals("Shutter1")) {
+                    f.physical(1, 0).range("Open", 0).range("Closed", bytes == 1 ? 200 : 51_200, 0, 0, 0);
                 }
             }));
             address += bytes;

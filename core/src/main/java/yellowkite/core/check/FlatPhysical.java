@@ -6,7 +6,7 @@ import yellowkite.core.dmx.Spans;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.PhysicalUnit;
 
-/** A continuous attribute whose physical range has no width. */
+/** A continuous attribute whose physical range has no width. A stop has none by right. */
 final class FlatPhysical implements Rule.OfChannel {
     @Override
     public String id() {
@@ -20,7 +20,7 @@ final class FlatPhysical implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return spans.stream().filter(span -> view.type().unitOf(span.function().attribute()) != PhysicalUnit.None
+        return spans.stream().filter(span -> !EndNames.saysStop(span.name()) && view.type().unitOf(span.function().attribute()) != PhysicalUnit.None
                         && span.function().physicalFrom() == span.function().physicalTo() && span.ranges().stream().noneMatch(Spans.RangeSpan::hasOwnPhysical))
                 .map(span -> found(view.place(channel, span), "'" + span.name() + "' stays at " + span.function().physicalFrom() + " over all its values; its physical ends are equal."));
     }

@@ -6,7 +6,7 @@ import yellowkite.core.dmx.Spans;
 import yellowkite.core.edit.SetStartValue;
 import yellowkite.core.profile.Channel;
 
-/** A start value that its own function does not hold. */
+/** A start value that its own function does not hold: of the one that the channel starts in, or of any other. */
 final class StartOutsideFunction implements Rule.OfChannel {
     @Override
     public String id() {
@@ -21,9 +21,17 @@ final class StartOutsideFunction implements Rule.OfChannel {
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
         var initial = channel.findInitialFunction();
-        return spans.stream().filter(span -> initial.isPresent() && span.function().id() == initial.get().id() && !span.contains(channel.start()))
-                .map(span -> found(view.place(channel, span),
-                        "The start value " + channel.start() + " lies outside '" + span.name() + "', which runs from " + span.from() + " to " + span.to() + ".",
-                        new SetStartValue(channel.id(), span.from()), "Start at " + span.from()));
+        return spans.stream().flatMap(span -> {
+            boolean first = initial.isPresent() && span.function().id() == initial.get().id();
+            var own = span.function().defaultValue();
+            long start = first || own == null ? channel.start() : own.at(channel.bytes());
+            if (!first && own == null || span.contains(start)) {
+                return Stream.empty();
+            }
+            var place = view.place(channel, span);
+            var outside = " lies outside '" + span.name() + "', which runs from " + span.from() + " to " + span.to() + ".";
+            return Stream.of(first ? found(place, "The start value " + start + outside, new SetStartValue(channel.id(), span.from()), "Start at " + span.from())
+                    : found(place, "The default " + start + outside + " A console that goes to this function by its default leaves it at once."));
+        });
     }
 }

@@ -11,7 +11,7 @@ import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 
 class ChecksTest {
-    private final FixtureType spot = Lamps.spot();
+    private final FixtureType spot = Lamps.tidySpot();
 
     private FixtureType with(String attribute, java.util.function.UnaryOperator<Channel> change) {
         return spot.mapChannel(Lamps.channel(spot, attribute).id(), change);
@@ -126,6 +126,6 @@ class ChecksTest {
 
     @Test
     void missNameMakerAndId() {
-        assertThat(Checks.of(FixtureType.of(f -> { }))).extracting(Finding::rule).containsExactly("missing-identity", "missing-identity", "missing-identity");
+        assertThat(Checks.of(FixtureType.of(f -> { }))).extracting(Finding::rule).containsExactly("missing-identity", "missing-identity", "missing-identity", "no-mode");
     }
 }

@@ -28,7 +28,7 @@ import yellowkite.core.profile.Protocols;
 import yellowkite.core.xml.Source;
 
 class LightAndMediaChecksTest {
-    private final FixtureType spot = Lamps.spot();
+    private final FixtureType spot = Lamps.tidySpot();
 
     private static List<String> says(String rule, List<Finding> findings) {
         return findings.stream().filter(each -> each.rule().equals(rule)).map(Finding::says).toList();
@@ -200,6 +200,7 @@ class LightAndMediaChecksTest {
         assertThat(says("no-thumbnail", Checks.of(spot, Media.of(Map.of())))).containsExactly("The profile has no picture of the lamp.");
         var named = spot.with(f -> f.thumbnail = "lamp");
         assertThat(says("no-thumbnail", Checks.of(named, Media.of(Map.of())))).containsExactly("The picture of the lamp, 'lamp', is not in the file.");
-        assertThat(says("no-thumbnail", Checks.of(named, Media.of(Map.of("lamp.svg", new byte[0]))))).isEmpty();
+        assertThat(says("no-thumbnail", Checks.of(named, Media.of(Map.of("lamp.png", new byte[0]))))).isEmpty();
+        assertThat(says("no-thumbnail", Checks.of(named, Media.of(Map.of("lamp.svg", new byte[0]))))).singleElement().asString().contains("as a drawing only");
     }
 }

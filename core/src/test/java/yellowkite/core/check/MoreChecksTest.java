@@ -26,7 +26,7 @@ import yellowkite.core.profile.Relation;
 import yellowkite.core.xml.Source;
 
 class MoreChecksTest {
-    private final FixtureType spot = Lamps.spot();
+    private final FixtureType spot = Lamps.tidySpot();
 
     private FixtureType with(String attribute, UnaryOperator<Channel> change) {
         return spot.mapChannel(Lamps.channel(spot, attribute).id(), change);
@@ -83,7 +83,7 @@ class MoreChecksTest {
         assertThat(rules(spot.with(t -> t.wheels = List.of(t.wheels.getFirst(), t.wheels.getFirst())))).contains("duplicate-name");
         assertThat(rules(spot.mapModes(m -> m.withChannels(List.of(m.channels().get(0), m.channels().get(1), m.channels().get(2), m.channels().get(3), m.channels().get(0))))))
                 .contains("duplicate-channel");
-        assertThat(rules(with("Shutter1", c -> c.mapFunctions(f -> f.with(x -> x.name = "Same"))))).containsExactly("duplicate-function");
+        assertThat(rules(with("Shutter1", c -> c.mapFunctions(f -> f.with(x -> x.name = "Same")).withInitialFunction("")))).contains("duplicate-function");
     }
 
     @Test

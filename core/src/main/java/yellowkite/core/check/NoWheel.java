@@ -1,0 +1,45 @@
+package yellowkite.core.check;
+
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import yellowkite.core.dmx.Spans;
+import yellowkite.core.dmx.WheelKind;
+import yellowkite.core.edit.SetWheel;
+import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.Wheel;
+import yellowkite.core.profile.WheelCare.Kind;
+
+/** A channel that turns gobos, colours or prisms, and says no wheel that these are on. */
+final class NoWheel implements Rule.OfChannel {
+    private static final Pattern TURNS_A_WHEEL = Pattern.compile("(Gobo|Color|Prism)\\d+");
+
+    @Override
+    public String id() {
+        return "no-wheel";
+    }
+
+    @Override
+    public Severity severity() {
+        return Severity.WARNING;
+    }
+
+    @Override
+    public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
+        return spans.stream().filter(span -> span.function().wheel().isEmpty() && TURNS_A_WHEEL.matcher(span.function().attribute()).matches()).map(span -> {
+            var fitting = view.type().wheels().stream().filter(wheel -> fits(WheelKind.of(view.type(), wheel), span.function().attribute())).map(Wheel::name).toList();
+            var says = "'" + span.name() + "' is on no wheel, so nobody can see what its values bring in.";
+            return fitting.size() == 1 ? found(view.place(channel, span), says, new SetWheel(span.function().id(), fitting.getFirst()), "Use wheel '" + fitting.getFirst() + "'")
+                    : found(view.place(channel, span), says);
+        });
+    }
+
+    private static boolean fits(Kind kind, String attribute) {
+        return switch (kind) {
+            case COLOURS, STRING -> attribute.startsWith("Color");
+            case STILL_GOBOS, TURNING_GOBOS -> attribute.startsWith("Gobo");
+            case PRISMS -> attribute.startsWith("Prism");
+            default -> false;
+        };
+    }
+}
