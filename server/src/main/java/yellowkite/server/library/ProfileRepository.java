@@ -193,7 +193,7 @@ public class ProfileRepository {
 
     /** {@return the pictures of those of some revisions that have one, by revision: hashes of their contents} */
     Map<String, String> pictures(Collection<String> revisionIds) {
-        var path = DSL.field("json_value({0}, '$.picture')", String.class, REVISION_SYNOPSIS.KEPT);
+        var path = DSL.field("coalesce(json_value({0}, '$.is.picture'), json_value({0}, '$.picture'))", String.class, REVISION_SYNOPSIS.KEPT);
         return database.select(REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.SHA256).from(REVISION_SYNOPSIS).join(REVISION_ENTRY).on(REVISION_ENTRY.REVISION_ID.eq(REVISION_SYNOPSIS.REVISION_ID), REVISION_ENTRY.PATH.eq(path))
                 .where(REVISION_SYNOPSIS.REVISION_ID.in(revisionIds)).fetchMap(REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.SHA256);
     }

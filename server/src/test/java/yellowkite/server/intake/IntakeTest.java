@@ -153,8 +153,8 @@ class IntakeTest {
                 "'nothing.gdtf' was refused: it holds no description.xml.",
                 "'malformed.gdtf' was refused: its description.xml, line 1, is not well-formed XML.",
                 "'root.gdtf' was refused: its description.xml begins with <html> where <GDTF> is expected.",
-                "'external.gdtf' was refused: its description.xml, line 1, holds a DOCTYPE, which no GDTF file needs.",
-                "'growing.gdtf' was refused: its description.xml, line 1, holds a DOCTYPE, which no GDTF file needs.",
+                "'external.gdtf' was refused: its description.xml, line 1, holds a DOCTYPE, which no such file needs.",
+                "'growing.gdtf' was refused: its description.xml, line 1, holds a DOCTYPE, which no such file needs.",
                 "'bomb.gdtf' was refused: it unpacks more than 200 to 1 at 'description.xml', as an archive bomb does.",
                 "'climbs.gdtf' was refused: it holds an entry that points outside the archive: '../../description.xml'.");
         assertThat(results.get(9).at("/accepted/name").asString()).isEqualTo("Whimbrel");

@@ -89,7 +89,9 @@ class ProfilePageTest {
         assertThat(publish(third, "").json().path("revision").asInt()).isEqualTo(3);
 
         var sides = "/api/compare?left=" + profile + "&right=" + profile + "&rightRevision=3&leftRevision=";
-        assertThat(get(sides + 1).json().path("differences").size()).as("as it was").isZero();
+        var sinceFirst = get(sides + 1).json().path("differences");
+        assertThat(sinceFirst.size()).as("as it was, but for the file's own list of what was published").isEqualTo(1);
+        assertThat(sinceFirst.at("/0/rank").asString() + ": " + sinceFirst.at("/0/says").asString()).isEqualTo("COSMETIC: Its revisions differ.");
         assertThat(get(sides + 2).json().at("/differences/0/kind").asString()).isEqualTo("IDENTITY");
         var open = rename(open(""), "Petrel Spot III");
         assertThat(post("/api/profiles/" + profile + "/draft?revision=2", "{}").detail()).startsWith("A draft by Ines is under way.");
