@@ -9,6 +9,7 @@ import { TopLine } from '../shell/top-line';
 import { Button, buttonLook } from '../ui/button';
 import { Trail } from '../ui/trail';
 import { Hint } from '../ui/hint';
+import { Notice } from '../ui/notice';
 import { tell } from '../ui/toast';
 import { useWho } from '../who/who';
 import { DeskActionsContext, DeskContext, type Desk, type DeskActions } from './desk-context';
@@ -133,6 +134,13 @@ export function DeskPage() {
         {draft.baseRevision > 0 && <ExportMenu profileId={profileId} />}
         <PublishPopover key={draft.id} draft={draft} />
       </TopLine>
+      {draft.halted != null && (
+        <div role="alert" className="shrink-0 p-2">
+          <Notice severity="error" where="Nothing that is stored is lost">
+            {draft.halted}
+          </Notice>
+        </div>
+      )}
       <div className="grid min-h-0 flex-1 grid-cols-[13rem_minmax(0,1fr)_17.5rem]">
         <Outline />
         <ModeMapView />

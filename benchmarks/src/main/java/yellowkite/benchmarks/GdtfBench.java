@@ -3,29 +3,49 @@ package yellowkite.benchmarks;
 import com.ctc.wstx.stax.WstxInputFactory;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
+import javax.xml.stream.XMLStreamException;
 import org.apache.commons.compress.archivers.zip.ZipFile;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import yellowkite.core.gdtf.GdtfFile;
 
-/** Reading and writing a typical file (8 modes of 60 channels), beside merely unzipping and tokenising it, and merely zipping it. */
+/**
+ * Reading and writing a typical file (8 modes of 60 channels), and a heavy one (300 channels with cells, 40 pictures), beside merely
+ * unzipping and tokenising it, and merely zipping it.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
 public class GdtfBench {
-    private final GdtfFile file = Lamps.file(Lamps.lamp(8, 60));
-    private final byte[] packed = file.write();
-    private final byte[] description = file.description().write();
+    @Param({"typical", "heavy"})
+    public String size = "";
+
+    private GdtfFile file = Lamps.typicalFile();
+    private byte[] packed = {};
+    private Map<String, byte[]> entries = Map.of();
     private final XMLInputFactory tokens = tokens();
+
+    @Setup
+    public void make() {
+        file = size.equals("heavy") ? Lamps.heavyFile() : Lamps.typicalFile();
+        packed = file.write();
+        entries = new LinkedHashMap<>(Map.of("description.xml", file.description().write()));
+        entries.putAll(file.others());
+    }
 
     private static XMLInputFactory tokens() {
         var factory = new WstxInputFactory();
@@ -38,15 +58,23 @@ public class GdtfBench {
     public int unzipAndTokenise() throws Exception {
         int seen = 0;
         try (var zip = ZipFile.builder().setByteArray(packed).get()) {
-            var entry = zip.getEntry("description.xml");
-            try (var in = zip.getInputStream(entry)) {
-                var reader = tokens.createXMLStreamReader(new ByteArrayInputStream(in.readAllBytes()));
-                while (reader.hasNext()) {
-                    if (reader.next() == XMLStreamConstants.START_ELEMENT) {
-                        for (int i = 0; i < reader.getAttributeCount(); i++) {
-                            seen += reader.getAttributeValue(i).length();
-                        }
-                    }
+            for (var entry : Collections.list(zip.getEntries())) {
+                try (var in = zip.getInputStream(entry)) {
+                    var bytes = in.readAllBytes();
+                    seen += entry.getName().equals("description.xml") ? tokenise(bytes) : bytes.length;
+                }
+            }
+        }
+        return seen;
+    }
+
+    private int tokenise(byte[] description) throws XMLStreamException {
+        int seen = 0;
+        var reader = tokens.createXMLStreamReader(new ByteArrayInputStream(description));
+        while (reader.hasNext()) {
+            if (reader.next() == XMLStreamConstants.START_ELEMENT) {
+                for (int i = 0; i < reader.getAttributeCount(); i++) {
+                    seen += reader.getAttributeValue(i).length();
                 }
             }
         }
@@ -62,8 +90,10 @@ public class GdtfBench {
     public byte[] zip() throws Exception {
         var out = new ByteArrayOutputStream();
         try (var zip = new ZipOutputStream(out)) {
-            zip.putNextEntry(new ZipEntry("description.xml"));
-            zip.write(description);
+            for (var entry : entries.entrySet()) {
+                zip.putNextEntry(new ZipEntry(entry.getKey()));
+                zip.write(entry.getValue());
+            }
         }
         return out.toByteArray();
     }

@@ -28,7 +28,7 @@ import yellowkite.server.intake.Filling;
 import yellowkite.server.library.ProfileRepository;
 
 /**
- * The second part of {@code ./kite bench}: what the running server needs at 20,000 profiles. Searches go over HTTP as the page sends
+ * The second part of {@code ./kite measure}: what the running server needs at 20,000 profiles. Searches go over HTTP as the page sends
  * them; their floor is the database giving the same rows by their keys. The files of the import come in as the page sends them.
  */
 public final class LibraryMeasure {

@@ -1,4 +1,4 @@
-/** What the core's work costs, beside a floor measured in the same run. {@link yellowkite.benchmarks.Bench} prints the ratios. */
+/** What the core's work costs, beside a floor measured in the same run. {@link yellowkite.benchmarks.Measure} prints the ratios. */
 @NullMarked
 package yellowkite.benchmarks;
 

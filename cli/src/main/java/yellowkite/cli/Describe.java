@@ -1,10 +1,9 @@
 package yellowkite.cli;
 
-import java.util.HashMap;
 import java.util.List;
 import tools.jackson.core.JsonGenerator;
 import yellowkite.cli.ProfileCommand.Streams;
-import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.dmx.Spans;
@@ -62,18 +61,16 @@ final class Describe {
     }
 
     private static void write(FixtureType type, Mode mode, JsonGenerator json) {
-        var map = AddressMap.of(type, mode);
-        var targets = LinkTargets.of(mode);
+        var compiled = CompiledMode.of(type, mode);
         json.writeStartObject();
         json.writeStringProperty("name", mode.name());
         json.writeStringProperty("description", mode.description());
         json.writeObjectPropertyStart("footprint");
-        map.footprint().forEach((dmxBreak, highest) -> json.writeNumberProperty(dmxBreak.toString(), highest));
+        compiled.map().footprint().forEach((dmxBreak, highest) -> json.writeNumberProperty(dmxBreak.toString(), highest));
         json.writeEndObject();
         json.writeArrayPropertyStart("channels");
-        var spans = new HashMap<Integer, List<Spans.FunctionSpan>>();
-        for (var placed : map.channels()) {
-            write(type, placed, spans.computeIfAbsent(placed.channel().id(), id -> Spans.of(type, placed.channel())), targets, json);
+        for (var placed : compiled.map().channels()) {
+            write(type, placed, compiled.spans(placed.channel()), compiled.targets(), json);
         }
         json.writeEndArray();
         json.writeEndObject();

@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import yellowkite.core.dmx.Spans;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.FixtureType;
@@ -103,7 +102,7 @@ public final class Checks {
                 }
             }
             for (var channel : view.mode().channels()) {
-                var spans = Spans.of(channel);
+                var spans = view.compiled().spans(channel);
                 for (var rule : RULES) {
                     if (rule instanceof Rule.OfChannel ofChannel) {
                         ofChannel.check(view, channel, spans).forEach(findings::add);

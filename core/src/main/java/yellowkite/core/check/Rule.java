@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.edit.Edit;
@@ -43,29 +44,45 @@ interface Rule {
     }
 
     /** A mode with what rules ask of it again and again. */
-    record ModeView(FixtureType type, Mode mode, AddressMap map, LinkTargets links, Map<Integer, Integer> numbers, Set<String> geometries) {
+    record ModeView(CompiledMode compiled, Map<Integer, Integer> numbers, Set<String> geometries) {
 
         static ModeView of(FixtureType type, Mode mode) {
             var numbers = new HashMap<Integer, Integer>();
             mode.channels().forEach(channel -> numbers.putIfAbsent(channel.id(), numbers.size() + 1));
-            return new ModeView(type, mode, AddressMap.of(type, mode), LinkTargets.of(mode), numbers,
+            return new ModeView(CompiledMode.of(type, mode), numbers,
                     type.allGeometries().map(Geometry::name).collect(Collectors.toSet()));
         }
 
+        FixtureType type() {
+            return compiled.type();
+        }
+
+        Mode mode() {
+            return compiled.mode();
+        }
+
+        AddressMap map() {
+            return compiled.map();
+        }
+
+        LinkTargets links() {
+            return compiled.targets();
+        }
+
         Finding.Place place() {
-            return Finding.Place.of(mode);
+            return Finding.Place.of(mode());
         }
 
         Finding.Place place(Channel channel) {
-            return new Finding.Place(mode.id(), channel.id(), null, null, null, place().words() + ", channel " + numbers.get(channel.id()) + " (" + channel.name() + ")");
+            return new Finding.Place(mode().id(), channel.id(), null, null, null, place().words() + ", channel " + numbers.get(channel.id()) + " (" + channel.name() + ")");
         }
 
         Finding.Place place(Channel channel, Spans.FunctionSpan span) {
-            return new Finding.Place(mode.id(), channel.id(), span.function().id(), null, null, place(channel).words() + ", function '" + span.name() + "'");
+            return new Finding.Place(mode().id(), channel.id(), span.function().id(), null, null, place(channel).words() + ", function '" + span.name() + "'");
         }
 
         Finding.Place place(Channel channel, Spans.FunctionSpan span, Spans.RangeSpan range) {
-            return new Finding.Place(mode.id(), channel.id(), span.function().id(), range.range().id(), null, place(channel, span).words());
+            return new Finding.Place(mode().id(), channel.id(), span.function().id(), range.range().id(), null, place(channel, span).words());
         }
     }
 

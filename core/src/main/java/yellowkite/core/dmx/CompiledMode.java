@@ -1,6 +1,5 @@
 package yellowkite.core.dmx;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -11,7 +10,7 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 
 /**
- * What is asked of a mode again and again, each worked out once: where its channels stand, what its links lead to, which values
+ * What is asked of a mode again and again, each worked out once, and but for the addresses not before it is asked for: where its channels stand, what its links lead to, which values
  * belong to which function, and what the channels do. Does not change, so any number of threads may share it; whoever keeps
  * documents keeps it beside them.
  */
@@ -21,8 +20,8 @@ public final class CompiledMode {
     private final BodyMap body;
     private final AddressMap map;
     private final LinkTargets targets;
-    private final Map<Integer, List<Spans.FunctionSpan>> spans = new HashMap<>();
-    private final Resolver resolver;
+    private final Map<Integer, List<Spans.FunctionSpan>> spans = new ConcurrentHashMap<>();
+    private volatile @Nullable Resolver resolver;
     private final Map<Class<?>, Object> others = new ConcurrentHashMap<>();
     private volatile @Nullable String signature;
 
@@ -32,8 +31,6 @@ public final class CompiledMode {
         this.body = BodyMap.of(type, mode);
         this.map = AddressMap.of(mode, body);
         this.targets = LinkTargets.of(mode);
-        mode.channels().forEach(channel -> spans.put(channel.id(), Spans.of(type, channel)));
-        this.resolver = Resolver.of(type, mode, map, targets, spans);
     }
 
     /** @param mode one of the type's */
@@ -63,12 +60,17 @@ public final class CompiledMode {
     }
 
     public Resolver resolver() {
-        return resolver;
+        var known = resolver;
+        if (known == null) {
+            known = Resolver.of(type, mode, map, targets, this::spans);
+            resolver = known;
+        }
+        return known;
     }
 
     /** {@return the values of each function of a channel, in document order} @param channel of this mode */
     public List<Spans.FunctionSpan> spans(Channel channel) {
-        return spans.getOrDefault(channel.id(), List.of());
+        return spans.computeIfAbsent(channel.id(), id -> Spans.of(type, channel));
     }
 
     /** {@return what the mode does on its addresses, as a text} Equal for modes that are driven alike, whatever they and their parts are called. */
@@ -93,11 +95,11 @@ public final class CompiledMode {
 
     /** {@return what the channels do} @param raws one value for each placed channel, in the map's order and the channel's own width */
     public List<Meaning> resolve(long[] raws) {
-        return resolver.resolve(raws);
+        return resolver().resolve(raws);
     }
 
     /** {@return the start value of every placed channel, in the map's order} */
     public long[] startValues() {
-        return resolver.startValues();
+        return resolver().startValues();
     }
 }

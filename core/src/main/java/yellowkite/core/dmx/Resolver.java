@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.TreeSet;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.DmxValue;
@@ -74,12 +75,12 @@ public final class Resolver {
         return CompiledMode.of(type, mode).resolver();
     }
 
-    static Resolver of(FixtureType type, Mode mode, AddressMap map, LinkTargets targets, Map<Integer, List<Spans.FunctionSpan>> spansByChannel) {
+    static Resolver of(FixtureType type, Mode mode, AddressMap map, LinkTargets targets, Function<Channel, List<Spans.FunctionSpan>> spansOf) {
         var resolver = new Resolver(type, map);
         for (int i = 0; i < map.channels().size(); i++) {
             var placed = map.channels().get(i);
             resolver.firstLane[i] = resolver.lanes.size();
-            var spans = spansByChannel.getOrDefault(placed.channel().id(), List.of());
+            var spans = spansOf.apply(placed.channel());
             for (var logical : placed.channel().logicalChannels()) {
                 var candidates = new ArrayList<Candidate>();
                 for (var span : spans) {

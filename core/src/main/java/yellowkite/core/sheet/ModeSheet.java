@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.attribute.EndWords;
-import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.AddressText;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.PlacedChannel;
@@ -13,7 +13,6 @@ import yellowkite.core.dmx.Spans;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.NamedRange;
 import yellowkite.core.profile.Wheel;
 
@@ -52,10 +51,12 @@ public record ModeSheet(String mode, String description, int footprint, List<Cha
     /** A named range. @param slot what it brings in; empty if nothing */
     public record RangeLine(String name, long from, long to, String meaning, String slot) {}
 
-    public static ModeSheet of(FixtureType type, Mode mode) {
-        var map = AddressMap.of(type, mode);
+    public static ModeSheet of(CompiledMode compiled) {
+        var type = compiled.type();
+        var mode = compiled.mode();
+        var map = compiled.map();
         var places = map.channels().stream().collect(Collectors.groupingBy(each -> each.channel().id()));
-        var links = LinkTargets.of(mode);
+        var links = compiled.targets();
         var lines = mode.channels().stream().map(channel -> line(type, channel, places.getOrDefault(channel.id(), List.of()), links, map.footprint().size() > 1))
                 .sorted(Comparator.comparing((ChannelLine line) -> line.first() == 0).thenComparing(ChannelLine::dmxBreak).thenComparing(ChannelLine::first)).toList();
         return new ModeSheet(mode.name(), mode.description(), map.totalFootprint(), lines);

@@ -11,9 +11,10 @@ import yellowkite.core.dmx.FootprintSum;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.Lamps;
+import yellowkite.core.dmx.CompiledMode;
 
 class ModeSheetTest {
-    private final ModeSheet sheet = ModeSheet.of(Lamps.spot(), Lamps.mode(Lamps.spot()));
+    private final ModeSheet sheet = ModeSheet.of(CompiledMode.of(Lamps.spot(), Lamps.mode(Lamps.spot())));
 
     private ModeSheet.ChannelLine line(String attribute) {
         return sheet.lines().stream().filter(each -> each.attribute().equals(attribute)).findFirst().orElseThrow();
@@ -43,7 +44,7 @@ class ModeSheetTest {
     void repeatedChannelsHaveOneLineWithTheirCells() {
         var type = Lamps.nestedCells();
 
-        assertThat(ModeSheet.of(type, Lamps.mode(type)).lines()).anySatisfy(each -> assertThat(each.cells()).containsExactly(2, 5, 8, 11));
+        assertThat(ModeSheet.of(CompiledMode.of(type, Lamps.mode(type))).lines()).anySatisfy(each -> assertThat(each.cells()).containsExactly(2, 5, 8, 11));
     }
 
     /** Two universes: the second break begins again at 1, and its channels stand behind those of the first. */
@@ -54,7 +55,7 @@ class ModeSheetTest {
                 .channel("Pan", "Base", at(1, 2), c -> c.function("", 0, f -> { }))
                 .channel("Tilt", "Base", at(3), c -> c.function("", 0, f -> { }))).build();
 
-        assertThat(ModeSheet.of(type, Lamps.mode(type)).lines()).extracting(ModeSheet.ChannelLine::addresses).containsExactly("break 1: 1–2", "break 1: 3", "break 2: 1");
+        assertThat(ModeSheet.of(CompiledMode.of(type, Lamps.mode(type))).lines()).extracting(ModeSheet.ChannelLine::addresses).containsExactly("break 1: 1–2", "break 1: 3", "break 2: 1");
         assertThat(FootprintSum.of(AddressMap.of(type, Lamps.mode(type))).free()).isEqualTo("509 on break 1, 511 on break 2");
     }
 

@@ -22,6 +22,7 @@ import yellowkite.core.compare.Comparison;
 import yellowkite.core.compare.Difference;
 import yellowkite.core.compare.Rank;
 import yellowkite.core.compare.Side;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
@@ -127,7 +128,7 @@ class CompareController {
 
     private static Map<Integer, ModeSheet.ChannelLine> channels(FixtureType type, List<@Nullable Integer> ids) {
         var wanted = ids.stream().filter(Objects::nonNull).collect(Collectors.toSet());
-        return type.modes().stream().filter(mode -> mode.channels().stream().anyMatch(channel -> wanted.contains(channel.id()))).flatMap(mode -> ModeSheet.of(type, mode).lines().stream())
+        return type.modes().stream().filter(mode -> mode.channels().stream().anyMatch(channel -> wanted.contains(channel.id()))).flatMap(mode -> ModeSheet.of(CompiledMode.of(type, mode)).lines().stream())
                 .filter(line -> wanted.contains(line.id())).collect(Collectors.toMap(ModeSheet.ChannelLine::id, line -> line, (a, b) -> a, LinkedHashMap::new));
     }
 }

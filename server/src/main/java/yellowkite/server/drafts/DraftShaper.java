@@ -67,7 +67,7 @@ class DraftShaper {
         var chosen = type.modes().stream().filter(mode -> modeId != null && mode.id() == modeId).findFirst()
                 .or(() -> type.modes().stream().findFirst()).orElse(null);
         var modes = type.modes().stream().map(mode -> {
-            var map = AddressMap.of(type, mode);
+            var map = CompiledModes.of(type, mode).map();
             return new DraftView.ModeLine(mode.id(), mode.name(), map.totalFootprint(), mode.channels().size(), Tail.of(type, map));
         }).toList();
         return new DraftView(draft.draft().id(), draft.draft().profileId(), draft.draft().version(), draft.draft().openProfileId() != null, draft.halted(),
@@ -121,9 +121,9 @@ class DraftShaper {
     }
 
     private static DraftView.ModeMap map(FixtureType type, Mode mode, @Nullable FixtureType known) {
-        var addresses = AddressMap.of(type, mode);
+        var addresses = CompiledModes.of(type, mode).map();
         var places = places(addresses);
-        var links = LinkTargets.of(mode);
+        var links = CompiledModes.of(type, mode).targets();
         var same = known == null ? Set.<Channel>of() : unchanged(type, mode, places, known);
         var rows = new ArrayList<DraftView.ChannelRow>();
         boolean several = addresses.footprint().size() > 1;
@@ -151,7 +151,7 @@ class DraftShaper {
         if (before == null || known.wheels() != type.wheels() || known.attributeDefinitions() != type.attributeDefinitions() || known.physicalDescriptions() != type.physicalDescriptions() || !breaks(before).equals(breaks(mode))) {
             return Set.of();
         }
-        var placesBefore = known.geometries() == type.geometries() && before.channels().size() == mode.channels().size() ? places : places(AddressMap.of(known, before));
+        var placesBefore = known.geometries() == type.geometries() && before.channels().size() == mode.channels().size() ? places : places(CompiledModes.of(known, before).map());
         Set<Channel> same = Collections.newSetFromMap(new IdentityHashMap<>());
         for (int i = 0; i < Math.min(before.channels().size(), mode.channels().size()); i++) {
             var channel = mode.channels().get(i);

@@ -1,7 +1,6 @@
 package yellowkite.server.drafts;
 
 import java.util.Map;
-import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.Probe;
 import yellowkite.server.web.Refusal;
 
@@ -17,7 +16,7 @@ final class Probes {
         var type = draft.history().current();
         var mode = type.findMode(modeId).orElseThrow(() -> Refusal.notFound("That mode is not in this profile any more."));
         try {
-            return Probe.atStart(CompiledMode.of(type, mode)).with(values);
+            return Probe.atStart(CompiledModes.of(type, mode)).with(values);
         } catch (IllegalArgumentException outside) {
             throw Refusal.unfit("values", outside.getMessage());
         }

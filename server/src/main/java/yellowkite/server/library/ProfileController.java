@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.check.Checks;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.library.Shelf;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.House;
@@ -85,7 +86,7 @@ class ProfileController {
                 picture == null ? null : "/api/media/" + picture, shown.number(), newest, revisions.findWithdrawal(shown.id()).map(each -> each.why()).orElse(null), profile.binnedAt() != null, profiles.tags(profileId),
                 origins.find(profileId).or(() -> load.map(each -> new Origin(each.originProfileId(), each.origin(), each.number(), revisionRows.findNewest(each.originProfileId()).map(StoredRevision::number).orElse(each.number())))).orElse(null),
                 load.map(LoadRepository.Load::production).orElse(null), uses.of(List.of(profileId)).getOrDefault(profileId, List.of()), profiles.sameMaps(profileId, shown.id(), MOST_ALIKE),
-                IntStream.range(0, type.modes().size()).mapToObj(i -> new ModeOfPage(i, type.modes().get(i).description(), ModeSummary.of(type, type.modes().get(i)))).toList(),
+                IntStream.range(0, type.modes().size()).mapToObj(i -> new ModeOfPage(i, type.modes().get(i).description(), ModeSummary.of(CompiledMode.of(type, type.modes().get(i))))).toList(),
                 Checks.of(type, revisions.media(entries)).stream().map(FindingView::of).toList(), List.copyOf(entries.keySet()));
     }
 

@@ -78,8 +78,9 @@ public class Revisions {
         var revision = new StoredRevision(UUID.randomUUID().toString(), profileId, number, fresh.summary(), fresh.author(), now(), descriptionSha, Sha256.ofFile(descriptionSha, entries),
                 fresh.count(Severity.ERROR), fresh.count(Severity.WARNING), fresh.despite());
         var modes = type.modes().stream().map(mode -> {
-            var line = ModeSummary.of(type, mode);
-            var map = CompiledMode.of(type, mode).signature();
+            var compiled = CompiledMode.of(type, mode);
+            var line = ModeSummary.of(compiled);
+            var map = compiled.signature();
             return new RevisionRepository.ModeRow(listed(line.name()), line.footprint(), line.channels(), StoredForms.TAIL.write(line.tail()), map.isEmpty() ? null : Sha256.of(map.getBytes(StandardCharsets.UTF_8)));
         }).toList();
         repository.insert(revision, entries, modes);

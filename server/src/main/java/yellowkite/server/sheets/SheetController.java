@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.sheet.ModeSheet;
 import yellowkite.server.library.ProfileRepository;
@@ -39,7 +40,7 @@ class SheetController {
         if (mode < 0 || mode >= type.modes().size()) {
             throw Refusal.notFound("This revision has no mode " + mode + ".");
         }
-        return ModeSheet.of(type, type.modes().get(mode));
+        return ModeSheet.of(CompiledMode.of(type, type.modes().get(mode)));
     }
 
     @GetMapping(value = MODE + "/chart.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
