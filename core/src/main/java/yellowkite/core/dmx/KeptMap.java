@@ -1,7 +1,12 @@
 package yellowkite.core.dmx;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.ChannelFunction;
+import yellowkite.core.profile.DmxProfile;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.Wheel;
@@ -18,6 +23,9 @@ public final class KeptMap {
         if (origin.geometries() != type.geometries() && !origin.geometries().equals(type.geometries())) {
             return Optional.of("its body is no longer that of '" + origin.name() + "'");
         }
+        if (!curves(origin).equals(curves(type))) {
+            return Optional.of("its curves are no longer those of '" + origin.name() + "'");
+        }
         if (!names(origin).equals(names(type))) {
             return Optional.of("its wheels are no longer those of '" + origin.name() + "'");
         }
@@ -32,6 +40,12 @@ public final class KeptMap {
             }
         }
         return Optional.empty();
+    }
+
+    /** {@return the curves that functions run through, by name} A function whose curve is not there runs straight. */
+    private static Map<String, Optional<DmxProfile>> curves(FixtureType type) {
+        return type.modes().stream().flatMap(mode -> mode.channels().stream()).flatMap(Channel::functions).map(ChannelFunction::dmxProfile).filter(name -> !name.isEmpty()).distinct()
+                .collect(Collectors.toMap(name -> name, name -> type.physicalDescriptions().findDmxProfile(name)));
     }
 
     private static List<String> names(FixtureType type) {
