@@ -237,7 +237,7 @@ class AuthoringTest extends WithBrowser {
 
         assertThat(described.at("/modes/0/footprint/1").asInt()).isEqualTo(42);
         var channels = channels(described.at("/modes/0"));
-        assertThat(channels).hasSize(42).startsWith("Beam_Dimmer [1]", "Beam_Shutter1Strobe [2]", "Cell 1_ColorAdd_R [3]", "Cell 2_ColorAdd_R [7]")
+        assertThat(channels).hasSize(42).startsWith("Head_Dimmer [1]", "Head_Shutter1Strobe [2]", "Cell 1_ColorAdd_R [3]", "Cell 2_ColorAdd_R [7]")
                 .endsWith("Cell 10_ColorAdd_W [42]");
     }
 

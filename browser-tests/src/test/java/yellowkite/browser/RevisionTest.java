@@ -31,7 +31,7 @@ class RevisionTest extends WithBrowser {
         browser.seeText("from firmware 3.0");
         browser.press("Compare with 1");
         browser.seeText("Its name is 'Everything' instead of 'Extended'.");
-        browser.see(By.xpath("//button[@aria-pressed][contains(., '1 cosmetic')]"));
+        browser.see(By.xpath("//button[@aria-pressed][contains(., '2 cosmetic')]")); // the name, and the file's own list of revisions
         browser.see(By.xpath("//button[@aria-pressed][@disabled][contains(., '0 breaks')]"));
 
         browser.run("history.back()");

@@ -1,6 +1,9 @@
 package yellowkite.server;
 
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideOutsideOfPackages;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -15,6 +18,16 @@ class ArchitectureTest {
         noClasses().that().resideInAnyPackage("yellowkite.core..", "yellowkite.demo..").should().dependOnClassesThat()
                 .resideInAnyPackage("yellowkite.server..", "org.springframework..", "org.jooq..").check(ALL);
         noClasses().that().resideInAPackage("yellowkite.core..").should().dependOnClassesThat().resideInAPackage("yellowkite.demo..").check(ALL);
+    }
+
+    @Test
+    void theStoredFormsKnowNoneOfTheirUsers() {
+        noClasses().that().resideInAPackage("yellowkite.server.stored..").should().dependOnClassesThat(resideInAPackage("yellowkite.server..").and(resideOutsideOfPackages("yellowkite.server.stored..", "yellowkite.server.web.."))).check(ALL);
+    }
+
+    @Test
+    void roomsFormNoCircle() {
+        slices().matching("yellowkite.server.(*)..").should().beFreeOfCycles().check(ALL);
     }
 
     @Test
