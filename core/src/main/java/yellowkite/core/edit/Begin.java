@@ -8,7 +8,7 @@ import yellowkite.core.profile.Matrix;
 import yellowkite.core.xml.Source;
 
 /**
- * Begins a profile from an empty page: identity, a body, one mode without channels.
+ * Begins a profile from an empty page: identity, a body. Modes come after it.
  *
  * @param id GUID of the new fixture type
  */

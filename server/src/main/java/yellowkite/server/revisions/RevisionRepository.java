@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import yellowkite.core.library.Shelf;
 
-/** Revisions, their files, what is searched of them and what they rest on. Rows are only ever added; a withdrawal is taken back. */
+/** Revisions, their files, what is searched of them and what they rest on. Rows are added and never changed, but for a synopsis that is made anew and a withdrawal that is taken back; what is long in the bin is deleted elsewhere. */
 @Repository
 public class RevisionRepository {
     private final DSLContext database;

@@ -28,7 +28,7 @@ import yellowkite.server.stored.StoredForm.Unreadable;
 import yellowkite.server.stored.StoredForms;
 import yellowkite.server.web.Refusal;
 
-/** Revisions in and out: stored once by content, read back as they came. Runs inside the caller's transaction. */
+/** Revisions in and out: stored once by content, read back as they came. What writes runs inside the caller's transaction. */
 @Service
 public class Revisions {
     private static final Logger LOG = LoggerFactory.getLogger(Revisions.class);
