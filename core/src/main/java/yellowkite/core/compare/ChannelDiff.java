@@ -193,6 +193,12 @@ final class ChannelDiff {
         return function.modeMaster().isEmpty() ? "" : function.modeMaster() + " " + function.modeFrom().at(DmxValue.MAX_BYTES) + "–" + function.modeTo().at(DmxValue.MAX_BYTES);
     }
 
+    /** {@return the same for people: in the width that it is written in; empty = always} */
+    static String condition(FunctionSpan span) {
+        var function = span.function();
+        return function.modeMaster().isEmpty() ? "" : function.modeMaster() + " " + function.modeFrom().raw() + "–" + function.modeTo().raw();
+    }
+
     /** {@return a channel's value in another width: its most significant bytes, or followed by zeros as a boundary is} */
     static long at(long raw, Channel of, int bytes) {
         return of.bytes() >= bytes ? raw >>> 8 * (of.bytes() - bytes) : raw << 8 * (bytes - of.bytes());

@@ -40,7 +40,7 @@ final class FunctionDiff {
                     sides.sameWidth() ? new Edit[] {new MoveFunctionStart(id, right.from())} : NONE);
         }
         if (!ChannelDiff.when(left).equals(ChannelDiff.when(right))) {
-            found.add(worst, Kind.CONDITION, place, "It is active " + (ChannelDiff.when(right).isEmpty() ? "always" : "in another situation") + ".", ChannelDiff.when(left), ChannelDiff.when(right));
+            found.add(worst, Kind.CONDITION, place, "It is active " + (ChannelDiff.when(right).isEmpty() ? "always" : "in another situation") + ".", ChannelDiff.condition(left), ChannelDiff.condition(right));
         }
         physical(sides, left, right, place, worst, found);
         if (!Objects.equals(before.min(), after.min()) || !Objects.equals(before.max(), after.max())) {

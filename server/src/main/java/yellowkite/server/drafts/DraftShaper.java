@@ -70,6 +70,7 @@ class DraftShaper {
             var map = CompiledModes.of(type, mode).map();
             return new DraftView.ModeLine(mode.id(), mode.name(), map.totalFootprint(), mode.channels().size(), Tail.of(type, map));
         }).toList();
+        boolean takesEdits = draft.halted() == null;
         return new DraftView(draft.draft().id(), draft.draft().profileId(), draft.draft().version(), draft.draft().openProfileId() != null, draft.halted(),
                 baseRevision, newestRevision, type.name(), type.manufacturer(), type.shortName(), type.description(),
                 picture(type.thumbnail(), media), type.house().notes(), type.house().category(), modes,
@@ -79,7 +80,7 @@ class DraftShaper {
                 type.allGeometries().filter(Geometry.Part.class::isInstance).map(Geometry::name).toList(),
                 type.physicalDescriptions().emitters().stream().map(Emitter::name).toList(), type.physicalDescriptions().filters().stream().map(Filter::name).toList(), load,
                 chosen == null ? null : map(type, chosen, known), history(draft),
-                draft.history().done() > Drafts.floor(draft.history()), draft.history().done() < draft.history().steps().size());
+                takesEdits && draft.history().done() > Drafts.floor(draft.history()), takesEdits && draft.history().done() < draft.history().steps().size());
     }
 
     private static List<DraftView.HistoryLine> history(LoadedDraft draft) {
