@@ -19,6 +19,9 @@ final class ConditionOverlap implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
+        if (EmptyMasterValues.nothingWaits(spans)) {
+            return Stream.empty();
+        }
         var always = spans.stream().filter(span -> span.function().modeMaster().isEmpty()).toList();
         return spans.stream().filter(span -> !span.function().modeMaster().isEmpty()).flatMap(span -> always.stream()
                 .filter(each -> each.logical() == span.logical() && from(each, span) <= to(each, span) && comesBack(view, spans, each, span)).limit(1)

@@ -1,6 +1,5 @@
 package yellowkite.core.check;
 
-import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -25,20 +24,14 @@ final class DimmerBesideCells implements Rule.OfMode {
 
     @Override
     public Stream<Finding> check(ModeView view) {
+        var dark = new LinkedHashSet<String>();
+        view.map().channels().stream().filter(each -> !each.path().isEmpty() && mixes(each)).forEach(each -> dark.add(each.path().getFirst()));
         var shared = view.map().channels().stream().filter(each -> each.path().isEmpty() && isDimmer(each)).findFirst();
-        if (shared.isEmpty()) {
+        if (dark.isEmpty() || shared.isEmpty()) {
             return Stream.empty();
         }
-        var dark = new LinkedHashSet<String>();
-        var dimmed = new HashSet<String>();
-        for (var each : view.map().channels()) {
-            if (!each.path().isEmpty()) {
-                (isDimmer(each) ? dimmed : mixes(each) ? dark : new HashSet<String>()).add(each.path().getFirst());
-            } else if (isDimmer(each)) {
-                dimmed.addAll(cellsIn(view, each.channel().geometry()));
-            }
-        }
-        dark.removeAll(dimmed);
+        view.map().channels().stream().filter(DimmerBesideCells::isDimmer)
+                .forEach(each -> dark.removeAll(each.path().isEmpty() ? cellsIn(view, each.channel().geometry()) : Set.of(each.path().getFirst())));
         var channel = shared.get().channel();
         return dark.isEmpty() ? Stream.empty() : Stream.of(found(view.place(channel), "'" + channel.name() + "' stands beside " + named(dark) + " and does not reach "
                 + (dark.size() == 1 ? "it" : "them") + ": it dims only what is inside '" + channel.geometry() + "'.",

@@ -22,12 +22,25 @@ final class EmptyMasterValues implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
+        if (nothingWaits(spans)) {
+            return Stream.empty();
+        }
         var masters = spans.stream().map(span -> span.function().modeMaster()).distinct().toList();
         if (masters.size() != 1 || masters.getFirst().isEmpty()) {
             return Stream.empty(); // something always counts, or several masters decide together
         }
         return Stream.ofNullable(firstGap(view, masters.getFirst(), spans))
                 .map(gap -> found(view.place(channel), "While '" + masters.getFirst() + "' is " + gap.from() + " to " + gap.to() + ", this channel has no function; what it does there is not said."));
+    }
+
+    /** Most channels wait for nothing; rules about conditions ask this first. */
+    static boolean nothingWaits(List<Spans.FunctionSpan> spans) {
+        for (var span : spans) {
+            if (!span.function().modeMaster().isEmpty()) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** {@return the first values of a master at which none of these functions counts; null if there are none} */

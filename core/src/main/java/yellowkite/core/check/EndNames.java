@@ -1,24 +1,38 @@
 package yellowkite.core.check;
 
-import java.util.regex.Pattern;
+import java.util.Locale;
+import java.util.Set;
 
-/** What names of functions and ranges promise: open, closed, a stop, a strobe. In the words that charts are printed with. */
+/**
+ * What names of functions and ranges promise: open, closed, a stop, a strobe. In the words that charts are printed with. Every name in a
+ * file is asked, so the words are looked up, not searched for with patterns.
+ */
 final class EndNames {
-    private static final Pattern OPEN = words("open");
-    private static final Pattern CLOSED = words("closed?|blackout|shut");
-    private static final Pattern STOP = words("stops?|stopped|no rotation|standstill");
-    private static final Pattern STROBE = words("strob(?:e|es|ing)|flash(?:es|ing)?|puls(?:e|es|ing)|lightning");
+    private static final Set<String> OPEN = Set.of("open");
+    private static final Set<String> CLOSED = Set.of("close", "closed", "blackout", "shut");
+    private static final Set<String> STOP = Set.of("stop", "stops", "stopped", "standstill");
+    private static final Set<String> STROBE = Set.of("strobe", "strobes", "strobing", "flash", "flashes", "flashing", "pulse", "pulses", "pulsing", "lightning");
     /** "No strobe", "strobe off", "from open to closed" promise nothing of the kind. */
-    private static final Pattern UNSURE = words("no|off|without|to|not");
+    private static final Set<String> UNSURE = Set.of("no", "off", "without", "to", "not");
+    private static final int SHUTTER = "Shutter".length();
 
     private EndNames() {}
 
-    private static Pattern words(String words) {
-        return Pattern.compile("\\b(?:" + words + ")\\b", Pattern.CASE_INSENSITIVE);
+    private static boolean says(String name, Set<String> words) {
+        int from = 0;
+        for (int i = 0; i <= name.length(); i++) {
+            if (i == name.length() || !Character.isLetter(name.charAt(i))) {
+                if (i > from && words.contains(name.substring(from, i).toLowerCase(Locale.ROOT))) {
+                    return true;
+                }
+                from = i + 1;
+            }
+        }
+        return false;
     }
 
     static boolean isShutter(String attribute) {
-        return attribute.matches("Shutter\\d+");
+        return attribute.startsWith("Shutter") && attribute.length() > SHUTTER && attribute.chars().skip(SHUTTER).allMatch(Character::isDigit);
     }
 
     /** Attributes that run from closed, 0, to open, 1. */
@@ -27,18 +41,18 @@ final class EndNames {
     }
 
     static boolean saysOpen(String name) {
-        return OPEN.matcher(name).find() && !CLOSED.matcher(name).find();
+        return says(name, OPEN) && !says(name, CLOSED);
     }
 
     static boolean saysClosed(String name) {
-        return CLOSED.matcher(name).find() && !OPEN.matcher(name).find() && !UNSURE.matcher(name).find();
+        return says(name, CLOSED) && !says(name, OPEN) && !says(name, UNSURE);
     }
 
     static boolean saysStop(String name) {
-        return STOP.matcher(name).find();
+        return says(name, STOP);
     }
 
     static boolean saysStrobe(String name) {
-        return STROBE.matcher(name).find() && !UNSURE.matcher(name).find();
+        return says(name, STROBE) && !says(name, UNSURE);
     }
 }

@@ -21,6 +21,9 @@ final class ModeMasterGap implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
+        if (EmptyMasterValues.nothingWaits(spans)) {
+            return Stream.empty();
+        }
         var starts = new HashMap<Start, Spans.FunctionSpan>();
         spans.forEach(span -> starts.putIfAbsent(new Start(span.function().modeMaster(), span.function().modeFrom()), span));
         return spans.stream().map(Spans.FunctionSpan::function).filter(function -> !function.modeMaster().isEmpty() && function.modeTo().raw() < DmxValue.max(function.modeTo().bytes())).flatMap(lower -> {

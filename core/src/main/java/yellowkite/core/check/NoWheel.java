@@ -26,12 +26,16 @@ final class NoWheel implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return spans.stream().filter(span -> span.function().wheel().isEmpty() && TURNS_A_WHEEL.matcher(span.function().attribute()).matches()).map(span -> {
+        return spans.stream().filter(span -> span.function().wheel().isEmpty() && turnsAWheel(span.function().attribute())).map(span -> {
             var fitting = view.type().wheels().stream().filter(wheel -> fits(WheelKind.of(view.type(), wheel), span.function().attribute())).map(Wheel::name).toList();
             var says = "'" + span.name() + "' is on no wheel, so nobody can see what its values bring in.";
             return fitting.size() == 1 ? found(view.place(channel, span), says, new SetWheel(span.function().id(), fitting.getFirst()), "Use wheel '" + fitting.getFirst() + "'")
                     : found(view.place(channel, span), says);
         });
+    }
+
+    private static boolean turnsAWheel(String attribute) {
+        return (attribute.startsWith("Gobo") || attribute.startsWith("Color") || attribute.startsWith("Prism")) && TURNS_A_WHEEL.matcher(attribute).matches();
     }
 
     private static boolean fits(Kind kind, String attribute) {

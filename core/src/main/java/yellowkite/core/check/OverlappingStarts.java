@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.edit.RemoveRange;
 import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.DmxValue;
 
 /** Two functions, or two named ranges, that begin at one value: one of them is never reached. */
 final class OverlappingStarts implements Rule.OfChannel {
@@ -21,8 +22,8 @@ final class OverlappingStarts implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        var starts = new HashSet<String>();
-        var functions = spans.stream().filter(span -> !starts.add(span.logical().id() + "|" + span.from() + "|" + span.function().modeMaster() + "|" + span.function().modeFrom() + "|" + span.function().modeTo()))
+        var starts = new HashSet<Start>();
+        var functions = spans.stream().filter(span -> !starts.add(new Start(span.logical().id(), span.from(), span.function().modeMaster(), span.function().modeFrom(), span.function().modeTo())))
                 .map(span -> found(view.place(channel, span), "'" + span.name() + "' starts at " + span.from() + ", where another function starts already."));
         var ranges = spans.stream().flatMap(span -> {
             var seen = new HashSet<Long>();
@@ -31,4 +32,6 @@ final class OverlappingStarts implements Rule.OfChannel {
         });
         return Stream.concat(functions, ranges);
     }
+
+    private record Start(int logical, long from, String master, DmxValue modeFrom, DmxValue modeTo) {}
 }

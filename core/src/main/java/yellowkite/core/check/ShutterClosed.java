@@ -23,6 +23,9 @@ final class ShutterClosed implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
+        if (!channel.attribute().startsWith("Shutter")) {
+            return Stream.empty();
+        }
         var shutters = spans.stream().filter(span -> EndNames.isShutter(span.function().attribute())).toList();
         var open = shutters.stream().flatMap(span -> opens(span).stream()).findFirst();
         if (open.isEmpty()) {

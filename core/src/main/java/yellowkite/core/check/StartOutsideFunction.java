@@ -21,16 +21,16 @@ final class StartOutsideFunction implements Rule.OfChannel {
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
         var initial = channel.findInitialFunction();
-        return spans.stream().flatMap(span -> {
+        return spans.stream().<Finding>mapMulti((span, out) -> {
             boolean first = initial.isPresent() && span.function().id() == initial.get().id();
             var own = span.function().defaultValue();
             long start = first || own == null ? channel.start() : own.at(channel.bytes());
             if (!first && own == null || span.contains(start)) {
-                return Stream.empty();
+                return;
             }
             var place = view.place(channel, span);
             var outside = " lies outside '" + span.name() + "', which runs from " + span.from() + " to " + span.to() + ".";
-            return Stream.of(first ? found(place, "The start value " + start + outside, new SetStartValue(channel.id(), span.from()), "Start at " + span.from())
+            out.accept(first ? found(place, "The start value " + start + outside, new SetStartValue(channel.id(), span.from()), "Start at " + span.from())
                     : found(place, "The default " + start + outside + " A console that goes to this function by its default leaves it at once."));
         });
     }

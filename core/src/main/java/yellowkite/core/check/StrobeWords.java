@@ -1,6 +1,8 @@
 package yellowkite.core.check;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.edit.SetFunctionAttribute;
@@ -20,15 +22,19 @@ final class StrobeWords implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return spans.stream().filter(span -> EndNames.isShutter(span.function().attribute()) || span.function().attribute().equals("Dimmer")).flatMap(span -> {
-            if (EndNames.saysStrobe(span.name()) && span.function().attribute().startsWith("Shutter")) {
-                var strobe = span.function().attribute() + (span.name().toLowerCase(java.util.Locale.ROOT).contains("puls") ? "StrobePulse" : "Strobe");
-                return Stream.of(found(view.place(channel, span), "'" + span.name() + "' is called a strobe, and its attribute is " + span.function().attribute() + ", which only opens and closes.",
+        var findings = new ArrayList<Finding>();
+        for (var span : spans) {
+            var attribute = span.function().attribute();
+            if (EndNames.isShutter(attribute) && EndNames.saysStrobe(span.name())) {
+                var strobe = attribute + (span.name().toLowerCase(Locale.ROOT).contains("puls") ? "StrobePulse" : "Strobe");
+                findings.add(found(view.place(channel, span), "'" + span.name() + "' is called a strobe, and its attribute is " + attribute + ", which only opens and closes.",
                         new SetFunctionAttribute(span.function().id(), strobe), "Make it " + strobe));
+            } else if (EndNames.isShutter(attribute) || attribute.equals("Dimmer")) {
+                span.ranges().stream().filter(range -> EndNames.saysStrobe(range.range().name()) && span.contains(range.from())).findFirst()
+                        .ifPresent(range -> findings.add(found(view.place(channel, span, range), "'" + range.range().name() + "' is called a strobe, and stands in '" + span.name()
+                                + "', whose attribute is " + attribute + ". Divide the function there and give the part the attribute of a strobe.")));
             }
-            return span.ranges().stream().filter(range -> span.contains(range.from()) && EndNames.saysStrobe(range.range().name())).limit(1)
-                    .map(range -> found(view.place(channel, span, range), "'" + range.range().name() + "' is called a strobe, and stands in '" + span.name() + "', whose attribute is "
-                            + span.function().attribute() + ". Divide the function there and give the part the attribute of a strobe."));
-        });
+        }
+        return findings.stream();
     }
 }

@@ -3,16 +3,12 @@ package yellowkite.core.edit;
 import java.util.HashSet;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import yellowkite.core.attribute.Catalogue;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.profile.Channel;
-import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.DmxBreak;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.Mode;
-import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.Trees;
 import yellowkite.core.xml.Source;
 
@@ -34,16 +30,16 @@ public record AddChannels(int mode, List<NewChannel> channels, @Nullable Integer
         if (channels.isEmpty() || channels.size() > MOST) {
             return Located.rejected("channels", channels.isEmpty() ? "There is no channel to add." : "At most " + MOST + " channels are added at once.");
         }
-        Outcome so = Located.applied(before);
+        Outcome added = Located.applied(before);
         int next = at == null ? 0 : at;
         for (var channel : channels) {
-            if (!(so instanceof Outcome.Applied applied)) {
-                return so;
+            if (!(added instanceof Outcome.Applied applied)) {
+                return added;
             }
-            so = add(applied.after(), channel, next);
+            added = add(applied.after(), channel, next);
             next += next == 0 || channel.addresses() != null ? 0 : channel.bytes();
         }
-        return so;
+        return added;
     }
 
     /** @param insertAt 0 = behind the last address */
@@ -61,7 +57,7 @@ public record AddChannels(int mode, List<NewChannel> channels, @Nullable Integer
             if (was.channels().stream().anyMatch(other -> other.name().equals(name))) {
                 return Located.rejected("attribute", "Mode '" + was.name() + "' already has the channel '" + name + "'; choose another attribute or another part.");
             }
-            var words = fresh.words().isBlank() ? pretty(defined, fresh.attribute()) : fresh.words().strip();
+            var words = fresh.words().isBlank() ? Attributes.pretty(defined, fresh.attribute()) : fresh.words().strip();
             return Names.refusal("words", words).orElseGet(() -> placed(defined, was, fresh, geometry, words, insertAt));
         }));
     }
@@ -85,59 +81,21 @@ public record AddChannels(int mode, List<NewChannel> channels, @Nullable Integer
         if (inserts && last + fresh.bytes() > AddressMap.UNIVERSE) {
             return Located.rejected("at", "The channels behind would be pushed past address " + AddressMap.UNIVERSE + ".");
         }
-        var type2 = inserts ? space.shift(insertAt, fresh.bytes()) : type;
+        var roomy = inserts ? space.shift(insertAt, fresh.bytes()) : type;
         if (!inserts && addresses.stream().anyMatch(space.used()::contains)) {
             return Located.rejected("addresses", "'" + words + "' would stand on an address that is in use: " + addresses.stream().filter(space.used()::contains).findFirst().orElseThrow() + ".");
         }
-        var channel = built(type2, fresh, geometry, words, addresses);
-        int index = position(type2.findMode(mode).orElseThrow(), addresses);
-        var added = type2.mapModes(each -> each.id() == mode ? each.withChannels(Trees.insert(each.channels(), index, channel)) : each).with(f -> f.nextId += 3);
+        var channel = built(roomy, fresh, geometry, words, addresses);
+        int index = Addresses.position(roomy.findMode(mode).orElseThrow(), addresses);
+        var added = roomy.mapModes(each -> each.id() == mode ? each.withChannels(Trees.insert(each.channels(), index, channel)) : each).with(f -> f.nextId += 3);
         return fresh.ranges() == null ? Located.applied(added) : new SetRanges(channel.functions().findFirst().orElseThrow().id(), fresh.ranges()).applyTo(added);
-    }
-
-    /** In front of the first channel that stands on a higher address. */
-    static int position(Mode mode, List<Integer> addresses) {
-        if (!addresses.isEmpty()) {
-            for (int i = 0; i < mode.channels().size(); i++) {
-                var other = mode.channels().get(i).offsets();
-                if (!other.isEmpty() && other.getFirst() > addresses.getFirst()) {
-                    return i;
-                }
-            }
-        }
-        return mode.channels().size();
     }
 
     private static Channel built(FixtureType type, NewChannel fresh, String geometry, String words, List<Integer> addresses) {
         int bytes = Math.max(1, addresses.size());
         boolean dims = fresh.attribute().equals("Dimmer");
         return new Channel(type.nextId(), DmxBreak.FIRST, addresses, "", dims ? new DmxValue(DmxValue.max(bytes), bytes) : null, null, geometry,
-                List.of(usual(type.nextId() + 1, fresh.attribute(), words, fresh.words().strip(), bytes)), Source.NONE);
-    }
-
-    /** {@return one function over the whole span, as the attribute is usually used; it takes two ids, from {@code id} on} */
-    static LogicalChannel usual(int id, String attribute, String name, String original, int bytes) {
-        var standard = Catalogue.STANDARD.find(attribute);
-        var function = ChannelFunction.of(id + 1, f -> {
-            f.name = name.replace('.', ' ');
-            f.attribute = attribute;
-            f.originalAttribute = original;
-            f.dmxFrom = new DmxValue(0, bytes);
-            f.defaultValue = new DmxValue(startsInTheMiddle(attribute) ? (DmxValue.max(bytes) + 1) / 2 : 0, bytes);
-            f.physicalFrom = standard.map(each -> each.physicalFrom()).orElse(0.0);
-            f.physicalTo = standard.map(each -> each.physicalTo()).orElse(1.0);
-        });
-        // what is chosen from a list does not fade
-        var snap = standard.isPresent() && standard.get().unit() == PhysicalUnit.None && !attribute.startsWith("CIE_") ? LogicalChannel.Snap.YES : LogicalChannel.Snap.NO;
-        return new LogicalChannel(id, attribute, snap, attribute.equals("Dimmer") ? LogicalChannel.Master.GRAND : LogicalChannel.Master.NONE, 0, 0, List.of(function), Source.NONE);
-    }
-
-    private static boolean startsInTheMiddle(String attribute) {
-        return attribute.equals("Pan") || attribute.equals("Tilt");
-    }
-
-    static String pretty(FixtureType type, String attribute) {
-        return type.attributeDefinitions().find(attribute).map(each -> each.pretty()).filter(pretty -> !pretty.isBlank()).orElse(attribute);
+                List.of(Attributes.usual(type.nextId() + 1, fresh.attribute(), words, fresh.words().strip(), bytes)), Source.NONE);
     }
 
     @Override

@@ -1,5 +1,6 @@
 package yellowkite.core.edit;
 
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -75,5 +76,29 @@ record Addresses(FixtureType type, Mode mode, Set<String> parts, DmxBreak dmxBre
 
     static List<Integer> run(int first, int count) {
         return IntStream.range(first, first + count).boxed().toList();
+    }
+
+    /** {@return where a channel on these addresses stands in the list: in front of the first one on a higher address} */
+    static int position(Mode mode, List<Integer> addresses) {
+        if (!addresses.isEmpty()) {
+            for (int i = 0; i < mode.channels().size(); i++) {
+                var other = mode.channels().get(i).offsets();
+                if (!other.isEmpty() && other.getFirst() > addresses.getFirst()) {
+                    return i;
+                }
+            }
+        }
+        return mode.channels().size();
+    }
+
+    /** {@return the document, from which the channel is gone already, with the addresses closed that it has left} */
+    static FixtureType closedUp(FixtureType type, Located.InMode at) {
+        var closed = type;
+        // the highest first, so that the lower ones stay what they were
+        for (int address : at.channel().offsets().stream().sorted(Comparator.reverseOrder()).toList()) {
+            var space = of(closed, closed.findMode(at.mode().id()).orElseThrow(), at.channel().geometry(), at.channel().dmxBreak());
+            closed = space.used().contains(address) ? closed : space.shift(address + 1, -1);
+        }
+        return closed;
     }
 }

@@ -24,7 +24,7 @@ public record ChangeAttribute(int channel, String attribute) implements Edit {
             return Located.rejected("attribute", "Mode '" + at.mode().name() + "' already has the channel '" + name + "'.");
         }
         if (empty) {
-            var usual = AddChannels.usual(at.type().nextId(), attribute, AddChannels.pretty(at.type(), attribute), "", at.channel().bytes());
+            var usual = Attributes.usual(at.type().nextId(), attribute, Attributes.pretty(at.type(), attribute), "", at.channel().bytes());
             return Located.applied(at.replace(at.channel().withLogicalChannels(List.of(usual))).with(f -> f.nextId += 2));
         }
         var first = at.channel().logicalChannels().getFirst();

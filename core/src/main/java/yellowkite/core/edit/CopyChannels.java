@@ -48,7 +48,7 @@ public record CopyChannels(List<Integer> channels, int mode) implements Edit {
             return Located.rejected("channels", "There is no room behind address " + (first - 1) + " for '" + channel.name() + "'.");
         }
         var copy = ids.copy(channel).withOffsets(Addresses.run(first, channel.offsets().size()));
-        var added = type.mapModes(each -> each == to ? each.withChannels(Trees.insert(each.channels(), AddChannels.position(each, copy.offsets()), copy)) : each).with(f -> {
+        var added = type.mapModes(each -> each == to ? each.withChannels(Trees.insert(each.channels(), Addresses.position(each, copy.offsets()), copy)) : each).with(f -> {
             f.nextId = ids.next();
             f.house = f.house.alsoFor(ids.copies());
         });

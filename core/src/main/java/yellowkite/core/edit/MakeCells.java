@@ -105,7 +105,7 @@ public record MakeCells(int mode, List<Integer> channels, String name, int count
         var without = type;
         for (var channel : chosen) {
             var at = Located.channel(without, channel.id()).orElseThrow();
-            without = RemoveChannels.closedUp(Located.without(without, at), at);
+            without = Addresses.closedUp(Located.without(without, at), at);
         }
         int length = (count - 1) * spacing + size;
         var space = Addresses.of(without, without.findMode(mode).orElseThrow(), was.geometry(), DmxBreak.FIRST);
@@ -114,7 +114,7 @@ public record MakeCells(int mode, List<Integer> channels, String name, int count
             return Located.rejected("first", "The channels behind the cells would be pushed past address " + AddressMap.UNIVERSE + ".");
         }
         var opened = space.shift(first, length);
-        int place = AddChannels.position(opened.findMode(mode).orElseThrow(), List.of(first));
+        int place = Addresses.position(opened.findMode(mode).orElseThrow(), List.of(first));
         var placed = opened.mapModes(each -> each.id() == mode ? each.withChannels(inserted(each.channels(), place, moved)) : each)
                 .with(f -> f.geometries = Trees.insert(f.geometries, f.geometries.size(), cell));
         return Located.applied(Relink.follow(before, inPlaceOf(chosen.getFirst().geometry(), placed)));

@@ -34,14 +34,14 @@ public record MoveChannel(int channel, int to) implements Edit {
 
     private Outcome moved(FixtureType before, Located.InMode at) {
         var was = at.channel();
-        var out = RemoveChannels.closedUp(Located.without(before, at), at);
+        var out = Addresses.closedUp(Located.without(before, at), at);
         var mode = out.findMode(at.mode().id()).orElseThrow();
         var space = Addresses.of(out, mode, was.geometry(), was.dmxBreak());
         int last = space.used().stream().mapToInt(Integer::intValue).max().orElse(0);
         int target = Math.min(to, last + 1);
         var opened = target <= last ? space.shift(target, was.offsets().size()) : out;
         var placed = was.withOffsets(Addresses.run(target, was.offsets().size()));
-        int index = AddChannels.position(opened.findMode(at.mode().id()).orElseThrow(), placed.offsets());
+        int index = Addresses.position(opened.findMode(at.mode().id()).orElseThrow(), placed.offsets());
         return Located.applied(opened.mapModes(each -> each.id() == mode.id() ? each.withChannels(Trees.insert(each.channels(), index, placed)) : each));
     }
 

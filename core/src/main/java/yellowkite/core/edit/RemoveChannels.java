@@ -1,6 +1,5 @@
 package yellowkite.core.edit;
 
-import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -54,18 +53,7 @@ public record RemoveChannels(List<Integer> channels, boolean closeUp) implements
         if (closeUp && Addresses.of(without, without.findMode(at.mode().id()).orElseThrow(), at.channel().geometry(), at.channel().dmxBreak()).movesCellsOfOthers(at.channel().offsets().stream().mapToInt(Integer::intValue).min().orElse(0))) {
             return Located.rejected("closeUp", "Cells stand behind that another mode uses too; leave the gap, or move them there.");
         }
-        return Located.applied(closeUp ? closedUp(without, at) : without);
-    }
-
-    /** {@return the document, from which the channel is gone already, with the addresses closed that it has left} */
-    static FixtureType closedUp(FixtureType type, Located.InMode at) {
-        var so = type;
-        // the highest first, so that the lower ones stay what they were
-        for (int address : at.channel().offsets().stream().sorted(Comparator.reverseOrder()).toList()) {
-            var space = Addresses.of(so, so.findMode(at.mode().id()).orElseThrow(), at.channel().geometry(), at.channel().dmxBreak());
-            so = space.used().contains(address) ? so : space.shift(address + 1, -1);
-        }
-        return so;
+        return Located.applied(closeUp ? Addresses.closedUp(without, at) : without);
     }
 
     private static Macro withoutValues(Macro macro, LinkTargets targets, Channel gone) {
