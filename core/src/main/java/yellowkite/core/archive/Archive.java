@@ -25,6 +25,8 @@ import org.apache.commons.compress.utils.SeekableInMemoryByteChannel;
 
 /** A ZIP from outside, opened under limits; an entry is unpacked when it is asked for. */
 public final class Archive implements Closeable {
+    /** Descriptions repeat themselves so much that this packs them within a few hundredths of the usual level, in well under half the time. */
+    private static final int PACKED = 3;
     private static final int MAX_PATH_LENGTH = 512;
 
     private final ZipFile zip;
@@ -223,6 +225,7 @@ public final class Archive implements Closeable {
     public static byte[] write(Map<String, byte[]> entries) {
         var out = new ByteArrayOutputStream();
         try (var zip = new ZipOutputStream(out)) {
+            zip.setLevel(PACKED);
             for (var each : entries.entrySet()) {
                 var entry = new ZipEntry(each.getKey());
                 entry.setTimeLocal(LocalDateTime.of(1980, 1, 1, 0, 0));
