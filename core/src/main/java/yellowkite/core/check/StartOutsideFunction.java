@@ -24,8 +24,11 @@ final class StartOutsideFunction implements Rule.OfChannel {
         return spans.stream().<Finding>mapMulti((span, out) -> {
             boolean first = initial.isPresent() && span.function().id() == initial.get().id();
             var own = span.function().defaultValue();
-            long start = first || own == null ? channel.start() : own.at(channel.bytes());
-            if (!first && own == null || span.contains(start)) {
+            if (!first && own == null) {
+                return;
+            }
+            long start = first ? channel.start() : own.at(channel.bytes());
+            if (span.contains(start)) {
                 return;
             }
             var place = view.place(channel, span);
