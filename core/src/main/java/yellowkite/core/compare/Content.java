@@ -24,9 +24,14 @@ final class Content {
 
     private Content() {}
 
+    /** {@return all components of a record's type, asked of the platform once} */
+    static List<RecordComponent> components(Record record) {
+        return ALL.get(record.getClass());
+    }
+
     /** {@return the values of all components, null ones left out} */
     static List<Object> values(Record record) {
-        return ALL.get(record.getClass()).stream().map(each -> value(each, record)).filter(Objects::nonNull).toList();
+        return components(record).stream().map(each -> value(each, record)).filter(Objects::nonNull).toList();
     }
 
     static boolean same(Object left, Object right) {
@@ -50,7 +55,7 @@ final class Content {
         return COMPONENTS.get(left.getClass()).stream().allMatch(each -> same(value(each, left), value(each, right)));
     }
 
-    private static Object value(RecordComponent component, Object of) {
+    static Object value(RecordComponent component, Object of) {
         try {
             return component.getAccessor().invoke(of);
         } catch (ReflectiveOperationException impossible) { // public records of our own

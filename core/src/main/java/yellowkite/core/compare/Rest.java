@@ -1,7 +1,5 @@
 package yellowkite.core.compare;
 
-import java.lang.reflect.RecordComponent;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -23,14 +21,14 @@ final class Rest {
 
     private Rest() {}
 
-    static void compare(Object left, Object right, Set<String> told, Place place, Found found) {
-        for (var component : components(left)) {
+    static void compare(Record left, Record right, Set<String> told, Place place, Found found) {
+        for (var component : Content.components(left)) {
             var name = component.getName();
             if (NEVER.contains(name) || told.contains(name)) {
                 continue;
             }
-            var before = value(component, left);
-            var after = value(component, right);
+            var before = Content.value(component, left);
+            var after = Content.value(component, right);
             if (!Content.same(before, after)) {
                 found.add(RANKS.getOrDefault(name, Rank.COSMETIC), Kind.OTHER, place, "Its " + words(name) + " " + (name.endsWith("s") ? "differ" : "differs") + ".", shown(before), shown(after));
             }
@@ -57,18 +55,6 @@ final class Rest {
             }
         }
         return -1;
-    }
-
-    private static List<RecordComponent> components(Object record) {
-        return Arrays.asList(record.getClass().getRecordComponents());
-    }
-
-    private static Object value(RecordComponent component, Object of) {
-        try {
-            return component.getAccessor().invoke(of);
-        } catch (ReflectiveOperationException impossible) { // public records of our own
-            throw new IllegalStateException(impossible);
-        }
     }
 
     /** {@return {@code canHaveChildren} as "can have children"} */
