@@ -254,7 +254,7 @@ class EditTest {
 
             var fine = applied(applied(new ChangeWidth(channel(spot, "StrobeMode").id(), 2)),
                     new AddFunction(channel(spot, "StrobeMode").id(), "Sliver", "StrobeMode", 1));
-            assertThat(new ChangeWidth(channel(spot, "StrobeMode").id(), 1).applyTo(fine)).isInstanceOf(Edit.Outcome.Rejected.class);
+            assertThat(new ChangeWidth(channel(spot, "StrobeMode").id(), 1).acceptedOn(fine)).isInstanceOf(Edit.Outcome.Rejected.class);
             assertThat(refusal(new ChangeWidth(channel(spot, "Pan").id(), 5))).contains("1 to 4 bytes");
         }
     }
