@@ -11,7 +11,8 @@ final class Acceptance {
         var outcome = edit.applyTo(before);
         var field = field(edit);
         // whoever types addresses one channel after the other passes through overlaps, and the checks say so at once
-        return Starts.kept(before, typesAddresses(edit) ? outcome : Room.kept(before, outcome, field), field);
+        var apart = typesAddresses(edit) ? outcome : Room.kept(before, outcome, field);
+        return ChannelNames.kept(before, Starts.kept(before, apart, field));
     }
 
     private static boolean typesAddresses(Edit edit) {

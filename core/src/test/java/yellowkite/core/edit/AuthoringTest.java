@@ -1,6 +1,8 @@
 package yellowkite.core.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static yellowkite.core.build.ModeBuilder.at;
+import static yellowkite.core.build.ProfileBuilder.part;
 import static yellowkite.core.edit.Applying.applied;
 import static yellowkite.core.edit.Applying.refusal;
 
@@ -14,6 +16,7 @@ import yellowkite.core.xml.Source;
 import yellowkite.core.profile.Macro;
 import yellowkite.core.dmx.LightPlaces;
 import yellowkite.core.Lamps;
+import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.check.Checks;
 import yellowkite.core.check.Finding;
 import yellowkite.core.dmx.CompiledMode;
@@ -28,10 +31,12 @@ import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
+import yellowkite.core.profile.Geometry.Kind;
 import yellowkite.core.profile.House;
 import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.NamedRange;
+import yellowkite.core.profile.PhysicalUnit;
 
 /** Writing a profile from an empty page. */
 class AuthoringTest {
@@ -276,6 +281,17 @@ class AuthoringTest {
         assertThat(resolver.resolve(new long[] {200, 100, 51}).getFirst().scale()).isEqualTo(0.2);
         assertThat(refusal(type, new AddVirtualDimmer(mode(type).id()))).contains("has a dimmer already");
         assertThat(refusal(empty, new AddVirtualDimmer(mode(empty).id()))).contains("no emitter");
+    }
+
+    /** Both would be called 'Cell_Dimmer'. */
+    @Test
+    void twoChannelsOfOneAttributeAreNoCell() {
+        var type = ProfileBuilder.profile("Testers", "Two").id("T").attribute("Dimmer", "Dim", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity)
+                .body(part(Kind.Geometry, "B", part(Kind.Beam, "Left"), part(Kind.Beam, "Right"))).mode("M", "B", mode -> mode
+                        .channel("Dimmer", "Left", at(1), c -> c.function("Dimmer", 0, f -> { })).channel("Dimmer", "Right", at(2), c -> c.function("Dimmer", 0, f -> { }))).build();
+
+        assertThat(refusal(type, new MakeCells(mode(type).id(), mode(type).channels().stream().map(Channel::id).toList(), "Cell", 3, 2, 2, 3, MakeCells.Order.ROWS)))
+                .isEqualTo("channels: Two channels of mode 'M' would be called 'Cell_Dimmer'; a part has one channel of each attribute. Give one of them another attribute or part first.");
     }
 
     @Test
