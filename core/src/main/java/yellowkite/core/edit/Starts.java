@@ -6,11 +6,14 @@ import yellowkite.core.dmx.Spans;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 
-/** Whether functions, and the named ranges of each, begin at values of their own: of two that begin together only one is ever reached. */
+/**
+ * Whether functions, and the named ranges of each, begin at values of their own, the ranges within their function: of two that begin
+ * together, and of those that begin outside, one is never reached.
+ */
 final class Starts {
     private Starts() {}
 
-    /** {@return the outcome, or a refusal where functions or ranges that began apart before begin together} */
+    /** {@return the outcome, or a refusal where functions or ranges that began well before begin together, or outside} */
     static Edit.Outcome kept(FixtureType before, Edit.Outcome outcome, String field) {
         if (!(outcome instanceof Edit.Outcome.Applied applied)) {
             return outcome;
@@ -18,21 +21,25 @@ final class Starts {
         for (var mode : applied.after().modes()) {
             for (var channel : mode.channels()) {
                 var was = Located.channel(before, channel.id()).map(Located.InMode::channel).orElse(null);
-                var together = was == channel || was != null && together(was).isPresent() ? Optional.<String>empty() : together(channel);
-                if (together.isPresent()) {
-                    return new Edit.Outcome.Rejected(field, together.get());
+                var spoiled = was == channel || was != null && spoiled(was).isPresent() ? Optional.<String>empty() : spoiled(channel);
+                if (spoiled.isPresent()) {
+                    return new Edit.Outcome.Rejected(field, spoiled.get());
                 }
             }
         }
         return outcome;
     }
 
-    private static Optional<String> together(Channel channel) {
+    private static Optional<String> spoiled(Channel channel) {
         var spans = Spans.of(channel);
         for (var span : spans) {
             var other = spans.stream().filter(each -> each != span && each.logical() == span.logical() && each.from() == span.from() && Spans.sameSituation(each.function(), span.function())).findFirst();
             if (other.isPresent()) {
                 return Optional.of("'" + span.name() + "' and '" + other.get().name() + "' of '" + channel.name() + "' would both start at " + span.from() + ".");
+            }
+            var outside = span.ranges().stream().filter(each -> !span.contains(each.from())).findFirst();
+            if (outside.isPresent()) {
+                return Optional.of("'" + outside.get().range().name() + "' begins at " + outside.get().from() + ", and '" + span.name() + "' of '" + channel.name() + "' would run from " + span.from() + " to " + span.to() + " only.");
             }
             var starts = new HashSet<Long>();
             var range = span.ranges().stream().filter(each -> !starts.add(each.from())).findFirst();
