@@ -7,6 +7,9 @@ import yellowkite.core.profile.Channel;
 
 /** A function with a condition that takes values from one which always counts, and gives them back when its master moves: the standard has it so, and not every reader knows. */
 final class ConditionOverlap implements Rule.OfChannel {
+    /** Each function is held against each; a channel has a few dozen, and only a hostile file has thousands. */
+    private static final int MOST = 256;
+
     @Override
     public String id() {
         return "condition-overlap";
@@ -19,7 +22,7 @@ final class ConditionOverlap implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        if (EmptyMasterValues.nothingWaits(spans)) {
+        if (spans.size() > MOST || Conditions.areNone(spans)) {
             return Stream.empty();
         }
         var always = spans.stream().filter(span -> span.function().modeMaster().isEmpty()).toList();
@@ -32,7 +35,7 @@ final class ConditionOverlap implements Rule.OfChannel {
     /** Functions that share all values of a master between them leave none of theirs to the one below. */
     private static boolean comesBack(ModeView view, List<Spans.FunctionSpan> spans, Spans.FunctionSpan always, Spans.FunctionSpan waiting) {
         var master = waiting.function().modeMaster();
-        return EmptyMasterValues.firstGap(view, master, spans.stream().filter(each -> each.function().modeMaster().equals(master)
+        return Conditions.firstGap(view, master, spans.stream().filter(each -> each.function().modeMaster().equals(master)
                 && each.from() <= from(always, waiting) && each.to() >= to(always, waiting)).toList()) != null;
     }
 

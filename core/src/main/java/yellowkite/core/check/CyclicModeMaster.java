@@ -24,7 +24,7 @@ final class CyclicModeMaster implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return EmptyMasterValues.nothingWaits(spans) ? Stream.empty() : spans.stream().filter(span -> waitsForItself(view, span.function()))
+        return Conditions.areNone(spans) ? Stream.empty() : spans.stream().filter(span -> waitsForItself(view, span.function()))
                 .map(span -> found(view.place(channel, span), "'" + span.name() + "' never counts: its mode masters wait for each other in a circle."));
     }
 

@@ -1,5 +1,6 @@
 package yellowkite.core.check;
 
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -30,8 +31,15 @@ final class DimmerBesideCells implements Rule.OfMode {
         if (dark.isEmpty() || shared.isEmpty()) {
             return Stream.empty();
         }
-        view.map().channels().stream().filter(DimmerBesideCells::isDimmer)
-                .forEach(each -> dark.removeAll(each.path().isEmpty() ? cellsIn(view, each.channel().geometry()) : Set.of(each.path().getFirst())));
+        var on = new HashSet<String>();
+        for (var each : view.map().channels()) {
+            if (isDimmer(each) && each.path().isEmpty()) {
+                on.add(each.channel().geometry());
+            } else if (isDimmer(each)) {
+                dark.remove(each.path().getFirst());
+            }
+        }
+        view.type().allGeometries().filter(part -> on.contains(part.name())).flatMap(Geometry::walk).filter(Geometry.Reference.class::isInstance).forEach(cell -> dark.remove(cell.name()));
         var channel = shared.get().channel();
         return dark.isEmpty() ? Stream.empty() : Stream.of(found(view.place(channel), "'" + channel.name() + "' stands beside " + named(dark) + " and does not reach "
                 + (dark.size() == 1 ? "it" : "them") + ": it dims only what is inside '" + channel.geometry() + "'.",
@@ -44,10 +52,6 @@ final class DimmerBesideCells implements Rule.OfMode {
 
     private static boolean mixes(PlacedChannel placed) {
         return placed.channel().attribute().startsWith("ColorAdd_") || placed.channel().attribute().startsWith("ColorRGB_");
-    }
-
-    private static Set<String> cellsIn(ModeView view, String part) {
-        return view.type().allGeometries().filter(each -> each.name().equals(part)).flatMap(Geometry::walk).filter(Geometry.Reference.class::isInstance).map(Geometry::name).collect(Collectors.toSet());
     }
 
     private static String named(Set<String> cells) {

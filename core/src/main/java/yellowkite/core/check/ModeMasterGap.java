@@ -21,7 +21,7 @@ final class ModeMasterGap implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        if (EmptyMasterValues.nothingWaits(spans)) {
+        if (Conditions.areNone(spans)) {
             return Stream.empty();
         }
         var starts = new HashMap<Start, Spans.FunctionSpan>();

@@ -1,9 +1,11 @@
 package yellowkite.core.check;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -17,6 +19,8 @@ import yellowkite.core.profile.Geometry;
 final class ReferenceCircle implements Rule.OfType {
     /** A sentence that names more parts than this helps nobody. */
     private static final int MOST_NAMED = 8;
+    /** From each of them all others may be reached; a hostile file has thousands. */
+    private static final int MOST_LOOKED_AT = 100;
 
     @Override
     public String id() {
@@ -35,8 +39,31 @@ final class ReferenceCircle implements Rule.OfType {
                 .map(each -> ((Geometry.Reference) each).geometry()).distinct().toList()));
         var uses = Uses.ofParts(type);
         var told = new HashSet<Set<String>>();
-        return repeats.keySet().stream().flatMap(part -> Stream.ofNullable(circle(repeats, part))).filter(circle -> told.add(Set.copyOf(circle)))
+        return undecided(repeats).stream().limit(MOST_LOOKED_AT).flatMap(part -> Stream.ofNullable(circle(repeats, part))).filter(circle -> told.add(Set.copyOf(circle)))
                 .map(circle -> found(uses.place(circle.getFirst(), "Part '" + circle.getFirst() + "'"), says(circle)));
+    }
+
+    /** {@return the parts that lead into a circle, or stand in one} What repeats nothing cannot, nor what repeats only such parts. */
+    private static Set<String> undecided(Map<String, List<String>> repeats) {
+        var repeatedIn = new HashMap<String, List<String>>();
+        var open = new HashMap<String, Integer>();
+        repeats.forEach((part, inside) -> {
+            var known = inside.stream().filter(repeats::containsKey).toList();
+            known.forEach(each -> repeatedIn.computeIfAbsent(each, none -> new ArrayList<>()).add(part));
+            open.put(part, known.size());
+        });
+        var left = new LinkedHashSet<>(repeats.keySet());
+        var ended = new ArrayDeque<>(repeats.keySet().stream().filter(part -> open.get(part) == 0).toList());
+        while (!ended.isEmpty()) {
+            var part = ended.pop();
+            left.remove(part);
+            for (var outer : repeatedIn.getOrDefault(part, List.of())) {
+                if (open.merge(outer, -1, Integer::sum) == 0) {
+                    ended.push(outer);
+                }
+            }
+        }
+        return left;
     }
 
     private static String says(List<String> circle) {

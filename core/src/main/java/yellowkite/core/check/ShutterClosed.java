@@ -54,7 +54,7 @@ final class ShutterClosed implements Rule.OfChannel {
 
     /** {@return the first value that is wide open: of a named range, else of the function} */
     private static Optional<Long> opens(Spans.FunctionSpan span) {
-        var named = span.ranges().stream().filter(range -> span.contains(range.from()) && EndNames.saysOpen(range.range().name()) && span.reachedAt(range.from()) > 0).map(Spans.RangeSpan::from).findFirst();
+        var named = span.ranges().stream().filter(range -> span.contains(range.from()) && EndNames.saysOpen(range.range().name()) && range.physicalFrom() > 0).map(Spans.RangeSpan::from).findFirst();
         return named.isPresent() ? named : Stream.of(span.from(), span.to()).filter(raw -> span.reachedAt(raw) >= 1).findFirst();
     }
 }

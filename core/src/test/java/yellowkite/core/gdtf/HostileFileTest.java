@@ -138,4 +138,45 @@ class HostileFileTest {
 
         Assertions.assertTimeoutPreemptively(Duration.ofSeconds(5), () -> assertThat(takenIn(archive(xml))).isTrue());
     }
+
+    private static String functions(String inside) {
+        return "<GDTF><FixtureType><DMXModes><DMXMode Name=\"M\"><DMXChannels><DMXChannel Offset=\"1\" Geometry=\"B\"><LogicalChannel Attribute=\"Shutter1\">" + inside
+                + "</LogicalChannel></DMXChannel><DMXChannel Offset=\"2\" Geometry=\"B\"><LogicalChannel Attribute=\"Dimmer\"><ChannelFunction Name=\"F\" Attribute=\"Dimmer\"/></LogicalChannel></DMXChannel>"
+                + "</DMXChannels></DMXMode></DMXModes></FixtureType></GDTF>";
+    }
+
+    @Test
+    void thousandsOfConditionsOnOneChannelEnd() {
+        var random = new Random(8);
+        var inside = new StringBuilder();
+        for (int i = 0; i < 20_000; i++) {
+            inside.append("<ChannelFunction Name=\"").append(Long.toHexString(random.nextLong())).append("\" Attribute=\"Shutter1\"")
+                    .append(i % 2 == 0 ? " ModeMaster=\"B_Dimmer\" ModeFrom=\"0/1\" ModeTo=\"255/1\"" : "").append("/>");
+        }
+
+        Assertions.assertTimeoutPreemptively(Duration.ofSeconds(5), () -> assertThat(takenIn(archive(functions(inside.toString())))).isTrue());
+    }
+
+    @Test
+    void thousandsOfRangesThatAreCalledOpenEnd() {
+        var random = new Random(9);
+        var inside = new StringBuilder("<ChannelFunction Name=\"F\" Attribute=\"Shutter1\" PhysicalFrom=\"0\" PhysicalTo=\"0\">");
+        for (int i = 0; i < 60_000; i++) {
+            inside.append("<ChannelSet Name=\"Open ").append(Long.toHexString(random.nextLong())).append("\" DMXFrom=\"").append(i % 256).append("/1\"/>");
+        }
+
+        Assertions.assertTimeoutPreemptively(Duration.ofSeconds(5), () -> assertThat(takenIn(archive(functions(inside + "</ChannelFunction>")))).isTrue());
+    }
+
+    @Test
+    void aLongChainOfReferencesThatEndsInACircleEnds() {
+        var random = new Random(10);
+        var parts = new StringBuilder();
+        int length = 10_000;
+        for (int i = 0; i < length; i++) {
+            parts.append("<Geometry Name=\"P").append(i).append("\"><GeometryReference Name=\"").append(Long.toHexString(random.nextLong())).append("\" Geometry=\"P").append((i + 1) % length).append("\"/></Geometry>");
+        }
+
+        Assertions.assertTimeoutPreemptively(Duration.ofSeconds(5), () -> assertThat(takenIn(archive("<GDTF><FixtureType><Geometries>" + parts + "</Geometries></FixtureType></GDTF>"))).isTrue());
+    }
 }
