@@ -173,25 +173,21 @@ public final class Archive implements Closeable {
         return entry;
     }
 
+    /** Room is made for what the entry says of itself, which is within the limits, and what comes is held to that. */
     private byte[] content(ZipArchiveEntry entry, long limit) throws IOException {
         requireWithin(entry, entry.getSize(), limit);
+        var content = new byte[(int) Math.max(0, entry.getSize())];
         var crc = new CRC32();
-        var out = new ByteArrayOutputStream((int) Math.clamp(entry.getSize(), 32, 1 << 20));
         try (InputStream in = zip.getInputStream(entry)) {
-            var buffer = new byte[1 << 16];
-            for (int n = in.read(buffer); n >= 0; n = in.read(buffer)) {
-                out.write(buffer, 0, n);
-                crc.update(buffer, 0, n);
-                requireWithin(entry, out.size(), limit);
+            int read = in.readNBytes(content, 0, content.length);
+            crc.update(content, 0, read);
+            if (read < content.length || in.read() >= 0 || crc.getValue() != entry.getCrc()) {
+                throw new FormatException("is damaged at '" + shown(entry.getName()) + "': its checksum does not fit");
             }
         }
-        if (out.size() != entry.getSize() || crc.getValue() != entry.getCrc()) {
-            throw new FormatException("is damaged at '" + shown(entry.getName()) + "': its checksum does not fit");
-        }
-        return out.toByteArray();
+        return content;
     }
 
-    /** Held against what an entry says of itself, and again against what comes out of it. */
     private void requireWithin(ZipArchiveEntry entry, long bytes, long limit) {
         if (bytes > limit) {
             throw new FormatException("unpacks beyond the limit of " + megabytes(budget.limits().totalBytes()) + " at '" + shown(entry.getName()) + "'");

@@ -41,8 +41,8 @@ final class ChannelDiff {
     }
 
     /** @param alike ids of the left's channels that are the same with all that their meaning leans on */
-    static void compare(Meanings.Modes modes, Channel left, Channel right, Set<Integer> alike, Found found) {
-        var place = place(modes.left().type(), modes.before().mode(), left, right);
+    static void compare(Modes modes, Channel left, Channel right, Found found) {
+        var place = place(modes.left.type(), modes.before.mode(), left, right);
         int from = found.differences.size();
         boolean sameWidth = left.bytes() == right.bytes() && left.isVirtual() == right.isVirtual();
         if (!left.attribute().equals(right.attribute())) {
@@ -57,9 +57,7 @@ final class ChannelDiff {
         }
         startAndHighlight(place, left, right, sameWidth, found);
         reaction(place, left, right, found);
-        boolean masterAlike = alike.contains(left.id()) && modes.before().resolver().firstPlace(left.id()).stream().allMatch(index -> modes.before().resolver().mastersOf(index).stream()
-                .allMatch(master -> alike.contains(modes.before().map().channels().get(master.index()).channel().id())));
-        if (!masterAlike) {
+        if (!modes.areAlike(left)) {
             var meanings = sameWidth ? Meanings.of(modes, left, right) : new Meanings(List.of());
             functions(modes, left, right, place, meanings, found);
             meaning(place, meanings, found.differences.subList(from, found.differences.size()).stream().map(Difference::rank).min(Rank::compareTo).orElse(null), found);
@@ -75,13 +73,17 @@ final class ChannelDiff {
 
     /** What is stored means something else for a reason that none of the functions shows: a condition, a wheel, another channel. */
     private static void meaning(Place place, Meanings meanings, @Nullable Rank told, Found found) {
+        if (meanings.isGivenUp()) {
+            found.add(Rank.BREAKS, Kind.MEANING, place, "It has more functions and conditions than can be looked at one by one: reckon with everything that was stored for it meaning something else.", "", "");
+            return;
+        }
         meanings.worst().filter(worst -> told == null || worst.rank().compareTo(told) < 0).ifPresent(worst -> found.add(worst.rank(), Kind.MEANING, place,
                 "At " + worst.from() + (worst.stored().isEmpty() ? "" : ", stored for " + worst.stored() + ",") + (worst.before().equals(worst.after()) ? " the light is another one now." : " it now does " + worst.after() + " instead of " + worst.before() + "."),
                 worst.before(), worst.after()));
     }
 
-    private static void places(Meanings.Modes modes, Channel left, Channel right, Place place, boolean sameWidth, Found found) {
-        var pairs = Pairs.<PlacedChannel>by(placesOf(modes.before().map().channels(), left), placesOf(modes.after().map().channels(), right), PlacedChannel::path, each -> each.path().size());
+    private static void places(Modes modes, Channel left, Channel right, Place place, boolean sameWidth, Found found) {
+        var pairs = Pairs.<PlacedChannel>by(placesOf(modes.before.map().channels(), left), placesOf(modes.after.map().channels(), right), PlacedChannel::path, each -> each.path().size());
         boolean own = pairs.both().size() == 1 && pairs.left().isEmpty() && pairs.right().isEmpty() && pairs.both().getFirst().left().path().isEmpty();
         for (var pair : pairs.both()) {
             var where = pair.left().path().isEmpty() ? place : place.inside(", in '" + pair.left().path().getLast() + "'");
@@ -151,9 +153,9 @@ final class ChannelDiff {
         return "snap " + logical.snap().name().toLowerCase(Locale.ROOT) + ", master " + logical.master().name().toLowerCase(Locale.ROOT) + ", move in black " + logical.mibFade() + " s, change time limit " + logical.dmxChangeTimeLimit() + " s";
     }
 
-    private static void functions(Meanings.Modes modes, Channel left, Channel right, Place place, Meanings meanings, Found found) {
+    private static void functions(Modes modes, Channel left, Channel right, Place place, Meanings meanings, Found found) {
         var sides = new Sides(modes, left, right, meanings);
-        var spans = Pairs.<FunctionSpan>by(modes.before().spans(left), modes.after().spans(right),
+        var spans = Pairs.<FunctionSpan>by(modes.before.spans(left), modes.after.spans(right),
                 span -> List.of(span.function().attribute(), span.name(), when(span)), span -> List.of(span.function().attribute(), when(span)), span -> List.of(span.function().attribute(), span.name()), span -> List.of(span.name(), when(span)),
                 span -> List.of(span.function().dmxFrom().at(1), when(span)));
         spans.both().forEach(pair -> FunctionDiff.compare(sides, pair.left(), pair.right(), place, found));
@@ -163,11 +165,11 @@ final class ChannelDiff {
             found.add(rank, Kind.FUNCTION_ADDED, place.inside(", function '" + span.name() + "'"),
                     "This function is new, from " + span.from() + " to " + span.to() + (rank == Rank.ADDS ? "." : "; these values did something else."), "", span.from() + "–" + span.to());
         });
-        Rest.order("functions", spans.both(), modes.after().spans(right), place, found);
+        Rest.order("functions", spans.both(), modes.after.spans(right), place, found);
     }
 
     /** A channel on both sides, with what becomes of its values. */
-    record Sides(Meanings.Modes modes, Channel left, Channel right, Meanings meanings) {
+    record Sides(Modes modes, Channel left, Channel right, Meanings meanings) {
         boolean sameWidth() {
             return left.bytes() == right.bytes();
         }

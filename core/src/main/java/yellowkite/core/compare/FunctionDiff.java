@@ -68,8 +68,8 @@ final class FunctionDiff {
             return;
         }
         boolean inverted = before.physicalFrom() == after.physicalTo() && before.physicalTo() == after.physicalFrom();
-        var was = ends(sides.modes().left().type(), left);
-        var is = ends(sides.modes().right().type(), right);
+        var was = ends(sides.modes().left.type(), left);
+        var is = ends(sides.modes().right.type(), right);
         found.add(inverted ? Rank.BREAKS : worst, inverted ? Kind.INVERTED : Kind.PHYSICAL, place, inverted ? "It runs the other way: " + is + "." : "It runs from " + is + " instead of " + was + ".", was, is,
                 inverted && left.ranges().isEmpty() ? new InvertFunction(before.id()) : new SetFunctionPhysical(before.id(), after.physicalFrom(), after.physicalTo()));
     }

@@ -1,9 +1,13 @@
 package yellowkite.core.compare;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.CompiledMode;
@@ -20,70 +24,126 @@ import yellowkite.core.profile.Wheel;
  * shifts.
  *
  * @param verdicts on the values that mean something else
+ * @param touched  by rank the intervals that they cover, last values by first ones, none over another
  */
-record Meanings(List<Verdict> verdicts) {
+record Meanings(List<Verdict> verdicts, Map<Rank, NavigableMap<Long, Long>> touched) {
     /** Beyond what two ways of computing a value may differ in. */
     private static final double ROUNDING = 1e-6;
+    private static final Verdict GIVEN_UP = new Verdict(Rank.BREAKS, 0, Long.MAX_VALUE, "", "", "");
     /** Situations beyond that many are looked at one master at a time. */
     private static final int MOST_SITUATIONS = 128;
 
-    Meanings {
-        verdicts = List.copyOf(verdicts);
+    Meanings(List<Verdict> verdicts) {
+        this(List.copyOf(verdicts), touched(verdicts));
+    }
+
+    private static Map<Rank, NavigableMap<Long, Long>> touched(List<Verdict> verdicts) {
+        var touched = new EnumMap<Rank, NavigableMap<Long, Long>>(Rank.class);
+        verdicts.stream().sorted(Comparator.comparing(Verdict::from)).forEach(verdict -> {
+            var intervals = touched.computeIfAbsent(verdict.rank(), each -> new TreeMap<>());
+            var last = intervals.lastEntry();
+            if (last != null && last.getValue() >= verdict.from()) {
+                intervals.put(last.getKey(), Math.max(last.getValue(), verdict.to()));
+            } else {
+                intervals.put(verdict.from(), verdict.to());
+            }
+        });
+        return touched;
     }
 
     /** @param from first raw value of the left that this is about; {@code to} the last. @param stored what it was stored for; empty for an edge */
     record Verdict(Rank rank, long from, long to, String stored, String before, String after) {}
 
-    /** One mode on both sides. @param partners ids of the right's channels by those of the left's */
-    record Modes(Side left, CompiledMode before, Side right, CompiledMode after, Map<Integer, Integer> partners) {}
+    /** {@return whether there was too much to look at: then what is known here is not all} */
+    boolean isGivenUp() {
+        return verdicts.contains(GIVEN_UP);
+    }
 
     /** @param left and {@code right} are as wide as each other */
     static Meanings of(Modes modes, Channel left, Channel right) {
-        int here = modes.before().resolver().firstPlace(left.id()).orElse(-1);
-        int there = modes.after().resolver().firstPlace(right.id()).orElse(-1);
+        int here = modes.before.resolver().firstPlace(left.id()).orElse(-1);
+        int there = modes.after.resolver().firstPlace(right.id()).orElse(-1);
         if (here < 0 || there < 0) {
             return new Meanings(List.of());
         }
+        var masters = modes.affords(isFree(left) && isFree(right) ? 0 : modes.before.resolver().functions() + modes.after.resolver().functions()) ? masters(modes, here, there) : null;
+        if (masters == null || !modes.affords(lookups(modes, masters, left, right))) {
+            return new Meanings(List.of(GIVEN_UP));
+        }
         var verdicts = new ArrayList<Verdict>();
-        for (var situation : situations(modes, here, there)) {
+        for (var situation : situations(modes, masters)) {
             new Look(modes, situation, here, there, left, right, verdicts).all();
         }
         return new Meanings(verdicts);
     }
 
+    private static boolean isFree(Channel channel) {
+        return channel.logicalChannels().stream().flatMap(logical -> logical.functions().stream()).allMatch(function -> function.modeMaster().isEmpty());
+    }
+
+    /** {@return about how many functions are looked at, at one value each} */
+    private static long lookups(Modes modes, List<Master> masters, Channel left, Channel right) {
+        long each = 0;
+        long values = 0;
+        for (var spans : List.of(modes.before.spans(left), modes.after.spans(right))) {
+            each += spans.size();
+            values += spans.stream().mapToLong(span -> 5 + 2L * span.ranges().size()).sum();
+        }
+        long count = count(masters);
+        double situations = count <= MOST_SITUATIONS ? count : masters.stream().mapToLong(master -> master.edges().size()).sum();
+        double lookups = situations * ((masters.isEmpty() ? 0 : modes.startsBefore.length + modes.startsAfter.length) + (double) values * (each + masters.size()));
+        return (long) Math.min(lookups, Long.MAX_VALUE / 4);
+    }
+
     /** {@return the worst that becomes of values between two, both included; null if they mean what they meant} */
     @Nullable Rank worstIn(long from, long to) {
-        return verdicts.stream().filter(each -> each.to() >= from && each.from() <= to).map(Verdict::rank).min(Rank::compareTo).orElse(null);
+        for (var rank : touched.keySet()) {
+            var begun = touched.get(rank).floorEntry(to);
+            if (begun != null && begun.getValue() >= from) {
+                return rank;
+            }
+        }
+        return null;
     }
 
     /** {@return the first of the worst} */
     Optional<Verdict> worst() {
-        return verdicts.stream().min(java.util.Comparator.comparing(Verdict::rank));
+        return verdicts.stream().min(Comparator.comparing(Verdict::rank));
     }
 
     /** Values of all channels on both sides, the same bytes on both. */
     private record Situation(long[] before, long[] after) {}
 
-    private static List<Situation> situations(Modes modes, int here, int there) {
-        var masters = new ArrayList<>(modes.before().resolver().mastersOf(here));
-        var known = modes.partners();
-        for (var other : modes.after().resolver().mastersOf(there)) { // what only the right waits for decides, too
-            int id = modes.after().map().channels().get(other.index()).channel().id();
-            known.entrySet().stream().filter(each -> each.getValue() == id).findFirst().flatMap(each -> toOptional(modes.before().resolver().firstPlace(each.getKey())))
-                    .ifPresent(index -> masters.add(new Master(index, other.edges())));
+    private static List<Master> masters(Modes modes, int here, int there) {
+        var masters = new ArrayList<>(modes.before.resolver().mastersOf(here));
+        for (var other : modes.after.resolver().mastersOf(there)) { // what only the right waits for decides, too
+            var partner = modes.partnersBack.get(modes.after.map().channels().get(other.index()).channel().id());
+            if (partner != null) {
+                modes.before.resolver().firstPlace(partner).ifPresent(index -> masters.add(new Master(index, other.edges())));
+            }
         }
-        var all = new ArrayList<Situation>();
-        all.add(new Situation(modes.before().startValues(), modes.after().startValues()));
+        return masters;
+    }
+
+    /** {@return the number of ways to combine their edges; one more than is looked at if it is more} */
+    private static long count(List<Master> masters) {
         long count = 1;
         for (var master : masters) {
             count = Math.min(MOST_SITUATIONS + 1L, count * master.edges().size());
         }
+        return count;
+    }
+
+    private static List<Situation> situations(Modes modes, List<Master> masters) {
+        var all = new ArrayList<Situation>();
+        all.add(new Situation(modes.startsBefore, modes.startsAfter));
+        long count = count(masters);
         for (var master : masters) {
             var from = count <= MOST_SITUATIONS ? List.copyOf(all) : all.subList(0, 1);
             var more = new ArrayList<Situation>();
             for (var base : from) {
                 for (long value : master.edges()) {
-                    more.add(with(modes, base, master.index(), value, there));
+                    more.add(with(modes, base, master.index(), value));
                 }
             }
             if (count <= MOST_SITUATIONS) {
@@ -95,19 +155,15 @@ record Meanings(List<Verdict> verdicts) {
         return all;
     }
 
-    private static Optional<Integer> toOptional(java.util.OptionalInt index) {
-        return index.isPresent() ? Optional.of(index.getAsInt()) : Optional.empty();
-    }
-
-    private static Situation with(Modes modes, Situation base, int master, long value, int there) {
+    private static Situation with(Modes modes, Situation base, int master, long value) {
         var before = base.before().clone();
         var after = base.after().clone();
-        var channel = modes.before().map().channels().get(master).channel();
+        var channel = modes.before.map().channels().get(master).channel();
         before[master] = Math.min(value, channel.max());
-        var partner = modes.partners().get(channel.id());
-        var places = modes.after().map().channels();
+        var partner = modes.partners.get(channel.id());
+        var places = modes.after.map().channels();
         for (int i = 0; i < places.size() && partner != null; i++) {
-            if (places.get(i).channel().id() == partner && places.get(i).path().equals(modes.before().map().channels().get(master).path())) {
+            if (places.get(i).channel().id() == partner && places.get(i).path().equals(modes.before.map().channels().get(master).path())) {
                 after[i] = Math.min(ChannelDiff.at(before[master], channel, places.get(i).channel().bytes()), places.get(i).channel().max());
             }
         }
@@ -117,7 +173,7 @@ record Meanings(List<Verdict> verdicts) {
     /** One channel in one situation. */
     private record Look(Modes modes, Situation situation, int here, int there, Channel left, Channel right, List<Verdict> verdicts) {
         void all() {
-            var spans = modes.before().spans(left);
+            var spans = modes.before.spans(left);
             for (var span : spans) {
                 if (span.from() > span.to()) {
                     continue;
@@ -136,6 +192,8 @@ record Meanings(List<Verdict> verdicts) {
                 judge(left.highlight().at(left.bytes()), left.highlight().at(left.bytes()), "the highlight value", true);
             }
             pieces(spans);
+            situation.before()[here] = left.start();
+            situation.after()[there] = right.start();
         }
 
         /** Only what was active was stored for its sake. */
@@ -147,15 +205,13 @@ record Meanings(List<Verdict> verdicts) {
         }
 
         private Meaning before(long value) {
-            var raws = situation.before().clone();
-            raws[here] = value;
-            return modes.before().resolver().meaningOf(here, raws);
+            situation.before()[here] = value;
+            return modes.asksBefore.meaningOf(here, situation.before());
         }
 
         private Meaning after(long value) {
-            var raws = situation.after().clone();
-            raws[there] = value;
-            return modes.after().resolver().meaningOf(there, raws);
+            situation.after()[there] = value;
+            return modes.asksAfter.meaningOf(there, situation.after());
         }
 
         /** Between two edges of either side every meaning runs straight, so its two ends speak for it. */
@@ -165,7 +221,7 @@ record Meanings(List<Verdict> verdicts) {
             for (var span : spans) {
                 addEdges(span, starts);
             }
-            for (var span : modes.after().spans(right)) {
+            for (var span : modes.after.spans(right)) {
                 addEdges(span, starts);
             }
             for (long start : starts) {
@@ -222,8 +278,8 @@ record Meanings(List<Verdict> verdicts) {
             if (before == null || after == null) {
                 return before == after && number == newNumber;
             }
-            var was = WheelDiff.content(modes.left(), before);
-            var is = WheelDiff.content(modes.right(), after);
+            var was = WheelDiff.content(modes.left, before);
+            var is = WheelDiff.content(modes.right, after);
             return was.isEmpty() && is.isEmpty() ? number == newNumber : was.kind().equals(is.kind());
         }
 

@@ -1,13 +1,11 @@
 package yellowkite.core.compare;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import yellowkite.core.compare.Difference.Kind;
 import yellowkite.core.compare.Difference.Place;
 import yellowkite.core.dmx.AddressMap;
-import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.edit.DescribeMode;
 import yellowkite.core.edit.RemoveChannels;
 import yellowkite.core.edit.RenameMode;
@@ -26,11 +24,8 @@ final class ModeDiff {
         int heading = found.differences.size();
         // by name; by what it does; at last by where it stands: then its meaning has changed
         var channels = Pairs.<Channel>by(left.channels(), right.channels(), Channel::name, Channel::attribute, each -> each.isVirtual() ? null : List.of(each.dmxBreak(), each.offsets()));
-        var partners = new HashMap<Integer, Integer>();
-        channels.both().forEach(pair -> partners.put(pair.left().id(), pair.right().id()));
-        var modes = new Meanings.Modes(leftSide, CompiledMode.of(leftSide.type(), left), rightSide, CompiledMode.of(rightSide.type(), right), partners);
-        var alike = alike(modes, channels.both());
-        channels.both().forEach(pair -> ChannelDiff.compare(modes, pair.left(), pair.right(), alike, found));
+        var modes = new Modes(leftSide, left, rightSide, right, channels.both());
+        channels.both().forEach(pair -> ChannelDiff.compare(modes, pair.left(), pair.right(), found));
         channels.left().forEach(channel -> found.add(Rank.BREAKS, Kind.CHANNEL_REMOVED, ChannelDiff.place(leftSide.type(), left, channel, null), "This channel is gone.", ChannelDiff.addresses(channel), "",
                 new RemoveChannels(List.of(channel.id()), false)));
         channels.right().forEach(channel -> found.add(Rank.ADDS, Kind.CHANNEL_ADDED, new Place(left.name(), channel.name(), null, channel.id(), ChannelDiff.called(rightSide.type(), channel)),
@@ -38,22 +33,11 @@ final class ModeDiff {
         Rest.order("channels", channels.both(), right.channels(), place, found);
         relations(left, right, place, found);
         boolean breaks = found.differences.subList(heading, found.differences.size()).stream().anyMatch(each -> each.rank() == Rank.BREAKS);
-        footprint(modes.before().map(), modes.after().map(), place, breaks, heading, found);
+        footprint(modes.before.map(), modes.after.map(), place, breaks, heading, found);
         if (!Content.same(left.macros(), right.macros())) {
             found.add(Rank.SHIFTS, Kind.MACROS, place, "Its macros differ.", left.macros().size() + " macros", right.macros().size() + " macros");
         }
         Rest.compare(left, right, Set.of("name", "description", "channels", "relations", "macros"), place, found);
-    }
-
-    /** {@return the channels that are the same on both sides, with all that their meaning leans on} */
-    private static Set<Integer> alike(Meanings.Modes modes, List<Pairs.Pair<Channel>> pairs) {
-        var left = modes.left().type();
-        var right = modes.right().type();
-        var alike = new java.util.HashSet<Integer>();
-        if (Content.same(left.wheels(), right.wheels()) && modes.left().files().equals(modes.right().files()) && Content.same(left.physicalDescriptions().dmxProfiles(), right.physicalDescriptions().dmxProfiles())) {
-            pairs.stream().filter(pair -> Content.same(pair.left(), pair.right())).forEach(pair -> alike.add(pair.left().id()));
-        }
-        return alike;
     }
 
     private static void relations(Mode left, Mode right, Place place, Found found) {

@@ -1,6 +1,8 @@
 package yellowkite.core.compare;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.function.Function;
@@ -20,11 +22,11 @@ record Pairs<T>(List<Pair<T>> both, List<T> left, List<T> right) {
         var partner = new LinkedHashMap<Integer, Integer>();
         var taken = new boolean[right.size()];
         for (var key : keys) {
-            var waiting = new LinkedHashMap<Object, List<Integer>>();
+            var waiting = new LinkedHashMap<Object, Deque<Integer>>();
             for (int i = 0; i < right.size(); i++) {
                 var value = taken[i] ? null : key.apply(right.get(i));
                 if (value != null) {
-                    waiting.computeIfAbsent(value, each -> new ArrayList<>()).add(i);
+                    waiting.computeIfAbsent(value, each -> new ArrayDeque<>()).add(i);
                 }
             }
             for (int i = 0; i < left.size(); i++) {

@@ -35,8 +35,7 @@ final class RangeDiff {
     private static Rank added(Sides sides, FunctionSpan left, RangeSpan range) {
         long from = sides.onLeft(range.from());
         long to = sides.onLeft(range.to());
-        boolean free = left.ranges().stream().noneMatch(each -> each.from() <= to && each.to() >= from);
-        return sides.worst(free ? Rank.ADDS : Rank.SHIFTS, from, to);
+        return sides.worst(left.hasRangeWithin(from, to) ? Rank.SHIFTS : Rank.ADDS, from, to);
     }
 
     private static Place place(Place function, RangeSpan range) {

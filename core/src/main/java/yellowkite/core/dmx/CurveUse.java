@@ -41,7 +41,7 @@ public record CurveUse(Mode mode, Channel channel, Spans.FunctionSpan span) {
 
     /** {@return what another curve in the place of this one would change at a quarter, the half and three quarters of the function's span} */
     public List<Change> through(Curve other) {
-        var after = new Spans.FunctionSpan(span.logical(), span.function(), span.name(), span.from(), span.to(), other, span.ranges());
+        var after = span.with(other);
         return IntStream.range(1, QUARTERS).mapToLong(quarter -> span.from() + Math.round((span.to() - span.from()) * (double) quarter / QUARTERS))
                 .mapToObj(raw -> new Change(raw, span.reachedAt(raw), after.reachedAt(raw))).toList();
     }

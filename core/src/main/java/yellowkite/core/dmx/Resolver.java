@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -149,8 +150,43 @@ public final class Resolver {
      * @param raws  as for {@link #resolve}
      */
     public Meaning meaningOf(int index, long[] raws) {
-        var pass = new Pass(raws);
-        return meaning(index, raws[index], pass.activeOf(index), 1);
+        return asking().meaningOf(index, raws);
+    }
+
+    /** {@return somebody who asks many such questions one after the other, in one thread} */
+    public Pass asking() {
+        return new Pass(new long[0]);
+    }
+
+    /** {@return how many functions stand in the placed channels of this mode} */
+    public int functions() {
+        return lanes.stream().mapToInt(lane -> lane.candidates().size()).sum();
+    }
+
+    /** {@return ids of the channels whose functions wait for one of those, directly or in turn} */
+    public Set<Integer> waitingFor(Set<Integer> channelIds) {
+        var followers = new HashMap<Integer, Set<Integer>>();
+        for (var lane : lanes) {
+            for (var each : lane.candidates()) {
+                if (each.isConditional()) {
+                    followers.computeIfAbsent(idAt(each.masterChannel()), none -> new HashSet<>()).add(idAt(lane.channel()));
+                }
+            }
+        }
+        var waiting = new HashSet<Integer>();
+        var open = new ArrayDeque<>(channelIds);
+        while (!open.isEmpty()) {
+            for (int follower : followers.getOrDefault(open.pop(), Set.of())) {
+                if (waiting.add(follower)) {
+                    open.add(follower);
+                }
+            }
+        }
+        return waiting;
+    }
+
+    private int idAt(int index) {
+        return map.channels().get(index).channel().id();
     }
 
     /** {@return the place of a channel, the first of several; none if it is not in this mode} */
@@ -258,18 +294,30 @@ public final class Resolver {
     }
 
     /** One walk over a set of values: each lane is decided once, and a circle of mode masters holds for none. */
-    private final class Pass {
+    public final class Pass {
         private static final int UNKNOWN = -2;
         private static final int DECIDING = -3;
         /** Masters that wait for masters: a lamp has a handful; a longer chain holds for none. */
         private static final int LONGEST_CHAIN = 256;
-        private final long[] raws;
+        private long[] raws;
         private final int[] active = new int[lanes.size()];
+        /** The lanes that were decided since the last question, so that the next one need not forget all of them. */
+        private final int[] decided = new int[lanes.size()];
+        private int decisions;
         private int depth;
 
         private Pass(long[] raws) {
             this.raws = raws;
             Arrays.fill(active, UNKNOWN);
+        }
+
+        /** Like {@link Resolver#meaningOf}. */
+        public Meaning meaningOf(int index, long[] values) {
+            raws = values;
+            while (decisions > 0) {
+                active[decided[--decisions]] = UNKNOWN;
+            }
+            return meaning(index, values[index], activeOf(index), 1);
         }
 
         private boolean lets(Link link) {
@@ -293,6 +341,7 @@ public final class Resolver {
                     return NONE;
                 }
                 active[lane] = DECIDING;
+                decided[decisions++] = lane;
                 depth++;
                 active[lane] = search(lanes.get(lane));
                 depth--;

@@ -5,8 +5,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.curve.Curve;
 import yellowkite.core.profile.Channel;
@@ -27,12 +29,39 @@ public final class Spans {
      * The values of one function, both ends included.
      *
      * @param name   the function's name, or the one it is known by
-     * @param ranges in the order of the file
+     * @param ranges  in the order of the file
+     * @param byStart the first of each start, in the order of their values; no two of these hold the same value
      */
     public record FunctionSpan(LogicalChannel logical, ChannelFunction function, String name, long from, long to, Curve curve,
-            List<RangeSpan> ranges) {
+            List<RangeSpan> ranges, List<RangeSpan> byStart) {
         public FunctionSpan {
             ranges = List.copyOf(ranges);
+            byStart = List.copyOf(byStart);
+        }
+
+        FunctionSpan(LogicalChannel logical, ChannelFunction function, String name, long from, long to, Curve curve, List<RangeSpan> ranges) {
+            this(logical, function, name, from, to, curve, ranges, byStart(ranges));
+        }
+
+        /** {@return the same list where it stands in that order, as nearly all do} */
+        private static List<RangeSpan> byStart(List<RangeSpan> ranges) {
+            for (int i = 1; i < ranges.size(); i++) {
+                if (ranges.get(i).from() <= ranges.get(i - 1).from()) {
+                    var first = new TreeMap<Long, RangeSpan>();
+                    ranges.forEach(range -> first.putIfAbsent(range.from(), range));
+                    return List.copyOf(first.values());
+                }
+            }
+            return ranges;
+        }
+
+        private FunctionSpan with(List<RangeSpan> ranges) {
+            return new FunctionSpan(logical, function, name, from, to, curve, ranges);
+        }
+
+        /** {@return the same function with another curve} */
+        FunctionSpan with(Curve other) {
+            return new FunctionSpan(logical, function, name, from, to, other, ranges, byStart);
         }
 
         public boolean contains(long raw) {
@@ -41,12 +70,29 @@ public final class Spans {
 
         /** {@return the named range that holds a value; null if none does} */
         public @Nullable RangeSpan rangeAt(long raw) {
-            for (var range : ranges) {
-                if (range.contains(raw)) {
-                    return range;
+            int at = lastBegunBy(raw);
+            return at >= 0 && byStart.get(at).contains(raw) ? byStart.get(at) : null;
+        }
+
+        /** {@return whether a named range holds any value of that interval} */
+        public boolean hasRangeWithin(long from, long to) {
+            return from <= to && IntStream.rangeClosed(Math.max(0, lastBegunBy(from)), lastBegunBy(to))
+                    .anyMatch(at -> byStart.get(at).from() <= byStart.get(at).to() && byStart.get(at).to() >= from);
+        }
+
+        /** {@return where the last range stands that begins there or before; -1 if none does} */
+        private int lastBegunBy(long raw) {
+            int low = 0;
+            int high = byStart.size();
+            while (low < high) {
+                int middle = (low + high) >>> 1;
+                if (byStart.get(middle).from() <= raw) {
+                    low = middle + 1;
+                } else {
+                    high = middle;
                 }
             }
-            return null;
+            return low - 1;
         }
 
         /** {@return the physical value that the lamp reaches: of the named range where it has ends of its own, within Min and Max} */
@@ -109,7 +155,7 @@ public final class Spans {
                 long from = function.dmxFrom().at(channel.bytes());
                 long to = endBelowNext(starts.get(Situation.of(function)), from, channel.max());
                 var bare = new FunctionSpan(logical, function, logical.nameAt(i), from, to, curve, List.of());
-                spans.add(new FunctionSpan(logical, function, bare.name(), from, to, curve, ranges(bare, channel.bytes())));
+                spans.add(function.ranges().isEmpty() ? bare : bare.with(ranges(bare, channel.bytes())));
             }
         }
         return spans;

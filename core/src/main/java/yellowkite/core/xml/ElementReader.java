@@ -88,7 +88,12 @@ public final class ElementReader {
 
     /** {@return whether the attribute is there} It is not known by that alone. */
     public boolean has(String attribute) {
-        return element.attributes().stream().anyMatch(each -> each.name().equals(attribute));
+        for (var each : attributes) {
+            if (each.name().equals(attribute)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** {@return the attribute's value; {@code otherwise} if it is absent or not of its form, which is noted} */
@@ -140,9 +145,7 @@ public final class ElementReader {
         List<T> found = List.of();
         for (var child : element.children()) {
             if (child instanceof XmlNode.Element inner && kind.holds(inner)) {
-                if (found.isEmpty()) {
-                    found = new ArrayList<>();
-                }
+                found = found.isEmpty() ? new ArrayList<>(element.children().size()) : found;
                 found.add(read.apply(new ElementReader(inner, this, reading)));
             }
         }
@@ -178,7 +181,7 @@ public final class ElementReader {
     }
 
     private void ask(Kind kind) {
-        kinds = kinds.isEmpty() ? new ArrayList<>() : kinds;
+        kinds = kinds.isEmpty() ? new ArrayList<>(2) : kinds;
         kinds.add(kind);
     }
 

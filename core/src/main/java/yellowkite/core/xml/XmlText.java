@@ -20,6 +20,7 @@ public final class XmlText {
     private static final int MAX_ATTRIBUTES = 128;
 
     private static final XMLInputFactory INPUT = input();
+    private static final XmlNode[] NONE = {};
 
     private XmlText() {}
 
@@ -77,9 +78,10 @@ public final class XmlText {
         return "is not well-formed XML";
     }
 
+    /** Puts a node behind those that wait for the end of their parent: one list serves all depths, and most elements have no children. */
     private static void addNode(XMLStreamReader in, List<XmlNode> nodes) throws XMLStreamException {
         switch (in.getEventType()) {
-            case XMLStreamConstants.START_ELEMENT -> nodes.add(element(in));
+            case XMLStreamConstants.START_ELEMENT -> nodes.add(element(in, nodes));
             case XMLStreamConstants.COMMENT -> nodes.add(new XmlNode.Comment(in.getText()));
             case XMLStreamConstants.PROCESSING_INSTRUCTION ->
                 nodes.add(new XmlNode.Instruction(in.getPITarget(), in.getPIData() == null ? "" : in.getPIData()));
@@ -92,20 +94,20 @@ public final class XmlText {
         }
     }
 
-    private static XmlNode.Element element(XMLStreamReader in) throws XMLStreamException {
+    private static XmlNode.Element element(XMLStreamReader in, List<XmlNode> open) throws XMLStreamException {
         var name = in.getLocalName();
         int count = in.getAttributeCount();
         var attributes = new XmlNode.Attribute[count];
         for (int i = 0; i < count; i++) {
             attributes[i] = new XmlNode.Attribute(in.getAttributeLocalName(i), in.getAttributeValue(i));
         }
-        List<XmlNode> children = List.of();
+        int first = open.size();
         while (in.next() != XMLStreamConstants.END_ELEMENT) {
-            if (children.isEmpty()) {
-                children = new ArrayList<>();
-            }
-            addNode(in, children);
+            addNode(in, open);
         }
-        return new XmlNode.Element(name, List.of(attributes), children);
+        var children = open.subList(first, open.size());
+        var element = new XmlNode.Element(name, List.of(attributes), List.of(children.toArray(NONE)));
+        children.clear();
+        return element;
     }
 }

@@ -15,6 +15,8 @@ import yellowkite.core.Lamps;
 import yellowkite.core.archive.Archive;
 import yellowkite.core.archive.FormatException;
 import yellowkite.core.check.Checks;
+import yellowkite.core.compare.Comparison;
+import yellowkite.core.compare.Side;
 import yellowkite.core.dmx.Resolver;
 import yellowkite.core.dmx.Tail;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -22,6 +24,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 /** Whatever a file holds: a result or a refusal, soon, and never anything else. */
 class HostileFileTest {
+    /** Far more than any of these takes on a busy machine, and far less than what grows with the square of their sizes. */
+    private static final Duration SOON = Duration.ofSeconds(30);
     private static final byte[] GOOD = new GdtfFile(GdtfDescription.of(Lamps.spot()), Map.of("wheels/dots.png", new byte[] {1, 2, 3})).write();
 
     /** Reads, and does with a file all that is done when it comes in. */
@@ -36,6 +40,7 @@ class HostileFileTest {
                 Tail.of(type, mode);
             }
             file.write();
+            assertThat(Comparison.of(Side.of(file), Side.of(file)).differences()).isEmpty();
             return true;
         } catch (FormatException refused) {
             assertThat(refused.sentence("x.gdtf")).endsWith(".").doesNotContain("Exception");
@@ -96,7 +101,7 @@ class HostileFileTest {
         var xml = "<GDTF><FixtureType><Geometries>" + bodies + "<Beam Name=\"G30\"/></Geometries><DMXModes><DMXMode Name=\"M\" Geometry=\"G0\"><DMXChannels>"
                 + "<DMXChannel Offset=\"1\" Geometry=\"G30\"/>".repeat(50) + "</DMXChannels></DMXMode></DMXModes></FixtureType></GDTF>";
 
-        Assertions.assertTimeoutPreemptively(Duration.ofSeconds(5), () -> assertThat(takenIn(archive(xml))).isTrue());
+        Assertions.assertTimeoutPreemptively(SOON, () -> assertThat(takenIn(archive(xml))).isTrue());
     }
 
     @Test
@@ -113,19 +118,21 @@ class HostileFileTest {
         var xml = "<GDTF><FixtureType><DMXModes><DMXMode Name=\"M\"><DMXChannels><DMXChannel Offset=\"1\"><LogicalChannel Attribute=\"Dimmer\">"
                 + functions + "</ChannelFunction></LogicalChannel></DMXChannel></DMXChannels></DMXMode></DMXModes></FixtureType></GDTF>";
 
-        Assertions.assertTimeoutPreemptively(Duration.ofSeconds(5), () -> assertThat(takenIn(archive(xml))).isTrue());
+        Assertions.assertTimeoutPreemptively(SOON, () -> assertThat(takenIn(archive(xml))).isTrue());
     }
 
     @Test
     void thousandsOfChannelsThatWaitForEachOtherEnd() {
-        var channels = new StringBuilder();
-        for (int i = 0; i < 3_000; i++) {
-            channels.append("<DMXChannel Geometry=\"B").append(i).append("\"><LogicalChannel Attribute=\"Dimmer\"><ChannelFunction Name=\"F\" Attribute=\"Dimmer\" ModeMaster=\"B")
-                    .append((i + 1) % 3_000).append("_Dimmer.Dimmer.F\" ModeFrom=\"0/1\" ModeTo=\"255/1\"/></LogicalChannel></DMXChannel>");
-        }
-        var xml = "<GDTF><FixtureType><DMXModes><DMXMode Name=\"M\"><DMXChannels>" + channels + "</DMXChannels></DMXMode></DMXModes></FixtureType></GDTF>";
+        Assertions.assertTimeoutPreemptively(SOON, () -> assertThat(takenIn(archive(chain(3_000)))).isTrue());
+    }
 
-        Assertions.assertTimeoutPreemptively(Duration.ofSeconds(5), () -> assertThat(takenIn(archive(xml))).isTrue());
+    private static String chain(int length) {
+        var channels = new StringBuilder();
+        for (int i = 0; i < length; i++) {
+            channels.append("<DMXChannel Geometry=\"B").append(i).append("\"><LogicalChannel Attribute=\"Dimmer\"><ChannelFunction Name=\"F\" Attribute=\"Dimmer\" ModeMaster=\"B")
+                    .append((i + 1) % length).append("_Dimmer.Dimmer.F\" ModeFrom=\"0/1\" ModeTo=\"255/1\"/></LogicalChannel></DMXChannel>");
+        }
+        return "<GDTF><FixtureType><DMXModes><DMXMode Name=\"M\"><DMXChannels>" + channels + "</DMXChannels></DMXMode></DMXModes></FixtureType></GDTF>";
     }
 
     @Test
@@ -136,7 +143,7 @@ class HostileFileTest {
         var xml = "<GDTF DataVersion=\"1.2\"><FixtureType Name=\"N\" Manufacturer=\"M\"><Wheels><Wheel Name=\"W\">" + slots
                 + "</Wheel></Wheels><PhysicalDescriptions><Filters>" + filters + "</Filters></PhysicalDescriptions></FixtureType></GDTF>";
 
-        Assertions.assertTimeoutPreemptively(Duration.ofSeconds(5), () -> assertThat(takenIn(archive(xml))).isTrue());
+        Assertions.assertTimeoutPreemptively(SOON, () -> assertThat(takenIn(archive(xml))).isTrue());
     }
 
     private static String functions(String inside) {
@@ -154,7 +161,7 @@ class HostileFileTest {
                     .append(i % 2 == 0 ? " ModeMaster=\"B_Dimmer\" ModeFrom=\"0/1\" ModeTo=\"255/1\"" : "").append("/>");
         }
 
-        Assertions.assertTimeoutPreemptively(Duration.ofSeconds(5), () -> assertThat(takenIn(archive(functions(inside.toString())))).isTrue());
+        Assertions.assertTimeoutPreemptively(SOON, () -> assertThat(takenIn(archive(functions(inside.toString())))).isTrue());
     }
 
     @Test
@@ -165,7 +172,7 @@ class HostileFileTest {
             inside.append("<ChannelSet Name=\"Open ").append(Long.toHexString(random.nextLong())).append("\" DMXFrom=\"").append(i % 256).append("/1\"/>");
         }
 
-        Assertions.assertTimeoutPreemptively(Duration.ofSeconds(5), () -> assertThat(takenIn(archive(functions(inside + "</ChannelFunction>")))).isTrue());
+        Assertions.assertTimeoutPreemptively(SOON, () -> assertThat(takenIn(archive(functions(inside + "</ChannelFunction>")))).isTrue());
     }
 
     @Test
@@ -177,6 +184,51 @@ class HostileFileTest {
             parts.append("<Geometry Name=\"P").append(i).append("\"><GeometryReference Name=\"").append(Long.toHexString(random.nextLong())).append("\" Geometry=\"P").append((i + 1) % length).append("\"/></Geometry>");
         }
 
-        Assertions.assertTimeoutPreemptively(Duration.ofSeconds(5), () -> assertThat(takenIn(archive("<GDTF><FixtureType><Geometries>" + parts + "</Geometries></FixtureType></GDTF>"))).isTrue());
+        Assertions.assertTimeoutPreemptively(SOON, () -> assertThat(takenIn(archive("<GDTF><FixtureType><Geometries>" + parts + "</Geometries></FixtureType></GDTF>"))).isTrue());
+    }
+
+    private static GdtfFile manyRanges(int seed) {
+        var random = new Random(seed);
+        var inside = new StringBuilder("<ChannelFunction Name=\"F\" Attribute=\"Shutter1\" PhysicalTo=\"" + seed + "\">");
+        for (int i = 0; i < 60_000; i++) {
+            inside.append("<ChannelSet Name=\"").append(Long.toHexString(random.nextLong())).append("\" DMXFrom=\"").append(random.nextInt(Integer.MAX_VALUE)).append("/4\"/>");
+        }
+        var wide = functions(inside + "</ChannelFunction>").replace("Offset=\"1\"", "Offset=\"3,4,5,6\"");
+        return GdtfFile.read(archive(wide));
+    }
+
+    @Test
+    void twoProfilesOfManyThousandRangesAreComparedSoon() {
+        var before = Side.of(manyRanges(11));
+        var after = Side.of(manyRanges(12));
+
+        Assertions.assertTimeoutPreemptively(SOON, () -> assertThat(Comparison.of(before, after).differences()).isNotEmpty());
+    }
+
+    private static GdtfFile manyConditions(int seed) {
+        var random = new Random(13);
+        var inside = new StringBuilder();
+        for (int i = 0; i < 8_000; i++) {
+            inside.append("<ChannelFunction Name=\"").append(Long.toHexString(random.nextLong())).append("\" Attribute=\"Shutter1\" DMXFrom=\"").append(random.nextInt(65_536))
+                    .append("/2\" PhysicalTo=\"").append(seed).append("\" ModeMaster=\"B_Dimmer\" ModeFrom=\"").append(random.nextInt(65_536)).append("/2\" ModeTo=\"65535/2\"/>");
+        }
+        return GdtfFile.read(archive(functions(inside.toString()).replace("Offset=\"1\"", "Offset=\"3,4\"").replace("Offset=\"2\"", "Offset=\"5,6\"")));
+    }
+
+    @Test
+    void conditionsBeyondWhatCanBeLookedAtCountAsBroken() {
+        var before = Side.of(manyConditions(1));
+        var after = Side.of(manyConditions(2));
+
+        Assertions.assertTimeoutPreemptively(SOON, () -> assertThat(Comparison.of(before, after).differences())
+                .anySatisfy(difference -> assertThat(difference.says()).startsWith("It has more functions and conditions than can be looked at")));
+    }
+
+    @Test
+    void aChainOfThousandsThatDiffersAtItsEndIsComparedSoon() {
+        var one = chain(3_000);
+        var other = one.replace("Attribute=\"Dimmer\" ModeMaster=\"B7_", "Attribute=\"Zoom\" ModeMaster=\"B7_");
+
+        Assertions.assertTimeoutPreemptively(SOON, () -> assertThat(Comparison.of(Side.of(GdtfFile.read(archive(one))), Side.of(GdtfFile.read(archive(other)))).differences()).isNotEmpty());
     }
 }
