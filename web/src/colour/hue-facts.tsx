@@ -26,5 +26,6 @@ export function HueFacts({ hue }: { hue: Hue }) {
 }
 
 function signed(duv: number) {
-  return `${duv < 0 ? '−' : '+'}${Math.abs(duv).toFixed(4)}`;
+  const shown = Math.abs(duv).toFixed(4);
+  return Number(shown) === 0 ? shown : `${duv < 0 ? '−' : '+'}${shown}`;
 }
