@@ -83,7 +83,7 @@ final class ChannelDiff {
     }
 
     private static void places(Modes modes, Channel left, Channel right, Place place, boolean sameWidth, Found found) {
-        var pairs = Pairs.<PlacedChannel>by(placesOf(modes.before.map().channels(), left), placesOf(modes.after.map().channels(), right), PlacedChannel::path, each -> each.path().size());
+        var pairs = Pairs.<PlacedChannel>by(modes.before.resolver().placesOf(left.id()), modes.after.resolver().placesOf(right.id()), PlacedChannel::path, each -> each.path().size());
         boolean own = pairs.both().size() == 1 && pairs.left().isEmpty() && pairs.right().isEmpty() && pairs.both().getFirst().left().path().isEmpty();
         for (var pair : pairs.both()) {
             var where = pair.left().path().isEmpty() ? place : place.inside(", in '" + pair.left().path().getLast() + "'");
@@ -102,10 +102,6 @@ final class ChannelDiff {
         if (!left.dmxBreak().equals(right.dmxBreak()) && pairs.both().stream().allMatch(pair -> java.util.Objects.equals(pair.left().dmxBreak(), pair.right().dmxBreak()))) {
             found.add(Rank.COSMETIC, Kind.OTHER, place, "Its break is written in another way.", "", "");
         }
-    }
-
-    private static List<PlacedChannel> placesOf(List<PlacedChannel> all, Channel channel) {
-        return all.stream().filter(each -> each.channel().id() == channel.id()).toList();
     }
 
     private static String in(PlacedChannel placed) {

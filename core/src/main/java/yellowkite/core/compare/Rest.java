@@ -1,5 +1,6 @@
 package yellowkite.core.compare;
 
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -37,24 +38,17 @@ final class Rest {
 
     /** A list that holds the same things in another order. @param pairs in the order of the left */
     static <T> void order(String what, List<Pairs.Pair<T>> pairs, List<T> right, Place place, Found found) {
+        var places = new IdentityHashMap<T, Integer>();
+        right.forEach(each -> places.putIfAbsent(each, places.size()));
         int last = -1;
         for (var pair : pairs) {
-            int at = indexOf(right, pair.right());
+            int at = places.getOrDefault(pair.right(), -1);
             if (at < last) {
                 found.add(Rank.COSMETIC, Kind.OTHER, place, "Its " + what + " stand in another order.", "", "");
                 return;
             }
             last = at;
         }
-    }
-
-    private static <T> int indexOf(List<T> list, T element) {
-        for (int i = 0; i < list.size(); i++) {
-            if (list.get(i) == element) {
-                return i;
-            }
-        }
-        return -1;
     }
 
     /** {@return {@code canHaveChildren} as "can have children"} */

@@ -25,6 +25,8 @@ final class WheelDiff {
 
     /** Colours as far apart as that are two colours, u'v'. */
     private static final double ANOTHER = 0.02;
+    /** Slots in which one is looked for that is not where it was; only the sentence hangs on it, and a wheel has ten. */
+    private static final int LOOKED_THROUGH = 256;
 
     static Held content(Side side, Wheel.Slot slot) {
         return new Held(List.of(side.picture(slot), slot.filter(), slot.facets().size(), slot.animation() != null, hue(slot)), List.of(slot.color() == null ? "" : slot.color(), slot.facets().stream().map(each -> List.of(each.rotation(), each.color() == null ? "" : each.color())).toList(), slot.animation() == null ? "" : slot.animation().radius()));
@@ -73,7 +75,7 @@ final class WheelDiff {
         var before = content(leftSide, left);
         var after = content(rightSide, right);
         if (!before.kind().equals(after.kind())) {
-            boolean elsewhere = rightWheel.slots().stream().anyMatch(each -> each != right && content(rightSide, each).kind().equals(before.kind()));
+            boolean elsewhere = rightWheel.slots().stream().limit(LOOKED_THROUGH).anyMatch(each -> each != right && content(rightSide, each).kind().equals(before.kind()));
             found.add(before.isEmpty() ? Rank.SHIFTS : Rank.BREAKS, Kind.SLOT_CONTENT, place, elsewhere ? "It shows something else; what it showed stands in another slot." : "It shows something else.", leftSide.picture(left), rightSide.picture(right));
         } else if (!Content.same(before.shade(), after.shade()) || !Content.same(left.animation(), right.animation()) || !Content.same(left.facets(), right.facets())) {
             found.add(Rank.SHIFTS, Kind.SLOT_CONTENT, place, "Its colour, or what it does to the light, differs a little.", "", "");

@@ -195,6 +195,11 @@ public final class Resolver {
         return places == null ? OptionalInt.empty() : OptionalInt.of(places.getFirst());
     }
 
+    /** {@return the places of a channel, in the map's order} */
+    public List<PlacedChannel> placesOf(int channelId) {
+        return placesById.getOrDefault(channelId, List.of()).stream().map(map.channels()::get).toList();
+    }
+
     /** A channel that decides whether functions of another count. @param edges values at which it may begin or cease to, both sides of each */
     public record Master(int index, List<Long> edges) {}
 
