@@ -89,6 +89,8 @@ public final class Checks {
 
     private static Collected collect(FixtureType type) {
         var findings = new Collected();
+        // the rules of a channel are asked so often that even asking which they are is felt
+        var ofChannel = RULES.stream().filter(Rule.OfChannel.class::isInstance).map(Rule.OfChannel.class::cast).toList();
         var views = type.modes().stream().map(mode -> Rule.ModeView.of(type, mode)).toList();
         for (var rule : RULES) {
             if (rule instanceof Rule.OfType ofType) {
@@ -103,11 +105,7 @@ public final class Checks {
             }
             for (var channel : view.mode().channels()) {
                 var spans = view.compiled().spans(channel);
-                for (var rule : RULES) {
-                    if (rule instanceof Rule.OfChannel ofChannel) {
-                        ofChannel.check(view, channel, spans).forEach(findings::add);
-                    }
-                }
+                ofChannel.forEach(rule -> rule.check(view, channel, spans).forEach(findings::add));
             }
         }
         return findings;

@@ -32,7 +32,15 @@ final class EndNames {
     }
 
     static boolean isShutter(String attribute) {
-        return attribute.startsWith("Shutter") && attribute.length() > SHUTTER && attribute.chars().skip(SHUTTER).allMatch(Character::isDigit);
+        if (!attribute.startsWith("Shutter") || attribute.length() == SHUTTER) {
+            return false;
+        }
+        for (int i = SHUTTER; i < attribute.length(); i++) {
+            if (!Character.isDigit(attribute.charAt(i))) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Attributes that run from closed, 0, to open, 1. */

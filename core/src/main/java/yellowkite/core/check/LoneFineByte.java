@@ -25,11 +25,16 @@ final class LoneFineByte implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return channel.bytes() != 1 || channel.isVirtual() ? Stream.empty() : spans.stream().filter(span -> Stream.of(span.name(), span.function().originalAttribute(), channel.attribute()).anyMatch(LoneFineByte::saysFine)).limit(1)
+        return channel.bytes() != 1 || channel.isVirtual() ? Stream.empty() : spans.stream().filter(span -> saysFine(span.name()) || saysFine(span.function().originalAttribute()) || saysFine(channel.attribute())).limit(1)
                 .map(span -> found(view.place(channel, span), "'" + span.name() + "' is a fine byte as a channel of its own; give its address to the channel of the coarse byte, as the second one."));
     }
 
     private static boolean saysFine(String name) {
-        return HINTS.stream().anyMatch(name::contains) && FINE.matcher(name).find();
+        for (var hint : HINTS) {
+            if (name.contains(hint)) {
+                return FINE.matcher(name).find();
+            }
+        }
+        return false;
     }
 }

@@ -20,9 +20,14 @@ final class RangeOutsideFunction implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return spans.stream().flatMap(span -> span.ranges().stream().filter(range -> !span.contains(range.from()))
-                .map(range -> found(view.place(channel, span, range),
-                        "'" + range.range().name() + "' begins at " + range.from() + ", outside '" + span.name() + "' (" + span.from() + " to " + span.to() + ").",
-                        new RemoveRange(range.range().id()), "Remove the range")));
+        return spans.stream().mapMulti((span, out) -> {
+            for (var range : span.ranges()) {
+                if (!span.contains(range.from())) {
+                    out.accept(found(view.place(channel, span, range),
+                            "'" + range.range().name() + "' begins at " + range.from() + ", outside '" + span.name() + "' (" + span.from() + " to " + span.to() + ").",
+                            new RemoveRange(range.range().id()), "Remove the range"));
+                }
+            }
+        });
     }
 }

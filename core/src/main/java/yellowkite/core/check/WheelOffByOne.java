@@ -25,7 +25,7 @@ final class WheelOffByOne implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return spans.stream().flatMap(span -> view.type().findWheel(span.function().wheel()).stream()
+        return spans.stream().filter(Spans.FunctionSpan::isOnWheel).flatMap(span -> view.type().findWheel(span.function().wheel()).stream()
                 .flatMap(wheel -> Stream.of(1, -1).filter(shift -> isOffBy(shift, wheel, span))
                         .map(shift -> found(view.place(channel, span).on(wheel),
                                 "The ranges of '" + span.name() + "' name the slot " + (shift > 0 ? "after" : "before") + " the one they point at: wheel '" + wheel.name() + "' is one slot off.",

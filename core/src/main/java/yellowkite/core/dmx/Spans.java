@@ -59,6 +59,10 @@ public final class Spans {
             return new FunctionSpan(logical, function, name, from, to, curve, ranges);
         }
 
+        public boolean isOnWheel() {
+            return !function.wheel().isEmpty();
+        }
+
         /** {@return the same function with another curve} */
         FunctionSpan with(Curve other) {
             return new FunctionSpan(logical, function, name, from, to, other, ranges, byStart);
