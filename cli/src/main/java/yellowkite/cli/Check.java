@@ -3,7 +3,7 @@ package yellowkite.cli;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import yellowkite.cli.ProfileCommand.Streams;
+import yellowkite.cli.Command.Streams;
 import yellowkite.core.check.Checks;
 import yellowkite.core.check.Finding;
 import yellowkite.core.check.Severity;
@@ -23,7 +23,7 @@ final class Check {
             } else {
                 report(name, file, findings, streams);
             }
-            return count(findings, Severity.ERROR) > 0 ? ProfileCommand.ERRORS : ProfileCommand.WELL;
+            return count(findings, Severity.ERROR) > 0 ? Command.ERRORS : Command.WELL;
         });
     }
 

@@ -1,8 +1,8 @@
 package yellowkite.cli;
 
 import java.util.List;
-import yellowkite.cli.ProfileCommand.Streams;
-import yellowkite.cli.ProfileCommand.WrongCall;
+import yellowkite.cli.Command.Streams;
+import yellowkite.cli.Command.WrongCall;
 import yellowkite.core.compare.Comparison;
 import yellowkite.core.compare.Difference;
 import yellowkite.core.compare.Rank;
@@ -23,10 +23,10 @@ final class Compare {
         var old = read(arguments.get(0), streams);
         var fresh = read(arguments.get(1), streams);
         if (old == null || fresh == null) {
-            return ProfileCommand.REFUSED;
+            return Command.REFUSED;
         }
         print(arguments, Comparison.of(Side.of(old), Side.of(fresh)), streams);
-        return ProfileCommand.WELL;
+        return Command.WELL;
     }
 
     /** {@return the file; null if it was refused, which is said} */

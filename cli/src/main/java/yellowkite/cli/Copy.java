@@ -2,10 +2,9 @@ package yellowkite.cli;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.List;
-import yellowkite.cli.ProfileCommand.Streams;
-import yellowkite.cli.ProfileCommand.WrongCall;
+import yellowkite.cli.Command.Streams;
+import yellowkite.cli.Command.WrongCall;
 
 /** {@code copy}: reads and writes without a change. */
 final class Copy {
@@ -18,24 +17,13 @@ final class Copy {
         var target = arguments.get(1);
         return Files.each(arguments.subList(0, 1), streams, (name, file) -> {
             try {
-                write(Path.of(target).toAbsolutePath(), file.write());
+                Files.write(Path.of(target).toAbsolutePath(), file.write());
             } catch (IOException | RuntimeException failed) {
                 Files.refuse(name, "'" + target + "' could not be written; what was there is unchanged.", streams);
-                return ProfileCommand.REFUSED;
+                return Command.REFUSED;
             }
             Json.line(streams.out(), json -> json.writeStringProperty("file", name).writeStringProperty("wrote", target));
-            return ProfileCommand.WELL;
+            return Command.WELL;
         });
-    }
-
-    /** Written beside its place and moved there whole. */
-    private static void write(Path target, byte[] bytes) throws IOException {
-        var beside = java.nio.file.Files.createTempFile(target.getParent(), ".kite-", ".gdtf");
-        try {
-            java.nio.file.Files.write(beside, bytes);
-            java.nio.file.Files.move(beside, target, StandardCopyOption.REPLACE_EXISTING);
-        } finally {
-            java.nio.file.Files.deleteIfExists(beside);
-        }
     }
 }

@@ -2,7 +2,7 @@ package yellowkite.cli;
 
 import java.util.List;
 import tools.jackson.core.JsonGenerator;
-import yellowkite.cli.ProfileCommand.Streams;
+import yellowkite.cli.Command.Streams;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.PlacedChannel;
@@ -19,7 +19,7 @@ final class Describe {
     static int run(List<String> arguments, Streams streams) {
         return Files.each(arguments, streams, (name, file) -> {
             Json.line(streams.out(), json -> write(name, file, json));
-            return ProfileCommand.WELL;
+            return Command.WELL;
         });
     }
 

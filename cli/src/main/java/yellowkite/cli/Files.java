@@ -5,10 +5,11 @@ import java.nio.file.AccessDeniedException;
 import java.nio.file.InvalidPathException;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.function.ToIntBiFunction;
-import yellowkite.cli.ProfileCommand.Streams;
-import yellowkite.cli.ProfileCommand.WrongCall;
+import yellowkite.cli.Command.Streams;
+import yellowkite.cli.Command.WrongCall;
 import yellowkite.core.archive.FormatException;
 import yellowkite.core.gdtf.GdtfFile;
 
@@ -25,20 +26,21 @@ final class Files {
 
     static GdtfFile read(String name) throws Refused {
         try {
-            return GdtfFile.read(bytes(name));
+            return GdtfFile.read(bytes(name, GdtfFile.MAX_BYTES));
         } catch (FormatException refused) {
             throw new Refused(refused.sentence(name));
         }
     }
 
-    private static byte[] bytes(String name) throws Refused {
+    /** @param limit of its size */
+    static byte[] bytes(String name, int limit) throws Refused {
         try {
             var path = Path.of(name);
             if (java.nio.file.Files.isDirectory(path)) {
                 throw new Refused("'" + name + "' is a folder, not a file.");
             }
-            if (java.nio.file.Files.size(path) > GdtfFile.MAX_BYTES) {
-                throw new Refused("'" + name + "' was refused: it is larger than the limit of " + (GdtfFile.MAX_BYTES >> 20) + " MB.");
+            if (java.nio.file.Files.size(path) > limit) {
+                throw new Refused("'" + name + "' was refused: it is larger than the limit of " + (limit >> 20) + " MB.");
             }
             return java.nio.file.Files.readAllBytes(path);
         } catch (NoSuchFileException missing) {
@@ -63,13 +65,13 @@ final class Files {
         names.stream().filter(name -> name.startsWith("--")).findFirst().ifPresent(option -> {
             throw new WrongCall("'" + option + "' is no option here.");
         });
-        int status = ProfileCommand.WELL;
+        int status = Command.WELL;
         for (var name : names) {
             try {
                 status = Math.max(status, act.applyAsInt(name, read(name)));
             } catch (Refused refused) {
                 refuse(name, refused.getMessage(), streams);
-                status = ProfileCommand.REFUSED;
+                status = Command.REFUSED;
             }
         }
         return status;
@@ -77,5 +79,16 @@ final class Files {
 
     static void refuse(String name, String sentence, Streams streams) {
         Json.line(streams.out(), json -> json.writeStringProperty("file", name).writeStringProperty("refused", sentence));
+    }
+
+    /** Written beside its place and moved there whole. */
+    static void write(Path target, byte[] bytes) throws IOException {
+        var beside = java.nio.file.Files.createTempFile(target.getParent(), ".kite-", ".gdtf");
+        try {
+            java.nio.file.Files.write(beside, bytes);
+            java.nio.file.Files.move(beside, target, StandardCopyOption.REPLACE_EXISTING);
+        } finally {
+            java.nio.file.Files.deleteIfExists(beside);
+        }
     }
 }

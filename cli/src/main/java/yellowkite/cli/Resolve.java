@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
-import yellowkite.cli.ProfileCommand.Streams;
-import yellowkite.cli.ProfileCommand.WrongCall;
+import yellowkite.cli.Command.Streams;
+import yellowkite.cli.Command.WrongCall;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.Meaning;
@@ -46,7 +46,7 @@ final class Resolve {
             }
             json.writeEndArray();
         });
-        return ProfileCommand.WELL;
+        return Command.WELL;
     }
 
     private static void write(Meaning meaning, tools.jackson.core.JsonGenerator json) {
@@ -68,7 +68,7 @@ final class Resolve {
         return switch (Wanted.find(Probe.atStart(CompiledMode.of(type, mode)), call.wanted())) {
             case Wanted.Result.OutOfReach out -> {
                 Files.refuse(call.file(), out.reason(), streams);
-                yield ProfileCommand.ERRORS;
+                yield Command.ERRORS;
             }
             case Wanted.Result.Found found -> {
                 Json.line(streams.out(), json -> {
@@ -88,7 +88,7 @@ final class Resolve {
                     }
                     json.writeEndArray();
                 });
-                yield ProfileCommand.WELL;
+                yield Command.WELL;
             }
         };
     }

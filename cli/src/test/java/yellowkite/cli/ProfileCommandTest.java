@@ -52,7 +52,7 @@ class ProfileCommandTest {
     private static Ran run(boolean terminal, String... arguments) {
         var out = new ByteArrayOutputStream();
         var err = new ByteArrayOutputStream();
-        int status = ProfileCommand.run(List.of(arguments), new ProfileCommand.Streams(
+        int status = ProfileCommand.COMMAND.run(List.of(arguments), new Command.Streams(
                 new PrintStream(out, true, StandardCharsets.UTF_8), new PrintStream(err, true, StandardCharsets.UTF_8), terminal));
         var text = out.toString(StandardCharsets.UTF_8);
         return new Ran(status, text.lines().filter(line -> line.startsWith("{")).map(JSON::readTree).toList(), text, err.toString(StandardCharsets.UTF_8));

@@ -1,13 +1,13 @@
 package yellowkite.core.edit;
 
 import java.util.Optional;
+import yellowkite.core.text.StandardName;
 import yellowkite.core.edit.Edit.Outcome;
 
 /** What may be a name. Source: GDTF value type "Name". */
 final class Names {
     /** Longer names fit no list, no display and no label. */
     static final int MAX_LENGTH = 120;
-    private static final String SIGNS = " \"#%'()*+-/:;<=>@_`";
 
     private Names() {}
 
@@ -16,10 +16,10 @@ final class Names {
         if (name.length() > MAX_LENGTH) {
             return Optional.of(Located.rejected(field, "A name has at most " + MAX_LENGTH + " characters; this one has " + name.length() + "."));
         }
-        int bad = name.codePoints().filter(c -> !Character.isLetterOrDigit(c) && SIGNS.indexOf(c) < 0).findFirst().orElse(-1);
+        int bad = name.codePoints().filter(c -> !Character.isLetterOrDigit(c) && StandardName.SIGNS.indexOf(c) < 0).findFirst().orElse(-1);
         if (bad >= 0) {
             var sign = Character.isISOControl(bad) ? "a control character" : "'" + Character.toString(bad) + "'";
-            return Optional.of(Located.rejected(field, "A name cannot hold " + sign + "; letters, digits, spaces and " + SIGNS.trim() + " are allowed."));
+            return Optional.of(Located.rejected(field, "A name cannot hold " + sign + "; letters, digits, spaces and " + StandardName.SIGNS.trim() + " are allowed."));
         }
         return Optional.empty();
     }

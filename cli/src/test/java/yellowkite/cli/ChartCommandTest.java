@@ -1,0 +1,91 @@
+package yellowkite.cli;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import static org.assertj.core.api.Assertions.assertThat;
+
+class ChartCommandTest {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final String CHART = """
+            Tidewick Ketch 4 - DMX chart
+            Channel\tFunction\tValue\tMeaning\tDefault
+            1/2\tPan\t0-65535\t0 to 540 °\t32768
+            3\tShutter\t0-19\tClosed\t20
+            \t\t20-49\tOpen
+            \t\t50-255\tStrobe 0.5 Hz to 20 Hz
+            4\tDimmer\t0-255\t0 to 100 %\t0
+            A line of no use
+            """;
+
+    @TempDir
+    private Path folder;
+
+    private record Ran(int status, List<JsonNode> lines, String err) {}
+
+    private static Ran run(String... arguments) {
+        var out = new ByteArrayOutputStream();
+        var err = new ByteArrayOutputStream();
+        int status = ChartCommand.COMMAND.run(List.of(arguments), new Command.Streams(new PrintStream(out, true, StandardCharsets.UTF_8), new PrintStream(err, true, StandardCharsets.UTF_8), false));
+        return new Ran(status, out.toString(StandardCharsets.UTF_8).lines().filter(line -> line.startsWith("{")).map(JSON::readTree).toList(), err.toString(StandardCharsets.UTF_8));
+    }
+
+    private String file(String name, String text) throws IOException {
+        return Files.writeString(folder.resolve(name), text).toString();
+    }
+
+    @Test
+    void aChartIsOneLineOfItsModesChannelsAndFunctions() throws IOException {
+        var chart = file("ketch.txt", CHART);
+
+        var ran = run("read", chart, "--maker", "Tidewick");
+
+        assertThat(ran.status()).isZero();
+        var line = ran.lines().getFirst();
+        assertThat(List.of(line.path("file").asString(), line.path("maker").asString(), line.path("model").asString())).containsExactly(chart, "Tidewick", "Ketch 4");
+        assertThat(line.at("/modes/0/footprint").asInt()).isEqualTo(4);
+        assertThat(line.at("/modes/0/channels/0/functions/0").toString()).isEqualTo("""
+                {"attribute":"Pan","from":0,"to":65535,"physicalFrom":-270.0,"physicalTo":270.0,"unit":"Angle","wheel":null,"snap":false,"counts":null,"ranges":[]}""");
+        assertThat(line.at("/modes/0/channels/1/start").asInt()).isEqualTo(20);
+        assertThat(line.at("/modes/0/channels/1/functions/2/attribute").asString()).isEqualTo("Shutter1Strobe");
+        assertThat(line.at("/unplaced").toString()).isEqualTo("[{\"place\":\"line 8\",\"text\":\"A line of no use\"}]");
+    }
+
+    @Test
+    void aChannelWithoutAnAttributeEndsWithOne() throws IOException {
+        assertThat(run("read", file("odd.txt", "1\tDimmer\t0-255\n2\tQuorzle drift\t0-255\n")).status()).isEqualTo(Command.ERRORS);
+    }
+
+    @Test
+    void theProfileOfAChartPassesTheChecks() throws IOException {
+        var target = folder.resolve("ketch.gdtf").toString();
+
+        var ran = run("write", file("ketch.txt", CHART), target, "--maker", "Tidewick");
+
+        assertThat(ran.status()).isZero();
+        assertThat(ran.lines().getFirst().toString()).contains("\"wrote\":\"" + target + "\",\"modes\":1,\"channels\":3");
+        assertThat(ProfileCommand.COMMAND.run(List.of("check", target), new Command.Streams(new PrintStream(new ByteArrayOutputStream()), System.err, false))).isZero();
+    }
+
+    @Test
+    void filesAndCallsThatAreRefusedSaySo() throws IOException {
+        var locked = file("cut.pdf", "%PDF-1.4 nothing");
+
+        var ran = run("read", locked, folder.resolve("missing.txt").toString());
+
+        assertThat(ran.status()).isEqualTo(Command.REFUSED);
+        assertThat(ran.lines()).extracting(line -> line.path("refused").asString()).containsExactly("'" + locked + "' was refused: it is a PDF that is cut short or damaged.", "'" + folder.resolve("missing.txt") + "' does not exist.");
+        assertThat(run("read").err()).startsWith("Name at least one file.");
+        assertThat(run("read", "a", "--maker").err()).startsWith("--maker needs a name behind it.");
+        assertThat(run("draw").err()).startsWith("'draw' is no verb; there are read and write.");
+        assertThat(run("write", "a").status()).isEqualTo(Command.REFUSED);
+    }
+}

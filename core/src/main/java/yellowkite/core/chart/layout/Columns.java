@@ -1,0 +1,214 @@
+package yellowkite.core.chart.layout;
+
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import yellowkite.core.chart.source.Sheet;
+import yellowkite.core.chart.source.Sheet.Line;
+
+/**
+ * What the columns of a table hold. Its heading is evidence, what stands below it is proof: the same word heads addresses in one chart
+ * and values in another.
+ *
+ * @param heading   index of the line that heads the table; -1 without one
+ * @param addresses columns of addresses, one for each mode, with what heads each; empty if there is none
+ * @param single    other columns by what they hold
+ */
+record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> single) {
+    /** {@link #START}: a value of the channel. {@link #WIDTH}: "16 bit", "coarse". */
+    enum Role { NAME, VALUES, FROM, TO, HEX, PERCENT, MEANING, START, HIGHLIGHT, MODE, WIDTH }
+
+    private static final int LOOKED_AT = 40;
+    private static final Map<Role, Pattern> HEADS = heads();
+    private static final Pattern ADDRESS = Pattern.compile("(?i)^(?:(?:dmx[- ]?)?(?:channels?|chan\\.?|ch\\.?|addr(?:ess(?:es)?)?\\.?|slots?|kanal)|no\\.?|nr\\.?|#|ch\\.? ?(?:no\\.?|nr\\.?|#)|channel (?:no\\.?|number))$");
+    /** "24 CH", "6ch", "16 channels", "Mode 2", "Extended". */
+    private static final Pattern MODE_HEAD = Pattern.compile("(?i)^(?:\\d{1,3}\\s*-?\\s*(?:ch\\.?|chn?\\.?|channels?|kan[a\\u00E4]le?)(?:\\s*mode)?|mode\\s*\\w+.*|.*\\bmode|basic|standard|extended|compact|full|simple|advanced|expert|reduced|normal|short|long|pixel|hsi|rgb|\\d{1,2}[- ]?bit)$");
+
+    private static Map<Role, Pattern> heads() {
+        var heads = new EnumMap<Role, Pattern>(Role.class);
+        heads.put(Role.HEX, Pattern.compile("(?i)^hex(?:adecimal)?\\.?(?: values?)?$|^values? \\(hex\\)$"));
+        heads.put(Role.PERCENT, Pattern.compile("(?i)^(?:%|percent(?:age)?|per cent)\\.?(?: values?)?$|^values? ?\\(?%\\)?$"));
+        heads.put(Role.FROM, Pattern.compile("(?i)^(?:from|min\\.?|begin|first|low|von|dmx from|value from)$"));
+        heads.put(Role.TO, Pattern.compile("(?i)^(?:to|max\\.?|end|last|high|until|bis|dmx to|value to)$"));
+        heads.put(Role.START, Pattern.compile("(?i)^(?:defaults?|home|start|initial|preset|reset|default values?|home position|start values?|def\\.?)$"));
+        heads.put(Role.HIGHLIGHT, Pattern.compile("(?i)^highlight(?: values?)?$"));
+        heads.put(Role.MODE, Pattern.compile("(?i)^(?:mode|modes|dmx mode|personality)$"));
+        heads.put(Role.WIDTH, Pattern.compile("(?i)^(?:resolution|bits?|width|8 ?/ ?16 ?bit|bytes?|fade|snap|type|control|type of control)$"));
+        heads.put(Role.VALUES, Pattern.compile("(?i)^(?:(?:dmx ?)?(?:values?|range|dec(?:imal)?|levels?|wert)\\.?|dmx|dmx values?|dmx range|values? \\(dec\\)|value range)$"));
+        heads.put(Role.NAME, Pattern.compile("(?i)^(?:functions?|names?|parameters?|attributes?|features?|channel (?:name|function)|funktion|element)$"));
+        heads.put(Role.MEANING, Pattern.compile("(?i)^(?:descriptions?|meanings?|effects?|settings?|details?|actions?|contents?|remarks?|comments?|beschreibung|what it does|result|note|notes)$"));
+        return heads;
+    }
+
+    static Columns of(Sheet sheet) {
+        int heading = heading(sheet);
+        var body = sheet.lines().subList(heading + 1, sheet.lines().size());
+        int width = sheet.lines().stream().mapToInt(line -> line.cells().size()).max().orElse(0);
+        var head = heading < 0 ? new Line("", List.of()) : sheet.lines().get(heading);
+        var facts = IntStream.range(0, width).mapToObj(column -> Facts.of(body, column)).toList();
+        var single = new EnumMap<Role, Integer>(Role.class);
+        var addresses = new HashMap<Integer, String>();
+        var free = new HashSet<Integer>();
+        IntStream.range(0, width).filter(column -> facts.get(column).filled() > 0).forEach(free::add);
+        named(head, facts, single, free);
+        values(facts, single, free, head);
+        for (int column : List.copyOf(free)) {
+            var words = head.cell(column);
+            if (facts.get(column).isAddresses() && !HEADS.get(Role.VALUES).matcher(words).matches()) {
+                addresses.put(column, MODE_HEAD.matcher(words).matches() ? words : ADDRESS.matcher(words).matches() ? "" : words);
+                free.remove(column);
+            }
+        }
+        texts(facts, single, free, head);
+        return new Columns(heading, new java.util.TreeMap<>(addresses), single);
+    }
+
+    /** Roles whose heading leaves no doubt, where what stands below does not say otherwise. */
+    private static void named(Line head, List<Facts> facts, Map<Role, Integer> single, Set<Integer> free) {
+        for (var role : List.of(Role.HEX, Role.PERCENT, Role.FROM, Role.TO, Role.START, Role.HIGHLIGHT, Role.MODE, Role.WIDTH)) {
+            for (int column : List.copyOf(free)) {
+                boolean fits = switch (role) {
+                    case FROM, TO, START, HIGHLIGHT -> facts.get(column).numbers() >= 0.5;
+                    case MODE -> !facts.get(column).isAddresses();
+                    default -> true;
+                };
+                if (fits && HEADS.get(role).matcher(head.cell(column)).matches()) {
+                    single.putIfAbsent(role, column);
+                    free.remove(column);
+                }
+            }
+        }
+        if (single.containsKey(Role.FROM) != single.containsKey(Role.TO)) {
+            free.addAll(single.entrySet().stream().filter(each -> each.getKey() == Role.FROM || each.getKey() == Role.TO).map(Map.Entry::getValue).toList());
+            single.remove(Role.FROM);
+            single.remove(Role.TO);
+        }
+    }
+
+    private static void values(List<Facts> facts, Map<Role, Integer> single, Set<Integer> free, Line head) {
+        if (single.containsKey(Role.FROM)) {
+            return;
+        }
+        int best = -1;
+        for (int column : free) {
+            var fact = facts.get(column);
+            if (fact.spans() >= 0.5 && fact.reach() > 8 && !(fact.isAddresses() && ADDRESS.matcher(head.cell(column)).matches()) && (best < 0 || fact.weight() > facts.get(best).weight())) {
+                best = column;
+            }
+        }
+        if (best >= 0) {
+            single.put(Role.VALUES, best);
+            free.remove(best);
+        }
+        for (int column : List.copyOf(free)) { // the same once more in another notation
+            var fact = facts.get(column);
+            if (best >= 0 && fact.hex() >= 0.8 && !fact.isAddresses() && fact.reach() != 0) {
+                single.putIfAbsent(Role.HEX, column);
+                free.remove(column);
+            } else if (best >= 0 && fact.percents() >= 0.7) {
+                single.putIfAbsent(Role.PERCENT, column);
+                free.remove(column);
+            }
+        }
+    }
+
+    private static void texts(List<Facts> facts, Map<Role, Integer> single, Set<Integer> free, Line head) {
+        var texts = free.stream().filter(column -> facts.get(column).letters() >= 0.3).sorted().toList();
+        int values = single.getOrDefault(Role.VALUES, single.getOrDefault(Role.FROM, Integer.MAX_VALUE));
+        var named = texts.stream().filter(column -> HEADS.get(Role.NAME).matcher(head.cell(column)).matches()).toList();
+        var meant = texts.stream().filter(column -> HEADS.get(Role.MEANING).matcher(head.cell(column)).matches()).toList();
+        int name = !named.isEmpty() ? named.getFirst() : texts.stream().filter(column -> !meant.contains(column) && column < values).findFirst().orElse(texts.stream().filter(column -> !meant.contains(column)).findFirst().orElse(meant.isEmpty() ? -1 : meant.getFirst()));
+        if (name >= 0) {
+            single.put(Role.NAME, name);
+        }
+        var others = texts.stream().filter(column -> column != name).toList();
+        others.stream().filter(meant::contains).findFirst().or(() -> others.stream().filter(column -> column > values).findFirst()).or(() -> others.stream().findFirst()).ifPresent(column -> single.put(Role.MEANING, column));
+    }
+
+    private static int heading(Sheet sheet) {
+        for (int i = 0; i < Math.min(LOOKED_AT, sheet.lines().size()); i++) {
+            if (isHeading(sheet.lines().get(i))) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** {@return whether a line names columns and holds no values} */
+    static boolean isHeading(Line line) {
+        var cells = line.cells().stream().filter(cell -> !cell.isEmpty()).toList();
+        long heads = cells.stream().filter(cell -> matchesAny(cell) || ADDRESS.matcher(cell).matches() || MODE_HEAD.matcher(cell).matches()).count();
+        return cells.size() >= 2 && heads >= 2 && 2 * heads >= cells.size() && cells.stream().noneMatch(cell -> Values.of(cell).isPresent() || Addresses.isDash(cell));
+    }
+
+    private static boolean matchesAny(String head) {
+        return HEADS.values().stream().anyMatch(pattern -> pattern.matcher(head).matches());
+    }
+
+    int column(Role role) {
+        return single.getOrDefault(role, -1);
+    }
+
+    /** What stands in a column. Shares are of the cells that hold anything; {@code reach} is the largest value. */
+    private record Facts(int filled, double addresses, boolean rising, double spans, double weight, double reach, double hex, double percents, double numbers, double letters) {
+        static Facts of(List<Line> body, int column) {
+            int filled = 0;
+            int addresses = 0;
+            int dashes = 0;
+            int spans = 0;
+            int ranges = 0;
+            int hex = 0;
+            int bareHexLetters = 0;
+            int percents = 0;
+            int numbers = 0;
+            int letters = 0;
+            int falls = 0;
+            int last = 0;
+            double reach = 0;
+            for (var line : body) {
+                var cell = line.cell(column);
+                if (cell.isEmpty() || isHeading(line)) {
+                    continue;
+                }
+                filled++;
+                var values = Values.of(cell);
+                var address = Addresses.of(cell);
+                if (Addresses.isDash(cell) || Values.isEllipsis(cell)) {
+                    dashes++;
+                } else if (address.isPresent()) {
+                    addresses++;
+                    falls += address.get().getFirst() < last ? 1 : 0;
+                    last = address.get().getFirst();
+                }
+                if (values.isPresent()) {
+                    spans++;
+                    ranges += values.get().to() > values.get().from() ? 1 : 0;
+                    reach = Math.max(reach, values.get().percent() ? 0 : values.get().to());
+                    percents += values.get().percent() ? 1 : 0;
+                }
+                hex += Values.isBareHex(cell) || values.isPresent() && cell.matches("(?i).*(0x|\\dh|[a-f]h).*") ? 1 : 0;
+                bareHexLetters += Values.isBareHex(cell) && cell.matches("(?i).*[a-f].*") && values.isEmpty() ? 1 : 0;
+                numbers += cell.matches("\\d{1,5}(\\s*%)?") ? 1 : 0;
+                letters += cell.matches("(?s).*\\p{L}{2}.*") ? 1 : 0;
+            }
+            double of = Math.max(1, filled);
+            double plain = Math.max(1, filled - dashes);
+            boolean rising = addresses > 0 && falls <= Math.max(1, addresses / 5);
+            return new Facts(filled, (filled - dashes == 0 ? 0 : addresses / plain), rising, (spans + 0.0) / plain, spans + 2 * ranges, reach,
+                    bareHexLetters > 0 || hex == filled && filled > 0 && cellIsMarked(body, column) ? hex / of : 0, percents / of, numbers / of, letters / of);
+        }
+
+        private static boolean cellIsMarked(List<Line> body, int column) {
+            return body.stream().map(line -> line.cell(column)).anyMatch(cell -> cell.matches("(?i).*(0x|\\d+h\\b|[a-f]+h\\b).*"));
+        }
+
+        boolean isAddresses() {
+            return addresses >= 0.85 && rising;
+        }
+    }
+}

@@ -1,0 +1,49 @@
+package yellowkite.core.chart.meaning;
+
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.regex.Pattern;
+
+/**
+ * Words of a chart as they are compared: lower case, one spelling of colour, arrows and dashes as {@code >}, numbers kept.
+ *
+ * @param text with one space around each word
+ */
+record Phrase(String text) {
+    private static final Pattern ARROWS = Pattern.compile("\\s*(?:-+>|=+>|[\\u2192\\u279C\\u2794\\u21D2\\u00BB]|\\.{2,}|\\u2026|\\s[-\\u2010-\\u2015\\u2212~]\\s|[\\u2012-\\u2015~])\\s*");
+    private static final Pattern OTHERS = Pattern.compile("[^\\p{L}\\p{N}>%\\u00B0.,+]+");
+
+    static Phrase of(String words) {
+        var lower = words.toLowerCase(Locale.ROOT).replace("colour", "color").replace("grey", "gray").replace("centre", "center").replace("anti-clock", "anticlock").replace("counter-clock", "counterclock").replace("counter clock", "counterclock");
+        var arrows = ARROWS.matcher(lower).replaceAll(" > ").replaceAll("\\b(?:to|bis|up to)\\b", ">");
+        return new Phrase(" " + OTHERS.matcher(arrows.replaceAll("[.,](?!\\d)", " ")).replaceAll(" ").strip() + " ");
+    }
+
+    boolean isEmpty() {
+        return text.isBlank();
+    }
+
+    /** {@return whether any of these words or phrases stands in it} */
+    boolean has(String... phrases) {
+        return Arrays.stream(phrases).anyMatch(each -> text.contains(" " + each + " "));
+    }
+
+    boolean hasAll(String... phrases) {
+        return Arrays.stream(phrases).allMatch(each -> text.contains(" " + each + " "));
+    }
+
+    /** {@return whether any word begins so} */
+    boolean begins(String... beginnings) {
+        return Arrays.stream(beginnings).anyMatch(each -> text.contains(" " + each));
+    }
+
+    /** {@return whether the one comes before the other, with an arrow between them} */
+    boolean runs(String from, String to) {
+        return Pattern.compile(" (?:" + from + ")\\b[^>]*>[^>]* ?(?:" + to + ")\\b").matcher(text).find();
+    }
+
+    /** {@return the first number in it of its own; 0 without one} */
+    int number() {
+        return Arrays.stream(text.strip().split(" ")).filter(word -> word.matches("\\d{1,2}")).mapToInt(Integer::parseInt).findFirst().orElse(0);
+    }
+}

@@ -1,0 +1,86 @@
+package yellowkite.core.chart.proposal;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import yellowkite.core.chart.layout.Charted.Unplaced;
+import yellowkite.core.profile.PhysicalUnit;
+
+/**
+ * What a chart seems to say. Nothing of it is in a profile yet.
+ *
+ * @param maker    as named by the caller or the chart; null if nobody names one. {@code model} likewise
+ * @param wheels   as far as the ranges name their slots
+ * @param unplaced lines that belong to no channel
+ */
+public record Proposal(@Nullable String maker, @Nullable String model, List<ModeProposal> modes, List<WheelProposal> wheels, List<Unplaced> unplaced) {
+    /** Below that somebody has to look. */
+    public static final double SURE = 0.8;
+
+    public Proposal {
+        modes = List.copyOf(modes);
+        wheels = List.copyOf(wheels);
+        unplaced = List.copyOf(unplaced);
+    }
+
+    /** @param footprint the last address that is used */
+    public record ModeProposal(String name, int footprint, List<ChannelProposal> channels) {
+        public ModeProposal {
+            channels = List.copyOf(channels);
+        }
+    }
+
+    /**
+     * One channel.
+     *
+     * @param addresses most significant first; counted from 1 within one cell where there is one
+     * @param attribute as the standard calls it; null if the words fit nothing
+     * @param sure      how sure the attribute is, in [0, 1]; below {@link #SURE} somebody has to look
+     * @param why       one sentence
+     * @param start     in the channel's width; null if it is nobody's guess
+     * @param highlight as the chart states it; null if it does not
+     * @param places    the lines of the chart that it comes from
+     */
+    public record ChannelProposal(List<Integer> addresses, @Nullable CellProposal cell, String words, @Nullable String attribute, double sure, String why,
+            @Nullable Long start, @Nullable Long highlight, List<FunctionProposal> functions, List<String> doubts, List<String> places) {
+        public ChannelProposal {
+            addresses = List.copyOf(addresses);
+            functions = List.copyOf(functions);
+            doubts = List.copyOf(doubts);
+            places = List.copyOf(places);
+        }
+
+        public int bytes() {
+            return addresses.size();
+        }
+    }
+
+    /** A light source that stands several times. @param first address of the first of them. @param spacing addresses from one to the next */
+    public record CellProposal(String name, int count, int first, int spacing) {}
+
+    /**
+     * Values of one meaning, in the channel's width, both ends included.
+     *
+     * @param assumed whether the physical ends are the usual ones, since the chart states none
+     * @param wheel   null without one
+     * @param counts  null = always
+     */
+    public record FunctionProposal(String attribute, String name, long from, long to, double physicalFrom, double physicalTo, PhysicalUnit unit, boolean assumed,
+            @Nullable String wheel, boolean snap, @Nullable Counts counts, List<RangeProposal> ranges) {
+        public FunctionProposal {
+            ranges = List.copyOf(ranges);
+        }
+    }
+
+    /** A condition that the chart states in words, by the address and the byte values that it names. */
+    public record Counts(int address, long from, long to) {}
+
+    /** @param slot counted from 1; 0 = none. @param physicalFrom null = as the function runs */
+    public record RangeProposal(String name, long from, long to, int slot, @Nullable Double physicalFrom, @Nullable Double physicalTo) {}
+
+    /** @param slots names in order */
+    public record WheelProposal(String name, List<String> slots) {
+        public WheelProposal {
+            slots = List.copyOf(slots);
+        }
+    }
+}
