@@ -58,6 +58,8 @@ record SearchWords(StandardAttribute attribute, List<List<String>> phrases) {
         if (candidate.startsWith(word)) {
             return BEGINNING;
         }
-        return word.length() > 3 && Math.abs(word.length() - candidate.length()) <= 1 && ONE_OFF.apply(word, candidate) >= 0 ? MISTYPED : 0;
+        // of four letters one in four would be wrong: the first has to be right, or "dard" is "hard", and that a focus
+        boolean like = word.length() > 4 || word.length() == 4 && word.charAt(0) == candidate.charAt(0);
+        return like && Math.abs(word.length() - candidate.length()) <= 1 && ONE_OFF.apply(word, candidate) >= 0 ? MISTYPED : 0;
     }
 }

@@ -5,9 +5,12 @@ import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.edit.SetRanges;
+import yellowkite.core.text.StandardName;
 
-/** Rows of a chart as named ranges of a function. */
+/** Rows of a chart as named ranges of a function, each name spelled so that the standard can hold it. */
 final class Pieces {
+    private static final int LONGEST_NAME = 120;
+
     private Pieces() {}
 
     /** @param to last value as the chart says it; null = it does not */
@@ -34,6 +37,6 @@ final class Pieces {
     }
 
     private static SetRanges.Row row(long from, String name) {
-        return new SetRanges.Row(from, name, null, null, 0);
+        return new SetRanges.Row(from, StandardName.of(name, LONGEST_NAME), null, null, 0);
     }
 }

@@ -33,6 +33,7 @@ class ChartWordsTest {
     @Test
     void keepsWhatItDoesNotUnderstand() {
         assertThat(ChartWords.read("marmalade 16 bit", Set.of())).containsExactly(new ChartWords.Read("marmalade", 2, List.of()));
+        assertThat(read("dard 15, bard, dimer")).as("a word is not taken for one that it only resembles").containsExactly("? 8", "? 8", "Dimmer 8");
         assertThat(ChartWords.read(" , ;\n", Set.of())).isEmpty();
     }
 }

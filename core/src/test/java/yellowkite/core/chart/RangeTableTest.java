@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import yellowkite.core.edit.SetRanges;
 
 class RangeTableTest {
     /** Each row as its first value and its meaning. */
@@ -25,5 +26,10 @@ class RangeTableTest {
         assertThat(table.rows()).extracting(row -> row.from() + row.name()).containsExactly("0Open", "10");
         assertThat(table.left()).containsExactly("Value\tMeaning", "10\t20\t", "-5 Below");
         assertThat(RangeTable.read("", 255).rows()).isEmpty();
+    }
+
+    @Test
+    void namesThatTheStandardCannotHoldAreSpelledOtherwise() {
+        assertThat(RangeTable.read("0-99 Strobe 0.5 Hz \u2192 10 Hz\n100-255 Zoom 42\u00B0", 255).rows()).extracting(SetRanges.Row::name).containsExactly("Strobe 0,5 Hz -> 10 Hz", "Zoom 42 deg");
     }
 }
