@@ -35,6 +35,6 @@ public final class ChartReader {
 
     /** {@return the first words above the table, up to where they speak of the chart itself, without the maker} */
     private static @Nullable String title(Charted charted, @Nullable String maker) {
-        return charted.title().stream().map(line -> maker == null ? line : line.replaceFirst("(?i)^" + Pattern.quote(maker) + "\\s+", "")).map(line -> line.replaceFirst("(?i)\\s*(?:[-\\u2010-\\u2015|:,(].*|\\bdmx\\b.*|\\bprotocol\\b.*|\\bchart\\b.*)$", "").strip()).filter(line -> !line.isEmpty()).findFirst().orElse(null);
+        return charted.title().stream().map(line -> maker == null ? line : line.replaceFirst("(?i)^" + Pattern.quote(maker) + "\\s+", "")).map(line -> line.replaceFirst("(?i)\\s*(?:[-\\u2010-\\u2015|:,(].*|\\bdmx\\b.*|\\bprotocol\\b.*|\\bchart\\b.*|\\buser\\b.*|\\b(?:manual|instructions|datasheet)\\b.*)$", "").strip()).filter(line -> !line.isEmpty()).findFirst().orElse(null);
     }
 }

@@ -223,4 +223,33 @@ class ChartReaderTest {
         assertThat(read("").modes()).isEmpty();
         assertThat(read("\n \t\n").modes()).isEmpty();
     }
+
+    @Test
+    void theDimmerOfAColourIsTheColourAndASecondOfOneAttributeIsADoubt() {
+        var channels = read("""
+                Ch1  Red dimmer       0 - 100%    0-255
+                Ch2  Green dimmer     0 - 100%    0-255
+                Ch3  Master dimmer    0 - 100%    0-255
+                Ch4  Dimmer           0 - 100%    0-255
+                """).modes().getFirst().channels();
+
+        assertThat(channels).extracting(ChannelProposal::attribute).containsExactly("ColorAdd_R", "ColorAdd_G", "Dimmer", "Dimmer");
+        assertThat(channels.get(2).doubts()).isEmpty();
+        assertThat(channels.get(3).sure()).isLessThan(Proposal.SURE);
+        assertThat(channels.get(3).doubts()).contains("'Master dimmer' is Dimmer already.");
+    }
+
+    @Test
+    void aColumnThatOnlyCountsRowsIsNoMode() {
+        var modes = read("""
+                Ch.  Mode A (18)  Mode B (14)  Function        Range        Effect
+                1    1            1            X axis          0 ... 255    0-540 deg
+                2    2            -            X axis fine     0 ... 255
+                3    3            2            Y axis          0 ... 255    0-250 deg
+                """).modes();
+
+        assertThat(modes).extracting(ModeProposal::name).containsExactly("Mode A (18)", "Mode B (14)");
+        assertThat(modes.getFirst().channels()).extracting(ChannelProposal::attribute).containsExactly("Pan", "Tilt");
+        assertThat(modes.getFirst().channels().get(1).functions().getFirst().physicalTo()).isEqualTo(125);
+    }
 }

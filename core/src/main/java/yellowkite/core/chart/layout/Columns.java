@@ -64,6 +64,10 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
                 free.remove(column);
             }
         }
+        // beside a column for each mode, one that only counts the rows is no mode
+        if (addresses.size() > 1 && addresses.values().stream().filter(String::isEmpty).count() == 1) {
+            addresses.values().removeIf(String::isEmpty);
+        }
         texts(facts, single, free, head);
         return new Columns(heading, new java.util.TreeMap<>(addresses), single);
     }

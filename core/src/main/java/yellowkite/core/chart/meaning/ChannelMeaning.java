@@ -1,6 +1,7 @@
 package yellowkite.core.chart.meaning;
 
 import java.util.List;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.attribute.Catalogue;
 
@@ -10,6 +11,8 @@ final class ChannelMeaning {
     private static final double BY_NEIGHBOUR = 0.88;
     private static final double LIKELY = 0.82;
     private static final double ALIKE = 0.6;
+    /** "Red dimmer" is the red, not another dimmer. */
+    private static final Pattern LEVEL = Pattern.compile("(?i)\\b(?:dimmer|intensity|brightness|level|led|leds|control)\\b");
 
     private ChannelMeaning() {}
 
@@ -23,8 +26,8 @@ final class ChannelMeaning {
         if (p.has("reserved", "no function", "not used", "unused", "no feature", "n a", "spare")) {
             return said("NoFeature", words);
         }
-        boolean pan = p.begins("pan");
-        boolean tilt = p.begins("tilt");
+        boolean pan = p.begins("pan ") || p.has("x axis", "horizontal movement");
+        boolean tilt = p.begins("tilt ") || p.has("y axis", "vertical movement");
         boolean speed = p.has("speed", "time", "rate", "velocity");
         if ((pan && tilt || p.has("p t", "pt", "movement", "motor", "vector", "x y", "position", "moving")) && speed && !p.has("macro", "effect", "pattern", "program")) {
             return said("PositionMSpeed", words);
@@ -41,6 +44,10 @@ final class ChannelMeaning {
         }
         if (speed && before.lastAttribute() != null && p.text().strip().matches("(?:speed|rate|time)")) {
             return speedOf(before);
+        }
+        var colour = LEVEL.matcher(words).find() ? Catalogue.STANDARD.called(LEVEL.matcher(words).replaceAll(" ").strip()).stream().filter(each -> each.startsWith("ColorAdd_")).findFirst() : java.util.Optional.<String>empty();
+        if (colour.isPresent()) {
+            return said(colour.get(), words);
         }
         if (p.has("dimmer", "intensity", "brightness", "master") && !p.has("curve", "mode", "speed", "display", "response", "frequency")) {
             return said("Dimmer", words);
@@ -74,7 +81,7 @@ final class ChannelMeaning {
     }
 
     private static @Nullable Guess colours(Phrase p, String words, Neighbours before) {
-        if (p.has("color temperature", "cct", "color temp", "kelvin")) {
+        if (p.has("color temperature", "cct", "color temp", "kelvin", "white temperature")) {
             return before.isSubtractive() || p.has("cto") ? said("CTO", words) : said("CTC", words);
         }
         for (var each : List.of("CTO", "CTB", "CTC")) {
@@ -84,6 +91,9 @@ final class ChannelMeaning {
         }
         if (p.has("green magenta", "magenta green", "plus minus green", "tint", "+ green", "duv")) {
             return said("Tint", words);
+        }
+        if (p.has("color", "colors") && p.has("virtual", "electronic")) {
+            return said("ColorMacro1", words);
         }
         if (p.has("color", "colors") && (p.has("wheel", "changer", "scroller", "disc") || p.text().strip().matches("colors?(?: \\d)?"))) {
             int number = before.nextNumber("Color", p.number());
@@ -102,6 +112,9 @@ final class ChannelMeaning {
         }
         if (p.has("saturation", "sat")) {
             return said("HSB_Saturation", words);
+        }
+        if (p.has("control", "control channel", "special function", "special functions", "special", "maintenance", "service", "device settings", "fixture settings", "lamp control reset") && !p.has("color", "fan", "lamp")) {
+            return said("Control" + before.nextNumber("Control", p.number()), words);
         }
         return null;
     }

@@ -99,7 +99,7 @@ record Ends(double from, double to, PhysicalUnit unit, boolean assumed) {
     /** Numbers that bear a unit; a number without one takes that of its neighbour. What has no unit at all is no physical value. */
     private static List<Number> numbers(String words, PhysicalUnit usual) {
         var found = new ArrayList<Number>();
-        for (var each : NUMBER.matcher(words).results().toList()) {
+        for (var each : NUMBER.matcher(words.replaceAll("\\.{2,}", " \u2026 ")).results().toList()) {
             var unit = each.group(3) == null ? null : UNITS.get(each.group(3).toLowerCase(java.util.Locale.ROOT));
             double value = Double.parseDouble(each.group(2).replace(',', '.'));
             boolean minus = each.group(1).equals("-") && (each.start() == 0 || " (:,;=".indexOf(words.charAt(each.start() - 1)) >= 0) && !isDash(words, each.start()) || each.group(1).equals("\u2212");
@@ -114,7 +114,7 @@ record Ends(double from, double to, PhysicalUnit unit, boolean assumed) {
             var each = found.get(i);
             var unit = each.unit() != null ? each.unit() : i + 1 < found.size() ? found.get(i + 1).unit() : null;
             if (unit != null && unit.unit() == last.unit()) {
-                result.add(new Number(each.value() * unit.factor(), unit, each.both(), each.signed()));
+                result.add(new Number(Math.round(each.value() * unit.factor() * FINEST) / FINEST, unit, each.both(), each.signed()));
             }
         }
         return result;
@@ -138,7 +138,9 @@ record Ends(double from, double to, PhysicalUnit unit, boolean assumed) {
         double low = usual.physicalFrom();
         double high = usual.physicalTo();
         if (usual.unit() == PhysicalUnit.AngularSpeed) {
-            low = turnsBack(phrase) ? -SLOW : turns(phrase) ? SLOW : low;
+            // from slow to fast no rotation passes through standing still
+            boolean oneWay = turns(phrase) || fallsInWords(phrase) || risesInWords(phrase);
+            low = turnsBack(phrase) ? -SLOW : oneWay ? SLOW : low;
             high = turnsBack(phrase) ? -high : high;
         } else if (usual.unit() == PhysicalUnit.Frequency && low == 0) {
             low = 0.5;
@@ -151,9 +153,13 @@ record Ends(double from, double to, PhysicalUnit unit, boolean assumed) {
         }
         boolean usuallyFalls = Math.abs(high) < Math.abs(low) && usual.unit() != PhysicalUnit.Temperature;
         boolean swap = falls && !usuallyFalls || rises && usuallyFalls;
-        return swap ? new Ends(high, low, usual.unit(), true) : new Ends(low, high, usual.unit(), true);
+        // from dark to full is what light does: nobody has to state it
+        boolean assumed = usual.unit() != PhysicalUnit.LuminousIntensity && usual.unit() != PhysicalUnit.ColorComponent;
+        return swap ? new Ends(high, low, usual.unit(), assumed) : new Ends(low, high, usual.unit(), assumed);
     }
 
+    /** Parts of a unit that a chart could state. */
+    private static final double FINEST = 1e6;
     /** Half a turn a minute: the slowest that a chart would call a rotation. */
     private static final double SLOW = 3;
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import yellowkite.core.attribute.Catalogue;
 import yellowkite.core.chart.proposal.Proposal.CellProposal;
 import yellowkite.core.chart.proposal.Proposal.ChannelProposal;
 import yellowkite.core.chart.proposal.Proposal.Counts;
@@ -18,6 +19,9 @@ import yellowkite.core.profile.DmxValue;
 
 /** The channels of one mode after the other; they share the chart's wheels. Not for several threads. */
 public final class ModeMeaning {
+    private static final int MOST_OF_A_KIND = 20;
+    private static final double TWICE = 0.6;
+
     private final WheelMaker wheels = new WheelMaker();
     /** Where each channel of the chart stands in the first mode that has it: conditions name addresses of that mode. */
     private final Map<Integer, Integer> numbers = new HashMap<>();
@@ -43,7 +47,7 @@ public final class ModeMeaning {
         var entry = found.entry();
         var words = Widths.plain(entry.words());
         var rows = entry.rows().stream().map(row -> Phrase.of(row.meaning())).toList();
-        var guess = ChannelMeaning.of(words.isEmpty() ? entry.words() : words, rows, neighbours);
+        var guess = once(ChannelMeaning.of(words.isEmpty() ? entry.words() : words, rows, neighbours), found.cell() != null, neighbours);
         var doubts = new ArrayList<>(entry.doubts());
         if (guess.sure() < yellowkite.core.chart.proposal.Proposal.SURE) {
             doubts.add(guess.why());
@@ -62,6 +66,22 @@ public final class ModeMeaning {
         var highlight = entry.rows().stream().map(Row::highlight).filter(each -> !each.isEmpty()).findFirst().flatMap(Values::of).map(values -> (long) values.from()).orElse(null);
         var why = start.why().isEmpty() ? guess.why() : guess.why().replaceFirst("\\.$", "") + "; " + start.why() + ".";
         return new ChannelProposal(addresses, cell, words, led, guess.sure(), why, start.value(), highlight, functions, doubts, entry.places());
+    }
+
+    /** Two channels of one attribute are seldom meant: the second is another one of its kind, or a doubt. */
+    private static Guess once(Guess guess, boolean ofCell, Neighbours neighbours) {
+        var attribute = guess.attribute();
+        if (attribute == null || ofCell || !neighbours.has(attribute) || attribute.equals("NoFeature")) {
+            return guess;
+        }
+        var standard = Catalogue.STANDARD.find(attribute).orElse(null);
+        var why = "'" + neighbours.wordsOf(attribute) + "' is " + Functions.pretty(attribute) + " already.";
+        for (int n = 2; standard != null && standard.isNumbered() && n < MOST_OF_A_KIND; n++) {
+            if (!neighbours.has(standard.name(n, 1))) {
+                return new Guess(standard.name(n, 1), Math.min(guess.sure(), TWICE), why);
+            }
+        }
+        return new Guess(attribute, Math.min(guess.sure(), TWICE), why);
     }
 
     /** A channel of nothing but strobe is that, not a shutter. */

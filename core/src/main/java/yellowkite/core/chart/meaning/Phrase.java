@@ -10,11 +10,11 @@ import java.util.regex.Pattern;
  * @param text with one space around each word
  */
 record Phrase(String text) {
-    private static final Pattern ARROWS = Pattern.compile("\\s*(?:-+>|=+>|[\\u2192\\u279C\\u2794\\u21D2\\u00BB]|\\.{2,}|\\u2026|\\s[-\\u2010-\\u2015\\u2212~]\\s|[\\u2012-\\u2015~])\\s*");
+    private static final Pattern ARROWS = Pattern.compile("\\s*(?:-+>|=+>|[\\u2192\\u279C\\u2794\\u21D2\\u00BB]|\\.{2,}|\\u2026|\\s[-\\u2010-\\u2015\\u2212~]\\s|[\\u2012-\\u2015~]|(?<=[\\d%\\u00B0k])\\s*[-\\u2010\\u2011\\u2212]\\s*(?=\\d))\\s*");
     private static final Pattern OTHERS = Pattern.compile("[^\\p{L}\\p{N}>%\\u00B0.,+]+");
 
     static Phrase of(String words) {
-        var lower = words.toLowerCase(Locale.ROOT).replace("colour", "color").replace("grey", "gray").replace("centre", "center").replace("anti-clock", "anticlock").replace("counter-clock", "counterclock").replace("counter clock", "counterclock");
+        var lower = words.toLowerCase(Locale.ROOT).replace("colour", "color").replace("grey", "gray").replace("centre", "center").replaceAll("\\bdeg(?:rees?)?\\b\\.?", "\u00B0").replace("anti-clock", "anticlock").replace("counter-clock", "counterclock").replace("counter clock", "counterclock");
         var arrows = ARROWS.matcher(lower).replaceAll(" > ").replaceAll("\\b(?:to|bis|up to)\\b", ">");
         return new Phrase(" " + OTHERS.matcher(arrows.replaceAll("[.,](?!\\d)", " ")).replaceAll(" ").strip() + " ");
     }

@@ -91,6 +91,9 @@ record RowMeaning(String attribute, String slot, boolean alone, double still, do
         if (p.has("audio", "sound", "music") && !kind.equals("Prism")) {
             return running(base + (kind.equals("AnimationWheel") ? "Audio" : "WheelAudio"));
         }
+        if (p.begins("continu", "linear", "proportional") && !p.begins("rotat", "spin", "scroll") && !p.has("fast", "slow", "speed") && !kind.equals("Prism")) {
+            return new RowMeaning(base + (kind.equals("AnimationWheel") ? "Pos" : "WheelIndex"), "", true, Double.NaN, 0.7);
+        }
         boolean turns = p.begins("scroll", "rainbow", "spin", "rotation", "rotate", "continu", "rot ", "cw", "ccw") || Ends.turns(p) && !p.has("open") || p.runs("slow", "fast") || p.runs("fast", "slow");
         if (turns && !p.has("no rotation")) {
             if (kind.equals("Prism") || kind.equals("AnimationWheel")) {

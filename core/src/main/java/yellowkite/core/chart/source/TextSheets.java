@@ -17,6 +17,9 @@ public final class TextSheets {
     private static final Pattern TYPOGRAPHIC = Pattern.compile("[\\u00A0\\u2000-\\u200A\\u202F\\u205F\\u3000]");
     private static final Pattern UNSEEN = Pattern.compile("[\\u200B-\\u200F\\u202A-\\u202E\\u2060\\uFEFF\\u00AD]");
 
+    /** Lines that are drawn, not written: below the heading of a table of bars. */
+    private static final Pattern RULE = Pattern.compile("[\\s|+:=_\\u2500-\\u257F-]*[-=_\\u2500]{3}[\\s|+:=_\\u2500-\\u257F-]*");
+
     private TextSheets() {}
 
     /** {@return the lines that hold anything} Lines and cells beyond what a chart has are left out. */
@@ -26,7 +29,7 @@ public final class TextSheets {
         int number = 0;
         for (var line : joined(plain(text).lines().limit(MOST_LINES).toList())) {
             number += 1 + (int) line.chars().filter(c -> c == '\n').count();
-            if (!line.isBlank()) {
+            if (!line.isBlank() && !RULE.matcher(line).matches()) {
                 lines.add(line.length() > LONGEST_LINE ? line.substring(0, LONGEST_LINE) : line);
                 places.add("line " + number);
             }
