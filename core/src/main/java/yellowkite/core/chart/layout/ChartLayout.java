@@ -21,6 +21,9 @@ public final class ChartLayout {
     private static final Pattern FOOT = Pattern.compile("(?i)^(?:(?:page|seite|p\\.)\\s*)?\\d{1,4}\\s*(?:/|of|von|\\|)?\\s*\\d{0,4}$|^-\\s*\\d{1,4}\\s*-$");
     private static final Pattern SENTENCE = Pattern.compile("(?i)^(?:(?:dmx\\s*)?(?:channels?|ch|kanal)\\.?\\s*)?#?(\\d{1,3}(?:\\s*[-/+&]\\s*\\d{1,3})?)\\s*[:.)\\u2013=-]?\\s+(\\p{L}.*)$");
 
+    /** Of one channel: no chart says more than one thing of each value. */
+    private static final int MOST_ROWS = 1_024;
+
     private final List<String> title = new ArrayList<>();
     private final List<Unplaced> unplaced = new ArrayList<>();
     /** Modes in the order of the chart, by the column or the block that they stand in. */
@@ -210,6 +213,10 @@ public final class ChartLayout {
 
     private void add(Line line, Columns columns, @Nullable Values values, String meaning) {
         var entry = java.util.Objects.requireNonNull(open);
+        if (entry.rows.size() >= MOST_ROWS) {
+            unplaced.add(new Unplaced(line.place(), line.text()));
+            return;
+        }
         entry.places.add(line.place());
         var start = line.cell(columns.column(Role.START));
         if (values != null || !meaning.isEmpty() || !start.isEmpty() || entry.rows.isEmpty()) {
