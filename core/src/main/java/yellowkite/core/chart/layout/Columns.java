@@ -23,7 +23,12 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
     /** {@link #START}: a value of the channel. {@link #WIDTH}: "16 bit", "coarse". */
     enum Role { NAME, VALUES, FROM, TO, HEX, PERCENT, MEANING, START, HIGHLIGHT, MODE, WIDTH }
 
+    private static final Pattern SIGNED_HEX = Pattern.compile("(?i)0x|\\dh\\b|[a-f]h\\b");
+    private static final Pattern HEX_LETTER = Pattern.compile("(?i)[a-f]");
+    private static final Pattern PLAIN = Pattern.compile("\\d{1,5}(?:\\s*%)?");
+    private static final Pattern WORD = Pattern.compile("\\p{L}{2}");
     private static final int LOOKED_AT = 40;
+    private static final int LONGEST_HEAD = 80;
     private static final Map<Role, Pattern> HEADS = heads();
     private static final Pattern ADDRESS = Pattern.compile("(?i)^(?:(?:dmx[- ]?)?(?:channels?|chan\\.?|ch\\.?|addr(?:ess(?:es)?)?\\.?|slots?|kanal)|no\\.?|nr\\.?|#|ch\\.? ?(?:no\\.?|nr\\.?|#)|channel (?:no\\.?|number))$");
     /** "24 CH", "6ch", "16 channels", "Mode 2", "Extended". */
@@ -47,7 +52,7 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
 
     static Columns of(Sheet sheet) {
         int heading = heading(sheet);
-        var body = sheet.lines().subList(heading + 1, sheet.lines().size());
+        var body = sheet.lines().stream().skip(heading + 1L).filter(line -> !isHeading(line)).toList();
         int width = sheet.lines().stream().mapToInt(line -> line.cells().size()).max().orElse(0);
         var head = heading < 0 ? new Line("", List.of()) : sheet.lines().get(heading);
         var facts = IntStream.range(0, width).mapToObj(column -> Facts.of(body, column)).toList();
@@ -146,8 +151,11 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
     /** {@return whether a line names columns and holds no values} */
     static boolean isHeading(Line line) {
         var cells = line.cells().stream().filter(cell -> !cell.isEmpty()).toList();
-        long heads = cells.stream().filter(cell -> matchesAny(cell) || ADDRESS.matcher(cell).matches() || MODE_HEAD.matcher(cell).matches()).count();
-        return cells.size() >= 2 && heads >= 2 && 2 * heads >= cells.size() && cells.stream().noneMatch(cell -> Values.of(cell).isPresent() || Addresses.isDash(cell));
+        if (cells.size() < 2 || cells.stream().anyMatch(cell -> Values.of(cell).isPresent() || Addresses.isDash(cell))) {
+            return false;
+        }
+        long heads = cells.stream().filter(cell -> cell.length() <= LONGEST_HEAD && (matchesAny(cell) || ADDRESS.matcher(cell).matches() || MODE_HEAD.matcher(cell).matches())).count();
+        return heads >= 2 && 2 * heads >= cells.size();
     }
 
     private static boolean matchesAny(String head) {
@@ -176,7 +184,7 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
             double reach = 0;
             for (var line : body) {
                 var cell = line.cell(column);
-                if (cell.isEmpty() || isHeading(line)) {
+                if (cell.isEmpty()) {
                     continue;
                 }
                 filled++;
@@ -195,10 +203,10 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
                     reach = Math.max(reach, values.get().percent() ? 0 : values.get().to());
                     percents += values.get().percent() ? 1 : 0;
                 }
-                hex += Values.isBareHex(cell) || values.isPresent() && cell.matches("(?i).*(0x|\\dh|[a-f]h).*") ? 1 : 0;
-                bareHexLetters += Values.isBareHex(cell) && cell.matches("(?i).*[a-f].*") && values.isEmpty() ? 1 : 0;
-                numbers += cell.matches("\\d{1,5}(\\s*%)?") ? 1 : 0;
-                letters += cell.matches("(?s).*\\p{L}{2}.*") ? 1 : 0;
+                hex += Values.isBareHex(cell) || values.isPresent() && SIGNED_HEX.matcher(cell).find() ? 1 : 0;
+                bareHexLetters += Values.isBareHex(cell) && HEX_LETTER.matcher(cell).find() && values.isEmpty() ? 1 : 0;
+                numbers += PLAIN.matcher(cell).matches() ? 1 : 0;
+                letters += WORD.matcher(cell).find() ? 1 : 0;
             }
             double of = Math.max(1, filled);
             double plain = Math.max(1, filled - dashes);
@@ -208,7 +216,7 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
         }
 
         private static boolean cellIsMarked(List<Line> body, int column) {
-            return body.stream().map(line -> line.cell(column)).anyMatch(cell -> cell.matches("(?i).*(0x|\\d+h\\b|[a-f]+h\\b).*"));
+            return body.stream().map(line -> line.cell(column)).anyMatch(cell -> SIGNED_HEX.matcher(cell).find());
         }
 
         boolean isAddresses() {

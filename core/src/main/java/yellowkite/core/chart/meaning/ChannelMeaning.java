@@ -8,6 +8,7 @@ import yellowkite.core.attribute.Catalogue;
 /** What attribute a channel's words name, with the channels before it as evidence. */
 final class ChannelMeaning {
     private static final double PLAIN = 0.97;
+    private static final double USUAL = 0.93;
     private static final double BY_NEIGHBOUR = 0.88;
     private static final double LIKELY = 0.82;
     private static final double ALIKE = 0.6;
@@ -157,16 +158,24 @@ final class ChannelMeaning {
 
     private static Guess byCatalogue(Phrase p, String words, Neighbours before) {
         var exact = Catalogue.STANDARD.called(words);
+        if (exact.size() == 1) {
+            return usual(exact.iterator().next(), p, words, before);
+        }
         var matches = Catalogue.STANDARD.search(words);
         if (p.isEmpty() || matches.isEmpty()) {
             return new Guess(null, 0, quoted(words) + " fits no attribute.");
         }
         var best = matches.getFirst();
         if (exact.contains(best.name())) {
-            var name = best.attribute().isNumbered() && p.number() == 0 && before.has(best.name()) ? best.attribute().name(2, 1) : best.name();
-            return new Guess(name, 0.93, quoted(words) + " is a usual word for " + best.attribute().pretty().replace(" (n)", "").toLowerCase(java.util.Locale.ROOT) + ".");
+            return usual(best.name(), p, words, before);
         }
         return new Guess(best.name(), ALIKE, quoted(words) + " only resembles what '" + best.attribute().pretty().replace(" (n)", "") + "' is called.");
+    }
+
+    private static Guess usual(String attribute, Phrase p, String words, Neighbours before) {
+        var standard = Catalogue.STANDARD.find(attribute).orElseThrow();
+        var name = standard.isNumbered() && p.number() == 0 && before.has(attribute) ? standard.name(2, 1) : attribute;
+        return new Guess(name, USUAL, quoted(words) + " is a usual word for " + standard.pretty().replace(" (n)", "").toLowerCase(java.util.Locale.ROOT) + ".");
     }
 
     private static Guess said(String attribute, String words) {

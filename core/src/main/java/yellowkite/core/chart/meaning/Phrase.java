@@ -2,6 +2,8 @@ package yellowkite.core.chart.meaning;
 
 import java.util.Arrays;
 import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 
 /**
@@ -11,12 +13,17 @@ import java.util.regex.Pattern;
  */
 record Phrase(String text) {
     private static final Pattern ARROWS = Pattern.compile("\\s*(?:-+>|=+>|[\\u2192\\u279C\\u2794\\u21D2\\u00BB]|\\.{2,}|\\u2026|\\s[-\\u2010-\\u2015\\u2212~]\\s|[\\u2012-\\u2015~]|(?<=[\\d%\\u00B0k])\\s*[-\\u2010\\u2011\\u2212]\\s*(?=\\d))\\s*");
+    private static final Pattern DEGREES = Pattern.compile("\\bdeg(?:rees?)?\\b\\.?");
+    private static final Pattern TO = Pattern.compile("\\b(?:up to|to|bis)\\b");
+    private static final Pattern STOPS = Pattern.compile("[.,](?!\\d)");
+    /** The few directions that are asked for, each made once. */
+    private static final Map<String, Pattern> RUNS = new ConcurrentHashMap<>();
     private static final Pattern OTHERS = Pattern.compile("[^\\p{L}\\p{N}>%\\u00B0.,+]+");
 
     static Phrase of(String words) {
-        var lower = words.toLowerCase(Locale.ROOT).replace("colour", "color").replace("grey", "gray").replace("centre", "center").replaceAll("\\bdeg(?:rees?)?\\b\\.?", "\u00B0").replace("anti-clock", "anticlock").replace("counter-clock", "counterclock").replace("counter clock", "counterclock");
-        var arrows = ARROWS.matcher(lower).replaceAll(" > ").replaceAll("\\b(?:to|bis|up to)\\b", ">");
-        return new Phrase(" " + OTHERS.matcher(arrows.replaceAll("[.,](?!\\d)", " ")).replaceAll(" ").strip() + " ");
+        var lower = words.toLowerCase(Locale.ROOT).replace("colour", "color").replace("grey", "gray").replace("centre", "center").replace("anti-clock", "anticlock").replace("counter-clock", "counterclock").replace("counter clock", "counterclock");
+        var arrows = TO.matcher(ARROWS.matcher(DEGREES.matcher(lower).replaceAll("\u00B0")).replaceAll(" > ")).replaceAll(">");
+        return new Phrase(" " + OTHERS.matcher(STOPS.matcher(arrows).replaceAll(" ")).replaceAll(" ").strip() + " ");
     }
 
     boolean isEmpty() {
@@ -39,7 +46,7 @@ record Phrase(String text) {
 
     /** {@return whether the one comes before the other, with an arrow between them} */
     boolean runs(String from, String to) {
-        return Pattern.compile(" (?:" + from + ")\\b[^>]*>[^>]* ?(?:" + to + ")\\b").matcher(text).find();
+        return text.indexOf('>') >= 0 && RUNS.computeIfAbsent(from + ">" + to, none -> Pattern.compile(" (?:" + from + ")\\b[^>]*>[^>]* ?(?:" + to + ")\\b")).matcher(text).find();
     }
 
     /** {@return the first number in it of its own; 0 without one} */
