@@ -1,9 +1,11 @@
 package yellowkite.core.chart;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.chart.proposal.Proposal;
+import yellowkite.core.chart.proposal.Proposal.ChannelProposal;
 import yellowkite.core.chart.proposal.Proposal.ModeProposal;
 import yellowkite.core.chart.layout.ChartLayout;
 import yellowkite.core.chart.layout.Charted;
@@ -14,6 +16,11 @@ import yellowkite.core.chart.source.Sheet;
 
 /** Reads a maker's chart for what it means: its layout first, then its words. */
 public final class ChartReader {
+    private static final Pattern COUNT = Pattern.compile("(?i)\\b(\\d{1,3})\\s*-?\\s*(?:ch|chn|channels?)\\b");
+    /** From there on a title speaks of the chart itself. */
+    private static final Pattern OF_THE_CHART = Pattern.compile("(?i)[\\s|:,-]*(?:\\(.*|\\b(?:dmx|protocol|chart|user|manual|instructions|datasheet|firmware|version)\\b.*)$");
+    private static final Pattern DASH = Pattern.compile("\\s+[-\\u2010-\\u2015|]\\s+");
+
     private ChartReader() {}
 
     /** @param maker null = as the chart says, if it does. @param model likewise */
@@ -21,7 +28,10 @@ public final class ChartReader {
         var charted = ChartLayout.read(sheets);
         var meanings = new ModeMeaning();
         var modes = charted.modes().stream().map(mode -> mode(mode, meanings)).toList();
-        return new Proposal(maker, model == null ? title(charted, maker) : model, modes, meanings.wheels(), charted.unplaced());
+        var title = title(charted, maker);
+        int dash = title == null ? -1 : title.indexOf(" - ");
+        var named = maker == null && dash > 0 ? title.substring(0, dash) : maker;
+        return new Proposal(named, model != null ? model : dash > 0 && title != null ? title.substring(dash + 3) : title, modes, meanings.wheels(), charted.unplaced());
     }
 
     private static ModeProposal mode(Charted.Mode mode, ModeMeaning meanings) {
@@ -30,11 +40,26 @@ public final class ChartReader {
             int last = channel.addresses().stream().mapToInt(Integer::intValue).max().orElse(0);
             return channel.cell() == null ? last : channel.cell().first() - 1 + last + channel.cell().spacing() * (channel.cell().count() - 1);
         }).max().orElse(0);
-        return new ModeProposal(mode.name().isBlank() ? footprint + " channels" : mode.name(), footprint, channels);
+        return new ModeProposal(mode.name().isBlank() ? footprint + " channels" : mode.name(), footprint, counted(mode.name(), footprint, channels));
+    }
+
+    /** A mode that is called after more or fewer addresses than were found lacks some, or has one twice: its last channel says so. */
+    private static List<ChannelProposal> counted(String name, int footprint, List<ChannelProposal> channels) {
+        var count = COUNT.matcher(name);
+        if (channels.isEmpty() || !count.find() || Integer.parseInt(count.group(1)) == footprint) {
+            return channels;
+        }
+        var said = new ArrayList<>(channels);
+        var last = said.removeLast();
+        var doubts = new ArrayList<>(last.doubts());
+        doubts.add("The mode is called '" + name + "', and its last address here is " + footprint + ".");
+        said.add(last.withDoubts(doubts));
+        return said;
     }
 
     /** {@return the first words above the table, up to where they speak of the chart itself, without the maker} */
     private static @Nullable String title(Charted charted, @Nullable String maker) {
-        return charted.title().stream().map(line -> maker == null ? line : line.replaceFirst("(?i)^" + Pattern.quote(maker) + "\\s+", "")).map(line -> line.replaceFirst("(?i)\\s*(?:[-\\u2010-\\u2015|:,(].*|\\bdmx\\b.*|\\bprotocol\\b.*|\\bchart\\b.*|\\buser\\b.*|\\b(?:manual|instructions|datasheet)\\b.*)$", "").strip()).filter(line -> !line.isEmpty()).findFirst().orElse(null);
+        return charted.title().stream().map(line -> maker == null ? line : line.replaceFirst("(?i)^" + Pattern.quote(maker) + "\\s+", ""))
+                .map(line -> OF_THE_CHART.matcher(DASH.matcher(line).replaceAll(" - ")).replaceFirst("").strip()).filter(line -> !line.isEmpty()).findFirst().orElse(null);
     }
 }

@@ -252,4 +252,44 @@ class ChartReaderTest {
         assertThat(modes.getFirst().channels()).extracting(ChannelProposal::attribute).containsExactly("Pan", "Tilt");
         assertThat(modes.getFirst().channels().get(1).functions().getFirst().physicalTo()).isEqualTo(125);
     }
+
+    @Test
+    void aColumnOfFineAddressesBelongsToTheChannel() {
+        var channels = read("""
+                Channel,16-bit,Function,DMX Value,Percent,Description
+                1,2,Pan,0 - 255,0% - 100%,0 to 540 degree
+                3,4,Tilt,0 - 255,0% - 100%,0 to 230 degree
+                5,,Zoom,0 - 255,0% - 100%,8 to 40 degree
+                """).modes().getFirst().channels();
+
+        assertThat(channels).extracting(ChannelProposal::addresses).containsExactly(List.of(1, 2), List.of(3, 4), List.of(5));
+    }
+
+    @Test
+    void rowsBelowASentenceAreItsValues() {
+        var shutter = channel(read("""
+                DMX\tHex\tPercent\tFunction
+                Channel 1\tShutter
+                0-15\t00-0F\t0-6%\tClosed
+                16-255\t10-FF\t6-100%\tOpen
+                Channel 2\tZoom
+                0-255\t00-FF\t0-100%\t5° - 45°
+                """), 0, "Shutter");
+
+        assertThat(shutter.functions()).extracting(FunctionProposal::from, FunctionProposal::physicalFrom).containsExactly(tuple(0L, 0.0), tuple(16L, 1.0));
+    }
+
+    @Test
+    void theTitleNamesMakerAndModel() {
+        var read = read("Tidewick - Coracle 12 (LED bar)\nChannel\tFunction\tValue\n1\tDimmer\t0-255\n");
+
+        assertThat(List.of(String.valueOf(read.maker()), String.valueOf(read.model()))).containsExactly("Tidewick", "Coracle 12");
+    }
+
+    @Test
+    void aModeThatIsCalledAfterMoreAddressesThanThereAreSaysSo() {
+        var channels = read("Mode 2 (36CH)\n1\tDimmer\t0-255\n2\tZoom\t0-255\n").modes().getFirst().channels();
+
+        assertThat(channels.getLast().doubts()).contains("The mode is called 'Mode 2 (36CH)', and its last address here is 2.");
+    }
 }

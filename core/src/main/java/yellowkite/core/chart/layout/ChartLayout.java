@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.chart.layout.Charted.Entry;
 import yellowkite.core.chart.layout.Charted.Mode;
@@ -136,7 +137,8 @@ public final class ChartLayout {
 
     private boolean row(Columns columns, Line line) {
         var addresses = new LinkedHashMap<Integer, List<Integer>>();
-        columns.addresses().keySet().forEach(column -> Addresses.of(line.cell(column)).ifPresent(found -> addresses.put(column, found)));
+        var fine = Addresses.of(line.cell(columns.column(Role.FINE))).orElse(List.of());
+        columns.addresses().keySet().forEach(column -> Addresses.of(line.cell(column)).ifPresent(found -> addresses.put(column, Stream.concat(found.stream(), fine.stream()).toList())));
         var name = words(columns, line);
         var values = values(columns, line);
         var meaning = line.cell(columns.column(Role.MEANING));
@@ -251,6 +253,13 @@ public final class ChartLayout {
             if (addresses != null) {
                 return opened(line, addresses, begins.group(2));
             }
+        }
+        var cells = line.cells().stream().filter(cell -> !cell.isEmpty()).toList();
+        var first = cells.size() > 1 ? Values.of(cells.getFirst()) : Optional.<Values>empty();
+        if (open != null && first.isPresent()) { // the same values may follow in other notations
+            open.rows.add(new Row(first.get(), String.join(" ", cells.stream().skip(1).filter(cell -> Values.of(cell).isEmpty() && !Values.isBareHexSpan(cell)).toList()), "", "", line.place()));
+            open.places.add(line.place());
+            return true;
         }
         if (open != null && within.isPresent()) {
             return pieces(line, text);

@@ -20,8 +20,8 @@ import yellowkite.core.chart.source.Sheet.Line;
  * @param single    other columns by what they hold
  */
 record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> single) {
-    /** {@link #START}: a value of the channel. {@link #WIDTH}: "16 bit", "coarse". */
-    enum Role { NAME, VALUES, FROM, TO, HEX, PERCENT, MEANING, START, HIGHLIGHT, MODE, WIDTH }
+    /** {@link #START}: a value of the channel. {@link #FINE}: the address of its second byte. {@link #WIDTH}: "16 bit", "coarse". */
+    enum Role { NAME, VALUES, FROM, TO, HEX, PERCENT, MEANING, START, HIGHLIGHT, MODE, WIDTH, FINE }
 
     private static final Pattern SIGNED_HEX = Pattern.compile("(?i)0x|\\dh\\b|[a-f]h\\b");
     private static final Pattern HEX_LETTER = Pattern.compile("(?i)[a-f]");
@@ -44,6 +44,7 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
         heads.put(Role.HIGHLIGHT, Pattern.compile("(?i)^highlight(?: values?)?$"));
         heads.put(Role.MODE, Pattern.compile("(?i)^(?:mode|modes|dmx mode|personality)$"));
         heads.put(Role.WIDTH, Pattern.compile("(?i)^(?:resolution|bits?|width|8 ?/ ?16 ?bit|bytes?|fade|snap|type|control|type of control)$"));
+        heads.put(Role.FINE, Pattern.compile("(?i)^(?:fine(?: (?:channel|address|ch\\.?))?|lsb|low byte|16[- ]?bit(?: channel)?)$"));
         heads.put(Role.VALUES, Pattern.compile("(?i)^(?:(?:dmx ?)?(?:values?|range|dec(?:imal)?|levels?|wert)\\.?|dmx|dmx values?|dmx range|values? \\(dec\\)|value range)$"));
         heads.put(Role.NAME, Pattern.compile("(?i)^(?:functions?|names?|parameters?|attributes?|features?|channel (?:name|function)|funktion|element)$"));
         heads.put(Role.MEANING, Pattern.compile("(?i)^(?:descriptions?|meanings?|effects?|settings?|details?|actions?|contents?|remarks?|comments?|beschreibung|what it does|result|note|notes)$"));
@@ -60,6 +61,7 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
         var addresses = new HashMap<Integer, String>();
         var free = new HashSet<Integer>();
         IntStream.range(0, width).filter(column -> facts.get(column).filled() > 0).forEach(free::add);
+        fine(head, facts, single, free);
         named(head, facts, single, free);
         values(facts, single, free, head);
         for (int column : List.copyOf(free)) {
@@ -96,6 +98,18 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
             free.addAll(single.entrySet().stream().filter(each -> each.getKey() == Role.FROM || each.getKey() == Role.TO).map(Map.Entry::getValue).toList());
             single.remove(Role.FROM);
             single.remove(Role.TO);
+        }
+    }
+
+    /** Beside a column that is headed 8 bit, 16 bit is a mode. */
+    private static void fine(Line head, List<Facts> facts, Map<Role, Integer> single, Set<Integer> free) {
+        boolean plain = head.cells().stream().anyMatch(cell -> ADDRESS.matcher(cell).matches());
+        boolean modes = head.cells().stream().anyMatch(cell -> cell.matches("(?i)8[- ]?bit.*"));
+        for (int column : List.copyOf(free)) {
+            if (plain && !modes && facts.get(column).isAddresses() && HEADS.get(Role.FINE).matcher(head.cell(column)).matches()) {
+                single.putIfAbsent(Role.FINE, column);
+                free.remove(column);
+            }
         }
     }
 

@@ -54,6 +54,12 @@ public record Values(double from, double to, boolean percent, boolean falling) {
         return BARE_HEX.matcher(cell).matches();
     }
 
+    /** {@return whether a cell reads as a stretch of hexadecimal values} */
+    static boolean isBareHexSpan(String cell) {
+        var found = BARE_HEX.matcher(cell);
+        return found.matches() && found.group(2) != null;
+    }
+
     /** Values inside a longer text, with what stands around them. */
     record Within(String before, Values values, String after) {}
 

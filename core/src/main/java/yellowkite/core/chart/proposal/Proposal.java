@@ -52,6 +52,10 @@ public record Proposal(@Nullable String maker, @Nullable String model, List<Mode
         public int bytes() {
             return addresses.size();
         }
+
+        public ChannelProposal withDoubts(List<String> to) {
+            return new ChannelProposal(addresses, cell, words, attribute, sure, why, start, highlight, functions, to, places);
+        }
     }
 
     /** A light source that stands several times. @param first address of the first of them. @param spacing addresses from one to the next */
