@@ -35,10 +35,6 @@ record Phrase(String text) {
         return Arrays.stream(phrases).anyMatch(each -> text.contains(" " + each + " "));
     }
 
-    boolean hasAll(String... phrases) {
-        return Arrays.stream(phrases).allMatch(each -> text.contains(" " + each + " "));
-    }
-
     /** {@return whether any word begins so} */
     boolean begins(String... beginnings) {
         return Arrays.stream(beginnings).anyMatch(each -> text.contains(" " + each));
