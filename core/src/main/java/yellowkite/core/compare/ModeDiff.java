@@ -6,6 +6,7 @@ import java.util.TreeSet;
 import yellowkite.core.compare.Difference.Kind;
 import yellowkite.core.compare.Difference.Place;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.edit.DescribeMode;
 import yellowkite.core.edit.RemoveChannels;
 import yellowkite.core.edit.RenameMode;
@@ -31,7 +32,7 @@ final class ModeDiff {
         channels.right().forEach(channel -> found.add(Rank.ADDS, Kind.CHANNEL_ADDED, new Place(left.name(), channel.name(), null, channel.id(), ChannelDiff.called(rightSide.type(), channel)),
                 "This channel is new, on " + ChannelDiff.addresses(channel) + ".", "", ChannelDiff.addresses(channel)));
         Rest.order("channels", channels.both(), right.channels(), place, found);
-        relations(left, right, place, found);
+        relations(modes, place, found);
         boolean breaks = found.differences.subList(heading, found.differences.size()).stream().anyMatch(each -> each.rank() == Rank.BREAKS);
         footprint(modes.before.map(), modes.after.map(), place, breaks, heading, found);
         if (!Content.same(left.macros(), right.macros())) {
@@ -40,12 +41,20 @@ final class ModeDiff {
         Rest.compare(left, right, Set.of("name", "description", "channels", "relations", "macros"), place, found);
     }
 
-    private static void relations(Mode left, Mode right, Place place, Found found) {
-        if (Content.same(left.relations(), right.relations())) {
+    /** The same words may lead somewhere on one side alone: then the channels act otherwise all the same. */
+    private static void relations(Modes modes, Place place, Found found) {
+        var left = modes.before.mode().relations();
+        var right = modes.after.mode().relations();
+        boolean leadAlike = left.stream().map(each -> acts(modes.before, each)).toList().equals(right.stream().map(each -> acts(modes.after, each)).toList());
+        if (leadAlike && Content.same(left, right)) {
             return;
         }
-        boolean actsAlike = Content.same(left.relations().stream().map(ModeDiff::unnamed).toList(), right.relations().stream().map(ModeDiff::unnamed).toList());
-        found.add(actsAlike ? Rank.COSMETIC : Rank.SHIFTS, Kind.RELATIONS, place, actsAlike ? "Its relations have other names." : "Its channels act upon each other otherwise.", left.relations().size() + " relations", right.relations().size() + " relations");
+        boolean actsAlike = leadAlike && Content.same(left.stream().map(ModeDiff::unnamed).toList(), right.stream().map(ModeDiff::unnamed).toList());
+        found.add(actsAlike ? Rank.COSMETIC : Rank.SHIFTS, Kind.RELATIONS, place, actsAlike ? "Its relations have other names." : "Its channels act upon each other otherwise.", left.size() + " relations", right.size() + " relations");
+    }
+
+    private static boolean acts(CompiledMode mode, Relation relation) {
+        return mode.targets().find(relation.master()) != null && mode.targets().find(relation.follower()) != null;
     }
 
     private static Relation unnamed(Relation relation) {

@@ -58,6 +58,9 @@ final class Modes {
         var same = pairs.stream().filter(pair -> Content.same(pair.left(), pair.right())).map(pair -> pair.left().id()).collect(Collectors.toCollection(HashSet::new));
         var others = before.mode().channels().stream().map(Channel::id).filter(id -> !same.contains(id)).collect(Collectors.toSet());
         same.removeAll(before.resolver().waitingFor(others));
+        // a link that led nowhere may lead somewhere on the right
+        var fresh = after.mode().channels().stream().map(Channel::id).filter(id -> !partnersBack.containsKey(id) || !same.contains(partnersBack.get(id))).collect(Collectors.toSet());
+        after.resolver().waitingFor(fresh).forEach(id -> same.remove(partnersBack.get(id)));
         return same;
     }
 
@@ -67,7 +70,10 @@ final class Modes {
 
     /** {@return whether so many lookups may still be made; then they count as made} */
     boolean affords(long lookups) {
+        if (lookups > effort) {
+            return false; // what is small is still looked at
+        }
         effort -= lookups;
-        return effort >= 0;
+        return true;
     }
 }

@@ -19,6 +19,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import yellowkite.core.profile.DmxValue;
 import yellowkite.core.xml.Source;
 import yellowkite.core.profile.PhysicalDescriptions;
 import yellowkite.core.profile.Geometry;
@@ -200,6 +201,40 @@ class ComparisonTest {
         var after = after(SPOT, new SetFunctionPhysical(function("Strobe").id(), 11, 1));
 
         assertThat(compare(SPOT, after).worst(Rank.COSMETIC)).isEqualTo(Rank.BREAKS);
+    }
+
+    /** A shutter that flashes while a channel on the same part is at its start, which only one of two profiles has. */
+    private static FixtureType waiting(boolean master) {
+        return ProfileBuilder.profile("Tidewick", "Coracle").id("C").body(ProfileBuilder.part(Geometry.Kind.Beam, "Beam")).mode("M", "Beam", mode -> {
+            mode.channel("Shutter1", "Beam", List.of(1), c -> c.function("Open", 0, f -> f.physical(1, 1))
+                    .function("Strobe", "Shutter1Strobe", 0, f -> f.physical(1, 10).when("Beam_StrobeMode", new DmxValue(0, 1), new DmxValue(255, 1))));
+            if (master) {
+                mode.channel("StrobeMode", "Beam", List.of(2), c -> c.function("Rhythm", 0, f -> f.physical(0, 1)));
+            }
+        }).build();
+    }
+
+    @Test
+    void aConditionThatLedNowhereAndLeadsSomewhereNowBreaksWhatWasStored() {
+        assertThat(compare(waiting(false), waiting(true)).differences()).anySatisfy(each -> {
+            assertThat(each.rank()).isEqualTo(Rank.BREAKS);
+            assertThat(each.place().words()).contains("Shutter");
+        });
+        assertThat(compare(waiting(true), waiting(false)).differences()).anySatisfy(each -> {
+            assertThat(each.rank()).isEqualTo(Rank.BREAKS);
+            assertThat(each.place().words()).contains("Shutter");
+        });
+    }
+
+    @Test
+    void aRelationThatLedNowhereAndLeadsSomewhereNowIsSeen() {
+        var before = ProfileBuilder.profile("Tidewick", "Coracle").id("C").body(ProfileBuilder.part(Geometry.Kind.Beam, "Beam")).mode("M", "Beam", mode -> mode
+                .channel("ColorAdd_R", "Beam", List.of(1), c -> c.function("Red", 0, f -> f.physical(0, 1))).multiply("Dims", "Beam_Dimmer", "Beam_ColorAdd_R.ColorAdd_R.Red")).build();
+        var after = ProfileBuilder.profile("Tidewick", "Coracle").id("C").body(ProfileBuilder.part(Geometry.Kind.Beam, "Beam")).mode("M", "Beam", mode -> mode
+                .channel("ColorAdd_R", "Beam", List.of(1), c -> c.function("Red", 0, f -> f.physical(0, 1))).channel("Dimmer", "Beam", List.of(2), c -> c.function("Level", 0, f -> f.physical(0, 1)))
+                .multiply("Dims", "Beam_Dimmer", "Beam_ColorAdd_R.ColorAdd_R.Red")).build();
+
+        assertThat(compare(before, after).differences()).extracting(Difference::kind, Difference::rank).contains(org.assertj.core.api.Assertions.tuple(Kind.RELATIONS, Rank.SHIFTS));
     }
 
     @Test

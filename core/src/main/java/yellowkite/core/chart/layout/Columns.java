@@ -23,10 +23,6 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
     /** {@link #START}: a value of the channel. {@link #FINE}: the address of its second byte. {@link #WIDTH}: "16 bit", "coarse". */
     enum Role { NAME, VALUES, FROM, TO, HEX, PERCENT, MEANING, START, HIGHLIGHT, MODE, WIDTH, FINE }
 
-    private static final Pattern SIGNED_HEX = Pattern.compile("(?i)0x|\\dh\\b|[a-f]h\\b");
-    private static final Pattern HEX_LETTER = Pattern.compile("(?i)[a-f]");
-    private static final Pattern PLAIN = Pattern.compile("\\d{1,5}(?:\\s*%)?");
-    private static final Pattern WORD = Pattern.compile("\\p{L}{2}");
     private static final int LOOKED_AT = 40;
     private static final int LONGEST_HEAD = 80;
     private static final Map<Role, Pattern> HEADS = heads();
@@ -56,7 +52,7 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
         var body = sheet.lines().stream().skip(heading + 1L).filter(line -> !isHeading(line)).toList();
         int width = sheet.lines().stream().mapToInt(line -> line.cells().size()).max().orElse(0);
         var head = heading < 0 ? new Line("", List.of()) : sheet.lines().get(heading);
-        var facts = IntStream.range(0, width).mapToObj(column -> Facts.of(body, column)).toList();
+        var facts = IntStream.range(0, width).mapToObj(column -> ColumnFacts.of(body, column)).toList();
         var single = new EnumMap<Role, Integer>(Role.class);
         var addresses = new HashMap<Integer, String>();
         var free = new HashSet<Integer>();
@@ -80,7 +76,7 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
     }
 
     /** Roles whose heading leaves no doubt, where what stands below does not say otherwise. */
-    private static void named(Line head, List<Facts> facts, Map<Role, Integer> single, Set<Integer> free) {
+    private static void named(Line head, List<ColumnFacts> facts, Map<Role, Integer> single, Set<Integer> free) {
         for (var role : List.of(Role.HEX, Role.PERCENT, Role.FROM, Role.TO, Role.START, Role.HIGHLIGHT, Role.MODE, Role.WIDTH)) {
             for (int column : List.copyOf(free)) {
                 boolean fits = switch (role) {
@@ -102,7 +98,7 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
     }
 
     /** Beside a column that is headed 8 bit, 16 bit is a mode. */
-    private static void fine(Line head, List<Facts> facts, Map<Role, Integer> single, Set<Integer> free) {
+    private static void fine(Line head, List<ColumnFacts> facts, Map<Role, Integer> single, Set<Integer> free) {
         boolean plain = head.cells().stream().anyMatch(cell -> ADDRESS.matcher(cell).matches());
         boolean modes = head.cells().stream().anyMatch(cell -> cell.matches("(?i)8[- ]?bit.*"));
         for (int column : List.copyOf(free)) {
@@ -113,7 +109,7 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
         }
     }
 
-    private static void values(List<Facts> facts, Map<Role, Integer> single, Set<Integer> free, Line head) {
+    private static void values(List<ColumnFacts> facts, Map<Role, Integer> single, Set<Integer> free, Line head) {
         if (single.containsKey(Role.FROM)) {
             return;
         }
@@ -140,7 +136,7 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
         }
     }
 
-    private static void texts(List<Facts> facts, Map<Role, Integer> single, Set<Integer> free, Line head) {
+    private static void texts(List<ColumnFacts> facts, Map<Role, Integer> single, Set<Integer> free, Line head) {
         var texts = free.stream().filter(column -> facts.get(column).letters() >= 0.3).sorted().toList();
         int values = single.getOrDefault(Role.VALUES, single.getOrDefault(Role.FROM, Integer.MAX_VALUE));
         var named = texts.stream().filter(column -> HEADS.get(Role.NAME).matcher(head.cell(column)).matches()).toList();
@@ -178,63 +174,5 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
 
     int column(Role role) {
         return single.getOrDefault(role, -1);
-    }
-
-    /** What stands in a column. Shares are of the cells that hold anything; {@code reach} is the largest value. */
-    private record Facts(int filled, double addresses, boolean rising, double spans, double weight, double reach, double hex, double percents, double numbers, double letters) {
-        static Facts of(List<Line> body, int column) {
-            int filled = 0;
-            int addresses = 0;
-            int dashes = 0;
-            int spans = 0;
-            int ranges = 0;
-            int hex = 0;
-            int bareHexLetters = 0;
-            int percents = 0;
-            int numbers = 0;
-            int letters = 0;
-            int falls = 0;
-            int last = 0;
-            double reach = 0;
-            for (var line : body) {
-                var cell = line.cell(column);
-                if (cell.isEmpty()) {
-                    continue;
-                }
-                filled++;
-                var values = Values.of(cell);
-                var address = Addresses.of(cell);
-                if (Addresses.isDash(cell) || Values.isEllipsis(cell)) {
-                    dashes++;
-                } else if (address.isPresent()) {
-                    addresses++;
-                    falls += address.get().getFirst() < last ? 1 : 0;
-                    last = address.get().getFirst();
-                }
-                if (values.isPresent()) {
-                    spans++;
-                    ranges += values.get().to() > values.get().from() ? 1 : 0;
-                    reach = Math.max(reach, values.get().percent() ? 0 : values.get().to());
-                    percents += values.get().percent() ? 1 : 0;
-                }
-                hex += Values.isBareHex(cell) || values.isPresent() && SIGNED_HEX.matcher(cell).find() ? 1 : 0;
-                bareHexLetters += Values.isBareHex(cell) && HEX_LETTER.matcher(cell).find() && values.isEmpty() ? 1 : 0;
-                numbers += PLAIN.matcher(cell).matches() ? 1 : 0;
-                letters += WORD.matcher(cell).find() ? 1 : 0;
-            }
-            double of = Math.max(1, filled);
-            double plain = Math.max(1, filled - dashes);
-            boolean rising = addresses > 0 && falls <= Math.max(1, addresses / 5);
-            return new Facts(filled, (filled - dashes == 0 ? 0 : addresses / plain), rising, (spans + 0.0) / plain, spans + 2 * ranges, reach,
-                    bareHexLetters > 0 || hex == filled && filled > 0 && cellIsMarked(body, column) ? hex / of : 0, percents / of, numbers / of, letters / of);
-        }
-
-        private static boolean cellIsMarked(List<Line> body, int column) {
-            return body.stream().map(line -> line.cell(column)).anyMatch(cell -> SIGNED_HEX.matcher(cell).find());
-        }
-
-        boolean isAddresses() {
-            return addresses >= 0.85 && rising;
-        }
     }
 }
