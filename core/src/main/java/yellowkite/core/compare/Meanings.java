@@ -29,6 +29,7 @@ import yellowkite.core.profile.Wheel;
 record Meanings(List<Verdict> verdicts, Map<Rank, NavigableMap<Long, Long>> touched) {
     /** Beyond what two ways of computing a value may differ in. */
     private static final double ROUNDING = 1e-6;
+    private static final int MOST_MASTERS = 64;
     private static final Verdict GIVEN_UP = new Verdict(Rank.BREAKS, 0, Long.MAX_VALUE, "", "", "");
     /** Situations beyond that many are looked at one master at a time. */
     private static final int MOST_SITUATIONS = 128;
@@ -114,9 +115,14 @@ record Meanings(List<Verdict> verdicts, Map<Rank, NavigableMap<Long, Long>> touc
     /** Values of all channels on both sides, the same bytes on both. */
     private record Situation(long[] before, long[] after) {}
 
-    private static List<Master> masters(Modes modes, int here, int there) {
-        var masters = new ArrayList<>(modes.before.resolver().mastersOf(here));
-        for (var other : modes.after.resolver().mastersOf(there)) { // what only the right waits for decides, too
+    /** {@return the masters on either side; null if there are more than any lamp has} */
+    private static @Nullable List<Master> masters(Modes modes, int here, int there) {
+        var masters = new ArrayList<>(modes.before.resolver().mastersOf(here, MOST_MASTERS));
+        var others = modes.after.resolver().mastersOf(there, MOST_MASTERS);
+        if (masters.size() > MOST_MASTERS || others.size() > MOST_MASTERS) {
+            return null;
+        }
+        for (var other : others) { // what only the right waits for decides, too
             var partner = modes.partnersBack.get(modes.after.map().channels().get(other.index()).channel().id());
             if (partner != null) {
                 modes.before.resolver().firstPlace(partner).ifPresent(index -> masters.add(new Master(index, other.edges())));

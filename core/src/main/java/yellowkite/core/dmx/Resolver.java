@@ -203,12 +203,12 @@ public final class Resolver {
     /** A channel that decides whether functions of another count. @param edges values at which it may begin or cease to, both sides of each */
     public record Master(int index, List<Long> edges) {}
 
-    /** {@return the channels that functions of a placed channel wait for, with those that these wait for in turn} */
-    public List<Master> mastersOf(int index) {
+    /** {@return the channels that functions of a placed channel wait for, with those that these wait for in turn} More than {@code most} tell that there are more. */
+    public List<Master> mastersOf(int index, int most) {
         var edges = new LinkedHashMap<Integer, TreeSet<Long>>();
         var open = new ArrayDeque<Integer>(List.of(index));
         var seen = new HashSet<Integer>();
-        while (!open.isEmpty()) {
+        while (!open.isEmpty() && edges.size() <= most) {
             int at = open.pop();
             if (!seen.add(at)) {
                 continue;
