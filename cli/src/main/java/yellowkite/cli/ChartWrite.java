@@ -27,7 +27,7 @@ final class ChartWrite {
             var proposal = call.read(name);
             // the same chart gives the same file
             var id = UUID.nameUUIDFromBytes((proposal.maker() + "/" + proposal.model()).getBytes(StandardCharsets.UTF_8)).toString().toUpperCase(java.util.Locale.ROOT);
-            var file = new GdtfFile(GdtfDescription.of(ChartProfile.of(proposal, id)), Map.of());
+            var file = new GdtfFile(GdtfDescription.of(ChartProfile.of(proposal, id, "")), Map.of());
             Files.write(Path.of(target).toAbsolutePath(), file.write());
             var channels = proposal.modes().stream().flatMap(mode -> mode.channels().stream()).toList();
             Json.line(streams.out(), json -> json.writeStringProperty("file", name).writeStringProperty("wrote", target).writeNumberProperty("modes", proposal.modes().size())

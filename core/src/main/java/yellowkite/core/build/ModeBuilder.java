@@ -22,7 +22,8 @@ public final class ModeBuilder {
     String description = "";
     private final IntSupplier ids;
 
-    ModeBuilder(IntSupplier ids) {
+    /** @param ids of the nodes that are made, a new one for each call */
+    public ModeBuilder(IntSupplier ids) {
         this.ids = ids;
     }
 
@@ -49,6 +50,11 @@ public final class ModeBuilder {
         }
         channels.add(built);
         return this;
+    }
+
+    /** {@return what was built so far} */
+    public List<Channel> channels() {
+        return List.copyOf(channels);
     }
 
     public ModeBuilder multiply(String name, String masterLink, String followerLink) {
@@ -132,6 +138,7 @@ public final class ModeBuilder {
         private double physicalTo = 1;
         private String wheel = "";
         private String emitter = "";
+        private String original = "";
         private String filter = "";
         private String curve = "";
         private String modeMaster = "";
@@ -160,6 +167,17 @@ public final class ModeBuilder {
         public FunctionBuilder wheel(String wheelName) {
             wheel = wheelName;
             return this;
+        }
+
+        /** @param words of the maker */
+        public FunctionBuilder original(String words) {
+            original = words;
+            return this;
+        }
+
+        /** {@return the id of the function that is being built} */
+        public int id() {
+            return id;
         }
 
         public FunctionBuilder emitter(String emitterName) {
@@ -202,6 +220,7 @@ public final class ModeBuilder {
             return ChannelFunction.of(id, f -> {
                 f.name = name;
                 f.attribute = attribute;
+                f.originalAttribute = original;
                 f.dmxFrom = new DmxValue(from, bytes);
                 f.defaultValue = new DmxValue(defaultRaw, bytes);
                 f.physicalFrom = physicalFrom;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.chart.correct.Corrections;
 import yellowkite.core.chart.proposal.Proposal;
 import yellowkite.core.chart.proposal.Proposal.ChannelProposal;
 import yellowkite.core.chart.proposal.Proposal.ModeProposal;
@@ -25,17 +26,28 @@ public final class ChartReader {
 
     /** @param maker null = as the chart says, if it does. @param model likewise */
     public static Proposal read(List<Sheet> sheets, @Nullable String maker, @Nullable String model) {
-        var charted = ChartLayout.read(sheets);
-        var meanings = new ModeMeaning();
-        var modes = charted.modes().stream().map(mode -> mode(mode, meanings)).toList();
+        return read(sheets, maker, model, Corrections.NONE).proposal();
+    }
+
+    /** {@return the chart with what a person said of it} */
+    public static Reading read(List<Sheet> sheets, @Nullable String maker, @Nullable String model, Corrections corrections) {
+        var charted = corrections.laid(ChartLayout.read(sheets));
+        var meanings = new ModeMeaning(corrections.attributes());
+        var modes = new ArrayList<ModeProposal>();
+        for (var mode : charted.modes()) {
+            modes.add(mode(mode, modes.size(), meanings, corrections));
+        }
         var title = title(charted, maker);
         int dash = title == null ? -1 : title.indexOf(" - ");
         var named = maker == null && dash > 0 ? title.substring(0, dash) : maker;
-        return new Proposal(named, model != null ? model : dash > 0 && title != null ? title.substring(dash + 3) : title, modes, meanings.wheels(), charted.unplaced());
+        var proposal = new Proposal(named, model != null ? model : dash > 0 && title != null ? title.substring(dash + 3) : title, modes, meanings.wheels(), charted.unplaced());
+        var leftOut = Pages.leftOut(proposal);
+        return new Reading(proposal, Pages.open(proposal, leftOut), leftOut, corrections.aside(), corrections.settled());
     }
 
-    private static ModeProposal mode(Charted.Mode mode, ModeMeaning meanings) {
-        var channels = meanings.of(Repeats.found(Widths.together(mode.entries())));
+    private static ModeProposal mode(Charted.Mode mode, int index, ModeMeaning meanings, Corrections corrections) {
+        var found = corrections.addressed(index, Repeats.found(Widths.together(mode.entries())));
+        var channels = meanings.of(found).stream().map(corrections::said).toList();
         int footprint = channels.stream().mapToInt(channel -> {
             int last = channel.addresses().stream().mapToInt(Integer::intValue).max().orElse(0);
             return channel.cell() == null ? last : channel.cell().first() - 1 + last + channel.cell().spacing() * (channel.cell().count() - 1);

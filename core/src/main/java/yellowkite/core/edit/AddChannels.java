@@ -3,6 +3,7 @@ package yellowkite.core.edit;
 import java.util.HashSet;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.body.Parts;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.DmxBreak;

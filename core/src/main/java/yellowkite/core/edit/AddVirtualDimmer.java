@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import yellowkite.core.body.Parts;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;

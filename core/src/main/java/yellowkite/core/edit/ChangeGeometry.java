@@ -1,6 +1,7 @@
 package yellowkite.core.edit;
 
 import java.util.List;
+import yellowkite.core.body.Parts;
 import yellowkite.core.profile.FixtureType;
 
 /** Says which part of the body a channel moves or lights; links to the channel follow. Where its addresses are taken there, it goes behind the last one. */

@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.body.Parts;
 import yellowkite.core.attribute.Catalogue;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.profile.Channel;

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import yellowkite.core.body.Parts;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CellGrid;
 import yellowkite.core.profile.Channel;

@@ -3,7 +3,7 @@ package yellowkite.core.edit;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.text.Figures;
 
-/** Sets what a function reaches at its first and last value; the first larger than the second means inverted. */
+/** Sets what a function reaches at its first and last value; the first larger than the second means inverted. Whoever sets them to what they are confirms them. */
 public record SetFunctionPhysical(int function, double from, double to) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
@@ -15,7 +15,8 @@ public record SetFunctionPhysical(int function, double from, double to) implemen
                 f.physicalFrom = from;
                 f.physicalTo = to;
             });
-            return Located.applied(after == at.function() ? before : at.replace(after));
+            var changed = after == at.function() ? before : at.replace(after);
+            return Located.applied(changed.house().assumed().contains(function) ? changed.with(f -> f.house = f.house.withAssumed(function, false)) : changed);
         });
     }
 

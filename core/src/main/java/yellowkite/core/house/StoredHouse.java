@@ -17,22 +17,26 @@ import yellowkite.core.profile.WheelCare;
  * read again, and laid onto a newer one.
  *
  * @param chartCounts by mode name
- * @param wheels      by wheel name; what was stored before there were any has none
+ * @param wheels      by wheel name; what was stored before there were any has none. {@code assumed} likewise
  */
 public record StoredHouse(String notes, Category category, Map<String, Integer> chartCounts, List<ChannelCare> channels, List<RangeMark> marks,
-        @Nullable Map<String, WheelCare> wheels) {
-    public static final StoredHouse NONE = new StoredHouse("", Category.NONE, Map.of(), List.of(), List.of(), Map.of());
+        @Nullable Map<String, WheelCare> wheels, @Nullable List<AssumedFunction> assumed) {
+    public static final StoredHouse NONE = new StoredHouse("", Category.NONE, Map.of(), List.of(), List.of(), Map.of(), List.of());
 
     public record ChannelCare(String mode, String channel, Care care) {}
 
     /** @param from first value of the range, raw */
     public record RangeMark(String mode, String channel, String function, long from, Mark mark) {}
 
+    /** A function whose physical ends nobody stated. */
+    public record AssumedFunction(String mode, String channel, String function) {}
+
     public StoredHouse {
         chartCounts = Map.copyOf(chartCounts);
         channels = List.copyOf(channels);
         marks = List.copyOf(marks);
         wheels = wheels == null ? Map.of() : Map.copyOf(wheels);
+        assumed = assumed == null ? List.of() : List.copyOf(assumed);
     }
 
     public static StoredHouse of(FixtureType type) {
@@ -56,9 +60,15 @@ public record StoredHouse(String notes, Category category, Map<String, Integer> 
                 marks.add(new RangeMark(place.mode(), place.channel(), place.function(), place.from(), house.marks().get(id)));
             }
         });
+        var assumed = new ArrayList<AssumedFunction>();
+        here.functions().forEach((place, id) -> {
+            if (house.assumed().contains(id)) {
+                assumed.add(place);
+            }
+        });
         var wheels = new TreeMap<String, WheelCare>();
         type.wheels().stream().filter(wheel -> house.wheels().containsKey(wheel.id())).forEach(wheel -> wheels.put(wheel.name(), house.wheel(wheel.id())));
-        return new StoredHouse(house.notes(), house.category(), counts, channels, marks, wheels);
+        return new StoredHouse(house.notes(), house.category(), counts, channels, marks, wheels, assumed);
     }
 
     /** {@return the document with this as its house part; what has no counterpart in it is left out} */
@@ -78,6 +88,10 @@ public record StoredHouse(String notes, Category category, Map<String, Integer> 
         for (var each : marks) {
             var id = here.ranges().get(new Places.InFunction(each.mode(), each.channel(), each.function(), each.from()));
             house = id == null ? house : house.withMark(id, each.mark());
+        }
+        for (var each : assumed) {
+            var id = here.functions().get(each);
+            house = id == null ? house : house.withAssumed(id, true);
         }
         var done = house;
         return type.with(f -> f.house = done);

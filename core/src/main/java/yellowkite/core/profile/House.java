@@ -1,7 +1,9 @@
 package yellowkite.core.profile;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
@@ -14,9 +16,11 @@ import org.jspecify.annotations.Nullable;
  * @param channels    by channel
  * @param marks       by named range
  * @param wheels      by wheel
+ * @param assumed     functions whose physical ends are the usual ones, which nobody stated or confirmed
  */
-public record House(String notes, Category category, Map<Integer, Integer> chartCounts, Map<Integer, Care> channels, Map<Integer, Mark> marks, Map<Integer, WheelCare> wheels) {
-    public static final House NONE = new House("", Category.NONE, Map.of(), Map.of(), Map.of(), Map.of());
+public record House(String notes, Category category, Map<Integer, Integer> chartCounts, Map<Integer, Care> channels, Map<Integer, Mark> marks, Map<Integer, WheelCare> wheels,
+        Set<Integer> assumed) {
+    public static final House NONE = new House("", Category.NONE, Map.of(), Map.of(), Map.of(), Map.of(), Set.of());
 
     /** What kind of lamp it is, as a store sorts them. */
     public enum Category { NONE, MOVING_SPOT, MOVING_WASH, SPOT, PAR, BATTEN, STROBE, DIMMER, SCROLLER, GOBO_ROTATOR, HAZE, OTHER }
@@ -32,20 +36,25 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
      *
      * @param note     may be empty
      * @param blackout value that it is to have at a blackout, in the width it was given for; null = nothing of its own
+     * @param source   file and place of the chart that it was read from; null = it was not read from one
      */
-    public record Care(Tint tint, String note, @Nullable DmxValue blackout) {
-        public static final Care NONE = new Care(Tint.NONE, "", null);
+    public record Care(Tint tint, String note, @Nullable DmxValue blackout, @Nullable String source) {
+        public static final Care NONE = new Care(Tint.NONE, "", null, null);
 
         public Care withTint(Tint to) {
-            return new Care(to, note, blackout);
+            return new Care(to, note, blackout, source);
         }
 
         public Care withNote(String to) {
-            return new Care(tint, to, blackout);
+            return new Care(tint, to, blackout, source);
         }
 
         public Care withBlackout(@Nullable DmxValue to) {
-            return new Care(tint, note, to);
+            return new Care(tint, note, to, source);
+        }
+
+        public Care withSource(@Nullable String to) {
+            return new Care(tint, note, blackout, to);
         }
     }
 
@@ -57,6 +66,7 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
         channels = Map.copyOf(channels);
         marks = Map.copyOf(marks);
         wheels = Map.copyOf(wheels);
+        assumed = Set.copyOf(assumed);
     }
 
     public Care care(int channel) {
@@ -64,25 +74,25 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
     }
 
     public House withNotes(String to) {
-        return new House(to, category, chartCounts, channels, marks, wheels);
+        return new House(to, category, chartCounts, channels, marks, wheels, assumed);
     }
 
     public House withCategory(Category to) {
-        return new House(notes, to, chartCounts, channels, marks, wheels);
+        return new House(notes, to, chartCounts, channels, marks, wheels, assumed);
     }
 
     /** @param to null = the chart names none */
     public House withChartCount(int mode, @Nullable Integer to) {
-        return new House(notes, category, put(chartCounts, mode, to), channels, marks, wheels);
+        return new House(notes, category, put(chartCounts, mode, to), channels, marks, wheels, assumed);
     }
 
     public House withCare(int channel, Care to) {
-        return new House(notes, category, chartCounts, put(channels, channel, to.equals(Care.NONE) ? null : to), marks, wheels);
+        return new House(notes, category, chartCounts, put(channels, channel, to.equals(Care.NONE) ? null : to), marks, wheels, assumed);
     }
 
     /** @param to null = none */
     public House withMark(int range, @Nullable Mark to) {
-        return new House(notes, category, chartCounts, channels, put(marks, range, to), wheels);
+        return new House(notes, category, chartCounts, channels, put(marks, range, to), wheels, assumed);
     }
 
     public WheelCare wheel(int wheel) {
@@ -90,12 +100,35 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
     }
 
     public House withWheel(int wheel, WheelCare to) {
-        return new House(notes, category, chartCounts, channels, marks, put(wheels, wheel, to.equals(WheelCare.NONE) ? null : to));
+        return new House(notes, category, chartCounts, channels, marks, put(wheels, wheel, to.equals(WheelCare.NONE) ? null : to), assumed);
+    }
+
+    /** {@return this part in which a function's physical ends count as assumed, or as stated} */
+    public House withAssumed(int function, boolean to) {
+        if (assumed.contains(function) == to) {
+            return this;
+        }
+        var after = new HashSet<>(assumed);
+        if (to) {
+            after.add(function);
+        } else {
+            after.remove(function);
+        }
+        return new House(notes, category, chartCounts, channels, marks, wheels, after);
     }
 
     /** {@return this part in which copies of nodes are kept as those that they were copied from} @param copies ids by the id of what was copied */
     public House alsoFor(Map<Integer, Integer> copies) {
-        return channels.isEmpty() && marks.isEmpty() ? this : new House(notes, category, chartCounts, doubled(channels, copies::get), doubled(marks, copies::get), wheels);
+        if (channels.isEmpty() && marks.isEmpty() && assumed.isEmpty()) {
+            return this;
+        }
+        var assumedToo = new HashSet<>(assumed);
+        copies.forEach((id, copy) -> {
+            if (assumed.contains(id)) {
+                assumedToo.add(copy);
+            }
+        });
+        return new House(notes, category, chartCounts, doubled(channels, copies::get), doubled(marks, copies::get), wheels, assumedToo);
     }
 
     private static <T> Map<Integer, T> doubled(Map<Integer, T> was, Function<Integer, @Nullable Integer> copies) {

@@ -27,6 +27,10 @@ public record Mode(int id, String name, String description, String geometry, Lis
         return new Mode(id, name, to, geometry, channels, relations, macros, source);
     }
 
+    public Mode withGeometry(String to) {
+        return to.equals(geometry) ? this : new Mode(id, name, description, to, channels, relations, macros, source);
+    }
+
     public Mode withChannels(List<Channel> to) {
         return to == channels ? this : new Mode(id, name, description, geometry, to, relations, macros, source);
     }

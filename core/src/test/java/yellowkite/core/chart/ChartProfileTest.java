@@ -36,7 +36,7 @@ class ChartProfileTest {
             """;
 
     private static FixtureType profile(String chart) {
-        return ChartProfile.of(ChartReader.read(List.of(TextSheets.read(chart)), "Tidewick", "Ketch"), ID);
+        return ChartProfile.of(ChartReader.read(List.of(TextSheets.read(chart)), "Tidewick", "Ketch"), ID, "");
     }
 
     @Test

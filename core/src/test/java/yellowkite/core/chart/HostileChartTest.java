@@ -25,7 +25,7 @@ class HostileChartTest {
                 channel.functions().forEach(function -> assertThat(function.from()).as("%s", function).isBetween(0L, function.to()));
             }
         }
-        GdtfDescription.of(ChartProfile.of(proposal, "4A0C6B52-63A0-4F38-9A51-0C5A6E2B7D12")).write();
+        GdtfDescription.of(ChartProfile.of(proposal, "4A0C6B52-63A0-4F38-9A51-0C5A6E2B7D12", "")).write();
     }
 
     @ParameterizedTest

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import yellowkite.core.edit.SetRanges;
 
 class RangeTableTest {
     /** Each row as its first value and its meaning. */
@@ -30,6 +29,6 @@ class RangeTableTest {
 
     @Test
     void namesThatTheStandardCannotHoldAreSpelledOtherwise() {
-        assertThat(RangeTable.read("0-99 Strobe 0.5 Hz \u2192 10 Hz\n100-255 Zoom 42\u00B0", 255).rows()).extracting(SetRanges.Row::name).containsExactly("Strobe 0,5 Hz -> 10 Hz", "Zoom 42 deg");
+        assertThat(RangeTable.read("0-99 Strobe 0.5 Hz \u2192 10 Hz\n100-255 Zoom 42\u00B0", 255).rows()).extracting(RangeTable.Row::name).containsExactly("Strobe 0,5 Hz -> 10 Hz", "Zoom 42 deg");
     }
 }

@@ -80,7 +80,7 @@ class CareTest {
         var after = applied(lamp, new SetCare(List.of(dimmer, zoom), House.Tint.GREEN, null));
         after = applied(after, new SetCare(List.of(zoom), null, " Slow "));
 
-        assertThat(after.house().care(zoom)).isEqualTo(new House.Care(House.Tint.GREEN, "Slow", null));
+        assertThat(after.house().care(zoom)).isEqualTo(new House.Care(House.Tint.GREEN, "Slow", null, null));
         assertThat(after.house().care(dimmer).note()).isEmpty();
         assertThat(refusal(lamp, new SetCare(List.of(999), House.Tint.RED, null))).startsWith("channel:");
         assertThat(refusal(lamp, new SetCare(List.of(zoom), null, "a\u0007b"))).contains("control characters");
@@ -164,7 +164,7 @@ class CareTest {
         var after = applied(marked, new DuplicateMode(mode(marked).id(), "Second"));
 
         int copy = after.modes().getLast().channels().get(2).id();
-        assertThat(after.house().care(copy)).isEqualTo(new House.Care(House.Tint.RED, "Sticks", null));
+        assertThat(after.house().care(copy)).isEqualTo(new House.Care(House.Tint.RED, "Sticks", null, null));
     }
 
     @Test

@@ -4,6 +4,12 @@ import java.util.List;
 import java.util.Random;
 import java.util.function.BiFunction;
 import java.util.stream.Stream;
+import yellowkite.core.chart.proposal.Proposal.ChannelProposal;
+import yellowkite.core.chart.proposal.Proposal.Counts;
+import yellowkite.core.chart.proposal.Proposal.FunctionProposal;
+import yellowkite.core.chart.proposal.Proposal.ModeProposal;
+import yellowkite.core.chart.proposal.Proposal.RangeProposal;
+import yellowkite.core.chart.proposal.Proposal.WheelProposal;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
@@ -51,6 +57,20 @@ public final class RandomEdits {
         private int of(Stream<Integer> ids) {
             var all = ids.toList();
             return all.isEmpty() ? -1 : all.get(random.nextInt(all.size()));
+        }
+
+        /** A chart of one channel or two, each with a function below another one. */
+        ModeProposal chart() {
+            int first = address();
+            var channels = List.of(charted(attribute(), first), charted(attribute(), first + 1));
+            return new ModeProposal(name(), first + 1, random.nextBoolean() ? channels : channels.subList(0, 1));
+        }
+
+        private ChannelProposal charted(String attribute, int address) {
+            boolean wheel = attribute.equals("Gobo1");
+            var low = new FunctionProposal(attribute, "Low", 0, 99, physical(), physical(), PhysicalUnit.None, random.nextBoolean(), wheel ? "Gobo wheel 1" : null, false, null, List.of(new RangeProposal("Reeds", 10, 99, wheel ? 2 : 0, null, null)));
+            var high = new FunctionProposal(random.nextBoolean() ? "NoFeature" : attribute, "High", 100, 255, 0, 1, PhysicalUnit.None, false, null, true, random.nextInt(4) == 0 ? new Counts(address(), 0, 127) : null, List.of());
+            return new ChannelProposal(List.of(address), null, "Words", attribute, 0.9, "It says so.", 5L, random.nextBoolean(), null, List.of(low, high), List.of(), List.of("line " + address));
         }
 
         String attribute() {
@@ -103,6 +123,7 @@ public final class RandomEdits {
             (a, r) -> new DivideFunction(a.function(), r.nextBoolean() ? a.range() : null, 1 + r.nextInt(6), 0, "Part", 1, r.nextInt(4), null, null),
             (a, r) -> new SetRanges(a.function(), List.of(new SetRanges.Row(a.value(), "Low", null, null, r.nextInt(3)), new SetRanges.Row(a.value(), "High", null, null, 0))),
             (a, r) -> new LayStencil(a.channel(), a.type().modes().stream().flatMap(each -> each.channels().stream()).skip(r.nextInt(2)).findFirst().map(Stencil::of).orElse(new Stencil("", 1, LogicalChannel.Snap.NO, LogicalChannel.Master.NONE, List.of()))),
+            (a, r) -> new LayChart(r.nextBoolean() ? a.mode() : null, a.chart(), List.of(new WheelProposal("Gobo wheel 1", List.of("Open", "Reeds"))), r.nextBoolean() ? List.of() : List.of(a.channel()), "chart.txt"),
             (a, r) -> new CopyChannels(a.channels(), a.mode()), (a, r) -> new BringFunction(a.function(), List.of(a.mode())), (a, r) -> new AddVirtualDimmer(a.mode()),
             (a, r) -> new MakeCells(a.mode(), a.channels(), "Dot " + r.nextInt(3), 2 + r.nextInt(4), a.address(), 1 + r.nextInt(6), 1 + r.nextInt(2), a.pick(List.of(MakeCells.Order.values()))),
             (a, r) -> new SetLevels(a.channels(), a.pick(List.of(SetLevels.Level.values())), String.valueOf(r.nextInt(256))), (a, r) -> new SetCare(a.channels(), House.Tint.BLUE, a.name()),

@@ -17,7 +17,7 @@ class StoredHouseTest {
     private static FixtureType cared(FixtureType type) {
         var mode = type.modes().getFirst();
         return type.with(f -> f.house = f.house.withNotes("Fans are loud").withCategory(House.Category.MOVING_SPOT).withChartCount(mode.id(), 20)
-                .withCare(Lamps.channel(type, "Gobo1").id(), new House.Care(House.Tint.BLUE, "Sticks when cold", new DmxValue(12, 1))).withMark(Lamps.range(type, "Dots").id(), OPEN));
+                .withCare(Lamps.channel(type, "Gobo1").id(), new House.Care(House.Tint.BLUE, "Sticks when cold", new DmxValue(12, 1), null)).withMark(Lamps.range(type, "Dots").id(), OPEN));
     }
 
     @Test

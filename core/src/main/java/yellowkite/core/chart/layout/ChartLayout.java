@@ -22,10 +22,12 @@ public final class ChartLayout {
     private static final Pattern FOOT = Pattern.compile("(?i)^(?:(?:page|seite|p\\.)\\s*)?\\d{1,4}\\s*(?:/|of|von|\\|)?\\s*\\d{0,4}$|^-\\s*\\d{1,4}\\s*-$");
     private static final Pattern SENTENCE = Pattern.compile("(?i)^(?:(?:dmx\\s*)?(?:channels?|ch|kanal)\\.?\\s*)?#?(\\d{1,3}(?:\\s*[-/+&]\\s*\\d{1,3})?)\\s*[:.)\\u2013=-]?\\s+(\\p{L}.*)$");
 
+    private static final int FIRST_LINES = 2;
+    private static final int LAST_LINES = 5;
     /** Of one channel: no chart says more than one thing of each value. */
     private static final int MOST_ROWS = 1_024;
 
-    private final List<String> title = new ArrayList<>();
+    private final List<Unplaced> title = new ArrayList<>();
     private final List<Unplaced> unplaced = new ArrayList<>();
     /** Modes in the order of the chart, by the column or the block that they stand in. */
     private final Map<String, OpenMode> modes = new LinkedHashMap<>();
@@ -64,7 +66,13 @@ public final class ChartLayout {
         }
         var modes = layout.modes.values().stream().filter(mode -> !mode.entries().isEmpty())
                 .map(mode -> new Mode(mode.name(), mode.entries().stream().map(each -> new Entry(each.addresses(), each.entry().words, each.entry().rows, each.entry().places, each.entry().number, each.entry().doubts)).toList())).toList();
-        return new Charted(layout.title, modes, layout.unplaced);
+        return new Charted(layout.heading().stream().map(Unplaced::text).toList(), modes, Stream.concat(layout.title.stream().filter(each -> !layout.heading().contains(each)), layout.unplaced.stream()).toList());
+    }
+
+    /** What names the fixture stands at the very beginning, or just above the table; what else comes before it is no part of the chart. */
+    private List<Unplaced> heading() {
+        int last = title.size();
+        return last <= FIRST_LINES + LAST_LINES ? title : Stream.concat(title.subList(0, FIRST_LINES).stream(), title.subList(last - LAST_LINES, last).stream()).toList();
     }
 
     /** A heading that differs from the one before begins another table. */
@@ -107,7 +115,7 @@ public final class ChartLayout {
         if (MODE_LINE.matcher(line.text()).matches() && !line.text().matches("(?i).*\\b(protocol|chart|manual|version)\\b.*")) {
             begin(line.text());
         } else if (modes.isEmpty()) {
-            title.add(line.text());
+            title.add(new Unplaced(line.place(), line.text()));
         } else {
             unplaced.add(new Unplaced(line.place(), line.text()));
         }
@@ -129,7 +137,7 @@ public final class ChartLayout {
         if (single && MODE_LINE.matcher(line.text()).matches()) {
             begin(line.text());
         } else if (modes.isEmpty() && open == null) {
-            title.add(line.text());
+            title.add(new Unplaced(line.place(), line.text()));
         } else {
             unplaced.add(new Unplaced(line.place(), line.text()));
         }

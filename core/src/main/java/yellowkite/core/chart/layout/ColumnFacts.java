@@ -54,8 +54,13 @@ record ColumnFacts(int filled, double addresses, boolean rising, double spans, d
         double of = Math.max(1, filled);
         double plain = Math.max(1, filled - dashes);
         boolean rising = addresses > 0 && falls <= Math.max(1, addresses / 5);
-        return new ColumnFacts(filled, (filled - dashes == 0 ? 0 : addresses / plain), rising, (spans + 0.0) / plain, spans + 2 * ranges, reach,
+        return new ColumnFacts(filled, share(addresses, filled - dashes), rising, (spans + 0.0) / plain, spans + 2 * ranges, reach,
                 bareHexLetters > 0 || hex == filled && filled > 0 && cellIsMarked(body, column) ? hex / of : 0, percents / of, numbers / of, letters / of);
+    }
+
+    /** In a short column one slip is no evidence. */
+    private static double share(int addresses, int plain) {
+        return plain == 0 ? 0 : addresses >= 3 && plain - addresses <= 1 ? 1 : (double) addresses / plain;
     }
 
     private static boolean cellIsMarked(List<Line> body, int column) {

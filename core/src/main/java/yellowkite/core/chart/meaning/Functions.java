@@ -7,6 +7,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.attribute.Catalogue;
 import yellowkite.core.attribute.StandardAttribute;
+import yellowkite.core.chart.proposal.Doubts;
 import yellowkite.core.chart.proposal.Proposal.Counts;
 import yellowkite.core.chart.proposal.Proposal.FunctionProposal;
 import yellowkite.core.chart.proposal.Proposal.RangeProposal;
@@ -45,15 +46,8 @@ final class Functions {
             functions.make(pieces.subList(i, end), pieces);
             i = end;
         }
-        functions.sayWhatIsAssumed();
+        Doubts.sayWhatIsAssumed(functions.made, doubts);
         return functions.made;
-    }
-
-    private void sayWhatIsAssumed() {
-        var assumed = made.stream().filter(each -> each.assumed() && each.unit() != PhysicalUnit.None && each.ranges().stream().allMatch(range -> range.slot() == 0)).map(each -> "'" + each.name() + "'").distinct().toList();
-        if (!assumed.isEmpty()) {
-            doubts.add("The chart states no numbers for " + String.join(", ", assumed) + "; the usual ones are assumed.");
-        }
     }
 
     private static boolean together(Piece one, Piece next) {

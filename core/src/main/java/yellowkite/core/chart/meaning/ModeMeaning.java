@@ -22,9 +22,15 @@ public final class ModeMeaning {
     private static final int MOST_OF_A_KIND = 20;
     private static final double TWICE = 0.6;
 
+    private final Map<String, String> chosen;
     private final WheelMaker wheels = new WheelMaker();
     /** Where each channel of the chart stands in the first mode that has it: conditions name addresses of that mode. */
     private final Map<Integer, Integer> numbers = new HashMap<>();
+
+    /** @param chosen attributes that a person has chosen, by the first line of the channel */
+    public ModeMeaning(Map<String, String> chosen) {
+        this.chosen = Map.copyOf(chosen);
+    }
 
     public List<WheelProposal> wheels() {
         return wheels.wheels();
@@ -47,7 +53,9 @@ public final class ModeMeaning {
         var entry = found.entry();
         var words = Widths.plain(entry.words());
         var rows = entry.rows().stream().map(row -> Phrase.of(row.meaning())).toList();
-        var guess = once(ChannelMeaning.of(words.isEmpty() ? entry.words() : words, rows, neighbours), found.cell() != null, neighbours);
+        var byHand = entry.places().isEmpty() ? null : chosen.get(entry.places().getFirst());
+        var guess = byHand != null ? new Guess(byHand, 1, Functions.pretty(byHand) + " was chosen by hand.")
+                : once(ChannelMeaning.of(words.isEmpty() ? entry.words() : words, rows, neighbours), found.cell() != null, neighbours);
         var doubts = new ArrayList<>(entry.doubts());
         if (guess.sure() < yellowkite.core.chart.proposal.Proposal.SURE) {
             doubts.add(guess.why());
@@ -58,14 +66,14 @@ public final class ModeMeaning {
         var attribute = guess.attribute();
         neighbours.add(attribute, words, Phrase.of(words).begins("rot") || rows.stream().anyMatch(row -> row.begins("index", "rotating")));
         if (attribute == null) {
-            return new ChannelProposal(addresses, cell, words, null, 0, guess.why(), null, null, List.of(), doubts, entry.places());
+            return new ChannelProposal(addresses, cell, words, null, 0, guess.why(), null, false, null, List.of(), doubts, entry.places());
         }
         var functions = here(Functions.of(attribute, words, entry.rows(), bytes, wheels, doubts), all, doubts);
-        var led = led(attribute, functions);
+        var led = byHand != null ? attribute : led(attribute, functions);
         var start = Starts.of(led, entry.rows(), functions, bytes, neighbours.isAdditive(), hasDimmer);
         var highlight = entry.rows().stream().map(Row::highlight).filter(each -> !each.isEmpty()).findFirst().flatMap(Values::of).map(values -> (long) values.from()).orElse(null);
         var why = start.why().isEmpty() ? guess.why() : guess.why().replaceFirst("\\.$", "") + "; " + start.why() + ".";
-        return new ChannelProposal(addresses, cell, words, led, guess.sure(), why, start.value(), highlight, functions, doubts, entry.places());
+        return new ChannelProposal(addresses, cell, words, led, guess.sure(), why, start.value(), start.why().isEmpty(), highlight, functions, doubts, entry.places());
     }
 
     /** Two channels of one attribute are seldom meant: the second is another one of its kind, or a doubt. */
@@ -105,8 +113,7 @@ public final class ModeMeaning {
             if (master.isEmpty()) {
                 doubts.add("'" + each.name() + "' counts while channel " + counts.address() + " is " + counts.from() + " to " + counts.to() + ", which this mode does not have.");
             }
-            result.add(new FunctionProposal(each.attribute(), each.name(), each.from(), each.to(), each.physicalFrom(), each.physicalTo(), each.unit(), each.assumed(), each.wheel(), each.snap(),
-                    master.map(found -> new Counts(found.getFirst(), counts.from(), counts.to())).orElse(null), each.ranges()));
+            result.add(each.withCounts(master.map(found -> new Counts(found.getFirst(), counts.from(), counts.to())).orElse(null)));
         }
         return result;
     }
@@ -122,7 +129,7 @@ public final class ModeMeaning {
                     doubts.add("Address " + address + " is used by '" + other + "' already.");
                 }
             }
-            result.add(new ChannelProposal(each.addresses(), each.cell(), each.words(), each.attribute(), doubts.size() > each.doubts().size() ? Math.min(each.sure(), 0.5) : each.sure(), each.why(), each.start(), each.highlight(), each.functions(), doubts, each.places()));
+            result.add(doubts.size() > each.doubts().size() ? each.withDoubts(doubts).withSure(Math.min(each.sure(), 0.5)) : each);
         }
         return result;
     }

@@ -7,7 +7,7 @@ import yellowkite.core.chart.layout.Charted.Row;
 import yellowkite.core.chart.layout.Values;
 import yellowkite.core.profile.DmxValue;
 
-/** The value that a channel starts at: what the chart says, else what harms nobody. @param why part of a sentence; empty if there is nothing to say */
+/** The value that a channel starts at: what the chart says, else what harms nobody. @param why part of a sentence; empty if the chart says it */
 record Starts(@Nullable Long value, String why) {
     static Starts of(String attribute, List<Row> rows, List<FunctionProposal> functions, int bytes, boolean additive, boolean hasDimmer) {
         var stated = rows.stream().map(Row::start).filter(each -> !each.isEmpty()).findFirst().flatMap(Values::of);

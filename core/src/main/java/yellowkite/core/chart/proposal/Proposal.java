@@ -27,6 +27,14 @@ public record Proposal(@Nullable String maker, @Nullable String model, List<Mode
         public ModeProposal {
             channels = List.copyOf(channels);
         }
+
+        public ModeProposal withName(String to) {
+            return new ModeProposal(to, footprint, channels);
+        }
+
+        public ModeProposal withChannels(List<ChannelProposal> to) {
+            return new ModeProposal(name, footprint, to);
+        }
     }
 
     /**
@@ -37,11 +45,12 @@ public record Proposal(@Nullable String maker, @Nullable String model, List<Mode
      * @param sure      how sure the attribute is, in [0, 1]; below {@link #SURE} somebody has to look
      * @param why       one sentence
      * @param start     in the channel's width; null if it is nobody's guess
+     * @param startSaid whether the chart says it
      * @param highlight as the chart states it; null if it does not
      * @param places    the lines of the chart that it comes from
      */
     public record ChannelProposal(List<Integer> addresses, @Nullable CellProposal cell, String words, @Nullable String attribute, double sure, String why,
-            @Nullable Long start, @Nullable Long highlight, List<FunctionProposal> functions, List<String> doubts, List<String> places) {
+            @Nullable Long start, boolean startSaid, @Nullable Long highlight, List<FunctionProposal> functions, List<String> doubts, List<String> places) {
         public ChannelProposal {
             addresses = List.copyOf(addresses);
             functions = List.copyOf(functions);
@@ -53,8 +62,30 @@ public record Proposal(@Nullable String maker, @Nullable String model, List<Mode
             return addresses.size();
         }
 
+        /** {@return the first line that it comes from, by which it is known: the same channel has the same in each mode} */
+        public String key() {
+            return places.isEmpty() ? "" : places.getFirst();
+        }
+
+        /** {@return whether somebody has to look} */
+        public boolean isDoubtful() {
+            return attribute == null || sure < SURE || !doubts.isEmpty();
+        }
+
         public ChannelProposal withDoubts(List<String> to) {
-            return new ChannelProposal(addresses, cell, words, attribute, sure, why, start, highlight, functions, to, places);
+            return new ChannelProposal(addresses, cell, words, attribute, sure, why, start, startSaid, highlight, functions, to, places);
+        }
+
+        public ChannelProposal withSure(double to) {
+            return new ChannelProposal(addresses, cell, words, attribute, to, why, start, startSaid, highlight, functions, doubts, places);
+        }
+
+        public ChannelProposal withStart(long to) {
+            return new ChannelProposal(addresses, cell, words, attribute, sure, why, to, true, highlight, functions, doubts, places);
+        }
+
+        public ChannelProposal withFunctions(List<FunctionProposal> to) {
+            return new ChannelProposal(addresses, cell, words, attribute, sure, why, start, startSaid, highlight, to, doubts, places);
         }
     }
 
@@ -73,13 +104,35 @@ public record Proposal(@Nullable String maker, @Nullable String model, List<Mode
         public FunctionProposal {
             ranges = List.copyOf(ranges);
         }
+
+        public FunctionProposal withSpan(long first, long last) {
+            return new FunctionProposal(attribute, name, first, last, physicalFrom, physicalTo, unit, assumed, wheel, snap, counts,
+                    ranges.stream().filter(each -> each.to() >= first && each.from() <= last).map(each -> each.within(first, last)).toList());
+        }
+
+        /** {@return the same with ends that somebody states} */
+        public FunctionProposal withEnds(double first, double last) {
+            return new FunctionProposal(attribute, name, from, to, first, last, unit, false, wheel, snap, counts, ranges);
+        }
+
+        public FunctionProposal withCounts(@Nullable Counts when) {
+            return new FunctionProposal(attribute, name, from, to, physicalFrom, physicalTo, unit, assumed, wheel, snap, when, ranges);
+        }
+
+        public FunctionProposal withRanges(List<RangeProposal> with) {
+            return new FunctionProposal(attribute, name, from, to, physicalFrom, physicalTo, unit, assumed, wheel, snap, counts, with);
+        }
     }
 
     /** A condition that the chart states in words, by the address and the byte values that it names. */
     public record Counts(int address, long from, long to) {}
 
     /** @param slot counted from 1; 0 = none. @param physicalFrom null = as the function runs */
-    public record RangeProposal(String name, long from, long to, int slot, @Nullable Double physicalFrom, @Nullable Double physicalTo) {}
+    public record RangeProposal(String name, long from, long to, int slot, @Nullable Double physicalFrom, @Nullable Double physicalTo) {
+        RangeProposal within(long first, long last) {
+            return new RangeProposal(name, Math.max(from, first), Math.min(to, last), slot, physicalFrom, physicalTo);
+        }
+    }
 
     /** @param slots names in order */
     public record WheelProposal(String name, List<String> slots) {

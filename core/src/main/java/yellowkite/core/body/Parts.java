@@ -1,4 +1,4 @@
-package yellowkite.core.edit;
+package yellowkite.core.body;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -11,19 +11,19 @@ import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Mode;
 
 /** Which parts of the body a mode reaches, and which of them an attribute belongs to. */
-final class Parts {
+public final class Parts {
     private static final Set<String> OF_THE_BASE = Set.of("Control");
 
     private Parts() {}
 
     /** {@return the parts of the mode's own body, outermost first; repeated ones are not among them} */
-    static List<Geometry> shared(FixtureType type, Mode mode) {
+    public static List<Geometry> shared(FixtureType type, Mode mode) {
         return type.geometries().stream().filter(each -> each.name().equals(mode.geometry())).findFirst()
                 .map(top -> top.walk().filter(Geometry.Part.class::isInstance).toList()).orElse(List.of());
     }
 
     /** {@return the top-level geometries that references of the mode's body repeat} */
-    static List<Geometry> repeated(FixtureType type, Mode mode) {
+    public static List<Geometry> repeated(FixtureType type, Mode mode) {
         var names = new ArrayList<String>();
         type.geometries().stream().filter(each -> each.name().equals(mode.geometry())).flatMap(Geometry::walk)
                 .forEach(each -> { if (each instanceof Geometry.Reference reference && !names.contains(reference.geometry())) { names.add(reference.geometry()); } });
@@ -31,7 +31,7 @@ final class Parts {
     }
 
     /** {@return whether channels of a mode may act on a part: it stands in the mode's own body, or in what references there repeat} */
-    static boolean reaches(FixtureType type, Mode mode, String part) {
+    public static boolean reaches(FixtureType type, Mode mode, String part) {
         var open = new ArrayDeque<String>(List.of(mode.geometry()));
         var seen = new HashSet<String>();
         while (!open.isEmpty()) {
@@ -50,7 +50,7 @@ final class Parts {
     }
 
     /** {@return the part that an attribute usually belongs to: pan to the first axis, tilt to the last, service to the base, the rest to what shines} */
-    static Optional<String> suggest(FixtureType type, Mode mode, String attribute, String featureGroup) {
+    public static Optional<String> suggest(FixtureType type, Mode mode, String attribute, String featureGroup) {
         var parts = shared(type, mode);
         var axes = parts.stream().filter(each -> each instanceof Geometry.Part part && part.kind() == Geometry.Kind.Axis).map(Geometry::name).toList();
         if (parts.isEmpty()) {

@@ -1,0 +1,77 @@
+package yellowkite.core.chart;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import yellowkite.core.chart.meaning.ColourNames;
+import yellowkite.core.chart.proposal.Proposal.FunctionProposal;
+import yellowkite.core.chart.proposal.Proposal.ModeProposal;
+import yellowkite.core.chart.proposal.Proposal.WheelProposal;
+import yellowkite.core.colour.Srgb;
+import yellowkite.core.profile.ColorCie;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Trees;
+import yellowkite.core.profile.Wheel;
+import yellowkite.core.text.StandardName;
+import yellowkite.core.xml.Source;
+
+/**
+ * The wheels that a chart's mode selects from. One that the profile has already, slot for slot, is used; another one is added.
+ *
+ * @param names what each wheel of the chart is called in the profile
+ */
+record ChartWheels(FixtureType type, Map<String, String> names) {
+    private static final int LONGEST_NAME = 80;
+
+    static ChartWheels laidOnto(FixtureType type, List<WheelProposal> wheels, ModeProposal mode) {
+        var needed = mode.channels().stream().flatMap(each -> each.functions().stream()).map(FunctionProposal::wheel).collect(Collectors.toSet());
+        var names = new HashMap<String, String>();
+        var after = type;
+        for (var wheel : wheels) {
+            if (needed.contains(wheel.name())) {
+                var known = known(after, wheel);
+                var added = known.isPresent() ? after : with(after, wheel);
+                names.put(wheel.name(), known.orElseGet(() -> added.wheels().getLast()).name());
+                after = added;
+            }
+        }
+        return new ChartWheels(after, names);
+    }
+
+    /** Slot for slot the same words, whatever the wheel is called; of several the one of that name. */
+    private static Optional<Wheel> known(FixtureType type, WheelProposal wheel) {
+        var words = wheel.slots().stream().map(ChartWheels::key).toList();
+        var alike = type.wheels().stream().filter(each -> each.slots().stream().map(slot -> key(slot.name())).toList().equals(words)).toList();
+        return alike.stream().filter(each -> each.name().equals(wheel.name())).findFirst().or(() -> alike.stream().findFirst());
+    }
+
+    private static String key(String slot) {
+        return StandardName.of(slot, LONGEST_NAME).toLowerCase(Locale.ROOT);
+    }
+
+    private static FixtureType with(FixtureType type, WheelProposal wheel) {
+        var name = ChartBody.fresh(new HashSet<>(type.wheels().stream().map(Wheel::name).toList()), StandardName.of(wheel.name(), LONGEST_NAME));
+        boolean colours = wheel.name().startsWith("Colour");
+        var taken = new HashSet<String>();
+        var slots = new ArrayList<Wheel.Slot>();
+        int id = type.nextId() + 1;
+        for (var slot : wheel.slots()) {
+            slots.add(Wheel.Slot.of(id++, ChartBody.fresh(taken, StandardName.of(slot, LONGEST_NAME)), colours ? colour(slot) : ColorCie.WHITE, ""));
+        }
+        var made = new Wheel(type.nextId(), name, slots, Source.NONE);
+        int next = id;
+        return type.with(f -> {
+            f.wheels = Trees.insert(f.wheels, f.wheels.size(), made);
+            f.nextId = next;
+        });
+    }
+
+    private static ColorCie colour(String words) {
+        return ColourNames.rgb(words).flatMap(rgb -> Srgb.parse(String.format(Locale.ROOT, "#%06x", rgb))).map(Srgb::toCie).orElse(ColorCie.WHITE);
+    }
+}
