@@ -3,6 +3,8 @@ import { Tooltip } from 'radix-ui';
 import { createBrowserRouter } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
 import { queryClient } from './api/query-client';
+import { ChartPage } from './chart/chart-page';
+import { ChartStart } from './chart/chart-start';
 import { ComparePage } from './compare/compare-page';
 import { DeskPage } from './desk/desk-page';
 import { GoboPage } from './gobos/gobo-page';
@@ -23,6 +25,8 @@ const router = createBrowserRouter([
     children: [
       { path: '/', element: <LibraryPage /> },
       { path: '/desk/:profileId', element: <DeskPage /> },
+      { path: '/desk/:profileId/charts', element: <ChartStart /> },
+      { path: '/desk/:profileId/charts/:chartId', element: <ChartPage /> },
       { path: '/profile/:profileId', element: <ProfilePage /> },
       { path: '/compare', element: <ComparePage /> },
       { path: '/wanted', element: <WantedPage /> },

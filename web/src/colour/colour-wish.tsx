@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { answer, api } from '../api/client';
 import type { ColourMap, WishAnswer, WishRequest } from '../api/types';
 import { useDesk, useDeskActions } from '../desk/desk-context';
-import { number } from '../desk/typed-number';
+import { number } from '../ui/figures';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { NumberField } from '../ui/number-field';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { ColourMap, Edit } from '../api/types';
 import { PanelForm } from '../desk/panel-form';
 import { useDeskActions } from '../desk/desk-context';
-import { number } from '../desk/typed-number';
+import { number } from '../ui/figures';
 import { NumberField } from '../ui/number-field';
 import { PanelButton } from '../ui/panel-button';
 import { Refusal } from '../ui/refusal';

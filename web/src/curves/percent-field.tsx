@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { number } from '../desk/typed-number';
+import { number } from '../ui/figures';
 
 /** A share that is typed in percent; sent when it is left or with Enter, put back with Escape. */
 export function PercentField({ label, value, onChange, onFocus }: { label: string; value: number; onChange: (to: number) => void; onFocus: () => void }) {

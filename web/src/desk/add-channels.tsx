@@ -1,16 +1,19 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { ClipboardPaste } from 'lucide-react';
+import { FileText } from 'lucide-react';
 import { useDeferredValue, useState } from 'react';
-import { answer, api } from '../api/client';
+import { Link, useNavigate } from 'react-router';
+import { answer, api, authorHeader } from '../api/client';
+import { Problem } from '../api/problem';
 import type { ChannelRow, ChartLine, ModeMap } from '../api/types';
-import { Button } from '../ui/button';
+import { Button, buttonLook } from '../ui/button';
 import { counted } from '../ui/counted';
 import { PennantIcon } from '../ui/pennant-icon';
 import { Refusal } from '../ui/refusal';
 import { useDesk, useDeskActions } from './desk-context';
 
 /** Channels are added by typing what the chart says, one or a whole run; what was not understood stays in the field. */
-export function AddChannels({ map, onChart }: { map: ModeMap; onChart: (text: string) => void }) {
+export function AddChannels({ map }: { map: ModeMap }) {
+  const read = useReadChart();
   const { draft, chosen } = useDesk();
   const { edit } = useDeskActions();
   const [text, setText] = useState('');
@@ -74,7 +77,7 @@ export function AddChannels({ map, onChart }: { map: ModeMap; onChart: (text: st
             if (!/[\n\t]/.test(pasted)) return;
             event.preventDefault();
             // lines with more than one column are a chart, others are channels one below the other
-            if (/\t|^[^,;\n]+[,;].*\n/.test(pasted)) onChart(pasted);
+            if (/\t|^[^,;\n]+[,;].*\n/.test(pasted)) void read(pasted).then(setRefusal);
             else setText(text + pasted.replace(/[\r\n]+/g, ', '));
           }}
           onKeyDown={(event) => {
@@ -92,9 +95,9 @@ export function AddChannels({ map, onChart }: { map: ModeMap; onChart: (text: st
           </label>
         )}
         <Button type="submit">Add</Button>
-        <Button quiet data-key="c" onClick={() => onChart('')}>
-          <ClipboardPaste size={15} aria-hidden /> Paste a chart
-        </Button>
+        <Link to={`/desk/${draft.profileId}/charts`} data-key="c" className={buttonLook({ quiet: true })}>
+          <FileText size={15} aria-hidden /> Read a chart
+        </Link>
       </div>
       <Refusal says={refusal} className="mt-1" />
       {lines.length > 0 && (
@@ -111,6 +114,21 @@ export function AddChannels({ map, onChart }: { map: ModeMap; onChart: (text: st
       )}
     </form>
   );
+}
+
+/** A chart that was pasted where channels are typed opens on its page; what cannot be read as one stays on the clipboard, with the reason. */
+function useReadChart() {
+  const { draft } = useDesk();
+  const navigate = useNavigate();
+  return async (text: string) => {
+    try {
+      const chart = await answer(api.POST('/api/profiles/{profileId}/pasted-charts', { params: { path: { profileId: draft.profileId }, header: authorHeader() }, body: { name: '', text } }));
+      void navigate(`/desk/${draft.profileId}/charts/${chart.id}`);
+      return null;
+    } catch (refused) {
+      return refused instanceof Problem ? refused.message : 'It is not certain that this was saved; reload to see.';
+    }
+  };
 }
 
 function said(lines: ChartLine[], nameOf: (line: ChartLine, index: number) => string | undefined) {

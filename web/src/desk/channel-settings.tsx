@@ -4,13 +4,14 @@ import type { ChannelRow, Edit } from '../api/types';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Refusal } from '../ui/refusal';
-import { AttributePicker } from './attribute-picker';
-import { useDesk, useDeskActions } from './desk-context';
+import { AttributePicker } from '../parts/attribute-picker';
+import { placeOf, useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
 import { FADES, MASTERS, REACTION } from './reaction';
 import { StencilPanel } from './stencil-panel';
 import { TINTS } from './tint';
-import { number, shown, wholeNumber } from './typed-number';
+import { number, shown } from '../ui/figures';
+import { wholeNumber } from './typed-number';
 import { ValueField } from './value-field';
 import { useValueForm, written } from './value-form';
 
@@ -31,7 +32,7 @@ export function ChannelSettings({ channel }: { channel: ChannelRow }) {
   return (
     <section aria-label="Channel" className="mt-2">
       <div className="flex flex-wrap items-end gap-2">
-        <AttributePicker label="Attribute" value={channel.attribute} onChoose={(attribute) => void send({ type: 'changeAttribute', channel: channel.id, attribute })} />
+        <AttributePicker label="Attribute" place={placeOf(draft)} value={channel.attribute} onChoose={(attribute) => void send({ type: 'changeAttribute', channel: channel.id, attribute })} />
         <Choice label="Part" value={channel.geometry} options={draft.parts.map((part) => ({ value: part, text: part }))} onChoose={(geometry) => void send({ type: 'changeGeometry', channel: channel.id, geometry })} />
         {channel.addresses.length > 0 && (
           <>

@@ -1,5 +1,6 @@
 import { createContext, use } from 'react';
 import type { Draft, Edit } from '../api/types';
+import type { AttributePlace } from '../parts/attribute-picker';
 import type { Brought } from './desk-query';
 
 /** What the parts of the desk share: the draft, what is chosen, where the probe stands, and the way to change things. */
@@ -44,4 +45,9 @@ export function useDesk() {
   const desk = use(DeskContext);
   if (!desk) throw new Error('useDesk needs a <DeskContext> around it');
   return desk;
+}
+
+/** Where attributes are looked for. */
+export function placeOf(draft: Draft): AttributePlace {
+  return { draft: draft.id, version: draft.version, mode: draft.map?.id ?? 0 };
 }

@@ -11,6 +11,7 @@ import { Trail } from '../ui/trail';
 import { Hint } from '../ui/hint';
 import { Notice } from '../ui/notice';
 import { tell } from '../ui/toast';
+import { useKeys } from '../ui/keys';
 import { useWho } from '../who/who';
 import { DeskActionsContext, DeskContext, type Desk, type DeskActions } from './desk-context';
 import { deskQuery, useChange, useColleagues } from './desk-query';
@@ -20,7 +21,6 @@ import { Outline } from './outline';
 import { PublishPopover } from './publish-popover';
 import { ReadoutPanel } from './readout-panel';
 import { ShortcutList } from './shortcut-list';
-import { useDeskKeys } from './shortcuts';
 
 /** Editing a profile: outline, map, readout. Mode and channel stand in the address, so a link leads to the same place. */
 export function DeskPage() {
@@ -91,7 +91,8 @@ export function DeskPage() {
     () => draft?.canRedo && change.mutate({ kind: 'redo' }),
   );
 
-  useDeskKeys(actions.step);
+  const [keys] = useState(() => ({ j: () => actions.step(1), k: () => actions.step(-1) }));
+  useKeys(keys);
 
   if (error && !draft) return <CannotShow title="This profile cannot be opened" error={error} />;
   if (!draft || !desk) {

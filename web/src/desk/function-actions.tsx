@@ -13,7 +13,7 @@ import { CurveButton } from '../curves/curve-button';
 import { useDesk } from './desk-context';
 import { FunctionDetails } from './function-details';
 import { PanelForm } from './panel-form';
-import { shown } from './typed-number';
+import { shown } from '../ui/figures';
 import { readValue, useValueForm, written } from './value-form';
 
 type Span = Pick<FunctionBar, 'id' | 'name' | 'from' | 'to'>;

@@ -2,10 +2,10 @@ import { useState } from 'react';
 import type { Edit, FunctionBar } from '../api/types';
 import { Choice } from '../ui/choice';
 import { Refusal } from '../ui/refusal';
-import { AttributePicker } from './attribute-picker';
-import { useDesk, useDeskActions } from './desk-context';
+import { AttributePicker } from '../parts/attribute-picker';
+import { placeOf, useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
-import { number, shown } from './typed-number';
+import { number, shown } from '../ui/figures';
 
 /** What is seldom asked of a function: an attribute other than its channel's, how fast the lamp itself follows, what it never exceeds, which wheel it turns. */
 export function FunctionDetails({ bar }: { bar: FunctionBar }) {
@@ -23,7 +23,7 @@ export function FunctionDetails({ bar }: { bar: FunctionBar }) {
   return (
     <div className="grid grid-cols-2 gap-3">
       <div className="col-span-2">
-        <AttributePicker label="Attribute" value={bar.attribute} onChoose={(attribute) => void edit({ type: 'setFunctionAttribute', function: bar.id, attribute }).then(setRefusal)} />
+        <AttributePicker label="Attribute" place={placeOf(draft)} value={bar.attribute} onChoose={(attribute) => void edit({ type: 'setFunctionAttribute', function: bar.id, attribute }).then(setRefusal)} />
         <Refusal says={refusal} />
       </div>
       <EditField label="End to end, s" showLabel mono value={shown(bar.realFade)} toEdit={(text) => seconds(text, (realFade) => ({ type: 'setFade', function: bar.id, realFade, realAcceleration: bar.realAcceleration }))} />

@@ -8,7 +8,8 @@ import { useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
 import { FunctionActions } from './function-actions';
 import { RangeMark } from './range-mark';
-import { number, shown, wholeNumber } from './typed-number';
+import { number, shown } from '../ui/figures';
+import { wholeNumber } from './typed-number';
 import { ValueField } from './value-field';
 import { useValueForm, written } from './value-form';
 

@@ -1,6 +1,8 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { memo, useEffect, useRef, useState } from 'react';
+import { memo, useEffect, useRef } from 'react';
+import { Link } from 'react-router';
 import type { ModeMap } from '../api/types';
+import { buttonLook } from '../ui/button';
 import { counted } from '../ui/counted';
 import { Tail } from '../ui/tail';
 import { AddChannels } from './add-channels';
@@ -9,7 +11,6 @@ import { ChannelLine } from './channel-line';
 import { useDesk } from './desk-context';
 import { useChecks } from './desk-query';
 import { EditField } from './edit-field';
-import { PasteChart } from './paste-chart';
 import { SelectionBar } from './selection-bar';
 import { wholeNumber } from './typed-number';
 import { FORMS, setValueForm, useValueForm } from './value-form';
@@ -18,12 +19,16 @@ import { FORMS, setValueForm, useValueForm } from './value-form';
 export const ModeMapView = memo(function ModeMapView() {
   const { draft } = useDesk();
   const checks = useChecks(draft);
-  const [chart, setChart] = useState<string | null>(null);
   const map = draft.map;
   if (!map) {
     return (
       <main className="grid place-items-center text-center">
-        <p className="max-w-sm text-muted">This profile has no mode yet. Add one on the left (m).</p>
+        <div className="flex max-w-sm flex-col items-center gap-4">
+          <p className="text-muted">This profile has no mode yet. Read the manufacturer’s DMX chart, or add an empty mode on the left (m).</p>
+          <Link to={`/desk/${draft.profileId}/charts`} data-key="c" className={buttonLook({ main: true })}>
+            Read a chart (c)
+          </Link>
+        </div>
       </main>
     );
   }
@@ -61,8 +66,7 @@ export const ModeMapView = memo(function ModeMapView() {
         </div>
         <div className="pl-1.5">{line && <Tail bundles={line.tail} height={15} label={`Tail of ${map.name}`} />}</div>
       </div>
-      <AddChannels key={`add ${map.id}`} map={map} onChart={setChart} />
-      {chart !== null && <PasteChart key={`chart ${map.id}`} map={map} given={chart} onClose={() => setChart(null)} />}
+      <AddChannels key={`add ${map.id}`} map={map} />
       <ChannelList key={map.id} map={map} />
       <SelectionBar key={`chosen ${map.id}`} map={map} />
     </main>

@@ -2,7 +2,7 @@ import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { ChannelRow, FunctionBar, RangeBar as Range } from '../api/types';
 import { groupColor } from '../ui/pennant';
 import { useDeskActions } from './desk-context';
-import { shown } from './typed-number';
+import { shown } from '../ui/figures';
 
 const BAR_HEIGHT = 22;
 /** More boundaries than these lie too close to be dragged; they are typed in the table. */

@@ -11,7 +11,7 @@ import { NumberField } from '../ui/number-field';
 import { Refusal } from '../ui/refusal';
 import { useDesk, useDeskActions } from './desk-context';
 import { readoutQuery } from './desk-query';
-import { number } from './typed-number';
+import { number } from '../ui/figures';
 
 /** What the light does at the probe, and what the checks say. */
 export const ReadoutPanel = memo(function ReadoutPanel() {

@@ -11,7 +11,7 @@ import { useDesk, useDeskActions } from './desk-context';
 import { PanelForm } from './panel-form';
 import { FADES, MASTERS, REACTION } from './reaction';
 import { TINTS } from './tint';
-import { number } from './typed-number';
+import { number } from '../ui/figures';
 
 const LEVELS = [
   { value: 'START', text: 'Start value' },

@@ -19,14 +19,19 @@ final class ChartMerge {
      *
      * @param chart   the channel as it would be in a new profile
      * @param assumed functions whose ends the chart does not state; those that keep the ends that they had are taken out
+     * @param stated  gets the functions whose ends are those of the chart now
      */
-    static Channel of(Channel was, Channel chart, ChannelProposal says, Set<Integer> assumed) {
+    static Channel of(Channel was, Channel chart, ChannelProposal says, Set<Integer> assumed, Set<Integer> stated) {
         var open = new ArrayList<>(was.functions().toList());
         var functions = new ArrayList<ChannelFunction>();
         for (var fresh : chart.functions().toList()) {
             var old = match(open, fresh);
             open.remove(old);
-            functions.add(old == null ? fresh : merged(old, fresh, assumed.remove(fresh.id())));
+            boolean keepsEnds = old != null && assumed.remove(fresh.id());
+            if (old != null && !keepsEnds) {
+                stated.add(old.id());
+            }
+            functions.add(old == null ? fresh : merged(old, fresh, keepsEnds));
         }
         var first = was.logicalChannels().isEmpty() ? chart.logicalChannels().getFirst() : was.logicalChannels().getFirst();
         var after = was.withOffsets(chart.offsets()).withLogicalChannels(List.of(first.withFunctions(functions)));

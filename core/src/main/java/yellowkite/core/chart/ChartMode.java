@@ -39,6 +39,7 @@ public final class ChartMode {
     private final Map<String, String> wheels;
     private final Map<String, Set<PhysicalUnit>> units = new HashMap<>();
     private final Set<Integer> assumed = new HashSet<>();
+    private final Set<Integer> stated = new HashSet<>();
     private final Map<Integer, String> places = new LinkedHashMap<>();
 
     private ChartMode(FixtureType type, ModeProposal chart, Map<String, String> wheels, Mode mode, Map<String, String> cells, String source) {
@@ -95,7 +96,7 @@ public final class ChartMode {
         for (var pair : pairs.entrySet()) {
             var fresh = made.get(at++);
             var was = pair.getValue();
-            var channel = was.map(each -> ChartMerge.of(each, fresh, pair.getKey(), assumed)).orElse(fresh);
+            var channel = was.map(each -> ChartMerge.of(each, fresh, pair.getKey(), assumed, stated)).orElse(fresh);
             merged.add(channel);
             if (!source.isEmpty()) {
                 places.put(channel.id(), source + ", " + pair.getKey().key());
@@ -174,6 +175,9 @@ public final class ChartMode {
         House house = type.house();
         for (var each : places.entrySet()) {
             house = house.withCare(each.getKey(), house.care(each.getKey()).withSource(each.getValue()));
+        }
+        for (int function : stated) {
+            house = house.withAssumed(function, false);
         }
         for (int function : assumed) {
             house = house.withAssumed(function, true);

@@ -14,6 +14,7 @@ final class EndNames {
     private static final Set<String> STROBE = Set.of("strobe", "strobes", "strobing", "flash", "flashes", "flashing", "pulse", "pulses", "pulsing", "lightning");
     /** "No strobe", "strobe off", "from open to closed" promise nothing of the kind. */
     private static final Set<String> UNSURE = Set.of("no", "off", "without", "to", "not");
+    private static final Set<String> RUNS = Set.of("to");
     private static final int SHUTTER = "Shutter".length();
 
     private EndNames() {}
@@ -48,8 +49,9 @@ final class EndNames {
         return isShutter(attribute) || attribute.equals("Iris");
     }
 
+    /** "Open -> min diameter" runs away from there. */
     static boolean saysOpen(String name) {
-        return says(name, OPEN) && !says(name, CLOSED);
+        return says(name, OPEN) && !says(name, CLOSED) && !says(name, RUNS) && name.indexOf('>') < 0 && name.indexOf('\u2192') < 0;
     }
 
     static boolean saysClosed(String name) {

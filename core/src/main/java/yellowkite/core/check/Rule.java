@@ -1,12 +1,11 @@
 package yellowkite.core.check;
 
-import java.util.HashMap;
-import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.AddressText;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.Spans;
@@ -44,12 +43,10 @@ interface Rule {
     }
 
     /** A mode with what rules ask of it again and again. */
-    record ModeView(CompiledMode compiled, Map<Integer, Integer> numbers, Set<String> geometries) {
+    record ModeView(CompiledMode compiled, Set<String> geometries) {
 
         static ModeView of(FixtureType type, Mode mode) {
-            var numbers = new HashMap<Integer, Integer>();
-            mode.channels().forEach(channel -> numbers.putIfAbsent(channel.id(), numbers.size() + 1));
-            return new ModeView(CompiledMode.of(type, mode), numbers,
+            return new ModeView(CompiledMode.of(type, mode),
                     type.allGeometries().map(Geometry::name).collect(Collectors.toSet()));
         }
 
@@ -73,8 +70,11 @@ interface Rule {
             return Finding.Place.of(mode());
         }
 
+        /** By the address that a technician reads on a console, and by the channel's name in the file. */
         Finding.Place place(Channel channel) {
-            return new Finding.Place(mode().id(), channel.id(), null, null, null, place().words() + ", channel " + numbers.get(channel.id()) + " (" + channel.name() + ")");
+            var pretty = type().attributeDefinitions().find(channel.attribute()).map(each -> each.pretty()).filter(each -> !each.isBlank()).orElse(channel.attribute());
+            var address = map().channels().stream().filter(each -> each.channel().id() == channel.id() && !each.addresses().isEmpty()).findFirst().map(each -> "address " + AddressText.of(each.addresses())).orElse("no address");
+            return new Finding.Place(mode().id(), channel.id(), null, null, null, place().words() + ", " + address + ", " + pretty + " (" + channel.name() + ")");
         }
 
         Finding.Place place(Channel channel, Spans.FunctionSpan span) {

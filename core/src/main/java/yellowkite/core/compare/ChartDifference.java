@@ -9,6 +9,7 @@ import yellowkite.core.chart.ChartMode;
 import yellowkite.core.chart.proposal.Proposal.ChannelProposal;
 import yellowkite.core.chart.proposal.Proposal.ModeProposal;
 import yellowkite.core.chart.proposal.Proposal.WheelProposal;
+import yellowkite.core.dmx.AddressText;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
@@ -18,7 +19,7 @@ import yellowkite.core.profile.Mode;
  *
  * @param key     of the chart's channel; null where the chart lacks one that the mode has
  * @param channel of the mode; null where the mode lacks one that the chart has
- * @param called  what it is called there
+ * @param called  its addresses and what it is called
  * @param says    one sentence each; none if nothing would change
  */
 public record ChartDifference(@Nullable String key, @Nullable Integer channel, String called, List<String> says) {
@@ -36,8 +37,13 @@ public record ChartDifference(@Nullable String key, @Nullable Integer channel, S
             }
         }
         mode.channels().stream().filter(each -> !each.isVirtual() && !met.contains(each.id()))
-                .forEach(each -> found.add(new ChartDifference(null, each.id(), each.name(), List.of("The chart does not have this channel."))));
+                .forEach(each -> found.add(new ChartDifference(null, each.id(), called(type, each), List.of("The chart does not have this channel."))));
         return found;
+    }
+
+    private static String called(FixtureType type, Channel channel) {
+        var pretty = type.attributeDefinitions().find(channel.attribute()).map(each -> each.pretty()).filter(each -> !each.isBlank()).orElse(channel.attribute());
+        return AddressText.of(channel.offsets()) + " " + pretty;
     }
 
     private static ChartDifference of(FixtureType type, Mode mode, ModeProposal chart, ChannelProposal channel, List<WheelProposal> wheels, Set<Integer> met) {
@@ -47,9 +53,9 @@ public record ChartDifference(@Nullable String key, @Nullable Integer channel, S
         var was = same.flatMap(each -> mode.channels().stream().filter(other -> other.id() == each.id()).findFirst());
         was.ifPresent(each -> met.add(each.id()));
         if (was.isEmpty()) {
-            return new ChartDifference(channel.key(), null, same.map(Channel::name).orElse(channel.words()), List.of("This channel is new."));
+            return new ChartDifference(channel.key(), null, same.map(each -> called(after, each)).orElse(channel.words()), List.of("This channel is new."));
         }
         var says = Comparison.ofModes(type, mode, after, changed).differences().stream().map(each -> each.says()).distinct().toList();
-        return new ChartDifference(channel.key(), was.get().id(), was.get().name(), says);
+        return new ChartDifference(channel.key(), was.get().id(), called(type, was.get()), says);
     }
 }

@@ -36,7 +36,7 @@ class ChecksTest {
         var finding = only(with("Gobo1", c -> c.withOffsets(List.of(2))), "address-overlap");
 
         assertThat(finding.says()).isEqualTo("'Yoke_Gobo1' overlaps 'Yoke_Pan' at address 2.");
-        assertThat(finding.place().words()).isEqualTo("Mode 'Main', channel 2 (Yoke_Gobo1)");
+        assertThat(finding.place().words()).isEqualTo("Mode 'Main', address 2, G1 (Yoke_Gobo1)");
         assertThat(finding.severity()).isEqualTo(Severity.ERROR);
     }
 

@@ -118,7 +118,7 @@ class LayChartTest {
         var newer = read(CHART.replace("Narrow to wide", "6° to 42°").replace("10-99\tReeds", "10-79\tReeds").replace("100-255\tRipples", "80-255\tRipples") + "7\t6\tFrost\t0-255\t0 to 100 %\t0\n");
 
         var differences = ChartDifference.of(type, mode, newer.modes().getFirst(), newer.wheels());
-        assertThat(differences).filteredOn(each -> !each.says().isEmpty()).extracting(ChartDifference::called).containsExactly("Beam_Gobo1", "Beam_Zoom", "Beam_Frost1");
+        assertThat(differences).filteredOn(each -> !each.says().isEmpty()).extracting(ChartDifference::called).containsExactly("5 Gobo 1", "6 Zoom", "7 Frost 1");
 
         var zoomOnly = newer.modes().getFirst().withChannels(newer.modes().getFirst().channels().stream().filter(each -> "Zoom".equals(each.attribute())).toList());
         var after = applied(type, new LayChart(mode.id(), zoomOnly, newer.wheels(), List.of(), "ketch 2.pdf"));
@@ -143,7 +143,7 @@ class LayChartTest {
         var mode = type.modes().getFirst();
         var less = read(CHART.replaceAll("(?m)^6.*\\n", ""));
 
-        assertThat(ChartDifference.of(type, mode, less.modes().getFirst(), less.wheels())).last().extracting(ChartDifference::key, ChartDifference::called).containsExactly(null, "Beam_Zoom");
+        assertThat(ChartDifference.of(type, mode, less.modes().getFirst(), less.wheels())).last().extracting(ChartDifference::key, ChartDifference::called).containsExactly(null, "6 Zoom");
         var after = applied(type, new LayChart(mode.id(), less.modes().getFirst(), less.wheels(), List.of(channel(type, "Zoom").id()), "x"));
         assertThat(after.modes().getFirst().channels()).noneMatch(each -> each.attribute().equals("Zoom"));
     }

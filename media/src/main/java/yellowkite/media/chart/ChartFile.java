@@ -45,7 +45,7 @@ public final class ChartFile {
         return HtmlSheets.isHtml(text) ? HtmlSheets.read(text) : List.of(TextSheets.read(text));
     }
 
-    private static boolean begins(byte[] bytes, String sign) {
+    static boolean begins(byte[] bytes, String sign) {
         var wanted = sign.getBytes(StandardCharsets.US_ASCII);
         return bytes.length > wanted.length && java.util.Arrays.equals(bytes, 0, wanted.length, wanted, 0, wanted.length);
     }

@@ -17,6 +17,8 @@ import yellowkite.core.chart.source.Aligned.Piece;
 import yellowkite.core.chart.source.Sheet;
 import yellowkite.core.chart.source.Sheet.Line;
 import yellowkite.core.chart.source.TextSheets;
+import yellowkite.media.chart.PdfRows.Row;
+import yellowkite.media.chart.PdfRows.TextLine;
 
 /** The pages of a PDF that hold text. Where the words stand is all that a page says of its columns. */
 final class PdfSheets {
@@ -37,10 +39,10 @@ final class PdfSheets {
             var lines = new ArrayList<List<Piece>>();
             var places = new ArrayList<String>();
             for (int page = 1; page <= document.getNumberOfPages() && lines.size() < MOST_LINES; page++) {
-                var found = lines(document, page);
+                var found = rows(document, page);
                 for (int i = 0; i < found.size(); i++) {
-                    lines.add(found.get(i));
-                    places.add("page " + page + ", line " + (i + 1));
+                    lines.add(found.get(i).pieces());
+                    places.add(place(page, i));
                 }
             }
             if (lines.isEmpty()) {
@@ -54,13 +56,20 @@ final class PdfSheets {
         }
     }
 
-    private static List<List<Piece>> lines(PDDocument document, int page) throws IOException {
-        var words = new Words();
+    /** {@return how a line is called; {@code index} counts from 0} */
+    static String place(int page, int index) {
+        return "page " + page + ", line " + (index + 1);
+    }
+
+    /** {@return the rows of a page from its top down, the first page being 1} */
+    static List<Row> rows(PDDocument document, int page) throws IOException {
+        var rules = PdfRules.of(document.getPage(page - 1));
+        var words = new Words(rules);
         words.setSortByPosition(true);
         words.setStartPage(page);
         words.setEndPage(page);
         words.writeText(document, Writer.nullWriter());
-        return words.inOrder();
+        return PdfRows.of(words.inOrder(), rules);
     }
 
     /** All pages at once: a table that runs over several has its columns in the same places. */
@@ -75,8 +84,14 @@ final class PdfSheets {
 
     /** Gathers the words of one page with their positions. */
     private static final class Words extends PDFTextStripper {
+        private final PdfRules rules;
         private final List<List<Piece>> lines = new ArrayList<>();
-        private final List<Double> heights = new ArrayList<>();
+        private final List<Double> bases = new ArrayList<>();
+        private final List<Double> tallest = new ArrayList<>();
+
+        private Words(PdfRules rules) {
+            this.rules = rules;
+        }
 
         @Override
         protected void writeString(String text, List<TextPosition> positions) {
@@ -92,12 +107,13 @@ final class PdfSheets {
             }
             double y = at.getYDirAdj();
             int line = lineAt(y, at.getHeightDir());
+            tallest.set(line, Math.max(tallest.get(line), at.getHeightDir()));
             var pieces = lines.get(line);
             double start = at.getXDirAdj();
             double end = start + at.getWidthDirAdj();
             var last = pieces.isEmpty() ? null : pieces.getLast();
             double letter = Math.max(1.5, at.getWidthOfSpace());
-            if (last != null && start >= last.start() && start - last.end() < CELL_GAP * letter) {
+            if (last != null && start >= last.start() && start - last.end() < CELL_GAP * letter && !rules.parts(last.end(), start, y - at.getHeightDir() / 2)) {
                 boolean space = start - last.end() > 0.35 * letter;
                 pieces.set(pieces.size() - 1, new Piece(last.start(), Math.max(end, last.end()), last.text() + (space ? " " : "") + text));
             } else {
@@ -107,17 +123,18 @@ final class PdfSheets {
 
         private int lineAt(double y, double height) {
             for (int i = lines.size() - 1; i >= Math.max(0, lines.size() - 60); i--) {
-                if (Math.abs(heights.get(i) - y) <= Math.max(1, height * SAME_LINE)) {
+                if (Math.abs(bases.get(i) - y) <= Math.max(1, height * SAME_LINE)) {
                     return i;
                 }
             }
             lines.add(new ArrayList<>());
-            heights.add(y);
+            bases.add(y);
+            tallest.add(height);
             return lines.size() - 1;
         }
 
-        private List<List<Piece>> inOrder() {
-            return IntStream.range(0, lines.size()).boxed().sorted(Comparator.comparingDouble(heights::get)).map(lines::get).toList();
+        private List<TextLine> inOrder() {
+            return IntStream.range(0, lines.size()).boxed().sorted(Comparator.comparingDouble(bases::get)).map(i -> new TextLine(bases.get(i), tallest.get(i), lines.get(i))).toList();
         }
     }
 }

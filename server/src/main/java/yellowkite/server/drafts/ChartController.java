@@ -11,7 +11,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.attribute.Catalogue;
-import yellowkite.core.chart.ChartTable;
 import yellowkite.core.chart.ChartWords;
 import yellowkite.core.chart.RangeTable;
 import yellowkite.core.dmx.ValueText;
@@ -71,20 +70,6 @@ class ChartController {
                 .map(each -> new ChartLine(each.words(), each.bytes(), each.matches().stream().map(match -> choice(match, used)).toList())).toList();
     }
 
-    /** One channel of a pasted chart. @param choices what its words can mean, best first; empty if nothing. @param lines the rows that it was read from */
-    record ChartRow(List<Integer> addresses, String words, List<AttributeChoice> choices, List<SetRanges.Row> ranges, List<String> lines) {}
-
-    record PastedChart(List<ChartRow> channels, List<String> left) {}
-
-    /** 200 with the channels and named ranges that the rows of a chart describe, and the rows that were not understood. */
-    @PostMapping("/api/drafts/{draftId}/chart-table")
-    PastedChart chartTable(@PathVariable String draftId, @RequestBody ChartRequest request) {
-        var used = used(drafts.require(draftId).history().current(), request.mode());
-        var table = ChartTable.read(shorten(request.text(), LONGEST_TABLE), used);
-        return new PastedChart(table.channels().stream()
-                .map(each -> new ChartRow(each.addresses(), each.words(), each.matches().stream().map(match -> choice(match, used)).toList(), each.ranges(), each.lines())).toList(), table.left());
-    }
-
     /** @param last last value of the function that the ranges are for */
     record TableRequest(String text, long last) {
         TableRequest {
@@ -92,10 +77,13 @@ class ChartController {
         }
     }
 
+    record PastedRanges(List<SetRanges.Row> rows, List<String> left) {}
+
     /** 200 with the named ranges that a pasted table describes, and the rows that were not understood. */
     @PostMapping("/api/range-table")
-    RangeTable table(@RequestBody TableRequest request) {
-        return RangeTable.read(shorten(request.text(), LONGEST_TABLE), request.last());
+    PastedRanges table(@RequestBody TableRequest request) {
+        var table = RangeTable.read(shorten(request.text(), LONGEST_TABLE), request.last());
+        return new PastedRanges(table.rows().stream().map(row -> new SetRanges.Row(row.from(), row.name(), null, null, 0)).toList(), table.left());
     }
 
     /** @param bytes width of the channel. @param form how a number without a sign of its own is meant */

@@ -15,7 +15,7 @@ import org.springframework.stereotype.Repository;
 
 /** Drafts and what happened to them. */
 @Repository
-class DraftRepository {
+public class DraftRepository {
     private final DSLContext database;
 
     DraftRepository(DSLContext database) {
@@ -26,12 +26,12 @@ class DraftRepository {
      * @param openProfileId  null once it is published
      * @param baseRevisionId null if it began from an empty page; of another profile if it began as a copy
      */
-    record StoredDraft(String id, String profileId, @Nullable String openProfileId, @Nullable String baseRevisionId, int version, String openedBy, LocalDateTime openedAt) {}
+    public record StoredDraft(String id, String profileId, @Nullable String openProfileId, @Nullable String baseRevisionId, int version, String openedBy, LocalDateTime openedAt) {}
 
-    enum Kind { EDIT, UNDO, REDO }
+    public enum Kind { EDIT, UNDO, REDO }
 
     /** @param edit as JSON; null for undo and redo */
-    record StoredStep(int version, Kind kind, @Nullable String edit, String sentence, String author, LocalDateTime createdAt) {}
+    public record StoredStep(int version, Kind kind, @Nullable String edit, String sentence, String author, LocalDateTime createdAt) {}
 
     Optional<StoredDraft> find(String id) {
         return database.selectFrom(DRAFT).where(DRAFT.ID.eq(id)).fetchOptional(mapping(StoredDraft::new));

@@ -35,7 +35,7 @@ import yellowkite.server.web.Refusal;
 
 /** Drafts: opened, edited, undone, redone, thrown away. Documents are replayed from the stored steps and kept for a while. */
 @Service
-class Drafts {
+public class Drafts {
     private final Transactions transactions;
     private final DraftRepository repository;
     private final RevisionRepository revisionRows;
@@ -130,7 +130,7 @@ class Drafts {
     }
 
     /** {@return the profile's open draft; a new one on its newest revision if there is none} */
-    LoadedDraft open(String profileId, Author author) {
+    public LoadedDraft open(String profileId, Author author) {
         var draft = transactions.run(() -> repository.findOpen(profileId).orElseGet(() -> {
             requireOurs(profileId);
             var base = revisionRows.findNewest(profileId).orElseThrow(() -> Refusal.notFound("This profile has no revision to edit."));
@@ -196,7 +196,7 @@ class Drafts {
     /**
      * @throws Refusal 409 if the draft is further than {@code seen}, with what happened meanwhile; 422 if the edit does not fit
      */
-    LoadedDraft apply(String draftId, int seen, Edit edit, Author author) {
+    public LoadedDraft apply(String draftId, int seen, Edit edit, Author author) {
         if (edit instanceof Begin || edit instanceof BecomeCopy) {
             throw Refusal.unfit("edit", "A profile begins once.");
         }

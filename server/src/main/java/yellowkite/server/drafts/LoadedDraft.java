@@ -13,9 +13,9 @@ import yellowkite.server.drafts.DraftRepository.StoredStep;
  * @param edits  the stored steps of the history's edits, one for each, undone ones included
  * @param halted why it goes no further, though more is stored; null if all of it could be read
  */
-record LoadedDraft(StoredDraft draft, History history, List<StoredStep> edits, @Nullable String halted) {
+public record LoadedDraft(StoredDraft draft, History history, List<StoredStep> edits, @Nullable String halted) {
 
-    LoadedDraft {
+    public LoadedDraft {
         edits = List.copyOf(edits);
     }
 

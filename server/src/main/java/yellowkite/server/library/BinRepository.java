@@ -1,6 +1,7 @@
 package yellowkite.server.library;
 
 import static org.jooq.Records.mapping;
+import static yellowkite.server.tables.Tables.CHART;
 import static yellowkite.server.tables.Tables.DRAFT;
 import static yellowkite.server.tables.Tables.DRAFT_ENTRY;
 import static yellowkite.server.tables.Tables.DRAFT_STEP;
@@ -93,6 +94,7 @@ public class BinRepository {
         database.deleteFrom(PRODUCTION_LOAD).where(PRODUCTION_LOAD.PROFILE_ID.eq(profileId)).execute();
         database.deleteFrom(PROFILE_FACTS).where(PROFILE_FACTS.PROFILE_ID.eq(profileId)).execute();
         database.deleteFrom(PROFILE_SOURCE).where(PROFILE_SOURCE.PROFILE_ID.eq(profileId)).execute();
+        database.deleteFrom(CHART).where(CHART.PROFILE_ID.eq(profileId)).execute();
         database.deleteFrom(REVISION).where(REVISION.PROFILE_ID.eq(profileId)).execute();
         database.deleteFrom(PROFILE).where(PROFILE.ID.eq(profileId)).execute();
     }

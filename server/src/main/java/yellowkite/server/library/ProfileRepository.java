@@ -3,6 +3,7 @@ package yellowkite.server.library;
 import static org.jooq.Records.mapping;
 import static org.jooq.impl.DSL.coalesce;
 import static org.jooq.impl.DSL.inline;
+import static yellowkite.server.tables.Tables.CHART;
 import static yellowkite.server.tables.Tables.DRAFT;
 import static yellowkite.server.tables.Tables.MANUFACTURER;
 import static yellowkite.server.tables.Tables.MANUFACTURER_FACTS;
@@ -108,6 +109,7 @@ public class ProfileRepository {
         changes.note(id);
         database.deleteFrom(PROFILE_FACTS).where(PROFILE_FACTS.PROFILE_ID.eq(id)).execute();
         database.deleteFrom(PROFILE_SOURCE).where(PROFILE_SOURCE.PROFILE_ID.eq(id)).execute();
+        database.deleteFrom(CHART).where(CHART.PROFILE_ID.eq(id)).execute();
         database.deleteFrom(PROFILE).where(PROFILE.ID.eq(id)).execute();
     }
 

@@ -223,7 +223,7 @@ public class Revisions {
         return Media.of(entries.keySet(), path -> requireContent(entries.get(path)));
     }
 
-    private byte[] requireContent(String sha256) {
+    public byte[] requireContent(String sha256) {
         return repository.findContent(sha256).orElseThrow(() -> new IllegalStateException("content " + sha256 + " is not stored"));
     }
 }

@@ -9,6 +9,8 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.jsontype.NamedType;
+import yellowkite.core.chart.correct.Corrections;
+import yellowkite.core.chart.source.Sheet;
 import yellowkite.core.dmx.Tail;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.Stencil;
@@ -27,6 +29,8 @@ public final class StoredForms {
     private static final JsonMapper JSON = mapper();
 
     public static final StoredForm<Edit> EDIT = form(Edit.class);
+    public static final StoredForm<Corrections> CORRECTIONS = form(Corrections.class);
+    public static final StoredForm<List<Sheet>> SHEETS = form(new TypeReference<List<Sheet>>() {}.getType());
     public static final StoredForm<Synopsis> SYNOPSIS = form(Synopsis.class);
     public static final StoredForm<StoredHouse> HOUSE = form(StoredHouse.class);
     public static final StoredForm<Stencil> STENCIL = form(Stencil.class);
@@ -41,8 +45,10 @@ public final class StoredForms {
 
     private static JsonMapper mapper() {
         var builder = JsonMapper.builder().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES, DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES);
-        builder.addMixIn(Edit.class, EditJson.Typed.class);
-        Arrays.stream(Edit.class.getPermittedSubclasses()).forEach(each -> builder.registerSubtypes(new NamedType(each, EditJson.nameOf(each))));
+        EditJson.FAMILIES.forEach(family -> {
+            builder.addMixIn(family, EditJson.Typed.class);
+            Arrays.stream(family.getPermittedSubclasses()).forEach(each -> builder.registerSubtypes(new NamedType(each, EditJson.nameOf(each))));
+        });
         return builder.build();
     }
 }

@@ -25,6 +25,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import yellowkite.server.database.Transactions;
+import yellowkite.server.library.SourceRepository;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.wanted.WantedRepository.StoredWish;
 import yellowkite.server.web.Author;
@@ -41,11 +42,13 @@ class WantedController {
     private static final int FIRST_YEAR = 2000;
     private static final int LAST_YEAR = 2199;
     private final WantedRepository repository;
+    private final SourceRepository sources;
     private final Revisions revisions;
     private final Transactions transactions;
 
-    WantedController(WantedRepository repository, Revisions revisions, Transactions transactions) {
+    WantedController(WantedRepository repository, SourceRepository sources, Revisions revisions, Transactions transactions) {
         this.repository = repository;
+        this.sources = sources;
         this.revisions = revisions;
         this.transactions = transactions;
     }
@@ -170,7 +173,7 @@ class WantedController {
             if (!repository.answer(id, request.version(), revision.id(), revisions.now())) {
                 return false;
             }
-            repository.files(id).forEach((name, sha) -> repository.putSource(revision.profileId(), name, sha, by.name(), revisions.now()));
+            repository.files(id).forEach((name, sha) -> sources.put(revision.profileId(), name, sha, by.name(), revisions.now()));
             return true;
         });
     }
@@ -205,7 +208,7 @@ class WantedController {
     /** 200 with what a profile was written from. */
     @GetMapping("/api/profiles/{profileId}/sources")
     List<SourceLine> sources(@PathVariable String profileId) {
-        return repository.sources(profileId).stream().map(each -> new SourceLine(each.name(), each.addedBy(), each.addedAt())).toList();
+        return sources.list(profileId).stream().map(each -> new SourceLine(each.name(), each.addedBy(), each.addedAt())).toList();
     }
 
     /** 200 with the profile's sources, this one among them; 422 if it is no chart or photograph. */
@@ -217,7 +220,7 @@ class WantedController {
         }
         var source = SourceFile.of(file);
         transactions.run(() -> {
-            repository.putSource(profileId, source.name(), revisions.putContent(source.bytes()), by.name(), revisions.now());
+            sources.put(profileId, source.name(), revisions.putContent(source.bytes()), by.name(), revisions.now());
             return profileId;
         });
         return sources(profileId);
@@ -226,7 +229,7 @@ class WantedController {
     /** 200 with a source to save; 404 if there is none of that name. */
     @GetMapping(value = "/api/profiles/{profileId}/source", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<byte[]> source(@PathVariable String profileId, @RequestParam String name) {
-        var sha = repository.sources(profileId).stream().filter(each -> each.name().equals(name)).map(WantedRepository.Source::sha256).findFirst().orElse(null);
+        var sha = sources.list(profileId).stream().filter(each -> each.name().equals(name)).map(SourceRepository.Source::sha256).findFirst().orElse(null);
         return SourceFile.answer(name, content(sha));
     }
 }

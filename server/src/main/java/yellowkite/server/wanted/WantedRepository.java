@@ -3,7 +3,6 @@ package yellowkite.server.wanted;
 import static org.jooq.Records.mapping;
 import static yellowkite.server.tables.Tables.MANUFACTURER;
 import static yellowkite.server.tables.Tables.PROFILE;
-import static yellowkite.server.tables.Tables.PROFILE_SOURCE;
 import static yellowkite.server.tables.Tables.REVISION;
 import static yellowkite.server.tables.Tables.WANTED;
 import static yellowkite.server.tables.Tables.WANTED_FILE;
@@ -19,7 +18,7 @@ import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
-/** Wishes and their files, and the sources that stay with profiles. */
+/** Wishes and their files. */
 @Repository
 class WantedRepository {
     private final DSLContext database;
@@ -90,18 +89,6 @@ class WantedRepository {
     Map<String, Answer> answers(Collection<String> revisionIds) {
         return database.select(REVISION.ID, PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION.NUMBER).from(REVISION).join(PROFILE).on(PROFILE.ID.eq(REVISION.PROFILE_ID))
                 .join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID)).where(REVISION.ID.in(revisionIds)).fetchMap(REVISION.ID, mapping(Answer::new));
-    }
-
-    void putSource(String profileId, String name, String sha256, String by, LocalDateTime at) {
-        database.insertInto(PROFILE_SOURCE, PROFILE_SOURCE.PROFILE_ID, PROFILE_SOURCE.NAME, PROFILE_SOURCE.SHA256, PROFILE_SOURCE.ADDED_BY, PROFILE_SOURCE.ADDED_AT).values(profileId, name, sha256, by, at)
-                .onDuplicateKeyUpdate().set(PROFILE_SOURCE.SHA256, sha256).set(PROFILE_SOURCE.ADDED_BY, by).set(PROFILE_SOURCE.ADDED_AT, at).execute();
-    }
-
-    /** @param addedAt UTC */
-    record Source(String name, String sha256, String addedBy, LocalDateTime addedAt) {}
-
-    List<Source> sources(String profileId) {
-        return database.select(PROFILE_SOURCE.NAME, PROFILE_SOURCE.SHA256, PROFILE_SOURCE.ADDED_BY, PROFILE_SOURCE.ADDED_AT).from(PROFILE_SOURCE).where(PROFILE_SOURCE.PROFILE_ID.eq(profileId)).orderBy(PROFILE_SOURCE.NAME).fetch(mapping(Source::new));
     }
 
     boolean hasProfile(String profileId) {

@@ -22,7 +22,6 @@ import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import yellowkite.core.edit.Edit;
 import yellowkite.core.library.MakerFacts;
 
 /** What the API says of itself. The page's types are generated from it. */
@@ -40,33 +39,38 @@ class ApiDescription {
         return api -> {
             api.setServers(List.of());
             var schemas = api.getComponents().getSchemas();
-            var any = new ComposedSchema();
-            var names = new Discriminator().propertyName("type");
-            for (var each : Edit.class.getPermittedSubclasses()) {
-                var schema = (Schema) ModelConverters.getInstance().read(each).get(each.getSimpleName());
-                var properties = new LinkedHashMap<String, Schema>();
-                properties.put("type", (Schema) new StringSchema()._enum(List.of(EditJson.nameOf(each))));
-                properties.putAll(schema.getProperties());
-                markNullable(each, properties);
-                schema.setProperties(properties);
-                schema.setTypes(Set.of("object"));
-                schemas.put(each.getSimpleName(), schema);
-                any.addOneOfItem(new Schema<>().$ref("#/components/schemas/" + each.getSimpleName()));
-                names.mapping(EditJson.nameOf(each), "#/components/schemas/" + each.getSimpleName());
-            }
-            any.discriminator(names);
-            schemas.put("Edit", any);
-            for (var edit : Edit.class.getPermittedSubclasses()) {
-                rows(edit).forEach(row -> {
-                    var schema = (Schema) ModelConverters.getInstance().read(row).get(row.getSimpleName());
-                    markNullable(row, schema.getProperties());
-                    schema.setTypes(Set.of("object"));
-                    schemas.put(row.getSimpleName(), schema);
-                });
-            }
+            EditJson.FAMILIES.forEach(family -> describe(family, schemas));
             markNullable(MakerFacts.class, schemas.get(MakerFacts.class.getSimpleName()).getProperties()); // the core knows nothing of this page
             schemas.forEach((name, schema) -> requirePresence(name, schema));
         };
+    }
+
+    @SuppressWarnings({"rawtypes", "unchecked"})
+    private static void describe(Class<?> family, Map<String, Schema> schemas) {
+        var any = new ComposedSchema();
+        var names = new Discriminator().propertyName("type");
+        for (var each : family.getPermittedSubclasses()) {
+            var schema = (Schema) ModelConverters.getInstance().read(each).get(each.getSimpleName());
+            var properties = new LinkedHashMap<String, Schema>();
+            properties.put("type", (Schema) new StringSchema()._enum(List.of(EditJson.nameOf(each))));
+            properties.putAll(schema.getProperties());
+            markNullable(each, properties);
+            schema.setProperties(properties);
+            schema.setTypes(Set.of("object"));
+            schemas.put(each.getSimpleName(), schema);
+            any.addOneOfItem(new Schema<>().$ref("#/components/schemas/" + each.getSimpleName()));
+            names.mapping(EditJson.nameOf(each), "#/components/schemas/" + each.getSimpleName());
+        }
+        any.discriminator(names);
+        schemas.put(family.getSimpleName(), any);
+        for (var edit : family.getPermittedSubclasses()) {
+            rows(edit).forEach(row -> {
+                var schema = (Schema) ModelConverters.getInstance().read(row).get(row.getSimpleName());
+                markNullable(row, schema.getProperties());
+                schema.setTypes(Set.of("object"));
+                schemas.put(row.getSimpleName(), schema);
+            });
+        }
     }
 
     /** Every component of our records is always sent; one that may be missing is null and marked so by its own type. */
@@ -79,11 +83,11 @@ class ApiDescription {
         schema.getProperties().replaceAll((property, each) -> tidy((Schema) each));
     }
 
-    /** An edit inside another record is written out as all its kinds, and "null or that record" as both at once: said plainly here. */
+    /** A change inside another record is written out as all its kinds, and "null or that record" as both at once: said plainly here. */
     @SuppressWarnings({"rawtypes", "unchecked"})
     private static Schema tidy(Schema property) {
         boolean nullable = property.getTypes() != null && property.getTypes().contains("null");
-        Schema one = property.getOneOf() != null ? new Schema<>().$ref("#/components/schemas/Edit")
+        Schema one = property.getOneOf() != null ? new Schema<>().$ref("#/components/schemas/" + family((Schema) property.getOneOf().getFirst()))
                 : nullable && property.get$ref() != null ? new Schema<>().$ref(property.get$ref()) : null;
         if (one == null) {
             return property;
@@ -91,6 +95,12 @@ class ApiDescription {
         var none = new Schema<>();
         none.setTypes(Set.of("null"));
         return nullable ? new ComposedSchema().anyOf(List.of(one, none)) : one;
+    }
+
+    private static String family(Schema<?> one) {
+        var kind = String.valueOf(one.get$ref()).replaceAll(".*/", "");
+        return EditJson.FAMILIES.stream().filter(family -> Arrays.stream(family.getPermittedSubclasses()).anyMatch(each -> each.getSimpleName().equals(kind))).findFirst().map(Class::getSimpleName)
+                .orElseThrow(() -> new IllegalStateException("no family has " + kind));
     }
 
     @SuppressWarnings("rawtypes")

@@ -10,16 +10,20 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.jsontype.NamedType;
+import yellowkite.core.chart.correct.Correction;
 import yellowkite.core.edit.Edit;
 
-/** Edits as JSON: {@code {"type": "renameMode", "mode": 3, "to": "Wide"}}. The core knows nothing of it. */
+/** Changes as JSON: {@code {"type": "renameMode", "mode": 3, "to": "Wide"}}. The core knows nothing of it. */
 @Configuration(proxyBeanMethods = false)
 public class EditJson {
+
+    /** The families of which each kind is known by its name. */
+    public static final List<Class<?>> FAMILIES = List.of(Edit.class, Correction.class);
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
     public interface Typed {}
 
-    /** {@return how the edit is called in JSON: its class name with a small first letter} */
+    /** {@return how the change is called in JSON: its class name with a small first letter} */
     public static String nameOf(Class<?> edit) {
         var name = edit.getSimpleName();
         return Character.toLowerCase(name.charAt(0)) + name.substring(1);
@@ -61,9 +65,10 @@ public class EditJson {
     @Bean
     JsonMapperBuilderCustomizer editsByName() {
         return builder -> {
-            builder.addMixIn(Edit.class, Typed.class);
-            Arrays.stream(Edit.class.getPermittedSubclasses())
-                    .forEach(each -> builder.registerSubtypes(new NamedType(each, nameOf(each))));
+            FAMILIES.forEach(family -> {
+                builder.addMixIn(family, Typed.class);
+                Arrays.stream(family.getPermittedSubclasses()).forEach(each -> builder.registerSubtypes(new NamedType(each, nameOf(each))));
+            });
             builder.enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES, DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES);
         };
     }

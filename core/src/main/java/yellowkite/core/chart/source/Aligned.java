@@ -11,6 +11,11 @@ import java.util.TreeMap;
  */
 public final class Aligned {
     private static final double OFTEN = 0.04;
+    private static final int FEW = 12;
+    /** Share of the pieces that begin where a column does, as long as columns are known by that. */
+    private static final double PLACED = 0.85;
+    /** Share of the rows that may write across a stripe between columns. */
+    private static final double CROSSED = 0.02;
 
     private Aligned() {}
 
@@ -24,6 +29,14 @@ public final class Aligned {
      */
     public static List<List<String>> cells(List<List<Piece>> lines, double tolerance) {
         var columns = columns(lines, tolerance);
+        if (isRagged(lines, columns, tolerance)) {
+            var rivers = rivers(lines);
+            return rivers.isEmpty() ? byStart(lines, columns, tolerance) : byRiver(lines, rivers);
+        }
+        return byStart(lines, columns, tolerance);
+    }
+
+    private static List<List<String>> byStart(List<List<Piece>> lines, List<Double> columns, double tolerance) {
         return lines.stream().map(line -> {
             var cells = new ArrayList<>(Collections.nCopies(Math.max(1, columns.size()), ""));
             for (var piece : line) {
@@ -31,6 +44,49 @@ public final class Aligned {
                 while (column + 1 < columns.size() && columns.get(column + 1) <= piece.start() + tolerance) {
                     column++;
                 }
+                cells.set(column, cells.get(column).isEmpty() ? piece.text() : cells.get(column) + " " + piece.text());
+            }
+            return (List<String>) cells;
+        }).toList();
+    }
+
+    /** Text in the middle of its column begins anywhere, and makes more columns than any line has pieces. */
+    private static boolean isRagged(List<List<Piece>> lines, List<Double> columns, double tolerance) {
+        int most = lines.stream().mapToInt(List::size).max().orElse(0);
+        var inTables = lines.stream().filter(line -> line.size() > 1).flatMap(List::stream).toList();
+        long placed = inTables.stream().filter(piece -> columns.stream().anyMatch(column -> Math.abs(piece.start() - column) <= tolerance)).count();
+        return inTables.size() > FEW && (placed < PLACED * inTables.size() || columns.size() > most + 1 && 2 * columns.size() > 3 * most);
+    }
+
+    /** {@return the middles of the white stripes that run down between the columns} */
+    private static List<Double> rivers(List<List<Piece>> lines) {
+        var rows = lines.stream().filter(line -> line.size() > 2).toList();
+        var ink = new TreeMap<Double, Integer>();
+        rows.forEach(line -> line.forEach(piece -> {
+            ink.merge(piece.start(), 1, Integer::sum);
+            ink.merge(piece.end(), -1, Integer::sum);
+        }));
+        int crossed = (int) (CROSSED * rows.size());
+        var rivers = new ArrayList<Double>();
+        int deep = 0;
+        double dry = Double.NaN;
+        for (var each : ink.entrySet()) {
+            int next = deep + each.getValue();
+            if (deep <= crossed && next > crossed && !Double.isNaN(dry) && each.getKey() > dry) {
+                rivers.add((dry + each.getKey()) / 2);
+            }
+            dry = next <= crossed && deep > crossed ? each.getKey() : dry;
+            deep = next;
+        }
+        return rivers;
+    }
+
+    private static List<List<String>> byRiver(List<List<Piece>> lines, List<Double> rivers) {
+        return lines.stream().map(line -> {
+            var cells = new ArrayList<>(Collections.nCopies(rivers.size() + 1, ""));
+            for (var piece : line) {
+                double middle = (piece.start() + piece.end()) / 2;
+                int column = (int) rivers.stream().filter(river -> river < middle).count();
                 cells.set(column, cells.get(column).isEmpty() ? piece.text() : cells.get(column) + " " + piece.text());
             }
             return (List<String>) cells;

@@ -5,12 +5,14 @@ import { useId, useState, type KeyboardEvent } from 'react';
 import { answer, api } from '../api/client';
 import type { AttributeChoice } from '../api/types';
 import { PennantIcon } from '../ui/pennant-icon';
-import { useDesk } from './desk-context';
 
 const GROUPS = ['Dimmer', 'Position', 'Gobo', 'Color', 'Beam', 'Focus', 'Control', 'Shapers', 'Video'];
 
+/** Where an attribute is looked for: a draft at a version, and the mode that has some already. */
+export type AttributePlace = { draft: string; version: number; mode: number };
+
 /** An attribute, found by typing what the chart says; those that the mode has already are set aside unless asked for. */
-export function AttributePicker({ label, value, onChoose }: { label: string; value: string; onChoose: (attribute: string) => void }) {
+export function AttributePicker({ label, value, place, shortcut, onChoose }: { label: string; value: string; place: AttributePlace; shortcut?: string; onChoose: (attribute: string) => void }) {
   const [open, setOpen] = useState(false);
   const id = useId();
   return (
@@ -19,13 +21,14 @@ export function AttributePicker({ label, value, onChoose }: { label: string; val
         {label}
       </span>
       <Popover.Root open={open} onOpenChange={setOpen}>
-        <Popover.Trigger aria-labelledby={`${id} ${id}-value`} className="inline-flex min-h-8 min-w-24 items-center justify-between gap-2 rounded-sm border border-line bg-trough px-2 text-sm hover:border-muted">
+        <Popover.Trigger data-key={shortcut} aria-labelledby={`${id} ${id}-value`} className="inline-flex min-h-8 min-w-24 items-center justify-between gap-2 rounded-sm border border-line bg-trough px-2 text-sm hover:border-muted">
           <span id={`${id}-value`}>{value}</span>
           <ChevronDown size={14} aria-hidden />
         </Popover.Trigger>
         <Popover.Portal>
           <Popover.Content align="start" sideOffset={4} aria-label="Attributes" className="z-50 w-80 rounded-lg border border-line bg-panel p-2.5 text-text shadow-2xl">
             <Finder
+              place={place}
               onChoose={(attribute) => {
                 setOpen(false);
                 onChoose(attribute);
@@ -38,17 +41,15 @@ export function AttributePicker({ label, value, onChoose }: { label: string; val
   );
 }
 
-function Finder({ onChoose }: { onChoose: (attribute: string) => void }) {
-  const { draft } = useDesk();
+function Finder({ place, onChoose }: { place: AttributePlace; onChoose: (attribute: string) => void }) {
   const [words, setWords] = useState('');
   const [group, setGroup] = useState('');
   const [used, setUsed] = useState(false);
   const [at, setAt] = useState(0);
-  const mode = draft.map?.id ?? 0;
   const list = useId();
   const { data } = useQuery({
-    queryKey: ['attributes', draft.id, draft.version, mode, words, group],
-    queryFn: ({ signal }) => answer(api.GET('/api/drafts/{draftId}/attributes', { params: { path: { draftId: draft.id }, query: { mode, words, group } }, signal })),
+    queryKey: ['attributes', place.draft, place.version, place.mode, words, group],
+    queryFn: ({ signal }) => answer(api.GET('/api/drafts/{draftId}/attributes', { params: { path: { draftId: place.draft }, query: { mode: place.mode, words, group } }, signal })),
     placeholderData: keepPreviousData,
   });
   const shown = (data ?? []).filter((each) => used || !each.used);

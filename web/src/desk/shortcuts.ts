@@ -1,0 +1,16 @@
+/** Keys of the editor. None of them is the browser's, and none acts while letters are typed. */
+export const SHORTCUTS: [string, string][] = [
+  ['n', 'Add channels: type what the chart says, Enter adds them'],
+  ['c', 'Read a chart: PDF, spreadsheet or pasted text'],
+  ['m', 'Add a mode'],
+  ['r', 'Rename the mode'],
+  ['j, k', 'Next, previous channel'],
+  ['x', 'Take the open channel into the selection, or out of it'],
+  ['d', 'Divide the open channel\u2019s function'],
+  ['t', 'Paste a table of ranges into the open channel\u2019s function'],
+  ['Ctrl+Z, Ctrl+Shift+Z', 'Undo, redo'],
+  ['arrows on a bar', 'Move the probe; Page Up and Down by a sixteenth'],
+  ['Enter, Escape', 'Send what was typed, take it back'],
+  ['p', 'Publish'],
+  ['?', 'This list'],
+];
