@@ -112,7 +112,7 @@ function Changes({ chart, mode, onto, refused, onRead, onRefuse }: { chart: Char
   const { data, error } = useQuery({
     queryKey: ['chart difference', chart.id, chart.version, chart.draftVersion, mode.index, onto],
     queryFn: async () => {
-      const read = await answer(api.GET('/api/charts/{id}/difference', { params: { path: { id: chart.id }, query: { index: mode.index, mode: onto }, header: authorHeader() } }));
+      const read = await answer(api.GET('/api/charts/{id}/difference', { params: { path: { id: chart.id }, query: { index: mode.index, mode: onto } } }));
       onRead(read);
       return read;
     },

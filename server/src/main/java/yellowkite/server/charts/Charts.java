@@ -225,8 +225,10 @@ class Charts {
     }
 
     /** {@return what the chart would change in a mode of the profile} */
-    List<ChartDifference> difference(String id, int index, int mode, Author author) {
-        var open = require(id, author);
+    List<ChartDifference> difference(String id, int index, int mode) {
+        var chart = stored(id);
+        var draft = drafts.findOpen(chart.profileId()).orElseThrow(() -> Refusal.notFound("This profile has no draft now; open the chart again."));
+        var open = read(chart, draft, StoredForms.CORRECTIONS.read(chart.corrections()));
         var type = open.draft().history().current();
         var modes = open.reading().proposal().modes();
         if (index < 0 || index >= modes.size()) {

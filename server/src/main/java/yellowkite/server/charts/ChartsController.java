@@ -87,9 +87,9 @@ class ChartsController {
         return shaper.shape(charts.add(profileId, name.isEmpty() ? "Pasted chart.txt" : name, pasted.text().getBytes(StandardCharsets.UTF_8), Author.of(author)));
     }
 
-    /** 200 with the chart as it is read now; 404 if there is none. */
-    @GetMapping("/api/charts/{id}")
-    ChartView read(@PathVariable String id, @RequestHeader(Author.HEADER) String author) {
+    /** 200 with the chart as it is read now, upon the profile's draft, which is opened if there was none; 404 for an unknown chart. */
+    @PostMapping("/api/charts/{id}/open")
+    ChartView open(@PathVariable String id, @RequestHeader(Author.HEADER) String author) {
         return shaper.shape(charts.require(id, Author.of(author)));
     }
 
@@ -121,10 +121,10 @@ class ChartsController {
         }
     }
 
-    /** 200 with what a mode of the chart would change in a mode of the profile, channel by channel. */
+    /** 200 with what a mode of the chart would change in a mode of the profile, channel by channel; 404 if that has no draft. */
     @GetMapping("/api/charts/{id}/difference")
-    List<ChartChange> difference(@PathVariable String id, @RequestParam int index, @RequestParam int mode, @RequestHeader(Author.HEADER) String author) {
-        return charts.difference(id, index, mode, Author.of(author)).stream().map(ChartChange::of).toList();
+    List<ChartChange> difference(@PathVariable String id, @RequestParam int index, @RequestParam int mode) {
+        return charts.difference(id, index, mode).stream().map(ChartChange::of).toList();
     }
 
     /** @param version of the chart */

@@ -140,6 +140,11 @@ public class Drafts {
         return load(draft);
     }
 
+    /** {@return the profile's open draft} */
+    public Optional<LoadedDraft> findOpen(String profileId) {
+        return repository.findOpen(profileId).map(this::load);
+    }
+
     /** {@return a draft that begins from a revision of the profile} One that was opened and not edited makes room. */
     LoadedDraft openAt(String profileId, int number, Author author) {
         var base = revisions.require(profileId, number);

@@ -101,7 +101,7 @@ class StoredFormsTest {
 
     /** Records with something in every component, always the same. */
     static final class Samples {
-        private static final int DEEPEST = 6;
+        private static final int DEEPEST = 9;
 
         private Samples() {}
 
