@@ -3,6 +3,7 @@ import { ArrowLeftRight, Merge, Plus, Trash2 } from 'lucide-react';
 import { memo, useCallback, useRef, useState } from 'react';
 import type { ChannelRow, Edit, FunctionBar, HoleBar, RangeBar, WheelLine } from '../api/types';
 import { Button } from '../ui/button';
+import { Hint } from '../ui/hint';
 import { Refusal } from '../ui/refusal';
 import { useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
@@ -38,7 +39,7 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
           <span className="px-1.5">From</span>
           <span className="px-1.5">To</span>
           <span className="px-1.5">Name</span>
-          <span className="px-1.5">{slots.length > 0 ? 'Wheel and slot' : ''}</span>
+          <span className="px-1.5">{slots.length > 0 ? 'Attribute, slot' : 'Attribute'}</span>
           <span className="col-span-2 px-1.5">Physical, first to last</span>
         </div>
       )}
@@ -48,12 +49,21 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
         <span className="font-semibold">
           <EditField label={`Name of function ${bar.name}`} value={bar.name} toEdit={(to) => ({ type: 'renameFunction', function: bar.id, to })} />
         </span>
-        <span className="truncate px-1.5 pt-1.5 text-sm text-muted" title={bar.wheel}>
-          {bar.wheel}
+        <span className="truncate px-1.5 pt-1.5 text-sm text-muted" title={[bar.pretty, bar.wheel].filter((each) => each !== '').join(', ')}>
+          {bar.wheel === '' ? bar.pretty : `${bar.pretty} · ${bar.wheel}`}
         </span>
         <EditField label={`Physical value of ${bar.name} at its first value`} mono value={shown(bar.physicalFrom)} toEdit={(text) => physical(text, (from) => ({ type: 'setFunctionPhysical', function: bar.id, from, to: bar.physicalTo }))} />
         <EditField label={`Physical value of ${bar.name} at its last value`} mono value={shown(bar.physicalTo)} toEdit={(text) => physical(text, (to) => ({ type: 'setFunctionPhysical', function: bar.id, from: bar.physicalFrom, to }))} />
-        <span className="pt-1.5 text-sm text-muted">{bar.unit}</span>
+        <span className="flex items-center gap-1 pt-1 text-sm text-muted">
+          {bar.unit}
+          {bar.assumed && (
+            <Hint text="Nobody stated these ends; they are the usual ones. Type what the fixture does, or press to confirm them.">
+              <button type="button" aria-label={`Confirm the assumed ends of ${bar.name}`} onClick={() => void send({ type: 'setFunctionPhysical', function: bar.id, from: bar.physicalFrom, to: bar.physicalTo })} className="rounded-sm border border-dashed border-warning px-0.5 text-[0.65rem] leading-4 text-warning hover:bg-raised">
+                assumed
+              </button>
+            </Hint>
+          )}
+        </span>
         <Remove label={`Remove function ${bar.name}`} onClick={() => void send({ type: 'removeFunction', function: bar.id })} />
       </div>
       <div className="flex flex-wrap items-center gap-x-3 px-1.5 text-xs text-muted">

@@ -134,7 +134,7 @@ function Facts({ channel, readout }: { channel: ChannelRow; readout: Readout }) 
         <>
           <dt>Physical</dt>
           <dd className="font-mono">
-            {readout.physical} {readout.unit}
+            {readout.physical} {readout.unit} {readout.assumed && <span className="font-sans text-warning">assumed</span>}
           </dd>
         </>
       )}

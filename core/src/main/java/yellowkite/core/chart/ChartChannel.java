@@ -64,7 +64,7 @@ record ChartChannel(ChannelProposal chart, Map<String, String> wheels, Map<Integ
             });
             built.function(name, each.attribute(), each.from(), made -> {
                 made.physical(each.physicalFrom(), each.physicalTo()).start(holds ? start : each.from()).original(original(each));
-                if (each.assumed()) {
+                if (each.assumed() && each.unit().isMeasured()) {
                     assumed.add(made.id());
                 }
                 if (each.wheel() != null) {

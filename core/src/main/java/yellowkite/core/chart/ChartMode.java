@@ -129,11 +129,17 @@ public final class ChartMode {
     /** An attribute that came with the chart is counted in the unit in which the chart counts it. */
     private void counted() {
         var was = type.attributeDefinitions();
-        var attributes = was.attributes().stream().map(each -> {
-            var used = units.getOrDefault(each.name(), Set.of());
-            return used.size() == 1 ? each.withUnit(used.iterator().next()) : each;
-        }).toList();
-        type = type.with(f -> f.attributeDefinitions = new AttributeDefinitions(was.activationGroups(), was.featureGroups(), attributes, was.source()));
+        var counted = was;
+        for (var each : units.entrySet()) {
+            counted = each.getValue().size() == 1 ? countedIn(counted, each.getKey(), each.getValue().iterator().next()) : counted;
+        }
+        var after = counted;
+        type = type.with(f -> f.attributeDefinitions = after);
+    }
+
+    static AttributeDefinitions countedIn(AttributeDefinitions definitions, String attribute, PhysicalUnit unit) {
+        return new AttributeDefinitions(definitions.activationGroups(), definitions.featureGroups(),
+                definitions.attributes().stream().map(each -> each.name().equals(attribute) ? each.withUnit(unit) : each).toList(), definitions.source());
     }
 
     /** {@return by address the name of the channel there} */

@@ -24,15 +24,13 @@ final class CatalogueEnds implements Rule.OfMode {
     @Override
     public Stream<Finding> check(ModeView view) {
         var measured = view.mode().channels().stream().flatMap(Channel::functions).filter(each -> hasUnit(view, each) && each.physicalFrom() != each.physicalTo()).toList();
-        return measured.size() < ENOUGH || !measured.stream().allMatch(CatalogueEnds::isUsual) ? Stream.empty()
+        boolean known = measured.stream().anyMatch(each -> view.type().house().assumed().contains(each.id())); // said by another rule
+        return known || measured.size() < ENOUGH || !measured.stream().allMatch(CatalogueEnds::isUsual) ? Stream.empty()
                 : Stream.of(found(view.place(), "The physical values of " + names(measured) + " are all what is usual for their attributes; look up what this fixture does, and enter it."));
     }
 
     private static boolean hasUnit(ModeView view, ChannelFunction function) {
-        return switch (view.type().unitOf(function.attribute())) {
-            case Angle, AngularSpeed, Frequency, Temperature, Time, Speed -> true;
-            default -> false;
-        };
+        return view.type().unitOf(function.attribute()).isMeasured();
     }
 
     private static boolean isUsual(ChannelFunction function) {

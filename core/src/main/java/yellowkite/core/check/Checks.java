@@ -23,7 +23,7 @@ public final class Checks {
             new HighlightOutside(), new MisfitUnit(), new CustomAttribute(), new NoOpenSlot(), new JumpingCurve(), new UnknownPersonality(),
             new ModeMasterGap(), new MissingPicture(), new UnreadablePicture(), new PictureSize(), new PictureNotSquare(), new NoThumbnail(),
             new BlackSlot(), new BrokenMacro(), new LowCurve(), new NoMode(), new ReferenceCircle(), new NoWheel(), new ShutterClosed(), new NameAgainstPhysical(),
-            new StrobeWords(), new ConditionOverlap(), new EmptyMasterValues(), new DimmerBesideCells(), new CatalogueEnds(), new PanWithoutFine(), new ModeNameCount(), new ChartCount(), new ChannelWithoutFunction(), new StartsInStrobe());
+            new StrobeWords(), new ConditionOverlap(), new EmptyMasterValues(), new DimmerBesideCells(), new CatalogueEnds(), new AssumedEnds(), new PanWithoutFine(), new ModeNameCount(), new ChartCount(), new ChannelWithoutFunction(), new StartsInStrobe());
 
     /** Nobody reads more of one kind; a hostile file could make millions. */
     static final int MOST_OF_A_RULE = 200;

@@ -14,8 +14,8 @@ import yellowkite.core.profile.Trees;
 import yellowkite.core.xml.Source;
 
 /**
- * Adds channels to a mode, each with one function over its whole span, with the attribute's usual physical range; what the
- * attributes need is defined along with them.
+ * Adds channels to a mode, each with one function over its whole span, with the attribute's usual physical range, which counts as
+ * assumed; what the attributes need is defined along with them.
  *
  * @param at     address of the first one: channels from there on move up; null = behind the last address
  */
@@ -88,8 +88,12 @@ public record AddChannels(int mode, List<NewChannel> channels, @Nullable Integer
         }
         var channel = built(roomy, fresh, geometry, words, addresses);
         int index = Addresses.position(roomy.findMode(mode).orElseThrow(), addresses);
-        var added = roomy.mapModes(each -> each.id() == mode ? each.withChannels(Trees.insert(each.channels(), index, channel)) : each).with(f -> f.nextId += 3);
-        return fresh.ranges() == null ? Located.applied(added) : new SetRanges(channel.functions().findFirst().orElseThrow().id(), fresh.ranges()).applyTo(added);
+        int function = channel.functions().findFirst().orElseThrow().id();
+        var added = roomy.mapModes(each -> each.id() == mode ? each.withChannels(Trees.insert(each.channels(), index, channel)) : each).with(f -> {
+            f.nextId += 3;
+            f.house = f.house.withAssumed(function, type.unitOf(fresh.attribute()).isMeasured());
+        });
+        return fresh.ranges() == null ? Located.applied(added) : new SetRanges(function, fresh.ranges()).applyTo(added);
     }
 
     private static Channel built(FixtureType type, NewChannel fresh, String geometry, String words, List<Integer> addresses) {

@@ -3,7 +3,7 @@ package yellowkite.core.edit;
 import yellowkite.core.attribute.Catalogue;
 import yellowkite.core.profile.FixtureType;
 
-/** Gives one function of a channel another attribute, with the physical range that is usual for it; its definition comes along. */
+/** Gives one function of a channel another attribute, with the physical range that is usual for it and counts as assumed; its definition comes along. */
 public record SetFunctionAttribute(int function, String attribute) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
@@ -19,7 +19,7 @@ public record SetFunctionAttribute(int function, String attribute) implements Ed
                     f.physicalFrom = standard.physicalFrom();
                     f.physicalTo = standard.physicalTo();
                 });
-            }))));
+            }))).with(f -> f.house = f.house.withAssumed(function, usual.isPresent() && type.unitOf(attribute).isMeasured())));
         }));
     }
 

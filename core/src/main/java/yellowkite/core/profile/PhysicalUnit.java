@@ -1,6 +1,5 @@
 package yellowkite.core.profile;
 
-import yellowkite.core.xml.Source;
 /** What a physical value counts. Source: GDTF {@code PhysicalUnit}; the constants bear the standard's names. */
 public enum PhysicalUnit {
     None(""), Percent("%"), Length("m"), Mass("kg"), Time("s"), Temperature("K"), LuminousIntensity("cd"), Angle("°"),
@@ -11,6 +10,14 @@ public enum PhysicalUnit {
 
     PhysicalUnit(String symbol) {
         this.symbol = symbol;
+    }
+
+    /** {@return whether its values differ from fixture to fixture, so that somebody has to look them up: angles, speeds, times} */
+    public boolean isMeasured() {
+        return switch (this) {
+            case Angle, AngularSpeed, Frequency, Temperature, Time, Speed -> true;
+            default -> false;
+        };
     }
 
     /** {@return the sign written behind a number; empty for a number without unit} */

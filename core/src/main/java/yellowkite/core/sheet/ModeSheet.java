@@ -41,7 +41,7 @@ public record ModeSheet(String mode, String description, int footprint, List<Cha
         }
     }
 
-    /** @param meaning its two ends in words; empty if they say nothing. @param when it counts; empty = always */
+    /** @param meaning its two ends in words, and whether nobody stated them; empty if they say nothing. @param when it counts; empty = always */
     public record FunctionLine(String name, long from, long to, String meaning, String when, List<RangeLine> parts) {
         public FunctionLine {
             parts = List.copyOf(parts);
@@ -78,7 +78,11 @@ public record ModeSheet(String mode, String description, int footprint, List<Cha
         var function = span.function();
         var wheel = type.findWheel(function.wheel());
         var parts = span.ranges().stream().filter(range -> range.from() <= range.to()).map(range -> part(type, function, wheel.orElse(null), range)).toList();
-        return new FunctionLine(span.name(), span.from(), span.to(), meaning(type, function, function.physicalFrom(), function.physicalTo()), when(function, links), parts);
+        return new FunctionLine(span.name(), span.from(), span.to(), assumed(type, function, meaning(type, function, function.physicalFrom(), function.physicalTo())), when(function, links), parts);
+    }
+
+    private static String assumed(FixtureType type, ChannelFunction function, String meaning) {
+        return meaning.isEmpty() || !type.house().assumed().contains(function.id()) ? meaning : meaning + " (assumed)";
     }
 
     private static RangeLine part(FixtureType type, ChannelFunction function, @Nullable Wheel wheel, Spans.RangeSpan range) {

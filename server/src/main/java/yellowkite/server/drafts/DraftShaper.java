@@ -169,6 +169,7 @@ class DraftShaper {
 
     private static boolean isKeptAlike(Channel channel, House before, House now) {
         return before == now || before.care(channel.id()).equals(now.care(channel.id()))
+                && (before.assumed().equals(now.assumed()) || channel.functions().allMatch(each -> before.assumed().contains(each.id()) == now.assumed().contains(each.id())))
                 && (before.marks().equals(now.marks()) || channel.functions().flatMap(each -> each.ranges().stream()).allMatch(range -> Objects.equals(before.marks().get(range.id()), now.marks().get(range.id()))));
     }
 
@@ -181,7 +182,7 @@ class DraftShaper {
         var definition = type.attributeDefinitions().find(channel.attribute());
         var care = type.house().care(channel.id());
         return new DraftView.ChannelRow(channel.id(), number, channel.name(), channel.attribute(),
-                definition.map(each -> each.pretty()).filter(pretty -> !pretty.isBlank()).orElse(channel.attribute()),
+                pretty(type, channel.attribute()),
                 definition.map(each -> each.featureGroup()).orElse(""), channel.geometry(), channel.bytes(), channel.max(),
                 places.isEmpty() ? List.of() : places.getFirst().addresses(), called(places, severalBreaks), channel.offsets(), places.size(), channel.start(),
                 channel.highlight() == null ? null : channel.highlight().at(channel.bytes()),
@@ -191,6 +192,10 @@ class DraftShaper {
                 care.tint(), care.note(), care.blackout() == null ? null : care.blackout().at(channel.bytes()),
                 cells(type, mode, channel, places),
                 Spans.of(type, channel).stream().map(span -> function(type, links, span)).toList());
+    }
+
+    private static String pretty(FixtureType type, String attribute) {
+        return type.attributeDefinitions().find(attribute).map(each -> each.pretty()).filter(pretty -> !pretty.isBlank()).orElse(attribute);
     }
 
     private static String called(List<PlacedChannel> places, boolean severalBreaks) {
@@ -210,8 +215,8 @@ class DraftShaper {
         var wheel = type.findWheel(function.wheel());
         var master = function.modeMaster().isEmpty() ? null : links.find(function.modeMaster());
         int masterBytes = master == null ? function.modeFrom().bytes() : master.channel().bytes();
-        return new DraftView.FunctionBar(function.id(), span.name(), function.attribute(), span.from(), span.to(), function.physicalFrom(), function.physicalTo(),
-                type.unitOf(function.attribute()).symbol(), function.wheel(), function.emitter(), function.filter(), function.dmxProfile(), when(function, links),
+        return new DraftView.FunctionBar(function.id(), span.name(), function.attribute(), pretty(type, function.attribute()), span.from(), span.to(), function.physicalFrom(), function.physicalTo(),
+                type.unitOf(function.attribute()).symbol(), type.house().assumed().contains(function.id()), function.wheel(), function.emitter(), function.filter(), function.dmxProfile(), when(function, links),
                 master == null ? null : master.channel().id(), function.modeFrom().at(masterBytes), function.modeTo().at(masterBytes), function.min(), function.max(),
                 function.realFade(), function.realAcceleration(), runs(type, span),
                 span.ranges().stream().map(range -> new DraftView.RangeBar(range.range().id(), range.range().name(), range.from(), range.to(), range.range().slot(),

@@ -62,8 +62,8 @@ record DraftView(String id, String profileId, int version, boolean open, @Schema
     /** One cell. @param column 0 = the leftmost, row 0 = the topmost */
     record CellPlace(List<Integer> addresses, int column, int row) {}
 
-    /** @param unit sign behind its physical values. @param curve name; empty = straight. @param when in words, what must hold for it to count; empty = always. @param modeMaster id of the channel; values in its width. @param runs what its two ends are, in words; empty if they are the same, or mean nothing to people */
-    record FunctionBar(int id, String name, String attribute, long from, long to, double physicalFrom, double physicalTo, String unit, String wheel, String emitter, String filter, String curve, String when,
+    /** @param pretty what its attribute is called. @param unit sign behind its physical values. @param assumed whether nobody stated them. @param curve name; empty = straight. @param when in words, what must hold for it to count; empty = always. @param modeMaster id of the channel; values in its width. @param runs what its two ends are, in words; empty if they are the same, or mean nothing to people */
+    record FunctionBar(int id, String name, String attribute, String pretty, long from, long to, double physicalFrom, double physicalTo, String unit, boolean assumed, String wheel, String emitter, String filter, String curve, String when,
             @Schema(nullable = true) @Nullable Integer modeMaster, long modeFrom, long modeTo, @Schema(nullable = true) @Nullable Double min, @Schema(nullable = true) @Nullable Double max,
             double realFade, double realAcceleration, String runs, List<RangeBar> ranges, List<HoleBar> holes) {}
 

@@ -13,11 +13,12 @@ import org.jspecify.annotations.Nullable;
  * @param function null if none is active; then so are range, slot and physical
  * @param physical rounded to what a person reads
  * @param unit     sign behind the physical value
+ * @param assumed  whether nobody stated the ends of the function
  * @param doing    one sentence about the light
  */
 record ReadoutView(int channel, long raw, String hex, double percent, List<Byte> bytes, @Schema(nullable = true) @Nullable String function,
         @Schema(nullable = true) @Nullable String attribute, @Schema(nullable = true) @Nullable String range,
-        @Schema(nullable = true) DraftView.@Nullable SlotLine slot, @Schema(nullable = true) @Nullable String physical, String unit, String doing, Beam beam) {
+        @Schema(nullable = true) DraftView.@Nullable SlotLine slot, @Schema(nullable = true) @Nullable String physical, String unit, boolean assumed, String doing, Beam beam) {
 
     /** @param address null for a virtual channel. @param label coarse, fine ... */
     record Byte(@Schema(nullable = true) @Nullable Integer address, String label, int value) {}

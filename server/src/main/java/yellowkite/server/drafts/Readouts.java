@@ -22,17 +22,18 @@ class Readouts {
         var here = probe.readout(channelId).orElseThrow(() -> Refusal.notFound("That channel is not in this mode any more."));
         var moved = new HashSet<>(values.keySet());
         moved.add(channelId);
-        return view(here, Light.of(probe.mode(), probe.lit(moved).meanings()), bases.media(draft));
+        boolean assumed = here.meaning().function() != null && draft.history().current().house().assumed().contains(here.meaning().function().function().id());
+        return view(here, assumed, Light.of(probe.mode(), probe.lit(moved).meanings()), bases.media(draft));
     }
 
-    private static ReadoutView view(Readout readout, Light light, DraftMedia media) {
+    private static ReadoutView view(Readout readout, boolean assumed, Light light, DraftMedia media) {
         var here = readout.meaning();
         var function = here.function();
         var slot = here.slot() == null ? null : DraftShaper.slot(here.range().range().slot(), here.slot(), media);
         return new ReadoutView(here.channel().channel().id(), here.raw(), readout.hex(), readout.percent(),
                 readout.bytes().stream().map(each -> new ReadoutView.Byte(each.address(), each.name(), each.value())).toList(),
                 function == null ? null : function.name(), function == null ? null : function.function().attribute(),
-                here.range() == null ? null : here.range().range().name(), slot, readout.physical(), here.unit().symbol(),
+                here.range() == null ? null : here.range().range().name(), slot, readout.physical(), here.unit().symbol(), assumed,
                 readout.says(), beam(light, media));
     }
 

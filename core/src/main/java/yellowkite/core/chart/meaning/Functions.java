@@ -20,13 +20,15 @@ import yellowkite.core.profile.PhysicalUnit;
 final class Functions {
     private final String attribute;
     private final int bytes;
+    private final boolean exact;
     private final WheelMaker wheels;
     private final List<String> doubts;
     private final List<FunctionProposal> made = new ArrayList<>();
 
-    private Functions(String attribute, int bytes, WheelMaker wheels, List<String> doubts) {
+    private Functions(String attribute, int bytes, boolean exact, WheelMaker wheels, List<String> doubts) {
         this.attribute = attribute;
         this.bytes = bytes;
+        this.exact = exact;
         this.wheels = wheels;
         this.doubts = doubts;
     }
@@ -36,7 +38,12 @@ final class Functions {
 
     /** @param doubts gets a sentence for whatever is not sure */
     static List<FunctionProposal> of(String attribute, String channelWords, List<Row> rows, int bytes, WheelMaker wheels, List<String> doubts) {
-        var functions = new Functions(attribute, bytes, wheels, doubts);
+        return of(attribute, channelWords, rows, bytes, false, wheels, doubts);
+    }
+
+    /** @param exact whether values are those of the channel's own width for sure */
+    static List<FunctionProposal> of(String attribute, String channelWords, List<Row> rows, int bytes, boolean exact, WheelMaker wheels, List<String> doubts) {
+        var functions = new Functions(attribute, bytes, exact, wheels, doubts);
         var pieces = functions.pieces(channelWords, rows);
         for (int i = 0; i < pieces.size();) {
             int end = i + 1;
@@ -56,16 +63,20 @@ final class Functions {
 
     private List<Piece> pieces(String channelWords, List<Row> rows) {
         var valued = valued(rows);
-        boolean coarse = bytes > 1 && valued.stream().allMatch(row -> row.values() == null || row.values().percent() || row.values().to() <= 255);
+        boolean coarse = !exact && bytes > 1 && valued.stream().allMatch(row -> row.values() == null || row.values().percent() || row.values().to() <= 255);
         var pieces = new ArrayList<Piece>();
         List<Counts> carried = List.of();
+        var slots = new ArrayList<>(wheels.slots(WheelMaker.nameFor(attribute)));
         for (var row : valued) {
             var conditions = Conditions.of(row.meaning());
             if (conditions.stretches().isEmpty() && Conditions.isHidden(row.meaning())) {
                 doubts.add(place(row) + " speaks of a condition that is not understood: '" + row.meaning() + "'.");
             }
             var words = Phrase.of(conditions.rest()).isEmpty() && valued.size() == 1 ? channelWords : conditions.rest();
-            var meaning = RowMeaning.of(attribute, words.equals("...") ? "" : words);
+            var meaning = onSlot(RowMeaning.of(attribute, words.equals("...") ? "" : words), words, slots);
+            if (!meaning.slot().isEmpty()) {
+                slots.add(meaning.slot());
+            }
             if (meaning.sure() < 0.8) {
                 doubts.add(place(row) + " may mean something else than " + pretty(meaning.attribute()) + ": '" + words + "'.");
             }
@@ -84,6 +95,16 @@ final class Functions {
             doubts.add("Its values up to 255 are taken for those of the coarse byte.");
         }
         return inOrder(pieces);
+    }
+
+    /** "Reeds shake", where a row above brings in "Reeds", shakes that slot. */
+    private static RowMeaning onSlot(RowMeaning meaning, String words, List<String> slots) {
+        if (!meaning.attribute().endsWith("WheelShake") || !meaning.slot().isEmpty()) {
+            return meaning;
+        }
+        var said = words.toLowerCase(Locale.ROOT);
+        return slots.stream().filter(each -> said.startsWith(each.toLowerCase(Locale.ROOT) + " ")).max(java.util.Comparator.comparingInt(String::length))
+                .map(each -> new RowMeaning(meaning.attribute().replace("WheelShake", "SelectShake"), each, false, Double.NaN, meaning.sure())).orElse(meaning);
     }
 
     /** A row of dots goes on as its neighbours; one without values counts only if it is alone. */

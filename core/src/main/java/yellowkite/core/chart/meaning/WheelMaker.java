@@ -54,6 +54,15 @@ final class WheelMaker {
         return plain.matches("open.*|no gobo|no color|no prism|white open|clear") ? "open" : plain;
     }
 
+    /** Slots that a wheel has already, in order. */
+    void know(String wheel, List<String> slots) {
+        wheels.put(wheel, new ArrayList<>(slots));
+    }
+
+    List<String> slots(String wheel) {
+        return wheels.getOrDefault(wheel, List.of());
+    }
+
     boolean has(String wheel) {
         return wheels.containsKey(wheel);
     }
