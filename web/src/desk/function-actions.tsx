@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { ClipboardPaste, CopyCheck, Gauge, Link2, SplitSquareHorizontal } from 'lucide-react';
+import { ClipboardPaste, CopyCheck, Gauge, Link2, Shapes, SplitSquareHorizontal } from 'lucide-react';
 import { useDeferredValue, useState } from 'react';
 import { answer, api } from '../api/client';
 import type { ChannelRow, Edit, FunctionBar } from '../api/types';
@@ -26,9 +26,16 @@ export function FunctionActions({ channel, bar, first }: { channel: ChannelRow; 
       <PanelButton text="Divide" shortcut={first ? 'd' : undefined} icon={<SplitSquareHorizontal size={14} aria-hidden />} title={`Divide ${bar.name}`}>
         {(close) => <Divide channel={channel} bar={bar} close={close} />}
       </PanelButton>
-      <PanelButton text="Paste ranges" shortcut={first ? 't' : undefined} icon={<ClipboardPaste size={14} aria-hidden />} title={`Ranges of ${bar.name} from a table`} width="w-96">
-        {(close) => <Paste channel={channel} bar={bar} close={close} />}
-      </PanelButton>
+      {first && (
+        <PanelButton text="Paste table" shortcut="t" icon={<ClipboardPaste size={14} aria-hidden />} title={`Functions of ${channel.pretty} from a table`} width="w-md">
+          {(close) => <Paste channel={channel} bar={bar} close={close} />}
+        </PanelButton>
+      )}
+      {bar.ranges.some((range) => range.name !== '') && (
+        <PanelButton text="Functions from ranges" icon={<Shapes size={14} aria-hidden />} title={`Functions from ranges of ${bar.name}`}>
+          {(close) => <FromRanges channel={channel} bar={bar} close={close} />}
+        </PanelButton>
+      )}
       <PanelButton text="Counts while …" icon={<Link2 size={14} aria-hidden />} title={`When ${bar.name} counts`}>
         {(close) => <Condition channel={channel} bar={bar} close={close} />}
       </PanelButton>
@@ -97,45 +104,94 @@ function Divide({ bar, close }: Panel) {
   );
 }
 
-function Paste({ bar, close }: Panel) {
+/** A table of the whole channel: its rows become functions by what they say. */
+function Paste({ channel, close }: Panel) {
+  const { draft } = useDesk();
   const [text, setText] = useState('');
   const asked = useDeferredValue(text);
   const { data, isPlaceholderData } = useQuery({
-    queryKey: ['range table', asked, bar.to],
-    queryFn: ({ signal }) => answer(api.POST('/api/range-table', { body: { text: asked, last: bar.to }, signal })),
+    queryKey: ['channel table', draft.id, draft.version, channel.id, asked],
+    queryFn: ({ signal }) => answer(api.POST('/api/drafts/{draftId}/channel-table', { params: { path: { draftId: draft.id } }, body: { channel: channel.id, text: asked }, signal })),
+    enabled: asked.trim() !== '',
     placeholderData: keepPreviousData,
-    staleTime: Infinity,
   });
-  const rows = data?.rows ?? [];
-  const left = data?.left ?? [];
+  const functions = text.trim() === '' ? [] : (data?.functions ?? []);
+  const left = text.trim() === '' ? [] : (data?.left ?? []);
   return (
     <PanelForm
-      submit="Set ranges"
+      submit="Set functions"
       close={close}
       toEdit={() => {
         if (asked !== text || isPlaceholderData) return 'The last rows are still being read; try again.';
-        return rows.length === 0 ? 'No row was understood. Each needs a first value and a meaning: 0, 7, Open.' : { type: 'setRanges', function: bar.id, ranges: rows };
+        return !data || functions.length === 0 ? 'No row was understood. Each needs values and a meaning: 0-7 Closed.' : data.edit;
       }}
     >
       <label className="flex flex-col gap-1 text-sm text-muted">
-        One row a line, tabs or commas: from, to, meaning
-        <textarea autoFocus value={text} rows={7} onChange={(event) => setText(event.currentTarget.value)} className="rounded-sm border border-line bg-trough p-2 font-mono text-sm text-text" />
+        Rows of the chart: values, then what they do
+        <textarea autoFocus value={text} rows={7} spellCheck={false} placeholder={'0-19 Closed\n20-49 Open\n50-255 Strobe, slow to fast (0.5 Hz to 20 Hz)'} onChange={(event) => setText(event.currentTarget.value)} className="rounded-sm border border-line bg-trough p-2 font-mono text-sm text-text" />
       </label>
-      <p className="text-sm text-muted">
-        {`${counted(rows.filter((row) => row.name !== '').length, 'range', 'ranges')} understood.`}
-      </p>
+      <ul aria-label="Understood as" className="flex flex-col gap-1 text-sm">
+        {functions.map((each) => (
+          <li key={each.index} className="flex flex-wrap items-baseline gap-x-2">
+            <span className="font-mono text-xs text-muted">{`${each.from}-${each.to}`}</span>
+            <span>{each.pretty}</span>
+            {each.unit !== '' && <span className={each.assumed ? 'text-warning' : 'text-muted'}>{`${shown(each.physicalFrom)} to ${shown(each.physicalTo)} ${each.unit}${each.assumed ? ', assumed' : ''}`}</span>}
+            {each.ranges.length > 1 && <span className="text-muted">{counted(each.ranges.length, 'named range', 'named ranges')}</span>}
+          </li>
+        ))}
+      </ul>
+      {(data?.doubts ?? []).length > 0 && functions.length > 0 && (
+        <ul aria-label="Doubts" className="flex flex-col gap-0.5 text-sm text-warning">
+          {data?.doubts.map((doubt) => (
+            <li key={doubt}>{doubt}</li>
+          ))}
+        </ul>
+      )}
       {left.length > 0 && (
         <div className="text-sm text-warning">
           Not placed:
           <ul className="font-mono">
-            {left.slice(0, 6).map((line, index) => (
-              <li key={index} className="truncate">
-                {line}
+            {left.slice(0, 6).map((line) => (
+              <li key={line.place} className="truncate">
+                {line.text}
               </li>
             ))}
           </ul>
         </div>
       )}
+    </PanelForm>
+  );
+}
+
+/** Named ranges that are chosen become functions of their own, by what their words say. */
+function FromRanges({ bar, close }: Panel) {
+  const [left, setLeft] = useState<ReadonlySet<number>>(new Set());
+  const named = bar.ranges.filter((range) => range.name !== '');
+  const chosen = named.filter((range) => !left.has(range.id));
+  return (
+    <PanelForm submit={`Make ${counted(chosen.length, 'range', 'ranges')} functions`} close={close} toEdit={() => (chosen.length === 0 ? 'Choose at least one range.' : { type: 'rangesToFunctions', function: bar.id, ranges: chosen.map((range) => range.id) })}>
+      <p className="text-sm text-muted">Attribute, direction and numbers are read from the words; ranges of one meaning share a function.</p>
+      <ul className="flex flex-col gap-1 text-sm">
+        {named.map((range) => (
+          <li key={range.id}>
+            <label className="flex items-center gap-2">
+              <input
+                type="checkbox"
+                className="accent-kite"
+                checked={!left.has(range.id)}
+                onChange={(event) => {
+                  const next = new Set(left);
+                  if (event.currentTarget.checked) next.delete(range.id);
+                  else next.add(range.id);
+                  setLeft(next);
+                }}
+              />
+              <span className="font-mono text-xs text-muted">{`${range.from}-${range.to}`}</span>
+              <span className="truncate">{range.name}</span>
+            </label>
+          </li>
+        ))}
+      </ul>
     </PanelForm>
   );
 }

@@ -1,5 +1,5 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { ArrowLeftRight, Merge, Plus, Trash2 } from 'lucide-react';
+import { ArrowLeftRight, Merge, Plus, Shapes, Trash2 } from 'lucide-react';
 import { memo, useCallback, useRef, useState } from 'react';
 import type { ChannelRow, Edit, FunctionBar, HoleBar, RangeBar, WheelLine } from '../api/types';
 import { Button } from '../ui/button';
@@ -14,7 +14,7 @@ import { wholeNumber } from './typed-number';
 import { ValueField } from './value-field';
 import { useValueForm, written } from './value-form';
 
-const COLUMNS = 'grid grid-cols-[5.25rem_5.25rem_minmax(8rem,1fr)_minmax(4rem,8rem)_4.5rem_4.5rem_2rem_2.25rem] items-start gap-x-1.5';
+const COLUMNS = 'grid grid-cols-[5.25rem_5.25rem_minmax(8rem,1fr)_minmax(4rem,8rem)_4.5rem_4.5rem_2rem_4.25rem] items-start gap-x-1.5';
 /** From so many rows on, the table scrolls by itself and only what is in sight is drawn. */
 const LONG = 24;
 /** Height of a row in pixels; every row is as high as its fields. */
@@ -64,7 +64,9 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
             </Hint>
           )}
         </span>
+        <span className="flex justify-end">
         <Remove label={`Remove function ${bar.name}`} onClick={() => void send({ type: 'removeFunction', function: bar.id })} />
+        </span>
       </div>
       <div className="flex flex-wrap items-center gap-x-3 px-1.5 text-xs text-muted">
         {bar.when !== '' && <p>Counts {bar.when}.</p>}
@@ -100,6 +102,11 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
             <Plus size={14} aria-hidden /> Next free value, {written(free.from, channel.bytes, form)}
           </Button>
         )}
+        {!headed && (
+          <Button quiet onClick={() => void send({ type: 'functionToRange', function: bar.id })}>
+            <Merge size={14} aria-hidden /> To a named range
+          </Button>
+        )}
         <FunctionActions channel={channel} bar={bar} first={headed} />
       </div>
       <Refusal says={refusal} className="px-1.5" />
@@ -115,7 +122,7 @@ function Rows(props: RowsProps) {
 }
 
 function rowOf({ bytes, bar, slots, send }: RowsProps, range: RangeBar, index: number) {
-  return <Row key={range.id} bytes={bytes} unit={bar.unit} range={range} above={bar.ranges[index - 1]?.name ?? null} hole={bar.holes.find((each) => each.range === range.id)} slots={slots} send={send} />;
+  return <Row key={range.id} of={bar.id} bytes={bytes} unit={bar.unit} range={range} above={bar.ranges[index - 1]?.name ?? null} hole={bar.holes.find((each) => each.range === range.id)} slots={slots} send={send} />;
 }
 
 /** Many ranges: a pane of their own, of which only the rows in sight are drawn. */
@@ -141,10 +148,10 @@ function LongRows(props: RowsProps) {
   );
 }
 
-type RowProps = { bytes: number; unit: string; range: RangeBar; above: string | null; hole: HoleBar | undefined; slots: WheelLine['slots']; send: (edit: Edit) => Promise<void> };
+type RowProps = { of: number; bytes: number; unit: string; range: RangeBar; above: string | null; hole: HoleBar | undefined; slots: WheelLine['slots']; send: (edit: Edit) => Promise<void> };
 
-/** One named range; drawn anew only when it changed itself. @param above name of the range before it; null if there is none */
-const Row = memo(function Row({ bytes, unit, range, above, hole, slots, send }: RowProps) {
+/** One named range; drawn anew only when it changed itself. @param of id of its function. @param above name of the range before it; null if there is none */
+const Row = memo(function Row({ of, bytes, unit, range, above, hole, slots, send }: RowProps) {
   const called = range.name || `the range at ${range.from}`;
   return (
     <div data-range-row className={`${COLUMNS} border-b border-line/60`}>
@@ -174,7 +181,14 @@ const Row = memo(function Row({ bytes, unit, range, above, hole, slots, send }: 
       <span className="pt-1.5 text-sm text-muted" title={range.ownPhysical ? 'Ends of its own' : 'Follows the function'}>
         {range.ownPhysical ? unit : ''}
       </span>
+      <span className="flex justify-end">
+      {range.name !== '' && (
+        <button type="button" aria-label={`Make ${called} a function`} title={`Make ${called} a function, by what its words say`} onClick={() => void send({ type: 'rangesToFunctions', function: of, ranges: [range.id] })} className="grid size-8 place-items-center rounded-sm text-muted hover:bg-raised hover:text-text">
+          <Shapes size={15} aria-hidden />
+        </button>
+      )}
       <Remove label={above !== null ? `Remove ${called}: ${above || 'the range above'} takes its values` : `Remove ${called}`} merges={above !== null} onClick={() => void send({ type: 'removeRange', range: range.id })} />
+      </span>
     </div>
   );
 });

@@ -7,7 +7,7 @@ export const SHORTCUTS: [string, string][] = [
   ['j, k', 'Next, previous channel'],
   ['x', 'Take the open channel into the selection, or out of it'],
   ['d', 'Divide the open channel\u2019s function'],
-  ['t', 'Paste a table of ranges into the open channel\u2019s function'],
+  ['t', 'Paste a table of values onto the open channel'],
   ['Ctrl+Z, Ctrl+Shift+Z', 'Undo, redo'],
   ['arrows on a bar', 'Move the probe; Page Up and Down by a sixteenth'],
   ['Enter, Escape', 'Send what was typed, take it back'],

@@ -21,7 +21,8 @@ import yellowkite.core.text.StandardName;
 import yellowkite.core.xml.Source;
 
 /**
- * The wheels that a chart's mode selects from. One that the profile has already, slot for slot, is used; another one is added.
+ * The wheels that a chart's mode selects from. One that the profile has already, slot for slot, is used, and gets the slots that it lacks at its end; another
+ * one is added.
  *
  * @param names what each wheel of the chart is called in the profile
  */
@@ -35,19 +36,35 @@ record ChartWheels(FixtureType type, Map<String, String> names) {
         for (var wheel : wheels) {
             if (needed.contains(wheel.name())) {
                 var known = known(after, wheel);
-                var added = known.isPresent() ? after : with(after, wheel);
-                names.put(wheel.name(), known.orElseGet(() -> added.wheels().getLast()).name());
-                after = added;
+                after = known.isPresent() ? longer(after, known.get(), wheel) : with(after, wheel);
+                names.put(wheel.name(), known.isPresent() ? known.get().name() : after.wheels().getLast().name());
             }
         }
         return new ChartWheels(after, names);
     }
 
-    /** Slot for slot the same words, whatever the wheel is called; of several the one of that name. */
+    /** Slot for slot the same words, as far as it has slots, whatever the wheel is called; of several the one of that name. */
     private static Optional<Wheel> known(FixtureType type, WheelProposal wheel) {
         var words = wheel.slots().stream().map(ChartWheels::key).toList();
-        var alike = type.wheels().stream().filter(each -> each.slots().stream().map(slot -> key(slot.name())).toList().equals(words)).toList();
+        var alike = type.wheels().stream().filter(each -> !each.slots().isEmpty() && each.slots().size() <= words.size() && each.slots().stream().map(slot -> key(slot.name())).toList().equals(words.subList(0, each.slots().size()))).toList();
         return alike.stream().filter(each -> each.name().equals(wheel.name())).findFirst().or(() -> alike.stream().findFirst());
+    }
+
+    private static FixtureType longer(FixtureType type, Wheel known, WheelProposal wheel) {
+        if (known.slots().size() == wheel.slots().size()) {
+            return type;
+        }
+        var slots = new ArrayList<>(known.slots());
+        int id = type.nextId();
+        for (var slot : wheel.slots().subList(known.slots().size(), wheel.slots().size())) {
+            slots.add(Wheel.Slot.of(id++, StandardName.of(slot, LONGEST_NAME), wheel.name().startsWith("Colour") ? colour(slot) : ColorCie.WHITE, ""));
+        }
+        var grown = new Wheel(known.id(), known.name(), slots, known.source());
+        int next = id;
+        return type.with(f -> {
+            f.wheels = Trees.map(f.wheels, each -> each.id() == known.id() ? grown : each);
+            f.nextId = next;
+        });
     }
 
     private static String key(String slot) {

@@ -42,7 +42,7 @@ public record RangesToFunctions(int function, List<Integer> ranges) implements E
         var channel = at.channel();
         var wheel = wheel(before, channel);
         var words = Attributes.pretty(before, channel.attribute());
-        var meaning = RangeMeaning.of(channel.attribute(), words, chosen, channel.bytes(), wheel == null ? null : wheel.slots().stream().map(Wheel.Slot::name).toList());
+        var meaning = RangeMeaning.ofRanges(channel.attribute(), words, chosen, channel.bytes(), wheel == null ? null : wheel.slots().stream().map(Wheel.Slot::name).toList());
         if (meaning.functions().isEmpty()) {
             return Located.rejected("ranges", "The words of these ranges do not say what they do.");
         }

@@ -91,14 +91,19 @@ class ChartShaper {
     private static ChartChannelView channel(Reading reading, ChannelProposal channel) {
         var standard = channel.attribute() == null ? null : Catalogue.STANDARD.find(channel.attribute()).orElse(null);
         var group = standard == null ? "" : standard.featureGroup();
-        var functions = new ArrayList<ChartFunctionView>();
-        for (var each : channel.functions()) {
-            functions.add(function(each, functions.size()));
-        }
+        var functions = functions(channel);
         var cell = channel.cell();
         return new ChartChannelView(channel.key(), channel.addresses(), AddressText.of(cell == null ? channel.addresses() : channel.addresses().stream().map(each -> each + cell.first() - 1).toList()),
                 cell == null ? "" : cell.count() + " x " + cell.name() + ", every " + cell.spacing(), channel.words(), channel.attribute(), channel.attribute() == null ? "" : pretty(channel.attribute()), group, channel.sure(), channel.why(), DmxValue.max(Math.max(1, channel.bytes())), channel.start(), channel.highlight(),
                 functions, channel.doubts(), reading.settled().contains(channel.key()), reading.wantsALook(channel), channel.places());
+    }
+
+    static List<ChartFunctionView> functions(ChannelProposal channel) {
+        var functions = new ArrayList<ChartFunctionView>();
+        for (var each : channel.functions()) {
+            functions.add(function(each, functions.size()));
+        }
+        return functions;
     }
 
     private static String pretty(String attribute) {

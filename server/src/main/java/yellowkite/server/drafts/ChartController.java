@@ -12,9 +12,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.attribute.Catalogue;
 import yellowkite.core.chart.ChartWords;
-import yellowkite.core.chart.RangeTable;
 import yellowkite.core.dmx.ValueText;
-import yellowkite.core.edit.SetRanges;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
@@ -26,7 +24,6 @@ class ChartController {
     private static final int LISTED = 40;
     private static final int LONGEST_WORDS = 200;
     private static final int LONGEST_CHART = 20_000;
-    private static final int LONGEST_TABLE = 200_000;
     private final Drafts drafts;
 
     ChartController(Drafts drafts) {
@@ -68,22 +65,6 @@ class ChartController {
         var used = used(drafts.require(draftId).history().current(), request.mode());
         return ChartWords.read(shorten(request.text(), LONGEST_CHART), used).stream()
                 .map(each -> new ChartLine(each.words(), each.bytes(), each.matches().stream().map(match -> choice(match, used)).toList())).toList();
-    }
-
-    /** @param last last value of the function that the ranges are for */
-    record TableRequest(String text, long last) {
-        TableRequest {
-            Objects.requireNonNull(text, "text");
-        }
-    }
-
-    record PastedRanges(List<SetRanges.Row> rows, List<String> left) {}
-
-    /** 200 with the named ranges that a pasted table describes, and the rows that were not understood. */
-    @PostMapping("/api/range-table")
-    PastedRanges table(@RequestBody TableRequest request) {
-        var table = RangeTable.read(shorten(request.text(), LONGEST_TABLE), request.last());
-        return new PastedRanges(table.rows().stream().map(row -> new SetRanges.Row(row.from(), row.name(), null, null, 0)).toList(), table.left());
     }
 
     /** @param bytes width of the channel. @param form how a number without a sign of its own is meant */

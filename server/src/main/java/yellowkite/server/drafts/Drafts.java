@@ -174,7 +174,7 @@ public class Drafts {
         }
     }
 
-    LoadedDraft require(String draftId) {
+    public LoadedDraft require(String draftId) {
         return load(repository.find(draftId).orElseThrow(() -> Refusal.notFound("This draft does not exist.")));
     }
 

@@ -28,14 +28,23 @@ public record RangeMeaning(List<FunctionProposal> functions, List<WheelProposal>
      *
      * @param slots of the wheel that the channel selects from; null if it has none
      */
-    public static RangeMeaning of(String attribute, String words, List<Named> ranges, int bytes, @Nullable List<String> slots) {
+    public static RangeMeaning ofRanges(String attribute, String words, List<Named> ranges, int bytes, @Nullable List<String> slots) {
+        var rows = ranges.stream().map(each -> new Row(new Values(each.from(), each.to(), false, false), each.name(), "", "", "'" + each.name() + "'")).toList();
+        return of(attribute, words, rows, bytes, true, slots);
+    }
+
+    /** Like {@link #ofRanges}, with the rows of a chart: on a wider channel, values up to 255 are those of its coarse byte. */
+    public static RangeMeaning of(String attribute, String words, List<Row> rows, int bytes, @Nullable List<String> slots) {
+        return of(attribute, words, rows, bytes, false, slots);
+    }
+
+    private static RangeMeaning of(String attribute, String words, List<Row> rows, int bytes, boolean exact, @Nullable List<String> slots) {
         var wheels = new WheelMaker();
         if (slots != null && !WheelMaker.nameFor(attribute).isEmpty()) {
             wheels.know(WheelMaker.nameFor(attribute), slots);
         }
         var doubts = new ArrayList<String>();
-        var rows = ranges.stream().map(each -> new Row(new Values(each.from(), each.to(), false, false), each.name(), "", "", "'" + each.name() + "'")).toList();
-        return new RangeMeaning(Functions.of(attribute, words, rows, bytes, true, wheels, doubts), wheels.wheels(), doubts);
+        return new RangeMeaning(Functions.of(attribute, words, rows, bytes, exact, wheels, doubts), wheels.wheels(), doubts);
     }
 
     /** {@return what the wheel of an attribute is called among the proposals; empty if it selects from none} */
