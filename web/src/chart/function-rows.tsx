@@ -1,7 +1,8 @@
 import { Merge, Scissors } from 'lucide-react';
 import type { ChartChannel, ChartFunction } from '../api/types';
 import { AttributePicker } from '../parts/attribute-picker';
-import { number, shown } from '../ui/figures';
+import { readPhysical } from '../parts/physical';
+import { shown } from '../ui/figures';
 import { useChart } from './chart-context';
 import { Typed } from './typed';
 
@@ -32,7 +33,10 @@ export function FunctionRows({ channel }: { channel: ChartChannel }) {
 function FunctionRow({ channel, each }: { channel: ChartChannel; each: ChartFunction }) {
   const { chart, correct } = useChart();
   const called = `'${each.name}' of ${channel.words}`;
-  const ends = (from: number | null, to: number | null) => (from === null || to === null ? 'Type a number, such as 12.5.' : correct({ type: 'chooseEnds', channel: channel.key, function: each.index, physicalFrom: from, physicalTo: to }));
+  const ends = async (from: number | string, to: number | string) => {
+    if (typeof from === 'string') return from;
+    return typeof to === 'string' ? to : correct({ type: 'chooseEnds', channel: channel.key, function: each.index, physicalFrom: from, physicalTo: to });
+  };
   return (
     <>
       <tr className="align-top">
@@ -52,9 +56,9 @@ function FunctionRow({ channel, each }: { channel: ChartChannel; each: ChartFunc
             <span className="inline-block py-1 text-muted">{each.attribute === 'NoFeature' ? '' : shown(each.physicalFrom)}</span>
           ) : (
             <>
-              <Typed label={`Physical value at ${each.from}`} assumed={each.assumed} value={shown(each.physicalFrom)} onSend={(text) => ends(number(text), each.physicalTo)} />
+              <Typed label={`Physical value at ${each.from}`} assumed={each.assumed} value={shown(each.physicalFrom)} onSend={async (text) => ends(await readPhysical(text, each.unit), each.physicalTo)} />
               <span className="px-1 text-muted">to</span>
-              <Typed label={`Physical value at ${each.to}`} assumed={each.assumed} value={shown(each.physicalTo)} onSend={(text) => ends(each.physicalFrom, number(text))} />
+              <Typed label={`Physical value at ${each.to}`} assumed={each.assumed} value={shown(each.physicalTo)} onSend={async (text) => ends(each.physicalFrom, await readPhysical(text, each.unit))} />
               <span className="pl-1.5 text-muted">{each.unit}</span>
               {each.assumed && each.unit !== '' && (
                 <button type="button" title="These are the usual ends; press to confirm them" onClick={() => void ends(each.physicalFrom, each.physicalTo)} className="ml-1.5 rounded-sm border border-dashed border-warning px-1 text-xs text-warning hover:bg-raised">

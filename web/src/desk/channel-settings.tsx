@@ -10,15 +10,16 @@ import { EditField } from './edit-field';
 import { FADES, MASTERS, REACTION } from './reaction';
 import { StencilPanel } from './stencil-panel';
 import { TINTS } from './tint';
-import { number, shown } from '../ui/figures';
+import { readPhysical } from '../parts/physical';
+import { shown } from '../ui/figures';
 import { wholeNumber } from './typed-number';
 import { ValueField } from './value-field';
 import { useValueForm, written } from './value-form';
 
 const WIDTHS = [1, 2, 3, 4];
-function seconds(text: string, toEdit: (value: number) => Edit) {
-  const value = number(text);
-  return value === null ? 'Type seconds, such as 0.5.' : toEdit(value);
+async function seconds(text: string, toEdit: (value: number) => Edit) {
+  const value = await readPhysical(text, 's');
+  return typeof value === 'string' ? value : toEdit(value);
 }
 
 /** What a channel is as a whole: attribute, width, addresses, start and highlight value. */

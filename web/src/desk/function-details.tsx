@@ -5,25 +5,27 @@ import { Refusal } from '../ui/refusal';
 import { AttributePicker } from '../parts/attribute-picker';
 import { placeOf, useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
-import { number, shown } from '../ui/figures';
+import { readPhysical } from '../parts/physical';
+import { shown } from '../ui/figures';
 
 /** What is seldom asked of a function: an attribute other than its channel's, how fast the lamp itself follows, what it never exceeds, which wheel it turns. */
 export function FunctionDetails({ bar }: { bar: FunctionBar }) {
   const { draft } = useDesk();
   const { edit } = useDeskActions();
   const [refusal, setRefusal] = useState<string | null>(null);
-  const seconds = (text: string, toEdit: (value: number) => Edit) => {
-    const value = number(text);
-    return value === null ? 'Type seconds, such as 0.5.' : toEdit(value);
+  const seconds = async (text: string, toEdit: (value: number) => Edit) => {
+    const value = await readPhysical(text, 's');
+    return typeof value === 'string' ? value : toEdit(value);
   };
-  const bound = (text: string, toEdit: (value: number | null) => Edit) => {
-    const value = number(text);
-    return text === '' || text === 'none' ? toEdit(null) : value === null ? 'Type a number, or empty the field.' : toEdit(value);
+  const bound = async (text: string, toEdit: (value: number | null) => Edit) => {
+    if (text === '' || text === 'none') return toEdit(null);
+    const value = await readPhysical(text, bar.unit);
+    return typeof value === 'string' ? value : toEdit(value);
   };
   return (
     <div className="grid grid-cols-2 gap-3">
       <div className="col-span-2">
-        <AttributePicker label="Attribute" place={placeOf(draft)} value={bar.attribute} onChoose={(attribute) => void edit({ type: 'setFunctionAttribute', function: bar.id, attribute }).then(setRefusal)} />
+        <AttributePicker label="Attribute" place={{ ...placeOf(draft), own: draft.map?.channels.find((each) => each.functions.some((one) => one.id === bar.id))?.functions.map((each) => each.attribute) ?? [] }} value={bar.attribute} onChoose={(attribute) => void edit({ type: 'setFunctionAttribute', function: bar.id, attribute }).then(setRefusal)} />
         <Refusal says={refusal} />
       </div>
       <EditField label="End to end, s" showLabel mono value={shown(bar.realFade)} toEdit={(text) => seconds(text, (realFade) => ({ type: 'setFade', function: bar.id, realFade, realAcceleration: bar.realAcceleration }))} />

@@ -9,7 +9,8 @@ import { useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
 import { FunctionActions } from './function-actions';
 import { RangeMark } from './range-mark';
-import { number, shown } from '../ui/figures';
+import { readPhysical } from '../parts/physical';
+import { shown } from '../ui/figures';
 import { wholeNumber } from './typed-number';
 import { ValueField } from './value-field';
 import { useValueForm, written } from './value-form';
@@ -52,8 +53,8 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
         <span className="truncate px-1.5 pt-1.5 text-sm text-muted" title={[bar.pretty, bar.wheel].filter((each) => each !== '').join(', ')}>
           {bar.wheel === '' ? bar.pretty : `${bar.pretty} · ${bar.wheel}`}
         </span>
-        <EditField label={`Physical value of ${bar.name} at its first value`} mono value={shown(bar.physicalFrom)} toEdit={(text) => physical(text, (from) => ({ type: 'setFunctionPhysical', function: bar.id, from, to: bar.physicalTo }))} />
-        <EditField label={`Physical value of ${bar.name} at its last value`} mono value={shown(bar.physicalTo)} toEdit={(text) => physical(text, (to) => ({ type: 'setFunctionPhysical', function: bar.id, from: bar.physicalFrom, to }))} />
+        <EditField label={`Physical value of ${bar.name} at its first value`} mono value={shown(bar.physicalFrom)} toEdit={(text) => physical(text, bar.unit, (from) => ({ type: 'setFunctionPhysical', function: bar.id, from, to: bar.physicalTo }))} />
+        <EditField label={`Physical value of ${bar.name} at its last value`} mono value={shown(bar.physicalTo)} toEdit={(text) => physical(text, bar.unit, (to) => ({ type: 'setFunctionPhysical', function: bar.id, from: bar.physicalFrom, to }))} />
         <span className="flex items-center gap-1 pt-1 text-sm text-muted">
           {bar.unit}
           {bar.assumed && (
@@ -176,8 +177,8 @@ const Row = memo(function Row({ of, bytes, unit, range, above, hole, slots, send
       ) : (
         <span />
       )}
-      <EditField label={`Physical value of ${called} at its first value`} mono quiet={!range.ownPhysical} value={shown(range.physicalFrom)} toEdit={(text) => rangePhysical(text, range, 'first')} />
-      <EditField label={`Physical value of ${called} at its last value`} mono quiet={!range.ownPhysical} value={shown(range.physicalTo)} toEdit={(text) => rangePhysical(text, range, 'last')} />
+      <EditField label={`Physical value of ${called} at its first value`} mono quiet={!range.ownPhysical} value={shown(range.physicalFrom)} toEdit={(text) => rangePhysical(text, unit, range, 'first')} />
+      <EditField label={`Physical value of ${called} at its last value`} mono quiet={!range.ownPhysical} value={shown(range.physicalTo)} toEdit={(text) => rangePhysical(text, unit, range, 'last')} />
       <span className="pt-1.5 text-sm text-muted" title={range.ownPhysical ? 'Ends of its own' : 'Follows the function'}>
         {range.ownPhysical ? unit : ''}
       </span>
@@ -211,9 +212,9 @@ function Hole({ hole, bytes, onClose }: { hole: HoleBar; bytes: number; onClose:
 }
 
 /** Emptying one end lets the range follow its function again. */
-function rangePhysical(text: string, range: RangeBar, end: 'first' | 'last'): Edit | string {
+async function rangePhysical(text: string, unit: string, range: RangeBar, end: 'first' | 'last'): Promise<Edit | string> {
   if (text === '') return { type: 'setRangePhysical', range: range.id, from: null, to: null };
-  return physical(text, (value) => ({
+  return physical(text, unit, (value) => ({
     type: 'setRangePhysical',
     range: range.id,
     from: end === 'first' ? value : range.physicalFrom,
@@ -221,9 +222,9 @@ function rangePhysical(text: string, range: RangeBar, end: 'first' | 'last'): Ed
   }));
 }
 
-function physical(text: string, toEdit: (value: number) => Edit) {
-  const value = number(text);
-  return value === null ? 'Type a number, such as 0.4 or -270.' : toEdit(value);
+async function physical(text: string, unit: string, toEdit: (value: number) => Edit) {
+  const value = await readPhysical(text, unit);
+  return typeof value === 'string' ? value : toEdit(value);
 }
 
 function Remove({ label, merges = false, onClick }: { label: string; merges?: boolean; onClick: () => void }) {

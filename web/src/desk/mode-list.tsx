@@ -1,10 +1,12 @@
-import { ArrowDown, ArrowUp, Copy, MoreHorizontal, Plus, Trash2 } from 'lucide-react';
+import { ArrowDown, ArrowUp, Copy, FoldVertical, ListMinus, MoreHorizontal, Plus, Trash2 } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useEffect, useState, type ReactNode } from 'react';
-import type { Draft } from '../api/types';
+import type { Draft, Edit } from '../api/types';
 import { Button } from '../ui/button';
+import { Modal } from '../ui/modal';
 import { Refusal } from '../ui/refusal';
 import { freeName } from '../ui/free-name';
+import { TextField } from '../ui/text-field';
 import { Tail } from '../ui/tail';
 import { CompareModes } from './compare-modes';
 import { useDesk, useDeskActions } from './desk-context';
@@ -22,7 +24,12 @@ export function ModeList() {
   useEffect(() => {
     if (added === undefined) return;
     setAwaited(null);
-    showMode(added); // whoever adds a mode goes on in it
+    showMode(added); // whoever adds a mode goes on in it, and says what it is called
+    requestAnimationFrame(() => {
+      const name = document.querySelector<HTMLInputElement>('input[data-key="r"]');
+      name?.focus();
+      name?.select();
+    });
   }, [added, showMode]);
 
   async function add() {
@@ -43,7 +50,7 @@ export function ModeList() {
       {draft.modes.length === 0 && <p className="px-3.5 text-sm text-muted">None yet. Add the first one (m).</p>}
       <ul>
         {draft.modes.map((mode, index) => (
-          <Line key={mode.id} mode={mode} index={index} onRefused={setRefusal} />
+          <Line key={mode.id} mode={mode} index={index} onRefused={setRefusal} onMade={setAwaited} />
         ))}
       </ul>
       <Refusal says={refusal} className="px-3.5" />
@@ -56,10 +63,17 @@ export function ModeList() {
   );
 }
 
-function Line({ mode, index, onRefused }: { mode: ModeLine; index: number; onRefused: (refusal: string | null) => void }) {
+function Line({ mode, index, onRefused, onMade }: { mode: ModeLine; index: number; onRefused: (refusal: string | null) => void; onMade: (name: string) => void }) {
   const { draft } = useDesk();
   const { showMode, edit } = useDeskActions();
-  const send = async (next: Parameters<typeof edit>[0]) => onRefused(await edit(next));
+  const [without, setWithout] = useState(false);
+  const send = async (next: Edit, made?: string) => {
+    const refused = await edit(next);
+    onRefused(refused);
+    if (!refused && made !== undefined) onMade(made);
+    return refused;
+  };
+  const free = (name: string) => freeName(draft.modes, name);
   return (
     <li className="relative">
       <button
@@ -82,8 +96,17 @@ function Line({ mode, index, onRefused }: { mode: ModeLine; index: number; onRef
         </DropdownMenu.Trigger>
         <DropdownMenu.Portal>
           <DropdownMenu.Content align="start" sideOffset={4} className="z-50 w-48 rounded-lg border border-line bg-panel p-1.5 text-sm text-text shadow-2xl">
-            <Item icon={<Copy size={15} aria-hidden />} onSelect={() => void send({ type: 'duplicateMode', mode: mode.id, name: freeName(draft.modes, `${mode.name} copy`) })}>
+            <Item icon={<Copy size={15} aria-hidden />} onSelect={() => void send({ type: 'duplicateMode', mode: mode.id, name: free(`${mode.name} copy`) }, free(`${mode.name} copy`))}>
               Duplicate
+            </Item>
+            <Item icon={<ListMinus size={15} aria-hidden />} onSelect={() => void send({ type: 'deriveMode', mode: mode.id, name: free(`${mode.name} 8 bit`), eightBit: true, without: [] }, free(`${mode.name} 8 bit`))}>
+              8-bit version
+            </Item>
+            <Item icon={<ListMinus size={15} aria-hidden />} onSelect={() => setWithout(true)}>
+              Without channels …
+            </Item>
+            <Item icon={<FoldVertical size={15} aria-hidden />} onSelect={() => void send({ type: 'closeGaps', mode: mode.id })}>
+              Close gaps
             </Item>
             <Item icon={<ArrowUp size={15} aria-hidden />} disabled={index === 0} onSelect={() => void send({ type: 'moveMode', mode: mode.id, to: index - 1 })}>
               Move up
@@ -97,8 +120,51 @@ function Line({ mode, index, onRefused }: { mode: ModeLine; index: number; onRef
           </DropdownMenu.Content>
         </DropdownMenu.Portal>
       </DropdownMenu.Root>
+      {without && <Without mode={mode} name={free(`${mode.name} short`)} onClose={() => setWithout(false)} send={send} />}
     </li>
   );
+}
+
+/** A mode that is another one without some channels, typed as the chart lists them. */
+function Without({ mode, name, onClose, send }: { mode: ModeLine; name: string; onClose: () => void; send: (edit: Edit, made?: string) => Promise<string | null> }) {
+  const [called, setCalled] = useState(name);
+  const [listed, setListed] = useState('');
+  const [refusal, setRefusal] = useState<string | null>(null);
+  async function make() {
+    const addresses = addressesOf(listed);
+    const refused = addresses === null || addresses.length === 0 ? 'List the addresses that this mode does not have: 2, 4, 10-12.' : await send({ type: 'deriveMode', mode: mode.id, name: called.trim(), eightBit: false, without: addresses }, called.trim());
+    setRefusal(refused);
+    if (!refused) onClose();
+  }
+  return (
+    <Modal open onClose={onClose} title={`${mode.name} without channels`} description="What is left closes up.">
+      <form
+        className="flex flex-col gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void make();
+        }}
+      >
+        <TextField label="Name of the new mode" value={called} onChange={setCalled} maxLength={120} />
+        <TextField label={`Addresses in ${mode.name} that it does not have`} value={listed} onChange={setListed} placeholder="2, 4, 10-12" autoFocus />
+        <Refusal says={refusal} />
+        <Button main type="submit" className="self-end">
+          Make the mode
+        </Button>
+      </form>
+    </Modal>
+  );
+}
+
+/** Addresses as a chart lists them: one by one, or from one to another; null if anything else stands there. */
+function addressesOf(text: string): number[] | null {
+  const addresses: number[] = [];
+  for (const part of text.split(/[\s,;]+/).filter((each) => each !== '')) {
+    const span = /^(\d{1,3})(?:[-–](\d{1,3}))?$/.exec(part);
+    if (!span) return null;
+    for (let at = Number(span[1]); at <= Number(span[2] ?? span[1]); at++) addresses.push(at);
+  }
+  return addresses;
 }
 
 function Item({ icon, disabled = false, onSelect, children }: { icon: ReactNode; disabled?: boolean; onSelect: () => void; children: ReactNode }) {

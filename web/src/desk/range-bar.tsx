@@ -44,7 +44,7 @@ export function RangeBar({ channel, chosen, probe, onProbe }: { channel: Channel
         }}
         onPointerMove={(event) => event.buttons === 1 && event.currentTarget.hasPointerCapture(event.pointerId) && onProbe(rawAt(event.clientX))}
         onKeyDown={(event) => {
-          const next = stepped(event, at, channel.max);
+          const next = stepped(event, at, channel);
           if (next === null) return;
           event.preventDefault();
           onProbe(next);
@@ -56,7 +56,7 @@ export function RangeBar({ channel, chosen, probe, onProbe }: { channel: Channel
           )),
         )}
         {probe !== null && <span aria-hidden className="pointer-events-none absolute -top-1 z-10 w-0.5 bg-kite" style={{ left: left(probe + 0.5), height: tall + 8, boxShadow: '0 0 0 1px var(--ground)' }} />}
-        {chosen && <Boundaries channel={channel} rows={rows} height={height} rawAt={rawAt} />}
+        {chosen && <Boundaries channel={channel} rows={rows} height={height} rawAt={rawAt} onProbe={onProbe} />}
       </div>
       <Mark at={left(channel.start + 0.5)} color="var(--text)" title={`Start value ${channel.start}`} />
       {channel.highlight !== null && channel.highlight !== channel.start && <Mark at={left(channel.highlight + 0.5)} color="none" title={`Highlight value ${channel.highlight}`} />}
@@ -141,7 +141,12 @@ function labelOf(bar: FunctionBar) {
   return bar.unit === '' || bar.physicalFrom === bar.physicalTo ? bar.name : `${bar.name} ${shown(bar.physicalFrom)} to ${shown(bar.physicalTo)} ${bar.unit}`;
 }
 
-function stepped(event: KeyboardEvent, at: number, max: number) {
+/** One value, a sixteenth of the bar, or with Shift the next range or function. */
+function stepped(event: KeyboardEvent, at: number, { max, functions }: ChannelRow) {
+  if (event.shiftKey && (event.key === 'ArrowRight' || event.key === 'ArrowLeft')) {
+    const starts = [...new Set(functions.flatMap((each) => [each.from, ...each.ranges.map((range) => range.from)]))].sort((a, b) => a - b);
+    return event.key === 'ArrowRight' ? (starts.find((start) => start > at) ?? max) : (starts.reverse().find((start) => start < at) ?? 0);
+  }
   const coarse = Math.max(1, Math.floor((max + 1) / 16));
   const step = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: coarse, PageDown: -coarse }[event.key];
   if (event.key === 'Home') return 0;
@@ -151,7 +156,7 @@ function stepped(event: KeyboardEvent, at: number, max: number) {
 
 type Boundary = { key: string; raw: number; name: string; isFunction: boolean; id: number; row: number };
 
-function Boundaries({ channel, rows, height, rawAt }: { channel: ChannelRow; rows: FunctionBar[][]; height: number; rawAt: (clientX: number) => number }) {
+function Boundaries({ channel, rows, height, rawAt, onProbe }: { channel: ChannelRow; rows: FunctionBar[][]; height: number; rawAt: (clientX: number) => number; onProbe: (raw: number) => void }) {
   const boundaries: Boundary[] = rows.flatMap((functions, row) =>
     functions.flatMap((bar) => [
       ...(bar.from > 0 ? [{ key: `f${bar.id}`, raw: bar.from, name: bar.name, isFunction: true, id: bar.id, row }] : []),
@@ -162,7 +167,7 @@ function Boundaries({ channel, rows, height, rawAt }: { channel: ChannelRow; row
   return (
     <>
       {boundaries.map((boundary) => (
-        <Handle key={boundary.key} boundary={boundary} span={channel.max + 1} top={boundary.row * height} height={height} rawAt={rawAt} />
+        <Handle key={boundary.key} boundary={boundary} span={channel.max + 1} top={boundary.row * height} height={height} rawAt={rawAt} onProbe={onProbe} />
       ))}
     </>
   );
@@ -173,8 +178,8 @@ function inside(bar: FunctionBar, range: Range) {
   return range.from > bar.from && range.from <= bar.to;
 }
 
-/** A boundary that is dragged: previewed here, sent once when it is let go. */
-function Handle({ boundary, span, top, height, rawAt }: { boundary: Boundary; span: number; top: number; height: number; rawAt: (clientX: number) => number }) {
+/** A boundary that is dragged: previewed here, sent once when it is let go. A press that drags nothing puts the probe, so that narrow ranges can be reached. */
+function Handle({ boundary, span, top, height, rawAt, onProbe }: { boundary: Boundary; span: number; top: number; height: number; rawAt: (clientX: number) => number; onProbe: (raw: number) => void }) {
   const { edit } = useDeskActions();
   const [dragged, setDragged] = useState<number | null>(null);
   const [refusal, setRefusal] = useState<string | null>(null);
@@ -207,7 +212,12 @@ function Handle({ boundary, span, top, height, rawAt }: { boundary: Boundary; sp
       }}
       onPointerUp={(event) => {
         stop(event);
-        if (dragged !== null) void drop(dragged);
+        if (dragged === null) return;
+        if (Math.abs(event.clientX - began.current) > 2) void drop(dragged);
+        else {
+          setDragged(null);
+          onProbe(rawAt(event.clientX));
+        }
       }}
       onPointerCancel={() => setDragged(null)}
     >

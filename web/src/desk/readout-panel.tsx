@@ -11,7 +11,8 @@ import { NumberField } from '../ui/number-field';
 import { Refusal } from '../ui/refusal';
 import { useDesk, useDeskActions } from './desk-context';
 import { readoutQuery } from './desk-query';
-import { number } from '../ui/figures';
+import { readPhysical } from '../parts/physical';
+import { readValue, useValueForm, written } from './value-form';
 
 /** What the light does at the probe, and what the checks say. */
 export const ReadoutPanel = memo(function ReadoutPanel() {
@@ -67,27 +68,67 @@ function Ask({ draft, channel, bar }: { draft: Draft; channel: ChannelRow; bar: 
   const { setProbe } = useDeskActions();
   const [text, setText] = useState('');
   const ask = useMutation({
-    mutationFn: (value: number) => answer(api.GET('/api/drafts/{draftId}/functions/{function}/reach', { params: { path: { draftId: draft.id, function: bar.id }, query: { value } } })),
+    mutationFn: async (typed: string) => {
+      const value = await readPhysical(typed, bar.unit);
+      if (typeof value === 'string') throw new Error(value);
+      return answer(api.GET('/api/drafts/{draftId}/functions/{function}/reach', { params: { path: { draftId: draft.id, function: bar.id }, query: { value } } }));
+    },
     onSuccess: (reached) => setProbe(channel.id, reached.raw),
   });
-  const value = number(text.trim());
   return (
     <form
       className="mt-2"
       onSubmit={(event) => {
         event.preventDefault();
-        if (value !== null) ask.mutate(value);
+        if (text.trim() !== '') ask.mutate(text.trim());
       }}
     >
       <div className="flex items-end gap-2">
         <NumberField label={`Ask for${bar.unit === '' ? '' : `, ${bar.unit}`}`} value={text} onChange={setText} />
-        <Button type="submit" disabled={value === null}>
+        <Button type="submit" disabled={text.trim() === ''}>
           Find
         </Button>
       </div>
       {ask.data && <p className="mt-1 text-sm text-muted">{ask.data.says}</p>}
       <Refusal says={ask.error?.message} className="mt-1" />
     </form>
+  );
+}
+
+/** The probe as a number, typed in any notation. */
+function TypedProbe({ channel, raw }: { channel: ChannelRow; raw: number }) {
+  const { setProbe } = useDeskActions();
+  const form = useValueForm();
+  const [refusal, setRefusal] = useState<string | null>(null);
+  async function send(input: HTMLInputElement) {
+    if (input.value.trim() === written(raw, channel.bytes, form)) return setRefusal(null);
+    const value = await readValue(input.value.trim(), channel.bytes, form);
+    if (typeof value === 'string') return setRefusal(value);
+    setRefusal(value > channel.max ? `This channel has values from 0 to ${channel.max}.` : null);
+    if (value <= channel.max) setProbe(channel.id, value);
+  }
+  return (
+    <span className="relative">
+      <input
+        key={raw}
+        data-key="v"
+        aria-label="Value of the probe"
+        title="Value of the probe (v): decimal, 0x80, 50 % or 128:0"
+        defaultValue={written(raw, channel.bytes, form)}
+        aria-invalid={refusal !== null || undefined}
+        onBlur={(event) => void send(event.currentTarget)}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') void send(event.currentTarget);
+          if (event.key === 'Escape') {
+            event.currentTarget.value = written(raw, channel.bytes, form);
+            setRefusal(null);
+            event.currentTarget.blur();
+          }
+        }}
+        className="min-h-7 w-20 rounded-sm border border-line bg-trough px-1.5 aria-invalid:border-error"
+      />
+      <Refusal says={refusal} className="font-sans" />
+    </span>
   );
 }
 
@@ -99,8 +140,9 @@ function Facts({ channel, readout }: { channel: ChannelRow; readout: Readout }) 
         {channel.pretty}, {channel.geometry}
       </dd>
       <dt>Value</dt>
-      <dd className="font-mono">
-        {readout.raw} <span className="text-muted">{readout.hex}</span> <span className="text-muted">{readout.percent} %</span>
+      <dd className="flex flex-wrap items-center gap-x-2 font-mono">
+        <TypedProbe key={channel.id} channel={channel} raw={readout.raw} />
+        <span className="text-muted">{readout.hex}</span> <span className="text-muted">{readout.percent} %</span>
       </dd>
       {readout.bytes.length > 1 && (
         <>

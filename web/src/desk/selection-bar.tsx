@@ -35,6 +35,8 @@ export function SelectionBar({ map }: { map: ModeMap }) {
         <Choice label="Fades" value="" placeholder="as they are" options={[...FADES]} onChoose={(snap) => void send({ ...REACTION, channels, snap: snap === 'YES' ? 'YES' : 'NO' })} />
         <Choice label="Master" value="" placeholder="as they are" options={[...MASTERS]} onChoose={(master) => void send({ ...REACTION, channels, master: MASTERS.find((each) => each.value === master)?.value ?? 'NONE' })} />
         <Choice label="Mark" value="" placeholder="as they are" options={TINTS.map(({ value, text }) => ({ value, text }))} onChoose={(tint) => void send({ type: 'setCare', channels, tint: TINTS.find((each) => each.value === tint)?.value ?? 'NONE', note: null })} />
+        <Choice label="Width" value="" placeholder="as they are" options={[1, 2, 3, 4].map((bytes) => ({ value: String(bytes), text: `${8 * bytes} bit` }))} onChoose={(bytes) => void send({ type: 'several', edits: channels.map((channel) => ({ type: 'changeWidth', channel, bytes: Number(bytes) })) })} />
+        <Choice label="Part" value="" placeholder="as they are" options={draft.parts.map((part) => ({ value: part, text: part }))} onChoose={(geometry) => void send({ type: 'several', edits: channels.map((channel) => ({ type: 'changeGeometry', channel, geometry })) })} />
         <PanelButton text="Values" title="A value for all of them">
           {(close) => <Levels channels={channels} close={close} />}
         </PanelButton>

@@ -8,8 +8,8 @@ import { PennantIcon } from '../ui/pennant-icon';
 
 const GROUPS = ['Dimmer', 'Position', 'Gobo', 'Color', 'Beam', 'Focus', 'Control', 'Shapers', 'Video'];
 
-/** Where an attribute is looked for: a draft at a version, and the mode that has some already. */
-export type AttributePlace = { draft: string; version: number; mode: number };
+/** Where an attribute is looked for: a draft at a version, and the mode that has some already; what the channel itself uses (`own`) is never hidden. */
+export type AttributePlace = { draft: string; version: number; mode: number; own?: readonly string[] };
 
 /** An attribute, found by typing what the chart says; those that the mode has already are set aside unless asked for. */
 export function AttributePicker({ label, value, place, shortcut, onChoose }: { label: string; value: string; place: AttributePlace; shortcut?: string; onChoose: (attribute: string) => void }) {
@@ -52,7 +52,7 @@ function Finder({ place, onChoose }: { place: AttributePlace; onChoose: (attribu
     queryFn: ({ signal }) => answer(api.GET('/api/drafts/{draftId}/attributes', { params: { path: { draftId: place.draft }, query: { mode: place.mode, words, group } }, signal })),
     placeholderData: keepPreviousData,
   });
-  const shown = (data ?? []).filter((each) => used || !each.used);
+  const shown = (data ?? []).filter((each) => used || !each.used || place.own?.includes(each.name));
   const hidden = (data?.length ?? 0) - shown.length;
   const current = Math.min(at, shown.length - 1);
 

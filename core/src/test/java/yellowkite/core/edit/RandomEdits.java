@@ -123,6 +123,7 @@ public final class RandomEdits {
             (a, r) -> new DivideFunction(a.function(), r.nextBoolean() ? a.range() : null, 1 + r.nextInt(6), 0, "Part", 1, r.nextInt(4), null, null),
             (a, r) -> new SetRanges(a.function(), List.of(new SetRanges.Row(a.value(), "Low", null, null, r.nextInt(3)), new SetRanges.Row(a.value(), "High", null, null, 0))),
             (a, r) -> new LayStencil(a.channel(), a.type().modes().stream().flatMap(each -> each.channels().stream()).skip(r.nextInt(2)).findFirst().map(Stencil::of).orElse(new Stencil("", 1, LogicalChannel.Snap.NO, LogicalChannel.Master.NONE, List.of()))),
+            (a, r) -> new CloseGaps(a.mode()), (a, r) -> new DeriveMode(a.mode(), a.name(), r.nextBoolean(), r.nextBoolean() ? List.of() : List.of(1 + r.nextInt(4))),
             (a, r) -> new RangesToFunctions(a.function(), List.of(a.range(), a.range())), (a, r) -> new FunctionToRange(a.function()),
             (a, r) -> new LayChart(r.nextBoolean() ? a.mode() : null, a.chart(), List.of(new WheelProposal("Gobo wheel 1", List.of("Open", "Reeds"))), r.nextBoolean() ? List.of() : List.of(a.channel()), "chart.txt"),
             (a, r) -> new CopyChannels(a.channels(), a.mode()), (a, r) -> new BringFunction(a.function(), List.of(a.mode())), (a, r) -> new AddVirtualDimmer(a.mode()),

@@ -1,9 +1,12 @@
 package yellowkite.server.drafts;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -12,16 +15,21 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.attribute.Catalogue;
 import yellowkite.core.chart.ChartWords;
+import yellowkite.core.dmx.PhysicalText;
 import yellowkite.core.dmx.ValueText;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
+import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.server.web.Refusal;
 
 /** What a chart's words, rows and values mean. Reads only. */
 @RestController
 class ChartController {
     private static final int LISTED = 40;
+    private static final Pattern NOTHING = Pattern.compile("(?i)\\s*(?:no|none|nothing|no func.*|no feat.*|no effect|reserved|unused|not used|off)\\s*");
+    /** Values that do nothing have no attribute in the standard's list, and a name all the same. */
+    private static final AttributeChoice NO_FUNCTION = new AttributeChoice("NoFeature", "No function", "", "", false);
     private static final int LONGEST_WORDS = 200;
     private static final int LONGEST_CHART = 20_000;
     private final Drafts drafts;
@@ -38,8 +46,9 @@ class ChartController {
     List<AttributeChoice> attributes(@PathVariable String draftId, @RequestParam int mode, @RequestParam(defaultValue = "") String words, @RequestParam(defaultValue = "") String group) {
         var type = drafts.require(draftId).history().current();
         var used = used(type, mode);
-        return Catalogue.STANDARD.search(shorten(words, LONGEST_WORDS)).stream().filter(each -> group.isEmpty() || each.attribute().featureGroup().equals(group))
-                .limit(LISTED).map(match -> choice(match, used)).toList();
+        var found = Catalogue.STANDARD.search(shorten(words, LONGEST_WORDS)).stream().filter(each -> group.isEmpty() || each.attribute().featureGroup().equals(group))
+                .limit(LISTED).map(match -> choice(match, used));
+        return (NOTHING.matcher(words).matches() ? Stream.concat(Stream.of(NO_FUNCTION), found) : found).toList();
     }
 
     private static AttributeChoice choice(Catalogue.Match match, Set<String> used) {
@@ -88,6 +97,27 @@ class ChartController {
             throw Refusal.unfit("text", read.reason());
         }
         return new TypedValue(read.raw());
+    }
+
+    /** @param unit sign of the unit that it is wanted in; empty = a number without one */
+    record PhysicalRequest(String text, String unit) {
+        PhysicalRequest {
+            Objects.requireNonNull(text, "text");
+            Objects.requireNonNull(unit, "unit");
+        }
+    }
+
+    record TypedPhysical(double value) {}
+
+    /** 200 with the physical value that was typed with whatever unit, in the one that is asked for; 422 with why it is none. */
+    @PostMapping("/api/physicals")
+    TypedPhysical physical(@RequestBody PhysicalRequest request) {
+        var unit = Arrays.stream(PhysicalUnit.values()).filter(each -> each.symbol().equals(request.unit())).findFirst().orElseThrow(() -> Refusal.unfit("unit", "That is no unit of the standard."));
+        var read = PhysicalText.read(shorten(request.text(), LONGEST_WORDS), unit);
+        if (read.reason() != null) {
+            throw Refusal.unfit("text", read.reason());
+        }
+        return new TypedPhysical(read.value());
     }
 
     private static Set<String> used(FixtureType type, int mode) {
