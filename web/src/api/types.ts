@@ -73,3 +73,4 @@ export type ReleaseImpact = Schemas['Impact'];
 export type IntakeRun = Schemas['RunView'];
 export type IntakeRunLine = Schemas['RunLine'];
 export type IntakeFile = Schemas['FileLine'];
+export type FixtureFacts = Schemas['FixtureFacts'];

@@ -9,11 +9,11 @@ import { LayForm } from './lay-form';
 
 const MOST_BYTES = 200_000;
 
-/** Level and light as measured: the curve through them, or the correction that undoes it. */
+/** Level and light as measured: the curve through them, which describes the fixture; or, as a deliberate choice, its inverse. */
 export function FromMeasured({ bar, close }: { bar: FunctionBar; close: () => void }) {
   const [text, setText] = useState('');
-  const [correction, setCorrection] = useState(true);
-  const [name, setName] = useState('Correction');
+  const [correction, setCorrection] = useState(false);
+  const [name, setName] = useState('Measured');
   const [tooLarge, setTooLarge] = useState<string | null>(null);
   const asked = useDeferredValue(text);
   const { data, error, isPlaceholderData } = useQuery(measuredQuery(asked, correction));
@@ -40,8 +40,8 @@ export function FromMeasured({ bar, close }: { bar: FunctionBar; close: () => vo
           label="What of it"
           value={correction ? 'correction' : 'curve'}
           options={[
-            { value: 'correction', text: 'The correction that undoes it' },
-            { value: 'curve', text: 'The curve itself' },
+            { value: 'curve', text: 'The curve itself: what the fixture does' },
+            { value: 'correction', text: 'The inverse, which undoes it' },
           ]}
           onChoose={(value) => {
             setCorrection(value === 'correction');
@@ -50,6 +50,9 @@ export function FromMeasured({ bar, close }: { bar: FunctionBar; close: () => vo
         />
         <TextField label="Name in this profile" value={name} onChange={setName} maxLength={120} />
       </div>
+      <p className="text-sm text-muted">
+        {correction ? 'The profile will say that the fixture does the opposite of what was measured: only for a fixture that is corrected before DMX reaches it.' : 'The profile describes the fixture: programs that read it know how its light follows DMX.'}
+      </p>
       <Refusal says={tooLarge ?? (text.trim() === '' ? null : error?.message)} />
       {sound && data && data.largest !== null && <p className="text-sm text-muted">{`Largest distance from a measured point: ${(data.largest * 100).toFixed(2)} %.`}</p>}
     </LayForm>

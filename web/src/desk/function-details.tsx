@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Edit, FunctionBar } from '../api/types';
+import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Refusal } from '../ui/refusal';
 import { AttributePicker } from '../parts/attribute-picker';
@@ -35,6 +36,18 @@ export function FunctionDetails({ bar }: { bar: FunctionBar }) {
       {draft.wheels.length > 0 && (
         <div className="col-span-2">
           <Choice label="Wheel" value={bar.wheel === '' ? 'none' : bar.wheel} options={[{ value: 'none', text: 'No wheel' }, ...draft.wheels.map((wheel) => ({ value: wheel.name, text: wheel.name }))]} onChoose={(wheel) => void edit({ type: 'setWheel', function: bar.id, wheel: wheel === 'none' ? '' : wheel })} />
+        </div>
+      )}
+      {bar.ranges.length > 0 && (
+        <div className="col-span-2 flex flex-wrap gap-1">
+          {bar.wheel !== '' && draft.wheels.some((wheel) => wheel.name === bar.wheel) && (
+            <Button quiet onClick={() => void edit({ type: 'slotsFromRanges', function: bar.id, wheel: draft.wheels.find((wheel) => wheel.name === bar.wheel)?.id ?? null }).then(setRefusal)}>
+              Join its ranges to the slots by name
+            </Button>
+          )}
+          <Button quiet onClick={() => void edit({ type: 'slotsFromRanges', function: bar.id, wheel: null }).then(setRefusal)}>
+            Make a wheel of its ranges
+          </Button>
         </div>
       )}
       <LightPart label="Emitter" none="No emitter of its own" names={draft.emitters} value={bar.emitter} onChoose={(emitter) => void edit({ type: 'setLightPart', function: bar.id, emitter, filter: null }).then(setRefusal)} />

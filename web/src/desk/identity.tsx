@@ -4,6 +4,7 @@ import { Button } from '../ui/button';
 import { PanelButton } from '../ui/panel-button';
 import { useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
+import { Facts } from './facts';
 import { LampPicture } from './lamp-picture';
 import { Notes } from './notes';
 
@@ -57,6 +58,9 @@ export function Identity() {
               ))}
             </select>
           </label>
+          <span className="self-start">
+            <Facts />
+          </span>
           <Notes />
         </>
       )}

@@ -124,7 +124,7 @@ function ChannelList({ map }: { map: ModeMap }) {
                   open={channel.id === chosen}
                   selected={selected.has(channel.id)}
                   probe={probe[channel.id] ?? null}
-                  loud={checks.find((check) => check.channel === channel.id && check.severity !== 'remark')}
+                  loud={checks.find((check) => check.channel === channel.id && check.severity !== 'remark' && check.meant === null)}
                 />
               </li>
             )

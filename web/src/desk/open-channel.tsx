@@ -8,7 +8,7 @@ import { useValueForm, written } from './value-form';
 /** The chosen channel, opened under its row: ruler, settings, and a table of its functions and named ranges. */
 export function OpenChannel({ channel }: { channel: ChannelRow }) {
   const { draft } = useDesk();
-  const findings = useChecks(draft).filter((check) => check.channel === channel.id && check.severity !== 'remark');
+  const findings = useChecks(draft).filter((check) => check.channel === channel.id && check.severity !== 'remark' && check.meant === null);
   return (
     <div className="pr-4 pb-4 pl-4">
       <Ruler max={channel.max} bytes={channel.bytes} />

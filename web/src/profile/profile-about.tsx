@@ -8,6 +8,7 @@ import { Button } from '../ui/button';
 import { PanelButton } from '../ui/panel-button';
 import { Refusal } from '../ui/refusal';
 import { TextField } from '../ui/text-field';
+import { FactsOfTheFixture } from './profile-facts';
 import { ProfileSources } from './profile-sources';
 
 /** Who the lamp is: picture, names, notes, where it came from and who uses it. */
@@ -59,6 +60,7 @@ export function ProfileAbout({ profile }: { profile: ProfilePageView }) {
           {(close) => <TagsForm profile={profile} close={close} />}
         </PanelButton>
       </section>
+      <FactsOfTheFixture facts={profile.facts} />
       {profile.description !== '' && <p className="text-sm">{profile.description}</p>}
       {profile.notes !== '' && (
         <section aria-label="Notes">

@@ -5,7 +5,8 @@ const SHOWN = 12;
 
 /** What the checks find in the shown revision; it is mended on the desk. */
 export function ProfileChecks({ profile }: { profile: ProfilePageView }) {
-  const { checks } = profile;
+  const checks = profile.checks.filter((check) => check.meant === null);
+  const meant = profile.checks.filter((check) => check.meant !== null);
   return (
     <section aria-label="Checks" className="flex flex-col gap-2">
       <h2 className="text-xs font-semibold text-muted">Checks ({checks.length})</h2>
@@ -15,6 +16,16 @@ export function ProfileChecks({ profile }: { profile: ProfilePageView }) {
           {check.says}
         </Notice>
       ))}
+      {meant.length > 0 && (
+        <details className="text-sm text-muted">
+          <summary className="cursor-pointer">{`Set aside (${meant.length})`}</summary>
+          <ul className="mt-1 flex flex-col gap-1">
+            {meant.map((check, index) => (
+              <li key={index}>{`${check.says} ${check.where}: ${check.meant}`}</li>
+            ))}
+          </ul>
+        </details>
+      )}
       {checks.length > SHOWN && <p className="text-sm text-muted">{`and ${checks.length - SHOWN} more; the desk lists them all.`}</p>}
     </section>
   );

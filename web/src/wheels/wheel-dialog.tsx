@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Copy, Plus, RotateCw, Trash2 } from 'lucide-react';
+import { ClipboardPaste, Copy, Plus, RotateCw, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { answer, api } from '../api/client';
 import type { Edit, WheelLine } from '../api/types';
@@ -12,6 +12,7 @@ import { Modal } from '../ui/modal';
 import { PanelButton } from '../ui/panel-button';
 import { Refusal } from '../ui/refusal';
 import { CopyWheel } from './copy-wheel';
+import { PasteSlots } from './paste-slots';
 import { TurnWheel } from './turn-wheel';
 import { WheelCareLine } from './wheel-care';
 import { WheelDrawing } from './wheel-drawing';
@@ -60,6 +61,9 @@ export function WheelDialog({ wheel, onClose }: { wheel: WheelLine; onClose: () 
             </Button>
             <PanelButton text="Turn by …" icon={<RotateCw size={14} aria-hidden />} title={`Turn what brings in ${wheel.name}`}>
               {(close) => <TurnWheel wheel={wheel} close={close} />}
+            </PanelButton>
+            <PanelButton text="Paste a list" icon={<ClipboardPaste size={14} aria-hidden />} title={`Slots of ${wheel.name} from a list`} width="w-96">
+              {(close) => <PasteSlots wheel={wheel} close={close} />}
             </PanelButton>
             <PanelButton text="Slots of another" icon={<Copy size={14} aria-hidden />} title={`What another wheel holds, into ${wheel.name}`}>
               {(close) => <CopyWheel over={wheel.id} onDone={close} />}

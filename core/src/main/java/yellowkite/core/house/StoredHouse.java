@@ -17,11 +17,11 @@ import yellowkite.core.profile.WheelCare;
  * read again, and laid onto a newer one.
  *
  * @param chartCounts by mode name
- * @param wheels      by wheel name; what was stored before there were any has none. {@code assumed} likewise
+ * @param wheels      by wheel name; what was stored before there were any has none. {@code assumed} and {@code meant} likewise
  */
 public record StoredHouse(String notes, Category category, Map<String, Integer> chartCounts, List<ChannelCare> channels, List<RangeMark> marks,
-        @Nullable Map<String, WheelCare> wheels, @Nullable List<AssumedFunction> assumed) {
-    public static final StoredHouse NONE = new StoredHouse("", Category.NONE, Map.of(), List.of(), List.of(), Map.of(), List.of());
+        @Nullable Map<String, WheelCare> wheels, @Nullable List<AssumedFunction> assumed, @Nullable List<House.Meant> meant) {
+    public static final StoredHouse NONE = new StoredHouse("", Category.NONE, Map.of(), List.of(), List.of(), Map.of(), List.of(), List.of());
 
     public record ChannelCare(String mode, String channel, Care care) {}
 
@@ -37,6 +37,7 @@ public record StoredHouse(String notes, Category category, Map<String, Integer> 
         marks = List.copyOf(marks);
         wheels = wheels == null ? Map.of() : Map.copyOf(wheels);
         assumed = assumed == null ? List.of() : List.copyOf(assumed);
+        meant = meant == null ? List.of() : List.copyOf(meant);
     }
 
     public static StoredHouse of(FixtureType type) {
@@ -68,7 +69,7 @@ public record StoredHouse(String notes, Category category, Map<String, Integer> 
         });
         var wheels = new TreeMap<String, WheelCare>();
         type.wheels().stream().filter(wheel -> house.wheels().containsKey(wheel.id())).forEach(wheel -> wheels.put(wheel.name(), house.wheel(wheel.id())));
-        return new StoredHouse(house.notes(), house.category(), counts, channels, marks, wheels, assumed);
+        return new StoredHouse(house.notes(), house.category(), counts, channels, marks, wheels, assumed, house.meant());
     }
 
     /** {@return the document with this as its house part; what has no counterpart in it is left out} */
@@ -92,6 +93,9 @@ public record StoredHouse(String notes, Category category, Map<String, Integer> 
         for (var each : assumed) {
             var id = here.functions().get(each);
             house = id == null ? house : house.withAssumed(id, true);
+        }
+        for (var each : meant) {
+            house = house.withMeant(each.rule(), each.place(), each.reason());
         }
         var done = house;
         return type.with(f -> f.house = done);

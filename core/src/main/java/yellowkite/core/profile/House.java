@@ -1,7 +1,9 @@
 package yellowkite.core.profile;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
@@ -16,11 +18,12 @@ import org.jspecify.annotations.Nullable;
  * @param channels    by channel
  * @param marks       by named range
  * @param wheels      by wheel
+ * @param meant       findings of the checks that are set aside, since what they find is meant
  * @param assumed     functions whose physical ends are the usual ones, which nobody stated or confirmed
  */
 public record House(String notes, Category category, Map<Integer, Integer> chartCounts, Map<Integer, Care> channels, Map<Integer, Mark> marks, Map<Integer, WheelCare> wheels,
-        Set<Integer> assumed) {
-    public static final House NONE = new House("", Category.NONE, Map.of(), Map.of(), Map.of(), Map.of(), Set.of());
+        Set<Integer> assumed, List<Meant> meant) {
+    public static final House NONE = new House("", Category.NONE, Map.of(), Map.of(), Map.of(), Map.of(), Set.of(), List.of());
 
     /** What kind of lamp it is, as a store sorts them. */
     public enum Category { NONE, MOVING_SPOT, MOVING_WASH, SPOT, PAR, BATTEN, STROBE, DIMMER, SCROLLER, GOBO_ROTATOR, HAZE, OTHER }
@@ -58,6 +61,9 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
         }
     }
 
+    /** A finding that is meant. @param rule id of the check. @param place where, in its words. @param reason why it is right as it is */
+    public record Meant(String rule, String place, String reason) {}
+
     /** @param color {@code #rrggbb} where the sign shows colours, else empty; {@code second} likewise for a split */
     public record Mark(Sign sign, String color, String second) {}
 
@@ -67,6 +73,7 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
         marks = Map.copyOf(marks);
         wheels = Map.copyOf(wheels);
         assumed = Set.copyOf(assumed);
+        meant = List.copyOf(meant);
     }
 
     public Care care(int channel) {
@@ -74,25 +81,25 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
     }
 
     public House withNotes(String to) {
-        return new House(to, category, chartCounts, channels, marks, wheels, assumed);
+        return new House(to, category, chartCounts, channels, marks, wheels, assumed, meant);
     }
 
     public House withCategory(Category to) {
-        return new House(notes, to, chartCounts, channels, marks, wheels, assumed);
+        return new House(notes, to, chartCounts, channels, marks, wheels, assumed, meant);
     }
 
     /** @param to null = the chart names none */
     public House withChartCount(int mode, @Nullable Integer to) {
-        return new House(notes, category, put(chartCounts, mode, to), channels, marks, wheels, assumed);
+        return new House(notes, category, put(chartCounts, mode, to), channels, marks, wheels, assumed, meant);
     }
 
     public House withCare(int channel, Care to) {
-        return new House(notes, category, chartCounts, put(channels, channel, to.equals(Care.NONE) ? null : to), marks, wheels, assumed);
+        return new House(notes, category, chartCounts, put(channels, channel, to.equals(Care.NONE) ? null : to), marks, wheels, assumed, meant);
     }
 
     /** @param to null = none */
     public House withMark(int range, @Nullable Mark to) {
-        return new House(notes, category, chartCounts, channels, put(marks, range, to), wheels, assumed);
+        return new House(notes, category, chartCounts, channels, put(marks, range, to), wheels, assumed, meant);
     }
 
     public WheelCare wheel(int wheel) {
@@ -100,7 +107,22 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
     }
 
     public House withWheel(int wheel, WheelCare to) {
-        return new House(notes, category, chartCounts, channels, marks, put(wheels, wheel, to.equals(WheelCare.NONE) ? null : to), assumed);
+        return new House(notes, category, chartCounts, channels, marks, put(wheels, wheel, to.equals(WheelCare.NONE) ? null : to), assumed, meant);
+    }
+
+    /** {@return why a finding is meant; null if nobody said so} */
+    public @Nullable String meant(String rule, String place) {
+        return meant.stream().filter(each -> each.rule().equals(rule) && each.place().equals(place)).map(Meant::reason).findFirst().orElse(null);
+    }
+
+    /** @param reason null = the finding counts again */
+    public House withMeant(String rule, String place, @Nullable String reason) {
+        var after = new ArrayList<>(meant);
+        after.removeIf(each -> each.rule().equals(rule) && each.place().equals(place));
+        if (reason != null) {
+            after.add(new Meant(rule, place, reason));
+        }
+        return new House(notes, category, chartCounts, channels, marks, wheels, assumed, after);
     }
 
     /** {@return this part in which a function's physical ends count as assumed, or as stated} */
@@ -114,7 +136,7 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
         } else {
             after.remove(function);
         }
-        return new House(notes, category, chartCounts, channels, marks, wheels, after);
+        return new House(notes, category, chartCounts, channels, marks, wheels, after, meant);
     }
 
     /** {@return this part in which copies of nodes are kept as those that they were copied from} @param copies ids by the id of what was copied */
@@ -128,7 +150,7 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
                 assumedToo.add(copy);
             }
         });
-        return new House(notes, category, chartCounts, doubled(channels, copies::get), doubled(marks, copies::get), wheels, assumedToo);
+        return new House(notes, category, chartCounts, doubled(channels, copies::get), doubled(marks, copies::get), wheels, assumedToo, meant);
     }
 
     private static <T> Map<Integer, T> doubled(Map<Integer, T> was, Function<Integer, @Nullable Integer> copies) {

@@ -32,6 +32,14 @@ public record PhysicalDescriptions(@Nullable ColorSpace colorSpace, List<ColorSp
         return new PhysicalDescriptions(colorSpace, additionalColorSpaces, gamuts, filters, emitters, to, criGroups, connectors, properties, source);
     }
 
+    public PhysicalDescriptions withConnectors(List<Connector> to) {
+        return new PhysicalDescriptions(colorSpace, additionalColorSpaces, gamuts, filters, emitters, dmxProfiles, criGroups, to, properties, source);
+    }
+
+    public PhysicalDescriptions withProperties(Properties to) {
+        return new PhysicalDescriptions(colorSpace, additionalColorSpaces, gamuts, filters, emitters, dmxProfiles, criGroups, connectors, to, source);
+    }
+
     public PhysicalDescriptions withEmitters(List<Emitter> to) {
         return new PhysicalDescriptions(colorSpace, additionalColorSpaces, gamuts, filters, to, dmxProfiles, criGroups, connectors, properties, source);
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.function.BiFunction;
 import java.util.stream.Stream;
+import yellowkite.core.body.FixtureFacts;
 import yellowkite.core.chart.proposal.Proposal.ChannelProposal;
 import yellowkite.core.chart.proposal.Proposal.Counts;
 import yellowkite.core.chart.proposal.Proposal.FunctionProposal;
@@ -12,6 +13,7 @@ import yellowkite.core.chart.proposal.Proposal.RangeProposal;
 import yellowkite.core.chart.proposal.Proposal.WheelProposal;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
+import yellowkite.core.profile.ColorCie;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.House;
 import yellowkite.core.profile.LogicalChannel;
@@ -123,6 +125,9 @@ public final class RandomEdits {
             (a, r) -> new DivideFunction(a.function(), r.nextBoolean() ? a.range() : null, 1 + r.nextInt(6), 0, "Part", 1, r.nextInt(4), null, null),
             (a, r) -> new SetRanges(a.function(), List.of(new SetRanges.Row(a.value(), "Low", null, null, r.nextInt(3)), new SetRanges.Row(a.value(), "High", null, null, 0))),
             (a, r) -> new LayStencil(a.channel(), a.type().modes().stream().flatMap(each -> each.channels().stream()).skip(r.nextInt(2)).findFirst().map(Stencil::of).orElse(new Stencil("", 1, LogicalChannel.Snap.NO, LogicalChannel.Master.NONE, List.of()))),
+            (a, r) -> new SetFacts(new FixtureFacts(r.nextBoolean() ? 12.5 : null, 150.0, "LED", null, 24.0, null, 5600.0, List.of(new FixtureFacts.Plug("DMX in", "XLR5")), r.nextBoolean() ? 0x7ff0 : null, null, List.of())),
+            (a, r) -> new SlotsFromRanges(a.function(), r.nextBoolean() ? null : a.wheel()),
+            (a, r) -> new ListSlots(a.wheel(), List.of(new ListSlots.Row(a.name(), null), new ListSlots.Row("Reeds", ColorCie.WHITE))), (a, r) -> new SetMeant("flat-physical", a.name(), r.nextBoolean() ? "It is so" : null),
             (a, r) -> new CloseGaps(a.mode()), (a, r) -> new DeriveMode(a.mode(), a.name(), r.nextBoolean(), r.nextBoolean() ? List.of() : List.of(1 + r.nextInt(4))),
             (a, r) -> new RangesToFunctions(a.function(), List.of(a.range(), a.range())), (a, r) -> new FunctionToRange(a.function()),
             (a, r) -> new LayChart(r.nextBoolean() ? a.mode() : null, a.chart(), List.of(new WheelProposal("Gobo wheel 1", List.of("Open", "Reeds"))), r.nextBoolean() ? List.of() : List.of(a.channel()), "chart.txt"),

@@ -103,7 +103,8 @@ class DraftController {
     @GetMapping("/api/drafts/{draftId}/checks")
     List<FindingView> checks(@PathVariable String draftId) {
         var draft = drafts.require(draftId);
-        return Checks.of(draft.history().current(), bases.media(draft).facts()).stream().map(FindingView::of).toList();
+        var type = draft.history().current();
+        return Checks.of(type, bases.media(draft).facts()).stream().map(each -> FindingView.of(each, type.house())).toList();
     }
 
     @PostMapping("/api/drafts/{draftId}/edits")

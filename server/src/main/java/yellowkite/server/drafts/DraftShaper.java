@@ -17,6 +17,7 @@ import yellowkite.core.profile.DmxBreak;
 import yellowkite.core.attribute.EndWords;
 import yellowkite.core.colour.Srgb;
 import yellowkite.core.colour.Xyz;
+import yellowkite.core.body.FixtureFacts;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.AddressText;
 import yellowkite.core.dmx.CellGrid;
@@ -78,7 +79,7 @@ class DraftShaper {
                 type.attributeDefinitions().attributes().stream()
                         .map(each -> new DraftView.AttributeLine(each.name(), each.pretty(), each.featureGroup(), each.physicalUnit().symbol())).toList(),
                 type.allGeometries().filter(Geometry.Part.class::isInstance).map(Geometry::name).toList(),
-                type.physicalDescriptions().emitters().stream().map(Emitter::name).toList(), type.physicalDescriptions().filters().stream().map(Filter::name).toList(), load,
+                type.physicalDescriptions().emitters().stream().map(Emitter::name).toList(), type.physicalDescriptions().filters().stream().map(Filter::name).toList(), load, FixtureFacts.of(type),
                 chosen == null ? null : map(type, chosen, known), history(draft),
                 takesEdits && draft.history().done() > Drafts.floor(draft.history()), takesEdits && draft.history().done() < draft.history().steps().size());
     }

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.body.FixtureFacts;
 import yellowkite.core.dmx.Tail;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.profile.House;
@@ -23,7 +24,7 @@ import yellowkite.server.drafts.DraftRepository.StoredStep;
  */
 record DraftView(String id, String profileId, int version, boolean open, @Schema(nullable = true) @Nullable String halted, int baseRevision, int newestRevision, String name, String manufacturer, String shortName, String description,
         @Schema(nullable = true) @Nullable String picture, String notes, House.Category category,
-        List<ModeLine> modes, List<WheelLine> wheels, List<AttributeLine> attributes, List<String> parts, List<String> emitters, List<String> filters, @Schema(nullable = true) @Nullable LoadLine load, @Schema(nullable = true) @Nullable ModeMap map,
+        List<ModeLine> modes, List<WheelLine> wheels, List<AttributeLine> attributes, List<String> parts, List<String> emitters, List<String> filters, @Schema(nullable = true) @Nullable LoadLine load, FixtureFacts facts, @Schema(nullable = true) @Nullable ModeMap map,
         List<HistoryLine> history, boolean canUndo, boolean canRedo) {
 
     /** @param origin the profile that it derives from, and {@code revision} of that */

@@ -13,8 +13,10 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import yellowkite.core.chart.SlotList;
 import yellowkite.core.dmx.WheelKind;
 import yellowkite.core.dmx.WheelUse;
+import yellowkite.core.edit.ListSlots;
 import yellowkite.core.edit.PutWheel;
 import yellowkite.core.edit.SetSlot;
 import yellowkite.core.edit.SlotPart;
@@ -28,6 +30,7 @@ import yellowkite.server.web.Refusal;
 @RestController
 class WheelController {
     private static final int LONGEST_NAME = 60;
+    private static final int LONGEST_LIST = 50_000;
     private final Drafts drafts;
     private final DraftShaper shaper;
     private final DraftBases bases;
@@ -61,6 +64,18 @@ class WheelController {
     List<DraftView.WheelLine> ofRevision(@PathVariable String profileId, @PathVariable int number) {
         var base = bases.baseOf(revisions.require(profileId, number).id());
         return base.type().wheels().stream().map(each -> DraftShaper.wheel(base.type(), each, base.media())).toList();
+    }
+
+    record SlotListRequest(String text) {
+        SlotListRequest {
+            Objects.requireNonNull(text, "text");
+        }
+    }
+
+    /** 200 with the slots that a pasted list names, in order, with the colours that it gives or names. */
+    @PostMapping("/api/slot-list")
+    List<ListSlots.Row> slotList(@RequestBody SlotListRequest request) {
+        return SlotList.read(request.text().length() > LONGEST_LIST ? request.text().substring(0, LONGEST_LIST) : request.text()).stream().map(each -> new ListSlots.Row(each.name(), each.color())).toList();
     }
 
     /** @param slot 1 = the first. @param gobo id on the shelf */

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import yellowkite.core.body.FixtureFacts;
 import yellowkite.core.check.Checks;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.library.Shelf;
@@ -62,11 +63,12 @@ class ProfileController {
      * @param binned   whether it lies in the bin
      * @param picture  address of the lamp's picture; null without one
      * @param sameMaps modes of other profiles that have the same DMX map: likely the same lamp under another name
+     * @param facts    what the fixture is as a thing
      * @param files    what its file holds beside the description
      */
     record ProfileView(String id, Shelf shelf, String maker, String name, String shortName, String longName, String description, String fixtureTypeId, House.Category category, String notes,
             @Schema(nullable = true) @Nullable String picture, int revision, int newest, @Schema(nullable = true) @Nullable String withdrawn, boolean binned, Tags tags, @Schema(nullable = true) @Nullable Origin origin,
-            @Schema(nullable = true) @Nullable String production, List<Use> uses, List<SameMap> sameMaps, List<ModeOfPage> modes, List<FindingView> checks, List<String> files) {}
+            @Schema(nullable = true) @Nullable String production, List<Use> uses, List<SameMap> sameMaps, List<ModeOfPage> modes, List<FindingView> checks, List<String> files, FixtureFacts facts) {}
 
     /** 200 with a profile as a revision has it; 404 if there is none. @param revision null = the newest */
     @GetMapping("/api/profiles/{profileId}")
@@ -87,7 +89,7 @@ class ProfileController {
                 origins.find(profileId).or(() -> load.map(each -> new Origin(each.originProfileId(), each.origin(), each.number(), revisionRows.findNewest(each.originProfileId()).map(StoredRevision::number).orElse(each.number())))).orElse(null),
                 load.map(LoadRepository.Load::production).orElse(null), uses.of(List.of(profileId)).getOrDefault(profileId, List.of()), profiles.sameMaps(profileId, shown.id(), MOST_ALIKE),
                 IntStream.range(0, type.modes().size()).mapToObj(i -> new ModeOfPage(i, type.modes().get(i).description(), ModeSummary.of(CompiledMode.of(type, type.modes().get(i))))).toList(),
-                Checks.of(type, revisions.media(entries)).stream().map(FindingView::of).toList(), List.copyOf(entries.keySet()));
+                Checks.of(type, revisions.media(entries)).stream().map(each -> FindingView.of(each, type.house())).toList(), List.copyOf(entries.keySet()), FixtureFacts.of(type));
     }
 
     record TagsRequest(int version, String tags, String otherNames) {

@@ -22,6 +22,7 @@ import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import yellowkite.core.body.FixtureFacts;
 import yellowkite.core.library.MakerFacts;
 
 /** What the API says of itself. The page's types are generated from it. */
@@ -41,6 +42,7 @@ class ApiDescription {
             var schemas = api.getComponents().getSchemas();
             EditJson.FAMILIES.forEach(family -> describe(family, schemas));
             markNullable(MakerFacts.class, schemas.get(MakerFacts.class.getSimpleName()).getProperties()); // the core knows nothing of this page
+            markNullable(FixtureFacts.class, schemas.get(FixtureFacts.class.getSimpleName()).getProperties());
             schemas.forEach((name, schema) -> requirePresence(name, schema));
         };
     }

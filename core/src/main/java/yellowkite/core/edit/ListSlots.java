@@ -1,0 +1,66 @@
+package yellowkite.core.edit;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import yellowkite.core.profile.ColorCie;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Trees;
+import yellowkite.core.profile.Wheel;
+
+/** Gives the slots of a wheel, from the first on, names and colours out of a list; what it lacks is added at its end, what the list lacks stays. */
+public record ListSlots(int wheel, List<Row> slots) implements Edit {
+    private static final int MOST = 500;
+
+    /** @param color null = as it is; a new slot is white then */
+    public record Row(String name, @Nullable ColorCie color) {}
+
+    public ListSlots {
+        slots = List.copyOf(slots);
+    }
+
+    @Override
+    public Outcome applyTo(FixtureType before) {
+        var was = before.wheels().stream().filter(each -> each.id() == wheel).findFirst().orElse(null);
+        if (was == null) {
+            return Located.missing("wheel");
+        }
+        if (slots.isEmpty() || slots.size() > MOST) {
+            return Located.rejected("slots", slots.isEmpty() ? "The list names no slot." : "A wheel takes up to " + MOST + " slots from a list.");
+        }
+        var taken = new HashSet<String>();
+        var listed = new ArrayList<Wheel.Slot>();
+        int next = before.nextId();
+        for (int i = 0; i < slots.size(); i++) {
+            var row = slots.get(i);
+            var refused = Names.refusalOfRequired("slots", row.name(), "A slot");
+            if (refused.isPresent()) {
+                return refused.get();
+            }
+            var name = row.name();
+            for (int n = 2; !taken.add(name); n++) {
+                name = row.name() + " " + n;
+            }
+            if (i < was.slots().size()) {
+                var slot = was.slots().get(i);
+                listed.add(new Wheel.Slot(slot.id(), name, row.color() == null ? slot.color() : row.color(), slot.filter(), slot.mediaFile(), slot.facets(), slot.animation(), slot.source()));
+            } else {
+                listed.add(Wheel.Slot.of(next++, name, row.color() == null ? ColorCie.WHITE : row.color(), ""));
+            }
+        }
+        if (was.slots().size() > listed.size()) {
+            listed.addAll(was.slots().subList(listed.size(), was.slots().size()));
+        }
+        int ids = next;
+        return Located.applied(before.with(f -> {
+            f.wheels = Trees.map(f.wheels, each -> each.id() == wheel ? new Wheel(each.id(), each.name(), listed, each.source()) : each);
+            f.nextId = ids;
+        }));
+    }
+
+    @Override
+    public String describe(FixtureType before) {
+        return slots.size() + (slots.size() == 1 ? " slot" : " slots") + " of " + before.wheels().stream().filter(each -> each.id() == wheel).findFirst().map(each -> "wheel '" + each.name() + "'").orElse("a wheel") + " listed";
+    }
+}

@@ -1,0 +1,35 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useDeferredValue, useState } from 'react';
+import { answer, api } from '../api/client';
+import type { WheelLine } from '../api/types';
+import { PanelForm } from '../desk/panel-form';
+import { counted } from '../ui/counted';
+
+/** Names and colours of slots out of a list: a line for each, from the first slot on. */
+export function PasteSlots({ wheel, close }: { wheel: WheelLine; close: () => void }) {
+  const [text, setText] = useState('');
+  const asked = useDeferredValue(text);
+  const { data, isPlaceholderData } = useQuery({
+    queryKey: ['slot list', asked],
+    queryFn: ({ signal }) => answer(api.POST('/api/slot-list', { body: { text: asked }, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  });
+  const slots = data ?? [];
+  return (
+    <PanelForm
+      submit="Set slots"
+      close={close}
+      toEdit={() => {
+        if (asked !== text || isPlaceholderData) return 'The last lines are still being read; try again.';
+        return slots.length === 0 ? 'Type a slot a line: Open, Deep blue #0018b0, Amber 0.56 0.41.' : { type: 'listSlots', wheel: wheel.id, slots };
+      }}
+    >
+      <label className="flex flex-col gap-1 text-sm text-muted">
+        A slot a line; its colour as hex or as x and y, or by its name
+        <textarea autoFocus value={text} rows={8} spellCheck={false} placeholder={'Open\nDeep blue\nFern #3a8f3a\nAmber 0.56 0.41'} onChange={(event) => setText(event.currentTarget.value)} className="rounded-sm border border-line bg-trough p-2 font-mono text-sm text-text" />
+      </label>
+      <p className="text-sm text-muted">{`${counted(slots.length, 'slot', 'slots')}, ${slots.filter((slot) => slot.color !== null).length} with a colour.`}</p>
+    </PanelForm>
+  );
+}
