@@ -3,6 +3,7 @@ import { Grid3x3 } from 'lucide-react';
 import { useState } from 'react';
 import { answer, api } from '../api/client';
 import type { ModeMap } from '../api/types';
+import { readPhysical } from '../parts/physical';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Modal } from '../ui/modal';
@@ -40,6 +41,7 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
   const [first, setFirst] = useState('');
   const [spacing, setSpacing] = useState('');
   const [columns, setColumns] = useState('');
+  const [pitch, setPitch] = useState('');
   const [order, setOrder] = useState<(typeof ORDERS)[number]['value']>('ROWS');
   const [refusal, setRefusal] = useState<string | null>(null);
   const cell = shared.filter((channel) => chosen.includes(channel.id));
@@ -53,7 +55,10 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
       setRefusal('Type whole numbers.');
       return;
     }
-    const refused = await edit({ type: 'makeCells', mode: map.id, channels: chosen, name, count: cells, first: from, spacing: step, columns: across, order });
+    const metres = await pitchOf(pitch, across);
+    if (typeof metres === 'string') return setRefusal(metres);
+    const cellsEdit = { type: 'makeCells' as const, mode: map.id, channels: chosen, name, count: cells, first: from, spacing: step, columns: across, order };
+    const refused = await edit(metres === null ? cellsEdit : { type: 'several', edits: [cellsEdit, { type: 'setCellPitch', mode: map.id, cell: name, pitch: metres }] });
     setRefusal(refused);
     if (!refused) onClose();
   }
@@ -83,6 +88,7 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
           <NumberField label="First address" value={start === 'Infinity' ? '' : start} onChange={setFirst} />
           <NumberField label="Addresses apart" value={spacing === '' && size > 0 ? String(size) : spacing} onChange={setSpacing} />
           <NumberField label="Columns" value={columns === '' ? count : columns} onChange={setColumns} />
+          <NumberField label="Pitch, or length / cells" value={pitch} onChange={setPitch} />
           <Choice label="Order" value={order} options={[...ORDERS]} onChoose={(value) => setOrder(ORDERS.find((each) => each.value === value)?.value ?? 'ROWS')} />
         </div>
         <GridPicture count={Number(count)} columns={Number(columns === '' ? count : columns)} order={order} first={Number(start)} spacing={Number(spacing || size || 1)} />
@@ -95,6 +101,16 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
       </form>
     </Modal>
   );
+}
+
+/** Metres from one cell to the next, typed as such, or as the fixture's length over its cells ("1 m / 10"); null if nothing is typed. */
+async function pitchOf(text: string, columns: number): Promise<number | null | string> {
+  if (text.trim() === '') return null;
+  const [length = '', cells] = text.split('/');
+  const metres = await readPhysical(length.trim(), 'm');
+  if (typeof metres === 'string') return metres;
+  const over = cells === undefined ? 1 : Number(cells.trim() === '' ? columns : cells.trim());
+  return over > 0 ? metres / over : 'Type how many cells share the length: 1 m / 10.';
 }
 
 /** The block as it would stand: each cell with its first address. */

@@ -199,6 +199,7 @@ function FromRanges({ bar, close }: Panel) {
 function Condition({ channel, bar, close }: Panel) {
   const { draft } = useDesk();
   const [master, setMaster] = useState(bar.modeMaster === null ? 'always' : String(bar.modeMaster));
+  const [also, setAlso] = useState(false);
   const form = useValueForm();
   const others = draft.map?.channels.filter((each) => each.id !== channel.id) ?? [];
   const row = others.find((each) => String(each.id) === master);
@@ -215,7 +216,8 @@ function Condition({ channel, bar, close }: Panel) {
     if (!row) return { type: 'setModeMaster', function: bar.id, master: null, from: 0, to: 0 };
     const [first, last] = [await readValue(from.trim(), row.bytes, form), await readValue(to.trim(), row.bytes, form)];
     if (typeof first === 'string') return first;
-    return typeof last === 'string' ? last : { type: 'setModeMaster', function: bar.id, master: row.id, from: first, to: last };
+    if (typeof last === 'string') return last;
+    return also ? { type: 'alsoWhile', function: bar.id, master: row.id, from: first, to: last } : { type: 'setModeMaster', function: bar.id, master: row.id, from: first, to: last };
   }
 
   return (
@@ -242,6 +244,12 @@ function Condition({ channel, bar, close }: Panel) {
             <NumberField label="From" value={from} onChange={setFrom} />
             <NumberField label="To" value={to} onChange={setTo} />
           </div>
+          {bar.modeMaster !== null && (
+            <label className="flex items-center gap-2 text-sm">
+              <input type="checkbox" className="accent-kite" checked={also} onChange={(event) => setAlso(event.currentTarget.checked)} />
+              {`Also then, besides ${bar.when}`}
+            </label>
+          )}
         </>
       )}
     </PanelForm>

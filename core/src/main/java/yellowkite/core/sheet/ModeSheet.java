@@ -9,6 +9,7 @@ import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.AddressText;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.PlacedChannel;
+import yellowkite.core.dmx.SituationText;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
@@ -78,7 +79,7 @@ public record ModeSheet(String mode, String description, int footprint, List<Cha
         var function = span.function();
         var wheel = type.findWheel(function.wheel());
         var parts = span.ranges().stream().filter(range -> range.from() <= range.to()).map(range -> part(type, function, wheel.orElse(null), range)).toList();
-        return new FunctionLine(span.name(), span.from(), span.to(), assumed(type, function, meaning(type, function, function.physicalFrom(), function.physicalTo())), when(function, links), parts);
+        return new FunctionLine(span.name(), span.from(), span.to(), assumed(type, function, meaning(type, function, function.physicalFrom(), function.physicalTo())), SituationText.of(type, links, function), parts);
     }
 
     private static String assumed(FixtureType type, ChannelFunction function, String meaning) {
@@ -99,13 +100,5 @@ public record ModeSheet(String mode, String description, int footprint, List<Cha
         }
         var first = EndWords.of(function.attribute(), from, unit);
         return from == to ? first : first + " to " + EndWords.of(function.attribute(), to, unit);
-    }
-
-    private static String when(ChannelFunction function, LinkTargets links) {
-        if (function.modeMaster().isEmpty()) {
-            return "";
-        }
-        var target = links.find(function.modeMaster());
-        return target == null ? "never" : "while " + target.channel().name() + " is " + function.modeFrom().at(target.channel().bytes()) + "–" + function.modeTo().at(target.channel().bytes());
     }
 }

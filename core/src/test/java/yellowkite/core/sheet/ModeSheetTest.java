@@ -37,7 +37,7 @@ class ModeSheetTest {
 
     @Test
     void conditionsAreSaidInTheMastersOwnWidth() {
-        assertThat(line("Shutter1").functions()).anySatisfy(function -> assertThat(function.when()).isEqualTo("while Base_StrobeMode is 128–255"));
+        assertThat(line("Shutter1").functions()).anySatisfy(function -> assertThat(function.when()).isEqualTo("while address 5, Mode, is 128–255"));
     }
 
     @Test

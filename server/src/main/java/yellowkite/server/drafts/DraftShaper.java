@@ -24,6 +24,7 @@ import yellowkite.core.dmx.CellGrid;
 import yellowkite.core.dmx.FootprintSum;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.PlacedChannel;
+import yellowkite.core.dmx.SituationText;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.dmx.Tail;
 import yellowkite.core.dmx.WheelKind;
@@ -217,7 +218,7 @@ class DraftShaper {
         var master = function.modeMaster().isEmpty() ? null : links.find(function.modeMaster());
         int masterBytes = master == null ? function.modeFrom().bytes() : master.channel().bytes();
         return new DraftView.FunctionBar(function.id(), span.name(), function.attribute(), pretty(type, function.attribute()), span.from(), span.to(), function.physicalFrom(), function.physicalTo(),
-                type.unitOf(function.attribute()).symbol(), type.house().assumed().contains(function.id()), function.wheel(), function.emitter(), function.filter(), function.dmxProfile(), when(function, links),
+                type.unitOf(function.attribute()).symbol(), type.house().assumed().contains(function.id()), function.wheel(), function.emitter(), function.filter(), function.dmxProfile(), when(type, function, links),
                 master == null ? null : master.channel().id(), function.modeFrom().at(masterBytes), function.modeTo().at(masterBytes), function.min(), function.max(),
                 function.realFade(), function.realAcceleration(), runs(type, span),
                 span.ranges().stream().map(range -> new DraftView.RangeBar(range.range().id(), range.range().name(), range.from(), range.to(), range.range().slot(),
@@ -237,12 +238,7 @@ class DraftShaper {
     }
 
     /** In the master's own width, as its row shows its values. */
-    private static String when(ChannelFunction function, LinkTargets links) {
-        if (function.modeMaster().isEmpty()) {
-            return "";
-        }
-        var target = links.find(function.modeMaster());
-        return target == null ? "never: its mode master '" + function.modeMaster() + "' is not in this mode"
-                : "while " + function.modeMaster() + " is " + function.modeFrom().at(target.channel().bytes()) + " to " + function.modeTo().at(target.channel().bytes());
+    private static String when(FixtureType type, ChannelFunction function, LinkTargets links) {
+        return SituationText.of(type, links, function);
     }
 }

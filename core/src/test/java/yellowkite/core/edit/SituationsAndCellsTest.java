@@ -1,0 +1,66 @@
+package yellowkite.core.edit;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import yellowkite.core.build.ModeBuilder;
+import yellowkite.core.build.ProfileBuilder;
+import yellowkite.core.dmx.LinkTargets;
+import yellowkite.core.dmx.SituationText;
+import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Geometry;
+import yellowkite.core.profile.Geometry.Kind;
+import yellowkite.core.profile.PhysicalUnit;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.offset;
+
+class SituationsAndCellsTest {
+    private static FixtureType applied(FixtureType before, Edit edit) {
+        return switch (edit.acceptedOn(before)) {
+            case Edit.Outcome.Applied(var after) -> after;
+            case Edit.Outcome.Rejected(var field, var reason) -> throw new AssertionError(field + ": " + reason);
+        };
+    }
+
+    private static FixtureType gobos() {
+        return ProfileBuilder.profile("Tidewick", "Ketch").id("4A0C6B52-63A0-4F38-9A51-0C5A6E2B7D61").attribute("Gobo2", "Gobo 2", "Gobo.Gobo", "", PhysicalUnit.None).attribute("Gobo2Pos", "Gobo 2 position", "Gobo.Gobo", "", PhysicalUnit.Angle)
+                .body(ProfileBuilder.part(Kind.Beam, "Beam"))
+                .mode("Main", "Beam", mode -> mode.channel("Gobo2", "Beam", ModeBuilder.at(12), channel -> channel.function("Gobos", 0, f -> { }))
+                        .channel("Gobo2Pos", "Beam", ModeBuilder.at(13, 14), channel -> channel.function("Index", 0, f -> f.physical(0, 360)))).build();
+    }
+
+    private static Channel position(FixtureType type) {
+        return type.modes().getFirst().channels().getLast();
+    }
+
+    @Test
+    void theSameFunctionCountsInSeveralStretches() {
+        var type = gobos();
+        int master = type.modes().getFirst().channels().getFirst().id();
+        int index = position(type).functions().findFirst().orElseThrow().id();
+
+        var after = applied(applied(type, new SetModeMaster(index, master, 10, 49)), new AlsoWhile(index, master, 90, 149));
+
+        var links = LinkTargets.of(after.modes().getFirst());
+        assertThat(position(after).functions().map(each -> SituationText.of(after, links, each)).toList()).containsExactly("while address 12, Gobo 2, is 10–49", "while address 12, Gobo 2, is 90–149");
+        assertThat(position(after).functions()).allSatisfy(each -> assertThat(each.physicalTo()).isEqualTo(360));
+        assertThat(position(after).start()).isEqualTo(position(type).start());
+    }
+
+    @Test
+    void cellsStandAsFarApartAsIsTyped() {
+        var type = ProfileBuilder.profile("Tidewick", "Yawl").id("4A0C6B52-63A0-4F38-9A51-0C5A6E2B7D62").attribute("Dimmer", "Dim", "Dimmer.Dimmer", "", PhysicalUnit.None).attribute("Zoom", "Zoom", "Focus.Focus", "", PhysicalUnit.Angle)
+                .body(ProfileBuilder.part(Kind.Geometry, "Body", ProfileBuilder.part(Kind.Beam, "Beam")))
+                .mode("Cells", "Body", mode -> mode.channel("Zoom", "Beam", ModeBuilder.at(1), channel -> channel.function("Zoom", 0, f -> { })).channel("Dimmer", "Beam", ModeBuilder.at(2), channel -> channel.function("Dim", 0, f -> { }))).build();
+        var mode = type.modes().getFirst();
+        var made = applied(type, new Several(List.of(new MakeCells(mode.id(), List.of(mode.channels().getLast().id()), "Cell", 4, 2, 1, 4, MakeCells.Order.ROWS), new SetCellPitch(mode.id(), "Cell", 0.25))));
+
+        var places = made.geometries().stream().flatMap(Geometry::walk).filter(Geometry.Reference.class::isInstance).map(each -> ((Geometry.Reference) each).position().cells().get(3)).toList();
+        assertThat(places).hasSize(4);
+        for (int i = 0; i < 4; i++) {
+            assertThat(places.get(i)).isCloseTo(0.25 * i, offset(1e-9));
+        }
+        assertThat(new SetCellPitch(mode.id(), "Cell", 0).acceptedOn(made)).isInstanceOf(Edit.Outcome.Rejected.class);
+        assertThat(new SetCellPitch(mode.id(), "Nothing", 1).acceptedOn(made)).isInstanceOf(Edit.Outcome.Rejected.class);
+    }
+}
