@@ -1,4 +1,4 @@
-package yellowkite.core.chart;
+package yellowkite.demo.charts;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -7,19 +7,19 @@ import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 
 /** Charts of invented lamps in the layouts that charts come in, each with the truth beside it. */
-final class ChartCorpus {
+public final class ChartCorpus {
     private ChartCorpus() {}
 
     /** Values of one meaning. @param ends physical ends where the words state them; null = they do not */
-    record Row(int from, int to, String words, String attribute, double[] ends) {}
+    public record Row(int from, int to, String words, String attribute, double[] ends) {}
 
     /** @param words as the chart prints them. @param bytes as many addresses */
-    record Channel(String words, int bytes, String attribute, List<Row> rows) {}
+    public record Channel(String words, int bytes, String attribute, List<Row> rows) {}
 
-    record Lamp(String name, List<Channel> channels) {}
+    public record Lamp(String name, List<Channel> channels) {}
 
     /** @param chart the text. @param lamp what it says */
-    record Case(String layout, Lamp lamp, String chart) {
+    public record Case(String layout, Lamp lamp, String chart) {
         @Override
         public String toString() {
             return lamp.name() + " as " + layout;
@@ -34,7 +34,7 @@ final class ChartCorpus {
         return new Channel(words, bytes, attribute, List.of(rows));
     }
 
-    static List<Lamp> lamps() {
+    public static List<Lamp> lamps() {
         return List.of(
                 new Lamp("Sallow 60", List.of(
                         channel("Pan", 2, "Pan", row(0, 255, "0 to 540 °", "Pan", -270, 270)),
@@ -76,7 +76,8 @@ final class ChartCorpus {
                         channel("Reserved", 1, "NoFeature", row(0, 255, "no function", "NoFeature")))));
     }
 
-    static List<Case> cases() {
+    /** {@return each fixture in each layout} */
+    public static List<Case> cases() {
         var cases = new ArrayList<Case>();
         for (var lamp : lamps()) {
             cases.add(new Case("tabs with a heading", lamp, table(lamp, "\t", "Channel\tFunction\tValue\tDescription", ChartCorpus::dashed)));
@@ -87,6 +88,12 @@ final class ChartCorpus {
             cases.add(new Case("hexadecimal with a sign", lamp, table(lamp, "\t", "Ch\tName\tDMX value\tMeaning", (row, x) -> String.format(Locale.ROOT, "0x%02X..0x%02X", row.from(), row.to()))));
             cases.add(new Case("bars, decimal and hexadecimal", lamp, bars(lamp)));
             cases.add(new Case("first and last value in two columns", lamp, twoColumns(lamp)));
+            cases.add(new Case("percent alone", lamp, table(lamp, "\t", "Channel\tFunction\t%\tDescription", (row, x) -> String.format(Locale.ROOT, "%.1f - %.1f %%", row.from() / 2.55, row.to() / 2.55))));
+            cases.add(new Case("a column for each of two modes", lamp, twoModes(lamp)));
+            cases.add(new Case("blocks of modes", lamp, blocks(lamp)));
+            cases.add(new Case("a column of modes", lamp, modeColumn(lamp)));
+            cases.add(new Case("sentences", lamp, sentences(lamp)));
+            cases.add(new Case("the name behind the values", lamp, table(lamp, "\t", "Address\tParameter\tDMX\tFunction", (row, x) -> row.from() + "\u2026" + row.to())));
         }
         return cases;
     }
@@ -152,5 +159,48 @@ final class ChartCorpus {
 
     private static String twoColumns(Lamp lamp) {
         return table(lamp, "\t", "Channel\tFunction\tFrom\tTo\tDescription", (row, i) -> row.from() + "\t" + row.to());
+    }
+
+    /** The second mode has no second bytes. */
+    private static String twoModes(Lamp lamp) {
+        var text = new StringBuilder("Extended\tBasic\tFunction\tDMX\tDescription\n");
+        int next = 1;
+        int basic = 1;
+        for (var channel : lamp.channels()) {
+            for (int i = 0; i < channel.rows().size(); i++) {
+                var row = channel.rows().get(i);
+                text.append(i == 0 ? next + "\t" + basic + "\t" + channel.words() : "\t\t").append('\t').append(row.from()).append('-').append(row.to()).append('\t').append(row.words()).append('\n');
+            }
+            for (int b = 1; b < channel.bytes(); b++) {
+                text.append(next + b).append("\t-\t").append(channel.words()).append(" fine\t0-255\t\n");
+            }
+            next += channel.bytes();
+            basic++;
+        }
+        return text.toString();
+    }
+
+    private static String blocks(Lamp lamp) {
+        int footprint = lamp.channels().stream().mapToInt(Channel::bytes).sum();
+        var rows = table(lamp, "\t", "Channel\tFunction\tValue\tDescription", ChartCorpus::dashed).lines().skip(1).collect(Collectors.joining("\n"));
+        return lamp.name() + " DMX protocol\nMode 1: " + footprint + " channels\n" + rows + "\nMode 2: 1 channel\nChannel\tFunction\tValue\tDescription\n1\tDimmer\t0-255\t0 to 100 %\n";
+    }
+
+    private static String modeColumn(Lamp lamp) {
+        var lines = table(lamp, "\t", "Channel\tFunction\tValue\tDescription", ChartCorpus::dashed).lines().skip(1).toList();
+        var text = new StringBuilder("Mode\t").append(lines.getFirst()).append('\n');
+        lines.stream().skip(1).forEach(line -> text.append(line.startsWith("\t") ? "" : "Standard").append('\t').append(line).append('\n'));
+        return text.toString();
+    }
+
+    private static String sentences(Lamp lamp) {
+        var text = new StringBuilder();
+        int next = 1;
+        for (var channel : lamp.channels()) {
+            text.append("Channel ").append(addresses(next, channel.bytes())).append(": ").append(channel.words()).append(". ");
+            text.append(channel.rows().stream().map(row -> row.from() + " to " + row.to() + " = " + row.words()).collect(Collectors.joining("; "))).append(".\n");
+            next += channel.bytes();
+        }
+        return text.toString();
     }
 }

@@ -1,4 +1,4 @@
-package yellowkite.core.chart;
+package yellowkite.demo.charts;
 
 import java.time.Duration;
 import java.util.List;
@@ -7,6 +7,8 @@ import org.junit.jupiter.api.Assertions;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import yellowkite.core.chart.ChartProfile;
+import yellowkite.core.chart.ChartReader;
 import yellowkite.core.chart.proposal.Proposal;
 import yellowkite.core.chart.source.TextSheets;
 import yellowkite.core.gdtf.GdtfDescription;
