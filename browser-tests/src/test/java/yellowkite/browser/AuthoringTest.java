@@ -31,27 +31,11 @@ import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.PhysicalUnit;
 
 /** Profiles written from nothing, as a technician reads them off a maker's chart. */
-class AuthoringTest extends WithBrowser {
-    private static final By DIALOG = By.cssSelector("[role=dialog]");
-
-    /** Keys only: from the search, which has the focus, back to the button. */
-    private void begin(String model) {
-        browser.see(By.cssSelector("article[aria-posinset]"));
-        browser.key(Keys.SHIFT, Keys.TAB);
-        browser.key(Keys.SHIFT, Keys.TAB);
-        browser.key(Keys.ENTER);
-        browser.seeFocusIn(DIALOG);
-        browser.typeOn("Tidewick");
-        browser.key(Keys.TAB);
-        browser.typeOn(model);
-        browser.key(Keys.ENTER);
-        browser.see(By.xpath("//h1[normalize-space()='" + model + "']"));
-    }
-
+class AuthoringTest extends WritesProfiles {
     private void mode(String name, int number) {
         browser.typeOn("m");
         browser.seeValue("Mode name", "Mode " + number);
-        browser.typeOn("r");
+        browser.until("return document.activeElement?.dataset?.key === 'r'"); // its name is asked for at once
         browser.typeOn(name);
         browser.key(Keys.ENTER);
         browser.seeText("Mode is called '" + name + "'");
@@ -67,7 +51,7 @@ class AuthoringTest extends WithBrowser {
 
     @Test
     void aSixteenChannelMovingHeadIsWrittenByKeyboardPublishedAndDescribed() throws Exception {
-        begin("Dunlin Spot 150");
+        begin("Ketch Spot");
         mode("Standard", 1);
         chart("pan 16 bit, tilt 16 bit, pan tilt speed, dimmer 16 bit, strobe, cyan, magenta, yellow, colour wheel, gobo wheel, gobo rotation, zoom, focus", 13);
         browser.seeText("16 addresses");
@@ -99,7 +83,7 @@ class AuthoringTest extends WithBrowser {
 
         var described = describe(publish("From the maker's chart"));
 
-        assertThat(described.path("manufacturer").asString() + " " + described.path("name").asString()).isEqualTo("Tidewick Dunlin Spot 150");
+        assertThat(described.path("manufacturer").asString() + " " + described.path("name").asString()).isEqualTo("Tidewick Ketch Spot");
         assertThat(described.at("/modes/0/name").asString()).isEqualTo("Standard");
         assertThat(described.at("/modes/0/footprint/1").asInt()).isEqualTo(16);
         assertThat(channels(described.at("/modes/0"))).containsExactly("Yoke_Pan [1,2]", "Head_Tilt [3,4]", "Base_PositionMSpeed [5]", "Beam_Dimmer [6,7]", "Beam_Shutter1Strobe [8]",
@@ -112,15 +96,21 @@ class AuthoringTest extends WithBrowser {
 
     @Test
     void aPastedChartIsMendedMarkedAndPublished() throws Exception {
-        begin("Sanderling");
-        mode("Chart", 1);
+        begin("Skiff");
+        mode("Empty", 1);
         browser.typeOn("c");
-        browser.seeFocusIn(DIALOG);
-        browser.typeOn("1-2, Pan\n3, Strobe, 0, 7, Closed\n, , 8, 200, Slow to fast\n4, Snorkel");
-        browser.seeText("2 channels and 2 named ranges understood; 1 row not placed.");
-        browser.press("Add 2 channels");
-        browser.seeText("0 channels and 0 named ranges understood; 1 row not placed.");
-        browser.key(Keys.ESCAPE);
+        browser.until("return document.activeElement?.id === 'chart-text'");
+        browser.typeOn("1-2, Pan\n3, Strobe, 0, 7, Closed\n, , 8, 200, Slow to fast\n4, Snorkel, 0, 255, 0 to 100 %");
+        browser.press("Read it");
+        browser.seeText("no attribute fits");
+        browser.see(By.xpath("//main//button[@aria-expanded][contains(., 'Snorkel')]")).click();
+        browser.press("Set aside …");
+        browser.typeOn("not in this model");
+        browser.key(Keys.ENTER);
+        browser.see(By.xpath("//button[normalize-space()='Apply …'][not(@disabled)]")).click();
+        browser.press("Apply 1 mode");
+        browser.seeText("1 mode applied");
+        browser.see(By.xpath("//section[@aria-label='Modes']//button[contains(., '3')]")).click();
         browser.seeText("2 channels, 3 addresses");
 
         browser.type("Addresses that the chart names", "4");
@@ -153,8 +143,8 @@ class AuthoringTest extends WithBrowser {
     }
 
     @Test
-    void measuredLightBecomesTheCorrectionOfADimmerAndAWheelIsFilled() throws Exception {
-        begin("Kingfisher");
+    void measuredLightBecomesTheCurveOfADimmerAndAWheelIsFilled() throws Exception {
+        begin("Punt");
         mode("Small", 1);
         chart("dimmer, gobo wheel", 2);
         browser.press("Add a wheel");
@@ -179,27 +169,27 @@ class AuthoringTest extends WithBrowser {
         browser.seeText("Largest distance from a measured point: 0.00 %.");
         browser.press("Lay onto dimmer");
         browser.seeNoMore(DIALOG);
-        browser.see(By.xpath("//button[contains(., 'Curve Correction')]"));
+        browser.see(By.xpath("//button[contains(., 'Curve Measured')]"));
 
-        var type = GdtfFile.read(Files.readAllBytes(publish("Corrected"))).description().type();
+        var type = GdtfFile.read(Files.readAllBytes(publish("Measured"))).description().type();
 
         assertThat(type.wheels().getFirst().slots()).extracting(slot -> slot.name()).containsExactly("Open", "Kite");
-        // a quarter of the light was measured in the middle, so a quarter is asked for there
-        assertThat(Curve.of(type.physicalDescriptions().findDmxProfile("Correction").orElseThrow()).at(0.25)).isCloseTo(0.5, within(1e-6));
-        assertThat(type.modes().getFirst().channels().getFirst().functions().findFirst().orElseThrow().dmxProfile()).isEqualTo("Correction");
+        // a quarter of the light was measured in the middle, and that is what the profile says
+        assertThat(Curve.of(type.physicalDescriptions().findDmxProfile("Measured").orElseThrow()).at(0.5)).isCloseTo(0.25, within(1e-6));
+        assertThat(type.modes().getFirst().channels().getFirst().functions().findFirst().orElseThrow().dmxProfile()).isEqualTo("Measured");
     }
 
     @Test
     void whatAColleagueDoesToTheSameDraftIsSeen() throws Exception {
-        begin("Whinchat");
+        begin("Wherry");
         mode("One", 1);
         var draft = asTeun("api/profiles/" + profile() + "/draft", "{}");
-        asTeun("api/drafts/" + draft.path("id").asString() + "/edits", "{\"version\": " + draft.path("version") + ", \"edit\": {\"type\": \"renameProfile\", \"to\": \"Stonechat\"}}");
+        asTeun("api/drafts/" + draft.path("id").asString() + "/edits", "{\"version\": " + draft.path("version") + ", \"edit\": {\"type\": \"renameProfile\", \"to\": \"Coble\"}}");
 
-        browser.seeValue("Profile name", "Stonechat");
+        browser.seeValue("Profile name", "Coble");
         browser.seeText("Teun");
-        browser.type("Profile name", "Stonechat 2");
-        browser.seeText("Profile is called 'Stonechat 2', was 'Stonechat'");
+        browser.type("Profile name", "Coble 2");
+        browser.seeText("Profile is called 'Coble 2', was 'Coble'");
 
         var newest = asTeun("api/profiles/" + profile() + "/draft", "{}");
         asTeun("api/drafts/" + newest.path("id").asString() + "/discard", "{\"version\": " + newest.path("version") + "}");
@@ -207,9 +197,6 @@ class AuthoringTest extends WithBrowser {
         browser.seeText("This profile cannot be opened");
     }
 
-    private String profile() {
-        return URI.create(browser.address()).getPath().replace("/desk/", "");
-    }
 
     /** Somebody else's request. {@return the answer; null if there is none} */
     private static JsonNode asTeun(String path, String body) throws Exception {
@@ -265,7 +252,7 @@ class AuthoringTest extends WithBrowser {
     @Test
     void aModeOf512ChannelsDrawsOnlyTheRowsInSight() throws Exception {
         var parts = IntStream.rangeClosed(1, 512).mapToObj(i -> ProfileBuilder.part(Geometry.Kind.Beam, "Part " + i)).toArray(Geometry[]::new);
-        var type = ProfileBuilder.profile("Tidewick", "Great Bustard").id("5B1C7A52-3E60-4D0B-9C41-7A1D52E0B512").attribute("Dimmer", "Dimmer", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity)
+        var type = ProfileBuilder.profile("Tidewick", "Great Barge").id("5B1C7A52-3E60-4D0B-9C41-7A1D52E0B512").attribute("Dimmer", "Dimmer", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity)
                 .body(ProfileBuilder.part(Geometry.Kind.Geometry, "Base", parts))
                 .mode("All", "Base", mode -> IntStream.rangeClosed(1, 512).forEach(i -> mode.channel("Dimmer", "Part " + i, ModeBuilder.at(i), c -> c.function("Level", 0, f -> {})))).build();
         browser.drop("great.gdtf", new GdtfFile(GdtfDescription.of(type), Map.of()).write());
@@ -283,38 +270,6 @@ class AuthoringTest extends WithBrowser {
         browser.seeText("into 128 parts");
         browser.see(By.cssSelector("[role=group][aria-label='128 named ranges']"));
         assertThat((long) browser.run("return document.querySelectorAll('[data-range-row]').length")).isBetween(8L, 40L);
-    }
-
-    private Path publish(String summary) throws Exception {
-        browser.typeOn("p");
-        browser.seeFocusIn(DIALOG);
-        browser.typeOn(summary);
-        browser.key(Keys.ENTER);
-        browser.seeText("Published as revision 1.");
-        try (var client = HttpClient.newHttpClient()) {
-            var request = HttpRequest.newBuilder(URI.create(RunningKite.address() + "api/profiles/" + profile() + "/revisions/1/file")).build();
-            var answer = client.send(request, HttpResponse.BodyHandlers.ofByteArray());
-            assertThat(answer.statusCode()).as(() -> new String(answer.body(), StandardCharsets.UTF_8)).isEqualTo(200);
-            return Files.write(folder.resolve("out.gdtf"), answer.body());
-        }
-    }
-
-    /** What the command line says of a file. */
-    private JsonNode describe(Path file) throws Exception {
-        var classes = System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
-        var output = folder.resolve("described.json").toFile();
-        var process = new ProcessBuilder(System.getProperty("java.home") + File.separator + "bin" + File.separator + "java", "-cp", classes, "yellowkite.cli.ProfileCommand", "describe", file.toString())
-                .redirectOutput(output).redirectErrorStream(true).start();
-        assertThat(process.waitFor()).as(() -> said(output)).isZero();
-        return JsonMapper.shared().readTree(Files.readString(output.toPath(), StandardCharsets.UTF_8));
-    }
-
-    private static String said(File output) {
-        try {
-            return Files.readString(output.toPath());
-        } catch (IOException unreadable) {
-            throw new UncheckedIOException(unreadable);
-        }
     }
 
     private static List<String> channels(JsonNode mode) {

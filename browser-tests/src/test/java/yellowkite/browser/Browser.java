@@ -16,6 +16,7 @@ import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.print.PrintOptions;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** One headless Chromium, and what a person does with it: everything is found by the words and roles that a person gets. */
@@ -143,6 +144,12 @@ final class Browser implements AutoCloseable {
         var chooser = wait.until(ready -> ready.findElement(By.cssSelector("input[type=file][aria-label='" + label + "']")));
         driver.executeScript("arguments[0].hidden = false", chooser);
         chooser.sendKeys(file.toString());
+    }
+
+    /** {@return a page of HTML as a PDF} */
+    byte[] printed(String html) {
+        driver.get("data:text/html;charset=utf-8;base64," + java.util.Base64.getEncoder().encodeToString(html.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
+        return java.util.Base64.getDecoder().decode(driver.print(new PrintOptions()).getContent());
     }
 
     /** Drops a file on the page as a person would from a folder. */

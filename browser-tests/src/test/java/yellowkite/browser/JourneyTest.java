@@ -203,10 +203,6 @@ class JourneyTest extends WithBrowser {
             browser.seeText("Add a slot");
             assertThat(browser.accessibilityProblems(axe)).as("wheel, %s", theme).isEmpty();
             browser.key(Keys.ESCAPE);
-            browser.press("Paste a chart");
-            browser.see(By.cssSelector("[role=dialog] textarea"));
-            assertThat(browser.accessibilityProblems(axe)).as("chart, %s", theme).isEmpty();
-            browser.key(Keys.ESCAPE);
             browser.press("Curve");
             browser.see(By.cssSelector("[aria-label^='The curve']"));
             assertThat(browser.accessibilityProblems(axe)).as("curve, %s", theme).isEmpty();

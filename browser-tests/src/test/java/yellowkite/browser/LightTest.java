@@ -100,7 +100,7 @@ class LightTest extends WithBrowser {
     }
 
     @Test
-    void aMeasuredFileBecomesTheCorrectionOfADimmer() throws Exception {
+    void aMeasuredFileBecomesTheCurveOfADimmer() throws Exception {
         open("Candle", "Rushlight", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B104");
         browser.see(By.xpath("//ul[@aria-label='Channels']//button[@aria-expanded]")).click();
         browser.press("Curve Glows late");
@@ -112,7 +112,7 @@ class LightTest extends WithBrowser {
 
         browser.press("Lay onto Dimmer");
 
-        browser.see(By.xpath("//button[contains(., 'Curve Correction')]"));
+        browser.see(By.xpath("//button[contains(., 'Curve Measured')]"));
         browser.see(By.cssSelector("[role=slider][aria-label='Probe on Dimmer Bulb']")).sendKeys(Keys.END);
         browser.seeText("Dimmer, at 900 cd.");
     }

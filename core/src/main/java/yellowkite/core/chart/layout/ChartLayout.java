@@ -98,6 +98,9 @@ public final class ChartLayout {
 
     private void table(Sheet table) {
         var columns = Columns.of(table);
+        if (columns.addresses().size() > 1) { // modes stand in the order of their columns
+            columns.addresses().forEach((column, name) -> modes.computeIfAbsent("column " + column + name, none -> new OpenMode(name, new ArrayList<>())));
+        }
         for (int i = 0; i < table.lines().size(); i++) {
             var line = table.lines().get(i);
             if (i == columns.heading() || line.isBlank() || FOOT.matcher(line.text()).matches()) {
@@ -114,11 +117,16 @@ public final class ChartLayout {
     private void above(Line line) {
         if (MODE_LINE.matcher(line.text()).matches() && !line.text().matches("(?i).*\\b(protocol|chart|manual|version)\\b.*")) {
             begin(line.text());
-        } else if (modes.isEmpty()) {
+        } else if (isBefore()) {
             title.add(new Unplaced(line.place(), line.text()));
         } else {
             unplaced.add(new Unplaced(line.place(), line.text()));
         }
+    }
+
+    /** {@return whether no channel has begun yet} */
+    private boolean isBefore() {
+        return modes.values().stream().allMatch(mode -> mode.entries().isEmpty());
     }
 
     private void begin(String name) {
@@ -136,7 +144,7 @@ public final class ChartLayout {
         boolean single = line.cells().stream().filter(cell -> !cell.isEmpty()).count() == 1;
         if (single && MODE_LINE.matcher(line.text()).matches()) {
             begin(line.text());
-        } else if (modes.isEmpty() && open == null) {
+        } else if (isBefore() && open == null) {
             title.add(new Unplaced(line.place(), line.text()));
         } else {
             unplaced.add(new Unplaced(line.place(), line.text()));
@@ -208,7 +216,7 @@ public final class ChartLayout {
         boolean several = columns.addresses().size() > 1;
         addresses.forEach((column, found) -> {
             var key = several ? "column " + column + columns.addresses().get(column) : restarted(found);
-            modes.computeIfAbsent(key, none -> new OpenMode(several ? String.valueOf(columns.addresses().get(column)) : "", new ArrayList<>())).entries().add(new Placed(found, open));
+            modes.computeIfAbsent(key, none -> new OpenMode("", new ArrayList<>())).entries().add(new Placed(found, open));
         });
     }
 

@@ -158,10 +158,10 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
         return -1;
     }
 
-    /** {@return whether a line names columns and holds no values} */
+    /** {@return whether a line names columns and holds no values} "24CH" is no hexadecimal number there. */
     static boolean isHeading(Line line) {
         var cells = line.cells().stream().filter(cell -> !cell.isEmpty()).toList();
-        if (cells.size() < 2 || cells.stream().anyMatch(cell -> Values.of(cell).isPresent() || Addresses.isDash(cell))) {
+        if (cells.size() < 2 || cells.stream().anyMatch(cell -> Values.of(cell).isPresent() && !MODE_HEAD.matcher(cell).matches() || Addresses.isDash(cell))) {
             return false;
         }
         long heads = cells.stream().filter(cell -> cell.length() <= LONGEST_HEAD && (matchesAny(cell) || ADDRESS.matcher(cell).matches() || MODE_HEAD.matcher(cell).matches())).count();

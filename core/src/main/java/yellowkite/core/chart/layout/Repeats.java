@@ -44,7 +44,10 @@ public final class Repeats {
         for (int i = 0; i < entries.size(); i++) {
             var each = counted.get(i);
             var cell = each == null ? null : cells.get(each.kind());
-            if (each == null || cell == null) {
+            if (each != null && cell == null && kinds.get(each.kind()).size() == 1 && each.number() == 1 && !each.kind().isEmpty()) {
+                var entry = each.entry(); // one cell alone is no cell, but its channels are what they are
+                found.add(new Found(new Entry(entry.addresses(), each.rest(), entry.rows(), entry.places(), entry.number(), entry.doubts()), null));
+            } else if (each == null || cell == null) {
                 found.add(listed(entries.get(i)));
             } else if (each.number() == 1) {
                 var entry = each.entry();

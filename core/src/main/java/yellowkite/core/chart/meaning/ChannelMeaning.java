@@ -114,6 +114,9 @@ final class ChannelMeaning {
         if (p.has("saturation", "sat")) {
             return said("HSB_Saturation", words);
         }
+        if (p.text().strip().matches("(?:fixture |unit )?reset(?: channel)?|reset and lamp|lamp and reset|reset lamp")) {
+            return said("Control" + before.nextNumber("Control", p.number()), words);
+        }
         if (p.has("control", "control channel", "special function", "special functions", "special", "maintenance", "service", "device settings", "fixture settings", "lamp control reset") && !p.has("color", "fan", "lamp")) {
             return said("Control" + before.nextNumber("Control", p.number()), words);
         }

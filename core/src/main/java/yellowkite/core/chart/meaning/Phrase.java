@@ -16,14 +16,30 @@ record Phrase(String text) {
     private static final Pattern DEGREES = Pattern.compile("\\bdeg(?:rees?)?\\b\\.?");
     private static final Pattern TO = Pattern.compile("\\b(?:up to|to|bis)\\b");
     private static final Pattern STOPS = Pattern.compile("[.,](?!\\d)");
+    private static final Map<String, String> GERMAN_WORDS = Map.ofEntries(Map.entry("gr\u00fcn", "green"), Map.entry("blau", "blue"), Map.entry("wei\u00df", "white"), Map.entry("weiss", "white"), Map.entry("gelb", "yellow"), Map.entry("geschlossen", "closed"),
+            Map.entry("offen", "open"), Map.entry("langsam", "slow"), Map.entry("schnell", "fast"), Map.entry("farbrad", "color wheel"), Map.entry("farbtemperatur", "color temperature"), Map.entry("goborad", "gobo wheel"), Map.entry("helligkeit", "brightness"),
+            Map.entry("geschwindigkeit", "speed"), Map.entry("keine funktion", "no function"), Map.entry("neigung", "tilt"), Map.entry("prisma", "prism"), Map.entry("fokus", "focus"), Map.entry("kaltwei\u00df", "cold white"), Map.entry("warmwei\u00df", "warm white"));
+    private static final Pattern GERMAN = Pattern.compile("\\b(?:" + GERMAN_WORDS.keySet().stream().sorted(java.util.Comparator.comparingInt(String::length).reversed()).collect(java.util.stream.Collectors.joining("|")) + ")\\b", Pattern.UNICODE_CHARACTER_CLASS);
     /** The few directions that are asked for, each made once. */
     private static final Map<String, Pattern> RUNS = new ConcurrentHashMap<>();
     private static final Pattern OTHERS = Pattern.compile("[^\\p{L}\\p{N}>%\\u00B0.,+]+");
 
     static Phrase of(String words) {
         var lower = words.toLowerCase(Locale.ROOT).replace("colour", "color").replace("grey", "gray").replace("centre", "center").replace("anti-clock", "anticlock").replace("counter-clock", "counterclock").replace("counter clock", "counterclock");
+        lower = translated(lower);
         var arrows = TO.matcher(ARROWS.matcher(DEGREES.matcher(lower).replaceAll("\u00B0")).replaceAll(" > ")).replaceAll(">");
         return new Phrase(" " + OTHERS.matcher(STOPS.matcher(arrows).replaceAll(" ")).replaceAll(" ").strip() + " ");
+    }
+
+    /** The words that charts of German makers are printed with; "rot" is red only where it stands alone. */
+    private static String translated(String lower) {
+        if (lower.strip().equals("rot")) {
+            return "red";
+        }
+        if (!GERMAN.matcher(lower).find()) {
+            return lower;
+        }
+        return GERMAN.matcher(lower).replaceAll(found -> GERMAN_WORDS.get(found.group()));
     }
 
     boolean isEmpty() {

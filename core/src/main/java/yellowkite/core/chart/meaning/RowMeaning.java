@@ -17,6 +17,9 @@ record RowMeaning(String attribute, String slot, boolean alone, double still, do
     /** What a row says beside the slot that it brings in. */
     private static final Pattern SLOT_EXTRAS = Pattern.compile("(?i)\\b(?:shak(?:e|ing)|index(?:ing|ed)?|rotat(?:ion|e)|spin(?:ning)?|scroll(?:ing)?|slow|fast|continuous|speed|select|position|jitter|bounce|c?cw|clockwise|min|max)\\b|[,;:>\\u2192\\u2026\\u2013~]|->|\\.{2,}|\\d+(?:[.,]\\d+)?\\s*(?:hz|rpm|\u00B0|deg)|\\bto\\b");
 
+    /** Words for whatever the wheel holds, which name none of it. */
+    private static final Pattern GENERAL = Pattern.compile("(?i)(?:(?:static|rotating|fixed|colou?r|gobo)s? ?)?(?:gobos?|colou?rs?|wheel|selection|prisms?|effects?)");
+
     static RowMeaning of(String attribute, String words) {
         var p = Phrase.of(Ends.withoutHold(words));
         var base = attribute;
@@ -110,7 +113,7 @@ record RowMeaning(String attribute, String slot, boolean alone, double still, do
     /** {@return the words of a slot without what is done to it} */
     static String slotWords(String words) {
         var bare = SLOT_EXTRAS.matcher(words).replaceAll(" ").replaceAll("\\s+", " ").strip();
-        return bare.isEmpty() ? words.strip() : bare;
+        return GENERAL.matcher(bare).matches() ? "" : bare.isEmpty() ? words.strip() : bare;
     }
 
     private static RowMeaning turned(String base, Phrase p) {
@@ -154,6 +157,9 @@ record RowMeaning(String attribute, String slot, boolean alone, double still, do
     }
 
     private static RowMeaning control(String base, Phrase p) {
+        if (p.text().matches(" (?:normal|normal operation|idle|safe|default|operation|off)(?: .*)?") && !p.begins("reset")) {
+            return new RowMeaning("NoFeature", "", true, 0, 0.85);
+        }
         var attribute = p.begins("reset", "home") ? reset(p)
                 : p.has("lamp", "strike", "ignite") && p.has("on", "off", "strike", "ignite") ? "LampControl"
                 : p.begins("fan", "silent", "quiet") || p.has("cooling") ? "FanMode"
