@@ -96,7 +96,8 @@ public final class ChartLayout {
         open = null;
     }
 
-    private void table(Sheet table) {
+    private void table(Sheet whole) {
+        var table = Combined.parted(whole);
         var columns = Columns.of(table);
         if (columns.addresses().size() > 1) { // modes stand in the order of their columns
             columns.addresses().forEach((column, name) -> modes.computeIfAbsent("column " + column + name, none -> new OpenMode(name, new ArrayList<>())));
@@ -157,7 +158,7 @@ public final class ChartLayout {
         columns.addresses().keySet().forEach(column -> Addresses.of(line.cell(column)).ifPresent(found -> addresses.put(column, Stream.concat(found.stream(), fine.stream()).toList())));
         var name = words(columns, line);
         var values = values(columns, line);
-        var meaning = line.cell(columns.column(Role.MEANING));
+        var meaning = meaning(columns, line);
         boolean dashed = addresses.isEmpty() && columns.addresses().keySet().stream().anyMatch(column -> Addresses.isDash(line.cell(column)));
         boolean odd = columns.addresses().keySet().stream().anyMatch(column -> !line.cell(column).isEmpty() && !addresses.containsKey(column) && !Addresses.isDash(line.cell(column)) && !Values.isEllipsis(line.cell(column)));
         if (odd || dashed && !name.isEmpty() && !isOfOpen(addresses, name)) {
@@ -240,6 +241,13 @@ public final class ChartLayout {
         if (values != null || !meaning.isEmpty() || !start.isEmpty() || entry.rows.isEmpty()) {
             entry.rows.add(new Row(values, isGoingOn(columns, line) && meaning.isEmpty() ? "..." : meaning, start, line.cell(columns.column(Role.HIGHLIGHT)), line.place()));
         }
+    }
+
+    private static String meaning(Columns columns, Line line) {
+        var range = line.cell(columns.column(Role.RANGE));
+        var more = line.cell(columns.column(Role.MORE));
+        var said = range.isEmpty() ? line.cell(columns.column(Role.MEANING)) : range;
+        return more.isEmpty() || more.equalsIgnoreCase(said) ? said : said + ", " + more;
     }
 
     private static String words(Columns columns, Line line) {

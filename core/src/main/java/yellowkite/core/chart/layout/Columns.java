@@ -20,13 +20,14 @@ import yellowkite.core.chart.source.Sheet.Line;
  * @param single    other columns by what they hold
  */
 record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> single) {
-    /** {@link #START}: a value of the channel. {@link #FINE}: the address of its second byte. {@link #WIDTH}: "16 bit", "coarse". */
-    enum Role { NAME, VALUES, FROM, TO, HEX, PERCENT, MEANING, START, HIGHLIGHT, MODE, WIDTH, FINE }
+    /** {@link #RANGE}: what a named part of a function is called. {@link #MORE}: what is said of it besides. {@link #START}: a value of the channel. {@link #FINE}: the address of its second byte. {@link #WIDTH}: "16 bit", "coarse". */
+    enum Role { NAME, VALUES, FROM, TO, HEX, PERCENT, MEANING, RANGE, MORE, START, HIGHLIGHT, MODE, WIDTH, FINE }
 
     private static final int LOOKED_AT = 40;
     private static final int LONGEST_HEAD = 80;
     private static final Map<Role, Pattern> HEADS = heads();
     private static final Pattern ADDRESS = Pattern.compile("(?i)^(?:(?:dmx[- ]?)?(?:channels?|chan\\.?|ch\\.?|addr(?:ess(?:es)?)?\\.?|slots?|kanal)|no\\.?|nr\\.?|#|ch\\.? ?(?:no\\.?|nr\\.?|#)|channel (?:no\\.?|number))$");
+    private static final Pattern RANGE = Pattern.compile("(?i)^named (?:ranges?|parts?)$|^(?:ranges?|sets?|steps?)$");
     /** "24 CH", "6ch", "16 channels", "Mode 2", "Extended". */
     private static final Pattern MODE_HEAD = Pattern.compile("(?i)^(?:\\d{1,3}\\s*-?\\s*(?:ch\\.?|chn?\\.?|channels?|kan[a\\u00E4]le?)(?:\\s*mode)?|mode\\s*\\w+.*|.*\\bmode|basic|standard|extended|compact|full|simple|advanced|expert|reduced|normal|short|long|pixel|hsi|rgb|\\d{1,2}[- ]?bit)$");
 
@@ -36,7 +37,7 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
         heads.put(Role.PERCENT, Pattern.compile("(?i)^(?:%|percent(?:age)?|per cent)\\.?(?: values?)?$|^values? ?\\(?%\\)?$"));
         heads.put(Role.FROM, Pattern.compile("(?i)^(?:from|min\\.?|begin|first|low|von|dmx from|value from)$"));
         heads.put(Role.TO, Pattern.compile("(?i)^(?:to|max\\.?|end|last|high|until|bis|dmx to|value to)$"));
-        heads.put(Role.START, Pattern.compile("(?i)^(?:defaults?|home|start|initial|preset|reset|default values?|home position|start values?|def\\.?)$"));
+        heads.put(Role.START, Pattern.compile("(?i)^(?:defaults?|home|starts?(?: at)?|initial|preset|reset|default values?|home position|start values?|def\\.?)$"));
         heads.put(Role.HIGHLIGHT, Pattern.compile("(?i)^highlight(?: values?)?$"));
         heads.put(Role.MODE, Pattern.compile("(?i)^(?:mode|modes|dmx mode|personality)$"));
         heads.put(Role.WIDTH, Pattern.compile("(?i)^(?:resolution|bits?|width|8 ?/ ?16 ?bit|bytes?|fade|snap|type|control|type of control)$"));
@@ -139,6 +140,9 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
     private static void texts(List<ColumnFacts> facts, Map<Role, Integer> single, Set<Integer> free, Line head) {
         var texts = free.stream().filter(column -> facts.get(column).letters() >= 0.3).sorted().toList();
         int values = single.getOrDefault(Role.VALUES, single.getOrDefault(Role.FROM, Integer.MAX_VALUE));
+        if (levels(texts, single, head)) {
+            return;
+        }
         var named = texts.stream().filter(column -> HEADS.get(Role.NAME).matcher(head.cell(column)).matches()).toList();
         var meant = texts.stream().filter(column -> HEADS.get(Role.MEANING).matcher(head.cell(column)).matches()).toList();
         int name = !named.isEmpty() ? named.getFirst() : texts.stream().filter(column -> !meant.contains(column) && column < values).findFirst().orElse(texts.stream().filter(column -> !meant.contains(column)).findFirst().orElse(meant.isEmpty() ? -1 : meant.getFirst()));
@@ -147,6 +151,20 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
         }
         var others = texts.stream().filter(column -> column != name).toList();
         others.stream().filter(meant::contains).findFirst().or(() -> others.stream().filter(column -> column > values).findFirst()).or(() -> others.stream().findFirst()).ifPresent(column -> single.put(Role.MEANING, column));
+    }
+
+    /** A chart of several levels has channels, their functions, and named parts of these in columns of their own. */
+    private static boolean levels(List<Integer> texts, Map<Role, Integer> single, Line head) {
+        var channel = texts.stream().filter(column -> head.cell(column).equalsIgnoreCase("channel")).findFirst();
+        var function = texts.stream().filter(column -> HEADS.get(Role.NAME).matcher(head.cell(column)).matches()).findFirst();
+        if (channel.isEmpty() || function.isEmpty()) {
+            return false;
+        }
+        single.put(Role.NAME, channel.get());
+        single.put(Role.MEANING, function.get());
+        texts.stream().filter(column -> RANGE.matcher(head.cell(column)).matches()).findFirst().ifPresent(column -> single.put(Role.RANGE, column));
+        texts.stream().filter(column -> HEADS.get(Role.MEANING).matcher(head.cell(column)).matches()).findFirst().ifPresent(column -> single.put(Role.MORE, column));
+        return true;
     }
 
     private static int heading(Sheet sheet) {

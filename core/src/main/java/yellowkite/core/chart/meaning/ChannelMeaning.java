@@ -12,6 +12,7 @@ final class ChannelMeaning {
     private static final double BY_NEIGHBOUR = 0.88;
     private static final double LIKELY = 0.82;
     private static final double ALIKE = 0.6;
+    private static final Pattern KELVINS = Pattern.compile("\\d k .*> .*\\d k ");
     /** "Red dimmer" is the red, not another dimmer. */
     private static final Pattern LEVEL = Pattern.compile("(?i)\\b(?:dimmer|intensity|brightness|level|led|leds|control)\\b");
 
@@ -45,6 +46,9 @@ final class ChannelMeaning {
         }
         if (speed && before.lastAttribute() != null && p.text().strip().matches("(?:speed|rate|time)")) {
             return speedOf(before);
+        }
+        if (rows.stream().anyMatch(row -> KELVINS.matcher(row.text()).find()) && !p.has("wheel", "macro", "dimmer", "intensity", "control") && (p.begins("warm", "cold", "cool", "white", "temp", "color temp", "cc") || p.has("ct"))) {
+            return new Guess(before.isSubtractive() ? "CTO" : "CTC", LIKELY, quoted(words) + " runs over colour temperatures.");
         }
         var colour = LEVEL.matcher(words).find() ? Catalogue.STANDARD.called(LEVEL.matcher(words).replaceAll(" ").strip()).stream().filter(each -> each.startsWith("ColorAdd_")).findFirst() : java.util.Optional.<String>empty();
         if (colour.isPresent()) {

@@ -24,8 +24,8 @@ record Ends(double from, double to, PhysicalUnit unit, boolean assumed) {
             Map.entry("%", new Unit(PhysicalUnit.Percent, 1)), Map.entry("percent", new Unit(PhysicalUnit.Percent, 1)),
             Map.entry("rpm", new Unit(PhysicalUnit.AngularSpeed, 6)), Map.entry("rps", new Unit(PhysicalUnit.AngularSpeed, 360)), Map.entry("\u00B0/s", new Unit(PhysicalUnit.AngularSpeed, 1)), Map.entry("deg/s", new Unit(PhysicalUnit.AngularSpeed, 1)),
             Map.entry("s", new Unit(PhysicalUnit.Time, 1)), Map.entry("sec", new Unit(PhysicalUnit.Time, 1)), Map.entry("seconds", new Unit(PhysicalUnit.Time, 1)), Map.entry("ms", new Unit(PhysicalUnit.Time, 0.001)), Map.entry("min", new Unit(PhysicalUnit.Time, 60)),
-            Map.entry("m", new Unit(PhysicalUnit.Length, 1)), Map.entry("cd", new Unit(PhysicalUnit.LuminousIntensity, 1)));
-    private static final Pattern NUMBER = Pattern.compile("(?i)(?<![\\p{L}\\d.,])([+\\u00B1\\u2212-]?)\\s?(\\d{1,7}(?:[.,]\\d{1,4})?)\\s*(\u00B0/s|deg/s|\u00B0|degrees?\\b|deg\\b|hz\\b|fps\\b|flashes/s|bpm\\b|kelvin\\b|k\\b|%|percent\\b|rpm\\b|rps\\b|ms\\b|seconds\\b|sec\\b|s\\b|min\\b|m\\b|cd\\b)?");
+            Map.entry("m/s", new Unit(PhysicalUnit.Speed, 1)), Map.entry("m", new Unit(PhysicalUnit.Length, 1)), Map.entry("cd", new Unit(PhysicalUnit.LuminousIntensity, 1)));
+    private static final Pattern NUMBER = Pattern.compile("(?i)(?<![\\p{L}\\d.,])([+\\u00B1\\u2212-]?)\\s?(\\d{1,7}(?:[.,]\\d{1,4})?)\\s*(\u00B0/s|deg/s|\u00B0|degrees?\\b|deg\\b|hz\\b|fps\\b|flashes/s|bpm\\b|kelvin\\b|k\\b|%|percent\\b|rpm\\b|rps\\b|ms\\b|seconds\\b|sec\\b|s\\b|min\\b|m/s\\b|m\\b|cd\\b)?");
     private static final Pattern HOLD = Pattern.compile("(?i)[(\\[]?\\s*(?:hold|wait|after|for|during|press)[^)\\]]*?\\d+(?:[.,]\\d+)?\\s*(?:s|sec|seconds?|ms)\\b[^)\\]]*[)\\]]?");
 
     private record Number(double value, @Nullable Unit unit, boolean both, boolean signed) {}
