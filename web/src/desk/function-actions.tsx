@@ -109,9 +109,10 @@ function Paste({ channel, close }: Panel) {
   const { draft } = useDesk();
   const [text, setText] = useState('');
   const asked = useDeferredValue(text);
+  const read = (rows: string, signal?: AbortSignal) => answer(api.POST('/api/drafts/{draftId}/channel-table', { params: { path: { draftId: draft.id } }, body: { channel: channel.id, text: rows }, ...(signal ? { signal } : {}) }));
   const { data, isPlaceholderData } = useQuery({
     queryKey: ['channel table', draft.id, draft.version, channel.id, asked],
-    queryFn: ({ signal }) => answer(api.POST('/api/drafts/{draftId}/channel-table', { params: { path: { draftId: draft.id } }, body: { channel: channel.id, text: asked }, signal })),
+    queryFn: ({ signal }) => read(asked, signal),
     enabled: asked.trim() !== '',
     placeholderData: keepPreviousData,
   });
@@ -121,9 +122,10 @@ function Paste({ channel, close }: Panel) {
     <PanelForm
       submit="Set functions"
       close={close}
-      toEdit={() => {
-        if (asked !== text || isPlaceholderData) return 'The last rows are still being read; try again.';
-        return !data || functions.length === 0 ? 'No row was understood. Each needs values and a meaning: 0-7 Closed.' : data.edit;
+      toEdit={async () => {
+        // what stands in the field now, not what was answered a moment ago
+        const now = data && asked === text && !isPlaceholderData ? data : await read(text);
+        return now.functions.length === 0 ? 'No row was understood. Each needs values and a meaning: 0-7 Closed.' : now.edit;
       }}
     >
       <label className="flex flex-col gap-1 text-sm text-muted">

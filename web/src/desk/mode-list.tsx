@@ -19,18 +19,23 @@ export function ModeList() {
   const { edit } = useDeskActions();
   const [refusal, setRefusal] = useState<string | null>(null);
   const [awaited, setAwaited] = useState<string | null>(null);
+  const [named, setNamed] = useState<number | null>(null);
   const { showMode } = useDeskActions();
   const added = draft.modes.find((mode) => mode.name === awaited)?.id;
   useEffect(() => {
     if (added === undefined) return;
     setAwaited(null);
     showMode(added); // whoever adds a mode goes on in it, and says what it is called
-    requestAnimationFrame(() => {
-      const name = document.querySelector<HTMLInputElement>('input[data-key="r"]');
-      name?.focus();
-      name?.select();
-    });
+    setNamed(added);
   }, [added, showMode]);
+  const shownMode = draft.map?.id;
+  useEffect(() => {
+    if (named === null || named !== shownMode) return;
+    setNamed(null);
+    const name = document.querySelector<HTMLInputElement>('input[data-key="r"]');
+    name?.focus();
+    name?.select();
+  }, [named, shownMode]);
 
   async function add() {
     const name = freeName(draft.modes, `Mode ${draft.modes.length + 1}`);

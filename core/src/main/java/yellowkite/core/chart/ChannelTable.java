@@ -3,6 +3,7 @@ package yellowkite.core.chart;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.chart.layout.Charted.Row;
 import yellowkite.core.chart.layout.Charted.Unplaced;
@@ -19,6 +20,9 @@ import yellowkite.core.chart.source.TextSheets;
  * @param left    lines that were not understood
  */
 public record ChannelTable(RangeMeaning meaning, List<Unplaced> left) {
+    /** First and last value with a comma between them, in a text whose other lines have none. */
+    private static final Pattern APART = Pattern.compile("(\\d{1,10})\\s*[,;]\\s*(\\d{1,10})\\s*[,;]\\s*(\\S.*)");
+
     public ChannelTable {
         left = List.copyOf(left);
     }
@@ -71,6 +75,10 @@ public record ChannelTable(RangeMeaning meaning, List<Unplaced> left) {
     /** "0-7: Closed" and "8 = Lamp on" are one cell each. */
     private static Optional<Row> inside(Line line) {
         var text = line.text();
+        var apart = APART.matcher(text);
+        if (apart.matches() && Long.parseLong(apart.group(1)) <= Long.parseLong(apart.group(2))) {
+            return Optional.of(new Row(new Values(Long.parseLong(apart.group(1)), Long.parseLong(apart.group(2)), false, false), apart.group(3), "", "", line.place()));
+        }
         for (int end = text.length(); end > 0; end = text.lastIndexOf(' ', end - 1)) {
             var values = Values.of(text.substring(0, end).replaceAll("[\\s:=,;\u2013-]+$", ""));
             var meaning = text.substring(end).replaceAll("^[\\s:=,;.\u2013-]+", "").strip();

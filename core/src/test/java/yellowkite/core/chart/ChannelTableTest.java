@@ -24,6 +24,11 @@ class ChannelTableTest {
     }
 
     @Test
+    void eachLineMayHaveItsOwnSigns() {
+        assertThat(spans(read("Shutter1", 1, "0, 19, Closed\n20; 49; Open\n50-255 Strobe 1 Hz to 10 Hz"))).containsExactly("0-19 Shutter1", "20-49 Shutter1", "50-255 Shutter1Strobe");
+    }
+
+    @Test
     void valuesUpTo255OnAWiderChannelAreItsCoarseByte() {
         assertThat(spans(read("Zoom", 2, "0-127 Narrow to wide\n128-255 Wide to narrow")).getFirst()).isEqualTo("0-32767 Zoom");
     }
