@@ -2,7 +2,8 @@ import { useState } from 'react';
 import type { FixtureFacts } from '../api/types';
 import { readPhysical } from '../parts/physical';
 import { shown } from '../ui/figures';
-import { PanelButton } from '../ui/panel-button';
+import { Button } from '../ui/button';
+import { Modal } from '../ui/modal';
 import { TextField } from '../ui/text-field';
 import { useDesk } from './desk-context';
 import { PanelForm } from './panel-form';
@@ -11,10 +12,20 @@ const LAMPS = ['LED', 'Discharge', 'Tungsten', 'Halogen'];
 
 /** What the fixture is as a thing: light, weight, connectors, RDM. */
 export function Facts() {
+  const [open, setOpen] = useState(false);
   return (
-    <PanelButton text="Facts of the fixture" title="Facts of the fixture" width="w-md">
-      {(close) => <FactsForm close={close} />}
-    </PanelButton>
+    <>
+      <Button quiet onClick={() => setOpen(true)}>
+        Facts of the fixture
+      </Button>
+      {open && (
+        <Modal open onClose={() => setOpen(false)} title="Facts of the fixture" description="They stand on the profile’s page and in its file; the library finds the profile by its watts.">
+          <div className="min-h-0 overflow-y-auto pr-1">
+            <FactsForm close={() => setOpen(false)} />
+          </div>
+        </Modal>
+      )}
+    </>
   );
 }
 

@@ -29,6 +29,6 @@ public record Reading(Proposal proposal, List<Unplaced> open, List<LeftOut> left
 
     /** {@return whether somebody has to look at a channel} */
     public boolean wantsALook(ChannelProposal channel) {
-        return channel.attribute() == null || channel.isDoubtful() && !settled.contains(channel.key());
+        return channel.attribute() == null || channel.wantsAPerson() && !settled.contains(channel.key());
     }
 }

@@ -24,6 +24,8 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
     enum Role { NAME, VALUES, FROM, TO, HEX, PERCENT, MEANING, RANGE, MORE, START, HIGHLIGHT, MODE, WIDTH, FINE }
 
     private static final int LOOKED_AT = 40;
+    /** Columns that count no further hold addresses, not values. */
+    private static final int LAST_OF_FEW = 32;
     private static final int LONGEST_HEAD = 80;
     private static final Map<Role, Pattern> HEADS = heads();
     private static final Pattern ADDRESS = Pattern.compile("(?i)^(?:(?:dmx[- ]?)?(?:channels?|chan\\.?|ch\\.?|addr(?:ess(?:es)?)?\\.?|slots?|kanal)|no\\.?|nr\\.?|#|ch\\.? ?(?:no\\.?|nr\\.?|#)|channel (?:no\\.?|number))$");
@@ -60,6 +62,9 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
         IntStream.range(0, width).filter(column -> facts.get(column).filled() > 0).forEach(free::add);
         fine(head, facts, single, free);
         named(head, facts, single, free);
+        if (heading < 0) {
+            ends(body, facts, single, free);
+        }
         values(facts, single, free, head);
         for (int column : List.copyOf(free)) {
             var words = head.cell(column);
@@ -95,6 +100,30 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
             free.addAll(single.entrySet().stream().filter(each -> each.getKey() == Role.FROM || each.getKey() == Role.TO).map(Map.Entry::getValue).toList());
             single.remove(Role.FROM);
             single.remove(Role.TO);
+        }
+    }
+
+    /** Without a heading, two columns of single numbers beside each other are first and last values where the second is never the smaller one. */
+    private static void ends(List<Line> body, List<ColumnFacts> facts, Map<Role, Integer> single, Set<Integer> free) {
+        for (int column : free.stream().sorted().toList()) {
+            int next = column + 1;
+            if (!free.contains(next) || facts.get(column).numbers() < 0.9 || facts.get(next).numbers() < 0.9 || facts.get(next).reach() <= LAST_OF_FEW) {
+                continue;
+            }
+            long both = 0;
+            long rising = 0;
+            for (var line : body) {
+                var from = Values.of(line.cell(column));
+                var to = Values.of(line.cell(next));
+                both += from.isPresent() && to.isPresent() ? 1 : 0;
+                rising += from.isPresent() && to.isPresent() && to.get().from() > from.get().from() ? 1 : 0;
+            }
+            if (both >= 2 && rising == both) {
+                single.put(Role.FROM, column);
+                single.put(Role.TO, next);
+                free.removeAll(List.of(column, next));
+                return;
+            }
         }
     }
 

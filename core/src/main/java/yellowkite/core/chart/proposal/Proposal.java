@@ -68,7 +68,7 @@ public record Proposal(@Nullable String maker, @Nullable String model, List<Mode
         }
 
         /** {@return whether somebody has to look} */
-        public boolean isDoubtful() {
+        public boolean wantsAPerson() {
             return attribute == null || sure < SURE || !doubts.isEmpty();
         }
 
