@@ -65,7 +65,7 @@ class CareTest {
         assertThat(after.house().care(dimmer).blackout()).isEqualTo(new DmxValue(0, 1));
         assertThat(after.house().care(zoom).blackout()).isEqualTo(new DmxValue(0, 2));
         assertThat(edit.describe(lamp)).isEqualTo("Value at blackout of channel 'Beam_Dimmer' of mode 'Standard' and 1 more → 0");
-        assertThat(applied(after, new SetLevels(List.of(dimmer, zoom), SetLevels.Level.BLACKOUT, "")).house()).isEqualTo(House.NONE);
+        assertThat(applied(after, new SetLevels(List.of(dimmer, zoom), SetLevels.Level.BLACKOUT, "")).house()).isEqualTo(lamp.house());
     }
 
     @Test
@@ -84,7 +84,7 @@ class CareTest {
         assertThat(after.house().care(dimmer).note()).isEmpty();
         assertThat(refusal(lamp, new SetCare(List.of(999), House.Tint.RED, null))).startsWith("channel:");
         assertThat(refusal(lamp, new SetCare(List.of(zoom), null, "a\u0007b"))).contains("control characters");
-        assertThat(applied(applied(lamp, new SetNotes("Fans are loud")), new SetCategory(House.Category.PAR)).house()).isEqualTo(House.NONE.withNotes("Fans are loud").withCategory(House.Category.PAR));
+        assertThat(applied(applied(lamp, new SetNotes("Fans are loud")), new SetCategory(House.Category.PAR)).house()).isEqualTo(lamp.house().withNotes("Fans are loud").withCategory(House.Category.PAR));
     }
 
     @Test
@@ -92,7 +92,7 @@ class CareTest {
         var after = applied(lamp, new MarkRange(range(1), new House.Mark(House.Sign.SPLIT, "#ff0000", "#0000ff")));
 
         assertThat(after.house().marks()).containsEntry(range(1), new House.Mark(House.Sign.SPLIT, "#ff0000", "#0000ff"));
-        assertThat(applied(after, new MarkRange(range(1), null)).house()).isEqualTo(House.NONE);
+        assertThat(applied(after, new MarkRange(range(1), null)).house()).isEqualTo(lamp.house());
         assertThat(refusal(lamp, new MarkRange(range(1), new House.Mark(House.Sign.SPLIT, "#ff0000", "")))).startsWith("second:");
         assertThat(refusal(lamp, new MarkRange(range(1), new House.Mark(House.Sign.COLOR, "red", "")))).startsWith("color:");
         assertThat(refusal(lamp, new MarkRange(range(1), new House.Mark(House.Sign.SHAKE, "#ff0000", "")))).startsWith("color:");
