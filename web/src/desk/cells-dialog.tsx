@@ -64,7 +64,7 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
   }
 
   return (
-    <Modal size="wide" open onClose={onClose} title="Cells" description="Choose the channels that repeat. They move onto a cell of their own; the others stay shared.">
+    <Modal size="wide" open onClose={onClose} title="Cells" description="Choose the channels that repeat. They move onto a cell of their own; the others stay shared. A cell of another mode is used again by its name.">
       <form
         className="flex min-h-0 flex-col gap-4 overflow-y-auto"
         onSubmit={(event) => {

@@ -26,10 +26,32 @@ export function PasteSlots({ wheel, close }: { wheel: WheelLine; close: () => vo
       }}
     >
       <label className="flex flex-col gap-1 text-sm text-muted">
-        A slot a line; its colour as hex or as x and y, or by its name
-        <textarea autoFocus value={text} rows={8} spellCheck={false} placeholder={'Open\nDeep blue\nFern #3a8f3a\nAmber 0.56 0.41'} onChange={(event) => setText(event.currentTarget.value)} className="rounded-sm border border-line bg-trough p-2 font-mono text-sm text-text" />
+        A slot a line; its colour as hex, as x and y, as a filter number, or by its name
+        <textarea autoFocus value={text} rows={8} spellCheck={false} placeholder={'Open\nDeep blue\nFern #3a8f3a\nAmber 0.56 0.41\nF24'} onChange={(event) => setText(event.currentTarget.value)} className="rounded-sm border border-line bg-trough p-2 font-mono text-sm text-text" />
       </label>
+      <FilterTable onChoose={(called) => setText((before) => `${before.trimEnd()}${before.trim() === '' ? '' : '\n'}${called}\n`)} />
       <p className="text-sm text-muted">{`${counted(slots.length, 'slot', 'slots')}, ${slots.filter((slot) => slot.color !== null).length} with a colour.`}</p>
     </PanelForm>
+  );
+}
+
+/** Our numbered table of filters, to look at and to choose from. */
+function FilterTable({ onChoose }: { onChoose: (called: string) => void }) {
+  const [open, setOpen] = useState(false);
+  const { data } = useQuery({ queryKey: ['filter numbers'], queryFn: () => answer(api.GET('/api/filter-numbers')), enabled: open, staleTime: Infinity });
+  return (
+    <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)} className="text-sm text-muted">
+      <summary className="cursor-pointer rounded-sm">Filters by number</summary>
+      <ul className="grid max-h-44 grid-cols-[repeat(auto-fill,minmax(9rem,1fr))] gap-x-2 overflow-y-auto pt-1">
+        {data?.map((each) => (
+          <li key={each.number}>
+            <button type="button" onClick={() => onChoose(each.called)} className="flex w-full items-center gap-1.5 rounded-sm px-1 py-0.5 text-left text-text hover:bg-raised">
+              <span aria-hidden className="size-3.5 shrink-0 rounded-full border border-line" style={{ background: each.color }} />
+              <span className="truncate">{each.called}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 }

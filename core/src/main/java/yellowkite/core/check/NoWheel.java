@@ -7,8 +7,6 @@ import yellowkite.core.dmx.Spans;
 import yellowkite.core.dmx.WheelKind;
 import yellowkite.core.edit.SetWheel;
 import yellowkite.core.profile.Channel;
-import yellowkite.core.profile.Wheel;
-import yellowkite.core.profile.WheelCare.Kind;
 
 /** A channel that turns gobos, colours or prisms, and says no wheel that these are on. */
 final class NoWheel implements Rule.OfChannel {
@@ -27,7 +25,7 @@ final class NoWheel implements Rule.OfChannel {
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
         return spans.stream().filter(span -> span.function().wheel().isEmpty() && turnsAWheel(span.function().attribute())).map(span -> {
-            var fitting = view.type().wheels().stream().filter(wheel -> fits(WheelKind.of(view.type(), wheel), span.function().attribute())).map(Wheel::name).toList();
+            var fitting = WheelKind.fitting(view.type(), span.function().attribute());
             var says = "'" + span.name() + "' is on no wheel, so nobody can see what its values bring in.";
             return fitting.size() == 1 ? found(view.place(channel, span), says, new SetWheel(span.function().id(), fitting.getFirst()), "Use wheel '" + fitting.getFirst() + "'")
                     : found(view.place(channel, span), says);
@@ -36,14 +34,5 @@ final class NoWheel implements Rule.OfChannel {
 
     private static boolean turnsAWheel(String attribute) {
         return (attribute.startsWith("Gobo") || attribute.startsWith("Color") || attribute.startsWith("Prism")) && TURNS_A_WHEEL.matcher(attribute).matches();
-    }
-
-    private static boolean fits(Kind kind, String attribute) {
-        return switch (kind) {
-            case COLOURS, STRING -> attribute.startsWith("Color");
-            case STILL_GOBOS, TURNING_GOBOS -> attribute.startsWith("Gobo");
-            case PRISMS -> attribute.startsWith("Prism");
-            default -> false;
-        };
     }
 }

@@ -1,5 +1,6 @@
 package yellowkite.core.dmx;
 
+import java.util.List;
 import java.util.stream.Stream;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
@@ -20,6 +21,21 @@ public final class WheelKind {
         }
         var shown = functions(type).filter(each -> each.wheel().equals(wheel.name())).map(each -> byAttribute(type, each.attribute())).filter(each -> each != Kind.OTHER).findFirst().orElseGet(() -> bySlots(wheel));
         return shown == Kind.COLOURS && wheel.slots().size() > MOST_ON_A_WHEEL ? Kind.STRING : shown;
+    }
+
+    /** {@return the names of the wheels that a function of an attribute may turn} */
+    public static List<String> fitting(FixtureType type, String attribute) {
+        return type.wheels().stream().filter(wheel -> fits(of(type, wheel), attribute)).map(Wheel::name).toList();
+    }
+
+    private static boolean fits(Kind kind, String attribute) {
+        return switch (kind) {
+            case COLOURS, STRING -> attribute.startsWith("Color");
+            case STILL_GOBOS, TURNING_GOBOS -> attribute.startsWith("Gobo");
+            case PRISMS -> attribute.startsWith("Prism");
+            case ANIMATION -> attribute.startsWith("Animation");
+            default -> false;
+        };
     }
 
     private static Stream<ChannelFunction> functions(FixtureType type) {

@@ -20,7 +20,8 @@ import yellowkite.core.xml.Source;
 /**
  * Turns shared channels of a mode into the channels of a cell that is repeated: they move to a top-level geometry of their own,
  * and the mode's body refers to it once for each cell, in the place of the part that they acted on. What else acted on that part
- * acts on the part around the cells, so that it reaches all of them. Channels behind the block make room.
+ * acts on the part around the cells, so that it reaches all of them. Channels behind the block make room. A cell that another mode
+ * repeats is shared with it when it is called by its name.
  *
  * @param channels the channels of one cell, which keep their order
  * @param name     of the cell's geometry; references are called after it with a number
@@ -62,7 +63,7 @@ public record MakeCells(int mode, List<Integer> channels, String name, int count
             if (first < 1 || first + (count - 1L) * spacing + size - 1 > AddressMap.UNIVERSE) {
                 return Located.rejected("first", "From address " + first + " on, " + count + " cells of " + spacing + " would end at " + (first + (count - 1L) * spacing + size - 1) + "; a universe has " + AddressMap.UNIVERSE + ".");
             }
-            if (before.allGeometries().anyMatch(each -> each.name().equals(name) || each.name().startsWith(name + " "))) {
+            if (before.allGeometries().anyMatch(each -> each.name().equals(name) || each.name().startsWith(name + " ")) && !isShared(before, was)) {
                 return Located.rejected("name", "The body has a part called '" + name + "' already.");
             }
             if (before.modes().stream().anyMatch(other -> other != was && other.geometry().equals(was.geometry()))) {
@@ -70,6 +71,11 @@ public record MakeCells(int mode, List<Integer> channels, String name, int count
             }
             return Names.refusalOfRequired("name", name, "A cell").orElseGet(() -> made(before, before, size));
         });
+    }
+
+    /** {@return whether the cell exists as one of other modes, and this mode does not use it yet} */
+    private boolean isShared(FixtureType type, Mode was) {
+        return !Parts.reaches(type, was, name) && type.modes().stream().anyMatch(other -> Parts.repeated(type, other).stream().anyMatch(each -> each.name().equals(name)));
     }
 
     /** Other modes work on the same body and have no cells there: this mode gets a body of its own. */
@@ -95,6 +101,7 @@ public record MakeCells(int mode, List<Integer> channels, String name, int count
     private Outcome made(FixtureType before, FixtureType type, int size) {
         var was = type.findMode(mode).orElseThrow();
         var chosen = was.channels().stream().filter(each -> channels.contains(each.id())).sorted(Comparator.comparingInt(MakeCells::address)).toList();
+        boolean exists = before.geometries().stream().anyMatch(each -> each.name().equals(name));
         var cell = new Geometry.Part(Geometry.Kind.Beam, name, "", Matrix.IDENTITY, Geometry.BeamDetails.DEFAULT, List.of(), Source.NONE);
         var moved = new ArrayList<Channel>();
         int next = 1;
@@ -117,7 +124,7 @@ public record MakeCells(int mode, List<Integer> channels, String name, int count
         var opened = space.shift(first, length);
         int place = Addresses.position(opened.findMode(mode).orElseThrow(), List.of(first));
         var placed = opened.mapModes(each -> each.id() == mode ? each.withChannels(inserted(each.channels(), place, moved)) : each)
-                .with(f -> f.geometries = Trees.insert(f.geometries, f.geometries.size(), cell));
+                .with(f -> f.geometries = exists ? f.geometries : Trees.insert(f.geometries, f.geometries.size(), cell));
         return Located.applied(Relink.follow(before, inPlaceOf(chosen.getFirst().geometry(), placed)));
     }
 
@@ -130,16 +137,16 @@ public record MakeCells(int mode, List<Integer> channels, String name, int count
         var lifted = type.mapModes(each -> each.id() != mode ? each : each.mapChannels(channel ->
                 channel.geometry().equals(part) && !taken.contains(around + "_" + channel.attribute()) ? channel.withGeometry(around) : channel));
         boolean stays = around.equals(part) || lifted.modes().stream().flatMap(each -> each.channels().stream()).anyMatch(channel -> channel.geometry().equals(part));
-        return lifted.with(f -> f.geometries = Trees.map(f.geometries, each -> each.name().equals(top.name()) ? withReferences((Geometry.Part) each, around, part, stays) : each));
+        return lifted.with(f -> f.geometries = Trees.map(f.geometries, each -> each.name().equals(top.name()) ? withReferences((Geometry.Part) each, around, part, stays, references(type)) : each));
     }
 
     private static Geometry parent(Geometry.Part top, String part) {
         return top.walk().filter(each -> each.children().stream().anyMatch(child -> child.name().equals(part))).findFirst().orElse(top);
     }
 
-    private Geometry.Part withReferences(Geometry.Part here, String around, String part, boolean stays) {
+    private Geometry.Part withReferences(Geometry.Part here, String around, String part, boolean stays, List<Geometry> references) {
         if (!here.name().equals(around)) {
-            return here.withChildren(Trees.map(here.children(), child -> child instanceof Geometry.Part inner ? withReferences(inner, around, part, stays) : child));
+            return here.withChildren(Trees.map(here.children(), child -> child instanceof Geometry.Part inner ? withReferences(inner, around, part, stays, references) : child));
         }
         var children = new ArrayList<Geometry>();
         for (var child : here.children()) {
@@ -148,19 +155,21 @@ public record MakeCells(int mode, List<Integer> channels, String name, int count
                 children.add(child);
             }
             if (child.name().equals(part)) {
-                children.addAll(references());
+                children.addAll(references);
             }
         }
         if (here.children().stream().noneMatch(child -> child.name().equals(part))) {
-            children.addAll(references());
+            children.addAll(references);
         }
         // the light leaves by the cells now
         return around.equals(part) && here.kind() == Geometry.Kind.Beam
                 ? new Geometry.Part(Geometry.Kind.Geometry, here.name(), here.model(), here.position(), Geometry.NoDetails.NONE, children, here.source()) : (Geometry.Part) here.withChildren(children);
     }
 
-    private List<Geometry> references() {
-        return IntStream.range(0, count).<Geometry>mapToObj(i -> new Geometry.Reference(name + " " + (i + 1), "", position(i), name,
+    private List<Geometry> references(FixtureType type) {
+        boolean taken = type.allGeometries().anyMatch(each -> each.name().startsWith(name + " "));
+        var suffix = taken ? " of " + type.findMode(mode).orElseThrow().name().replace('.', ' ') : "";
+        return IntStream.range(0, count).<Geometry>mapToObj(i -> new Geometry.Reference(name + " " + (i + 1) + suffix, "", position(i), name,
                 List.of(new Geometry.Break(first + i * spacing, 1, Source.NONE)), Source.NONE)).toList();
     }
 

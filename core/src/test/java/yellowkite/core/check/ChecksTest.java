@@ -56,6 +56,16 @@ class ChecksTest {
     }
 
     @Test
+    void offerTheWheelThatFitsForOneThatIsMissing() {
+        var broken = with("Gobo1", c -> c.mapFunctions(f -> f.name().equals("Still") ? f.with(x -> x.wheel = "Wheels") : f));
+
+        var finding = only(broken, "unknown-wheel");
+
+        assertThat(finding.fixSays()).isEqualTo("Use wheel 'Wheel'");
+        assertThat(((Edit.Outcome.Applied) finding.fix().applyTo(broken)).after()).isEqualTo(spot);
+    }
+
+    @Test
     void tellARangeThatIsCalledAfterAnotherSlot() {
         var swapped = with("Gobo1", c -> c.mapFunctions(f -> f.mapRanges(r -> r.name().equals("Dots") ? r.withSlot(1) : r)));
 

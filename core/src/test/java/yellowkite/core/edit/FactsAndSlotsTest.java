@@ -6,6 +6,8 @@ import yellowkite.core.body.FixtureFacts;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.chart.SlotList;
+import yellowkite.core.colour.FilterNumbers;
+import yellowkite.core.colour.Srgb;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.house.StoredHouse;
 import yellowkite.core.library.Synopsis;
@@ -80,6 +82,18 @@ class FactsAndSlotsTest {
 
         assertThat(after.wheels().getFirst().slots()).extracting(Wheel.Slot::name).containsExactly("Open", "Fern", "Amber", "Deep blue", "Kite");
         assertThat(after.wheels().getFirst().slots().get(1).id()).as("the slot that was there").isEqualTo(type.wheels().getFirst().slots().get(1).id());
+    }
+
+    @Test
+    void aStringIsTypedByNumbersOfOurOwnTable() {
+        var read = SlotList.read("Open\nF24\nfilter 87\nSunset F 37\nF999\nFern 3");
+
+        assertThat(read).extracting(SlotList.Slot::name).containsExactly("Open", "F24 Amber", "F87 Deep blue", "Sunset F 37", "F999", "Fern 3");
+        assertThat(read.get(1).color()).isEqualTo(Srgb.parse("#ffb347").orElseThrow().toCie());
+        assertThat(read.get(3).color()).isEqualTo(Srgb.parse("#ff4a10").orElseThrow().toCie());
+        assertThat(read.get(4).color()).as("no such number").isNull();
+        assertThat(read.get(5).color()).as("no word for a filter").isNull();
+        assertThat(FilterNumbers.all()).extracting(FilterNumbers.Numbered::number).doesNotHaveDuplicates().isSorted();
     }
 
     @Test

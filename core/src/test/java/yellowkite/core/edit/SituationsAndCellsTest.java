@@ -2,8 +2,11 @@ package yellowkite.core.edit;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import yellowkite.core.body.Parts;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
+import yellowkite.core.check.Checks;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.SituationText;
 import yellowkite.core.profile.Channel;
@@ -45,6 +48,27 @@ class SituationsAndCellsTest {
         assertThat(position(after).functions().map(each -> SituationText.of(after, links, each)).toList()).containsExactly("while address 12, Gobo 2, is 10–49", "while address 12, Gobo 2, is 90–149");
         assertThat(position(after).functions()).allSatisfy(each -> assertThat(each.physicalTo()).isEqualTo(360));
         assertThat(position(after).start()).isEqualTo(position(type).start());
+    }
+
+    @Test
+    void aCellIsSharedByTheModesThatRepeatIt() {
+        var type = ProfileBuilder.profile("Tidewick", "Sloop").id("4A0C6B52-63A0-4F38-9A51-0C5A6E2B7D63").attribute("Dimmer", "Dim", "Dimmer.Dimmer", "", PhysicalUnit.None).attribute("Zoom", "Zoom", "Focus.Focus", "", PhysicalUnit.Angle)
+                .body(ProfileBuilder.part(Kind.Geometry, "Body", ProfileBuilder.part(Kind.Beam, "Beam")))
+                .mode("Fine", "Body", mode -> mode.channel("Zoom", "Beam", ModeBuilder.at(1), channel -> channel.function("Zoom", 0, f -> { })).channel("Dimmer", "Beam", ModeBuilder.at(2, 3), channel -> channel.function("Dim", 0, f -> { })))
+                .mode("Plain", "Body", mode -> mode.channel("Dimmer", "Beam", ModeBuilder.at(1), channel -> channel.function("Dim", 0, f -> { }))).build();
+        var fine = type.modes().getFirst();
+        var plain = type.modes().getLast();
+        var first = applied(type, new MakeCells(fine.id(), List.of(fine.channels().getLast().id()), "Cell", 4, 2, 2, 4, MakeCells.Order.ROWS));
+        var second = new MakeCells(plain.id(), List.of(plain.channels().getFirst().id()), "Cell", 6, 1, 1, 6, MakeCells.Order.ROWS);
+
+        var after = applied(first, second);
+
+        assertThat(after.geometries()).filteredOn(each -> each.name().equals("Cell")).as("one part, repeated by both modes").hasSize(1);
+        assertThat(after.modes()).allSatisfy(mode -> assertThat(Parts.repeated(after, mode)).extracting(Geometry::name).containsExactly("Cell"));
+        assertThat(after.allGeometries().map(Geometry::name).toList()).doesNotHaveDuplicates();
+        assertThat(CompiledMode.of(after, after.modes().getLast()).map().footprint()).containsExactly(java.util.Map.entry(1, 6));
+        assertThat(second.acceptedOn(after)).as("and once in each mode").isInstanceOf(Edit.Outcome.Rejected.class);
+        assertThat(Checks.of(after)).extracting(each -> each.severity().name()).doesNotContain("ERROR");
     }
 
     @Test

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.chart.SlotList;
+import yellowkite.core.colour.FilterNumbers;
 import yellowkite.core.dmx.WheelKind;
 import yellowkite.core.dmx.WheelUse;
 import yellowkite.core.edit.ListSlots;
@@ -76,6 +77,15 @@ class WheelController {
     @PostMapping("/api/slot-list")
     List<ListSlots.Row> slotList(@RequestBody SlotListRequest request) {
         return SlotList.read(request.text().length() > LONGEST_LIST ? request.text().substring(0, LONGEST_LIST) : request.text()).stream().map(each -> new ListSlots.Row(each.name(), each.color())).toList();
+    }
+
+    /** @param color {@code #rrggbb} */
+    record FilterLine(int number, String called, String color) {}
+
+    /** 200 with our own numbered table of filters. */
+    @GetMapping("/api/filter-numbers")
+    List<FilterLine> filterNumbers() {
+        return FilterNumbers.all().stream().map(each -> new FilterLine(each.number(), each.called(), each.color().hex())).toList();
     }
 
     /** @param slot 1 = the first. @param gobo id on the shelf */
