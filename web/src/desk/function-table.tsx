@@ -70,7 +70,13 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
         </span>
       </div>
       <div className="flex flex-wrap items-center gap-x-3 px-1.5 text-xs text-muted">
-        {bar.when !== '' && <p>Counts {bar.when}.</p>}
+        {bar.when !== '' && <p>Counts {bar.when}{bar.also.length === 0 && '.'}</p>}
+        {bar.also.map((each) => (
+          <p key={each.function} className="flex items-center">
+            or {each.when}
+            <Remove label={`${bar.name} no longer counts ${each.when}`} onClick={() => void send({ type: 'removeFunction', function: each.function })} />
+          </p>
+        ))}
         {bar.runs !== '' && (
           <>
             <p className={bar.runs.endsWith('inverted') ? 'text-warning' : ''}>{bar.runs}</p>

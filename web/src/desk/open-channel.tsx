@@ -1,6 +1,7 @@
-import type { ChannelRow } from '../api/types';
+import { useMemo, type ReactNode } from 'react';
+import type { ChannelRow, Edit, FunctionBar } from '../api/types';
 import { ChannelSettings } from './channel-settings';
-import { useDesk } from './desk-context';
+import { DeskActionsContext, useDesk, useDeskActions } from './desk-context';
 import { useChecks } from './desk-query';
 import { FunctionTable } from './function-table';
 import { useValueForm, written } from './value-form';
@@ -21,12 +22,23 @@ export function OpenChannel({ channel }: { channel: ChannelRow }) {
       <ChannelSettings channel={channel} />
       {channel.functions.length === 0 && <p className="mt-2 text-sm text-warning">No function says what this channel does yet. Choose its attribute above, or lay a stencil onto it.</p>}
       <div className="mt-3 flex flex-col gap-4">
-        {channel.functions.map((bar, index) => (
-          <FunctionTable key={bar.id} channel={channel} bar={bar} headed={index === 0} />
-        ))}
+        {channel.functions
+          .filter((bar) => bar.alsoOf === null)
+          .map((bar, index) => (
+            <InAllSituations key={bar.id} bar={bar}>
+              <FunctionTable channel={channel} bar={bar} headed={index === 0} />
+            </InAllSituations>
+          ))}
       </div>
     </div>
   );
+}
+
+/** A function that counts in several situations is written once for each: what is done to it here is done to all of them. */
+function InAllSituations({ bar, children }: { bar: FunctionBar; children: ReactNode }) {
+  const actions = useDeskActions();
+  const forAll = useMemo(() => (bar.also.length === 0 ? actions : { ...actions, edit: (edit: Edit) => actions.edit({ type: 'alike', function: bar.id, edit }) }), [actions, bar.also.length, bar.id]);
+  return <DeskActionsContext value={forAll}>{children}</DeskActionsContext>;
 }
 
 /** Where each cell has this channel: a table by number, laid out as the cells are. */

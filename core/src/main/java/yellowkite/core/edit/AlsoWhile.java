@@ -18,11 +18,7 @@ public record AlsoWhile(int function, int master, long from, long to) implements
             var ids = new FreshIds(before.nextId());
             var logical = at.channel().findOwner(at.function()).orElseThrow();
             var taken = new HashSet<>(logical.functions().stream().map(logical::nameOf).toList());
-            var name = at.name();
-            for (int n = 2; !taken.add(name); n++) {
-                name = at.name() + " " + n;
-            }
-            var called = name;
+            var called = Alike.numbered(at.name(), taken);
             var copy = ids.copy(at.function()).with(f -> {
                 f.name = called;
                 f.modeMaster = "";

@@ -75,6 +75,15 @@ public final class RandomEdits {
             return new ChannelProposal(List.of(address), null, "Words", attribute, 0.9, "It says so.", 5L, random.nextBoolean(), null, List.of(low, high), List.of(), List.of("line " + address));
         }
 
+        /** A function made to count in two situations, and changed in both. */
+        Edit inTwoSituations() {
+            int function = function();
+            int master = channel();
+            var edits = List.<Edit>of(new RenameFunction(function, name()), new MoveFunctionStart(function, value()), new RemoveFunction(function), new AddRange(function, name(), value()), new SetFunctionAttribute(function, attribute()),
+                    new DivideFunction(function, null, 2, 0, "Part", 1, 0, null, null), new RangesToFunctions(function, type.modes().stream().flatMap(each -> each.channels().stream()).flatMap(Channel::functions).filter(each -> each.id() == function).flatMap(each -> each.ranges().stream()).map(each -> each.id()).toList()));
+            return new Several(List.of(new SetModeMaster(function, master, random.nextInt(50), 50 + random.nextInt(50)), new AlsoWhile(function, master, 100 + random.nextInt(50), 150 + random.nextInt(50)), new Alike(function, pick(edits))));
+        }
+
         String attribute() {
             return pick(ATTRIBUTES);
         }
@@ -128,7 +137,7 @@ public final class RandomEdits {
             (a, r) -> new SetFacts(new FixtureFacts(r.nextBoolean() ? 12.5 : null, 150.0, "LED", null, 24.0, null, 5600.0, List.of(new FixtureFacts.Plug("DMX in", "XLR5")), r.nextBoolean() ? 0x7ff0 : null, null, List.of())),
             (a, r) -> new SlotsFromRanges(a.function(), r.nextBoolean() ? null : a.wheel()),
             (a, r) -> new ListSlots(a.wheel(), List.of(new ListSlots.Row(a.name(), null), new ListSlots.Row("Reeds", ColorCie.WHITE))), (a, r) -> new SetMeant("flat-physical", a.name(), r.nextBoolean() ? "It is so" : null),
-            (a, r) -> new AlsoWhile(a.function(), a.channel(), r.nextInt(100), 100 + r.nextInt(100)), (a, r) -> new SetCellPitch(a.mode(), a.part(), 0.25),
+            (a, r) -> new AlsoWhile(a.function(), a.channel(), r.nextInt(100), 100 + r.nextInt(100)), (a, r) -> new SetCellPitch(a.mode(), a.part(), 0.25), (a, r) -> a.inTwoSituations(), (a, r) -> new Alike(a.function(), new RemoveFunction(a.function())),
             (a, r) -> new CloseGaps(a.mode()), (a, r) -> new DeriveMode(a.mode(), a.name(), r.nextBoolean(), r.nextBoolean() ? List.of() : List.of(1 + r.nextInt(4))),
             (a, r) -> new RangesToFunctions(a.function(), List.of(a.range(), a.range())), (a, r) -> new FunctionToRange(a.function()),
             (a, r) -> new LayChart(r.nextBoolean() ? a.mode() : null, a.chart(), List.of(new WheelProposal("Gobo wheel 1", List.of("Open", "Reeds"))), r.nextBoolean() ? List.of() : List.of(a.channel()), "chart.txt"),

@@ -8,6 +8,7 @@ import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.check.Checks;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.LinkTargets;
+import yellowkite.core.dmx.OneMeaning;
 import yellowkite.core.dmx.SituationText;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
@@ -48,6 +49,48 @@ class SituationsAndCellsTest {
         assertThat(position(after).functions().map(each -> SituationText.of(after, links, each)).toList()).containsExactly("while address 12, Gobo 2, is 10–49", "while address 12, Gobo 2, is 90–149");
         assertThat(position(after).functions()).allSatisfy(each -> assertThat(each.physicalTo()).isEqualTo(360));
         assertThat(position(after).start()).isEqualTo(position(type).start());
+    }
+
+    private static List<String> lines(FixtureType type) {
+        var links = LinkTargets.of(type.modes().getFirst());
+        return position(type).functions().map(each -> each.name() + " from " + each.dmxFrom().at(2) + " to " + each.physicalTo() + " " + SituationText.of(type, links, each).replace("while address 12, Gobo 2, is ", "")).toList();
+    }
+
+    @Test
+    void whatIsDoneToAFunctionOfSeveralSituationsIsDoneToAll() {
+        var type = gobos();
+        int master = type.modes().getFirst().channels().getFirst().id();
+        int index = position(type).functions().findFirst().orElseThrow().id();
+        var both = applied(applied(type, new SetModeMaster(index, master, 10, 49)), new AlsoWhile(index, master, 90, 149));
+        assertThat(OneMeaning.of(position(both), position(both).functions().findFirst().orElseThrow())).hasSize(2);
+
+        var renamed = applied(both, new Alike(index, new RenameFunction(index, "Turn")));
+        var turned = applied(renamed, new Alike(index, new SetFunctionPhysical(index, 0, 540)));
+        var cut = applied(turned, new Alike(index, new AddFunction(position(type).id(), "Spin", "Gobo2Pos", 0x8000)));
+
+        assertThat(lines(turned)).containsExactly("Turn from 0 to 540.0 10–49", "Turn 2 from 0 to 540.0 90–149");
+        assertThat(lines(cut)).satisfiesExactly(one -> assertThat(one).isEqualTo("Turn from 0 to 540.0 10–49"), two -> assertThat(two).isEqualTo("Turn 2 from 0 to 540.0 90–149"),
+                three -> assertThat(three).startsWith("Spin from 32768").endsWith("10–49"), four -> assertThat(four).startsWith("Spin 2 from 32768").endsWith("90–149"));
+        assertThat(position(applied(cut, new Alike(index, new RemoveFunction(index)))).functions()).extracting(each -> each.name()).containsExactly("Spin", "Spin 2");
+        int second = position(both).functions().toList().getLast().id();
+        assertThat(lines(applied(both, new Alike(index, new RemoveFunction(second))))).as("one situation less").containsExactly("Index from 0 to 360.0 10–49");
+        assertThat(position(applied(both, new Alike(index, new SetModeMaster(index, null, 0, 0)))).functions()).as("what always counts needs no others").hasSize(1);
+        assertThat(position(turned).functions().map(each -> each.id()).toList()).as("the same nodes").isEqualTo(position(both).functions().map(each -> each.id()).toList());
+    }
+
+    @Test
+    void functionsThatDifferAreNotOneMeaning() {
+        var type = gobos();
+        int master = type.modes().getFirst().channels().getFirst().id();
+        int index = position(type).functions().findFirst().orElseThrow().id();
+        var both = applied(applied(type, new SetModeMaster(index, master, 10, 49)), new AlsoWhile(index, master, 90, 149));
+        int second = position(both).functions().toList().getLast().id();
+
+        var apart = applied(both, new SetFunctionPhysical(second, 0, 180));
+
+        assertThat(OneMeaning.of(position(apart), position(apart).functions().findFirst().orElseThrow())).hasSize(1);
+        assertThat(lines(applied(apart, new Alike(index, new SetFunctionPhysical(index, 0, 540))))).as("the other one stays").last().asString().contains("to 180.0");
+        assertThat(OneMeaning.of(position(type), position(type).functions().findFirst().orElseThrow())).as("one that always counts").hasSize(1);
     }
 
     @Test

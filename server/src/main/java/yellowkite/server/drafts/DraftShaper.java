@@ -23,6 +23,7 @@ import yellowkite.core.dmx.AddressText;
 import yellowkite.core.dmx.CellGrid;
 import yellowkite.core.dmx.FootprintSum;
 import yellowkite.core.dmx.LinkTargets;
+import yellowkite.core.dmx.OneMeaning;
 import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.dmx.SituationText;
 import yellowkite.core.dmx.Spans;
@@ -31,7 +32,6 @@ import yellowkite.core.dmx.WheelKind;
 import yellowkite.core.edit.Holes;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.Channel;
-import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.Emitter;
 import yellowkite.core.profile.Filter;
 import yellowkite.core.profile.FixtureType;
@@ -193,7 +193,7 @@ class DraftShaper {
                 logical.map(each -> each.mibFade()).orElse(0.0), logical.map(each -> each.dmxChangeTimeLimit()).orElse(0.0),
                 care.tint(), care.note(), care.blackout() == null ? null : care.blackout().at(channel.bytes()),
                 cells(type, mode, channel, places),
-                Spans.of(type, channel).stream().map(span -> function(type, links, span)).toList());
+                Spans.of(type, channel).stream().map(span -> function(type, links, channel, span)).toList());
     }
 
     private static String pretty(FixtureType type, String attribute) {
@@ -212,13 +212,16 @@ class DraftShaper {
         return IntStream.range(0, places.size()).mapToObj(i -> new DraftView.CellPlace(places.get(i).addresses(), grid.get(i).column(), grid.get(i).row())).toList();
     }
 
-    private static DraftView.FunctionBar function(FixtureType type, LinkTargets links, Spans.FunctionSpan span) {
+    private static DraftView.FunctionBar function(FixtureType type, LinkTargets links, Channel channel, Spans.FunctionSpan span) {
         var function = span.function();
+        var alike = OneMeaning.of(channel, function);
+        boolean isFirst = alike.getFirst().id() == function.id();
         var wheel = type.findWheel(function.wheel());
         var master = function.modeMaster().isEmpty() ? null : links.find(function.modeMaster());
         int masterBytes = master == null ? function.modeFrom().bytes() : master.channel().bytes();
         return new DraftView.FunctionBar(function.id(), span.name(), function.attribute(), pretty(type, function.attribute()), span.from(), span.to(), function.physicalFrom(), function.physicalTo(),
-                type.unitOf(function.attribute()).symbol(), type.house().assumed().contains(function.id()), function.wheel(), function.emitter(), function.filter(), function.dmxProfile(), when(type, function, links),
+                type.unitOf(function.attribute()).symbol(), type.house().assumed().contains(function.id()), function.wheel(), function.emitter(), function.filter(), function.dmxProfile(), SituationText.of(type, links, function),
+                isFirst ? alike.stream().skip(1).map(each -> new DraftView.Situation(each.id(), SituationText.of(type, links, each))).toList() : List.of(), isFirst ? null : alike.getFirst().id(),
                 master == null ? null : master.channel().id(), function.modeFrom().at(masterBytes), function.modeTo().at(masterBytes), function.min(), function.max(),
                 function.realFade(), function.realAcceleration(), runs(type, span),
                 span.ranges().stream().map(range -> new DraftView.RangeBar(range.range().id(), range.range().name(), range.from(), range.to(), range.range().slot(),
@@ -235,10 +238,5 @@ class DraftShaper {
         }
         return span.from() + " is " + EndWords.of(function.attribute(), function.physicalFrom(), unit) + ", " + span.to() + " is " + EndWords.of(function.attribute(), function.physicalTo(), unit)
                 + (function.physicalFrom() > function.physicalTo() ? ": inverted" : "");
-    }
-
-    /** In the master's own width, as its row shows its values. */
-    private static String when(FixtureType type, ChannelFunction function, LinkTargets links) {
-        return SituationText.of(type, links, function);
     }
 }

@@ -63,10 +63,13 @@ record DraftView(String id, String profileId, int version, boolean open, @Schema
     /** One cell. @param column 0 = the leftmost, row 0 = the topmost */
     record CellPlace(List<Integer> addresses, int column, int row) {}
 
-    /** @param pretty what its attribute is called. @param unit sign behind its physical values. @param assumed whether nobody stated them. @param curve name; empty = straight. @param when in words, what must hold for it to count; empty = always. @param modeMaster id of the channel; values in its width. @param runs what its two ends are, in words; empty if they are the same, or mean nothing to people */
+    /** @param pretty what its attribute is called. @param unit sign behind its physical values. @param assumed whether nobody stated them. @param curve name; empty = straight. @param when in words, what must hold for it to count; empty = always. @param also the other situations of the same function, which the standard has a copy for each. @param alsoOf id of the function that this is such a copy of; null if it is none. @param modeMaster id of the channel; values in its width. @param runs what its two ends are, in words; empty if they are the same, or mean nothing to people */
     record FunctionBar(int id, String name, String attribute, String pretty, long from, long to, double physicalFrom, double physicalTo, String unit, boolean assumed, String wheel, String emitter, String filter, String curve, String when,
-            @Schema(nullable = true) @Nullable Integer modeMaster, long modeFrom, long modeTo, @Schema(nullable = true) @Nullable Double min, @Schema(nullable = true) @Nullable Double max,
+            List<Situation> also, @Schema(nullable = true) @Nullable Integer alsoOf, @Schema(nullable = true) @Nullable Integer modeMaster, long modeFrom, long modeTo, @Schema(nullable = true) @Nullable Double min, @Schema(nullable = true) @Nullable Double max,
             double realFade, double realAcceleration, String runs, List<RangeBar> ranges, List<HoleBar> holes) {}
+
+    /** One more situation in which a function counts. @param function id of the copy that stands for it. @param when in words */
+    record Situation(int function, String when) {}
 
     /** Values that no named range explains. @param range the one without a name that stands for them; null before the first. @param closes the edit that lets a neighbour take them */
     record HoleBar(long from, long to, @Schema(nullable = true) @Nullable Integer range, Edit closes) {}
