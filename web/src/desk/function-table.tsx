@@ -15,7 +15,7 @@ import { wholeNumber } from './typed-number';
 import { ValueField } from './value-field';
 import { useValueForm, written } from './value-form';
 
-const COLUMNS = 'grid grid-cols-[4.5rem_4.5rem_minmax(8rem,1.6fr)_minmax(4rem,1fr)_4.25rem_4.25rem_2rem_4.25rem] items-start gap-x-1.5';
+const COLUMNS = 'grid grid-cols-[4.5rem_4.5rem_minmax(8rem,1.6fr)_minmax(4rem,1fr)_4.75rem_4.75rem_2rem_4.25rem] items-start gap-x-1.5';
 /** From so many rows on, the table scrolls by itself and only what is in sight is drawn. */
 const LONG = 24;
 /** Height of a row in pixels; every row is as high as its fields. */

@@ -1,9 +1,9 @@
-import { useMemo, type ReactNode } from 'react';
-import type { ChannelRow, Edit, FunctionBar } from '../api/types';
+import type { ChannelRow } from '../api/types';
 import { ChannelSettings } from './channel-settings';
-import { DeskActionsContext, useDesk, useDeskActions } from './desk-context';
+import { useDesk } from './desk-context';
 import { useChecks } from './desk-query';
 import { FunctionTable } from './function-table';
+import { InAllSituations } from './in-all-situations';
 import { useValueForm, written } from './value-form';
 
 /** The chosen channel, opened under its row: ruler, settings, and a table of its functions and named ranges. */
@@ -32,13 +32,6 @@ export function OpenChannel({ channel }: { channel: ChannelRow }) {
       </div>
     </div>
   );
-}
-
-/** A function that counts in several situations is written once for each: what is done to it here is done to all of them. */
-function InAllSituations({ bar, children }: { bar: FunctionBar; children: ReactNode }) {
-  const actions = useDeskActions();
-  const forAll = useMemo(() => (bar.also.length === 0 ? actions : { ...actions, edit: (edit: Edit) => actions.edit({ type: 'alike', function: bar.id, edit }) }), [actions, bar.also.length, bar.id]);
-  return <DeskActionsContext value={forAll}>{children}</DeskActionsContext>;
 }
 
 /** Where each cell has this channel: a table by number, laid out as the cells are. */

@@ -2,6 +2,7 @@ import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { ChannelRow, FunctionBar, RangeBar as Range } from '../api/types';
 import { groupColor } from '../ui/pennant';
 import { useDeskActions } from './desk-context';
+import { InAllSituations } from './in-all-situations';
 import { shown } from '../ui/figures';
 
 const BAR_HEIGHT = 22;
@@ -14,7 +15,7 @@ const DRAGGABLE = 64;
  */
 export function RangeBar({ channel, chosen, probe, onProbe }: { channel: ChannelRow; chosen: boolean; probe: number | null; onProbe: (raw: number) => void }) {
   const ref = useRef<HTMLDivElement>(null);
-  const rows = layered(channel.functions);
+  const rows = layered(channel.functions.filter((each) => each.alsoOf === null));
   const tall = chosen ? BAR_HEIGHT * rows.length : BAR_HEIGHT;
   const height = tall / rows.length;
   const span = channel.max + 1;
@@ -154,23 +155,25 @@ function stepped(event: KeyboardEvent, at: number, { max, functions }: ChannelRo
   return step === undefined ? null : Math.min(max, Math.max(0, at + step));
 }
 
-type Boundary = { key: string; raw: number; name: string; isFunction: boolean; id: number; row: number };
+type Boundary = { key: string; raw: number; name: string; isFunction: boolean; id: number };
 
 function Boundaries({ channel, rows, height, rawAt, onProbe }: { channel: ChannelRow; rows: FunctionBar[][]; height: number; rawAt: (clientX: number) => number; onProbe: (raw: number) => void }) {
-  const boundaries: Boundary[] = rows.flatMap((functions, row) =>
-    functions.flatMap((bar) => [
-      ...(bar.from > 0 ? [{ key: `f${bar.id}`, raw: bar.from, name: bar.name, isFunction: true, id: bar.id, row }] : []),
-      ...bar.ranges.filter((range) => inside(bar, range)).map((range) => ({ key: `r${range.id}`, raw: range.from, name: range.name, isFunction: false, id: range.id, row })),
-    ]),
-  );
-  if (boundaries.length > DRAGGABLE) return null;
-  return (
-    <>
+  const bars = rows.flatMap((functions, row) => functions.map((bar) => ({ bar, row, boundaries: boundariesOf(bar) })));
+  if (bars.reduce((sum, each) => sum + each.boundaries.length, 0) > DRAGGABLE) return null;
+  return bars.map(({ bar, row, boundaries }) => (
+    <InAllSituations key={bar.id} bar={bar}>
       {boundaries.map((boundary) => (
-        <Handle key={boundary.key} boundary={boundary} span={channel.max + 1} top={boundary.row * height} height={height} rawAt={rawAt} onProbe={onProbe} />
+        <Handle key={boundary.key} boundary={boundary} span={channel.max + 1} top={row * height} height={height} rawAt={rawAt} onProbe={onProbe} />
       ))}
-    </>
-  );
+    </InAllSituations>
+  ));
+}
+
+function boundariesOf(bar: FunctionBar): Boundary[] {
+  return [
+    ...(bar.from > 0 ? [{ key: `f${bar.id}`, raw: bar.from, name: bar.name, isFunction: true, id: bar.id }] : []),
+    ...bar.ranges.filter((range) => inside(bar, range)).map((range) => ({ key: `r${range.id}`, raw: range.from, name: range.name, isFunction: false, id: range.id })),
+  ];
 }
 
 /** A range that begins with its function moves with it, so it has no handle of its own. */
