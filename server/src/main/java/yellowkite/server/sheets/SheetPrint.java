@@ -17,19 +17,28 @@ import yellowkite.core.profile.DmxValue;
 import yellowkite.core.sheet.ModeSheet;
 
 /**
- * A mode on paper, to be taped inside the lid of a case: addresses large at the left, each function with a bar to scale, its named
- * ranges below it. Measures in points, from the bottom left; this is one thing because every part shares the pen and the page.
+ * A mode on paper, to be taped inside the lid of a case: a table with addresses large at the left, a row for each function with a bar to
+ * scale, its named ranges below it. Every row has its line and every column its place, so that programs can read it, too. Measures in
+ * points, from the bottom left; this is one thing because every part shares the pen and the page.
  */
 final class SheetPrint {
     private static final float MARGIN = 36;
     private static final float WIDTH = PDRectangle.A4.getWidth() - 2 * MARGIN;
-    private static final float CHANNEL = 62;
-    private static final float RANGES = 205;
+    /** Where columns begin, from the left margin. */
+    private static final float CHANNEL = 50;
+    private static final float PART = 142;
+    private static final float START = 194;
+    private static final float VALUES = 230;
+    private static final float DOES = 300;
+    private static final float SCALE = 470;
+    private static final float GAP = 6;
+    private static final float INDENT = 6;
     private static final float LINE = 11;
     private static final float QR = 54;
     private static final Color INK = new Color(0x1B2226);
     private static final Color QUIET = new Color(0x5A666D);
     private static final Color RULE = new Color(0xC9C9C2);
+    private static final Color FAINT = new Color(0xE2E2DC);
     private static final Color BAR = new Color(0xE4E1D8);
     /** The font that the library brings with it: Latin, Greek and Cyrillic letters. */
     private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
@@ -111,26 +120,38 @@ final class SheetPrint {
             text(MARGIN, y, 10, new Color(0xB3261E), fitted("Withdrawn: " + facts.warns(), 10, WIDTH));
             y -= 14;
         }
-        rule(INK, 1.2f);
+        rule(0, INK, 1.2f);
+        captions();
+    }
+
+    private void captions() throws IOException {
+        y -= 11;
+        text(MARGIN, y, 8, QUIET, "Address");
+        text(MARGIN + CHANNEL, y, 8, QUIET, "Channel");
+        text(MARGIN + PART, y, 8, QUIET, "Part");
+        text(MARGIN + START, y, 8, QUIET, "Start");
+        text(MARGIN + VALUES, y, 8, QUIET, "Values");
+        text(MARGIN + DOES, y, 8, QUIET, "Function");
+        y -= 4;
+        rule(0, INK, 0.6f);
     }
 
     private void channel(ModeSheet.ChannelLine line) throws IOException {
-        room(30);
-        y -= 15;
-        text(MARGIN, y, 12, INK, line.virtual() ? "–" : line.addresses());
-        text(MARGIN + CHANNEL, y, 11, INK, fitted(line.pretty(), 11, RANGES - CHANNEL - 8));
-        var below = y - LINE;
-        text(MARGIN + CHANNEL, below, 7.5f, QUIET, fitted(line.part() + ", " + 8 * line.bytes() + " bit, starts at " + line.start(), 7.5f, RANGES - CHANNEL - 8));
+        var functions = line.functions().stream().map(each -> wrapped(says(each), 8.5f, SCALE - DOES - GAP)).toList();
+        room((functions.isEmpty() ? 1 : functions.getFirst().size()) * LINE + 10);
+        float top = y;
+        text(MARGIN, top - 12, 12, INK, line.virtual() ? "–" : line.addresses());
+        text(MARGIN + CHANNEL, top - 12, 10.5f, INK, fitted(line.pretty(), 10.5f, PART - CHANNEL - GAP));
+        text(MARGIN + PART, top - 12, 8.5f, QUIET, fitted(line.part(), 8.5f, START - PART - GAP));
+        text(MARGIN + START, top - 12, 8.5f, QUIET, String.valueOf(line.start()));
         if (!line.cells().isEmpty()) {
-            text(MARGIN + CHANNEL, below - 9, 7.5f, QUIET, fitted(line.cells().size() + " cells, at " + shown(line.cells()), 7.5f, RANGES - CHANNEL - 8));
+            text(MARGIN + CHANNEL, top - 21, 7.5f, QUIET, fitted(line.cells().size() + " cells, at " + shown(line.cells()), 7.5f, START - CHANNEL - GAP));
         }
-        float lowest = below - (line.cells().isEmpty() ? 0 : 9);
-        y += 2;
-        for (int i = 0; i < line.functions().size(); i++) {
-            function(line, line.functions().get(i));
+        for (int i = 0; i < functions.size(); i++) {
+            function(line, line.functions().get(i), functions.get(i), i == 0 && !line.cells().isEmpty());
         }
-        y = Math.min(y + 6, lowest) - 5;
-        rule(RULE, 0.5f);
+        y = functions.isEmpty() ? y - 2 * LINE - 4 : y;
+        rule(0, RULE, 0.8f);
     }
 
     private static String shown(List<Integer> cells) {
@@ -138,40 +159,55 @@ final class SheetPrint {
         return String.join(", ", first) + (cells.size() > first.size() ? " ..." : "");
     }
 
-    private void function(ModeSheet.ChannelLine line, ModeSheet.FunctionLine span) throws IOException {
-        room(LINE + 8);
-        float left = MARGIN + RANGES;
-        float right = WIDTH - RANGES;
+    private static String says(ModeSheet.FunctionLine span) {
+        return span.name() + (span.meaning().isEmpty() ? "" : ", " + span.meaning()) + (span.when().isEmpty() ? "" : ", " + span.when());
+    }
+
+    private void function(ModeSheet.ChannelLine line, ModeSheet.FunctionLine span, List<String> says, boolean besideCells) throws IOException {
+        float high = Math.max(says.size() * LINE, besideCells ? 2 * LINE : 0) + 6;
+        room(high);
+        text(MARGIN + VALUES, y - 12, 8.5f, INK, stretch(span.from(), span.to()));
+        for (int i = 0; i < says.size(); i++) {
+            text(MARGIN + DOES, y - 12 - i * LINE, 8.5f, INK, says.get(i));
+        }
+        float right = WIDTH - SCALE;
         float max = DmxValue.max(line.bytes());
         pen.setNonStrokingColor(BAR);
-        pen.addRect(left + right * span.from() / max, y - 3, Math.max(1.5f, right * (span.to() - span.from()) / max), LINE);
+        pen.addRect(MARGIN + SCALE + right * span.from() / max, y - 13, Math.max(1.5f, right * (span.to() - span.from()) / max), 9);
         pen.fill();
-        var says = span.from() + "–" + span.to() + "  " + span.name() + (span.meaning().isEmpty() ? "" : ", " + span.meaning()) + (span.when().isEmpty() ? "" : ", " + span.when());
-        text(left + 3, y, 8.5f, INK, fitted(says, 8.5f, right - 6));
-        y -= LINE + 2;
+        y -= high;
         for (var part : span.parts()) {
-            room(LINE);
-            var range = part.from() == part.to() ? String.valueOf(part.from()) : part.from() + "–" + part.to();
-            text(left + 12, y, 8, QUIET, range);
             var name = part.name() + (part.slot().isEmpty() || part.slot().endsWith(" " + part.name()) ? "" : " (" + part.slot() + ")") + (part.meaning().isEmpty() ? "" : ", " + part.meaning());
-            text(left + 88, y, 8, INK, fitted(name, 8, right - 90));
-            y -= LINE - 0.5f;
+            var words = wrapped(name, 8, SCALE - DOES - INDENT - GAP);
+            room(words.size() * (LINE - 1) + 4);
+            rule(VALUES, FAINT, 0.4f);
+            text(MARGIN + VALUES + INDENT, y - 9, 8, QUIET, stretch(part.from(), part.to()));
+            for (int i = 0; i < words.size(); i++) {
+                text(MARGIN + DOES + INDENT, y - 9 - i * (LINE - 1), 8, INK, words.get(i));
+            }
+            y -= words.size() * (LINE - 1) + 3;
         }
+        rule(VALUES, FAINT, 0.4f);
+    }
+
+    private static String stretch(long from, long to) {
+        return from == to ? String.valueOf(from) : from + "–" + to;
     }
 
     /** Begins a new page if less than that is left. */
     private void room(float height) throws IOException {
         if (y - height < MARGIN) {
+            rule(0, RULE, 0.8f);
             pen.close();
             pen = page();
-            y -= 4;
+            captions();
         }
     }
 
-    private void rule(Color color, float thick) throws IOException {
+    private void rule(float from, Color color, float thick) throws IOException {
         pen.setStrokingColor(color);
         pen.setLineWidth(thick);
-        pen.moveTo(MARGIN, y);
+        pen.moveTo(MARGIN + from, y);
         pen.lineTo(MARGIN + WIDTH, y);
         pen.stroke();
     }
@@ -206,6 +242,26 @@ final class SheetPrint {
 
     private float width(String words, float size) throws IOException {
         return font.getStringWidth(printable(words)) / 1000 * size;
+    }
+
+    /** {@return the words in lines that fit} A word that is wider is cut. */
+    private List<String> wrapped(String words, float size, float room) {
+        var lines = new ArrayList<String>();
+        var line = "";
+        try {
+            for (var word : words.split(" ")) {
+                var longer = line.isEmpty() ? word : line + " " + word;
+                if (!line.isEmpty() && width(longer, size) > room) {
+                    lines.add(fitted(line, size, room));
+                    longer = word;
+                }
+                line = longer;
+            }
+            lines.add(fitted(line, size, room));
+        } catch (IOException impossible) { // the font is in memory
+            throw new UncheckedIOException(impossible);
+        }
+        return lines;
     }
 
     private String fitted(String words, float size, float room) throws IOException {

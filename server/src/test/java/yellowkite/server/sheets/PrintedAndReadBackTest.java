@@ -24,7 +24,7 @@ class PrintedAndReadBackTest {
     private static final List<String> LAMPS = List.of("Petrel Spot", "Petrel Wash", "Moth", "Sluice");
 
     @ParameterizedTest
-    @ValueSource(strings = {"chart.csv", "chart.xlsx"})
+    @ValueSource(strings = {"chart.csv", "chart.xlsx", "chart.pdf"})
     void theMapComesBack(String file) {
         var wrong = new ArrayList<String>();
         for (var lamp : DemoHouse.files()) {

@@ -17,6 +17,9 @@ public final class Aligned {
     /** Share of the rows that may write across a stripe between columns. */
     private static final double CROSSED = 0.02;
 
+    /** How far an indented text may stand behind its column, as times of the tolerance. */
+    private static final double INDENT = 4;
+
     private Aligned() {}
 
     /** A few words that stand together. @param start where they begin, in characters or points; {@code end} behind the last */
@@ -100,6 +103,25 @@ public final class Aligned {
             counts.merge(near != null && piece.start() - near <= tolerance ? near : piece.start(), 1, Integer::sum);
         }));
         double often = Math.max(2, OFTEN * lines.size());
-        return counts.entrySet().stream().filter(each -> each.getValue() >= often).map(each -> each.getKey()).toList();
+        return withoutIndents(counts.entrySet().stream().filter(each -> each.getValue() >= often).map(each -> each.getKey()).toList(), lines, tolerance);
+    }
+
+    /** What begins a little behind a column, in lines that have nothing in it, is indented there: it is no column of its own. */
+    private static List<Double> withoutIndents(List<Double> columns, List<List<Piece>> lines, double tolerance) {
+        var kept = new ArrayList<Double>();
+        for (int i = 0; i < columns.size(); i++) {
+            double from = kept.isEmpty() ? Double.NaN : kept.getLast();
+            double at = columns.get(i);
+            double next = i + 1 < columns.size() ? columns.get(i + 1) : Double.MAX_VALUE;
+            boolean indent = at - from <= INDENT * tolerance && lines.stream().noneMatch(line -> has(line, from - tolerance, at - tolerance) && has(line, at - tolerance, next - tolerance));
+            if (!indent) {
+                kept.add(at);
+            }
+        }
+        return kept;
+    }
+
+    private static boolean has(List<Piece> line, double from, double to) {
+        return line.stream().anyMatch(piece -> from <= piece.start() && piece.start() < to);
     }
 }

@@ -31,6 +31,26 @@ class TextSheetsTest {
     }
 
     @Test
+    void whatIsIndentedBelowAColumnBelongsToIt() {
+        assertThat(cells("""
+                1   Gobo wheel  0-39    Still
+                                  0-19    Open
+                                  20-39   Reeds
+                2   Zoom        0-255   Wide to narrow
+                """)).containsExactly(List.of("1", "Gobo wheel", "0-39", "Still"), List.of("", "", "0-19", "Open"), List.of("", "", "20-39", "Reeds"), List.of("2", "Zoom", "0-255", "Wide to narrow"));
+    }
+
+    @Test
+    void twoNarrowColumnsThatAreBothFilledStayTwo() {
+        assertThat(cells("""
+                A   B   Pan
+                1   -   Pan fine
+                    2   Tilt
+                3   3   Dimmer
+                """)).contains(List.of("1", "-", "Pan fine"), List.of("", "2", "Tilt"), List.of("3", "3", "Dimmer"));
+    }
+
+    @Test
     void typographicSpacesAndUnseenMarksAreOnlySpaces() {
         assertThat(cells("1\t\u202BPan\u00A0fine\uFEFF\t0\u2009-\u2009255")).containsExactly(List.of("1", "Pan fine", "0 - 255"));
     }
