@@ -1,5 +1,5 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { ArrowLeftRight, Merge, Plus, Shapes, Trash2 } from 'lucide-react';
+import { ArrowLeftRight, ArrowUp, Merge, Plus, Shapes, Trash2 } from 'lucide-react';
 import { memo, useCallback, useRef, useState } from 'react';
 import type { ChannelRow, Edit, FunctionBar, HoleBar, RangeBar, WheelLine } from '../api/types';
 import { Button } from '../ui/button';
@@ -110,9 +110,14 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
           </Button>
         )}
         {!headed && (
-          <Button quiet onClick={() => void send({ type: 'functionToRange', function: bar.id })}>
-            <Merge size={14} aria-hidden /> To a named range
-          </Button>
+          <>
+            <Button quiet onClick={() => void send({ type: 'functionToRange', function: bar.id })}>
+              <Merge size={14} aria-hidden /> To a named range
+            </Button>
+            <Button quiet aria-label={`Move ${bar.name} before the function below its values`} onClick={() => void send({ type: 'exchangeFunctions', function: bar.id })}>
+              <ArrowUp size={14} aria-hidden /> Move up
+            </Button>
+          </>
         )}
         <FunctionActions channel={channel} bar={bar} first={headed} />
       </div>

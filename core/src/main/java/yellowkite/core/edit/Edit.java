@@ -12,7 +12,7 @@ public sealed interface Edit permits RenameProfile, RenameMode, RenameFunction, 
         DefineAttribute, SetAttributeUnit, TurnSlots,
         Begin, BecomeCopy, SetIdentity, AddMode, DuplicateMode, RemoveMode, MoveMode, DescribeMode, AddChannels, RemoveChannels,
         MoveChannel, Several, SetReaction, SetFade, SetFunctionAttribute, SetBounds, SetModeMaster, SetWheel, ChangeGeometry, InvertFunction, MoveRangeEnd,
-        DivideFunction, SetRanges, LayStencil, AlsoWhile, Alike, SetCellPitch, ListSlots, SetMeant, SetFacts, SlotsFromRanges, CloseGaps, DeriveMode, LayChart, RangesToFunctions, FunctionToRange, CopyChannels, BringFunction, AddVirtualDimmer, MakeCells,
+        DivideFunction, SetRanges, LayStencil, AlsoWhile, Alike, ExchangeFunctions, SetCellPitch, ListSlots, SetMeant, SetFacts, SlotsFromRanges, CloseGaps, DeriveMode, LayChart, RangesToFunctions, FunctionToRange, CopyChannels, BringFunction, AddVirtualDimmer, MakeCells,
         SetLevels, SetCare, SetNotes, SetCategory, SetChartCount, MarkRange, SetPicture,
         AddWheel, RenameWheel, RemoveWheel, AddSlot, RemoveSlot, MoveSlot, SetSlot, PutCurve, LayCurve,
         PutEmitter, PutFilter, RemoveLightPart, SetLightPart, PutWheel, SetWheelCare {

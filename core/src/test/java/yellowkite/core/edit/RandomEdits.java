@@ -137,7 +137,7 @@ public final class RandomEdits {
             (a, r) -> new SetFacts(new FixtureFacts(r.nextBoolean() ? 12.5 : null, 150.0, "LED", null, 24.0, null, 5600.0, List.of(new FixtureFacts.Plug("DMX in", "XLR5")), r.nextBoolean() ? 0x7ff0 : null, null, List.of())),
             (a, r) -> new SlotsFromRanges(a.function(), r.nextBoolean() ? null : a.wheel()),
             (a, r) -> new ListSlots(a.wheel(), List.of(new ListSlots.Row(a.name(), null), new ListSlots.Row("Reeds", ColorCie.WHITE))), (a, r) -> new SetMeant("flat-physical", a.name(), r.nextBoolean() ? "It is so" : null),
-            (a, r) -> new AlsoWhile(a.function(), a.channel(), r.nextInt(100), 100 + r.nextInt(100)), (a, r) -> new SetCellPitch(a.mode(), a.part(), 0.25), (a, r) -> a.inTwoSituations(), (a, r) -> new Alike(a.function(), new RemoveFunction(a.function())),
+            (a, r) -> new AlsoWhile(a.function(), a.channel(), r.nextInt(100), 100 + r.nextInt(100)), (a, r) -> new SetCellPitch(a.mode(), a.part(), 0.25), (a, r) -> a.inTwoSituations(), (a, r) -> new ExchangeFunctions(a.function()), (a, r) -> new Alike(a.function(), new RemoveFunction(a.function())),
             (a, r) -> new CloseGaps(a.mode()), (a, r) -> new DeriveMode(a.mode(), a.name(), r.nextBoolean(), r.nextBoolean() ? List.of() : List.of(1 + r.nextInt(4))),
             (a, r) -> new RangesToFunctions(a.function(), List.of(a.range(), a.range())), (a, r) -> new FunctionToRange(a.function()),
             (a, r) -> new LayChart(r.nextBoolean() ? a.mode() : null, a.chart(), List.of(new WheelProposal("Gobo wheel 1", List.of("Open", "Reeds"))), r.nextBoolean() ? List.of() : List.of(a.channel()), "chart.txt"),

@@ -79,6 +79,31 @@ class SituationsAndCellsTest {
     }
 
     @Test
+    void aFunctionMovesBeforeTheOneBelowItAndWhatPointsAtThemGoesAlong() {
+        var type = ProfileBuilder.profile("Tidewick", "Lugger").id("4A0C6B52-63A0-4F38-9A51-0C5A6E2B7D64").attribute("Shutter1", "Shutter", "Beam.Beam", "", PhysicalUnit.None).attribute("Dimmer", "Dim", "Dimmer.Dimmer", "", PhysicalUnit.None)
+                .body(ProfileBuilder.part(Kind.Beam, "Beam"))
+                .mode("Main", "Beam", mode -> mode
+                        .channel("Shutter1", "Beam", ModeBuilder.at(1), channel -> channel.function("Open", 0, f -> f.range("Wide open", 0).range("Nearly", 90)).function("Closed", 100, f -> f.start(120)).function("Idle", 140, f -> { }))
+                        .channel("Dimmer", "Beam", ModeBuilder.at(2), channel -> channel.function("Dim", 0, f -> { }))).build();
+        var shutter = type.modes().getFirst().channels().getFirst();
+        int closed = shutter.functions().skip(1).findFirst().orElseThrow().id();
+        int dim = type.modes().getFirst().channels().getLast().functions().findFirst().orElseThrow().id();
+        var waiting = applied(applied(type, new SetModeMaster(dim, shutter.id(), 0, 99)), new SetHighlight(shutter.id(), 95L));
+
+        var after = applied(waiting, new ExchangeFunctions(closed));
+
+        var now = after.modes().getFirst().channels().getFirst();
+        assertThat(now.functions().map(each -> each.name() + " " + each.dmxFrom().raw()).toList()).containsExactly("Closed 0", "Open 40", "Idle 140");
+        assertThat(now.functions().skip(1).findFirst().orElseThrow().ranges()).extracting(each -> each.dmxFrom().raw()).containsExactly(40L, 130L);
+        assertThat(now.functions().findFirst().orElseThrow().defaultValue().raw()).isEqualTo(20);
+        assertThat(now.highlight().raw()).isEqualTo(135);
+        assertThat(after.modes().getFirst().channels().getLast().functions().findFirst().orElseThrow()).satisfies(each -> assertThat(each.modeFrom().raw()).isEqualTo(40), each -> assertThat(each.modeTo().raw()).isEqualTo(139));
+        assertThat(applied(after, new ExchangeFunctions(shutter.functions().findFirst().orElseThrow().id()))).as("and back again").isEqualTo(waiting);
+        var across = applied(type, new SetModeMaster(dim, shutter.id(), 50, 120));
+        assertThat(new ExchangeFunctions(closed).acceptedOn(across)).isInstanceOfSatisfying(Edit.Outcome.Rejected.class, refused -> assertThat(refused.reason()).contains("'Dim' counts while"));
+    }
+
+    @Test
     void functionsThatDifferAreNotOneMeaning() {
         var type = gobos();
         int master = type.modes().getFirst().channels().getFirst().id();
