@@ -4,7 +4,7 @@ import { AttributePicker } from '../parts/attribute-picker';
 import { Button } from '../ui/button';
 import { useChart } from './chart-context';
 import { FunctionRows } from './function-rows';
-import { Typed } from './typed';
+import { Typed } from '../parts/typed';
 
 /** One channel opened: why it is read as it is, what is in doubt, and everything corrected in place. */
 export function ChannelProposal({ channel, mode }: { channel: ChartChannel; mode: ChartMode }) {

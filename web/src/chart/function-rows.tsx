@@ -4,7 +4,7 @@ import { AttributePicker } from '../parts/attribute-picker';
 import { readPhysical } from '../parts/physical';
 import { shown } from '../ui/figures';
 import { useChart } from './chart-context';
-import { Typed } from './typed';
+import { Typed } from '../parts/typed';
 
 /** The functions of a channel: boundaries, what each does, what its ends are. */
 export function FunctionRows({ channel }: { channel: ChartChannel }) {

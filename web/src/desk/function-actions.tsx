@@ -2,7 +2,10 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { ClipboardPaste, CopyCheck, Gauge, Link2, Shapes, SplitSquareHorizontal } from 'lucide-react';
 import { useDeferredValue, useState } from 'react';
 import { answer, api } from '../api/client';
-import type { ChannelRow, Edit, FunctionBar } from '../api/types';
+import type { ChannelRow, ChartFunction, Correction, Edit, FunctionBar } from '../api/types';
+import { AttributePicker } from '../parts/attribute-picker';
+import { readPhysical } from '../parts/physical';
+import { Typed } from '../parts/typed';
 import { Choice } from '../ui/choice';
 import { counted } from '../ui/counted';
 import { NumberField } from '../ui/number-field';
@@ -10,7 +13,7 @@ import { PanelButton } from '../ui/panel-button';
 import { TextField } from '../ui/text-field';
 import { calledIn } from './add-channels';
 import { CurveButton } from '../curves/curve-button';
-import { useDesk } from './desk-context';
+import { placeOf, useDesk } from './desk-context';
 import { FunctionDetails } from './function-details';
 import { PanelForm } from './panel-form';
 import { shown } from '../ui/figures';
@@ -108,16 +111,21 @@ function Divide({ bar, close }: Panel) {
 function Paste({ channel, close }: Panel) {
   const { draft } = useDesk();
   const [text, setText] = useState('');
+  const [corrections, setCorrections] = useState<Correction[]>([]);
   const asked = useDeferredValue(text);
-  const read = (rows: string, signal?: AbortSignal) => answer(api.POST('/api/drafts/{draftId}/channel-table', { params: { path: { draftId: draft.id } }, body: { channel: channel.id, text: rows }, ...(signal ? { signal } : {}) }));
+  const read = (rows: string, signal?: AbortSignal) => answer(api.POST('/api/drafts/{draftId}/channel-table', { params: { path: { draftId: draft.id } }, body: { channel: channel.id, text: rows, corrections }, ...(signal ? { signal } : {}) }));
   const { data, isPlaceholderData } = useQuery({
-    queryKey: ['channel table', draft.id, draft.version, channel.id, asked],
+    queryKey: ['channel table', draft.id, draft.version, channel.id, asked, corrections],
     queryFn: ({ signal }) => read(asked, signal),
     enabled: asked.trim() !== '',
     placeholderData: keepPreviousData,
   });
   const functions = text.trim() === '' ? [] : (data?.functions ?? []);
   const left = text.trim() === '' ? [] : (data?.left ?? []);
+  function correct(correction: Correction) {
+    setCorrections([...corrections, correction]);
+    return null;
+  }
   return (
     <PanelForm
       submit="Set functions"
@@ -130,14 +138,31 @@ function Paste({ channel, close }: Panel) {
     >
       <label className="flex flex-col gap-1 text-sm text-muted">
         Rows of the chart: values, then what they do
-        <textarea autoFocus value={text} rows={7} spellCheck={false} placeholder={'0-19 Closed\n20-49 Open\n50-255 Strobe, slow to fast (0.5 Hz to 20 Hz)'} onChange={(event) => setText(event.currentTarget.value)} className="rounded-sm border border-line bg-trough p-2 font-mono text-sm text-text" />
+        <textarea
+          autoFocus
+          value={text}
+          rows={7}
+          spellCheck={false}
+          placeholder={'0-19 Closed\n20-49 Open\n50-255 Strobe, slow to fast (0.5 Hz to 20 Hz)'}
+          onChange={(event) => {
+            setText(event.currentTarget.value);
+            setCorrections([]); // what was said was said of other rows
+          }}
+          className="rounded-sm border border-line bg-trough p-2 font-mono text-sm text-text"
+        />
       </label>
       <ul aria-label="Understood as" className="flex flex-col gap-1 text-sm">
         {functions.map((each) => (
-          <li key={each.index} className="flex flex-wrap items-baseline gap-x-2">
-            <span className="font-mono text-xs text-muted">{`${each.from}-${each.to}`}</span>
-            <span>{each.pretty}</span>
-            {each.unit !== '' && <span className={each.assumed ? 'text-warning' : 'text-muted'}>{`${shown(each.physicalFrom)} to ${shown(each.physicalTo)} ${each.unit}${each.assumed ? ', assumed' : ''}`}</span>}
+          <li key={each.index} className="flex flex-wrap items-center gap-x-2">
+            <code className="min-w-16 font-mono text-xs text-muted">{`${each.from}-${each.to}`}</code>
+            <span className="[&_span.text-xs]:sr-only">
+              <AttributePicker label={`Attribute from ${each.from} on`} place={{ ...placeOf(draft), own: channel.functions.map((one) => one.attribute) }} value={each.pretty} onChoose={(attribute) => correct({ type: 'chooseFunctionAttribute', channel: data?.channel ?? '', function: each.index, attribute })} />
+            </span>
+            <span className="max-w-40 truncate" title={each.name}>
+              {each.name}
+            </span>
+            {each.unit !== '' && !each.assumed && <span className="text-muted">{`${shown(each.physicalFrom)} to ${shown(each.physicalTo)} ${each.unit}`}</span>}
+            {each.unit !== '' && each.assumed && <AssumedEnds each={each} onSay={(physicalFrom, physicalTo) => correct({ type: 'chooseEnds', channel: data?.channel ?? '', function: each.index, physicalFrom, physicalTo })} />}
             {each.ranges.length > 1 && <span className="text-muted">{counted(each.ranges.length, 'named range', 'named ranges')}</span>}
           </li>
         ))}
@@ -162,6 +187,22 @@ function Paste({ channel, close }: Panel) {
         </div>
       )}
     </PanelForm>
+  );
+}
+
+/** Ends that the rows do not state, to be typed or left. */
+function AssumedEnds({ each, onSay }: { each: ChartFunction; onSay: (first: number, last: number) => null }) {
+  const end = async (text: string, toEnds: (value: number) => [number, number]) => {
+    const value = await readPhysical(text, each.unit);
+    return typeof value === 'string' ? value : onSay(...toEnds(value));
+  };
+  return (
+    <span className="flex items-center gap-1 text-muted">
+      <Typed label={`Physical value at ${each.from}`} assumed value={shown(each.physicalFrom)} onSend={(text) => end(text, (value) => [value, each.physicalTo])} />
+      to
+      <Typed label={`Physical value at ${each.to}`} assumed value={shown(each.physicalTo)} onSend={(text) => end(text, (value) => [each.physicalFrom, value])} />
+      {each.unit}
+    </span>
   );
 }
 

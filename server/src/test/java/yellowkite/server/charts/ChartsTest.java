@@ -60,6 +60,29 @@ class ChartsTest {
         return correct(chart, "{\"type\": \"setAside\", \"lines\": [\"line 9\"], \"reason\": \"not in this model\"}").json();
     }
 
+    private static Answer table(JsonNode draft, String text, String corrections) {
+        var channel = draft.at("/map/channels/0/id");
+        return post("/api/drafts/" + draft.path("id").asString() + "/channel-table", "{\"channel\": " + channel + ", \"text\": \"" + text + "\", \"corrections\": [" + corrections + "]}");
+    }
+
+    @Test
+    void whatAPastedTableLeavesOpenIsSaidRowByRow() {
+        var chart = pasted("1\t0-255\tShutter").json();
+        apply(chart, "[{\"index\": 0, \"name\": \"Full\", \"onto\": null, \"channels\": null, \"gone\": []}]");
+        var draft = draft();
+        var rows = "0-19 Closed\\n20-99 Strobe slow to fast\\n100-255 Whirl";
+
+        var read = table(draft, rows, "").json();
+        assertThat(read.at("/functions/1/assumed").asBoolean()).as("no numbers are stated").isTrue();
+        var channel = read.path("channel").asString();
+        var said = table(draft, rows, "{\"type\": \"chooseEnds\", \"channel\": \"" + channel + "\", \"function\": 1, \"physicalFrom\": 2, \"physicalTo\": 14}").json();
+
+        assertThat(said.at("/functions/1/assumed").asBoolean()).isFalse();
+        assertThat(said.at("/functions/1/physicalTo").asDouble()).isEqualTo(14);
+        assertThat(said.path("edit").toString()).contains("14");
+        assertThat(table(draft, rows, "{\"type\": \"chooseEnds\", \"channel\": \"elsewhere\", \"function\": 99, \"physicalFrom\": 2, \"physicalTo\": 14}").status()).as("what fits nothing changes nothing").isEqualTo(200);
+    }
+
     @Test
     void aChartIsCorrectedAppliedAndUndoneAsOneEditForEachMode() {
         var chart = given("ketch.txt", CHART).json();

@@ -22,7 +22,10 @@ export function Typed({ label, value, width = 'w-16', mono = true, assumed = fal
         className={`min-h-7 w-full rounded-sm border bg-trough px-1.5 text-sm aria-invalid:border-error ${mono ? 'font-mono' : ''} ${assumed ? 'border-dashed border-warning text-muted' : 'border-line'}`}
         onBlur={(event) => void send(event.currentTarget)}
         onKeyDown={(event) => {
-          if (event.key === 'Enter') void send(event.currentTarget);
+          if (event.key === 'Enter') {
+            event.preventDefault(); // a form around it is not sent by that
+            void send(event.currentTarget);
+          }
           if (event.key === 'Escape') {
             event.currentTarget.value = value;
             setRefusal(null);
