@@ -11,7 +11,7 @@ export function CurvePicture({ curve }: { curve: CurveView }) {
           <path key={share} d={`M${SIZE * share} 0V${SIZE}M0 ${SIZE * share}H${SIZE}`} stroke="var(--line)" />
         ))}
         {curve.inverse && <path d={path(curve.inverse)} fill="none" stroke="var(--muted)" strokeWidth={1.5} strokeDasharray="5 4" />}
-        <path d={path(curve.outputs)} fill="none" stroke="var(--kite)" strokeWidth={2.5} />
+        <path d={path(curve.outputs)} fill="none" stroke="var(--kite-text)" strokeWidth={2.5} />
       </svg>
       <p className="text-xs text-muted">{curve.inverse ? 'Dashed: its inverse, which undoes it.' : 'It has no inverse: it stands still, jumps or comes back.'}</p>
       <CurveFade curve={curve} />

@@ -86,7 +86,7 @@ class JourneyTest extends WithBrowser {
     void refusedFilesAreNamedAndAGoodOneInTheSameDropComesIn() throws IOException {
         var text = Files.writeString(folder.resolve("holiday.gdtf"), "not a lamp");
         var cut = Files.write(folder.resolve("cut.gdtf"), java.util.Arrays.copyOf(lamp("X", "X").write(), 3_000));
-        var good = Files.write(folder.resolve("good.gdtf"), lamp("Fulmar", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B002").write());
+        var good = Files.write(folder.resolve("good.gdtf"), lamp("Mallet", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B002").write());
         browser.open(RunningKite.address(), "Ines");
 
         browser.takeIn(List.of(text, cut, good));
@@ -95,7 +95,7 @@ class JourneyTest extends WithBrowser {
         browser.seeText("'holiday.gdtf' was refused: it is not a ZIP archive, as it has to be.");
         browser.seeText("'cut.gdtf' was refused: it is a ZIP archive that is cut short or damaged.");
         browser.press("Open on the desk");
-        browser.see(By.xpath("//h1[normalize-space()='Fulmar']"));
+        browser.see(By.xpath("//h1[normalize-space()='Mallet']"));
     }
 
     @Test

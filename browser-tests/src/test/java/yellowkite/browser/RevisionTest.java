@@ -16,7 +16,7 @@ import yellowkite.demo.DemoHouse;
 class RevisionTest extends WithBrowser {
     @Test
     void aProfileIsChangedComparedAndBroughtBack() {
-        browser.drop("curlew.gdtf", lamp("Curlew", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B201").write());
+        browser.drop("spigot.gdtf", lamp("Spigot", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B201").write());
         browser.press("Open on the desk");
         browser.type("Mode name", "Everything");
         browser.seeText("Mode is called 'Everything'");
@@ -36,7 +36,7 @@ class RevisionTest extends WithBrowser {
 
         browser.run("history.back()");
         browser.press("Begin a draft from it");
-        browser.see(By.xpath("//h1[normalize-space()='Curlew']"));
+        browser.see(By.xpath("//h1[normalize-space()='Spigot']"));
         browser.seeValue("Mode name", "Extended");
         browser.press("Publish");
         browser.type("What changed, in one line", "Back to the maker's names");

@@ -112,7 +112,7 @@ class BeginTest {
 
     @Test
     void whatTheHouseKeepsStaysBesideTheRevisionAndIsToldByTheExport() {
-        var desk = edit(begun("Curlew"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
+        var desk = edit(begun("Spigot"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
         int mode = desk.at("/modes/0/id").asInt();
         desk = edit(desk, "{\"type\": \"addChannels\", \"mode\": " + mode + ", \"channels\": [{\"attribute\": \"Dimmer\", \"words\": \"\", \"bytes\": 1, \"geometry\": null, \"addresses\": null, \"ranges\": null}], \"at\": null}").json();
         int channel = desk.at("/map/channels/0/id").asInt();

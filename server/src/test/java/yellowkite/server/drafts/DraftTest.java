@@ -94,14 +94,14 @@ class DraftTest {
 
     @Test
     void aStaleEditIsAnsweredWithWhatHappenedMeanwhile() {
-        post(draft() + "/edits", "Teun", "{\"version\": 0, \"edit\": {\"type\": \"renameProfile\", \"to\": \"Curlew\"}}");
+        post(draft() + "/edits", "Teun", "{\"version\": 0, \"edit\": {\"type\": \"renameProfile\", \"to\": \"Spigot\"}}");
 
         var answer = edit(0, "{\"type\": \"renameProfile\", \"to\": \"Avocet\"}");
 
         assertThat(answer.status()).isEqualTo(409);
-        assertThat(answer.detail()).startsWith("Teun has changed this draft meanwhile: Profile is called 'Curlew', was 'Petrel Spot'.");
+        assertThat(answer.detail()).startsWith("Teun has changed this draft meanwhile: Profile is called 'Spigot', was 'Petrel Spot'.");
         assertThat(answer.json().at("/since/0/author").asString()).isEqualTo("Teun");
-        assertThat(get(draft()).json().path("name").asString()).isEqualTo("Curlew");
+        assertThat(get(draft()).json().path("name").asString()).isEqualTo("Spigot");
     }
 
     @Test

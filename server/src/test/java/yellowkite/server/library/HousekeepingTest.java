@@ -64,12 +64,12 @@ class HousekeepingTest {
 
     @Test
     void placeholdersStandApart() {
-        var lamp = of("Bittern Works", "Reserved");
+        var lamp = of("Hassock Works", "Reserved");
         RunningKite.takeIn(new GdtfFile(GdtfDescription.of(lamp.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.mapLogicalChannels(logical -> logical.withAttribute("NoFeature"))
                 .mapFunctions(function -> function.with(f -> f.attribute = "NoFeature"))))), lamp.others()));
-        RunningKite.takeIn(of("Bittern Works", "Written"));
+        RunningKite.takeIn(of("Hassock Works", "Written"));
 
-        var library = get("/api/library?search=bittern").json();
+        var library = get("/api/library?search=hassock").json();
 
         assertThat(library.path("profiles").findValuesAsString("name")).contains("Written", "Reserved");
         assertThat(library.at("/sections/1").toString()).isEqualTo("{\"kind\":\"PLACEHOLDER\",\"from\":1,\"count\":1}");

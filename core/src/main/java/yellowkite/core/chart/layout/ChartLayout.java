@@ -64,8 +64,12 @@ public final class ChartLayout {
         for (var sheet : sheets) {
             layout.sheet(sheet);
         }
-        var modes = layout.modes.values().stream().filter(mode -> !mode.entries().isEmpty())
+        var listed = layout.modes.values().stream().filter(mode -> !mode.entries().isEmpty())
                 .map(mode -> new Mode(mode.name(), mode.entries().stream().map(each -> new Entry(each.addresses(), each.entry().words, each.entry().rows, each.entry().places, each.entry().number, each.entry().doubts)).toList())).toList();
+        var modes = listed.stream().map(mode -> new Mode(mode.name(), Counting.filled(mode.entries()))).toList();
+        if (!modes.equals(listed)) {
+            layout.unplaced.removeIf(each -> Values.isEllipsis(each.text())); // the dots said what is filled in now
+        }
         return new Charted(layout.heading().stream().map(Unplaced::text).toList(), modes, Stream.concat(layout.title.stream().filter(each -> !layout.heading().contains(each)), layout.unplaced.stream()).toList());
     }
 
@@ -160,6 +164,9 @@ public final class ChartLayout {
         var values = values(columns, line);
         var meaning = meaning(columns, line);
         boolean dashed = addresses.isEmpty() && columns.addresses().keySet().stream().anyMatch(column -> Addresses.isDash(line.cell(column)));
+        if (values == null && columns.addresses().keySet().stream().anyMatch(column -> Values.isEllipsis(line.cell(column)))) {
+            return false; // channels are passed over, not values
+        }
         boolean odd = columns.addresses().keySet().stream().anyMatch(column -> !line.cell(column).isEmpty() && !addresses.containsKey(column) && !Addresses.isDash(line.cell(column)) && !Values.isEllipsis(line.cell(column)));
         if (odd || dashed && !name.isEmpty() && !isOfOpen(addresses, name)) {
             return false;
@@ -238,8 +245,9 @@ public final class ChartLayout {
         }
         entry.places.add(line.place());
         var start = line.cell(columns.column(Role.START));
-        if (values != null || !meaning.isEmpty() || !start.isEmpty() || entry.rows.isEmpty()) {
-            entry.rows.add(new Row(values, isGoingOn(columns, line) && meaning.isEmpty() ? "..." : meaning, start, line.cell(columns.column(Role.HIGHLIGHT)), line.place()));
+        boolean dots = values == null && isGoingOn(columns, line);
+        if (values != null || dots || !meaning.isEmpty() || !start.isEmpty() || entry.rows.isEmpty()) {
+            entry.rows.add(new Row(values, dots ? "..." : meaning, start, line.cell(columns.column(Role.HIGHLIGHT)), line.place()));
         }
     }
 
@@ -253,7 +261,7 @@ public final class ChartLayout {
     private static String words(Columns columns, Line line) {
         var name = line.cell(columns.column(Role.NAME));
         var width = line.cell(columns.column(Role.WIDTH));
-        return width.matches("(?i).*(bit|fine|coarse|[lm]sb).*") && !name.isEmpty() ? name + " " + width : name;
+        return width.matches("(?i).*(bit|fine|coarse|[lm]sb|\\bhi\\b|\\blo\\b|\\bhigh\\b|\\blow\\b).*") && !name.isEmpty() ? name + " " + width : name;
     }
 
     private static @Nullable Values values(Columns columns, Line line) {

@@ -9,7 +9,7 @@ record ColumnFacts(int filled, double addresses, boolean rising, double spans, d
     private static final Pattern SIGNED_HEX = Pattern.compile("(?i)0x|\\dh\\b|[a-f]h\\b");
     private static final Pattern HEX_LETTER = Pattern.compile("(?i)[a-f]");
     private static final Pattern PLAIN = Pattern.compile("\\d{1,5}(?:\\s*%)?");
-    private static final Pattern WORD = Pattern.compile("\\p{L}{2}");
+    private static final Pattern WORD = Pattern.compile("\\p{L}{2}|^[RGBWAXYCM]$");
 
     static ColumnFacts of(List<Line> body, int column) {
         int filled = 0;

@@ -29,9 +29,10 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
     private static final int LONGEST_HEAD = 80;
     private static final Map<Role, Pattern> HEADS = heads();
     private static final Pattern ADDRESS = Pattern.compile("(?i)^(?:(?:dmx[- ]?)?(?:channels?|chan\\.?|ch\\.?|addr(?:ess(?:es)?)?\\.?|slots?|kanal)|no\\.?|nr\\.?|#|ch\\.? ?(?:no\\.?|nr\\.?|#)|channel (?:no\\.?|number))$");
+    private static final Pattern WIDTH_WORD = Pattern.compile("(?i)coarse|fine|[lm]sb|hi|lo|(?:high|low) byte|(?:8|16)[- ]?bit|-");
     private static final Pattern RANGE = Pattern.compile("(?i)^named (?:ranges?|parts?)$|^(?:ranges?|sets?|steps?)$");
     /** "24 CH", "6ch", "16 channels", "Mode 2", "Extended". */
-    private static final Pattern MODE_HEAD = Pattern.compile("(?i)^(?:\\d{1,3}\\s*-?\\s*(?:ch\\.?|chn?\\.?|channels?|kan[a\\u00E4]le?)(?:\\s*mode)?|mode\\s*\\w+.*|.*\\bmode|basic|standard|extended|compact|full|simple|advanced|expert|reduced|normal|short|long|pixel|hsi|rgb|\\d{1,2}[- ]?bit)$");
+    private static final Pattern MODE_HEAD = Pattern.compile("(?i)^(?:\\d{1,3}\\s*-?\\s*(?:ch\\.?|chn?\\.?|channels?|kan[a\\u00E4]le?)(?:\\s*mode)?|mode\\s*\\w+.*|.*\\bmode|basic|standard|std\\.?|extended|ext\\.?|compact|full|simple|advanced|expert|reduced|normal|short|long|pixel|hsi|rgb|\\d{1,2}[- ]?bit)$");
 
     private static Map<Role, Pattern> heads() {
         var heads = new EnumMap<Role, Pattern>(Role.class);
@@ -42,7 +43,7 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
         heads.put(Role.START, Pattern.compile("(?i)^(?:defaults?|home|starts?(?: at)?|initial|preset|reset|default values?|home position|start values?|def\\.?)$"));
         heads.put(Role.HIGHLIGHT, Pattern.compile("(?i)^highlight(?: values?)?$"));
         heads.put(Role.MODE, Pattern.compile("(?i)^(?:mode|modes|dmx mode|personality)$"));
-        heads.put(Role.WIDTH, Pattern.compile("(?i)^(?:resolution|bits?|width|8 ?/ ?16 ?bit|bytes?|fade|snap|type|control|type of control)$"));
+        heads.put(Role.WIDTH, Pattern.compile("(?i)^(?:resolution|bits?|width|8 ?/ ?16 ?bit|bytes?|fade|snap|type|control|type of control|coarse ?/ ?fine|msb ?/ ?lsb|hi ?/ ?lo|high ?/ ?low)$"));
         heads.put(Role.FINE, Pattern.compile("(?i)^(?:fine(?: (?:channel|address|ch\\.?))?|lsb|low byte|16[- ]?bit(?: channel)?)$"));
         heads.put(Role.VALUES, Pattern.compile("(?i)^(?:(?:dmx ?)?(?:values?|range|dec(?:imal)?|levels?|wert)\\.?|dmx|dmx values?|dmx range|values? \\(dec\\)|value range)$"));
         heads.put(Role.NAME, Pattern.compile("(?i)^(?:functions?|names?|parameters?|attributes?|features?|channel (?:name|function)|funktion|element)$"));
@@ -77,6 +78,7 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
         if (addresses.size() > 1 && addresses.values().stream().filter(String::isEmpty).count() == 1) {
             addresses.values().removeIf(String::isEmpty);
         }
+        widths(body, single, free);
         texts(facts, single, free, head);
         return new Columns(heading, new java.util.TreeMap<>(addresses), single);
     }
@@ -100,6 +102,16 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
             free.addAll(single.entrySet().stream().filter(each -> each.getKey() == Role.FROM || each.getKey() == Role.TO).map(Map.Entry::getValue).toList());
             single.remove(Role.FROM);
             single.remove(Role.TO);
+        }
+    }
+
+    /** A column of nothing but "coarse" and "fine" says which byte a row is of, whatever heads it. */
+    private static void widths(List<Line> body, Map<Role, Integer> single, Set<Integer> free) {
+        for (int column : List.copyOf(free)) {
+            if (body.stream().map(line -> line.cell(column)).filter(cell -> !cell.isEmpty()).allMatch(cell -> WIDTH_WORD.matcher(cell).matches())) {
+                single.putIfAbsent(Role.WIDTH, column);
+                free.remove(column);
+            }
         }
     }
 

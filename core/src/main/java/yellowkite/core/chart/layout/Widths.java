@@ -15,20 +15,36 @@ public final class Widths {
     private static final Pattern BITS = Pattern.compile("(?i)[(\\[]?\\b(8|16|24|32)[- ]?bits?\\b[)\\]]?");
     private static final Pattern JOINED = Pattern.compile("(?i)^(.+?)\\s*(?:/|&|\\+|,|and)\\s*(.*\\b(?:fine|lsb)\\b.*)$");
 
+    /** How many channels may stand between the bytes of one. */
+    private static final int FAR = 8;
+
     private Widths() {}
 
     /** {@return the channels of a mode with the bytes that belong to them} */
     public static List<Entry> together(List<Entry> entries) {
         var joined = new ArrayList<Entry>();
         for (var entry : entries) {
-            var before = joined.isEmpty() ? null : joined.getLast();
-            if (before != null && isFineOf(entry, before) && before.addresses().size() + entry.addresses().size() <= DmxValue.MAX_BYTES) {
-                joined.set(joined.size() - 1, new Entry(both(before.addresses(), entry.addresses()), before.words(), before.rows(), both(before.places(), entry.places()), before.number(), before.doubts()));
+            int at = coarse(joined, entry);
+            if (at >= 0) {
+                var before = joined.get(at);
+                joined.set(at, new Entry(both(before.addresses(), entry.addresses()), before.words(), before.rows(), both(before.places(), entry.places()), before.number(), before.doubts()));
             } else {
                 joined.add(stated(entry));
             }
         }
         return joined;
+    }
+
+    /** {@return which channel it is the next byte of; -1 if of none} Mostly the one before; or, by name, one a few before: "Pan, Tilt, Pan fine, Tilt fine". */
+    private static int coarse(List<Entry> joined, Entry entry) {
+        for (int at = joined.size() - 1; at >= Math.max(0, joined.size() - FAR); at--) {
+            var before = joined.get(at);
+            boolean named = at == joined.size() - 1 || !bare(entry.words()).isEmpty() && bare(entry.words()).equals(bare(before.words()));
+            if (named && isFineOf(entry, before) && before.addresses().size() + entry.addresses().size() <= DmxValue.MAX_BYTES) {
+                return at;
+            }
+        }
+        return -1;
     }
 
     /** "Pan 16 bit" at one address has the next one, too. */

@@ -38,8 +38,8 @@ final class ChannelMeaning {
             return said(speed ? "PositionEffectRate" : "PositionEffect", words);
         }
         if (pan != tilt && !speed && !p.has("macro", "reset", "mode")) {
-            var axis = pan ? "Pan" : "Tilt";
-            return said(p.has("rotation", "rotate", "continuous", "endless", "infinite", "spin") ? axis + "Rotate" : axis, words);
+            var turned = pan ? "Pan" : "Tilt";
+            return said(p.has("rotation", "rotate", "continuous", "endless", "infinite", "spin") ? turned + "Rotate" : turned, words);
         }
         if (p.has("macro", "macros", "program", "programs", "auto", "effect", "effects", "chase", "show", "preset", "presets") && !p.has("wheel", "strobe")) {
             return macros(p, words, speed, before);
@@ -50,11 +50,18 @@ final class ChannelMeaning {
         if (rows.stream().anyMatch(row -> KELVINS.matcher(row.text()).find()) && !p.has("wheel", "macro", "dimmer", "intensity", "control") && (p.begins("warm", "cold", "cool", "white", "temp", "color temp", "cc") || p.has("ct"))) {
             return new Guess(before.isSubtractive() ? "CTO" : "CTC", LIKELY, quoted(words) + " runs over colour temperatures.");
         }
+        if (rows.stream().anyMatch(row -> row.has("minus green", "plus green", "+green")) && !p.has("wheel", "macro")) {
+            return new Guess("Tint", LIKELY, quoted(words) + " runs between minus and plus green.");
+        }
         var colour = LEVEL.matcher(words).find() ? Catalogue.STANDARD.called(LEVEL.matcher(words).replaceAll(" ").strip()).stream().filter(each -> each.startsWith("ColorAdd_")).findFirst() : java.util.Optional.<String>empty();
         if (colour.isPresent()) {
             return said(colour.get(), words);
         }
-        if (p.has("dimmer", "intensity", "brightness", "master") && !p.has("curve", "mode", "speed", "display", "response", "frequency")) {
+        var axis = axis(p, words, before);
+        if (axis != null) {
+            return axis;
+        }
+        if (p.has("dimmer", "dimming", "intensity", "brightness", "master") && !p.has("curve", "mode", "speed", "display", "response", "frequency")) {
             return said("Dimmer", words);
         }
         if (p.has("dimmer", "dimming") && p.has("curve", "response")) {
@@ -85,6 +92,15 @@ final class ChannelMeaning {
         return colours(p, words, before);
     }
 
+    /** A letter alone: X and Y are the axes where they follow each other, and Y is yellow behind magenta. */
+    private static @Nullable Guess axis(Phrase p, String words, Neighbours before) {
+        return switch (p.text().strip()) {
+            case "x" -> new Guess("Pan", ALIKE, quoted(words) + " may stand for pan.");
+            case "y" -> before.has("ColorSub_M") ? null : new Guess(before.has("Pan") ? "Tilt" : "ColorSub_Y", ALIKE, quoted(words) + (before.has("Pan") ? " behind pan may stand for tilt." : " may stand for yellow."));
+            default -> null;
+        };
+    }
+
     private static @Nullable Guess colours(Phrase p, String words, Neighbours before) {
         if (p.has("color temperature", "cct", "color temp", "kelvin", "white temperature")) {
             return before.isSubtractive() || p.has("cto") ? said("CTO", words) : said("CTC", words);
@@ -112,11 +128,9 @@ final class ChannelMeaning {
                 return new Guess("ColorAdd_" + flag.substring(0, 1).toUpperCase(java.util.Locale.ROOT), LIKELY, quoted(words) + " stands beside red, green and blue, so it is a lamp of its own.");
             }
         }
-        if (p.has("hue")) {
-            return said("HSB_Hue", words);
-        }
-        if (p.has("saturation", "sat")) {
-            return said("HSB_Saturation", words);
+        if (p.has("hue", "saturation", "sat")) {
+            boolean ofOne = p.has("red", "green", "blue", "amber", "white", "cyan", "magenta", "yellow");
+            return new Guess(p.has("hue") ? "HSB_Hue" : "HSB_Saturation", ofOne ? ALIKE : PLAIN, ofOne ? quoted(words) + " speaks of one colour only." : quoted(words) + " is what the chart calls it.");
         }
         if (p.text().strip().matches("(?:fixture |unit )?reset(?: channel)?|reset and lamp|lamp and reset|reset lamp")) {
             return said("Control" + before.nextNumber("Control", p.number()), words);

@@ -30,6 +30,9 @@ record Ends(double from, double to, PhysicalUnit unit, boolean assumed) {
 
     private record Number(double value, @Nullable Unit unit, boolean both, boolean signed) {}
 
+    /** "10 000 K" and "10,000 K" are ten thousand; no other unit of charts is counted in thousands. */
+    private static final Pattern THOUSANDS = Pattern.compile("(?i)(?<![\\d.,])(\\d{1,2})[ \\u00A0\\u2009\\u202F.,'](\\d{3})(?=\\s*(?:k|kelvin)\\b)");
+
     /** {@return the words without the remark how long a value has to be held} */
     static String withoutHold(String words) {
         return HOLD.matcher(words).replaceAll(" ").strip();
@@ -52,6 +55,9 @@ record Ends(double from, double to, PhysicalUnit unit, boolean assumed) {
             return Optional.empty();
         }
         var first = numbers.getFirst();
+        if (usual.unit() == PhysicalUnit.None && first.unit() != null && first.unit().unit() == PhysicalUnit.Time) {
+            return Optional.empty(); // how long it takes, or is to be held
+        }
         if (first.both()) { // plus minus
             return Optional.of(directed(-first.value(), first.value(), unitOf(first, usual), usual, phrase));
         }
@@ -99,7 +105,7 @@ record Ends(double from, double to, PhysicalUnit unit, boolean assumed) {
     /** Numbers that bear a unit; a number without one takes that of its neighbour. What has no unit at all is no physical value. */
     private static List<Number> numbers(String words, PhysicalUnit usual) {
         var found = new ArrayList<Number>();
-        for (var each : NUMBER.matcher(words.replaceAll("\\.{2,}", " \u2026 ")).results().toList()) {
+        for (var each : NUMBER.matcher(THOUSANDS.matcher(words).replaceAll("$1$2").replaceAll("\\.{2,}", " \u2026 ")).results().toList()) {
             var unit = each.group(3) == null ? null : UNITS.get(each.group(3).toLowerCase(java.util.Locale.ROOT));
             double value = Double.parseDouble(each.group(2).replace(',', '.'));
             boolean minus = each.group(1).equals("-") && (each.start() == 0 || " (:,;=".indexOf(words.charAt(each.start() - 1)) >= 0) && !isDash(words, each.start()) || each.group(1).equals("\u2212");

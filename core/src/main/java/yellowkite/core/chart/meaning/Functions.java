@@ -108,8 +108,8 @@ final class Functions {
     }
 
     /** A row of dots goes on as its neighbours; one without values counts only if it is alone. */
-    private static List<Row> valued(List<Row> rows) {
-        var valued = rows.stream().filter(row -> row.values() != null).toList();
+    private List<Row> valued(List<Row> rows) {
+        var valued = PassedOver.filled(rows, doubts).stream().filter(row -> row.values() != null).toList();
         return valued.isEmpty() ? rows.stream().filter(row -> !row.meaning().equals("...")).limit(1).toList() : valued;
     }
 

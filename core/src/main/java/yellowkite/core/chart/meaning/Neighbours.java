@@ -24,7 +24,7 @@ final class Neighbours {
 
     /** @param all the words of all channels of the mode */
     Neighbours(List<Phrase> all) {
-        additive = List.of("red", "green", "blue").stream().allMatch(color -> all.stream().anyMatch(each -> each.has(color)));
+        additive = List.of("red", "green", "blue").stream().allMatch(color -> all.stream().anyMatch(each -> each.has(color, color.substring(0, 1))));
         subtractive = List.of("cyan", "magenta", "yellow").stream().allMatch(color -> all.stream().anyMatch(each -> each.has(color)));
     }
 

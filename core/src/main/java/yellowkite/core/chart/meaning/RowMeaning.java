@@ -12,6 +12,7 @@ import java.util.regex.Pattern;
  * @param sure      in [0, 1]
  */
 record RowMeaning(String attribute, String slot, boolean alone, double still, double sure) {
+    private static final Pattern DASH = Pattern.compile("\\s*[-\u2010-\u2015]+\\s*");
     private static final Pattern FAMILY = Pattern.compile("^(Gobo|Color|Prism|AnimationWheel)(\\d+)$");
     private static final Pattern TURNED = Pattern.compile("^(Gobo|Prism|AnimationWheel)(\\d+)Pos$");
     /** What a row says beside the slot that it brings in. */
@@ -25,6 +26,9 @@ record RowMeaning(String attribute, String slot, boolean alone, double still, do
         var base = attribute;
         if (p.has("no function", "no effect", "reserved", "unused", "not used", "no use", "nothing", "no functions") && !p.has("open", "closed")) {
             return new RowMeaning("NoFeature", "", true, 0, 0.95);
+        }
+        if (DASH.matcher(words).matches() || base.matches("CT[OBC]") && p.text().strip().matches("off|none|native")) {
+            return new RowMeaning("NoFeature", "", true, 0, 0.85);
         }
         var family = FAMILY.matcher(base);
         var turned = TURNED.matcher(base);

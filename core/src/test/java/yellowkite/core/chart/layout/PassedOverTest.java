@@ -1,0 +1,78 @@
+package yellowkite.core.chart.layout;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import yellowkite.core.chart.ChartReader;
+import yellowkite.core.chart.proposal.Proposal;
+import yellowkite.core.chart.proposal.Proposal.CellProposal;
+import yellowkite.core.chart.proposal.Proposal.ChannelProposal;
+import yellowkite.core.chart.proposal.Proposal.FunctionProposal;
+import yellowkite.core.chart.proposal.Proposal.RangeProposal;
+import yellowkite.core.chart.source.TextSheets;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
+
+/** What charts leave out, write apart, or say with one letter. */
+class PassedOverTest {
+    private static Proposal read(String chart) {
+        return ChartReader.read(List.of(TextSheets.read(chart)), null, null);
+    }
+
+    private static List<ChannelProposal> channels(String chart) {
+        return read(chart).modes().getFirst().channels();
+    }
+
+    @Test
+    void dotsBetweenCountedRowsStandForTheRowsBetween() {
+        var gobo = channels("1\tGobo wheel\t0-9\tOpen\n\t\t10-19\tGobo 1\n\t\t20-29\tGobo 2\n\t\t...\t...\n\t\t50-59\tGobo 5\n\t\t60-255\tNo function").getFirst();
+
+        assertThat(gobo.functions().getFirst().ranges()).extracting(RangeProposal::name, RangeProposal::from, RangeProposal::to).containsExactly(
+                tuple("Open", 0L, 9L), tuple("Gobo 1", 10L, 19L), tuple("Gobo 2", 20L, 29L), tuple("Gobo 3", 30L, 39L), tuple("Gobo 4", 40L, 49L), tuple("Gobo 5", 50L, 59L));
+        assertThat(gobo.doubts()).isEmpty();
+    }
+
+    @Test
+    void dotsThatCannotBeCountedOnAreADoubt() {
+        assertThat(channels("1\tColour wheel\t0-9\tOpen\n\t\t10-19\tRed\n\t\t...\t\n\t\t70-79\tPink").getFirst().doubts()).singleElement().asString().startsWith("Line 3 passes over values");
+        assertThat(channels("1\tGobo wheel\t0-9\tGobo 1\n\t\t10-19\tGobo 2\n\t\t...\t\n\t\t75-79\tGobo 5").getFirst().doubts()).as("55 values are no two steps").hasSize(1);
+    }
+
+    @Test
+    void dotsBetweenCellsStandForTheCellsBetween() {
+        var channels = channels("1: Dimmer 0..255\n2: Pixel 1 red\n3: Pixel 1 green\n4: Pixel 2 red\n5: Pixel 2 green\n...\n16: Pixel 8 red\n17: Pixel 8 green");
+
+        assertThat(channels.get(1).cell()).isEqualTo(new CellProposal("Pixel", 8, 2, 2));
+        assertThat(read("1: Dimmer 0..255\n2: Pixel 1 red\n3: Pixel 2 red\n...\n9: Pixel 8 red").unplaced()).as("the dots are placed").isEmpty();
+        assertThat(read("1: Dimmer 0..255\n2: Pixel 1 red\n3: Pixel 2 red\n...\n12: Pixel 8 red").unplaced()).as("addresses that leave no room for just these").hasSize(1);
+    }
+
+    @Test
+    void aColumnSaysWhichByteARowIs() {
+        var channels = channels("Address\tName\tCoarse/Fine\tValue\n1\tDimmer\tCoarse\t0-255\n2\tDimmer\tFine\t0-255\n3\tZoom\t\t0-255");
+
+        assertThat(channels).extracting(ChannelProposal::addresses).containsExactly(List.of(1, 2), List.of(3));
+    }
+
+    @Test
+    void bytesThatStandApartAreJoinedByName() {
+        var channels = channels("1\tPan\t0-255\n2\tTilt\t0-255\n3\tPan fine\t0-255\n4\tTilt fine\t0-255\n5\tDimmer\t0-255");
+
+        assertThat(channels).extracting(ChannelProposal::attribute, ChannelProposal::addresses).containsExactly(tuple("Pan", List.of(1, 3)), tuple("Tilt", List.of(2, 4)), tuple("Dimmer", List.of(5)));
+    }
+
+    @Test
+    void aLetterAloneIsNeverSure() {
+        assertThat(channels("1\tX\t0-255\n2\tY\t0-255\n3\tDimmer\t0-255")).extracting(ChannelProposal::attribute).containsExactly("Pan", "Tilt", "Dimmer");
+        assertThat(channels("1\tX\t0-255\n2\tY\t0-255\n3\tDimmer\t0-255")).filteredOn(ChannelProposal::wantsAPerson).hasSize(2);
+        assertThat(channels("1\tC\t0-255\n2\tM\t0-255\n3\tY\t0-255").getLast().attribute()).isEqualTo("ColorSub_Y");
+    }
+
+    @Test
+    void thousandsOfKelvinsAndSecondsToHold() {
+        var channels = channels("1\tCTC\t0-9\tOff\n\t\t10-255\t10 000 K to 2.500 K\n2\tControl\t0-199\t-\n\t\t200-255\tReset (3 sec.)");
+
+        assertThat(channels.getFirst().functions()).extracting(FunctionProposal::attribute, FunctionProposal::physicalFrom, FunctionProposal::physicalTo).containsExactly(tuple("NoFeature", 0.0, 0.0), tuple("CTC", 10_000.0, 2_500.0));
+        assertThat(channels.getLast().functions()).extracting(FunctionProposal::attribute).containsExactly("NoFeature", "FixtureGlobalReset");
+        assertThat(channels.getLast().functions().getLast().physicalTo()).as("three seconds are how long to hold it").isEqualTo(1);
+    }
+}
