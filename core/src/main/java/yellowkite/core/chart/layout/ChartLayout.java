@@ -32,6 +32,8 @@ public final class ChartLayout {
     /** Modes in the order of the chart, by the column or the block that they stand in. */
     private final Map<String, OpenMode> modes = new LinkedHashMap<>();
     private @Nullable OpenEntry open;
+    /** Whether names stand above their values: text there that is no name heads the rows below it. */
+    private boolean nested;
     private int numbers;
     private int blocks;
     /** What the column of modes said last. */
@@ -101,7 +103,9 @@ public final class ChartLayout {
     }
 
     private void table(Sheet whole) {
-        var table = Combined.parted(whole);
+        var plain = Combined.parted(whole);
+        var table = Nested.parted(plain);
+        nested = table != plain;
         var columns = Columns.of(table);
         if (columns.addresses().size() > 1) { // modes stand in the order of their columns
             columns.addresses().forEach((column, name) -> modes.computeIfAbsent("column " + column + name, none -> new OpenMode(name, new ArrayList<>())));
@@ -189,6 +193,10 @@ public final class ChartLayout {
             return true;
         }
         if (values == null && !isGoingOn(columns, line)) {
+            if (nested && !name.isEmpty()) {
+                open.doubts.add(Character.toUpperCase(line.place().charAt(0)) + line.place().substring(1) + " stands among its values and heads those below it: '" + name + "'.");
+                return false;
+            }
             return goesOn(line, says);
         }
         add(line, columns, values, says);

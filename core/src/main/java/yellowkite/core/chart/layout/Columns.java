@@ -32,7 +32,7 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
     private static final Pattern WIDTH_WORD = Pattern.compile("(?i)coarse|fine|[lm]sb|hi|lo|(?:high|low) byte|(?:8|16)[- ]?bit|-");
     private static final Pattern RANGE = Pattern.compile("(?i)^named (?:ranges?|parts?)$|^(?:ranges?|sets?|steps?)$");
     /** "24 CH", "6ch", "16 channels", "Mode 2", "Extended". */
-    private static final Pattern MODE_HEAD = Pattern.compile("(?i)^(?:\\d{1,3}\\s*-?\\s*(?:ch\\.?|chn?\\.?|channels?|kan[a\\u00E4]le?)(?:\\s*mode)?|mode\\s*\\w+.*|.*\\bmode|basic|standard|std\\.?|extended|ext\\.?|compact|full|simple|advanced|expert|reduced|normal|short|long|pixel|hsi|rgb|\\d{1,2}[- ]?bit)$");
+    private static final Pattern MODE_HEAD = Pattern.compile("(?i)^(?:m\\d{1,2}|\\d{1,3}\\s*-?\\s*(?:ch\\.?|chn?\\.?|channels?|kan[a\\u00E4]le?)(?:\\s*mode)?|mode\\s*\\w+.*|.*\\bmode|basic|standard|std\\.?|extended|ext\\.?|compact|full|simple|advanced|expert|reduced|normal|short|long|pixel|hsi|rgb|\\d{1,2}[- ]?bit)$");
 
     private static Map<Role, Pattern> heads() {
         var heads = new EnumMap<Role, Pattern>(Role.class);

@@ -3,6 +3,7 @@ package yellowkite.core.chart.layout;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import yellowkite.core.chart.source.Sheet;
 import yellowkite.core.chart.source.Sheet.Line;
 
@@ -40,6 +41,12 @@ final class Combined {
     private static boolean isCombined(String cell) {
         var found = CELL.matcher(cell);
         return found.matches() && Values.of(found.group(1)).isPresent() && Values.of(cell).isEmpty();
+    }
+
+    /** {@return the values of such a cell, and what they mean; null if it is another one} */
+    static @Nullable List<String> split(String cell) {
+        var found = CELL.matcher(cell);
+        return isCombined(cell) && found.matches() ? List.of(found.group(1), found.group(2)) : null;
     }
 
     private static Line parted(Line line, int column) {

@@ -119,7 +119,8 @@ record Ends(double from, double to, PhysicalUnit unit, boolean assumed) {
         for (int i = 0; i < found.size(); i++) {
             var each = found.get(i);
             var unit = each.unit() != null ? each.unit() : i + 1 < found.size() ? found.get(i + 1).unit() : null;
-            if (unit != null && unit.unit() == last.unit()) {
+            boolean tooMuch = each.unit() == null && last.unit() == PhysicalUnit.Percent && each.value() > 100; // 255 is a DMX value, whatever stands behind it
+            if (unit != null && unit.unit() == last.unit() && !tooMuch) {
                 result.add(new Number(Math.round(each.value() * unit.factor() * FINEST) / FINEST, unit, each.both(), each.signed()));
             }
         }

@@ -73,7 +73,7 @@ record RowMeaning(String attribute, String slot, boolean alone, double still, do
         }
         boolean no = p.has("no strobe", "strobe off", "without strobe", "off") && !p.has("shutter off", "light off", "blackout");
         if (!no && (random || p.begins("strob", "flash", "hz", "sync") || p.text().contains("hz ") || p.runs("slow", "fast") || p.runs("fast", "slow"))) {
-            return running(base + (random ? "StrobeRandom" : p.has("effect") ? "StrobeEffect" : "Strobe"));
+            return running(base + (random ? "StrobeRandom" : p.has("effect") && !p.has("strobe effect") ? "StrobeEffect" : "Strobe"));
         }
         if (p.has("closed", "close", "blackout", "shut", "black out", "light off", "shutter off", "dark")) {
             return still(base, 0);
@@ -164,7 +164,8 @@ record RowMeaning(String attribute, String slot, boolean alone, double still, do
         if (p.text().matches(" (?:normal|normal operation|idle|safe|default|operation|off)(?: .*)?") && !p.begins("reset")) {
             return new RowMeaning("NoFeature", "", true, 0, 0.85);
         }
-        var attribute = p.begins("reset", "home") ? reset(p)
+        boolean lamp = p.text().startsWith(" lamp ") && p.has("on", "off");
+        var attribute = p.begins("reset", "home") && !lamp ? reset(p)
                 : p.has("lamp", "strike", "ignite") && p.has("on", "off", "strike", "ignite") ? "LampControl"
                 : p.begins("fan", "silent", "quiet") || p.has("cooling") ? "FanMode"
                 : p.has("dimmer curve", "linear", "square law", "s curve", "inverse square") || p.has("curve") ? "DimmerCurve"

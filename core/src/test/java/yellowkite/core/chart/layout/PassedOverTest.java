@@ -75,4 +75,35 @@ class PassedOverTest {
         assertThat(channels.getLast().functions()).extracting(FunctionProposal::attribute).containsExactly("NoFeature", "FixtureGlobalReset");
         assertThat(channels.getLast().functions().getLast().physicalTo()).as("three seconds are how long to hold it").isEqualTo(1);
     }
+
+    @Test
+    void valuesMayStandBelowTheNameOfTheirChannel() {
+        var read = read("""
+                M1  M2  Function                  Type of control
+                1   1   Pan                       8 bit
+                        0-255  Pan movement by 540°  proportional
+                *   2   Pan fine                  16 bit
+                        0-255  Fine control       proportional
+                2   3   Gobo wheel
+                        0-9    Open               step
+                        Gobos that turn
+                        10-19  Gobo 1             step
+                        100-199 Gobo 1 shake from slow to fast  proportional
+                3   4   Cyan
+                        0-255  Cyan (0 - white, 255 - 100 % cyan)  proportional
+                """);
+
+        assertThat(read.modes()).extracting(mode -> mode.channels().stream().map(ChannelProposal::addresses).toList()).containsExactly(List.of(List.of(1), List.of(2), List.of(3)), List.of(List.of(1, 2), List.of(3), List.of(4)));
+        var gobo = read.modes().getFirst().channels().get(1);
+        assertThat(gobo.functions()).extracting(FunctionProposal::attribute, FunctionProposal::from, FunctionProposal::to).containsExactly(tuple("Gobo1", 0L, 19L), tuple("Gobo1SelectShake", 100L, 199L));
+        assertThat(gobo.doubts()).as("a heading among values may change what they mean").anyMatch(doubt -> doubt.startsWith("Line 8 stands among its values"));
+        assertThat(read.unplaced()).singleElement().satisfies(line -> assertThat(line.text()).isEqualTo("Gobos that turn"));
+        assertThat(read.modes().getFirst().channels().getLast().functions()).extracting(FunctionProposal::physicalFrom, FunctionProposal::physicalTo).containsExactly(tuple(0.0, 1.0));
+    }
+
+    @Test
+    void aLampThatIsStruckIsNotReset() {
+        assertThat(channels("1\tControl\t0-129\tReserved\n\t\t130-139\tLamp on, reset (hold 3 s)\n\t\t140-255\tStrobe-effect").getFirst().functions()).extracting(FunctionProposal::attribute).contains("LampControl").doesNotContain("FixtureGlobalReset");
+        assertThat(channels("1\tShutter\t0-9\tClosed\n\t\t10-199\tStrobe-effect from slow to fast\n\t\t200-255\tOpen").getFirst().functions()).extracting(FunctionProposal::attribute).containsExactly("Shutter1", "Shutter1Strobe", "Shutter1");
+    }
 }
