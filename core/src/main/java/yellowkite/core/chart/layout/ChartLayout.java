@@ -22,6 +22,8 @@ public final class ChartLayout {
     private static final Pattern FOOT = Pattern.compile("(?i)^(?:(?:page|seite|p\\.)\\s*)?\\d{1,4}\\s*(?:/|of|von|\\|)?\\s*\\d{0,4}$|^-\\s*\\d{1,4}\\s*-$");
     private static final Pattern SENTENCE = Pattern.compile("(?i)^(?:(?:dmx\\s*)?(?:channels?|ch|kanal)\\.?\\s*)?#?(\\d{1,3}(?:\\s*[-/+&]\\s*\\d{1,3})?)\\s*[:.)\\u2013=-]?\\s+(\\p{L}.*)$");
 
+    private static final Pattern CONDITION = Pattern.compile("(?i)\\((?:while|when|if|only)\\b[^)]{3,80}\\)");
+
     private static final int FIRST_LINES = 2;
     private static final int LAST_LINES = 5;
     /** Of one channel: no chart says more than one thing of each value. */
@@ -72,7 +74,21 @@ public final class ChartLayout {
         if (!modes.equals(listed)) {
             layout.unplaced.removeIf(each -> Values.isEllipsis(each.text())); // the dots said what is filled in now
         }
+        modes = layout.started(modes.stream().map(DefaultLines::behind).toList());
         return new Charted(layout.heading().stream().map(Unplaced::text).toList(), modes, Stream.concat(layout.title.stream().filter(each -> !layout.heading().contains(each)), layout.unplaced.stream()).toList());
+    }
+
+    /** A line of start values is placed with the channels that it names. */
+    private List<Mode> started(List<Mode> modes) {
+        var after = modes;
+        for (var line : List.copyOf(unplaced)) {
+            var values = DefaultLines.of(line.text());
+            after = after.stream().map(mode -> DefaultLines.with(mode, values)).toList();
+            if (DefaultLines.areAllThere(modes, values)) {
+                unplaced.remove(line);
+            }
+        }
+        return after;
     }
 
     /** What names the fixture stands at the very beginning, or just above the table; what else comes before it is no part of the chart. */
@@ -118,7 +134,7 @@ public final class ChartLayout {
             if (i < columns.heading()) {
                 above(line);
             } else if (!(columns.addresses().isEmpty() ? sentence(line) : row(columns, line))) {
-                other(line);
+                other(line, columns.heading() >= 0 && !columns.addresses().isEmpty());
             }
         }
     }
@@ -148,12 +164,12 @@ public final class ChartLayout {
         modes.put("block " + blocks, new OpenMode(name, new ArrayList<>()));
     }
 
-    /** A line that is no row of the table. */
-    private void other(Line line) {
+    /** A line that is no row of the table. @param below whether it stands below the heading of one, and so is no title */
+    private void other(Line line, boolean below) {
         boolean single = line.cells().stream().filter(cell -> !cell.isEmpty()).count() == 1;
         if (single && MODE_LINE.matcher(line.text()).matches()) {
             begin(line.text());
-        } else if (isBefore() && open == null) {
+        } else if (isBefore() && open == null && !below) {
             title.add(new Unplaced(line.place(), line.text()));
         } else {
             unplaced.add(new Unplaced(line.place(), line.text()));
@@ -307,7 +323,10 @@ public final class ChartLayout {
         return false;
     }
 
-    private boolean opened(Line line, List<Integer> addresses, String rest) {
+    private boolean opened(Line line, List<Integer> addresses, String said) {
+        var condition = CONDITION.matcher(said);
+        boolean waits = condition.find();
+        var rest = waits ? condition.replaceFirst(" ") : said;
         var within = Values.within(rest);
         var name = within.map(Values.Within::before).orElse(rest).replaceFirst("[\\s.:,;=(-]+$", "");
         var key = restarted(addresses);
@@ -316,6 +335,10 @@ public final class ChartLayout {
         open.places.add(line.place());
         if (within.isPresent()) {
             pieces(line, rest.substring(within.get().before().length()));
+            if (waits) { // it holds for all of the channel, and so from its first row on
+                var first = open.rows.getFirst();
+                open.rows.set(0, new Row(first.values(), first.meaning() + " " + condition.group(), first.start(), first.highlight(), first.place()));
+            }
         } else {
             open.rows.add(new Row(null, "", "", "", line.place()));
         }

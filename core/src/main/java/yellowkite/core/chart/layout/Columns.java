@@ -37,7 +37,7 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
     private static Map<Role, Pattern> heads() {
         var heads = new EnumMap<Role, Pattern>(Role.class);
         heads.put(Role.HEX, Pattern.compile("(?i)^hex(?:adecimal)?\\.?(?: values?)?$|^values? \\(hex\\)$"));
-        heads.put(Role.PERCENT, Pattern.compile("(?i)^(?:%|percent(?:age)?|per cent)\\.?(?: values?)?$|^values? ?\\(?%\\)?$"));
+        heads.put(Role.PERCENT, Pattern.compile("(?i)^(?:(?:dmx )?\\(?%\\)?|(?:dmx )?percent(?:age)?|per cent)\\.?(?: values?)?$|^values? ?\\(?%\\)?$"));
         heads.put(Role.FROM, Pattern.compile("(?i)^(?:from|min\\.?|begin|first|low|von|dmx from|value from)$"));
         heads.put(Role.TO, Pattern.compile("(?i)^(?:to|max\\.?|end|last|high|until|bis|dmx to|value to)$"));
         heads.put(Role.START, Pattern.compile("(?i)^(?:defaults?|home|starts?(?: at)?|initial|preset|reset|default values?|home position|start values?|def\\.?)$"));
@@ -165,6 +165,12 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
         if (best >= 0) {
             single.put(Role.VALUES, best);
             free.remove(best);
+        }
+        if (best < 0 && !single.containsKey(Role.PERCENT)) {
+            free.stream().filter(column -> facts.get(column).percents() >= 0.7 && facts.get(column).filled() > 2).findFirst().ifPresent(column -> {
+                single.put(Role.PERCENT, column);
+                free.remove(column);
+            });
         }
         for (int column : List.copyOf(free)) { // the same once more in another notation
             var fact = facts.get(column);

@@ -16,6 +16,8 @@ final class ChannelMeaning {
     /** "Red dimmer" is the red, not another dimmer. */
     private static final Pattern LEVEL = Pattern.compile("(?i)\\b(?:dimmer|intensity|brightness|level|led|leds|control)\\b");
 
+    private static final Pattern BLADE = Pattern.compile(" (?:framing |shaper |frame )?(?:blade|shaper|frame|shutter blade) ([1-4]) ?(a|b|rot(?:ation)?) ");
+
     private ChannelMeaning() {}
 
     static Guess of(String words, List<Phrase> rows, Neighbours before) {
@@ -66,6 +68,10 @@ final class ChannelMeaning {
         }
         if (p.has("dimmer", "dimming") && p.has("curve", "response")) {
             return said("DimmerCurve", words);
+        }
+        var blade = BLADE.matcher(p.text());
+        if (blade.find()) {
+            return said("Blade" + blade.group(1) + (blade.group(2).startsWith("rot") ? "Rot" : blade.group(2).toUpperCase(java.util.Locale.ROOT)), words);
         }
         if (p.has("gobo", "gobos", "pattern")) {
             return turned("Gobo", p, words, rows, before);

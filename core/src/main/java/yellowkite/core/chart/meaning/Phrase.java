@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
  * @param text with one space around each word
  */
 record Phrase(String text) {
-    private static final Pattern ARROWS = Pattern.compile("\\s*(?:-+>|=+>|[\\u2192\\u279C\\u2794\\u21D2\\u00BB]|\\.{2,}|\\u2026|\\s[-\\u2010-\\u2015\\u2212~]\\s|[\\u2012-\\u2015~]|(?<=[\\d%\\u00B0k])\\s*[-\\u2010\\u2011\\u2212]\\s*(?=\\d))\\s*");
+    private static final Pattern ARROWS = Pattern.compile("\\s*(?:-+>|=+>|[\\u2192\\u279C\\u2794\\u21D2\\u00BB]|\\.{2,}|\\u2026|\\s[-\\u2010-\\u2015\\u2212~]\\s|[\\u2012-\\u2015~]|(?<=slow|fast|min|max|near|far|wide|narrow|open|closed|warm|cold|low|high)[-/](?=slow|fast|min|max|near|far|wide|narrow|open|closed|warm|cold|low|high)|(?<=[\\d%\\u00B0k])\\s*[-\\u2010\\u2011\\u2212]\\s*(?=\\d))\\s*");
     private static final Pattern DEGREES = Pattern.compile("\\bdeg(?:rees?)?\\b\\.?");
     private static final Pattern TO = Pattern.compile("\\b(?:up to|to|bis)\\b");
     private static final Pattern STOPS = Pattern.compile("[.,](?!\\d)");

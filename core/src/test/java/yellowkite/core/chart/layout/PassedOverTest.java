@@ -106,4 +106,30 @@ class PassedOverTest {
         assertThat(channels("1\tControl\t0-129\tReserved\n\t\t130-139\tLamp on, reset (hold 3 s)\n\t\t140-255\tStrobe-effect").getFirst().functions()).extracting(FunctionProposal::attribute).contains("LampControl").doesNotContain("FixtureGlobalReset");
         assertThat(channels("1\tShutter\t0-9\tClosed\n\t\t10-199\tStrobe-effect from slow to fast\n\t\t200-255\tOpen").getFirst().functions()).extracting(FunctionProposal::attribute).containsExactly("Shutter1", "Shutter1Strobe", "Shutter1");
     }
+
+    @Test
+    void startValuesMayStandInALineOrBehindAMeaning() {
+        var read = read("Address\tName\tValue\n1\tDimmer\t0-255\n2\tRed\t0-255\n3\tGreen\t0-255\nDefaults: Dimmer 10, Red/Green 50 %");
+
+        assertThat(read.modes().getFirst().channels()).extracting(ChannelProposal::start).containsExactly(10L, 128L, 128L);
+        assertThat(read.unplaced()).isEmpty();
+        assertThat(read("Address\tName\tValue\n1\tDimmer\t0-255\nDefaults: Dimmer 10, Whirl 3").unplaced()).as("a name that is no channel").hasSize(1);
+        assertThat(channels("Ch 1 - Pan, 0-255: 0 to 540°, default 100\nCh 2 - Dimmer, 0-255: 0 to 100 %").getFirst().start()).isEqualTo(100);
+    }
+
+    @Test
+    void aColumnOfPercentAndAddressesThatNameTheirBytes() {
+        var read = read("DMX Channel,Parameter,DMX %,Action\n1 (MSB) / 2 (LSB),Pan,0-100%,-315° to +315°\n3,Colour wheel,0-49%,Open\n,,50-74%,\"CW rotation, fast-slow\"\n,,75-100%,\"CCW rotation, slow-fast\"\n4,Shaper 1A,0-100%,\n5,Blade 1 rot,0-100%,");
+
+        assertThat(read.modes().getFirst().channels()).extracting(ChannelProposal::attribute, ChannelProposal::addresses).containsExactly(tuple("Pan", List.of(1, 2)), tuple("Color1", List.of(3)), tuple("Blade1A", List.of(4)), tuple("Blade1Rot", List.of(5)));
+        assertThat(read.modes().getFirst().channels().get(1).functions().get(1)).satisfies(spin -> assertThat(spin.physicalFrom()).as("fast first").isGreaterThan(spin.physicalTo()));
+        assertThat(read("Address\tName\tValue\nWhat is this\tPan\t0-255\n2\tTilt\t0-255\n3\tZoom\t0-255\n4\tFocus\t0-255").unplaced()).as("nothing below a heading is a title").hasSize(1);
+    }
+
+    @Test
+    void aConditionBesideTheNameHoldsForAllRows() {
+        var turns = channels("Ch 4: Gobo. 0-15 open; 16-63 gobo 1\nCh 5: Gobo rotation (while Ch 4 is 16-63). 0-127 index 0-360°; 128-255 rotation, 0.5 rpm to 60 rpm").getLast();
+
+        assertThat(turns.functions()).hasSize(2).allSatisfy(each -> assertThat(each.counts()).isEqualTo(new Proposal.Counts(4, 16, 63)));
+    }
 }
