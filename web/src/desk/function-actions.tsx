@@ -137,13 +137,16 @@ function Paste({ channel, close }: Panel) {
       }}
     >
       <label className="flex flex-col gap-1 text-sm text-muted">
-        Rows of the chart: values, then what they do
+        Rows of the chart: values, then what they do. Ctrl+Enter sets them.
         <textarea
           autoFocus
           value={text}
           rows={7}
           spellCheck={false}
           placeholder={'0-19 Closed\n20-49 Open\n50-255 Strobe, slow to fast (0.5 Hz to 20 Hz)'}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) event.currentTarget.form?.requestSubmit();
+          }}
           onChange={(event) => {
             setText(event.currentTarget.value);
             setCorrections([]); // what was said was said of other rows

@@ -74,8 +74,7 @@ class AuthoringTest extends WritesProfiles {
         browser.seeFocusIn(DIALOG);
         browser.typeOn("0, 31, Open\n32; 127; Kite\n128-255 Reeds");
         browser.see(By.xpath("//ul[@aria-label='Understood as']/li[contains(., '3 named ranges')]"));
-        browser.key(Keys.TAB);
-        browser.key(Keys.ENTER);
+        browser.key(Keys.CONTROL, Keys.ENTER);
         browser.seeText("changed from the chart pasted table: 1 channel");
         browser.seeNoMore(DIALOG);
         mode("Short", 2);
