@@ -16,13 +16,15 @@ final class DefaultLines {
     private static final Pattern ONE = Pattern.compile("^(.*\\p{L}.*?)\\s*[=:]?\\s+(\\d{1,5}\\s*%?)$");
     private static final Pattern BEHIND = Pattern.compile("(?i)[,;(]?\\s*\\bdefaults?(?: value)?\\s*(?:[:=]|is)?\\s*(\\d{1,5}\\s*%?)\\)?");
 
+    private static final int LONGEST = 1_000;
+
     private DefaultLines() {}
 
     /** {@return the start values of a line, by what they are called; empty if it is no such line, or not understood to its end} */
     static Map<String, String> of(String line) {
         var found = LINE.matcher(line.strip());
         var values = new LinkedHashMap<String, String>();
-        if (!found.matches()) {
+        if (line.length() > LONGEST || !found.matches()) {
             return values;
         }
         for (var part : found.group(1).replaceFirst("[.\\s]+$", "").split("[,;]")) {
