@@ -279,7 +279,7 @@ public final class ChartLayout {
         var range = line.cell(columns.column(Role.RANGE));
         var more = line.cell(columns.column(Role.MORE));
         var said = range.isEmpty() ? line.cell(columns.column(Role.MEANING)) : range;
-        return more.isEmpty() || more.equalsIgnoreCase(said) ? said : said + ", " + more;
+        return BothEnds.inMeaning(more.isEmpty() || more.equalsIgnoreCase(said) ? said : said + ", " + more);
     }
 
     private static String words(Columns columns, Line line) {
@@ -301,7 +301,7 @@ public final class ChartLayout {
 
     /** A chart without columns: each line is a sentence of its own. */
     private boolean sentence(Line line) {
-        var text = line.text();
+        var text = BothEnds.inSentence(line.text());
         var within = Values.within(text);
         var begins = SENTENCE.matcher(text);
         if (begins.matches() && (within.isEmpty() || within.get().before().length() > begins.group(1).length())) {
@@ -328,7 +328,7 @@ public final class ChartLayout {
         boolean waits = condition.find();
         var rest = waits ? condition.replaceFirst(" ") : said;
         var within = Values.within(rest);
-        var name = within.map(Values.Within::before).orElse(rest).replaceFirst("[\\s.:,;=(-]+$", "");
+        var name = within.map(Values.Within::before).orElse(rest).replaceFirst("(?i)[\\s.:,;=(-]+(?:dmx[\\s.:,;=(-]*)?$", "");
         var key = restarted(addresses);
         open = new OpenEntry(name, ++numbers, Map.of(0, addresses));
         modes.computeIfAbsent(key, none -> new OpenMode("", new ArrayList<>())).entries().add(new Placed(addresses, open));

@@ -85,6 +85,9 @@ record Ends(double from, double to, PhysicalUnit unit, boolean assumed) {
     }
 
     private static Ends directed(double from, double to, PhysicalUnit unit, StandardAttribute usual, Phrase phrase) {
+        if (unit != PhysicalUnit.Time && from >= 0 && from < to && fallsInWords(phrase)) { // "big to small, 5-50°": the words say the sense; fast takes less time
+            return directed(to, from, unit, usual, phrase);
+        }
         return scaled(signed(usual, phrase, from), signed(usual, phrase, to), unit, usual);
     }
 

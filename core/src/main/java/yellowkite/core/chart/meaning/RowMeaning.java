@@ -27,7 +27,7 @@ record RowMeaning(String attribute, String slot, boolean alone, double still, do
         if (p.has("no function", "no effect", "reserved", "unused", "not used", "no use", "nothing", "no functions") && !p.has("open", "closed")) {
             return new RowMeaning("NoFeature", "", true, 0, 0.95);
         }
-        if (DASH.matcher(words).matches() || base.matches("CT[OBC]") && p.text().strip().matches("off|none|native")) {
+        if (DASH.matcher(words).matches() || p.text().equals(" no ") || base.matches("CT[OBC]") && p.text().strip().matches("off|none|native")) {
             return new RowMeaning("NoFeature", "", true, 0, 0.85);
         }
         var family = FAMILY.matcher(base);

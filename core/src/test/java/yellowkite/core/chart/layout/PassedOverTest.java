@@ -132,4 +132,14 @@ class PassedOverTest {
 
         assertThat(turns.functions()).hasSize(2).allSatisfy(each -> assertThat(each.counts()).isEqualTo(new Proposal.Counts(4, 16, 63)));
     }
+
+    @Test
+    void bothEndsMayBeSaidOneByOne() {
+        var channels = channels("Channel 1: Cyan. 0 = open, 255 = full cyan.\nChannel 2: CTO. 0 = 6500 K, 255 = 2800 K.\nChannel 3: Dimmer. DMX 0 = closed, 255 = open.");
+
+        assertThat(channels).extracting(ChannelProposal::words, each -> each.functions().getFirst().physicalFrom(), each -> each.functions().getFirst().physicalTo()).containsExactly(
+                tuple("Cyan", 0.0, 1.0), tuple("CTO", 6_500.0, 2_800.0), tuple("Dimmer", 0.0, 1.0));
+        assertThat(channels("1\tDimmer\t0-255\t0 = closed, 255 = open\n2\tZoom\t0-255\tBig to small 5-50 deg\n3\tPan/Tilt speed\t0-255\tfast to slow (0.2 s - 25 s)").get(1).functions().getFirst()).satisfies(zoom -> assertThat(zoom.physicalFrom()).isEqualTo(50),
+                zoom -> assertThat(zoom.physicalTo()).isEqualTo(5));
+    }
 }
