@@ -1,10 +1,11 @@
 import { useState } from 'react';
 import type { ChartChannel, ChartMode } from '../api/types';
+import { readAddresses } from '../parts/addresses';
 import { AttributePicker } from '../parts/attribute-picker';
+import { Typed } from '../parts/typed';
 import { Button } from '../ui/button';
 import { useChart } from './chart-context';
 import { FunctionRows } from './function-rows';
-import { Typed } from '../parts/typed';
 
 /** One channel opened: why it is read as it is, what is in doubt, and everything corrected in place. */
 export function ChannelProposal({ channel, mode }: { channel: ChartChannel; mode: ChartMode }) {
@@ -29,17 +30,19 @@ export function ChannelProposal({ channel, mode }: { channel: ChartChannel; mode
         <Labelled text={channel.cell === '' ? 'Addresses' : 'Addresses in the cell'}>
           <Typed
             label={`Addresses of ${channel.words}`}
+            mono
             width="w-24"
             value={channel.addresses.join(', ')}
-            onSend={(text) => {
-              const addresses = addressesOf(text);
-              return addresses ? correct({ type: 'chooseAddresses', channel: channel.key, mode: mode.index, addresses }) : 'Type addresses, most significant first: 5 or 5, 6 or 5-6.';
+            onSend={async (text) => {
+              const addresses = await readAddresses(text);
+              return typeof addresses === 'string' ? addresses : correct({ type: 'chooseAddresses', channel: channel.key, mode: mode.index, addresses });
             }}
           />
         </Labelled>
         <Labelled text="Start value">
           <Typed
             label={`Start value of ${channel.words}`}
+            mono
             width="w-20"
             value={channel.start === null ? '' : String(channel.start)}
             onSend={(text) => (/^\d{1,10}$/.test(text) && Number(text) <= channel.max ? correct({ type: 'chooseStart', channel: channel.key, value: Number(text) }) : `Type a value from 0 to ${channel.max}.`)}
@@ -87,15 +90,4 @@ function Labelled({ text, children }: { text: string; children: React.ReactNode 
       {children}
     </span>
   );
-}
-
-/** Addresses as they are typed: one, several, or from one to another. */
-export function addressesOf(text: string): number[] | null {
-  const span = /^(\d{1,3})\s*-\s*(\d{1,3})$/.exec(text);
-  if (span) {
-    const [from, to] = [Number(span[1]), Number(span[2])];
-    return to >= from && to - from < 4 ? Array.from({ length: to - from + 1 }, (_, index) => from + index) : null;
-  }
-  const parts = text.split(/[\s,;/+]+/).filter((part) => part !== '');
-  return parts.length > 0 && parts.every((part) => /^\d{1,3}$/.test(part)) ? parts.map(Number) : null;
 }

@@ -1,4 +1,5 @@
 import type { ChartChannel, ChartFunction } from '../api/types';
+import { layered } from '../ui/layers';
 import { groupColor } from '../ui/pennant';
 
 /** The span of a channel with its functions and ranges to scale, as the editor draws it. */
@@ -46,17 +47,6 @@ export function ChartBar({ channel }: { channel: ChartChannel }) {
       )}
     </span>
   );
-}
-
-/** Functions that count in different situations share values; they lie under each other. */
-function layered(functions: ChartFunction[]) {
-  const rows: ChartFunction[][] = [];
-  for (const each of functions) {
-    const row = rows.find((others) => others.every((other) => other.to < each.from || each.to < other.from));
-    if (row) row.push(each);
-    else rows.push([each]);
-  }
-  return rows.length === 0 ? [[]] : rows;
 }
 
 function labelOf(each: ChartFunction) {

@@ -106,13 +106,15 @@ function Read({ chart, profileId }: { chart: Chart; profileId: string }) {
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] max-[60rem]:grid-cols-1 max-[60rem]:grid-rows-2">
         <ChartSource />
         <main className="flex min-h-0 flex-col border-l border-line">
-          <div role="tablist" aria-label="Modes of the chart" className="flex shrink-0 items-center gap-1 overflow-x-auto border-b border-line bg-panel px-3 py-1.5">
-            {chart.modes.map((each) => (
-              <button key={each.index} role="tab" aria-selected={each.index === shown?.index} onClick={() => setMode(each.index)} className={`min-h-8 shrink-0 rounded-md border px-3 text-sm ${each.index === shown?.index ? 'border-kite text-text' : 'border-transparent text-muted hover:text-text'}`}>
-                {`${each.name} · ${counted(each.footprint, 'address', 'addresses')}`}
-              </button>
-            ))}
-            <p className="ml-auto shrink-0 pl-3 text-xs text-muted">n next to look at · y it is right · j k down, up</p>
+          <div className="flex shrink-0 items-center border-b border-line bg-panel px-3 py-1.5">
+            <div role="tablist" aria-label="Modes of the chart" className="flex min-w-0 items-center gap-1 overflow-x-auto">
+              {chart.modes.map((each) => (
+                <button key={each.index} role="tab" aria-selected={each.index === shown?.index} onClick={() => setMode(each.index)} className={`min-h-8 shrink-0 rounded-md border px-3 text-sm ${each.index === shown?.index ? 'border-kite text-text' : 'border-transparent text-muted hover:text-text'}`}>
+                  {`${each.name} · ${counted(each.footprint, 'address', 'addresses')}`}
+                </button>
+              ))}
+            </div>
+            <p className="min-w-28 flex-1 pl-3 text-right text-xs text-muted">n next to look at · y it is right · j k down, up</p>
           </div>
           <div className="min-h-0 flex-1 overflow-y-auto">
             {shown && <Proposals key={shown.index} mode={shown} />}

@@ -43,6 +43,8 @@ function FunctionRow({ channel, each }: { channel: ChartChannel; each: ChartFunc
         <td className="py-0.5 pr-2">
           <Typed
             label={`First value of ${called}`}
+            mono
+            width="w-16"
             value={String(each.from)}
             onSend={(text) => (/^\d{1,10}$/.test(text) ? correct({ type: 'moveBoundary', channel: channel.key, function: each.index, from: Number(text) }) : 'Type a whole number, such as 128.')}
           />
@@ -55,17 +57,17 @@ function FunctionRow({ channel, each }: { channel: ChartChannel; each: ChartFunc
           {each.wheel !== '' && each.unit === '' ? null : each.unit === '' && each.physicalFrom === each.physicalTo ? (
             <span className="inline-block py-1 text-muted">{each.attribute === 'NoFeature' ? '' : shown(each.physicalFrom)}</span>
           ) : (
-            <>
-              <Typed label={`Physical value at ${each.from}`} assumed={each.assumed} value={shown(each.physicalFrom)} onSend={async (text) => ends(await readPhysical(text, each.unit), each.physicalTo)} />
+            <span className="flex items-center">
+              <Typed label={`Physical value at ${each.from}`} look={each.assumed ? 'assumed' : 'field'} mono width="w-16" value={shown(each.physicalFrom)} onSend={async (text) => ends(await readPhysical(text, each.unit), each.physicalTo)} />
               <span className="px-1 text-muted">to</span>
-              <Typed label={`Physical value at ${each.to}`} assumed={each.assumed} value={shown(each.physicalTo)} onSend={async (text) => ends(each.physicalFrom, await readPhysical(text, each.unit))} />
+              <Typed label={`Physical value at ${each.to}`} look={each.assumed ? 'assumed' : 'field'} mono width="w-16" value={shown(each.physicalTo)} onSend={async (text) => ends(each.physicalFrom, await readPhysical(text, each.unit))} />
               <span className="pl-1.5 text-muted">{each.unit}</span>
               {each.assumed && each.unit !== '' && (
                 <button type="button" title="These are the usual ends; press to confirm them" onClick={() => void ends(each.physicalFrom, each.physicalTo)} className="ml-1.5 rounded-sm border border-dashed border-warning px-1 text-xs text-warning hover:bg-raised">
                   assumed
                 </button>
               )}
-            </>
+            </span>
           )}
         </td>
         <td className="py-0.5 text-right whitespace-nowrap">

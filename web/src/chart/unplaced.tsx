@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { ChartOpenLine } from '../api/types';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
-import { addressesOf } from './channel-proposal';
+import { readAddresses } from '../parts/addresses';
 import { useChart } from './chart-context';
 
 /** Lines that belong nowhere yet: each is laid onto a channel, becomes one, or is set aside. Pages that are no chart are listed. */
@@ -76,18 +76,18 @@ function OpenLine({ line, mode }: { line: ChartOpenLine; mode: number }) {
 
 function PlaceLine({ line, mode }: { line: ChartOpenLine; mode: number }) {
   const { chart, correct } = useChart();
-  const read = /^\W*((?:0x)?[\da-f]+h?\s*(?:[-~.\u2010-\u2015\u2026]+|to)\s*(?:0x)?[\da-f]+h?)\W+(.*)$/i.exec(line.text);
   const [channel, setChannel] = useState('');
-  const [values, setValues] = useState(read?.[1] ?? '');
-  const [words, setWords] = useState(read?.[2] ?? line.text);
+  const [values, setValues] = useState(line.values);
+  const [words, setWords] = useState(line.words);
   const [addresses, setAddresses] = useState('');
   const [reason, setReason] = useState('');
   const [refusal, setRefusal] = useState<string | null>(null);
   const channels = chart.modes[mode]?.channels ?? [];
   const place = async () => {
     if (channel !== '') return setRefusal(await correct({ type: 'placeLine', line: line.place, channel, values, words }));
-    const at = addressesOf(addresses);
-    if (!at) return setRefusal('Choose the channel that this line belongs to, or type the addresses of a new one.');
+    if (addresses.trim() === '') return setRefusal('Choose the channel that this line belongs to, or type the addresses of a new one.');
+    const at = await readAddresses(addresses);
+    if (typeof at === 'string') return setRefusal(at);
     setRefusal(await correct({ type: 'makeChannel', line: line.place, mode, addresses: at, words }));
   };
   return (

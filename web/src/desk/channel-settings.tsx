@@ -4,6 +4,7 @@ import type { ChannelRow, Edit } from '../api/types';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Refusal } from '../ui/refusal';
+import { readAddresses } from '../parts/addresses';
 import { AttributePicker } from '../parts/attribute-picker';
 import { placeOf, useDesk, useDeskActions } from './desk-context';
 import { EditField } from './edit-field';
@@ -49,11 +50,9 @@ export function ChannelSettings({ channel }: { channel: ChannelRow }) {
               mono
               width={channel.times > 1 ? 'w-24' : 'w-18'}
               value={channel.offsets.join(', ')}
-              toEdit={(text) => {
-                const parts = text.split(',').map((part) => part.trim());
-                return parts.every((part) => /^\d{1,5}$/.test(part))
-                  ? { type: 'changeAddresses', channel: channel.id, addresses: parts.map(Number) }
-                  : 'Type addresses such as 7 or 7, 8.';
+              toEdit={async (text) => {
+                const addresses = await readAddresses(text);
+                return typeof addresses === 'string' ? addresses : { type: 'changeAddresses', channel: channel.id, addresses };
               }}
             />
           </>

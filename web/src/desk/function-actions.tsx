@@ -201,9 +201,9 @@ function AssumedEnds({ each, onSay }: { each: ChartFunction; onSay: (first: numb
   };
   return (
     <span className="flex items-center gap-1 text-muted">
-      <Typed label={`Physical value at ${each.from}`} assumed value={shown(each.physicalFrom)} onSend={(text) => end(text, (value) => [value, each.physicalTo])} />
+      <Typed label={`Physical value at ${each.from}`} look="assumed" mono width="w-16" value={shown(each.physicalFrom)} onSend={(text) => end(text, (value) => [value, each.physicalTo])} />
       to
-      <Typed label={`Physical value at ${each.to}`} assumed value={shown(each.physicalTo)} onSend={(text) => end(text, (value) => [each.physicalFrom, value])} />
+      <Typed label={`Physical value at ${each.to}`} look="assumed" mono width="w-16" value={shown(each.physicalTo)} onSend={(text) => end(text, (value) => [each.physicalFrom, value])} />
       {each.unit}
     </span>
   );

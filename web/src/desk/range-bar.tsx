@@ -1,5 +1,6 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { ChannelRow, FunctionBar, RangeBar as Range } from '../api/types';
+import { layered } from '../ui/layers';
 import { groupColor } from '../ui/pennant';
 import { useDeskActions } from './desk-context';
 import { InAllSituations } from './in-all-situations';
@@ -72,17 +73,6 @@ function Mark({ at, color, title }: { at: string; color: string; title: string }
       <path d="M3.5 0 7 5.5H0Z" fill={color} stroke="var(--text)" />
     </svg>
   );
-}
-
-/** Functions that count in different situations share values; they lie in rows under each other. */
-function layered(functions: FunctionBar[]) {
-  const rows: FunctionBar[][] = [];
-  for (const each of functions) {
-    const row = rows.find((others) => others.every((other) => other.to < each.from || each.to < other.from));
-    if (row) row.push(each);
-    else rows.push([each]);
-  }
-  return rows.length === 0 ? [[]] : rows;
 }
 
 function Segment({ bar, span, top, height, color, chosen, small }: { bar: FunctionBar; span: number; top: number; height: number; color: string; chosen: boolean; small: boolean }) {

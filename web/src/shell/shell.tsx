@@ -22,7 +22,7 @@ export function Shell() {
   }
   return (
     <IntakeZone>
-      <div className="relative flex h-full flex-col overflow-hidden">
+      <div className="relative flex h-full flex-col overflow-clip">
         {trouble && (
           <p role="alert" className="bg-warning px-4 py-2 text-center text-sm font-semibold text-ground">
             {trouble}

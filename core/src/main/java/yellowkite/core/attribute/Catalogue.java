@@ -17,6 +17,7 @@ import yellowkite.core.profile.AttributeDefinitions;
 import yellowkite.core.profile.AttributeDefinitions.ActivationGroup;
 import yellowkite.core.profile.AttributeDefinitions.Feature;
 import yellowkite.core.profile.AttributeDefinitions.FeatureGroup;
+import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.Trees;
 import yellowkite.core.xml.Source;
@@ -46,6 +47,11 @@ public final class Catalogue {
         }
         var one = NUMBERS.matcher(name).replaceFirst("(n)");
         return Optional.ofNullable(byPattern.getOrDefault(one, byPattern.get(NUMBERS.matcher(one).replaceFirst("(m)"))));
+    }
+
+    /** {@return what people call an attribute of that name; the name itself if the standard does not have it} */
+    public String pretty(String name) {
+        return name.equals(ChannelFunction.NO_FEATURE) ? "No function" : find(name).map(each -> each.pretty(name)).orElse(name);
     }
 
     /** Made when first searched: whoever only checks a file does not wait for it. */

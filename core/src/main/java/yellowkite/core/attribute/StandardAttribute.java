@@ -45,6 +45,11 @@ public record StandardAttribute(String pattern, String pretty, String feature, P
         return new Attribute(name, numbered(pretty, n, m), numbered(activationGroup, n, m), feature, "", unit, null, List.of(), Source.NONE);
     }
 
+    /** {@return what people call the attribute of that name: "Gobo 2 position"} */
+    public String pretty(String name) {
+        return definition(name).pretty();
+    }
+
     private static String numbered(String text, String n, String m) {
         return text.replace("(n)", n).replace("(m)", m);
     }

@@ -12,6 +12,7 @@ import yellowkite.core.chart.proposal.Proposal.ModeProposal;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Geometry.Kind;
+import yellowkite.core.text.FreshName;
 import yellowkite.core.text.StandardName;
 
 /**
@@ -94,10 +95,6 @@ record ChartBody(FixtureType type, String root, Map<String, String> cells) {
     }
 
     static String fresh(Set<String> taken, String wanted) {
-        var name = wanted.isEmpty() ? "Unnamed" : wanted;
-        for (int n = 2; !taken.add(name); n++) {
-            name = wanted + " " + n;
-        }
-        return name;
+        return FreshName.of(taken, wanted.isEmpty() ? "Unnamed" : wanted);
     }
 }

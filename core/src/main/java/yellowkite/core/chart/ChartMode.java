@@ -16,6 +16,7 @@ import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.chart.proposal.Proposal.ChannelProposal;
 import yellowkite.core.chart.proposal.Proposal.ModeProposal;
 import yellowkite.core.chart.proposal.Proposal.WheelProposal;
+import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.profile.AttributeDefinitions;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
@@ -24,6 +25,7 @@ import yellowkite.core.profile.House;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.Trees;
+import yellowkite.core.text.StandardName;
 import yellowkite.core.xml.Source;
 
 /**
@@ -31,6 +33,8 @@ import yellowkite.core.xml.Source;
  * profile lacks it. What the chart does not say stays as it is. Channels without an attribute are left out.
  */
 public final class ChartMode {
+    private static final int LONGEST_NAME = 80;
+
     private final ModeProposal chart;
     private final String source;
     private FixtureType type;
@@ -75,6 +79,18 @@ public final class ChartMode {
     public static FixtureType changed(FixtureType type, Mode mode, ModeProposal chart, List<WheelProposal> wheels, String source) {
         var wheeled = ChartWheels.laidOnto(type, wheels, chart);
         return new ChartMode(wheeled.type(), chart, wheeled.names(), mode, Map.of(), source).laid();
+    }
+
+    /** {@return the mode that a mode of a chart is likely about: the one of its name, else one with as many addresses} */
+    public static Optional<Mode> likely(FixtureType type, ModeProposal chart) {
+        var name = nameFor(chart);
+        return type.modes().stream().filter(each -> each.name().equalsIgnoreCase(name)).findFirst()
+                .or(() -> type.modes().stream().filter(each -> !each.channels().isEmpty() && AddressMap.of(type, each).largestFootprint() == chart.footprint()).findFirst());
+    }
+
+    /** {@return what a mode of the chart is called in a profile} */
+    public static String nameFor(ModeProposal chart) {
+        return StandardName.of(chart.name(), LONGEST_NAME);
     }
 
     private FixtureType laid() {

@@ -8,7 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import yellowkite.core.chart.meaning.ColourNames;
+import yellowkite.core.colour.ColourNames;
 import yellowkite.core.chart.proposal.Proposal.FunctionProposal;
 import yellowkite.core.chart.proposal.Proposal.ModeProposal;
 import yellowkite.core.chart.proposal.Proposal.WheelProposal;
@@ -57,7 +57,7 @@ record ChartWheels(FixtureType type, Map<String, String> names) {
         var slots = new ArrayList<>(known.slots());
         int id = type.nextId();
         for (var slot : wheel.slots().subList(known.slots().size(), wheel.slots().size())) {
-            slots.add(Wheel.Slot.of(id++, StandardName.of(slot, LONGEST_NAME), wheel.name().startsWith("Colour") ? colour(slot) : ColorCie.WHITE, ""));
+            slots.add(Wheel.Slot.of(id++, StandardName.of(slot, LONGEST_NAME), wheel.holdsColours() ? colour(slot) : ColorCie.WHITE, ""));
         }
         var grown = new Wheel(known.id(), known.name(), slots, known.source());
         int next = id;
@@ -73,7 +73,7 @@ record ChartWheels(FixtureType type, Map<String, String> names) {
 
     private static FixtureType with(FixtureType type, WheelProposal wheel) {
         var name = ChartBody.fresh(new HashSet<>(type.wheels().stream().map(Wheel::name).toList()), StandardName.of(wheel.name(), LONGEST_NAME));
-        boolean colours = wheel.name().startsWith("Colour");
+        boolean colours = wheel.holdsColours();
         var taken = new HashSet<String>();
         var slots = new ArrayList<Wheel.Slot>();
         int id = type.nextId() + 1;
@@ -89,6 +89,6 @@ record ChartWheels(FixtureType type, Map<String, String> names) {
     }
 
     private static ColorCie colour(String words) {
-        return ColourNames.rgb(words).flatMap(rgb -> Srgb.parse(String.format(Locale.ROOT, "#%06x", rgb))).map(Srgb::toCie).orElse(ColorCie.WHITE);
+        return ColourNames.of(words).map(Srgb::toCie).orElse(ColorCie.WHITE);
     }
 }

@@ -2,11 +2,10 @@ package yellowkite.core.chart;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
-import yellowkite.core.chart.meaning.ColourNames;
+import yellowkite.core.colour.ColourNames;
 import yellowkite.core.colour.FilterNumbers;
 import yellowkite.core.colour.Srgb;
 import yellowkite.core.profile.ColorCie;
@@ -55,7 +54,7 @@ public final class SlotList {
             bare = FILTER.matcher(bare).replaceFirst("").isBlank() ? filter.get().called() : bare;
         }
         var name = StandardName.of(bare.replaceAll("[\\t,;|]+", " ").replaceAll("\\s+", " ").strip(), LONGEST_NAME);
-        var shown = color != null ? color : ColourNames.rgb(name).flatMap(rgb -> Srgb.parse(String.format(Locale.ROOT, "#%06x", rgb))).map(Srgb::toCie).orElse(null);
+        var shown = color != null ? color : ColourNames.of(name).map(Srgb::toCie).orElse(null);
         return name.isBlank() ? Optional.empty() : Optional.of(new Slot(name, shown));
     }
 

@@ -4,8 +4,6 @@ import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import yellowkite.core.dmx.Spans;
-import yellowkite.core.dmx.WheelKind;
-import yellowkite.core.edit.SetWheel;
 import yellowkite.core.profile.Channel;
 
 /** A channel that turns gobos, colours or prisms, and says no wheel that these are on. */
@@ -24,12 +22,8 @@ final class NoWheel implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return spans.stream().filter(span -> span.function().wheel().isEmpty() && turnsAWheel(span.function().attribute())).map(span -> {
-            var fitting = WheelKind.fitting(view.type(), span.function().attribute());
-            var says = "'" + span.name() + "' is on no wheel, so nobody can see what its values bring in.";
-            return fitting.size() == 1 ? found(view.place(channel, span), says, new SetWheel(span.function().id(), fitting.getFirst()), "Use wheel '" + fitting.getFirst() + "'")
-                    : found(view.place(channel, span), says);
-        });
+        return spans.stream().filter(span -> span.function().wheel().isEmpty() && turnsAWheel(span.function().attribute()))
+                .map(span -> foundOnWheel(view, channel, span, "'" + span.name() + "' is on no wheel, so nobody can see what its values bring in."));
     }
 
     private static boolean turnsAWheel(String attribute) {

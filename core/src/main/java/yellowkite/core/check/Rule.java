@@ -9,7 +9,9 @@ import yellowkite.core.dmx.AddressText;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.Spans;
+import yellowkite.core.dmx.WheelKind;
 import yellowkite.core.edit.Edit;
+import yellowkite.core.edit.SetWheel;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
@@ -72,7 +74,7 @@ interface Rule {
 
         /** By the address that a technician reads on a console, and by the channel's name in the file. */
         Finding.Place place(Channel channel) {
-            var pretty = type().attributeDefinitions().find(channel.attribute()).map(each -> each.pretty()).filter(each -> !each.isBlank()).orElse(channel.attribute());
+            var pretty = type().attributeDefinitions().pretty(channel.attribute());
             var address = map().channels().stream().filter(each -> each.channel().id() == channel.id() && !each.addresses().isEmpty()).findFirst().map(each -> "address " + AddressText.of(each.addresses())).orElse("no address");
             return new Finding.Place(mode().id(), channel.id(), null, null, null, place().words() + ", " + address + ", " + pretty + " (" + channel.name() + ")");
         }
@@ -88,6 +90,12 @@ interface Rule {
 
     default Finding found(Finding.Place place, String says) {
         return found(place, says, null, "");
+    }
+
+    /** {@return a finding that the only wheel which fits the function mends} */
+    default Finding foundOnWheel(ModeView view, Channel channel, Spans.FunctionSpan span, String says) {
+        var fitting = WheelKind.fitting(view.type(), span.function().attribute());
+        return fitting.size() != 1 ? found(view.place(channel, span), says) : found(view.place(channel, span), says, new SetWheel(span.function().id(), fitting.getFirst()), "Use wheel '" + fitting.getFirst() + "'");
     }
 
     default Finding found(Finding.Place place, String says, @Nullable Edit fix, String fixSays) {

@@ -3,8 +3,6 @@ package yellowkite.core.check;
 import java.util.List;
 import java.util.stream.Stream;
 import yellowkite.core.dmx.Spans;
-import yellowkite.core.dmx.WheelKind;
-import yellowkite.core.edit.SetWheel;
 import yellowkite.core.profile.Channel;
 
 /** A function on a wheel that the profile does not have. */
@@ -21,11 +19,7 @@ final class UnknownWheel implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return spans.stream().filter(span -> !span.function().wheel().isEmpty() && view.type().findWheel(span.function().wheel()).isEmpty()).map(span -> {
-            var says = "'" + span.name() + "' uses the wheel '" + span.function().wheel() + "', which is not in this profile.";
-            var fitting = WheelKind.fitting(view.type(), span.function().attribute());
-            return fitting.size() == 1 ? found(view.place(channel, span), says, new SetWheel(span.function().id(), fitting.getFirst()), "Use wheel '" + fitting.getFirst() + "'")
-                    : found(view.place(channel, span), says);
-        });
+        return spans.stream().filter(span -> !span.function().wheel().isEmpty() && view.type().findWheel(span.function().wheel()).isEmpty())
+                .map(span -> foundOnWheel(view, channel, span, "'" + span.name() + "' uses the wheel '" + span.function().wheel() + "', which is not in this profile."));
     }
 }

@@ -38,11 +38,16 @@ public record Srgb(double red, double green, double blue) {
 
     /** {@return the colour that {@code #rrggbb} writes; none if it is not written so} */
     public static Optional<Srgb> parse(String hex) {
-        return HEX.matcher(hex).matches() ? Optional.of(new Srgb(decode(hex, 1), decode(hex, 3), decode(hex, 5))) : Optional.empty();
+        return HEX.matcher(hex).matches() ? Optional.of(ofRgb(Integer.parseInt(hex, 1, 7, 16))) : Optional.empty();
     }
 
-    private static double decode(String hex, int at) {
-        double gamma = Integer.parseInt(hex, at, at + 2, 16) / 255.0;
+    /** @param rgb 0xRRGGBB, gamma encoded */
+    public static Srgb ofRgb(int rgb) {
+        return new Srgb(decode(rgb >> 16 & 0xFF), decode(rgb >> 8 & 0xFF), decode(rgb & 0xFF));
+    }
+
+    private static double decode(int encoded) {
+        double gamma = encoded / 255.0;
         return gamma <= 0.04045 ? gamma / 12.92 : Math.pow((gamma + 0.055) / 1.055, 2.4);
     }
 

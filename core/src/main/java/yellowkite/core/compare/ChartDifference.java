@@ -42,7 +42,7 @@ public record ChartDifference(@Nullable String key, @Nullable Integer channel, S
     }
 
     private static String called(FixtureType type, Channel channel) {
-        var pretty = type.attributeDefinitions().find(channel.attribute()).map(each -> each.pretty()).filter(each -> !each.isBlank()).orElse(channel.attribute());
+        var pretty = type.attributeDefinitions().pretty(channel.attribute());
         return AddressText.of(channel.offsets()) + " " + pretty;
     }
 

@@ -48,6 +48,11 @@ public record AddressMap(List<PlacedChannel> channels, boolean truncated) {
         return highest;
     }
 
+    /** {@return the footprint of the break that needs the most addresses; 0 without any} */
+    public int largestFootprint() {
+        return footprint().values().stream().mapToInt(Integer::intValue).max().orElse(0);
+    }
+
     /** {@return the sum of the footprints of all breaks} */
     public int totalFootprint() {
         return footprint().values().stream().mapToInt(Integer::intValue).sum();

@@ -17,7 +17,7 @@ public final class SituationText {
             return "never: its mode master '" + function.modeMaster() + "' is not in this mode";
         }
         var master = target.channel();
-        var called = type.attributeDefinitions().find(master.attribute()).map(each -> each.pretty()).filter(each -> !each.isBlank()).orElse(master.name());
+        var called = type.attributeDefinitions().pretty(master.attribute());
         long from = function.modeFrom().at(master.bytes());
         long to = function.modeTo().at(master.bytes());
         return "while " + (master.isVirtual() ? called : "address " + AddressText.of(master.offsets()) + ", " + called + ",") + " is " + from + (from == to ? "" : "\u2013" + to);

@@ -3,14 +3,13 @@ package yellowkite.core.edit;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import yellowkite.core.dmx.OneMeaning;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.NamedRange;
+import yellowkite.core.text.FreshName;
 
 /**
  * An edit of a function that counts in several situations, of which the standard has one copy for each: what it does to the first, it does
@@ -53,7 +52,7 @@ public record Alike(int function, Edit edit) implements Edit {
                 if (isFirst || !was.contains(each.id()) && each.modeMaster().equals(at.function().modeMaster()) && each.modeFrom().equals(at.function().modeFrom())) {
                     for (var other : others) {
                         var copy = isFirst ? sameNodes(each, other, ids) : ids.copy(each);
-                        functions.add(inSituationOf(other, copy, numbered(logical.nameOf(each), taken)));
+                        functions.add(inSituationOf(other, copy, FreshName.of(taken, logical.nameOf(each))));
                     }
                 }
             }
@@ -76,24 +75,12 @@ public record Alike(int function, Edit edit) implements Edit {
 
     /** What the first has become, on the other's nodes as far as they reach. */
     private static ChannelFunction sameNodes(ChannelFunction first, ChannelFunction other, FreshIds ids) {
-        return first.withId(other.id()).with(f -> f.ranges = IntStream.range(0, first.ranges().size()).mapToObj(i -> i < other.ranges().size() ? onNode(other.ranges().get(i).id(), first.ranges().get(i)) : ids.copy(first.ranges().get(i))).toList());
-    }
-
-    private static NamedRange onNode(int id, NamedRange range) {
-        return new NamedRange(id, range.name(), range.dmxFrom(), range.physicalFrom(), range.physicalTo(), range.slot(), range.subRanges(), range.source());
+        return first.withId(other.id()).with(f -> f.ranges = IntStream.range(0, first.ranges().size()).mapToObj(i -> i < other.ranges().size() ? first.ranges().get(i).withId(other.ranges().get(i).id()) : ids.copy(first.ranges().get(i))).toList());
     }
 
     private static Channel withoutEmpty(Channel channel) {
         return channel.logicalChannels().size() < 2 || channel.logicalChannels().stream().noneMatch(each -> each.functions().isEmpty()) ? channel
                 : channel.withLogicalChannels(channel.logicalChannels().stream().filter(each -> !each.functions().isEmpty()).toList());
-    }
-
-    static String numbered(String name, Set<String> taken) {
-        int n = 2;
-        while (!taken.add(name + " " + n)) {
-            n++;
-        }
-        return name + " " + n;
     }
 
     @Override

@@ -3,6 +3,7 @@ package yellowkite.core.edit;
 import java.util.ArrayList;
 import java.util.HashSet;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.core.text.FreshName;
 
 /**
  * Lets a function count in another situation, too: the standard has one stretch of a master's values for each function, so that the same
@@ -18,7 +19,7 @@ public record AlsoWhile(int function, int master, long from, long to) implements
             var ids = new FreshIds(before.nextId());
             var logical = at.channel().findOwner(at.function()).orElseThrow();
             var taken = new HashSet<>(logical.functions().stream().map(logical::nameOf).toList());
-            var called = Alike.numbered(at.name(), taken);
+            var called = FreshName.of(taken, at.name());
             var copy = ids.copy(at.function()).with(f -> {
                 f.name = called;
                 f.modeMaster = "";

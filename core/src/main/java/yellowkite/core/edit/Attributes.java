@@ -50,6 +50,6 @@ final class Attributes {
     }
 
     static String pretty(FixtureType type, String attribute) {
-        return type.attributeDefinitions().find(attribute).map(each -> each.pretty()).filter(pretty -> !pretty.isBlank()).orElse(attribute);
+        return type.attributeDefinitions().pretty(attribute);
     }
 }

@@ -7,7 +7,6 @@ import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
-import yellowkite.core.profile.NamedRange;
 
 /**
  * Brings a function as it is now to other modes: there the function of the same name, on the channel of the same name and
@@ -39,13 +38,7 @@ public record BringFunction(int function, List<Integer> modes) implements Edit {
     private static Optional<Twin> twin(Located.InChannel at, Mode mode) {
         return mode.channels().stream().filter(each -> each.name().equals(at.channel().name()) && each.bytes() == at.channel().bytes()).findFirst()
                 .flatMap(channel -> channel.functions().filter(each -> each.name().equals(at.function().name()) && each.attribute().equals(at.function().attribute())).findFirst()
-                        .map(function -> new Twin(mode, channel, function, !content(at.function()).equals(content(function)))));
-    }
-
-    /** Without what names the place in the document. */
-    private static ChannelFunction content(ChannelFunction function) {
-        return function.withId(0).with(f -> f.ranges = f.ranges.stream()
-                .map(range -> new NamedRange(0, range.name(), range.dmxFrom(), range.physicalFrom(), range.physicalTo(), range.slot(), range.subRanges(), range.source())).toList());
+                        .map(function -> new Twin(mode, channel, function, !at.function().withoutIds().equals(function.withoutIds()))));
     }
 
     @Override

@@ -11,7 +11,6 @@ import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Mode;
 
 /**
  * Moves a function before the one that ends where it begins: each keeps how many values it has, and its named ranges. What points at
@@ -44,17 +43,18 @@ public record ExchangeFunctions(int function) implements Edit {
         if (!withAll) {
             return Located.applied(moved);
         }
-        var across = at.at().mode().channels().stream().flatMap(Channel::functions).filter(each -> waitsFor(at.at().mode(), each, at.channel()) && shift.isAcross(each)).findFirst();
+        var links = LinkTargets.of(at.at().mode());
+        var across = at.at().mode().channels().stream().flatMap(Channel::functions).filter(each -> waitsFor(links, each, at.channel()) && shift.isAcross(each)).findFirst();
         if (across.isPresent()) {
             return Located.rejected("function", "'" + across.get().name() + "' counts while this channel stands partly in '" + lower.get().name() + "' and partly in '" + upper.name() + "'. Change that condition first.");
         }
-        var links = moved.mapModes(mode -> mode.id() != at.at().mode().id() ? mode : mode.mapChannels(channel -> channel.mapFunctions(each -> waitsFor(at.at().mode(), each, at.channel()) ? shift.condition(each) : each)));
-        var care = links.house().care(at.channel().id());
-        return Located.applied(care.blackout() == null ? links : links.with(f -> f.house = f.house.withCare(at.channel().id(), care.withBlackout(shift.value(care.blackout())))));
+        var conditioned = moved.mapModes(mode -> mode.id() != at.at().mode().id() ? mode : mode.mapChannels(channel -> channel.mapFunctions(each -> waitsFor(links, each, at.channel()) ? shift.condition(each) : each)));
+        var care = conditioned.house().care(at.channel().id());
+        return Located.applied(care.blackout() == null ? conditioned : conditioned.with(f -> f.house = f.house.withCare(at.channel().id(), care.withBlackout(shift.value(care.blackout())))));
     }
 
-    private static boolean waitsFor(Mode mode, ChannelFunction function, Channel channel) {
-        var target = function.modeMaster().isEmpty() ? null : LinkTargets.of(mode).find(function.modeMaster());
+    private static boolean waitsFor(LinkTargets links, ChannelFunction function, Channel channel) {
+        var target = function.modeMaster().isEmpty() ? null : links.find(function.modeMaster());
         return target != null && target.channel().id() == channel.id();
     }
 

@@ -51,6 +51,6 @@ final class FreshIds {
     }
 
     NamedRange copy(NamedRange range) {
-        return new NamedRange(copyOf(range.id()), range.name(), range.dmxFrom(), range.physicalFrom(), range.physicalTo(), range.slot(), range.subRanges(), range.source());
+        return range.withId(copyOf(range.id()));
     }
 }

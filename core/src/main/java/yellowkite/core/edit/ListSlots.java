@@ -8,6 +8,7 @@ import yellowkite.core.profile.ColorCie;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Trees;
 import yellowkite.core.profile.Wheel;
+import yellowkite.core.text.FreshName;
 
 /** Gives the slots of a wheel, from the first on, names and colours out of a list; what it lacks is added at its end, what the list lacks stays. */
 public record ListSlots(int wheel, List<Row> slots) implements Edit {
@@ -38,10 +39,7 @@ public record ListSlots(int wheel, List<Row> slots) implements Edit {
             if (refused.isPresent()) {
                 return refused.get();
             }
-            var name = row.name();
-            for (int n = 2; !taken.add(name); n++) {
-                name = row.name() + " " + n;
-            }
+            var name = FreshName.of(taken, row.name());
             if (i < was.slots().size()) {
                 var slot = was.slots().get(i);
                 listed.add(new Wheel.Slot(slot.id(), name, row.color() == null ? slot.color() : row.color(), slot.filter(), slot.mediaFile(), slot.facets(), slot.animation(), slot.source()));

@@ -16,6 +16,7 @@ import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.Wheel;
+import yellowkite.core.text.FreshName;
 
 /**
  * Makes functions of named ranges, with the attribute, sense and numbers that their words say; neighbours of one meaning share one. They
@@ -60,7 +61,7 @@ public record RangesToFunctions(int function, List<Integer> ranges) implements E
                 kept = true;
             }
             made.add(fresh.function().with(f -> {
-                f.name = free(taken, fresh.function().name());
+                f.name = FreshName.of(taken, fresh.function().name());
                 f.modeMaster = span.function().modeMaster();
                 f.modeFrom = span.function().modeFrom();
                 f.modeTo = span.function().modeTo();
@@ -106,7 +107,7 @@ public record RangesToFunctions(int function, List<Integer> ranges) implements E
         double step = span.to() == span.from() ? 0 : (was.physicalTo() - was.physicalFrom()) / (span.to() - span.from());
         int bytes = was.dmxFrom().bytes();
         return was.withId(id).with(f -> {
-            f.name = free(taken, span.name());
+            f.name = FreshName.of(taken, span.name());
             f.dmxFrom = new DmxValue(from, bytes);
             f.defaultValue = new DmxValue(from, bytes);
             f.physicalFrom = was.physicalFrom() + step * (from - span.from());
@@ -131,14 +132,6 @@ public record RangesToFunctions(int function, List<Integer> ranges) implements E
 
     private static @Nullable Wheel wheel(FixtureType type, Channel channel) {
         return channel.functions().map(ChannelFunction::wheel).filter(each -> !each.isEmpty()).findFirst().flatMap(type::findWheel).orElse(null);
-    }
-
-    private static String free(Set<String> taken, String wanted) {
-        var name = wanted;
-        for (int n = 2; !taken.add(name); n++) {
-            name = wanted + " " + n;
-        }
-        return name;
     }
 
     @Override

@@ -68,6 +68,11 @@ public record AttributeDefinitions(List<ActivationGroup> activationGroups, List<
         return new AttributeDefinitions(activationGroups, featureGroups, to, source);
     }
 
+    /** {@return what the profile calls an attribute; its name where it does not say} */
+    public String pretty(String name) {
+        return find(name).map(Attribute::pretty).filter(each -> !each.isBlank()).orElse(name);
+    }
+
     public Optional<Attribute> find(String name) {
         return Optional.ofNullable(((AttributeList) attributes).find(name));
     }

@@ -50,6 +50,11 @@ public record ChannelFunction(int id, String name, String attribute, String orig
         return fields.done();
     }
 
+    /** {@return the same function without what names the place in the document: its id, and those of its ranges} */
+    public ChannelFunction withoutIds() {
+        return withId(0).mapRanges(range -> range.withId(0));
+    }
+
     /** {@return a changed copy, or this function itself if nothing differs} */
     public ChannelFunction with(Consumer<Fields> change) {
         var fields = new Fields(this);

@@ -33,6 +33,11 @@ public record NamedRange(int id, String name, DmxValue dmxFrom, @Nullable Double
      */
     public record SubRange(String name, double physicalFrom, double physicalTo, String subPhysicalUnit, String dmxProfile, Source source) {}
 
+    /** {@return the same range as another node} */
+    public NamedRange withId(int to) {
+        return new NamedRange(to, name, dmxFrom, physicalFrom, physicalTo, slot, subRanges, source);
+    }
+
     public NamedRange withName(String to) {
         return new NamedRange(id, to, dmxFrom, physicalFrom, physicalTo, slot, subRanges, source);
     }

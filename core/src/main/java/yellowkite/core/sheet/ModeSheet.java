@@ -65,7 +65,7 @@ public record ModeSheet(String mode, String description, int footprint, List<Cha
 
     private static ChannelLine line(FixtureType type, Channel channel, List<PlacedChannel> places, LinkTargets links, boolean severalBreaks) {
         var attribute = type.attributeDefinitions().find(channel.attribute());
-        var pretty = attribute.map(each -> each.pretty()).filter(each -> !each.isBlank()).orElse(channel.attribute());
+        var pretty = type.attributeDefinitions().pretty(channel.attribute());
         var group = attribute.map(each -> each.feature().replaceFirst("\\..*", "")).orElse("");
         var addresses = places.isEmpty() ? List.<Integer>of() : places.getFirst().addresses();
         var cells = places.size() < 2 ? List.<Integer>of() : places.stream().filter(each -> !each.addresses().isEmpty()).map(each -> each.addresses().getFirst()).toList();

@@ -11,6 +11,8 @@ import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.OneMeaning;
 import yellowkite.core.dmx.SituationText;
 import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.ChannelFunction;
+import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Geometry.Kind;
@@ -76,6 +78,20 @@ class SituationsAndCellsTest {
         assertThat(lines(applied(both, new Alike(index, new RemoveFunction(second))))).as("one situation less").containsExactly("Index from 0 to 360.0 10–49");
         assertThat(position(applied(both, new Alike(index, new SetModeMaster(index, null, 0, 0)))).functions()).as("what always counts needs no others").hasSize(1);
         assertThat(position(turned).functions().map(each -> each.id()).toList()).as("the same nodes").isEqualTo(position(both).functions().map(each -> each.id()).toList());
+    }
+
+    @Test
+    void whatIsCalledOtherwiseIsNotOneMeaning() {
+        var type = ProfileBuilder.profile("Tidewick", "Cutter").id("4A0C6B52-63A0-4F38-9A51-0C5A6E2B7D65").attribute("Gobo1", "Gobo 1", "Gobo.Gobo", "", PhysicalUnit.None).attribute("Gobo1Pos", "Gobo 1 position", "Gobo.Gobo", "", PhysicalUnit.Angle)
+                .body(ProfileBuilder.part(Kind.Beam, "Beam"))
+                .mode("Main", "Beam", mode -> mode.channel("Gobo1", "Beam", ModeBuilder.at(1), channel -> channel.function("Gobos", 0, f -> { }))
+                        .channel("Gobo1Pos", "Beam", ModeBuilder.at(2), channel -> {
+                            for (var name : List.of("Index", "Index 2", "Turn", "Index 3")) {
+                                channel.function(name, 0, f -> f.when("Beam_Gobo1", new DmxValue(10, 1), new DmxValue(20, 1)));
+                            }
+                        })).build();
+
+        assertThat(OneMeaning.all(position(type)).values()).extracting(each -> each.stream().map(ChannelFunction::name).toList()).containsExactly(List.of("Index", "Index 2", "Index 3"), List.of("Turn"));
     }
 
     @Test

@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import yellowkite.core.attribute.Catalogue;
+import yellowkite.core.chart.ChartMode;
 import yellowkite.core.chart.Reading;
-import yellowkite.core.chart.meaning.ColourNames;
+import yellowkite.core.colour.Srgb;
 import yellowkite.core.chart.proposal.Proposal.ChannelProposal;
 import yellowkite.core.chart.proposal.Proposal.FunctionProposal;
 import yellowkite.core.chart.proposal.Proposal.ModeProposal;
@@ -20,7 +20,7 @@ import yellowkite.core.dmx.AddressText;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
-import yellowkite.core.text.StandardName;
+import yellowkite.core.text.FreshName;
 import yellowkite.server.charts.ChartView.AsideLine;
 import yellowkite.server.charts.ChartView.ChartChannelView;
 import yellowkite.server.charts.ChartView.ChartFunctionView;
@@ -34,8 +34,6 @@ import yellowkite.server.charts.Charts.OpenChart;
 /** Puts what the core reads out of a chart into the page's words. */
 @Component
 class ChartShaper {
-    private static final int LONGEST_NAME = 80;
-
     ChartView shape(OpenChart open) {
         var type = open.draft().history().current();
         var reading = open.reading();
@@ -47,16 +45,12 @@ class ChartShaper {
         boolean whole = modes.stream().flatMap(mode -> mode.channels().stream()).allMatch(each -> each.attribute() != null);
         return new ChartView(open.chart().id(), open.chart().profileId(), type.name(), type.manufacturer(), open.draft().draft().id(), open.draft().draft().version(), open.chart().name(), open.chart().version(), open.chart().pages(),
                 !open.corrections().all().isEmpty(), sheets(open.sheets(), reading), modes,
-                type.modes().stream().map(each -> new ExistingMode(each.id(), each.name(), footprint(type, each), each.channels().size())).toList(),
+                type.modes().stream().map(each -> new ExistingMode(each.id(), each.name(), AddressMap.of(type, each).largestFootprint(), each.channels().size())).toList(),
                 proposal.wheels().stream().map(each -> new ChartView.ChartWheelView(each.name(), each.slots())).toList(),
-                reading.open().stream().map(each -> new ChartView.OpenLine(each.place(), each.text())).toList(),
+                reading.open().stream().map(ChartView.OpenLine::of).toList(),
                 reading.leftOut().stream().map(each -> new ChartView.LeftOutPage(each.page(), each.lines(), each.begins())).toList(),
                 reading.aside().entrySet().stream().map(each -> new AsideLine(each.getKey(), texts.getOrDefault(each.getKey(), ""), each.getValue())).sorted(java.util.Comparator.comparing(AsideLine::line)).toList(),
                 (int) doubts, reading.open().isEmpty() && whole && modes.stream().anyMatch(mode -> !mode.channels().isEmpty()));
-    }
-
-    private static int footprint(FixtureType type, Mode mode) {
-        return AddressMap.of(type, mode).footprint().values().stream().mapToInt(Integer::intValue).max().orElse(0);
     }
 
     private static List<ChartView.SheetView> sheets(List<Sheet> sheets, Reading reading) {
@@ -72,20 +66,10 @@ class ChartShaper {
     }
 
     private static ChartModeView mode(FixtureType type, Reading reading, ModeProposal mode, int index) {
-        var name = StandardName.of(mode.name(), LONGEST_NAME);
-        var same = type.modes().stream().filter(each -> each.name().equalsIgnoreCase(name)).findFirst()
-                .or(() -> type.modes().stream().filter(each -> !each.channels().isEmpty() && footprint(type, each) == mode.footprint()).findFirst());
+        var name = ChartMode.nameFor(mode);
         var channels = mode.channels().stream().map(each -> channel(reading, each)).toList();
-        return new ChartModeView(index, name, free(type, name), mode.footprint(), same.map(Mode::id).orElse(null), channels);
-    }
-
-    private static String free(FixtureType type, String wanted) {
-        var taken = type.modes().stream().map(Mode::name).toList();
-        var name = wanted.isEmpty() ? "Mode" : wanted;
-        for (int n = 2; taken.contains(name); n++) {
-            name = wanted + " " + n;
-        }
-        return name;
+        var free = FreshName.of(new HashSet<>(type.modes().stream().map(Mode::name).toList()), name.isEmpty() ? "Mode" : name);
+        return new ChartModeView(index, name, free, mode.footprint(), ChartMode.likely(type, mode).map(Mode::id).orElse(null), channels);
     }
 
     private static ChartChannelView channel(Reading reading, ChannelProposal channel) {
@@ -94,7 +78,7 @@ class ChartShaper {
         var functions = functions(channel);
         var cell = channel.cell();
         return new ChartChannelView(channel.key(), channel.addresses(), AddressText.of(cell == null ? channel.addresses() : channel.addresses().stream().map(each -> each + cell.first() - 1).toList()),
-                cell == null ? "" : cell.count() + " x " + cell.name() + ", every " + cell.spacing(), channel.words(), channel.attribute(), channel.attribute() == null ? "" : pretty(channel.attribute()), group, channel.sure(), channel.why(), DmxValue.max(Math.max(1, channel.bytes())), channel.start(), channel.highlight(),
+                cell == null ? "" : cell.count() + " x " + cell.name() + ", every " + cell.spacing(), channel.words(), channel.attribute(), channel.attribute() == null ? "" : Catalogue.STANDARD.pretty(channel.attribute()), group, channel.sure(), channel.why(), DmxValue.max(Math.max(1, channel.bytes())), channel.start(), channel.highlight(),
                 functions, channel.doubts(), reading.settled().contains(channel.key()), reading.wantsALook(channel), channel.places());
     }
 
@@ -106,15 +90,9 @@ class ChartShaper {
         return functions;
     }
 
-    private static String pretty(String attribute) {
-        int number = attribute.chars().filter(Character::isDigit).findFirst().orElse('1') - '0';
-        return Catalogue.STANDARD.find(attribute).map(each -> each.pretty().replace("(n)", String.valueOf(number)).replace("(m)", "1")).orElse(attribute.equals("NoFeature") ? "No function" : attribute);
-    }
-
     private static ChartFunctionView function(FunctionProposal each, int index) {
-        var when = each.counts() == null ? "" : "while address " + each.counts().address() + " is " + each.counts().from() + " to " + each.counts().to();
-        boolean colours = each.wheel() != null && each.wheel().startsWith("Colour");
-        return new ChartFunctionView(index, each.attribute(), pretty(each.attribute()), each.name(), each.from(), each.to(), each.physicalFrom(), each.physicalTo(), each.unit().symbol(), each.assumed(), each.wheel() == null ? "" : each.wheel(), when,
-                each.ranges().stream().map(range -> new ChartRangeView(range.name(), range.from(), range.to(), range.slot(), colours ? ColourNames.rgb(range.name()).map(rgb -> String.format(Locale.ROOT, "#%06x", rgb)).orElse("") : "")).toList());
+        var when = each.counts() == null ? "" : each.counts().inWords();
+        return new ChartFunctionView(index, each.attribute(), Catalogue.STANDARD.pretty(each.attribute()), each.name(), each.from(), each.to(), each.physicalFrom(), each.physicalTo(), each.unit().symbol(), each.assumed(), each.wheel() == null ? "" : each.wheel(), when,
+                each.ranges().stream().map(range -> new ChartRangeView(range.name(), range.from(), range.to(), range.slot(), each.colourOf(range).map(Srgb::hex).orElse(""))).toList());
     }
 }

@@ -3,6 +3,8 @@ package yellowkite.server.charts;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.chart.layout.Charted.Unplaced;
+import yellowkite.core.chart.layout.Values;
 
 /**
  * A chart as the page shows it: its lines, and what they are taken for.
@@ -53,7 +55,13 @@ record ChartView(String id, String profileId, String profile, String manufacture
 
     record ChartWheelView(String name, List<String> slots) {}
 
-    record OpenLine(String place, String text) {}
+    /** @param values that the line begins with, as it writes them; empty if with none. @param words what stands behind them */
+    record OpenLine(String place, String text, String values, String words) {
+        static OpenLine of(Unplaced line) {
+            var leading = Values.leading(line.text()).orElse(new Values.Leading("", line.text()));
+            return new OpenLine(line.place(), line.text(), leading.values(), leading.words());
+        }
+    }
 
     record LeftOutPage(String page, int lines, String begins) {}
 

@@ -5,21 +5,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import yellowkite.core.attribute.Catalogue;
 import yellowkite.core.chart.ChartReader;
 import yellowkite.core.chart.Reading;
 import yellowkite.core.chart.correct.Correction;
 import yellowkite.core.chart.correct.Corrections;
-import yellowkite.core.chart.layout.Values;
+import yellowkite.core.chart.correct.Unfit;
 import yellowkite.core.chart.source.Sheet;
 import yellowkite.core.compare.ChartDifference;
-import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.LayChart;
-import yellowkite.core.profile.DmxValue;
+import yellowkite.core.profile.FixtureType;
 import yellowkite.media.chart.ChartFile;
 import yellowkite.media.chart.PdfPages;
 import yellowkite.server.charts.ChartRepository.GivenChart;
@@ -38,7 +36,6 @@ import yellowkite.server.web.Refusal;
 class Charts {
     private static final int MOST_OF_A_PROFILE = 20;
     private static final int MOST_CORRECTIONS = 2_000;
-    private static final int LONGEST_TEXT = 400;
     private final ChartRepository repository;
     private final SourceRepository sources;
     private final Revisions revisions;
@@ -101,7 +98,9 @@ class Charts {
         if (before.corrections().all().size() >= MOST_CORRECTIONS) {
             throw Refusal.unfit("correction", "A chart takes up to " + MOST_CORRECTIONS + " corrections; apply it, and go on in the editor.");
         }
-        requireFits(correction);
+        Unfit.of(correction).ifPresent(why -> {
+            throw Refusal.unfit(why.field(), why.reason());
+        });
         return keep(before, seen, before.corrections().and(correction), author);
     }
 
@@ -119,53 +118,6 @@ class Charts {
             throw Refusal.stale("A colleague has corrected this chart meanwhile. Yours was not taken; look at the new state and try again.", Map.of());
         }
         return require(before.chart().id(), author);
-    }
-
-    private static void requireFits(Correction correction) {
-        switch (correction) {
-            case Correction.ChooseAttribute each -> requireAttribute(each.attribute());
-            case Correction.ChooseFunctionAttribute each -> requireAttribute(each.attribute());
-            case Correction.ChooseAddresses each -> requireAddresses(each.addresses());
-            case Correction.MakeChannel each -> {
-                requireAddresses(each.addresses());
-                requireShort(each.words(), "words");
-                if (each.words().isBlank()) {
-                    throw Refusal.unfit("words", "Say what the chart calls this channel.");
-                }
-            }
-            case Correction.PlaceLine each -> {
-                requireShort(each.words(), "words");
-                requireShort(each.values(), "values");
-                if (!each.values().isBlank() && Values.of(each.values().strip()).isEmpty()) {
-                    throw Refusal.unfit("values", "'" + each.values() + "' are no values: type them as 0-127, 80h-FFh or 50 %.");
-                }
-            }
-            case Correction.SetAside each -> requireShort(each.reason(), "reason");
-            case Correction.ChooseEnds each -> {
-                if (!Double.isFinite(each.physicalFrom()) || !Double.isFinite(each.physicalTo())) {
-                    throw Refusal.unfit("physicalFrom", "A physical end is a finite number.");
-                }
-            }
-            default -> { }
-        }
-    }
-
-    private static void requireAttribute(String attribute) {
-        if (!attribute.equals("NoFeature") && Catalogue.STANDARD.find(attribute).isEmpty()) {
-            throw Refusal.unfit("attribute", "The standard has no attribute '" + (attribute.length() > 60 ? attribute.substring(0, 60) : attribute) + "'.");
-        }
-    }
-
-    private static void requireAddresses(List<Integer> addresses) {
-        if (addresses.isEmpty() || addresses.size() > DmxValue.MAX_BYTES || Set.copyOf(addresses).size() < addresses.size() || addresses.stream().anyMatch(each -> each < 1 || each > AddressMap.UNIVERSE)) {
-            throw Refusal.unfit("addresses", "A channel has 1 to " + DmxValue.MAX_BYTES + " different addresses from 1 to " + AddressMap.UNIVERSE + ".");
-        }
-    }
-
-    private static void requireShort(String text, String field) {
-        if (text.length() > LONGEST_TEXT) {
-            throw Refusal.unfit(field, "This takes at most " + LONGEST_TEXT + " letters.");
-        }
     }
 
     /**
@@ -201,6 +153,7 @@ class Charts {
         if (edits.isEmpty()) {
             throw Refusal.unfit("modes", "Choose at least one mode.");
         }
+        requireAllFit(open.draft().history().current(), edits);
         var draft = open.draft();
         int version = draftVersion;
         for (var edit : edits) {
@@ -212,6 +165,17 @@ class Charts {
             return id;
         });
         return draft;
+    }
+
+    /** All of them, or none: the first is not applied where a later one would be refused. */
+    private static void requireAllFit(FixtureType before, List<LayChart> edits) {
+        var type = before;
+        for (var edit : edits) {
+            type = switch (edit.acceptedOn(type)) {
+                case Edit.Outcome.Applied(var after) -> after;
+                case Edit.Outcome.Rejected(var field, var reason) -> throw Refusal.unfit(field, reason);
+            };
+        }
     }
 
     private LayChart edit(OpenChart open, ApplyMode wanted) {

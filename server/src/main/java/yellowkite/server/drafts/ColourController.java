@@ -99,7 +99,7 @@ class ColourController {
     }
 
     private static String pretty(FixtureType type, String attribute) {
-        return type.attributeDefinitions().find(attribute).map(each -> each.pretty()).filter(each -> !each.isBlank()).orElse(attribute);
+        return type.attributeDefinitions().pretty(attribute);
     }
 
     private static List<LightPart> emitters(FixtureType type) {

@@ -193,11 +193,11 @@ class DraftShaper {
                 logical.map(each -> each.mibFade()).orElse(0.0), logical.map(each -> each.dmxChangeTimeLimit()).orElse(0.0),
                 care.tint(), care.note(), care.blackout() == null ? null : care.blackout().at(channel.bytes()),
                 cells(type, mode, channel, places),
-                Spans.of(type, channel).stream().map(span -> function(type, links, channel, span)).toList());
+                functions(type, links, channel));
     }
 
     private static String pretty(FixtureType type, String attribute) {
-        return type.attributeDefinitions().find(attribute).map(each -> each.pretty()).filter(pretty -> !pretty.isBlank()).orElse(attribute);
+        return type.attributeDefinitions().pretty(attribute);
     }
 
     private static String called(List<PlacedChannel> places, boolean severalBreaks) {
@@ -212,16 +212,26 @@ class DraftShaper {
         return IntStream.range(0, places.size()).mapToObj(i -> new DraftView.CellPlace(places.get(i).addresses(), grid.get(i).column(), grid.get(i).row())).toList();
     }
 
-    private static DraftView.FunctionBar function(FixtureType type, LinkTargets links, Channel channel, Spans.FunctionSpan span) {
+    private static List<DraftView.FunctionBar> functions(FixtureType type, LinkTargets links, Channel channel) {
+        var firsts = new HashMap<Integer, Integer>();
+        var meanings = OneMeaning.all(channel);
+        meanings.forEach((first, alike) -> alike.forEach(each -> firsts.put(each.id(), first)));
+        return Spans.of(type, channel).stream().map(span -> {
+            int first = firsts.get(span.function().id());
+            boolean isFirst = first == span.function().id();
+            var also = isFirst ? meanings.get(first).stream().skip(1).map(each -> new DraftView.Situation(each.id(), SituationText.of(type, links, each))).toList() : List.<DraftView.Situation>of();
+            return function(type, links, span, also, isFirst ? null : first);
+        }).toList();
+    }
+
+    private static DraftView.FunctionBar function(FixtureType type, LinkTargets links, Spans.FunctionSpan span, List<DraftView.Situation> also, @Nullable Integer alsoOf) {
         var function = span.function();
-        var alike = OneMeaning.of(channel, function);
-        boolean isFirst = alike.getFirst().id() == function.id();
         var wheel = type.findWheel(function.wheel());
         var master = function.modeMaster().isEmpty() ? null : links.find(function.modeMaster());
         int masterBytes = master == null ? function.modeFrom().bytes() : master.channel().bytes();
         return new DraftView.FunctionBar(function.id(), span.name(), function.attribute(), pretty(type, function.attribute()), span.from(), span.to(), function.physicalFrom(), function.physicalTo(),
                 type.unitOf(function.attribute()).symbol(), type.house().assumed().contains(function.id()), function.wheel(), function.emitter(), function.filter(), function.dmxProfile(), SituationText.of(type, links, function),
-                isFirst ? alike.stream().skip(1).map(each -> new DraftView.Situation(each.id(), SituationText.of(type, links, each))).toList() : List.of(), isFirst ? null : alike.getFirst().id(),
+                also, alsoOf,
                 master == null ? null : master.channel().id(), function.modeFrom().at(masterBytes), function.modeTo().at(masterBytes), function.min(), function.max(),
                 function.realFade(), function.realAcceleration(), runs(type, span),
                 span.ranges().stream().map(range -> new DraftView.RangeBar(range.range().id(), range.range().name(), range.from(), range.to(), range.range().slot(),

@@ -60,6 +60,32 @@ class ChartsTest {
         return correct(chart, "{\"type\": \"setAside\", \"lines\": [\"line 9\"], \"reason\": \"not in this model\"}").json();
     }
 
+    @Test
+    void whereALaterModeIsRefusedNoneIsApplied() {
+        var ready = settled(given("ketch.txt", CHART).json());
+
+        var refused = apply(ready, "[{\"index\": 0, \"name\": \"Same\", \"onto\": null, \"channels\": null, \"gone\": []}, {\"index\": 1, \"name\": \"Same\", \"onto\": null, \"channels\": null, \"gone\": []}]");
+
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(draft().path("modes").values()).as("not the first one either").isEmpty();
+        assertThat(apply(ready, "[{\"index\": 0, \"name\": \"Same\", \"onto\": null, \"channels\": null, \"gone\": []}]").status()).as("and it can be applied yet").isEqualTo(200);
+    }
+
+    @Test
+    void addressesAreTypedAsChartsWriteThem() {
+        assertThat(post("/api/addresses", "{\"text\": \"CH 5-6\"}").json().path("addresses").toString()).isEqualTo("[5,6]");
+        assertThat(post("/api/addresses", "{\"text\": \"9 / 12\"}").json().path("addresses").toString()).isEqualTo("[9,12]");
+        assertThat(post("/api/addresses", "{\"text\": \"600\"}").status()).isEqualTo(422);
+        assertThat(post("/api/addresses", "{\"text\": \"dimmer\"}").detail()).startsWith("Type addresses");
+    }
+
+    @Test
+    void anOpenLineComesWithItsValuesApart() {
+        var line = given("ketch.txt", CHART).json().at("/open/0");
+
+        assertThat(line.path("text").asString()).isEqualTo((line.path("values").asString() + " " + line.path("words").asString()).strip());
+    }
+
     private static Answer table(JsonNode draft, String text, String corrections) {
         var channel = draft.at("/map/channels/0/id");
         return post("/api/drafts/" + draft.path("id").asString() + "/channel-table", "{\"channel\": " + channel + ", \"text\": \"" + text + "\", \"corrections\": [" + corrections + "]}");

@@ -110,13 +110,13 @@ public record Corrections(List<Correction> all) {
         var values = Values.of(place.values());
         if (values.isEmpty() && !rows.isEmpty()) {
             var last = rows.removeLast();
-            rows.add(new Row(last.values(), (last.meaning() + " " + place.words()).strip(), last.start(), last.highlight(), last.place()));
+            rows.add(last.withMeaning((last.meaning() + " " + place.words()).strip()));
         } else {
             rows.add(new Row(values.orElse(null), place.words(), "", "", place.line()));
         }
         var places = new ArrayList<>(entry.places());
         places.add(place.line());
-        return new Entry(entry.addresses(), entry.words(), rows, places, entry.number(), entry.doubts());
+        return entry.withRows(rows).withPlaces(places);
     }
 
     private static List<Entry> inserted(Collection<Entry> entries, Entry fresh) {
@@ -140,7 +140,7 @@ public record Corrections(List<Correction> all) {
         return channels.stream().map(each -> {
             var entry = each.entry();
             var to = entry.places().isEmpty() ? null : chosen.get(entry.places().getFirst());
-            return to == null ? each : new Found(new Entry(to, entry.words(), entry.rows(), entry.places(), entry.number(), entry.doubts()), each.cell());
+            return to == null ? each : new Found(entry.withAddresses(to), each.cell());
         }).toList();
     }
 

@@ -7,7 +7,7 @@ import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
 /** The addresses in a cell, as charts write them: {@code 7}, {@code CH7}, {@code #7}, {@code 1/2}, {@code 1-2}, {@code 5 / 9 / 13}. */
-final class Addresses {
+public final class Addresses {
     /** The last address of a universe; a fixture that needs more has its chart count on. */
     static final int LAST = 512;
     private static final int MOST_BYTES = 4;
@@ -25,7 +25,7 @@ final class Addresses {
     }
 
     /** {@return the addresses in the order in which they stand; none if the cell is something else} A stretch of up to four is written out. */
-    static Optional<List<Integer>> of(String cell) {
+    public static Optional<List<Integer>> of(String cell) {
         var found = CELL.matcher(BYTE.matcher(cell).replaceAll(" ").strip());
         if (!found.matches()) {
             return Optional.empty();

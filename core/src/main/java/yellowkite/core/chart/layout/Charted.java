@@ -36,6 +36,22 @@ public record Charted(List<String> title, List<Mode> modes, List<Unplaced> unpla
             places = List.copyOf(places);
             doubts = List.copyOf(doubts);
         }
+
+        Entry withWords(String to) {
+            return new Entry(addresses, to, rows, places, number, doubts);
+        }
+
+        public Entry withAddresses(List<Integer> to) {
+            return new Entry(to, words, rows, places, number, doubts);
+        }
+
+        public Entry withRows(List<Row> to) {
+            return new Entry(addresses, words, to, places, number, doubts);
+        }
+
+        public Entry withPlaces(List<String> to) {
+            return new Entry(addresses, words, rows, to, number, doubts);
+        }
     }
 
     /**
@@ -44,7 +60,24 @@ public record Charted(List<String> title, List<Mode> modes, List<Unplaced> unpla
      * @param values none: the channel as a whole
      * @param start  what stands in the column of start values; empty if nothing does
      */
-    public record Row(@Nullable Values values, String meaning, String start, String highlight, String place) {}
+    public record Row(@Nullable Values values, String meaning, String start, String highlight, String place) {
+        public Row withMeaning(String to) {
+            return new Row(values, to, start, highlight, place);
+        }
+
+        Row withStart(String to) {
+            return new Row(values, meaning, to, highlight, place);
+        }
+
+        /** {@return its place as a sentence begins with it: {@code Page 1, line 7}} */
+        public String begins() {
+            return Charted.begins(place);
+        }
+    }
+
+    static String begins(String place) {
+        return Character.toUpperCase(place.charAt(0)) + place.substring(1);
+    }
 
     /** A line that belongs to no channel. */
     public record Unplaced(String place, String text) {}

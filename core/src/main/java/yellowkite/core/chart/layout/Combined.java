@@ -2,14 +2,11 @@ package yellowkite.core.chart.layout;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Pattern;
-import org.jspecify.annotations.Nullable;
 import yellowkite.core.chart.source.Sheet;
 import yellowkite.core.chart.source.Sheet.Line;
 
 /** A column that holds values and what they mean in one cell: "000-019 Closed". It is made two, so that the rest of the layout sees a chart like any other. */
 final class Combined {
-    private static final Pattern CELL = Pattern.compile("^\\(?\\s*((?:0x)?[0-9A-Fa-f]{1,5}h?\\s*(?:[-\\u2010-\\u2015\\u2212~\\u2026]|\\.{2,}|\\bto\\b|\\bbis\\b)\\s*(?:0x)?[0-9A-Fa-f]{1,5}h?)\\s*\\)?\\s*[:=.,-]?\\s+(\\S.*)$");
     private static final int FEWEST = 3;
     private static final double MOST_OF_THEM = 0.6;
 
@@ -39,14 +36,7 @@ final class Combined {
     }
 
     private static boolean isCombined(String cell) {
-        var found = CELL.matcher(cell);
-        return found.matches() && Values.of(found.group(1)).isPresent() && Values.of(cell).isEmpty();
-    }
-
-    /** {@return the values of such a cell, and what they mean; null if it is another one} */
-    static @Nullable List<String> split(String cell) {
-        var found = CELL.matcher(cell);
-        return isCombined(cell) && found.matches() ? List.of(found.group(1), found.group(2)) : null;
+        return Values.leading(cell).isPresent();
     }
 
     private static Line parted(Line line, int column) {
@@ -55,11 +45,11 @@ final class Combined {
             cells.add("");
         }
         var cell = cells.get(column);
-        var found = CELL.matcher(cell);
+        var both = Values.leading(cell).orElse(null);
         boolean values = Values.of(cell).isPresent();
-        if (isCombined(cell) && found.matches()) {
-            cells.set(column, found.group(1));
-            cells.add(column + 1, found.group(2));
+        if (both != null) {
+            cells.set(column, both.values());
+            cells.add(column + 1, both.words());
         } else {
             cells.set(column, values ? cell : "");
             cells.add(column + 1, values ? "" : cell);

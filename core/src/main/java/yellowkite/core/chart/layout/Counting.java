@@ -12,7 +12,7 @@ import yellowkite.core.chart.layout.Charted.Entry;
  * for just these.
  */
 final class Counting {
-    private static final Pattern COUNTED = Pattern.compile("(?i)^(.*?\\b(?:pixel|cell|segment|seg|zone|ring|group|led|head|section|bank|part|px)\\.?\\s*#?)(\\d{1,3})\\b(.*)$");
+    private static final Pattern COUNTED = Pattern.compile("(?i)^(.*?\\b(?:" + Repeats.CELL_WORDS + ")\\.?\\s*#?)(\\d{1,3})\\b(.*)$");
 
     private Counting() {}
 
@@ -66,7 +66,7 @@ final class Counting {
             int shift = step * (way / steps);
             for (var each : block) {
                 var entry = each.entry();
-                filled.add(new Entry(entry.addresses().stream().map(address -> address + shift).toList(), each.before() + (from + step) + each.after(), entry.rows(), entry.places(), entry.number(), entry.doubts()));
+                filled.add(entry.withWords(each.before() + (from + step) + each.after()).withAddresses(entry.addresses().stream().map(address -> address + shift).toList()));
             }
         }
         return filled;

@@ -1,11 +1,11 @@
 package yellowkite.core.chart.layout;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import yellowkite.core.chart.layout.Charted.Entry;
 import yellowkite.core.chart.layout.Charted.Mode;
 import yellowkite.core.chart.layout.Charted.Row;
@@ -48,7 +48,7 @@ final class DefaultLines {
         return new Mode(mode.name(), mode.entries().stream().map(entry -> {
             var value = values.get(key(entry.words()));
             boolean has = entry.rows().isEmpty() || entry.rows().stream().anyMatch(row -> !row.start().isEmpty());
-            return value == null || has ? entry : with(entry, 0, started(entry.rows().getFirst(), entry.rows().getFirst().meaning(), value));
+            return value == null || has ? entry : started(entry, value);
         }).toList());
     }
 
@@ -58,25 +58,16 @@ final class DefaultLines {
     }
 
     private static Entry behind(Entry entry) {
-        var after = entry;
-        for (int i = 0; i < entry.rows().size(); i++) {
-            var row = entry.rows().get(i);
-            var found = BEHIND.matcher(row.meaning());
-            if (row.start().isEmpty() && found.find()) {
-                after = with(after, i, started(row, found.replaceFirst("").strip(), found.group(1)));
-            }
-        }
-        return after;
+        return entry.withRows(entry.rows().stream().map(DefaultLines::behind).toList());
     }
 
-    private static Row started(Row row, String meaning, String start) {
-        return new Row(row.values(), meaning, start, row.highlight(), row.place());
+    private static Row behind(Row row) {
+        var found = BEHIND.matcher(row.meaning());
+        return row.start().isEmpty() && found.find() ? row.withMeaning(found.replaceFirst("").strip()).withStart(found.group(1)) : row;
     }
 
-    private static Entry with(Entry entry, int index, Row row) {
-        var rows = new ArrayList<>(entry.rows());
-        rows.set(index, row);
-        return new Entry(entry.addresses(), entry.words(), rows, entry.places(), entry.number(), entry.doubts());
+    private static Entry started(Entry entry, String value) {
+        return entry.withRows(Stream.concat(Stream.of(entry.rows().getFirst().withStart(value)), entry.rows().stream().skip(1)).toList());
     }
 
     /** {@return whether every name is one of the modes' channels} */

@@ -50,11 +50,11 @@ final class Nested {
             cells.add("");
         }
         boolean below = isBlankBefore(line, column);
-        var both = below ? Combined.split(cells.get(column)) : null;
+        var both = below ? Values.leading(cells.get(column)).orElse(null) : null;
         if (both != null) {
             var more = column + 1 < cells.size() && !cells.get(column + 1).isEmpty() ? " " + cells.get(column + 1) : "";
             cells.subList(column, Math.min(cells.size(), column + 2)).clear();
-            cells.addAll(column, List.of("", both.getFirst(), both.getLast() + more));
+            cells.addAll(column, List.of("", both.values(), both.words() + more));
         } else {
             cells.add(below && Values.of(cells.get(column)).isPresent() ? column : column + 1, "");
         }

@@ -12,7 +12,8 @@ import yellowkite.core.chart.layout.Charted.Entry;
 
 /** Finds cells: channels that the chart counts through ("Pixel 1 red ... Pixel 12 white"), or whose addresses it lists ("5 / 9 / 13"). */
 public final class Repeats {
-    private static final Pattern COUNTED = Pattern.compile("(?i)^(.*?)\\b(pixel|cell|segment|seg|zone|ring|group|led|head|section|bank|part|px)\\.?\\s*#?(\\d{1,3})\\b(.*)$");
+    static final String CELL_WORDS = "pixel|cell|segment|seg|zone|ring|group|led|head|section|bank|part|px";
+    private static final Pattern COUNTED = Pattern.compile("(?i)^(.*?)\\b(" + CELL_WORDS + ")\\.?\\s*#?(\\d{1,3})\\b(.*)$");
     private static final Pattern COLOURED = Pattern.compile("(?i)^(red|green|blue|white|amber|lime|uv|cyan|magenta|yellow|warm white|cold white|cool white|dimmer|strobe|[rgbwal])()\\s*(\\d{1,3})()$");
 
     private Repeats() {}
@@ -46,12 +47,12 @@ public final class Repeats {
             var cell = each == null ? null : cells.get(each.kind());
             if (each != null && cell == null && kinds.get(each.kind()).size() == 1 && each.number() == 1 && !each.kind().isEmpty()) {
                 var entry = each.entry(); // one cell alone is no cell, but its channels are what they are
-                found.add(new Found(new Entry(entry.addresses(), each.rest(), entry.rows(), entry.places(), entry.number(), entry.doubts()), null));
+                found.add(new Found(entry.withWords(each.rest()), null));
             } else if (each == null || cell == null) {
                 found.add(listed(entries.get(i)));
             } else if (each.number() == 1) {
                 var entry = each.entry();
-                found.add(new Found(new Entry(entry.addresses().stream().map(address -> address - cell.first() + 1).toList(), each.rest(), entry.rows(), entry.places(), entry.number(), entry.doubts()), cell));
+                found.add(new Found(entry.withWords(each.rest()).withAddresses(entry.addresses().stream().map(address -> address - cell.first() + 1).toList()), cell));
             }
         }
         return found;
@@ -105,6 +106,6 @@ public final class Repeats {
         if (!even) {
             return new Found(entry, null);
         }
-        return new Found(new Entry(List.of(1), entry.words(), entry.rows(), entry.places(), entry.number(), entry.doubts()), new Cell("Cell", addresses.size(), addresses.getFirst(), spacing));
+        return new Found(entry.withAddresses(List.of(1)), new Cell("Cell", addresses.size(), addresses.getFirst(), spacing));
     }
 }

@@ -15,6 +15,7 @@ import java.util.regex.Pattern;
 public record Values(double from, double to, boolean percent, boolean falling) {
     private static final String NUMBER = "(?:0x(?<hex%1$s>[0-9A-Fa-f]{1,8})|(?<tail%1$s>[0-9][0-9A-Fa-f]{0,7}|[A-Fa-f][0-9A-Fa-f]{0,6}[0-9]|(?-i:[A-F]{2}))h\\b|(?<plain%1$s>\\d{1,10}(?:[.,]\\d{1,3})?)\\s*(?<share%1$s>%%)?)";
     private static final String BETWEEN = "\\s*(?:-{1,2}>?|[\\u2010-\\u2015\\u2212~\\u301C\\uFF5E\\u2192\\u00BB]|\\.{2,}|\\u2026|\\bto\\b|\\bbis\\b|\\ba\\b|\\u00E0)\\s*";
+    private static final Pattern LEADING = Pattern.compile("^\\(?\\s*((?:0x)?[0-9A-Fa-f]{1,5}h?\\s*(?:[-\\u2010-\\u2015\\u2212~\\u2026]|\\.{2,}|\\bto\\b|\\bbis\\b)\\s*(?:0x)?[0-9A-Fa-f]{1,5}h?)\\s*\\)?\\s*[:=.,-]?\\s+(\\S.*)$");
     private static final Pattern SPAN = Pattern.compile("^\\(?\\s*" + NUMBER.formatted("1") + "(?:" + BETWEEN + NUMBER.formatted("2") + ")?\\s*\\)?$", Pattern.CASE_INSENSITIVE);
     private static final Pattern BARE_HEX = Pattern.compile("^([0-9A-Fa-f]{2,8})(?:" + BETWEEN + "([0-9A-Fa-f]{2,8}))?$", Pattern.CASE_INSENSITIVE);
     private static final Pattern ELLIPSIS = Pattern.compile("^(?:\\.{2,}|\\u2026|\\u22EE|:|\"|\\u3003|idem|ditto)$");
@@ -58,6 +59,15 @@ public record Values(double from, double to, boolean percent, boolean falling) {
     static boolean isBareHexSpan(String cell) {
         var found = BARE_HEX.matcher(cell);
         return found.matches() && found.group(2) != null;
+    }
+
+    /** A stretch of values and what they mean, in one text: "000-019 Closed". */
+    public record Leading(String values, String words) {}
+
+    /** {@return the values that a text begins with; none if it does not, or is nothing but values} */
+    public static Optional<Leading> leading(String text) {
+        var found = LEADING.matcher(text);
+        return found.matches() && of(found.group(1)).isPresent() && of(text).isEmpty() ? Optional.of(new Leading(found.group(1), found.group(2))) : Optional.empty();
     }
 
     /** Values inside a longer text, with what stands around them. */

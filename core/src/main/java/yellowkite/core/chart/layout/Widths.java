@@ -27,7 +27,7 @@ public final class Widths {
             int at = coarse(joined, entry);
             if (at >= 0) {
                 var before = joined.get(at);
-                joined.set(at, new Entry(both(before.addresses(), entry.addresses()), before.words(), before.rows(), both(before.places(), entry.places()), before.number(), before.doubts()));
+                joined.set(at, before.withAddresses(both(before.addresses(), entry.addresses())).withPlaces(both(before.places(), entry.places())));
             } else {
                 joined.add(stated(entry));
             }
@@ -53,7 +53,7 @@ public final class Widths {
         int bytes = bits.find() ? Integer.parseInt(bits.group(1)) / 8 : 1;
         int first = entry.addresses().getFirst();
         boolean fits = bytes > entry.addresses().size() && entry.addresses().size() == 1 && !COARSE.matcher(entry.words()).find() && !FINE.matcher(entry.words()).find();
-        return fits ? new Entry(IntStream.range(first, first + bytes).boxed().toList(), entry.words(), entry.rows(), entry.places(), entry.number(), entry.doubts()) : entry;
+        return fits ? entry.withAddresses(IntStream.range(first, first + bytes).boxed().toList()) : entry;
     }
 
     private static boolean isFineOf(Entry entry, Entry before) {

@@ -70,7 +70,7 @@ final class Functions {
         for (var row : valued) {
             var conditions = Conditions.of(row.meaning());
             if (conditions.stretches().isEmpty() && Conditions.isHidden(row.meaning())) {
-                doubts.add(place(row) + " speaks of a condition that is not understood: '" + row.meaning() + "'.");
+                doubts.add(row.begins() + " speaks of a condition that is not understood: '" + row.meaning() + "'.");
             }
             var words = Phrase.of(conditions.rest()).isEmpty() && valued.size() == 1 ? channelWords : conditions.rest();
             var meaning = onSlot(RowMeaning.of(attribute, words.equals("...") ? "" : words), words, slots);
@@ -78,12 +78,12 @@ final class Functions {
                 slots.add(meaning.slot());
             }
             if (meaning.sure() < 0.8) {
-                doubts.add(place(row) + " may mean something else than " + pretty(meaning.attribute()) + ": '" + words + "'.");
+                doubts.add(row.begins() + " may mean something else than " + Catalogue.STANDARD.pretty(meaning.attribute()) + ": '" + words + "'.");
             }
             long from = row.values() == null ? 0 : raw(row.values(), row.values().from(), coarse, false);
             long to = row.values() == null ? DmxValue.max(bytes) : raw(row.values(), row.values().to(), coarse, true);
             if (from > DmxValue.max(bytes) || to > DmxValue.max(bytes)) {
-                doubts.add(place(row) + " names values that the channel does not have.");
+                doubts.add(row.begins() + " names values that the channel does not have.");
                 continue;
             }
             // a condition holds for the rows below it that go on with the values
@@ -111,10 +111,6 @@ final class Functions {
     private List<Row> valued(List<Row> rows) {
         var valued = PassedOver.filled(rows, doubts).stream().filter(row -> row.values() != null).toList();
         return valued.isEmpty() ? rows.stream().filter(row -> !row.meaning().equals("...")).limit(1).toList() : valued;
-    }
-
-    private static String place(Row row) {
-        return Character.toUpperCase(row.place().charAt(0)) + row.place().substring(1);
     }
 
     private long raw(Values values, double value, boolean coarse, boolean last) {
@@ -162,7 +158,7 @@ final class Functions {
         boolean selects = pieces.stream().anyMatch(each -> !each.meaning().slot().isEmpty());
         var wheel = selects || wheels.has(WheelMaker.nameFor(name)) && !name.contains("Pos") ? WheelMaker.nameFor(name) : "";
         for (var counts : first.counts().isEmpty() ? java.util.Collections.<@Nullable Counts>singletonList(null) : first.counts()) {
-            made.add(new FunctionProposal(name, pieces.size() == 1 ? first.words() : pretty(name), first.from(), pieces.getLast().to(), ends.from(), ends.to(), ends.unit(), ends.assumed(),
+            made.add(new FunctionProposal(name, pieces.size() == 1 ? first.words() : Catalogue.STANDARD.pretty(name), first.from(), pieces.getLast().to(), ends.from(), ends.to(), ends.unit(), ends.assumed(),
                     wheel.isEmpty() ? null : wheel, snaps(name), counts, ranges));
         }
     }
@@ -229,10 +225,5 @@ final class Functions {
     /** {@return whether a fade makes no sense: what is brought in, and commands} */
     static boolean snaps(String attribute) {
         return FADES_NEVER.contains(attribute.replaceAll("\\d+$", "")) || attribute.endsWith("Reset") || attribute.endsWith("Mode") || attribute.contains("Select");
-    }
-
-    static String pretty(String attribute) {
-        int number = attribute.chars().filter(Character::isDigit).findFirst().orElse('1') - '0';
-        return Catalogue.STANDARD.find(attribute).map(found -> found.pretty().replace("(n)", String.valueOf(number)).replace("(m)", "1")).orElse(attribute.toLowerCase(Locale.ROOT));
     }
 }

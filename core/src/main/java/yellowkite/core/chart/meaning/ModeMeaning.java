@@ -54,7 +54,7 @@ public final class ModeMeaning {
         var words = Widths.plain(entry.words());
         var rows = entry.rows().stream().map(row -> Phrase.of(row.meaning())).toList();
         var byHand = entry.places().isEmpty() ? null : chosen.get(entry.places().getFirst());
-        var guess = byHand != null ? new Guess(byHand, 1, Functions.pretty(byHand) + " was chosen by hand.")
+        var guess = byHand != null ? new Guess(byHand, 1, Catalogue.STANDARD.pretty(byHand) + " was chosen by hand.")
                 : once(ChannelMeaning.of(words.isEmpty() ? entry.words() : words, rows, neighbours), found.cell() != null, neighbours);
         var doubts = new ArrayList<>(entry.doubts());
         if (guess.sure() < yellowkite.core.chart.proposal.Proposal.SURE) {
@@ -83,7 +83,7 @@ public final class ModeMeaning {
             return guess;
         }
         var standard = Catalogue.STANDARD.find(attribute).orElse(null);
-        var why = "'" + neighbours.wordsOf(attribute) + "' is " + Functions.pretty(attribute) + " already.";
+        var why = "'" + neighbours.wordsOf(attribute) + "' is " + Catalogue.STANDARD.pretty(attribute) + " already.";
         for (int n = 2; standard != null && standard.isNumbered() && n < MOST_OF_A_KIND; n++) {
             if (!neighbours.has(standard.name(n, 1))) {
                 return new Guess(standard.name(n, 1), Math.min(guess.sure(), TWICE), why);

@@ -27,7 +27,7 @@ final class PassedOver {
             var after = i + 1 == rows.size() ? null : rows.get(i + 1);
             var between = before == null || after == null ? List.<Row>of() : between(before, row, after);
             if (between.isEmpty()) {
-                doubts.add(Character.toUpperCase(row.place().charAt(0)) + row.place().substring(1) + " passes over values with dots; what they do is not said.");
+                doubts.add(row.begins() + " passes over values with dots; what they do is not said.");
             }
             all.addAll(between);
         }

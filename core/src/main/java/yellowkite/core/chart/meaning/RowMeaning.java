@@ -16,7 +16,7 @@ record RowMeaning(String attribute, String slot, boolean alone, double still, do
     private static final Pattern FAMILY = Pattern.compile("^(Gobo|Color|Prism|AnimationWheel)(\\d+)$");
     private static final Pattern TURNED = Pattern.compile("^(Gobo|Prism|AnimationWheel)(\\d+)Pos$");
     /** What a row says beside the slot that it brings in. */
-    private static final Pattern SLOT_EXTRAS = Pattern.compile("(?i)\\b(?:shak(?:e|ing)|index(?:ing|ed)?|rotat(?:ion|e)|spin(?:ning)?|scroll(?:ing)?|slow|fast|continuous|speed|select|position|jitter|bounce|c?cw|clockwise|min|max)\\b|[,;:>\\u2192\\u2026\\u2013~]|->|\\.{2,}|\\d+(?:[.,]\\d+)?\\s*(?:hz|rpm|\u00B0|deg)|\\bto\\b");
+    private static final Pattern SLOT_EXTRAS = Pattern.compile("(?i)\\b(?:shak(?:e|ing)|index(?:ing|ed)?|rotat(?:ion|e)|spin(?:ning)?|scroll(?:ing)?|slow|fast|continuous|speed|select|position|jitter|bounce|c?cw|clockwise|min|max)\\b|[,;:>\\u2192\\u2026\\u2013~]|->|\\.{2,}|\\d+(?:[.,]\\d+)?\\s*(?:hz|rpm|\u00B0|deg)|\\bto\\b(?!\\s*\\d)");
 
     /** Words for whatever the wheel holds, which name none of it. */
     private static final Pattern GENERAL = Pattern.compile("(?i)(?:(?:static|rotating|fixed|colou?r|gobo)s? ?)?(?:gobos?|colou?rs?|wheel|selection|prisms?|effects?)");

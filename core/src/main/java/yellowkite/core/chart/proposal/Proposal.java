@@ -1,8 +1,11 @@
 package yellowkite.core.chart.proposal;
 
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.chart.layout.Charted.Unplaced;
+import yellowkite.core.colour.ColourNames;
+import yellowkite.core.colour.Srgb;
 import yellowkite.core.profile.PhysicalUnit;
 
 /**
@@ -105,6 +108,11 @@ public record Proposal(@Nullable String maker, @Nullable String model, List<Mode
             ranges = List.copyOf(ranges);
         }
 
+        /** {@return what a named range brings in, as a screen shows it; none if it is no colour} */
+        public Optional<Srgb> colourOf(RangeProposal range) {
+            return wheel != null && WheelProposal.isOfColours(wheel) ? ColourNames.of(range.name()) : Optional.empty();
+        }
+
         public FunctionProposal withSpan(long first, long last) {
             return new FunctionProposal(attribute, name, first, last, physicalFrom, physicalTo, unit, assumed, wheel, snap, counts,
                     ranges.stream().filter(each -> each.to() >= first && each.from() <= last).map(each -> each.within(first, last)).toList());
@@ -125,7 +133,12 @@ public record Proposal(@Nullable String maker, @Nullable String model, List<Mode
     }
 
     /** A condition that the chart states in words, by the address and the byte values that it names. */
-    public record Counts(int address, long from, long to) {}
+    public record Counts(int address, long from, long to) {
+        /** {@return {@code while address 12 is 10 to 49}} */
+        public String inWords() {
+            return "while address " + address + " is " + from + " to " + to;
+        }
+    }
 
     /** @param slot counted from 1; 0 = none. @param physicalFrom null = as the function runs */
     public record RangeProposal(String name, long from, long to, int slot, @Nullable Double physicalFrom, @Nullable Double physicalTo) {
@@ -138,6 +151,15 @@ public record Proposal(@Nullable String maker, @Nullable String model, List<Mode
     public record WheelProposal(String name, List<String> slots) {
         public WheelProposal {
             slots = List.copyOf(slots);
+        }
+
+        public boolean holdsColours() {
+            return isOfColours(name);
+        }
+
+        /** {@return whether the wheel of that name, as proposals call wheels, holds colours} */
+        static boolean isOfColours(String name) {
+            return name.startsWith("Colour");
         }
     }
 }

@@ -142,4 +142,17 @@ class PassedOverTest {
         assertThat(channels("1\tDimmer\t0-255\t0 = closed, 255 = open\n2\tZoom\t0-255\tBig to small 5-50 deg\n3\tPan/Tilt speed\t0-255\tfast to slow (0.2 s - 25 s)").get(1).functions().getFirst()).satisfies(zoom -> assertThat(zoom.physicalFrom()).isEqualTo(50),
                 zoom -> assertThat(zoom.physicalTo()).isEqualTo(5));
     }
+
+    @Test
+    void aSlotKeepsTheNumbersOfItsName() {
+        assertThat(read("1\tColour wheel\t0-9\tOpen\n\t\t10-127\tColours 2 to 13\n\t\t128-255\tRainbow, slow to fast").wheels().getFirst().slots()).containsExactly("Open", "Colours 2 to 13");
+    }
+
+    @Test
+    void aTextThatBeginsWithValuesIsParted() {
+        assertThat(Values.leading("96-135 Gobo 3 shake")).contains(new Values.Leading("96-135", "Gobo 3 shake"));
+        assertThat(Values.leading("0x10..0x1F: Red")).contains(new Values.Leading("0x10..0x1F", "Red"));
+        assertThat(Values.leading("Gobo 3")).isEmpty();
+        assertThat(Values.leading("0-127")).isEmpty();
+    }
 }

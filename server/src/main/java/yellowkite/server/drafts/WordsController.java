@@ -4,7 +4,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,7 +13,9 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.attribute.Catalogue;
+import yellowkite.core.attribute.NoFunction;
 import yellowkite.core.chart.ChartWords;
+import yellowkite.core.chart.layout.Addresses;
 import yellowkite.core.dmx.PhysicalText;
 import yellowkite.core.dmx.ValueText;
 import yellowkite.core.profile.DmxValue;
@@ -23,18 +24,17 @@ import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.server.web.Refusal;
 
-/** What a chart's words, rows and values mean. Reads only. */
+/** What words, values and addresses mean that are typed. Reads only. */
 @RestController
-class ChartController {
+class WordsController {
     private static final int LISTED = 40;
-    private static final Pattern NOTHING = Pattern.compile("(?i)\\s*(?:no|none|nothing|no func.*|no feat.*|no effect|reserved|unused|not used|off)\\s*");
     /** Values that do nothing have no attribute in the standard's list, and a name all the same. */
-    private static final AttributeChoice NO_FUNCTION = new AttributeChoice("NoFeature", "No function", "", "", false);
+    private static final AttributeChoice NO_FUNCTION = new AttributeChoice(NoFunction.ATTRIBUTE, Catalogue.STANDARD.pretty(NoFunction.ATTRIBUTE), "", "", false);
     private static final int LONGEST_WORDS = 200;
     private static final int LONGEST_CHART = 20_000;
     private final Drafts drafts;
 
-    ChartController(Drafts drafts) {
+    WordsController(Drafts drafts) {
         this.drafts = drafts;
     }
 
@@ -48,15 +48,11 @@ class ChartController {
         var used = used(type, mode);
         var found = Catalogue.STANDARD.search(shorten(words, LONGEST_WORDS)).stream().filter(each -> group.isEmpty() || each.attribute().featureGroup().equals(group))
                 .limit(LISTED).map(match -> choice(match, used));
-        return (NOTHING.matcher(words).matches() ? Stream.concat(Stream.of(NO_FUNCTION), found) : found).toList();
+        return (NoFunction.isMeant(words) ? Stream.concat(Stream.of(NO_FUNCTION), found) : found).toList();
     }
 
     private static AttributeChoice choice(Catalogue.Match match, Set<String> used) {
-        return new AttributeChoice(match.name(), match.attribute().pretty().replace("(n)", digits(match.name())), match.attribute().featureGroup(), match.attribute().unit().symbol(), used.contains(match.name()));
-    }
-
-    private static String digits(String name) {
-        return name.replaceAll("^\\D*(\\d+).*$", "$1");
+        return new AttributeChoice(match.name(), match.attribute().pretty(match.name()), match.attribute().featureGroup(), match.attribute().unit().symbol(), used.contains(match.name()));
     }
 
     record ChartRequest(int mode, String text) {
@@ -97,6 +93,20 @@ class ChartController {
             throw Refusal.unfit("text", read.reason());
         }
         return new TypedValue(read.raw());
+    }
+
+    record AddressesRequest(String text) {
+        AddressesRequest {
+            Objects.requireNonNull(text, "text");
+        }
+    }
+
+    record TypedAddresses(List<Integer> addresses) {}
+
+    /** 200 with the addresses that were typed, in their order; 422 if they are none. */
+    @PostMapping("/api/addresses")
+    TypedAddresses addresses(@RequestBody AddressesRequest request) {
+        return Addresses.of(shorten(request.text(), LONGEST_WORDS).strip()).map(TypedAddresses::new).orElseThrow(() -> Refusal.unfit("text", "Type addresses, most significant first: 5 or 5, 6 or 5-6."));
     }
 
     /** @param unit sign of the unit that it is wanted in; empty = a number without one */

@@ -1,4 +1,4 @@
-package yellowkite.core.chart.meaning;
+package yellowkite.core.colour;
 
 import java.util.LinkedHashMap;
 import java.util.Locale;
@@ -69,8 +69,8 @@ public final class ColourNames {
         WORDS.put(word, rgb);
     }
 
-    /** {@return the colour that words name, as 0xRRGGBB; of a split colour the middle of both} */
-    public static Optional<Integer> rgb(String words) {
+    /** {@return the colour that words name; of a split colour the middle of both} */
+    public static Optional<Srgb> of(String words) {
         var plain = " " + words.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", " ").strip() + " ";
         Integer first = null;
         int at = Integer.MAX_VALUE;
@@ -88,7 +88,7 @@ public final class ColourNames {
             return Optional.empty();
         }
         boolean split = second != null && plain.contains("split") || second != null && words.matches(".*[/+&].*");
-        return Optional.of(split ? middle(first, second) : first);
+        return Optional.of(Srgb.ofRgb(split ? middle(first, second) : first));
     }
 
     private static int middle(int one, int other) {
