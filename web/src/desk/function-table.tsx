@@ -114,7 +114,7 @@ export function FunctionTable({ channel, bar, headed }: { channel: ChannelRow; b
             <Button quiet onClick={() => void send({ type: 'functionToRange', function: bar.id })}>
               <Merge size={14} aria-hidden /> To a named range
             </Button>
-            <Button quiet aria-label={`Move ${bar.name} before the function below its values`} onClick={() => void send({ type: 'exchangeFunctions', function: bar.id })}>
+            <Button quiet aria-label={`Move up: ${bar.name}, before the function of lower values`} onClick={() => void send({ type: 'exchangeFunctions', function: bar.id })}>
               <ArrowUp size={14} aria-hidden /> Move up
             </Button>
           </>

@@ -51,8 +51,8 @@ export function Shell() {
             <Outlet />
           </div>
         </div>
+        <Toasts />
       </div>
-      <Toasts />
       <WhoDialog open={asking || who === ''} onClose={() => setAsking(false)} />
     </IntakeZone>
   );

@@ -13,7 +13,7 @@ function set(to: Message[]) {
   listeners.forEach((listener) => listener());
 }
 
-/** Says one sentence at the foot of the page; it goes by itself. */
+/** Says one sentence at the foot of the page, in a strip of its own that covers nothing; it goes by itself. */
 export function tell(text: string) {
   const id = nextId++;
   set([...messages.filter((message) => message.text !== text), { id, text }]);
@@ -34,9 +34,9 @@ export function Toasts() {
     () => messages,
   );
   return (
-    <div role="status" aria-live="polite" className="fixed bottom-5 left-1/2 z-50 flex w-[min(40rem,calc(100vw-2rem))] -translate-x-1/2 flex-col gap-2">
+    <div role="status" aria-live="polite" className="flex shrink-0 flex-col">
       {shown.map((message) => (
-        <div key={message.id} className="flex items-start gap-3 rounded-lg border border-line bg-raised px-4 py-3 text-text shadow-2xl">
+        <div key={message.id} className="flex items-center gap-3 border-t border-line bg-raised px-4 py-2 text-text">
           <p className="flex-1 break-words">{message.text}</p>
           <button type="button" aria-label="Dismiss" onClick={() => forget(message.id)} className="grid size-6 place-items-center rounded-md text-muted hover:text-text">
             <X size={16} aria-hidden />

@@ -41,10 +41,11 @@ final class ChartMerge {
         return says.startSaid() || !sameWidth ? started : startingAt(started, was.start());
     }
 
+    /** The first function needs no link; another link would lead to what may be gone, or called otherwise by now. */
     private static Channel startingIn(Channel channel, int index) {
         var logical = channel.logicalChannels().getFirst();
-        var holds = logical.functions().get(Math.max(0, index));
-        return channel.findInitialFunction().filter(each -> each == holds).isPresent() ? channel : channel.withInitialFunction(channel.linkTo(logical, holds));
+        var link = channel.linkTo(logical, logical.functions().get(Math.max(0, index)));
+        return channel.initialFunction().equals(link) ? channel : channel.withInitialFunction(index <= 0 ? "" : link);
     }
 
     private static Channel startingAt(Channel channel, long start) {

@@ -25,8 +25,9 @@ public record SetFacts(FixtureFacts facts) implements Edit {
 
     @Override
     public Outcome applyTo(FixtureType before) {
+        var was = FixtureFacts.of(before);
         return unfit(before).orElseGet(() -> Located.applied(before.with(f -> {
-            f.geometries = Trees.map(f.geometries, this::lit);
+            f.geometries = Trees.map(f.geometries, each -> lit(each, was));
             f.physicalDescriptions = f.physicalDescriptions.withConnectors(connectors(before.physicalDescriptions().connectors())).withProperties(properties(before.physicalDescriptions().properties()));
             f.protocols = protocols(before.protocols());
         })));
@@ -72,23 +73,25 @@ public record SetFacts(FixtureFacts facts) implements Edit {
         return id == null || id >= 0 && id <= MOST_ID;
     }
 
-    private Geometry lit(Geometry geometry) {
+    private Geometry lit(Geometry geometry, FixtureFacts was) {
         if (!(geometry instanceof Geometry.Part part)) {
             return geometry;
         }
-        var children = Trees.map(part.children(), this::lit);
-        var details = part.details() instanceof BeamDetails beam ? with(beam) : part.details();
+        var children = Trees.map(part.children(), each -> lit(each, was));
+        var details = part.details() instanceof BeamDetails beam ? with(beam, was) : part.details();
         return children == part.children() && details.equals(part.details()) ? part : new Geometry.Part(part.kind(), part.name(), part.model(), part.position(), details, children, part.source());
     }
 
-    private BeamDetails with(BeamDetails beam) {
+    /** Only what is said otherwise than it was: light sources may differ from each other, and from what the fixture takes as a whole. */
+    private BeamDetails with(BeamDetails beam, FixtureFacts was) {
         var none = BeamDetails.DEFAULT;
-        return new BeamDetails(facts.lampType() == null ? beam.lampType() : facts.lampType(), or(facts.power(), none.powerConsumption()), or(facts.luminousFlux(), none.luminousFlux()), or(facts.colorTemperature(), none.colorTemperature()),
-                or(facts.beamAngle(), none.beamAngle()), or(facts.fieldAngle(), none.fieldAngle()), beam.throwRatio(), beam.rectangleRatio(), beam.beamRadius(), beam.beamType(), beam.colorRenderingIndex(), beam.emitterSpectrum());
+        return new BeamDetails(facts.lampType() == null ? beam.lampType() : said(facts.lampType(), was.lampType(), beam.lampType(), ""), said(facts.power(), was.power(), beam.powerConsumption(), none.powerConsumption()),
+                said(facts.luminousFlux(), was.luminousFlux(), beam.luminousFlux(), none.luminousFlux()), said(facts.colorTemperature(), was.colorTemperature(), beam.colorTemperature(), none.colorTemperature()),
+                said(facts.beamAngle(), was.beamAngle(), beam.beamAngle(), none.beamAngle()), said(facts.fieldAngle(), was.fieldAngle(), beam.fieldAngle(), none.fieldAngle()), beam.throwRatio(), beam.rectangleRatio(), beam.beamRadius(), beam.beamType(), beam.colorRenderingIndex(), beam.emitterSpectrum());
     }
 
-    private static double or(@Nullable Double value, double otherwise) {
-        return value == null ? otherwise : value;
+    private static <T> T said(@Nullable T now, @Nullable T was, T there, T none) {
+        return Objects.equals(now, was) ? there : now == null ? none : now;
     }
 
     private Properties properties(Properties was) {

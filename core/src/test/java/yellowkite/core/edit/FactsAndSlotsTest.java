@@ -13,11 +13,15 @@ import yellowkite.core.house.StoredHouse;
 import yellowkite.core.library.Synopsis;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Geometry;
+import yellowkite.core.profile.Geometry.BeamDetails;
 import yellowkite.core.profile.Geometry.Kind;
 import yellowkite.core.profile.House;
+import yellowkite.core.profile.Matrix;
 import yellowkite.core.profile.NamedRange;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.Wheel;
+import yellowkite.core.xml.Source;
 import static org.assertj.core.api.Assertions.assertThat;
 
 class FactsAndSlotsTest {
@@ -58,6 +62,21 @@ class FactsAndSlotsTest {
     void whatIsNotSaidIsNotMadeUp() {
         assertThat(FixtureFacts.of(type())).isEqualTo(new FixtureFacts(null, null, null, null, null, null, null, List.of(), null, null, List.of()));
         assertThat(FixtureFacts.of(applied(applied(type(), new SetFacts(FACTS)), new SetFacts(new FixtureFacts(null, null, "LED", null, null, null, null, List.of(), null, null, List.of())))).weight()).isNull();
+    }
+
+    @Test
+    void lightSourcesThatDifferKeepWhatIsNotChanged() {
+        var one = new BeamDetails("LED", 300, 9_000, 5_600, 12, 15, 1, 1.7777, 0.05, BeamDetails.DEFAULT.beamType(), 90, "");
+        var other = new BeamDetails("LED", 40, 700, 3_200, 60, 70, 1, 1.7777, 0.05, BeamDetails.DEFAULT.beamType(), 90, "");
+        var type = ProfileBuilder.profile("Tidewick", "Barge").id("4A0C6B52-63A0-4F38-9A51-0C5A6E2B7D66").attribute("Dimmer", "Dim", "Dimmer.Dimmer", "", PhysicalUnit.None)
+                .body(new Geometry.Part(Kind.Geometry, "Body", "", Matrix.IDENTITY, Geometry.NoDetails.NONE, List.of(new Geometry.Part(Kind.Beam, "Front", "", Matrix.IDENTITY, one, List.of(), Source.NONE), new Geometry.Part(Kind.Beam, "Glow", "", Matrix.IDENTITY, other, List.of(), Source.NONE)), Source.NONE))
+                .mode("Main", "Body", mode -> mode.channel("Dimmer", "Front", ModeBuilder.at(1), channel -> channel.function("Dim", 0, f -> { }))).build();
+        var was = FixtureFacts.of(type);
+
+        var heavier = applied(type, new SetFacts(new FixtureFacts(17.5, was.power(), was.lampType(), was.beamAngle(), was.fieldAngle(), was.luminousFlux(), was.colorTemperature(), was.connectors(), was.rdmManufacturer(), was.rdmModel(), was.personalities())));
+
+        assertThat(heavier.geometries()).isEqualTo(type.geometries());
+        assertThat(FixtureFacts.of(heavier).weight()).isEqualTo(17.5);
     }
 
     @Test

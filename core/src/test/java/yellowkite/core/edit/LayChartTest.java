@@ -153,4 +153,18 @@ class LayChartTest {
         assertThat(refused(empty(), lay(read("1\tDimmer\t0-255\n1\tZoom\t0-255\n2\tIris\t0-255\n"), 0, null))).contains("'Dimmer' and 'Zoom' would both stand on address 1");
         assertThat(refused(empty(), new LayChart(null, read(CHART).modes().getFirst().withChannels(List.of()), List.of(), List.of(), ""))).contains("no channel");
     }
+
+    @Test
+    void aChannelWhoseFirstFunctionIsGoneStartsWhereTheChartSays() {
+        var type = applied(empty(), lay(read("1\tShutter\t0-127\tClosed\t200\n\t\t128-255\tStrobe, slow to fast"), 0, null));
+        assertThat(channel(type, "Shutter1").start()).isEqualTo(0);
+        var strobing = applied(type, new SetStartValue(channel(type, "Shutter1").id(), 200));
+        assertThat(strobing.modes().getFirst().channels().getFirst().initialFunction()).as("it starts in its second function").isNotEmpty();
+        var plain = read("Address\tName\tValue\tMeaning\tDefault\n1\tShutter\t0-99\tClosed\t0\n\t\t100-255\tOpen");
+
+        var after = applied(strobing, lay(plain, 0, strobing.modes().getFirst().id()));
+
+        assertThat(channel(after, "Shutter1").start()).isEqualTo(0);
+        assertThat(Checks.of(after)).extracting(each -> each.rule()).doesNotContain("broken-initial-function");
+    }
 }
