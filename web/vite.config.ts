@@ -4,6 +4,7 @@ import { defineConfig } from 'vite';
 
 export default defineConfig({
   plugins: [react(), tailwindcss()],
+  resolve: { alias: { '#': `${import.meta.dirname}/src` } },
   // everything the page loads is a file of ours: nothing is written into it as data
   build: { assetsInlineLimit: 0 },
   server: { proxy: { '/api': 'http://127.0.0.1:8734' } },

@@ -1,14 +1,16 @@
 import createClient from 'openapi-fetch';
-import { whoIsWorking } from '../who/who';
+import { whoIsWorking } from './who';
 import { Problem } from './problem';
 import type { paths } from './schema';
 
 export const api = createClient<paths>({ baseUrl: '/' });
 
-/** The header that every change carries; the server refuses a change without it. */
-export function authorHeader() {
-  return { 'Kite-Author': encodeURIComponent(whoIsWorking()) };
-}
+/** Every request says who is working: the one place where that is done. */
+api.use({
+  onRequest({ request }) {
+    request.headers.set('Kite-Author', encodeURIComponent(whoIsWorking()));
+  },
+});
 
 /** The data of an answer. Throws a Problem for anything else, also when nobody answers. */
 export async function answer<T>(request: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {

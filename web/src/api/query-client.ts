@@ -1,5 +1,5 @@
 import { MutationCache, QueryCache, QueryClient } from '@tanstack/react-query';
-import { reportAnswer, reportTrouble } from '../shell/connection';
+import { reportAnswer, reportTrouble } from './connection';
 import { Problem } from './problem';
 
 function passing(error: Error) {

@@ -52,7 +52,17 @@ export type GoboLook = Schemas['GoboLook'];
 export type GoboFacts = Schemas['Facts'];
 export type WheelKind = WheelLine['kind'];
 /** How a gobo is cut; it travels as text beside its file. */
-export type Cut = { left: number; top: number; side: number | null; degrees: number; round: boolean; tone: 'STENCIL' | 'GREY' | 'COLOUR'; threshold: number; inverted: boolean; size: number };
+export type Cut = {
+  left: number;
+  top: number;
+  side: number | null;
+  degrees: number;
+  round: boolean;
+  tone: 'STENCIL' | 'GREY' | 'COLOUR';
+  threshold: number;
+  inverted: boolean;
+  size: number;
+};
 export type ProfilePageView = Schemas['ProfileView'];
 export type SheetLine = Schemas['ChannelLine'];
 export type Sheet = Schemas['ModeSheet'];

@@ -5,3 +5,10 @@ export function withFile(file: File | null) {
   // the generated type of a file is text
   return { body: body as unknown as { file: string }, bodySerializer: () => body };
 }
+
+/** A request's body that carries several files. */
+export function withFiles(files: File[]) {
+  const body = new FormData();
+  for (const file of files) body.append('files', file, file.name);
+  return { body: body as unknown as { files: string[] }, bodySerializer: () => body };
+}

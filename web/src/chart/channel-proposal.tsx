@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import type { ChartChannel, ChartMode } from '../api/types';
-import { readAddresses } from '../parts/addresses';
-import { AttributePicker } from '../parts/attribute-picker';
-import { Typed } from '../parts/typed';
-import { Button } from '../ui/button';
+import type { ChartChannel, ChartMode } from '#/api/types';
+import { readAddresses } from '#/parts/address/addresses';
+import { AttributePicker } from '#/parts/attribute/attribute-picker';
+import { Typed } from '#/ui/typed';
+import { Button } from '#/ui/button';
 import { useChart } from './chart-context';
 import { FunctionRows } from './function-rows';
 
@@ -26,7 +26,13 @@ export function ChannelProposal({ channel, mode }: { channel: ChartChannel; mode
         </ul>
       )}
       <div className="flex flex-wrap items-end gap-2">
-        <AttributePicker label="Attribute (a)" shortcut="a" place={{ draft: chart.draftId, version: chart.draftVersion, mode: 0 }} value={channel.attribute ?? 'choose …'} onChoose={(attribute) => void correct({ type: 'chooseAttribute', channel: channel.key, attribute })} />
+        <AttributePicker
+          label="Attribute (a)"
+          shortcut="a"
+          place={{ draft: chart.draftId, version: chart.draftVersion, mode: 0 }}
+          value={channel.attribute ?? 'choose …'}
+          onChoose={(attribute) => void correct({ type: 'chooseAttribute', channel: channel.key, attribute })}
+        />
         <Labelled text={channel.cell === '' ? 'Addresses' : 'Addresses in the cell'}>
           <Typed
             label={`Addresses of ${channel.words}`}
@@ -35,7 +41,9 @@ export function ChannelProposal({ channel, mode }: { channel: ChartChannel; mode
             value={channel.addresses.join(', ')}
             onSend={async (text) => {
               const addresses = await readAddresses(text);
-              return typeof addresses === 'string' ? addresses : correct({ type: 'chooseAddresses', channel: channel.key, mode: mode.index, addresses });
+              return typeof addresses === 'string'
+                ? addresses
+                : correct({ type: 'chooseAddresses', channel: channel.key, mode: mode.index, addresses });
             }}
           />
         </Labelled>
@@ -45,7 +53,11 @@ export function ChannelProposal({ channel, mode }: { channel: ChartChannel; mode
             mono
             width="w-20"
             value={channel.start === null ? '' : String(channel.start)}
-            onSend={(text) => (/^\d{1,10}$/.test(text) && Number(text) <= channel.max ? correct({ type: 'chooseStart', channel: channel.key, value: Number(text) }) : `Type a value from 0 to ${channel.max}.`)}
+            onSend={(text) =>
+              /^\d{1,10}$/.test(text) && Number(text) <= channel.max
+                ? correct({ type: 'chooseStart', channel: channel.key, value: Number(text) })
+                : `Type a value from 0 to ${channel.max}.`
+            }
           />
         </Labelled>
       </div>
@@ -66,7 +78,15 @@ export function ChannelProposal({ channel, mode }: { channel: ChartChannel; mode
               void correct({ type: 'setAside', lines: [channel.key], reason });
             }}
           >
-            <input autoFocus aria-label="Why this channel is set aside" value={reason} maxLength={200} placeholder="Why it is not part of the profile" onChange={(event) => setReason(event.currentTarget.value)} className="min-h-8 min-w-0 flex-1 rounded-sm border border-line bg-trough px-2 text-sm" />
+            <input
+              autoFocus
+              aria-label="Why this channel is set aside"
+              value={reason}
+              maxLength={200}
+              placeholder="Why it is not part of the profile"
+              onChange={(event) => setReason(event.currentTarget.value)}
+              className="min-h-8 min-w-0 flex-1 rounded-sm border border-line bg-trough px-2 text-sm"
+            />
             <Button type="submit">Set aside</Button>
             <Button quiet onClick={() => setReason(null)}>
               Cancel

@@ -1,5 +1,5 @@
 import { createContext, use } from 'react';
-import type { Chart, Correction } from '../api/types';
+import type { Chart, Correction } from '#/api/types';
 
 /** What the parts of the page share: the chart, what is chosen on both its sides, and the way to correct it. */
 export type ChartDesk = {

@@ -2,16 +2,16 @@ import { useQuery } from '@tanstack/react-query';
 import { Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import type { Chart, Correction } from '../api/types';
-import { CannotShow } from '../shell/cannot-show';
-import { TopLine } from '../shell/top-line';
-import { Button } from '../ui/button';
-import { counted } from '../ui/counted';
-import { Hint } from '../ui/hint';
-import { useKeys } from '../ui/keys';
-import { tell } from '../ui/toast';
-import { Trail } from '../ui/trail';
-import { useWho } from '../who/who';
+import type { Chart, Correction } from '#/api/types';
+import { CannotShow } from '#/ui/cannot-show';
+import { TopLine } from '#/ui/top-line';
+import { Button } from '#/ui/button';
+import { counted } from '#/ui/counted';
+import { Hint } from '#/ui/hint';
+import { useKeys } from '#/ui/keys';
+import { tell } from '#/ui/toast';
+import { Trail } from '#/ui/trail';
+import { useWho } from '#/api/who';
 import { ApplyChart } from './apply-chart';
 import { ChartContext } from './chart-context';
 import { chartQuery, useCorrections } from './chart-query';
@@ -74,7 +74,8 @@ function Read({ chart, profileId }: { chart: Chart; profileId: string }) {
       const open = channels.find((each) => each.key === channel);
       if (!open?.wantsALook) return;
       if (open.attribute === null) return tell('Choose its attribute first (a), or set it aside.');
-      const next = toLookAt.find((each) => channels.indexOf(each) > channels.indexOf(open)) ?? toLookAt.find((each) => each.key !== open.key);
+      const next =
+        toLookAt.find((each) => channels.indexOf(each) > channels.indexOf(open)) ?? toLookAt.find((each) => each.key !== open.key);
       void said({ type: 'settle', channel: open.key }).then((refused) => {
         if (!refused && next) choose(next.key);
       });
@@ -91,7 +92,18 @@ function Read({ chart, profileId }: { chart: Chart; profileId: string }) {
   return (
     <ChartContext value={desk}>
       <title>{`${chart.name} · Yellow Kite`}</title>
-      <TopLine trail={<Trail places={[{ text: 'Library', to: '/' }, { text: chart.profile, to: `/desk/${profileId}` }, { text: 'Read a chart', to: `/desk/${profileId}/charts` }]} here={chart.name} />}>
+      <TopLine
+        trail={
+          <Trail
+            places={[
+              { text: 'Library', to: '/' },
+              { text: chart.profile, to: `/desk/${profileId}` },
+              { text: 'Read a chart', to: `/desk/${profileId}/charts` },
+            ]}
+            here={chart.name}
+          />
+        }
+      >
         <p role="status" className={`text-sm ${chart.doubts + chart.open.length > 0 ? 'text-warning' : 'text-muted'}`}>
           {stateOf(chart)}
         </p>
@@ -109,7 +121,13 @@ function Read({ chart, profileId }: { chart: Chart; profileId: string }) {
           <div className="flex shrink-0 items-center border-b border-line bg-panel px-3 py-1.5">
             <div role="tablist" aria-label="Modes of the chart" className="flex min-w-0 items-center gap-1 overflow-x-auto">
               {chart.modes.map((each) => (
-                <button key={each.index} role="tab" aria-selected={each.index === shown?.index} onClick={() => setMode(each.index)} className={`min-h-8 shrink-0 rounded-md border px-3 text-sm ${each.index === shown?.index ? 'border-kite text-text' : 'border-transparent text-muted hover:text-text'}`}>
+                <button
+                  key={each.index}
+                  role="tab"
+                  aria-selected={each.index === shown?.index}
+                  onClick={() => setMode(each.index)}
+                  className={`min-h-8 shrink-0 rounded-md border px-3 text-sm ${each.index === shown?.index ? 'border-kite text-text' : 'border-transparent text-muted hover:text-text'}`}
+                >
                   {`${each.name} · ${counted(each.footprint, 'address', 'addresses')}`}
                 </button>
               ))}

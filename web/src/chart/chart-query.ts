@@ -1,8 +1,8 @@
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
-import { answer, api, authorHeader } from '../api/client';
-import { Problem } from '../api/problem';
-import type { Chart, Correction } from '../api/types';
-import { withFile } from '../api/with-file';
+import { answer, api } from '#/api/client';
+import { Problem } from '#/api/problem';
+import type { Chart, Correction } from '#/api/types';
+import { withFile } from '#/api/with-file';
 
 /** The charts that were given for a profile. */
 export function chartsQuery(profileId: string) {
@@ -15,7 +15,7 @@ export function chartsQuery(profileId: string) {
 export function chartQuery(id: string) {
   return queryOptions({
     queryKey: ['chart', id],
-    queryFn: () => answer(api.POST('/api/charts/{id}/open', { params: { path: { id }, header: authorHeader() } })),
+    queryFn: () => answer(api.POST('/api/charts/{id}/open', { params: { path: { id } } })),
   });
 }
 
@@ -25,8 +25,8 @@ export function useGiveChart(profileId: string) {
   return useMutation({
     mutationFn: (given: File | string) =>
       given instanceof File
-        ? answer(api.POST('/api/profiles/{profileId}/charts', { params: { path: { profileId }, header: authorHeader() }, ...withFile(given) }))
-        : answer(api.POST('/api/profiles/{profileId}/pasted-charts', { params: { path: { profileId }, header: authorHeader() }, body: { name: '', text: given } })),
+        ? answer(api.POST('/api/profiles/{profileId}/charts', { params: { path: { profileId } }, ...withFile(given) }))
+        : answer(api.POST('/api/profiles/{profileId}/pasted-charts', { params: { path: { profileId } }, body: { name: '', text: given } })),
     onSuccess: (chart) => {
       queryClient.setQueryData(['chart', chart.id], chart);
       void queryClient.invalidateQueries({ queryKey: ['charts', profileId] });
@@ -41,8 +41,10 @@ export function useCorrections(id: string) {
     scope: { id: `chart ${id}` },
     mutationFn: (correction: Correction | null) => {
       const version = queryClient.getQueryData<Chart>(['chart', id])?.version ?? 0;
-      const params = { path: { id }, header: authorHeader() };
-      return correction ? answer(api.POST('/api/charts/{id}/corrections', { params, body: { version, correction } })) : answer(api.POST('/api/charts/{id}/undo', { params, body: { version } }));
+      const params = { path: { id } };
+      return correction
+        ? answer(api.POST('/api/charts/{id}/corrections', { params, body: { version, correction } }))
+        : answer(api.POST('/api/charts/{id}/undo', { params, body: { version } }));
     },
     onSuccess: (chart) => queryClient.setQueryData(['chart', id], chart),
     onError: () => queryClient.invalidateQueries({ queryKey: ['chart', id] }),

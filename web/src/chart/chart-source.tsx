@@ -1,10 +1,15 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { answer, api } from '../api/client';
-import type { ChartLineView } from '../api/types';
+import { answer, api } from '#/api/client';
+import type { ChartLineView } from '#/api/types';
 import { useChart } from './chart-context';
 
-const LOOK: Record<ChartLineView['use'], string> = { CHANNEL: '', OPEN: 'text-warning', ASIDE: 'text-faint line-through', OTHER: 'text-muted' };
+const LOOK: Record<ChartLineView['use'], string> = {
+  CHANNEL: '',
+  OPEN: 'text-warning',
+  ASIDE: 'text-faint line-through',
+  OTHER: 'text-muted',
+};
 
 /** The chart as it came: its pages drawn, or its rows. A line shows the channel that it belongs to, and the other way round. */
 export function ChartSource() {
@@ -47,7 +52,12 @@ function Row({ line }: { line: ChartLineView }) {
   const filled = line.cells.filter((cell) => cell !== '');
   const alone = filled.length === 1 && line.cells[0] !== '' ? filled[0] : undefined; // a heading or a note, over all columns
   return (
-    <tr ref={ref} aria-current={here || undefined} className={`border-b border-line/60 ${here ? 'bg-raised shadow-[inset_3px_0_0_var(--kite)]' : ''} ${used ? 'cursor-pointer hover:bg-raised' : ''} ${LOOK[line.use]}`} onClick={() => used && choose(line.channel, line.use === 'OPEN' ? line.place : null)}>
+    <tr
+      ref={ref}
+      aria-current={here || undefined}
+      className={`border-b border-line/60 ${here ? 'bg-raised shadow-[inset_3px_0_0_var(--kite)]' : ''} ${used ? 'cursor-pointer hover:bg-raised' : ''} ${LOOK[line.use]}`}
+      onClick={() => used && choose(line.channel, line.use === 'OPEN' ? line.place : null)}
+    >
       {alone === undefined ? (
         line.cells.map((cell, index) => (
           <td key={index} className="max-w-64 px-2 py-0.5 align-top font-mono text-xs whitespace-pre-wrap">
@@ -78,7 +88,8 @@ function Page({ number }: { number: number }) {
   const known = new Map(useLines().map((line) => [line.place, line]));
   const { data: lines } = useQuery({
     queryKey: ['chart page', chart.id, number],
-    queryFn: ({ signal }) => answer(api.GET('/api/charts/{id}/pages/{page}/lines', { params: { path: { id: chart.id, page: number } }, signal })),
+    queryFn: ({ signal }) =>
+      answer(api.GET('/api/charts/{id}/pages/{page}/lines', { params: { path: { id: chart.id, page: number } }, signal })),
     enabled: near,
     staleTime: Infinity,
   });

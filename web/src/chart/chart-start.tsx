@@ -2,10 +2,10 @@ import { useQuery } from '@tanstack/react-query';
 import { FileUp } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { TopLine } from '../shell/top-line';
-import { Button } from '../ui/button';
-import { Refusal } from '../ui/refusal';
-import { Trail } from '../ui/trail';
+import { TopLine } from '#/ui/top-line';
+import { Button } from '#/ui/button';
+import { Refusal } from '#/ui/refusal';
+import { Trail } from '#/ui/trail';
 import { chartsQuery, useGiveChart } from './chart-query';
 
 const KINDS = '.pdf,.xlsx,.csv,.tsv,.txt,.htm,.html';
@@ -19,11 +19,22 @@ export function ChartStart() {
   const [over, setOver] = useState(false);
   const { data: charts } = useQuery(chartsQuery(profileId));
   const give = useGiveChart(profileId);
-  const take = (given: File | string | undefined) => given && give.mutate(given, { onSuccess: (chart) => void navigate(`/desk/${profileId}/charts/${chart.id}`) });
+  const take = (given: File | string | undefined) =>
+    given && give.mutate(given, { onSuccess: (chart) => void navigate(`/desk/${profileId}/charts/${chart.id}`) });
   return (
     <>
       <title>Read a chart · Yellow Kite</title>
-      <TopLine trail={<Trail places={[{ text: 'Library', to: '/' }, { text: 'Editor', to: `/desk/${profileId}` }]} here="Read a chart" />} />
+      <TopLine
+        trail={
+          <Trail
+            places={[
+              { text: 'Library', to: '/' },
+              { text: 'Editor', to: `/desk/${profileId}` },
+            ]}
+            here="Read a chart"
+          />
+        }
+      />
       <main
         className="min-h-0 flex-1 overflow-y-auto p-6"
         onDragOver={(event) => {
@@ -39,7 +50,10 @@ export function ChartStart() {
         }}
       >
         <div className="mx-auto flex max-w-3xl flex-col gap-5">
-          <p className="text-muted">Give the manufacturer’s DMX chart. It is read for channels, functions, wheels and units; you look at what is not sure before anything is in the profile.</p>
+          <p className="text-muted">
+            Give the manufacturer’s DMX chart. It is read for channels, functions, wheels and units; you look at what is not sure before
+            anything is in the profile.
+          </p>
           <div className={`flex items-center gap-4 rounded-lg border-2 border-dashed p-6 ${over ? 'border-kite' : 'border-line'}`}>
             <FileUp size={28} aria-hidden className="shrink-0 text-muted" />
             <p className="flex-1">Drop a PDF, a spreadsheet (XLSX, CSV) or a saved web page here.</p>
@@ -79,7 +93,9 @@ export function ChartStart() {
                 if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) event.currentTarget.form?.requestSubmit();
               }}
               className="rounded-md border border-line bg-trough p-2.5 font-mono text-sm"
-              placeholder={'24ch | 16ch | Function | DMX | Description\n1 | 1 | Pan | 0-255 | 540°\n2 | - | Pan fine\n5 | 3 | Shutter | 0-19 | Closed\n  |   |         | 20-49 | Open'}
+              placeholder={
+                '24ch | 16ch | Function | DMX | Description\n1 | 1 | Pan | 0-255 | 540°\n2 | - | Pan fine\n5 | 3 | Shutter | 0-19 | Closed\n  |   |         | 20-49 | Open'
+              }
             />
             <div className="flex items-center gap-3">
               <Button main type="submit" disabled={give.isPending || text.trim() === ''}>

@@ -1,10 +1,10 @@
 import { Merge, Scissors } from 'lucide-react';
-import type { ChartChannel, ChartFunction } from '../api/types';
-import { AttributePicker } from '../parts/attribute-picker';
-import { readPhysical } from '../parts/physical';
-import { shown } from '../ui/figures';
+import type { ChartChannel, ChartFunction } from '#/api/types';
+import { AttributePicker } from '#/parts/attribute/attribute-picker';
+import { readPhysical } from '#/parts/number/physical';
+import { shown } from '#/ui/figures';
 import { useChart } from './chart-context';
-import { Typed } from '../parts/typed';
+import { Typed } from '#/ui/typed';
 
 /** The functions of a channel: boundaries, what each does, what its ends are. */
 export function FunctionRows({ channel }: { channel: ChartChannel }) {
@@ -35,7 +35,9 @@ function FunctionRow({ channel, each }: { channel: ChartChannel; each: ChartFunc
   const called = `'${each.name}' of ${channel.words}`;
   const ends = async (from: number | string, to: number | string) => {
     if (typeof from === 'string') return from;
-    return typeof to === 'string' ? to : correct({ type: 'chooseEnds', channel: channel.key, function: each.index, physicalFrom: from, physicalTo: to });
+    return typeof to === 'string'
+      ? to
+      : correct({ type: 'chooseEnds', channel: channel.key, function: each.index, physicalFrom: from, physicalTo: to });
   };
   return (
     <>
@@ -46,24 +48,54 @@ function FunctionRow({ channel, each }: { channel: ChartChannel; each: ChartFunc
             mono
             width="w-16"
             value={String(each.from)}
-            onSend={(text) => (/^\d{1,10}$/.test(text) ? correct({ type: 'moveBoundary', channel: channel.key, function: each.index, from: Number(text) }) : 'Type a whole number, such as 128.')}
+            onSend={(text) =>
+              /^\d{1,10}$/.test(text)
+                ? correct({ type: 'moveBoundary', channel: channel.key, function: each.index, from: Number(text) })
+                : 'Type a whole number, such as 128.'
+            }
           />
         </td>
         <td className="py-1.5 pr-2 font-mono text-muted">{each.to}</td>
         <td className="max-w-40 py-0.5 pr-2 [&_span.text-xs]:sr-only">
-          <AttributePicker label={`Attribute of ${called}`} place={{ draft: chart.draftId, version: chart.draftVersion, mode: 0 }} value={each.pretty} onChoose={(attribute) => void correct({ type: 'chooseFunctionAttribute', channel: channel.key, function: each.index, attribute })} />
+          <AttributePicker
+            label={`Attribute of ${called}`}
+            place={{ draft: chart.draftId, version: chart.draftVersion, mode: 0 }}
+            value={each.pretty}
+            onChoose={(attribute) =>
+              void correct({ type: 'chooseFunctionAttribute', channel: channel.key, function: each.index, attribute })
+            }
+          />
         </td>
         <td className="py-0.5 pr-2 whitespace-nowrap">
           {each.wheel !== '' && each.unit === '' ? null : each.unit === '' && each.physicalFrom === each.physicalTo ? (
             <span className="inline-block py-1 text-muted">{each.attribute === 'NoFeature' ? '' : shown(each.physicalFrom)}</span>
           ) : (
             <span className="flex items-center">
-              <Typed label={`Physical value at ${each.from}`} look={each.assumed ? 'assumed' : 'field'} mono width="w-16" value={shown(each.physicalFrom)} onSend={async (text) => ends(await readPhysical(text, each.unit), each.physicalTo)} />
+              <Typed
+                label={`Physical value at ${each.from}`}
+                look={each.assumed ? 'assumed' : 'field'}
+                mono
+                width="w-16"
+                value={shown(each.physicalFrom)}
+                onSend={async (text) => ends(await readPhysical(text, each.unit), each.physicalTo)}
+              />
               <span className="px-1 text-muted">to</span>
-              <Typed label={`Physical value at ${each.to}`} look={each.assumed ? 'assumed' : 'field'} mono width="w-16" value={shown(each.physicalTo)} onSend={async (text) => ends(each.physicalFrom, await readPhysical(text, each.unit))} />
+              <Typed
+                label={`Physical value at ${each.to}`}
+                look={each.assumed ? 'assumed' : 'field'}
+                mono
+                width="w-16"
+                value={shown(each.physicalTo)}
+                onSend={async (text) => ends(each.physicalFrom, await readPhysical(text, each.unit))}
+              />
               <span className="pl-1.5 text-muted">{each.unit}</span>
               {each.assumed && each.unit !== '' && (
-                <button type="button" title="These are the usual ends; press to confirm them" onClick={() => void ends(each.physicalFrom, each.physicalTo)} className="ml-1.5 rounded-sm border border-dashed border-warning px-1 text-xs text-warning hover:bg-raised">
+                <button
+                  type="button"
+                  title="These are the usual ends; press to confirm them"
+                  onClick={() => void ends(each.physicalFrom, each.physicalTo)}
+                  className="ml-1.5 rounded-sm border border-dashed border-warning px-1 text-xs text-warning hover:bg-raised"
+                >
                   assumed
                 </button>
               )}
@@ -71,10 +103,31 @@ function FunctionRow({ channel, each }: { channel: ChartChannel; each: ChartFunc
           )}
         </td>
         <td className="py-0.5 text-right whitespace-nowrap">
-          <button type="button" aria-label={`Split ${called} in the middle`} title="Split in the middle" disabled={each.to === each.from} onClick={() => void correct({ type: 'splitFunction', channel: channel.key, function: each.index, at: Math.ceil((each.from + each.to + 1) / 2) })} className="inline-grid size-7 place-items-center rounded-sm text-muted hover:bg-raised hover:text-text disabled:opacity-40">
+          <button
+            type="button"
+            aria-label={`Split ${called} in the middle`}
+            title="Split in the middle"
+            disabled={each.to === each.from}
+            onClick={() =>
+              void correct({
+                type: 'splitFunction',
+                channel: channel.key,
+                function: each.index,
+                at: Math.ceil((each.from + each.to + 1) / 2),
+              })
+            }
+            className="inline-grid size-7 place-items-center rounded-sm text-muted hover:bg-raised hover:text-text disabled:opacity-40"
+          >
             <Scissors size={14} aria-hidden />
           </button>
-          <button type="button" aria-label={`Join ${called} with the one before`} title="Join with the one before" disabled={each.index === 0} onClick={() => void correct({ type: 'joinFunction', channel: channel.key, function: each.index })} className="inline-grid size-7 place-items-center rounded-sm text-muted hover:bg-raised hover:text-text disabled:opacity-40">
+          <button
+            type="button"
+            aria-label={`Join ${called} with the one before`}
+            title="Join with the one before"
+            disabled={each.index === 0}
+            onClick={() => void correct({ type: 'joinFunction', channel: channel.key, function: each.index })}
+            className="inline-grid size-7 place-items-center rounded-sm text-muted hover:bg-raised hover:text-text disabled:opacity-40"
+          >
             <Merge size={14} aria-hidden />
           </button>
         </td>
@@ -87,7 +140,9 @@ function FunctionRow({ channel, each }: { channel: ChartChannel; each: ChartFunc
               <span className="mt-0.5 flex flex-wrap gap-x-3 gap-y-0.5">
                 {each.ranges.map((range) => (
                   <span key={range.from} className="inline-flex items-center gap-1">
-                    {range.color !== '' && <span aria-hidden className="size-2.5 rounded-full border border-line" style={{ background: range.color }} />}
+                    {range.color !== '' && (
+                      <span aria-hidden className="size-2.5 rounded-full border border-line" style={{ background: range.color }} />
+                    )}
                     <span className="font-mono">{`${range.from}-${range.to}`}</span>
                     {range.name}
                   </span>

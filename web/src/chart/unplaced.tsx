@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import type { ChartOpenLine } from '../api/types';
-import { Button } from '../ui/button';
-import { Choice } from '../ui/choice';
-import { readAddresses } from '../parts/addresses';
+import type { ChartOpenLine } from '#/api/types';
+import { Button } from '#/ui/button';
+import { Choice } from '#/ui/choice';
+import { readAddresses } from '#/parts/address/addresses';
 import { useChart } from './chart-context';
 
 /** Lines that belong nowhere yet: each is laid onto a channel, becomes one, or is set aside. Pages that are no chart are listed. */
@@ -13,7 +13,11 @@ export function Unplaced({ mode }: { mode: number }) {
       <h2 className="sticky top-0 z-20 flex items-center gap-3 border-b border-line bg-panel px-3 py-1 text-xs font-semibold text-muted">
         {`Not placed: ${chart.open.length}`}
         {chart.open.length > 1 && (
-          <Button quiet className="ml-auto text-xs" onClick={() => void correct({ type: 'setAside', lines: chart.open.map((each) => each.place), reason: 'not part of the map' })}>
+          <Button
+            quiet
+            className="ml-auto text-xs"
+            onClick={() => void correct({ type: 'setAside', lines: chart.open.map((each) => each.place), reason: 'not part of the map' })}
+          >
             Set all of them aside
           </Button>
         )}
@@ -62,7 +66,12 @@ function OpenLine({ line, mode }: { line: ChartOpenLine; mode: number }) {
   return (
     <li className={`border-b border-line/60 px-3 py-1.5 ${open ? 'bg-panel shadow-[inset_3px_0_0_var(--kite)]' : ''}`}>
       <div className="flex items-center gap-2">
-        <button type="button" aria-expanded={open} onClick={() => choose(null, open ? null : line.place)} className="min-w-0 flex-1 truncate text-left font-mono text-xs text-warning">
+        <button
+          type="button"
+          aria-expanded={open}
+          onClick={() => choose(null, open ? null : line.place)}
+          className="min-w-0 flex-1 truncate text-left font-mono text-xs text-warning"
+        >
           {`${line.place}: ${line.text}`}
         </button>
         <Button quiet onClick={() => void correct({ type: 'setAside', lines: [line.place], reason: 'not part of the map' })}>
@@ -98,8 +107,20 @@ function PlaceLine({ line, mode }: { line: ChartOpenLine; mode: number }) {
         void place();
       }}
     >
-      <Choice label="Belongs to" value={channel === '' ? 'new' : channel} options={[{ value: 'new', text: 'a channel of its own' }, ...channels.map((each) => ({ value: each.key, text: `${each.called} ${each.words}` }))]} onChoose={(to) => setChannel(to === 'new' ? '' : to)} />
-      {channel === '' ? <Field label="Addresses" value={addresses} width="w-20" onChange={setAddresses} /> : <Field label="Values" value={values} width="w-28" onChange={setValues} />}
+      <Choice
+        label="Belongs to"
+        value={channel === '' ? 'new' : channel}
+        options={[
+          { value: 'new', text: 'a channel of its own' },
+          ...channels.map((each) => ({ value: each.key, text: `${each.called} ${each.words}` })),
+        ]}
+        onChoose={(to) => setChannel(to === 'new' ? '' : to)}
+      />
+      {channel === '' ? (
+        <Field label="Addresses" value={addresses} width="w-20" onChange={setAddresses} />
+      ) : (
+        <Field label="Values" value={values} width="w-28" onChange={setValues} />
+      )}
       <Field label="Words" value={words} width="min-w-32 flex-1" onChange={setWords} />
       <Button type="submit">Place it</Button>
       <span className="flex w-full items-end gap-2">
@@ -119,7 +140,12 @@ function Field({ label, value, width, onChange }: { label: string; value: string
   return (
     <label className={`flex flex-col gap-0.5 text-xs text-muted ${width}`}>
       {label}
-      <input value={value} maxLength={400} onChange={(event) => onChange(event.currentTarget.value)} className="min-h-8 w-full rounded-sm border border-line bg-trough px-2 text-sm text-text" />
+      <input
+        value={value}
+        maxLength={400}
+        onChange={(event) => onChange(event.currentTarget.value)}
+        className="min-h-8 w-full rounded-sm border border-line bg-trough px-2 text-sm text-text"
+      />
     </label>
   );
 }

@@ -2,17 +2,17 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { answer, api } from '../api/client';
-import { withFile } from '../api/with-file';
-import type { ComparisonView, Rank } from '../api/types';
-import { TopLine } from '../shell/top-line';
-import { Button } from '../ui/button';
-import { Refusal } from '../ui/refusal';
-import { Trail } from '../ui/trail';
+import { answer, api } from '#/api/client';
+import { withFile } from '#/api/with-file';
+import type { ComparisonView, Rank } from '#/api/types';
+import { TopLine } from '#/ui/top-line';
+import { Button } from '#/ui/button';
+import { Refusal } from '#/ui/refusal';
+import { Trail } from '#/ui/trail';
 import { askedBy, compareQuery } from './compare-query';
 import { CompareSide } from './compare-side';
 import { DifferenceGroups } from './difference-groups';
-import { RANKS } from './ranks';
+import { RANKS } from '#/parts/profile/ranks';
 
 /** Two profiles, revisions, modes, or a revision and a file, beside each other. Which they are stands in the address. */
 export function ComparePage() {
@@ -20,7 +20,13 @@ export function ComparePage() {
   const asked = askedBy(search);
   const { data: stored, error } = useQuery(compareQuery(asked));
   const drop = useMutation({
-    mutationFn: (file: File) => answer(api.POST('/api/compare/file', { params: { query: { left: asked?.left ?? '', leftRevision: asked?.leftRevision ?? 1 } }, ...withFile(file) })),
+    mutationFn: (file: File) =>
+      answer(
+        api.POST('/api/compare/file', {
+          params: { query: { left: asked?.left ?? '', leftRevision: asked?.leftRevision ?? 1 } },
+          ...withFile(file),
+        }),
+      ),
   });
   const data = drop.data ?? stored;
   function change(side: 'left' | 'right', to: Record<string, string | null>) {
@@ -50,7 +56,14 @@ export function ComparePage() {
           <>
             <div className="grid grid-cols-2 gap-5">
               <CompareSide title="Before" side={data.left} mode={asked.leftMode} onChange={(to) => change('left', to)} />
-              <CompareSide title="After" side={data.right} mode={asked.rightMode} onChange={(to) => change('right', to)} onFile={(file) => drop.mutate(file)} onBack={drop.data ? () => drop.reset() : undefined} />
+              <CompareSide
+                title="After"
+                side={data.right}
+                mode={asked.rightMode}
+                onChange={(to) => change('right', to)}
+                onFile={(file) => drop.mutate(file)}
+                onBack={drop.data ? () => drop.reset() : undefined}
+              />
             </div>
             <Differences key={`${data.left.profileId} ${data.right.profileId}`} data={data} />
           </>
@@ -68,14 +81,22 @@ function Differences({ data }: { data: ComparisonView }) {
     if (!next.delete(rank)) next.add(rank);
     setHidden(next);
   }
-  if (data.differences.length === 0) return <p className="py-10 text-center text-good">Nothing differs: a show that was programmed with one runs with the other.</p>;
+  if (data.differences.length === 0)
+    return <p className="py-10 text-center text-good">Nothing differs: a show that was programmed with one runs with the other.</p>;
   return (
     <>
       <div role="group" aria-label="Which differences are shown" className="flex flex-wrap gap-2">
         {RANKS.map((each) => {
           const count = data.counts[each.rank] ?? 0;
           return (
-            <Button key={each.rank} aria-pressed={!hidden.has(each.rank)} disabled={count === 0} title={each.means} onClick={() => toggle(each.rank)} className="aria-[pressed=false]:opacity-50">
+            <Button
+              key={each.rank}
+              aria-pressed={!hidden.has(each.rank)}
+              disabled={count === 0}
+              title={each.means}
+              onClick={() => toggle(each.rank)}
+              className="aria-[pressed=false]:opacity-50"
+            >
               <span aria-hidden className={`font-mono ${each.tone}`}>
                 {each.sign}
               </span>

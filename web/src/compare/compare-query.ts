@@ -1,8 +1,15 @@
 import { queryOptions } from '@tanstack/react-query';
-import { answer, api } from '../api/client';
+import { answer, api } from '#/api/client';
 
 /** Two sides as the address names them; null while it does not. */
-export type Asked = { left: string; leftRevision: number; right: string; rightRevision: number; leftMode: number | null; rightMode: number | null };
+export type Asked = {
+  left: string;
+  leftRevision: number;
+  right: string;
+  rightRevision: number;
+  leftMode: number | null;
+  rightMode: number | null;
+};
 
 export function askedBy(search: URLSearchParams): Asked | null {
   const [left, right] = [search.get('left'), search.get('right')];
@@ -21,7 +28,11 @@ export const compareQuery = (asked: Asked | null) =>
     queryFn: () => {
       if (!asked) throw new Error('nothing is asked for');
       const { leftMode, rightMode, ...sides } = asked;
-      return answer(api.GET('/api/compare', { params: { query: { ...sides, ...(leftMode !== null && rightMode !== null ? { leftMode, rightMode } : {}) } } }));
+      return answer(
+        api.GET('/api/compare', {
+          params: { query: { ...sides, ...(leftMode !== null && rightMode !== null ? { leftMode, rightMode } : {}) } },
+        }),
+      );
     },
     enabled: asked !== null,
     retry: false,

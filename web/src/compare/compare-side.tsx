@@ -1,16 +1,30 @@
 import { useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import type { ComparisonView } from '../api/types';
-import { ProfilePicker } from '../library/profile-picker';
-import { revisionsQuery } from '../profile/profile-query';
-import { Button } from '../ui/button';
-import { Choice } from '../ui/choice';
-import { PanelButton } from '../ui/panel-button';
+import type { ComparisonView } from '#/api/types';
+import { ProfilePicker } from '#/parts/profile/profile-picker';
+import { revisionsQuery } from '#/parts/profile/profile-query';
+import { Button } from '#/ui/button';
+import { Choice } from '#/ui/choice';
+import { PanelButton } from '#/ui/panel-button';
 
 type Side = ComparisonView['left'];
 
 /** One of the two sides: which profile, which revision, perhaps which mode, or a file that was only dropped here. */
-export function CompareSide({ title, side, mode, onChange, onFile, onBack }: { title: string; side: Side; mode: number | null; onChange: (to: Record<string, string | null>) => void; onFile?: (file: File) => void; onBack?: (() => void) | undefined }) {
+export function CompareSide({
+  title,
+  side,
+  mode,
+  onChange,
+  onFile,
+  onBack,
+}: {
+  title: string;
+  side: Side;
+  mode: number | null;
+  onChange: (to: Record<string, string | null>) => void;
+  onFile?: (file: File) => void;
+  onBack?: (() => void) | undefined;
+}) {
   const { data: revisions } = useQuery({ ...revisionsQuery(side.profileId ?? ''), enabled: side.profileId !== null });
   const chooser = useRef<HTMLInputElement>(null);
   const [over, setOver] = useState(false);
@@ -45,10 +59,23 @@ export function CompareSide({ title, side, mode, onChange, onFile, onBack }: { t
       {side.withdrawn !== null && <p className="text-sm text-error">{`Withdrawn: ${side.withdrawn}`}</p>}
       <div className="flex flex-wrap items-end gap-3 print:hidden">
         {side.profileId !== null && revisions && (
-          <Choice label="Revision" value={String(side.revision)} options={revisions.map((each) => ({ value: String(each.number), text: `${each.number} ${each.summary}`.slice(0, 48) }))} onChoose={(value) => onChange({ Revision: value })} />
+          <Choice
+            label="Revision"
+            value={String(side.revision)}
+            options={revisions.map((each) => ({ value: String(each.number), text: `${each.number} ${each.summary}`.slice(0, 48) }))}
+            onChoose={(value) => onChange({ Revision: value })}
+          />
         )}
         {side.profileId !== null && side.modes.length > 0 && (
-          <Choice label="What of it" value={mode === null ? 'all' : String(mode)} options={[{ value: 'all', text: 'The whole profile' }, ...side.modes.map((name, index) => ({ value: String(index), text: `Only mode ${name}` }))]} onChoose={(value) => onChange({ Mode: value === 'all' ? null : value })} />
+          <Choice
+            label="What of it"
+            value={mode === null ? 'all' : String(mode)}
+            options={[
+              { value: 'all', text: 'The whole profile' },
+              ...side.modes.map((name, index) => ({ value: String(index), text: `Only mode ${name}` })),
+            ]}
+            onChoose={(value) => onChange({ Mode: value === 'all' ? null : value })}
+          />
         )}
         <PanelButton text="Another profile" title={`${title}: another profile`}>
           {(close) => (

@@ -1,7 +1,7 @@
-import type { ComparisonView, DifferenceLine } from '../api/types';
-import { counted } from '../ui/counted';
-import { SheetBar } from '../profile/sheet-bar';
-import { rankOf } from './ranks';
+import type { ComparisonView, DifferenceLine } from '#/api/types';
+import { counted } from '#/ui/counted';
+import { SheetBar } from '#/parts/channel/sheet-bar';
+import { rankOf } from '#/parts/profile/ranks';
 
 /** Differences by mode, the worst first in each; those of one channel stand with its two bars. */
 export function DifferenceGroups({ data, shown }: { data: ComparisonView; shown: DifferenceLine[] }) {
@@ -11,7 +11,8 @@ export function DifferenceGroups({ data, shown }: { data: ComparisonView; shown:
     return (
       <section key={mode} aria-label={mode === '' ? 'The profile as a whole' : `Mode ${mode}`}>
         <h2 className="mb-1 font-semibold">
-          {mode === '' ? 'The profile as a whole' : `Mode ${mode}`} <span className="ml-1 text-sm font-normal text-muted">{counted(here.length, 'difference', 'differences')}</span>
+          {mode === '' ? 'The profile as a whole' : `Mode ${mode}`}{' '}
+          <span className="ml-1 text-sm font-normal text-muted">{counted(here.length, 'difference', 'differences')}</span>
         </h2>
         <ul>
           {byChannel(here).map((group) => (
@@ -82,5 +83,9 @@ function Line({ difference }: { difference: DifferenceLine }) {
 }
 
 function Picture({ source, text }: { source: string | null; text: string }) {
-  return source === null ? <span className="grid size-16 place-items-center rounded-full border border-line text-xs text-muted">none</span> : <img src={source} alt={`The slot ${text}`} className="size-16 rounded-full bg-black" />;
+  return source === null ? (
+    <span className="grid size-16 place-items-center rounded-full border border-line text-xs text-muted">none</span>
+  ) : (
+    <img src={source} alt={`The slot ${text}`} className="size-16 rounded-full bg-black" />
+  );
 }

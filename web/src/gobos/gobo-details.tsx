@@ -1,14 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { answer, api } from '../api/client';
-import { Problem } from '../api/problem';
-import type { Gobo } from '../api/types';
-import { Button } from '../ui/button';
-import { Modal } from '../ui/modal';
-import { Refusal } from '../ui/refusal';
-import { tell } from '../ui/toast';
-import { GoboFactsFields } from './gobo-facts';
+import { answer, api } from '#/api/client';
+import { Problem } from '#/api/problem';
+import type { Gobo } from '#/api/types';
+import { Button } from '#/ui/button';
+import { Modal } from '#/ui/modal';
+import { Refusal } from '#/ui/refusal';
+import { tell } from '#/ui/toast';
+import { GoboFactsFields } from '#/parts/gobo/gobo-facts';
 
 /** A gobo of the shelf: what is known of it, its line view, and where it is used. */
 export function GoboDetails({ gobo, onClose }: { gobo: Gobo; onClose: () => void }) {
@@ -16,12 +16,18 @@ export function GoboDetails({ gobo, onClose }: { gobo: Gobo; onClose: () => void
   const { name, tags, maker, makerNumber, origin, rights } = gobo;
   const [facts, setFacts] = useState({ name, tags, maker, makerNumber, origin, rights });
   const [asked, setAsked] = useState(false);
-  const { data: uses } = useQuery({ queryKey: ['gobo uses', gobo.id], queryFn: () => answer(api.GET('/api/gobos/{id}/uses', { params: { path: { id: gobo.id } } })) });
+  const { data: uses } = useQuery({
+    queryKey: ['gobo uses', gobo.id],
+    queryFn: () => answer(api.GET('/api/gobos/{id}/uses', { params: { path: { id: gobo.id } } })),
+  });
   const done = () => {
     void queryClient.invalidateQueries({ queryKey: ['gobos'] });
     onClose();
   };
-  const save = useMutation({ mutationFn: () => answer(api.PUT('/api/gobos/{id}', { params: { path: { id: gobo.id } }, body: facts })), onSuccess: done });
+  const save = useMutation({
+    mutationFn: () => answer(api.PUT('/api/gobos/{id}', { params: { path: { id: gobo.id } }, body: facts })),
+    onSuccess: done,
+  });
   const remove = useMutation({
     mutationFn: async () => {
       const { response, error } = await api.DELETE('/api/gobos/{id}', { params: { path: { id: gobo.id } } });
@@ -34,7 +40,13 @@ export function GoboDetails({ gobo, onClose }: { gobo: Gobo; onClose: () => void
   });
   const problem = save.error ?? remove.error;
   return (
-    <Modal size="wide" open onClose={onClose} title={gobo.name} description={`${gobo.size} pixels a side, put on the shelf by ${gobo.author}.`}>
+    <Modal
+      size="wide"
+      open
+      onClose={onClose}
+      title={gobo.name}
+      description={`${gobo.size} pixels a side, put on the shelf by ${gobo.author}.`}
+    >
       <form
         className="grid min-h-0 grid-cols-[14rem_minmax(0,1fr)] gap-6 overflow-y-auto"
         onSubmit={(event) => {

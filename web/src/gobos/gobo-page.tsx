@@ -1,14 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
 import { Search, Upload } from 'lucide-react';
 import { useDeferredValue, useState } from 'react';
-import type { Gobo } from '../api/types';
-import { TopLine } from '../shell/top-line';
-import { Button } from '../ui/button';
-import { Refusal } from '../ui/refusal';
+import type { Gobo } from '#/api/types';
+import { TopLine } from '#/ui/top-line';
+import { Button } from '#/ui/button';
+import { Refusal } from '#/ui/refusal';
 import { GoboDetails } from './gobo-details';
-import { GoboGrid } from './gobo-grid';
-import { GoboIntake } from './gobo-intake';
-import { gobosQuery } from './gobo-query';
+import { GoboGrid } from '#/parts/gobo/gobo-grid';
+import { GoboIntake } from '#/parts/gobo/gobo-intake';
+import { gobosQuery } from '#/parts/gobo/gobo-query';
 
 /** The house's gobos: found by a word, taken in from any picture. */
 export function GoboPage() {
@@ -19,7 +19,13 @@ export function GoboPage() {
   return (
     <>
       <title>Gobos · Yellow Kite</title>
-      <TopLine trail={<h1 className="font-semibold">Gobos {data && search === '' && <span className="ml-1 font-normal text-muted">{`${data.length} on the shelf`}</span>}</h1>}>
+      <TopLine
+        trail={
+          <h1 className="font-semibold">
+            Gobos {data && search === '' && <span className="ml-1 font-normal text-muted">{`${data.length} on the shelf`}</span>}
+          </h1>
+        }
+      >
         <Button main onClick={() => setTaking(true)}>
           <Upload size={16} aria-hidden />
           Take in a picture
@@ -28,14 +34,26 @@ export function GoboPage() {
       <main className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
         <div className="relative mb-4">
           <Search size={18} className="pointer-events-none absolute top-1/2 left-4 -translate-y-1/2 text-muted" aria-hidden />
-          <input type="search" aria-label="Find gobos" autoFocus value={search} placeholder="Name, tag, maker, number or origin" className="min-h-11 w-full rounded-lg border border-line bg-panel pr-4 pl-11 text-base" onChange={(event) => setSearch(event.currentTarget.value)} />
+          <input
+            type="search"
+            aria-label="Find gobos"
+            autoFocus
+            value={search}
+            placeholder="Name, tag, maker, number or origin"
+            className="min-h-11 w-full rounded-lg border border-line bg-panel pr-4 pl-11 text-base"
+            onChange={(event) => setSearch(event.currentTarget.value)}
+          />
         </div>
         <Refusal says={error?.message} />
         {data && data.length > 0 && <GoboGrid gobos={data} onChoose={setChosen} />}
         {data?.length === 0 && (
           <div className="mx-auto mt-20 max-w-md text-center">
             <h2 className="text-lg font-semibold break-words">{search === '' ? 'No gobos yet' : `Nothing fits “${search}”`}</h2>
-            <p className="mt-2 text-muted">{search === '' ? 'Take in a picture: a photograph of a gobo, a drawing, a scan. It is cut, checked and kept here for every profile.' : 'Try fewer words: a name, a tag, or the number that the maker gives it.'}</p>
+            <p className="mt-2 text-muted">
+              {search === ''
+                ? 'Take in a picture: a photograph of a gobo, a drawing, a scan. It is cut, checked and kept here for every profile.'
+                : 'Try fewer words: a name, a tag, or the number that the maker gives it.'}
+            </p>
           </div>
         )}
         {taking && <GoboIntake onClose={() => setTaking(false)} onKept={setChosen} />}

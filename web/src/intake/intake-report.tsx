@@ -1,19 +1,31 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { IntakeResult } from '../api/types';
-import { Button } from '../ui/button';
-import { Modal } from '../ui/modal';
-import { Notice } from '../ui/notice';
-import { FindingList } from '../check/finding-list';
-import { RANKS } from '../compare/ranks';
-import { FEW, type Same } from './intake';
+import type { IntakeResult } from '#/api/types';
+import { Button } from '#/ui/button';
+import { Modal } from '#/ui/modal';
+import { Notice } from '#/ui/notice';
+import { FindingList } from '#/parts/finding/finding-list';
+import { RANKS } from '#/parts/profile/ranks';
+import { FEW, type Same } from '#/parts/files/intake';
 import { RunLines } from './run-lines';
 import type { Run } from './use-run';
 import { mend } from './mend';
-import { ModeLine } from '../library/mode-line';
+import { ModeLine } from '#/parts/channel/mode-line';
 
 /** What became of each file: what came in, and what is wrong with it, or why it did not. Of many files, each has a line. */
-export function IntakeReport({ run, onDecide, onStop, onGoOn, onClose }: { run: Run; onDecide: (position: number, same: Same) => void; onStop: () => void; onGoOn: () => void; onClose: () => void }) {
+export function IntakeReport({
+  run,
+  onDecide,
+  onStop,
+  onGoOn,
+  onClose,
+}: {
+  run: Run;
+  onDecide: (position: number, same: Same) => void;
+  onStop: () => void;
+  onGoOn: () => void;
+  onClose: () => void;
+}) {
   const { lines, results, going } = run;
   const total = lines.length;
   const done = lines.filter((line) => line.outcome !== null).length;
@@ -26,12 +38,23 @@ export function IntakeReport({ run, onDecide, onStop, onGoOn, onClose }: { run: 
       size={few ? 'wide' : 'large'}
       open
       onClose={onClose}
-      title={going ? `Taking in file ${Math.min(total, done + 1)} of ${total}` : done < total ? `Stopped after ${done} of ${total} files` : 'Taken in'}
+      title={
+        going
+          ? `Taking in file ${Math.min(total, done + 1)} of ${total}`
+          : done < total
+            ? `Stopped after ${done} of ${total} files`
+            : 'Taken in'
+      }
       description={going ? 'Each file comes in whole or not at all.' : summary(taken, waiting, done, total)}
     >
       {going && (
         <div className="flex items-center gap-3">
-          <progress className="h-2 flex-1 appearance-none overflow-hidden rounded-full bg-trough [&::-webkit-progress-bar]:bg-trough [&::-webkit-progress-value]:bg-kite" value={done} max={total} aria-label="Files taken in" />
+          <progress
+            className="h-2 flex-1 appearance-none overflow-hidden rounded-full bg-trough [&::-webkit-progress-bar]:bg-trough [&::-webkit-progress-value]:bg-kite"
+            value={done}
+            max={total}
+            aria-label="Files taken in"
+          />
           <Button onClick={onStop}>Stop</Button>
         </div>
       )}
@@ -55,7 +78,11 @@ export function IntakeReport({ run, onDecide, onStop, onGoOn, onClose }: { run: 
             return (
               result && (
                 <li key={line.position}>
-                  {result.question ? <Question file={result.file} question={result.question} onDecide={(same) => onDecide(line.position, same)} /> : <Result result={result} onOpen={onClose} />}
+                  {result.question ? (
+                    <Question file={result.file} question={result.question} onDecide={(same) => onDecide(line.position, same)} />
+                  ) : (
+                    <Result result={result} onOpen={onClose} />
+                  )}
                 </li>
               )
             );
@@ -66,7 +93,11 @@ export function IntakeReport({ run, onDecide, onStop, onGoOn, onClose }: { run: 
           {questions.length > 0 && !going && (
             <ul className="flex max-h-72 shrink-0 flex-col gap-3 overflow-y-auto" aria-label="Questions">
               {questions.map(([position, result]) => (
-                <li key={position}>{result.question && <Question file={result.file} question={result.question} onDecide={(same) => onDecide(position, same)} />}</li>
+                <li key={position}>
+                  {result.question && (
+                    <Question file={result.file} question={result.question} onDecide={(same) => onDecide(position, same)} />
+                  )}
+                </li>
               ))}
             </ul>
           )}
@@ -79,14 +110,23 @@ export function IntakeReport({ run, onDecide, onStop, onGoOn, onClose }: { run: 
 
 function summary(taken: number, waiting: number, done: number, total: number) {
   if (done < total) return `${taken} are in the library, each whole.`;
-  if (waiting > 0) return `${taken} of ${total} files are in the library; ${waiting === 1 ? 'one waits' : `${waiting} wait`} for your answer.`;
+  if (waiting > 0)
+    return `${taken} of ${total} files are in the library; ${waiting === 1 ? 'one waits' : `${waiting} wait`} for your answer.`;
   if (taken === total) return total === 1 ? 'The file is in the library.' : `All ${total} files are in the library.`;
   if (taken === 0) return total === 1 ? 'The file was refused; nothing was changed.' : 'No file was taken in; nothing was changed.';
   return `${taken} of ${total} files are in the library; the others were refused.`;
 }
 
 /** The library has this profile with other content: what differs, and what is to become of it. */
-function Question({ file, question, onDecide }: { file: string; question: NonNullable<IntakeResult['question']>; onDecide: (same: Same) => void }) {
+function Question({
+  file,
+  question,
+  onDecide,
+}: {
+  file: string;
+  question: NonNullable<IntakeResult['question']>;
+  onDecide: (same: Same) => void;
+}) {
   const [leftOut, setLeftOut] = useState(false);
   const all = RANKS.reduce((sum, each) => sum + (question.counts[each.rank] ?? 0), 0);
   if (leftOut) return <p className="text-sm text-muted">{`${file} was left out; nothing of it was kept.`}</p>;
@@ -146,7 +186,11 @@ function Result({ result, onOpen }: { result: IntakeResult; onOpen: () => void }
             {isNew ? `Revision ${revision}, from ${result.file}` : `Already here as revision ${revision}; ${result.file} holds nothing new`}
           </p>
         </div>
-        <Link to={`/desk/${profileId}`} onClick={onOpen} className="inline-flex min-h-8 items-center rounded-md border border-line bg-raised px-3.5 text-sm hover:border-muted">
+        <Link
+          to={`/desk/${profileId}`}
+          onClick={onOpen}
+          className="inline-flex min-h-8 items-center rounded-md border border-line bg-raised px-3.5 text-sm hover:border-muted"
+        >
           Open on the desk
         </Link>
       </div>

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState, type ReactNode } from 'react';
-import { tell } from '../ui/toast';
-import { IntakeContext } from './intake';
+import { tell } from '#/ui/toast';
+import { IntakeContext } from '#/parts/files/intake';
 import { IntakeReport } from './intake-report';
 import { useRun } from './use-run';
 
@@ -16,7 +16,9 @@ export function IntakeZone({ children }: { children: ReactNode }) {
     if (run?.going) return tell('Other files are coming in; wait until they are here, or stop them.');
     const id = later.current;
     later.current = null;
-    (id ? goOn(id, files) : begin(files)).catch((problem: unknown) => tell(problem instanceof Error ? problem.message : 'Something went wrong.'));
+    (id ? goOn(id, files) : begin(files)).catch((problem: unknown) =>
+      tell(problem instanceof Error ? problem.message : 'Something went wrong.'),
+    );
   }
 
   useDroppedFiles(setOver, take);

@@ -1,6 +1,6 @@
-import { answer, api, authorHeader } from '../api/client';
-import { Problem } from '../api/problem';
-import type { Edit } from '../api/types';
+import { answer, api } from '#/api/client';
+import { Problem } from '#/api/problem';
+import type { Edit } from '#/api/types';
 
 /**
  * Applies a fix that was found in a revision just taken in, in that profile's draft. Ends with the sentence that refuses
@@ -8,11 +8,16 @@ import type { Edit } from '../api/types';
  */
 export async function mend(profileId: string, revision: number, fix: Edit) {
   try {
-    const draft = await answer(api.POST('/api/profiles/{profileId}/draft', { params: { path: { profileId }, query: {}, header: authorHeader() } }));
+    const draft = await answer(api.POST('/api/profiles/{profileId}/draft', { params: { path: { profileId }, query: {} } }));
     if (draft.baseRevision !== revision) {
       return `A draft on revision ${draft.baseRevision} is open already; open it on the desk and look there.`;
     }
-    await answer(api.POST('/api/drafts/{draftId}/edits', { params: { path: { draftId: draft.id }, query: {}, header: authorHeader() }, body: { version: draft.version, edit: fix } }));
+    await answer(
+      api.POST('/api/drafts/{draftId}/edits', {
+        params: { path: { draftId: draft.id }, query: {} },
+        body: { version: draft.version, edit: fix },
+      }),
+    );
     return null;
   } catch (refused) {
     return refused instanceof Problem ? refused.message : 'Something went wrong; nothing was changed.';

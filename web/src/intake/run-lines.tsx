@@ -1,7 +1,7 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
-import type { IntakeFile } from '../api/types';
+import type { IntakeFile } from '#/api/types';
 
 const ROW = 40;
 const KINDS = [
@@ -30,13 +30,25 @@ export function RunLines({ lines, className = '' }: { lines: IntakeFile[]; class
           const count = lines.filter((line) => isOf(line, key)).length;
           if (count === 0 && key !== 'all') return null;
           return (
-            <button key={key} type="button" aria-pressed={kind === key} onClick={() => setKind(key)} className="min-h-8 rounded-md border border-transparent px-2.5 text-sm hover:bg-raised aria-pressed:border-line aria-pressed:bg-raised">
+            <button
+              key={key}
+              type="button"
+              aria-pressed={kind === key}
+              onClick={() => setKind(key)}
+              className="min-h-8 rounded-md border border-transparent px-2.5 text-sm hover:bg-raised aria-pressed:border-line aria-pressed:bg-raised"
+            >
               <span className={`font-mono ${tone}`}>{count}</span> {text}
             </button>
           );
         })}
       </div>
-      <div ref={pane} tabIndex={0} role="region" aria-label="Report by file" className="min-h-0 flex-1 overflow-y-auto border-t border-line">
+      <div
+        ref={pane}
+        tabIndex={0}
+        role="region"
+        aria-label="Report by file"
+        className="min-h-0 flex-1 overflow-y-auto border-t border-line"
+      >
         <ul aria-label="Files" className="relative" style={{ height: rows.getTotalSize() }}>
           {rows.getVirtualItems().map((each) => {
             const line = shown[each.index];

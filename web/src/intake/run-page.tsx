@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { CannotShow } from '../shell/cannot-show';
-import { TopLine } from '../shell/top-line';
-import { Button } from '../ui/button';
-import { counted } from '../ui/counted';
-import { Trail } from '../ui/trail';
-import { useIntake } from './intake';
+import { CannotShow } from '#/ui/cannot-show';
+import { TopLine } from '#/ui/top-line';
+import { Button } from '#/ui/button';
+import { counted } from '#/ui/counted';
+import { Trail } from '#/ui/trail';
+import { useIntake } from '#/parts/files/intake';
 import { RunLines } from './run-lines';
 import { runQuery, runsQuery } from './run-query';
 import { isLeft } from './use-run';
@@ -23,15 +23,25 @@ export function RunsPage() {
       <title>What came in · Yellow Kite</title>
       <TopLine trail={<Trail places={[{ text: 'Library', to: '/' }]} here="What came in" />} />
       <main className="min-h-0 flex-1 overflow-y-auto p-6">
-        {data?.length === 0 && <p className="py-8 text-center text-muted">No file has come in yet. Drop .gdtf files anywhere on the page.</p>}
+        {data?.length === 0 && (
+          <p className="py-8 text-center text-muted">No file has come in yet. Drop .gdtf files anywhere on the page.</p>
+        )}
         <ul>
           {data?.map((run) => (
             <li key={run.id} className="border-t border-line">
-              <Link to={`/intake/${run.id}`} className="grid grid-cols-[13rem_minmax(0,1fr)_auto] gap-4 rounded-md px-2 py-3 text-sm hover:bg-panel">
+              <Link
+                to={`/intake/${run.id}`}
+                className="grid grid-cols-[13rem_minmax(0,1fr)_auto] gap-4 rounded-md px-2 py-3 text-sm hover:bg-panel"
+              >
                 <span className="font-mono">{when(run.startedAt)}</span>
                 <span>{`${counted(run.total, 'file', 'files')} by ${run.author}`}</span>
                 <span className={run.done < run.total || run.troubled > 0 ? 'text-warning' : 'text-muted'}>
-                  {[run.done < run.total ? `${run.total - run.done} not sent` : '', run.troubled > 0 ? `${run.troubled} refused or waiting` : ''].filter((part) => part !== '').join(', ') || 'all are in the library'}
+                  {[
+                    run.done < run.total ? `${run.total - run.done} not sent` : '',
+                    run.troubled > 0 ? `${run.troubled} refused or waiting` : '',
+                  ]
+                    .filter((part) => part !== '')
+                    .join(', ') || 'all are in the library'}
                 </span>
               </Link>
             </li>
@@ -52,7 +62,17 @@ export function RunPage() {
   return (
     <>
       <title>What came in · Yellow Kite</title>
-      <TopLine trail={<Trail places={[{ text: 'Library', to: '/' }, { text: 'What came in', to: '/intake' }]} here={when(data.run.startedAt)} />}>
+      <TopLine
+        trail={
+          <Trail
+            places={[
+              { text: 'Library', to: '/' },
+              { text: 'What came in', to: '/intake' },
+            ]}
+            here={when(data.run.startedAt)}
+          />
+        }
+      >
         {data.files.some(isLeft) && (
           <Button main onClick={() => goOn(id)}>
             Go on

@@ -1,14 +1,21 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { answer, api, authorHeader } from '../api/client';
-import type { IntakeFile, IntakeResult, IntakeRun } from '../api/types';
-import { FEW, batches, sendBatch, type Placed, type Same } from './intake';
+import { answer, api } from '#/api/client';
+import type { IntakeFile, IntakeResult, IntakeRun } from '#/api/types';
+import { FEW, batches, sendBatch, type Placed, type Same } from '#/parts/files/intake';
 
 /** Batches that are under way together: the server reads one while the other travels. */
 const AT_ONCE = 2;
 
 /** A run as this page drives it. `results` are those that this page saw; `files` those that it holds. */
-export type Run = { id: string; lines: IntakeFile[]; results: ReadonlyMap<number, IntakeResult>; files: ReadonlyMap<number, File>; going: boolean; trouble: string | null };
+export type Run = {
+  id: string;
+  lines: IntakeFile[];
+  results: ReadonlyMap<number, IntakeResult>;
+  files: ReadonlyMap<number, File>;
+  going: boolean;
+  trouble: string | null;
+};
 
 /** Whether a file still has to be sent: it never was, or waits for an answer that only comes with it. */
 export function isLeft(line: IntakeFile) {
@@ -23,7 +30,9 @@ export function useRun() {
 
   async function begin(files: File[]) {
     stop.current = new AbortController();
-    const begun = await answer(api.POST('/api/intake/runs', { params: { header: authorHeader() }, body: { files: files.map((file) => ({ name: file.name, size: file.size })) } }));
+    const begun = await answer(
+      api.POST('/api/intake/runs', { body: { files: files.map((file) => ({ name: file.name, size: file.size })) } }),
+    );
     await drive(begun, new Map(files.map((file, position) => [position, file])));
   }
 
@@ -44,8 +53,18 @@ export function useRun() {
   async function drive(begun: IntakeRun, files: ReadonlyMap<number, File>) {
     const id = begun.run.id;
     const left = begun.files.filter((line) => isLeft(line) && files.has(line.position));
-    setRun({ id, lines: begun.files, results: new Map(), files, going: left.length > 0, trouble: left.length === 0 ? 'None of the files that are left were among those that you chose.' : null });
-    const waiting = batches(left.map((line) => ({ position: line.position, file: files.get(line.position)! })), begun.files.length);
+    setRun({
+      id,
+      lines: begun.files,
+      results: new Map(),
+      files,
+      going: left.length > 0,
+      trouble: left.length === 0 ? 'None of the files that are left were among those that you chose.' : null,
+    });
+    const waiting = batches(
+      left.map((line) => ({ position: line.position, file: files.get(line.position)! })),
+      begun.files.length,
+    );
     const signal = stop.current.signal;
     let trouble: string | null = null;
     async function work() {
@@ -80,7 +99,12 @@ export function useRun() {
         // of many files, only what has to be decided is kept whole
         if (now.lines.length <= FEW || result.question) kept.set(position, result);
         else kept.delete(position);
-        lines[position] = { ...line, outcome: result.accepted ? (result.accepted.isNew ? 'TAKEN' : 'KNOWN') : result.question ? 'WAITS' : 'REFUSED', says: result.refused ?? says(result), profileId: result.accepted?.profileId ?? null };
+        lines[position] = {
+          ...line,
+          outcome: result.accepted ? (result.accepted.isNew ? 'TAKEN' : 'KNOWN') : result.question ? 'WAITS' : 'REFUSED',
+          says: result.refused ?? says(result),
+          profileId: result.accepted?.profileId ?? null,
+        };
       });
       return { ...now, lines, results: kept };
     });
@@ -99,7 +123,15 @@ export function useRun() {
     await settle(run.id, trouble);
   }
 
-  return { run, begin, goOn, decide, stop: () => stop.current.abort(), close: () => setRun(null), goOnHere: () => run && void goOn(run.id, [...run.files.values()]) };
+  return {
+    run,
+    begin,
+    goOn,
+    decide,
+    stop: () => stop.current.abort(),
+    close: () => setRun(null),
+    goOnHere: () => run && void goOn(run.id, [...run.files.values()]),
+  };
 }
 
 /** As the report has it. */

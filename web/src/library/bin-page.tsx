@@ -1,11 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { answer, api, done } from '../api/client';
-import { CannotShow } from '../shell/cannot-show';
-import { TopLine } from '../shell/top-line';
-import { Button } from '../ui/button';
-import { Refusal } from '../ui/refusal';
-import { Trail } from '../ui/trail';
+import { answer, api, done } from '#/api/client';
+import { CannotShow } from '#/ui/cannot-show';
+import { TopLine } from '#/ui/top-line';
+import { Button } from '#/ui/button';
+import { Refusal } from '#/ui/refusal';
+import { Trail } from '#/ui/trail';
 
 /** What was thrown away, until it goes for good. */
 export function BinPage() {
@@ -25,7 +25,10 @@ export function BinPage() {
         {data?.length === 0 && <p className="py-8 text-center text-muted">The bin is empty. What is thrown away lies here for 30 days.</p>}
         <ul>
           {data?.map((each) => (
-            <li key={each.id} className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto] items-center gap-4 border-t border-line px-2 py-2.5 text-sm">
+            <li
+              key={each.id}
+              className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto] items-center gap-4 border-t border-line px-2 py-2.5 text-sm"
+            >
               <Link to={`/profile/${each.id}`} className="truncate hover:underline">
                 <span className="text-muted">{each.maker}</span> <span className="font-semibold">{each.name}</span>
               </Link>

@@ -2,13 +2,13 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Download, PackagePlus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { answer, api, authorHeader, done } from '../api/client';
-import { Button, buttonLook } from '../ui/button';
-import { counted } from '../ui/counted';
-import { PanelButton } from '../ui/panel-button';
-import { Refusal } from '../ui/refusal';
-import { TextField } from '../ui/text-field';
-import { tell } from '../ui/toast';
+import { answer, api, done } from '#/api/client';
+import { Button, buttonLook } from '#/ui/button';
+import { counted } from '#/ui/counted';
+import { PanelButton } from '#/ui/panel-button';
+import { Refusal } from '#/ui/refusal';
+import { TextField } from '#/ui/text-field';
+import { tell } from '#/ui/toast';
 
 /** What can be done with the profiles that are chosen in the list. */
 export function ChosenBar({ chosen, onNone }: { chosen: ReadonlySet<string>; onNone: () => void }) {
@@ -16,7 +16,7 @@ export function ChosenBar({ chosen, onNone }: { chosen: ReadonlySet<string>; onN
   const ids = [...chosen];
   const query = ids.map((id) => `profile=${id}`).join('&');
   const bin = useMutation({
-    mutationFn: () => done(api.POST('/api/bin', { params: { header: authorHeader() }, body: { profiles: ids } })),
+    mutationFn: () => done(api.POST('/api/bin', { body: { profiles: ids } })),
     onSuccess: () => {
       tell(`${counted(ids.length, 'profile lies', 'profiles lie')} in the bin, for 30 days.`);
       void queryClient.invalidateQueries({ queryKey: ['library'] });
@@ -62,12 +62,20 @@ function Move({ ids, onDone }: { ids: string[]; onDone: () => void }) {
   const queryClient = useQueryClient();
   const [maker, setMaker] = useState('');
   const move = useMutation({
-    mutationFn: () => answer(api.POST('/api/profiles/move', { params: { header: authorHeader() }, body: { profiles: ids, maker } })),
+    mutationFn: () => answer(api.POST('/api/profiles/move', { body: { profiles: ids, maker } })),
     onSuccess: (lines) => {
       void queryClient.invalidateQueries({ queryKey: ['library'] });
       void queryClient.invalidateQueries({ queryKey: ['profile'] });
       const left = lines.filter((line) => !line.moved);
-      tell([`${counted(lines.length - left.length, 'profile belongs', 'profiles belong')} to ${maker} now.`, ...left.slice(0, 3).map((line) => `${line.name}: ${line.why}`), left.length > 3 ? `${left.length - 3} more were not moved.` : ''].filter((part) => part !== '').join(' '));
+      tell(
+        [
+          `${counted(lines.length - left.length, 'profile belongs', 'profiles belong')} to ${maker} now.`,
+          ...left.slice(0, 3).map((line) => `${line.name}: ${line.why}`),
+          left.length > 3 ? `${left.length - 3} more were not moved.` : '',
+        ]
+          .filter((part) => part !== '')
+          .join(' '),
+      );
       onDone();
     },
   });

@@ -2,10 +2,10 @@ import { useQueries } from '@tanstack/react-query';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useImperativeHandle, useRef, useState, type KeyboardEvent, type Ref } from 'react';
 import { useNavigate } from 'react-router';
-import type { Library, LibraryWanted, ProfileLine } from '../api/types';
-import { counted } from '../ui/counted';
+import type { Library, LibraryWanted, ProfileLine } from '#/api/types';
+import { counted } from '#/ui/counted';
 import { LibraryRow } from './library-row';
-import { PIECE, nextIndex, pieceQuery } from './library-search';
+import { PIECE, nextIndex, pieceQuery } from '#/parts/profile/library-search';
 
 const ROW = 84;
 const HEADING = 44;
@@ -45,7 +45,21 @@ function itemOf(sections: Library['sections'], index: number) {
 export type ListHandle = { enter: () => void };
 
 /** What was found: however long it is, only what is seen is fetched and drawn. Keys: arrows, Home, End, Enter, Space, and letters that lead to a name. */
-export function LibraryList({ first, wanted, chosen, onToggle, onLeave, ref }: { first: Library; wanted: LibraryWanted; chosen: ReadonlySet<string>; onToggle: (id: string) => void; onLeave: () => void; ref: Ref<ListHandle> }) {
+export function LibraryList({
+  first,
+  wanted,
+  chosen,
+  onToggle,
+  onLeave,
+  ref,
+}: {
+  first: Library;
+  wanted: LibraryWanted;
+  chosen: ReadonlySet<string>;
+  onToggle: (id: string) => void;
+  onLeave: () => void;
+  ref: Ref<ListHandle>;
+}) {
   const pane = useRef<HTMLElement>(null);
   const navigate = useNavigate();
   const [active, setActive] = useState(0);
@@ -59,7 +73,11 @@ export function LibraryList({ first, wanted, chosen, onToggle, onLeave, ref }: {
     overscan: 4,
     useFlushSync: false, // a frame may be late, but none is blocked
   });
-  const seen = rows.getVirtualItems().map((each) => itemAt(sections, each.index)).filter((each) => each.kind === 'row').map((each) => Math.floor(each.index / PIECE));
+  const seen = rows
+    .getVirtualItems()
+    .map((each) => itemAt(sections, each.index))
+    .filter((each) => each.kind === 'row')
+    .map((each) => Math.floor(each.index / PIECE));
   const pieces = [...new Set(seen)].sort((a, b) => a - b);
   const answers = useQueries({ queries: pieces.map((piece) => pieceQuery(wanted, piece)) });
   function profileAt(index: number): ProfileLine | undefined {
@@ -91,7 +109,9 @@ export function LibraryList({ first, wanted, chosen, onToggle, onLeave, ref }: {
   function onKeyDown(event: KeyboardEvent) {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
     const page = Math.max(1, Math.floor((pane.current?.clientHeight ?? ROW) / ROW) - 1);
-    const target = { ArrowDown: active + 1, ArrowUp: active - 1, PageDown: active + page, PageUp: active - page, Home: 0, End: found - 1 }[event.key];
+    const target = { ArrowDown: active + 1, ArrowUp: active - 1, PageDown: active + page, PageUp: active - page, Home: 0, End: found - 1 }[
+      event.key
+    ];
     const profile = profileAt(active);
     if (event.key === 'ArrowUp' && active === 0) onLeave();
     else if (target !== undefined) go(target);
@@ -116,7 +136,14 @@ export function LibraryList({ first, wanted, chosen, onToggle, onLeave, ref }: {
       <div className="relative" style={{ height: rows.getTotalSize() }}>
         {rows.getVirtualItems().map((each) => {
           const item = itemAt(sections, each.index);
-          const place = { position: 'absolute' as const, top: 0, left: 0, right: 0, height: each.size, transform: `translateY(${each.start}px)` };
+          const place = {
+            position: 'absolute' as const,
+            top: 0,
+            left: 0,
+            right: 0,
+            height: each.size,
+            transform: `translateY(${each.start}px)`,
+          };
           if (item.kind === 'heading') return <Heading key={each.key} section={item.section} style={place} />;
           return (
             <LibraryRow
@@ -141,7 +168,9 @@ function Heading({ section, style }: { section: Library['sections'][number]; sty
   return (
     <h2 style={style} className="flex items-end gap-2.5 px-2 pb-1.5 text-sm font-semibold">
       {SECTIONS[section.kind]}
-      <span className="font-normal text-muted">{[counted(section.count, 'profile', 'profiles'), EXPLAINED[section.kind]].filter((part) => part !== '').join('; ')}</span>
+      <span className="font-normal text-muted">
+        {[counted(section.count, 'profile', 'profiles'), EXPLAINED[section.kind]].filter((part) => part !== '').join('; ')}
+      </span>
     </h2>
   );
 }

@@ -1,18 +1,17 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Plus, Search, Upload } from 'lucide-react';
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useMemo, useRef, useState, type ReactNode } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { useIntake } from '../intake/intake';
-import { Unfinished } from '../intake/unfinished';
-import { TopLine } from '../shell/top-line';
-import { Button, buttonLook } from '../ui/button';
-import { Choice } from '../ui/choice';
-import { counted } from '../ui/counted';
+import { useIntake } from '#/parts/files/intake';
+import { TopLine } from '#/ui/top-line';
+import { Button, buttonLook } from '#/ui/button';
+import { Choice } from '#/ui/choice';
+import { counted } from '#/ui/counted';
 import { ChosenBar } from './chosen-bar';
 import { LibraryList, type ListHandle } from './library-list';
-import { isNarrowed, pieceQuery, wantedOf, withValue } from './library-search';
+import { isNarrowed, pieceQuery, wantedOf, withValue } from '#/parts/profile/library-search';
 import { NarrowingPanel } from './narrowing-panel';
-import { NewProfileDialog } from './new-profile-dialog';
+import { NewProfileDialog } from '#/parts/profile/new-profile-dialog';
 
 const ORDERS = [
   { value: 'FIT', text: 'Best fit first' },
@@ -20,8 +19,8 @@ const ORDERS = [
   { value: 'NEWEST', text: 'Newest first' },
 ];
 
-/** Every profile of both shelves; the search answers as one types, and the list is narrowed beside it. */
-export function LibraryPage() {
+/** Every profile of both shelves; the search answers as one types, and the list is narrowed beside it. @param news what stands above the list when there is something to say */
+export function LibraryPage({ news }: { news: ReactNode }) {
   const [params, setParams] = useSearchParams();
   const [search, setSearch] = useState(params.get('search') ?? '');
   // the address follows in its own time, and must not hold up the letters
@@ -70,7 +69,7 @@ export function LibraryPage() {
       </TopLine>
       <main className="flex min-h-0 flex-1">
         <div className="flex min-w-0 flex-1 flex-col">
-          <Unfinished />
+          {news}
           <div className="flex items-end gap-3 px-5 pt-4 pb-2">
             <div className="relative min-w-0 flex-1">
               <Search size={18} className="pointer-events-none absolute top-1/2 left-4 -translate-y-1/2 text-muted" aria-hidden />
@@ -94,18 +93,31 @@ export function LibraryPage() {
                 }}
               />
             </div>
-            {!empty && <Choice label="Order" value={params.get('order') ?? (search.trim() === '' ? 'NAME' : 'FIT')} options={ORDERS} onChoose={(order) => change(withValue(params, 'order', order))} />}
+            {!empty && (
+              <Choice
+                label="Order"
+                value={params.get('order') ?? (search.trim() === '' ? 'NAME' : 'FIT')}
+                options={ORDERS}
+                onChoose={(order) => change(withValue(params, 'order', order))}
+              />
+            )}
           </div>
           {error && (
             <p role="alert" className="px-5 py-4 text-error">
               {error.message}
             </p>
           )}
-          {empty && <Empty title="No profiles yet" text="Drop a .gdtf file anywhere on this page, choose Take in files, or write a new profile." />}
+          {empty && (
+            <Empty title="No profiles yet" text="Drop a .gdtf file anywhere on this page, choose Take in files, or write a new profile." />
+          )}
           {data && !empty && data.found === 0 && (
             <Empty
               title={search.trim() === '' ? 'Nothing is left' : `Nothing fits “${search}”`}
-              text={isNarrowed(params) ? 'The list is narrowed on the left; “Show all” there widens it again.' : 'Try fewer words: a maker, a model, a mode, or an attribute such as Zoom or ColorAdd_UV.'}
+              text={
+                isNarrowed(params)
+                  ? 'The list is narrowed on the left; “Show all” there widens it again.'
+                  : 'Try fewer words: a maker, a model, a mode, or an attribute such as Zoom or ColorAdd_UV.'
+              }
             />
           )}
           {data && data.found > 0 && (
@@ -113,7 +125,15 @@ export function LibraryPage() {
               <p role="status" className="sr-only">
                 {counted(data.found, 'profile found', 'profiles found')}
               </p>
-              <LibraryList key={asked} ref={list} first={data} wanted={wanted} chosen={chosen} onToggle={toggle} onLeave={() => box.current?.focus()} />
+              <LibraryList
+                key={asked}
+                ref={list}
+                first={data}
+                wanted={wanted}
+                chosen={chosen}
+                onToggle={toggle}
+                onLeave={() => box.current?.focus()}
+              />
             </>
           )}
         </div>

@@ -1,13 +1,22 @@
 import { BookOpen } from 'lucide-react';
 import { memo, type CSSProperties } from 'react';
 import { Link } from 'react-router';
-import type { ProfileLine } from '../api/types';
-import { ModeLine } from './mode-line';
+import type { ProfileLine } from '#/api/types';
+import { ModeLine } from '#/parts/channel/mode-line';
 
 /** As many modes as a row has lines for. */
 const LINES = 3;
 
-type Row = { index: number; count: number; profile: ProfileLine | undefined; isActive: boolean; isChosen: boolean; onActive: () => void; onToggle: (id: string) => void; style: CSSProperties };
+type Row = {
+  index: number;
+  count: number;
+  profile: ProfileLine | undefined;
+  isActive: boolean;
+  isChosen: boolean;
+  onActive: () => void;
+  onToggle: (id: string) => void;
+  style: CSSProperties;
+};
 
 /** A profile in the list: picture, names, modes with their tails, and how it stands. One of ours opens on the desk, one of the Reference shelf to be read. */
 export const LibraryRow = memo(
@@ -16,9 +25,24 @@ export const LibraryRow = memo(
     const shown = profile.modeCount > LINES ? profile.modes.slice(0, LINES - 1) : profile.modes;
     const readable = profile.revision > 0;
     return (
-      <article style={style} data-index={index} aria-label={`${profile.maker} ${profile.name}`} aria-posinset={index + 1} aria-setsize={count} className="flex items-center border-b border-line contain-strict">
+      <article
+        style={style}
+        data-index={index}
+        aria-label={`${profile.maker} ${profile.name}`}
+        aria-posinset={index + 1}
+        aria-setsize={count}
+        className="flex items-center border-b border-line contain-strict"
+      >
         <label className="grid size-10 shrink-0 cursor-pointer place-items-center">
-          <input type="checkbox" tabIndex={-1} aria-label={`Choose ${profile.name}`} checked={isChosen} disabled={!readable} onChange={() => onToggle(profile.id)} className="accent-kite" />
+          <input
+            type="checkbox"
+            tabIndex={-1}
+            aria-label={`Choose ${profile.name}`}
+            checked={isChosen}
+            disabled={!readable}
+            onChange={() => onToggle(profile.id)}
+            className="accent-kite"
+          />
         </label>
         <Link
           to={profile.shelf === 'HOUSE' ? `/desk/${profile.id}` : `/profile/${profile.id}`}
@@ -34,8 +58,18 @@ export const LibraryRow = memo(
             <span className="block truncate font-semibold" title={profile.name}>
               {profile.name}
             </span>
-            {profile.load && <span className="block truncate text-sm text-muted" title={`${profile.load.production}, from ${profile.load.origin}, revision ${profile.load.revision}`}>{`for ${profile.load.production}`}</span>}
-            {profile.missing.length > 0 && <span className="block truncate text-sm text-warning" title={`without ${profile.missing.join(', ')}`}>{`without ${profile.missing.join(', ')}`}</span>}
+            {profile.load && (
+              <span
+                className="block truncate text-sm text-muted"
+                title={`${profile.load.production}, from ${profile.load.origin}, revision ${profile.load.revision}`}
+              >{`for ${profile.load.production}`}</span>
+            )}
+            {profile.missing.length > 0 && (
+              <span
+                className="block truncate text-sm text-warning"
+                title={`without ${profile.missing.join(', ')}`}
+              >{`without ${profile.missing.join(', ')}`}</span>
+            )}
           </span>
           <span className="flex min-w-0 flex-col gap-0.5 text-sm">
             {shown.map((mode, at) => (
@@ -46,7 +80,13 @@ export const LibraryRow = memo(
           <State profile={profile} />
         </Link>
         {readable && profile.shelf === 'HOUSE' ? (
-          <Link to={`/profile/${profile.id}`} tabIndex={-1} aria-label={`Read ${profile.name}`} title={`Read ${profile.name}`} className="ml-1 grid size-10 shrink-0 place-items-center rounded-md text-muted hover:bg-raised hover:text-text">
+          <Link
+            to={`/profile/${profile.id}`}
+            tabIndex={-1}
+            aria-label={`Read ${profile.name}`}
+            title={`Read ${profile.name}`}
+            className="ml-1 grid size-10 shrink-0 place-items-center rounded-md text-muted hover:bg-raised hover:text-text"
+          >
             <BookOpen size={17} aria-hidden />
           </Link>
         ) : (
@@ -55,11 +95,21 @@ export const LibraryRow = memo(
       </article>
     );
   },
-  (before, after) => before.profile === after.profile && before.isActive === after.isActive && before.isChosen === after.isChosen && before.index === after.index && before.count === after.count && before.style.transform === after.style.transform,
+  (before, after) =>
+    before.profile === after.profile &&
+    before.isActive === after.isActive &&
+    before.isChosen === after.isChosen &&
+    before.index === after.index &&
+    before.count === after.count &&
+    before.style.transform === after.style.transform,
 );
 
 function Picture({ profile }: { profile: ProfileLine }) {
-  return profile.picture ? <img src={profile.picture} alt="" loading="lazy" className="size-13 rounded-md bg-trough object-contain p-1" /> : <span className="size-13 rounded-md bg-trough" />;
+  return profile.picture ? (
+    <img src={profile.picture} alt="" loading="lazy" className="size-13 rounded-md bg-trough object-contain p-1" />
+  ) : (
+    <span className="size-13 rounded-md bg-trough" />
+  );
 }
 
 function State({ profile }: { profile: ProfileLine }) {

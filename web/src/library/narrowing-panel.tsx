@@ -1,8 +1,8 @@
 import { useState, type ReactNode } from 'react';
-import type { Library } from '../api/types';
-import { PanelButton } from '../ui/panel-button';
-import { isNarrowed, toggled, withValue, type ListKey } from './library-search';
-import { MakerFacts } from './maker-facts';
+import type { Library } from '#/api/types';
+import { PanelButton } from '#/ui/panel-button';
+import { isNarrowed, toggled, withValue, type ListKey } from '#/parts/profile/library-search';
+import { MakerFacts } from '#/parts/profile/manufacturer-facts';
 import { SavedSearches } from './saved-searches';
 
 const CATEGORIES: Record<string, string> = {
@@ -19,7 +19,13 @@ const CATEGORIES: Record<string, string> = {
   HAZE: 'Haze',
   OTHER: 'Other',
 };
-const STATES: Record<string, string> = { CLEAN: 'Nothing found', WARNINGS: 'Warnings', ERRORS: 'Errors', WITHDRAWN: 'Withdrawn', DRAFT: 'Not published yet' };
+const STATES: Record<string, string> = {
+  CLEAN: 'Nothing found',
+  WARNINGS: 'Warnings',
+  ERRORS: 'Errors',
+  WITHDRAWN: 'Withdrawn',
+  DRAFT: 'Not published yet',
+};
 const SHELVES: Record<string, string> = { HOUSE: 'House', REFERENCE: 'Reference' };
 const FEW = 7;
 
@@ -30,14 +36,27 @@ export function NarrowingPanel({ library, params, onChange }: { library: Library
   const { left } = library;
   const makers = params.getAll('maker');
   const list = (key: ListKey, label: string, counts: Record<string, number>, words: Record<string, string> = {}) => (
-    <Values label={label} counts={counts} words={words} chosen={params.getAll(key)} onToggle={(value) => onChange(toggled(params, key, value))} />
+    <Values
+      label={label}
+      counts={counts}
+      words={words}
+      chosen={params.getAll(key)}
+      onToggle={(value) => onChange(toggled(params, key, value))}
+    />
   );
   return (
-    <aside aria-label="Narrow the list" className="order-first flex w-58 shrink-0 flex-col gap-5 overflow-y-auto border-r border-line bg-panel px-4 py-4 text-sm">
+    <aside
+      aria-label="Narrow the list"
+      className="order-first flex w-58 shrink-0 flex-col gap-5 overflow-y-auto border-r border-line bg-panel px-4 py-4 text-sm"
+    >
       <div className="-ml-2 flex flex-wrap items-center">
         <SavedSearches params={params} onChoose={onChange} />
         {isNarrowed(params) && (
-          <button type="button" className="min-h-8 rounded-md px-2 text-kite-text hover:bg-raised" onClick={() => onChange(new URLSearchParams([...params].filter(([key]) => key === 'search' || key === 'order')))}>
+          <button
+            type="button"
+            className="min-h-8 rounded-md px-2 text-kite-text hover:bg-raised"
+            onClick={() => onChange(new URLSearchParams([...params].filter(([key]) => key === 'search' || key === 'order')))}
+          >
             Show all
           </button>
         )}
@@ -56,17 +75,45 @@ export function NarrowingPanel({ library, params, onChange }: { library: Library
       {list('category', 'Category', left.categories, CATEGORIES)}
       <Group label="Addresses of a mode">
         <div className="flex items-center gap-2">
-          <Figure label="From" value={params.get('footprintFrom') ?? ''} onValue={(value) => onChange(withValue(params, 'footprintFrom', value))} />
+          <Figure
+            label="From"
+            value={params.get('footprintFrom') ?? ''}
+            onValue={(value) => onChange(withValue(params, 'footprintFrom', value))}
+          />
           <span className="text-muted">to</span>
-          <Figure label="To" value={params.get('footprintTo') ?? ''} onValue={(value) => onChange(withValue(params, 'footprintTo', value))} />
+          <Figure
+            label="To"
+            value={params.get('footprintTo') ?? ''}
+            onValue={(value) => onChange(withValue(params, 'footprintTo', value))}
+          />
         </div>
       </Group>
-      <Either label="Cells" yes="With cells" no="Without" counts={left.cells} value={params.get('cells') ?? ''} onValue={(value) => onChange(withValue(params, 'cells', value))} />
+      <Either
+        label="Cells"
+        yes="With cells"
+        no="Without"
+        counts={left.cells}
+        value={params.get('cells') ?? ''}
+        onValue={(value) => onChange(withValue(params, 'cells', value))}
+      />
       {list('attribute', 'It must have', left.attributes)}
       {list('state', 'Checks', left.states, STATES)}
-      <Either label="Proven on the bench" yes="Proven" no="Not yet" counts={left.proven} value={params.get('proven') ?? ''} onValue={(value) => onChange(withValue(params, 'proven', value))} />
+      <Either
+        label="Proven on the bench"
+        yes="Proven"
+        no="Not yet"
+        counts={left.proven}
+        value={params.get('proven') ?? ''}
+        onValue={(value) => onChange(withValue(params, 'proven', value))}
+      />
       <Group label="Changed since">
-        <input type="date" aria-label="Changed since" value={params.get('since') ?? ''} onChange={(event) => onChange(withValue(params, 'since', event.currentTarget.value))} className="min-h-8 w-full rounded-sm border border-line bg-trough px-2 font-mono" />
+        <input
+          type="date"
+          aria-label="Changed since"
+          value={params.get('since') ?? ''}
+          onChange={(event) => onChange(withValue(params, 'since', event.currentTarget.value))}
+          className="min-h-8 w-full rounded-sm border border-line bg-trough px-2 font-mono"
+        />
       </Group>
     </aside>
   );
@@ -82,7 +129,19 @@ function Group({ label, children }: { label: string; children: ReactNode }) {
 }
 
 /** Values of which several can be chosen; the chosen ones stand even where nothing is left with them. */
-function Values({ label, counts, words, chosen, onToggle }: { label: string; counts: Record<string, number>; words: Record<string, string>; chosen: string[]; onToggle: (value: string) => void }) {
+function Values({
+  label,
+  counts,
+  words,
+  chosen,
+  onToggle,
+}: {
+  label: string;
+  counts: Record<string, number>;
+  words: Record<string, string>;
+  chosen: string[];
+  onToggle: (value: string) => void;
+}) {
   const [all, setAll] = useState(false);
   const values = [...new Set([...chosen, ...Object.keys(counts)])];
   if (values.length < 2 && chosen.length === 0) return null; // there is nothing to choose from
@@ -111,7 +170,21 @@ function Values({ label, counts, words, chosen, onToggle }: { label: string; cou
   );
 }
 
-function Either({ label, yes, no, counts, value, onValue }: { label: string; yes: string; no: string; counts: Record<string, number>; value: string; onValue: (value: string) => void }) {
+function Either({
+  label,
+  yes,
+  no,
+  counts,
+  value,
+  onValue,
+}: {
+  label: string;
+  yes: string;
+  no: string;
+  counts: Record<string, number>;
+  value: string;
+  onValue: (value: string) => void;
+}) {
   return (
     <Values
       label={label}
@@ -124,5 +197,14 @@ function Either({ label, yes, no, counts, value, onValue }: { label: string; yes
 }
 
 function Figure({ label, value, onValue }: { label: string; value: string; onValue: (value: string) => void }) {
-  return <input aria-label={`${label} addresses`} inputMode="numeric" maxLength={4} value={value} onChange={(event) => onValue(event.currentTarget.value.replace(/\D/g, ''))} className="min-h-8 w-16 rounded-sm border border-line bg-trough px-2 text-right font-mono" />;
+  return (
+    <input
+      aria-label={`${label} addresses`}
+      inputMode="numeric"
+      maxLength={4}
+      value={value}
+      onChange={(event) => onValue(event.currentTarget.value.replace(/\D/g, ''))}
+      className="min-h-8 w-16 rounded-sm border border-line bg-trough px-2 text-right font-mono"
+    />
+  );
 }

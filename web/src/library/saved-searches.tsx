@@ -1,11 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import { answer, api, authorHeader, done } from '../api/client';
-import { Button } from '../ui/button';
-import { PanelButton } from '../ui/panel-button';
-import { Refusal } from '../ui/refusal';
-import { TextField } from '../ui/text-field';
+import { answer, api, done } from '#/api/client';
+import { Button } from '#/ui/button';
+import { PanelButton } from '#/ui/panel-button';
+import { Refusal } from '#/ui/refusal';
+import { TextField } from '#/ui/text-field';
 
 /** Searches that the house keeps: each opens as it was, and what is looked for now can be kept. */
 export function SavedSearches({ params, onChoose }: { params: URLSearchParams; onChoose: (params: URLSearchParams) => void }) {
@@ -29,7 +29,7 @@ function Kept({ params, onChoose }: { params: URLSearchParams; onChoose: (params
   const [name, setName] = useState('');
   const { data } = useQuery({ queryKey: ['searches'], queryFn: () => answer(api.GET('/api/searches')) });
   const keep = useMutation({
-    mutationFn: () => answer(api.POST('/api/searches', { params: { header: authorHeader() }, body: { name, search: params.toString() } })),
+    mutationFn: () => answer(api.POST('/api/searches', { body: { name, search: params.toString() } })),
     onSuccess: (all) => {
       queryClient.setQueryData(['searches'], all);
       setName('');
@@ -42,14 +42,26 @@ function Kept({ params, onChoose }: { params: URLSearchParams; onChoose: (params
   const says = params.toString() !== '';
   return (
     <div className="flex flex-col gap-4">
-      {data?.length === 0 && !says && <p className="text-sm text-muted">None yet. Look for something, or narrow the list, and keep that here under a name.</p>}
+      {data?.length === 0 && !says && (
+        <p className="text-sm text-muted">None yet. Look for something, or narrow the list, and keep that here under a name.</p>
+      )}
       <ul>
         {data?.map((each) => (
           <li key={each.id} className="flex items-center">
-            <button type="button" onClick={() => onChoose(new URLSearchParams(each.search))} title={`Kept by ${each.author}`} className="min-h-8 min-w-0 flex-1 truncate rounded-md px-2 text-left text-sm hover:bg-raised">
+            <button
+              type="button"
+              onClick={() => onChoose(new URLSearchParams(each.search))}
+              title={`Kept by ${each.author}`}
+              className="min-h-8 min-w-0 flex-1 truncate rounded-md px-2 text-left text-sm hover:bg-raised"
+            >
               {each.name}
             </button>
-            <button type="button" aria-label={`Forget ${each.name}`} onClick={() => forget.mutate(each.id)} className="grid size-8 place-items-center rounded-md text-muted hover:bg-raised hover:text-text">
+            <button
+              type="button"
+              aria-label={`Forget ${each.name}`}
+              onClick={() => forget.mutate(each.id)}
+              className="grid size-8 place-items-center rounded-md text-muted hover:bg-raised hover:text-text"
+            >
               <X size={14} aria-hidden />
             </button>
           </li>

@@ -1,10 +1,10 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { CopyPlus } from 'lucide-react';
 import { useNavigate } from 'react-router';
-import { answer, api, authorHeader } from '../api/client';
-import type { ProfilePageView } from '../api/types';
-import { Button } from '../ui/button';
-import { tell } from '../ui/toast';
+import { answer, api } from '#/api/client';
+import type { ProfilePageView } from '#/api/types';
+import { Button } from '#/ui/button';
+import { tell } from '#/ui/toast';
 
 /** What stands on the Reference shelf is not edited: a copy on the House shelf is, and it remembers where it came from. */
 export function CopyToHouse({ profile }: { profile: ProfilePageView }) {
@@ -14,8 +14,15 @@ export function CopyToHouse({ profile }: { profile: ProfilePageView }) {
     mutationFn: () =>
       answer(
         api.POST('/api/profiles', {
-          params: { header: authorHeader() },
-          body: { manufacturer: profile.maker, name: profile.name, body: null, copyOf: profile.id, copyRevision: profile.revision, copyMode: null, production: null },
+          body: {
+            manufacturer: profile.maker,
+            name: profile.name,
+            body: null,
+            copyOf: profile.id,
+            copyRevision: profile.revision,
+            copyMode: null,
+            production: null,
+          },
         }),
       ),
     onSuccess: (draft) => {

@@ -1,13 +1,13 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { answer, api } from '../api/client';
-import { Problem } from '../api/problem';
-import type { ProfilePageView } from '../api/types';
-import { Button } from '../ui/button';
-import { PanelButton } from '../ui/panel-button';
-import { Refusal } from '../ui/refusal';
-import { TextField } from '../ui/text-field';
+import { answer, api } from '#/api/client';
+import { Problem } from '#/api/problem';
+import type { ProfilePageView } from '#/api/types';
+import { Button } from '#/ui/button';
+import { PanelButton } from '#/ui/panel-button';
+import { Refusal } from '#/ui/refusal';
+import { TextField } from '#/ui/text-field';
 import { FactsOfTheFixture } from './profile-facts';
 import { ProfileSources } from './profile-sources';
 
@@ -17,7 +17,13 @@ export function ProfileAbout({ profile }: { profile: ProfilePageView }) {
   const { origin } = profile;
   return (
     <>
-      {profile.picture && <img src={profile.picture} alt={`Picture of ${profile.name}`} className="aspect-square w-full rounded-lg bg-trough object-contain p-6" />}
+      {profile.picture && (
+        <img
+          src={profile.picture}
+          alt={`Picture of ${profile.name}`}
+          className="aspect-square w-full rounded-lg bg-trough object-contain p-6"
+        />
+      )}
       <section aria-label="About the lamp">
         <dl className="grid grid-cols-[6.5rem_minmax(0,1fr)] gap-y-1.5 text-sm [&>dd]:break-words [&>dt]:text-muted">
           <dt>Shelf</dt>
@@ -45,7 +51,10 @@ export function ProfileAbout({ profile }: { profile: ProfilePageView }) {
                 <Link to={`/profile/${origin.profileId}?revision=${origin.number}`} className="underline underline-offset-2">
                   {`${origin.name}, revision ${origin.number}`}
                 </Link>
-                <Link to={`/compare?left=${origin.profileId}&leftRevision=${origin.number}&right=${profile.id}&rightRevision=${profile.revision}`} className="block text-muted underline underline-offset-2">
+                <Link
+                  to={`/compare?left=${origin.profileId}&leftRevision=${origin.number}&right=${profile.id}&rightRevision=${profile.revision}`}
+                  className="block text-muted underline underline-offset-2"
+                >
                   What differs from it
                 </Link>
               </dd>
@@ -126,7 +135,13 @@ function TagsForm({ profile, close }: { profile: ProfilePageView; close: () => v
   const [tags, setTags] = useState(profile.tags.tags);
   const [otherNames, setOtherNames] = useState(profile.tags.otherNames);
   const save = useMutation({
-    mutationFn: () => answer(api.PUT('/api/profiles/{profileId}/tags', { params: { path: { profileId: profile.id } }, body: { version: profile.tags.version, tags, otherNames } })),
+    mutationFn: () =>
+      answer(
+        api.PUT('/api/profiles/{profileId}/tags', {
+          params: { path: { profileId: profile.id } },
+          body: { version: profile.tags.version, tags, otherNames },
+        }),
+      ),
     onSuccess: () => {
       void queryClient.invalidateQueries({ queryKey: ['profile', profile.id] });
       close();
@@ -141,8 +156,21 @@ function TagsForm({ profile, close }: { profile: ProfilePageView; close: () => v
         save.mutate();
       }}
     >
-      <TextField label="Other names, parted by commas" value={otherNames} onChange={setOtherNames} error={field === 'otherNames' ? save.error?.message : null} maxLength={300} autoFocus />
-      <TextField label="Tags, parted by spaces" value={tags} onChange={setTags} error={field === 'tags' ? save.error?.message : null} maxLength={300} />
+      <TextField
+        label="Other names, parted by commas"
+        value={otherNames}
+        onChange={setOtherNames}
+        error={field === 'otherNames' ? save.error?.message : null}
+        maxLength={300}
+        autoFocus
+      />
+      <TextField
+        label="Tags, parted by spaces"
+        value={tags}
+        onChange={setTags}
+        error={field === 'tags' ? save.error?.message : null}
+        maxLength={300}
+      />
       <p className="text-sm text-muted">The library&rsquo;s search finds it by these, too.</p>
       <Refusal says={field ? null : save.error?.message} />
       <Button main type="submit" className="self-end" disabled={save.isPending}>

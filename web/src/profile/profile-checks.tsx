@@ -1,5 +1,5 @@
-import type { ProfilePageView } from '../api/types';
-import { Notice } from '../ui/notice';
+import type { ProfilePageView } from '#/api/types';
+import { Notice } from '#/ui/notice';
 
 const SHOWN = 12;
 

@@ -1,5 +1,5 @@
-import type { FixtureFacts } from '../api/types';
-import { shown } from '../ui/figures';
+import type { FixtureFacts } from '#/api/types';
+import { shown } from '#/ui/figures';
 
 /** What the fixture is as a thing; only what is said. */
 export function FactsOfTheFixture({ facts }: { facts: FixtureFacts }) {

@@ -1,16 +1,20 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { FileDown, Printer } from 'lucide-react';
 import { useState } from 'react';
-import type { ProfilePageView } from '../api/types';
-import { ModeLine } from '../library/mode-line';
-import { buttonLook } from '../ui/button';
-import { sheetQuery } from './profile-query';
+import type { ProfilePageView } from '#/api/types';
+import { ModeLine } from '#/parts/channel/mode-line';
+import { buttonLook } from '#/ui/button';
+import { sheetQuery } from '#/parts/profile/profile-query';
 import { SheetTable } from './sheet-table';
 
 /** The modes with their tails; the chosen one is read below, and goes out on paper or as a table. */
 export function ProfileModes({ profile }: { profile: ProfilePageView }) {
   const [chosen, setChosen] = useState(0);
-  const { data: sheet } = useQuery({ ...sheetQuery(profile.id, profile.revision, chosen), placeholderData: keepPreviousData, enabled: profile.modes.length > 0 });
+  const { data: sheet } = useQuery({
+    ...sheetQuery(profile.id, profile.revision, chosen),
+    placeholderData: keepPreviousData,
+    enabled: profile.modes.length > 0,
+  });
   const base = `/api/profiles/${profile.id}/revisions/${profile.revision}/modes/${chosen}/chart`;
   return (
     <section aria-label="Modes">

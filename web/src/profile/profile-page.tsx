@@ -1,18 +1,18 @@
 import { useQuery } from '@tanstack/react-query';
 import { GitCompare, PencilLine } from 'lucide-react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import type { ProfilePageView } from '../api/types';
-import { ExportMenu } from '../desk/export-menu';
-import { CannotShow } from '../shell/cannot-show';
-import { TopLine } from '../shell/top-line';
-import { buttonLook } from '../ui/button';
-import { Notice } from '../ui/notice';
-import { Trail } from '../ui/trail';
+import type { ProfilePageView } from '#/api/types';
+import { ExportMenu } from '#/parts/profile/export-menu';
+import { CannotShow } from '#/ui/cannot-show';
+import { TopLine } from '#/ui/top-line';
+import { buttonLook } from '#/ui/button';
+import { Notice } from '#/ui/notice';
+import { Trail } from '#/ui/trail';
 import { CopyToHouse } from './copy-to-house';
 import { ProfileAbout } from './profile-about';
 import { ProfileChecks } from './profile-checks';
 import { ProfileModes } from './profile-modes';
-import { profileQuery } from './profile-query';
+import { profileQuery } from '#/parts/profile/profile-query';
 import { ProfileWheels } from './profile-wheels';
 import { RevisionList } from './revision-list';
 
@@ -45,7 +45,10 @@ function Page({ profile }: { profile: ProfilePageView }) {
         }
       >
         {profile.newest > 1 && (
-          <Link to={`/compare?left=${profile.id}&leftRevision=${profile.newest - 1}&right=${profile.id}&rightRevision=${profile.newest}`} className={buttonLook({})}>
+          <Link
+            to={`/compare?left=${profile.id}&leftRevision=${profile.newest - 1}&right=${profile.id}&rightRevision=${profile.newest}`}
+            className={buttonLook({})}
+          >
             <GitCompare size={16} aria-hidden />
             Compare
           </Link>
@@ -105,7 +108,10 @@ function Warnings({ profile }: { profile: ProfilePageView }) {
       {origin && origin.newest > origin.number && (
         <Notice severity="warning" where={`Taken from revision ${origin.number}`}>
           {`${origin.name} has moved on to revision ${origin.newest}. `}
-          <Link to={`/compare?left=${origin.profileId}&leftRevision=${origin.number}&right=${origin.profileId}&rightRevision=${origin.newest}`} className="text-kite-text underline underline-offset-2">
+          <Link
+            to={`/compare?left=${origin.profileId}&leftRevision=${origin.number}&right=${origin.profileId}&rightRevision=${origin.newest}`}
+            className="text-kite-text underline underline-offset-2"
+          >
             What changed there
           </Link>
         </Notice>

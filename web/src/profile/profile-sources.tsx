@@ -1,19 +1,23 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Paperclip } from 'lucide-react';
 import { useRef } from 'react';
-import { answer, api, authorHeader } from '../api/client';
-import { withFile } from '../api/with-file';
-import { Button } from '../ui/button';
-import { Refusal } from '../ui/refusal';
+import { answer, api } from '#/api/client';
+import { withFile } from '#/api/with-file';
+import { Button } from '#/ui/button';
+import { Refusal } from '#/ui/refusal';
 
 /** Charts and photographs that the profile was written from. */
 export function ProfileSources({ profileId }: { profileId: string }) {
   const queryClient = useQueryClient();
   const queryKey = ['sources', profileId];
-  const { data } = useQuery({ queryKey, queryFn: () => answer(api.GET('/api/profiles/{profileId}/sources', { params: { path: { profileId } } })) });
+  const { data } = useQuery({
+    queryKey,
+    queryFn: () => answer(api.GET('/api/profiles/{profileId}/sources', { params: { path: { profileId } } })),
+  });
   const chooser = useRef<HTMLInputElement>(null);
   const add = useMutation({
-    mutationFn: (file: File) => answer(api.POST('/api/profiles/{profileId}/sources', { params: { path: { profileId }, header: authorHeader() }, ...withFile(file) })),
+    mutationFn: (file: File) =>
+      answer(api.POST('/api/profiles/{profileId}/sources', { params: { path: { profileId } }, ...withFile(file) })),
     onSuccess: (sources) => queryClient.setQueryData(queryKey, sources),
   });
   return (
@@ -24,7 +28,12 @@ export function ProfileSources({ profileId }: { profileId: string }) {
         {data?.map((source) => (
           <li key={source.name} className="flex items-center gap-1.5">
             <Paperclip size={13} aria-hidden className="shrink-0 text-muted" />
-            <a href={`/api/profiles/${profileId}/source?name=${encodeURIComponent(source.name)}`} download title={`${source.name}, from ${source.addedBy}`} className="truncate underline underline-offset-2">
+            <a
+              href={`/api/profiles/${profileId}/source?name=${encodeURIComponent(source.name)}`}
+              download
+              title={`${source.name}, from ${source.addedBy}`}
+              className="truncate underline underline-offset-2"
+            >
               {source.name}
             </a>
           </li>

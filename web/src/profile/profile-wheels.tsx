@@ -1,14 +1,19 @@
 import { useQuery } from '@tanstack/react-query';
-import { answer, api } from '../api/client';
-import type { ProfilePageView } from '../api/types';
-import { SlotPicture } from '../wheels/slot-picture';
-import { KINDS } from '../wheels/wheel-kinds';
+import { answer, api } from '#/api/client';
+import type { ProfilePageView } from '#/api/types';
+import { SlotPicture } from '#/parts/wheel/slot-picture';
+import { KINDS } from '#/parts/wheel/wheel-kinds';
 
 /** The wheels with what their slots show. */
 export function ProfileWheels({ profile }: { profile: ProfilePageView }) {
   const { data } = useQuery({
     queryKey: ['wheels of', profile.id, profile.revision],
-    queryFn: () => answer(api.GET('/api/profiles/{profileId}/revisions/{number}/wheels', { params: { path: { profileId: profile.id, number: profile.revision } } })),
+    queryFn: () =>
+      answer(
+        api.GET('/api/profiles/{profileId}/revisions/{number}/wheels', {
+          params: { path: { profileId: profile.id, number: profile.revision } },
+        }),
+      ),
   });
   if (!data || data.length === 0) return null;
   return (

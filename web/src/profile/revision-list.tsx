@@ -1,14 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { answer, api, authorHeader } from '../api/client';
-import type { ProfilePageView, RevisionLine } from '../api/types';
-import { Button } from '../ui/button';
-import { PanelButton } from '../ui/panel-button';
-import { Refusal } from '../ui/refusal';
-import { TextField } from '../ui/text-field';
-import { revisionsQuery, useWithdraw } from './profile-query';
-import { restsOn } from './rests-on';
+import { answer, api } from '#/api/client';
+import type { ProfilePageView, RevisionLine } from '#/api/types';
+import { Button } from '#/ui/button';
+import { PanelButton } from '#/ui/panel-button';
+import { Refusal } from '#/ui/refusal';
+import { TextField } from '#/ui/text-field';
+import { revisionsQuery, useWithdraw } from '#/parts/profile/profile-query';
+import { restsOn } from '#/parts/profile/rests-on';
 
 /** All revisions: each is read, compared, taken away, made the base of a draft, or withdrawn. */
 export function RevisionList({ profile }: { profile: ProfilePageView }) {
@@ -17,7 +17,8 @@ export function RevisionList({ profile }: { profile: ProfilePageView }) {
   const navigate = useNavigate();
   const queryClient = useQueryClient();
   const begin = useMutation({
-    mutationFn: (revision: number) => answer(api.POST('/api/profiles/{profileId}/draft', { params: { path: { profileId: profile.id }, query: { revision }, header: authorHeader() } })),
+    mutationFn: (revision: number) =>
+      answer(api.POST('/api/profiles/{profileId}/draft', { params: { path: { profileId: profile.id }, query: { revision } } })),
     onSuccess: () => {
       void queryClient.invalidateQueries({ queryKey: ['desk', profile.id] });
       void navigate(`/desk/${profile.id}`);
@@ -30,7 +31,10 @@ export function RevisionList({ profile }: { profile: ProfilePageView }) {
       <Refusal says={refusal} />
       <ul>
         {data?.map((each) => (
-          <li key={each.number} className="grid grid-cols-[2.5rem_minmax(0,1fr)_auto] items-start gap-3 border-t border-line py-2.5 text-sm">
+          <li
+            key={each.number}
+            className="grid grid-cols-[2.5rem_minmax(0,1fr)_auto] items-start gap-3 border-t border-line py-2.5 text-sm"
+          >
             <span className="text-right font-mono">{each.number}</span>
             <div className="min-w-0">
               <p className={each.withdrawn ? 'line-through' : ''}>{each.summary}</p>
@@ -39,15 +43,27 @@ export function RevisionList({ profile }: { profile: ProfilePageView }) {
               {each.despite !== null && <p className="text-xs text-warning">{`Published despite errors: ${each.despite}`}</p>}
             </div>
             <div className="flex flex-wrap justify-end">
-              {each.number === profile.revision ? <span className="px-2 py-1.5 text-muted">shown</span> : <Quiet to={`/profile/${profile.id}?revision=${each.number}`} text="Read" />}
-              {each.number > 1 && <Quiet to={`/compare?left=${profile.id}&leftRevision=${each.number - 1}&right=${profile.id}&rightRevision=${each.number}`} text={`Compare with ${each.number - 1}`} />}
+              {each.number === profile.revision ? (
+                <span className="px-2 py-1.5 text-muted">shown</span>
+              ) : (
+                <Quiet to={`/profile/${profile.id}?revision=${each.number}`} text="Read" />
+              )}
+              {each.number > 1 && (
+                <Quiet
+                  to={`/compare?left=${profile.id}&leftRevision=${each.number - 1}&right=${profile.id}&rightRevision=${each.number}`}
+                  text={`Compare with ${each.number - 1}`}
+                />
+              )}
               {profile.shelf === 'HOUSE' && each.number < profile.newest && (
                 <Button quiet onClick={() => begin.mutate(each.number)}>
                   Begin a draft from it
                 </Button>
               )}
               {profile.shelf === 'HOUSE' && (
-                <PanelButton text={each.withdrawn ? 'Withdrawn' : 'Withdraw'} title={each.withdrawn ? `Take revision ${each.number} back into use` : `Withdraw revision ${each.number}`}>
+                <PanelButton
+                  text={each.withdrawn ? 'Withdrawn' : 'Withdraw'}
+                  title={each.withdrawn ? `Take revision ${each.number} back into use` : `Withdraw revision ${each.number}`}
+                >
                   {(close) => <Withdraw profile={profile} revision={each} close={close} />}
                 </PanelButton>
               )}
@@ -63,7 +79,9 @@ function facts(each: RevisionLine) {
   return [
     `${each.at.slice(0, 16).replace('T', ' ')} UTC, ${each.author}`,
     each.facts.firmware === '' ? '' : `from firmware ${each.facts.firmware}`,
-    each.facts.restsOn === 'UNSAID' ? '' : `rests on ${restsOn(each.facts.restsOn)}${each.facts.fromWhom === '' ? '' : `, from ${each.facts.fromWhom}`}`,
+    each.facts.restsOn === 'UNSAID'
+      ? ''
+      : `rests on ${restsOn(each.facts.restsOn)}${each.facts.fromWhom === '' ? '' : `, from ${each.facts.fromWhom}`}`,
   ]
     .filter((part) => part !== '')
     .join('; ');
@@ -89,7 +107,11 @@ function Withdraw({ profile, revision, close }: { profile: ProfilePageView; revi
         if (back || why.trim() !== '') withdraw.mutate({ number: revision.number, why: back ? '' : why }, { onSuccess: close });
       }}
     >
-      {back ? <p className="text-sm text-muted">It no longer warns then.</p> : <TextField label="Why it is not to be used" value={why} onChange={setWhy} maxLength={300} autoFocus />}
+      {back ? (
+        <p className="text-sm text-muted">It no longer warns then.</p>
+      ) : (
+        <TextField label="Why it is not to be used" value={why} onChange={setWhy} maxLength={300} autoFocus />
+      )}
       {!back && <p className="text-sm text-muted">It stays readable, and warns wherever it is shown.</p>}
       <Refusal says={withdraw.error?.message} />
       <Button main type="submit" className="self-end" disabled={withdraw.isPending || (!back && why.trim() === '')}>

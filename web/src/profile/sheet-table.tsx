@@ -1,7 +1,7 @@
-import type { SheetLine } from '../api/types';
-import { counted } from '../ui/counted';
-import { PennantIcon } from '../ui/pennant-icon';
-import { SheetBar } from './sheet-bar';
+import type { SheetLine } from '#/api/types';
+import { counted } from '#/ui/counted';
+import { PennantIcon } from '#/parts/channel/pennant-icon';
+import { SheetBar } from '#/parts/channel/sheet-bar';
 
 /** The channels of a mode, to read: each with its bar, its functions and named ranges. */
 export function SheetTable({ lines }: { lines: SheetLine[] }) {
@@ -24,7 +24,12 @@ export function SheetTable({ lines }: { lines: SheetLine[] }) {
                 <span className="font-semibold">{line.pretty}</span>
               </span>
               <span className="block text-xs text-muted">{`${line.part}, ${8 * line.bytes} bit, starts at ${line.start}`}</span>
-              {line.cells.length > 0 && <span className="block text-xs text-muted" title={line.cells.join(', ')}>{`${counted(line.cells.length, 'cell', 'cells')}, at ${line.cells.slice(0, 5).join(', ')}${line.cells.length > 5 ? ' …' : ''}`}</span>}
+              {line.cells.length > 0 && (
+                <span
+                  className="block text-xs text-muted"
+                  title={line.cells.join(', ')}
+                >{`${counted(line.cells.length, 'cell', 'cells')}, at ${line.cells.slice(0, 5).join(', ')}${line.cells.length > 5 ? ' …' : ''}`}</span>
+              )}
             </td>
             <td className="py-2">
               <SheetBar line={line} />
@@ -37,8 +42,13 @@ export function SheetTable({ lines }: { lines: SheetLine[] }) {
                     {each.parts.length > 0 && (
                       <ul className="mt-0.5 grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-x-4 pl-4 text-xs">
                         {each.parts.map((part, at) => (
-                          <li key={at} className="truncate" title={[part.name, part.slot, part.meaning].filter((word) => word !== '').join(', ')}>
-                            <span className="font-mono text-muted">{part.from === part.to ? part.from : `${part.from}–${part.to}`}</span> {part.name}
+                          <li
+                            key={at}
+                            className="truncate"
+                            title={[part.name, part.slot, part.meaning].filter((word) => word !== '').join(', ')}
+                          >
+                            <span className="font-mono text-muted">{part.from === part.to ? part.from : `${part.from}–${part.to}`}</span>{' '}
+                            {part.name}
                             {part.meaning !== '' && <span className="text-muted">, {part.meaning}</span>}
                           </li>
                         ))}

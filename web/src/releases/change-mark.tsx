@@ -1,6 +1,6 @@
-import type { ChangeKind, ProfileUse, Rank } from '../api/types';
-import { rankOf } from '../compare/ranks';
-import { counted } from '../ui/counted';
+import type { ChangeKind, ProfileUse, Rank } from '#/api/types';
+import { rankOf } from '#/parts/profile/ranks';
+import { counted } from '#/ui/counted';
 import { Link } from 'react-router';
 
 const KINDS: Record<ChangeKind, { sign: string; text: string; tone: string }> = {

@@ -1,4 +1,4 @@
-import type { EarlierRelease } from '../api/types';
+import type { EarlierRelease } from '#/api/types';
 import { ChangeMark } from './change-mark';
 
 /** What several releases said, the newest first, for those who are a few behind. */

@@ -2,12 +2,12 @@ import { useQuery } from '@tanstack/react-query';
 import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { ReleaseView } from '../api/types';
-import { CannotShow } from '../shell/cannot-show';
-import { TopLine } from '../shell/top-line';
-import { buttonLook } from '../ui/button';
-import { Choice } from '../ui/choice';
-import { Trail } from '../ui/trail';
+import type { ReleaseView } from '#/api/types';
+import { CannotShow } from '#/ui/cannot-show';
+import { TopLine } from '#/ui/top-line';
+import { buttonLook } from '#/ui/button';
+import { Choice } from '#/ui/choice';
+import { Trail } from '#/ui/trail';
 import { ChangeMark, UsedBy, changeCounts } from './change-mark';
 import { EarlierNotes } from './earlier-notes';
 import { releaseQuery } from './release-query';
@@ -44,7 +44,13 @@ function Page({ view }: { view: ReleaseView }) {
               <p className="text-muted">{`${changeCounts(lines)}. ${release.origin === 'OURS' ? `Published by ${release.author}` : `Taken in by ${release.author}; it stands on the Reference shelf`}.`}</p>
             </div>
             {earlier.length > 0 && (
-              <Choice label="Read together with" value={since} placeholder="the releases before" options={earlier.map((each, index) => ({ value: each.id, text: index === 0 ? each.title : `those back to ${each.title}` }))} onChoose={setSince} />
+              <Choice
+                label="Read together with"
+                value={since}
+                placeholder="the releases before"
+                options={earlier.map((each, index) => ({ value: each.id, text: index === 0 ? each.title : `those back to ${each.title}` }))}
+                onChoose={setSince}
+              />
             )}
           </div>
           {view.notes !== '' && <p className="whitespace-pre-wrap">{view.notes}</p>}
@@ -82,7 +88,10 @@ function Lines({ lines }: { lines: ReleaseView['lines'] }) {
           <span className="text-right text-sm text-muted">
             {`revision ${line.revision}`}
             {line.kind === 'CHANGED' && line.revision > 1 && (
-              <Link to={`/compare?left=${line.profileId}&leftRevision=${line.revision - 1}&right=${line.profileId}&rightRevision=${line.revision}`} className="block underline underline-offset-2">
+              <Link
+                to={`/compare?left=${line.profileId}&leftRevision=${line.revision - 1}&right=${line.profileId}&rightRevision=${line.revision}`}
+                className="block underline underline-offset-2"
+              >
                 what changed
               </Link>
             )}

@@ -1,9 +1,19 @@
 import { queryOptions } from '@tanstack/react-query';
-import { answer, api } from '../api/client';
+import { answer, api } from '#/api/client';
 
 export const releasesQuery = queryOptions({ queryKey: ['releases'], queryFn: () => answer(api.GET('/api/releases')) });
 
-export const releaseQuery = (id: string) => queryOptions({ queryKey: ['releases', id], queryFn: () => answer(api.GET('/api/releases/{id}', { params: { path: { id } } })), retry: false });
+export const releaseQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['releases', id],
+    queryFn: () => answer(api.GET('/api/releases/{id}', { params: { path: { id } } })),
+    retry: false,
+  });
 
 export const proposalQuery = (profiles: string[]) =>
-  queryOptions({ queryKey: ['releases', 'proposal', profiles], queryFn: () => answer(api.POST('/api/releases/proposal', { body: { profiles } })), staleTime: Infinity, retry: false });
+  queryOptions({
+    queryKey: ['releases', 'proposal', profiles],
+    queryFn: () => answer(api.POST('/api/releases/proposal', { body: { profiles } })),
+    staleTime: Infinity,
+    retry: false,
+  });

@@ -2,11 +2,11 @@ import { useQuery } from '@tanstack/react-query';
 import { PackageOpen, PackagePlus } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
-import type { ReleaseLine } from '../api/types';
-import { TopLine } from '../shell/top-line';
-import { Button, buttonLook } from '../ui/button';
-import { counted } from '../ui/counted';
-import { Refusal } from '../ui/refusal';
+import type { ReleaseLine } from '#/api/types';
+import { TopLine } from '#/ui/top-line';
+import { Button, buttonLook } from '#/ui/button';
+import { counted } from '#/ui/counted';
+import { Refusal } from '#/ui/refusal';
 import { releasesQuery } from './release-query';
 import { TakeInRelease } from './take-in-release';
 
@@ -20,7 +20,13 @@ export function ReleasesPage() {
   return (
     <>
       <title>Releases · Yellow Kite</title>
-      <TopLine trail={<h1 className="font-semibold">Releases {data && <span className="ml-1 font-normal text-muted">{counted(data.length, 'release', 'releases')}</span>}</h1>}>
+      <TopLine
+        trail={
+          <h1 className="font-semibold">
+            Releases {data && <span className="ml-1 font-normal text-muted">{counted(data.length, 'release', 'releases')}</span>}
+          </h1>
+        }
+      >
         <Link to="/releases/new" className={buttonLook({})}>
           <PackagePlus size={16} aria-hidden />
           Make a release
@@ -43,8 +49,16 @@ export function ReleasesPage() {
       />
       <main className="flex min-h-0 flex-1 flex-col gap-8 overflow-y-auto p-6">
         <Refusal says={error?.message} />
-        <List title="Taken in: the Reference shelf" releases={theirs} empty="None yet. A release comes in as one archive; before it does, you see what it touches of what you use." />
-        <List title="Made here" releases={ours} empty="None yet. A release gathers revisions of the House shelf, with notes, into one archive for other houses." />
+        <List
+          title="Taken in: the Reference shelf"
+          releases={theirs}
+          empty="None yet. A release comes in as one archive; before it does, you see what it touches of what you use."
+        />
+        <List
+          title="Made here"
+          releases={ours}
+          empty="None yet. A release gathers revisions of the House shelf, with notes, into one archive for other houses."
+        />
       </main>
       {file && <TakeInRelease file={file} onClose={() => setFile(null)} />}
     </>
@@ -59,13 +73,20 @@ function List({ title, releases, empty }: { title: string; releases: ReleaseLine
       <ul>
         {releases.map((release, index) => (
           <li key={release.id} className="border-t border-line">
-            <Link to={`/releases/${release.id}`} className="grid grid-cols-[7rem_minmax(0,1fr)_auto] items-baseline gap-4 rounded-md px-2 py-3 hover:bg-panel">
+            <Link
+              to={`/releases/${release.id}`}
+              className="grid grid-cols-[7rem_minmax(0,1fr)_auto] items-baseline gap-4 rounded-md px-2 py-3 hover:bg-panel"
+            >
               <span className="font-mono text-sm">{release.dated}</span>
               <span className="min-w-0 truncate font-semibold" title={release.title}>
                 {release.title}
                 <span className="ml-3 font-normal text-muted">{release.house}</span>
               </span>
-              <span className="text-sm text-muted">{release.origin === 'THEIRS' ? `taken in by ${release.author}${releases.findIndex((each) => each.house === release.house) === index ? '; on the shelf now' : ''}` : `published by ${release.author}`}</span>
+              <span className="text-sm text-muted">
+                {release.origin === 'THEIRS'
+                  ? `taken in by ${release.author}${releases.findIndex((each) => each.house === release.house) === index ? '; on the shelf now' : ''}`
+                  : `published by ${release.author}`}
+              </span>
             </Link>
           </li>
         ))}

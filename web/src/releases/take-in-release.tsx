@@ -1,13 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
-import { answer, api, authorHeader } from '../api/client';
-import type { ReleaseImpact } from '../api/types';
-import { withFile } from '../api/with-file';
-import { Button } from '../ui/button';
-import { Modal } from '../ui/modal';
-import { Notice } from '../ui/notice';
-import { Refusal } from '../ui/refusal';
-import { tell } from '../ui/toast';
+import { answer, api } from '#/api/client';
+import type { ReleaseImpact } from '#/api/types';
+import { withFile } from '#/api/with-file';
+import { Button } from '#/ui/button';
+import { Modal } from '#/ui/modal';
+import { Notice } from '#/ui/notice';
+import { Refusal } from '#/ui/refusal';
+import { tell } from '#/ui/toast';
 import { ChangeMark, UsedBy, changeCounts } from './change-mark';
 import { EarlierNotes } from './earlier-notes';
 
@@ -22,7 +22,7 @@ export function TakeInRelease({ file, onClose }: { file: File; onClose: () => vo
     gcTime: 0,
   });
   const take = useMutation({
-    mutationFn: () => answer(api.POST('/api/releases/take', { params: { header: authorHeader() }, ...withFile(file) })),
+    mutationFn: () => answer(api.POST('/api/releases/take', { ...withFile(file) })),
     onSuccess: ({ release }) => {
       tell(`${release.title} is the Reference shelf now.`);
       void queryClient.invalidateQueries();
@@ -32,7 +32,19 @@ export function TakeInRelease({ file, onClose }: { file: File; onClose: () => vo
   });
   const title = data ? `${data.title}, from ${data.house}` : error ? 'This release was refused' : `Reading ${file.name} …`;
   return (
-    <Modal open onClose={onClose} size="wide" title={title} description={data ? `Dated ${data.dated}: ${changeCounts(data.touched.map(({ change }) => change))}.` : error ? 'Nothing was changed.' : 'Each of its files is read before anything comes in.'}>
+    <Modal
+      open
+      onClose={onClose}
+      size="wide"
+      title={title}
+      description={
+        data
+          ? `Dated ${data.dated}: ${changeCounts(data.touched.map(({ change }) => change))}.`
+          : error
+            ? 'Nothing was changed.'
+            : 'Each of its files is read before anything comes in.'
+      }
+    >
       {error && (
         <Notice severity="error" where="A release comes in whole or not at all.">
           <span className="break-words">{error.message}</span>

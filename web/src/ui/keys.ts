@@ -20,8 +20,7 @@ export function useKeys(also: Record<string, () => void>) {
       if (target.matches(FIELD) && (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement)) {
         target.focus();
         target.select();
-      }
-      else target.click();
+      } else target.click();
     }
     window.addEventListener('keydown', pressed);
     return () => window.removeEventListener('keydown', pressed);
@@ -32,5 +31,8 @@ export function useKeys(also: Record<string, () => void>) {
 const FIELD = 'input:not([type=checkbox]), textarea';
 
 function isTyping(target: EventTarget | null) {
-  return target instanceof HTMLElement && (target.matches(`${FIELD}, [role=combobox], [role=listbox] *`) || target.closest('[role=dialog], [role=menu]') !== null);
+  return (
+    target instanceof HTMLElement &&
+    (target.matches(`${FIELD}, [role=combobox], [role=listbox] *`) || target.closest('[role=dialog], [role=menu]') !== null)
+  );
 }

@@ -34,7 +34,10 @@ export function Modal({
               {description && <Dialog.Description className="mt-1 text-sm text-muted">{description}</Dialog.Description>}
             </div>
             {onClose && (
-              <Dialog.Close aria-label="Close" className="grid size-8 place-items-center rounded-md text-muted hover:bg-raised hover:text-text">
+              <Dialog.Close
+                aria-label="Close"
+                className="grid size-8 place-items-center rounded-md text-muted hover:bg-raised hover:text-text"
+              >
                 <X size={18} aria-hidden />
               </Dialog.Close>
             )}

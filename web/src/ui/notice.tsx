@@ -3,7 +3,11 @@ import type { ReactNode } from 'react';
 
 const LOOKS = {
   error: { edge: 'border-error', icon: <CircleAlert size={16} className="mt-0.5 shrink-0 text-error" aria-hidden />, word: 'Error' },
-  warning: { edge: 'border-warning', icon: <TriangleAlert size={16} className="mt-0.5 shrink-0 text-warning" aria-hidden />, word: 'Warning' },
+  warning: {
+    edge: 'border-warning',
+    icon: <TriangleAlert size={16} className="mt-0.5 shrink-0 text-warning" aria-hidden />,
+    word: 'Warning',
+  },
   remark: { edge: 'border-line', icon: <Info size={16} className="mt-0.5 shrink-0 text-muted" aria-hidden />, word: 'Remark' },
 };
 

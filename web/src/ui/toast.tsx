@@ -38,7 +38,12 @@ export function Toasts() {
       {shown.map((message) => (
         <div key={message.id} className="flex items-center gap-3 border-t border-line bg-raised px-4 py-2 text-text">
           <p className="flex-1 break-words">{message.text}</p>
-          <button type="button" aria-label="Dismiss" onClick={() => forget(message.id)} className="grid size-6 place-items-center rounded-md text-muted hover:text-text">
+          <button
+            type="button"
+            aria-label="Dismiss"
+            onClick={() => forget(message.id)}
+            className="grid size-6 place-items-center rounded-md text-muted hover:text-text"
+          >
             <X size={16} aria-hidden />
           </button>
         </div>

@@ -1,12 +1,12 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { answer, api, authorHeader } from '../api/client';
-import { Problem } from '../api/problem';
-import { withFile } from '../api/with-file';
-import { Button } from '../ui/button';
-import { Modal } from '../ui/modal';
-import { Refusal } from '../ui/refusal';
-import { TextField } from '../ui/text-field';
+import { answer, api } from '#/api/client';
+import { Problem } from '#/api/problem';
+import { withFile } from '#/api/with-file';
+import { Button } from '#/ui/button';
+import { Modal } from '#/ui/modal';
+import { Refusal } from '#/ui/refusal';
+import { TextField } from '#/ui/text-field';
 import { wantedQuery } from './wanted-query';
 
 /** A wish for a profile: what stands on the lamp, by when, and the chart as a file or in words. */
@@ -20,7 +20,9 @@ export function AskDialog({ onClose }: { onClose: () => void }) {
   const [file, setFile] = useState<File | null>(null);
   const ask = useMutation({
     mutationFn: async () => {
-      const wish = await answer(api.POST('/api/wanted', { params: { header: authorHeader() }, body: { maker, model, mode, neededBy: neededBy === '' ? null : neededBy, words } }));
+      const wish = await answer(
+        api.POST('/api/wanted', { body: { maker, model, mode, neededBy: neededBy === '' ? null : neededBy, words } }),
+      );
       if (file) await answer(api.POST('/api/wanted/{id}/files', { params: { path: { id: wish.id } }, ...withFile(file) }));
     },
     onSuccess: onClose,
@@ -29,7 +31,12 @@ export function AskDialog({ onClose }: { onClose: () => void }) {
   const field = ask.error instanceof Problem ? ask.error.field : undefined;
   const says = (name: string) => (field === name ? ask.error?.message : null) ?? null;
   return (
-    <Modal open onClose={onClose} title="Ask for a profile" description="A technician takes it, and it closes with the revision that answers it.">
+    <Modal
+      open
+      onClose={onClose}
+      title="Ask for a profile"
+      description="A technician takes it, and it closes with the revision that answers it."
+    >
       <form
         className="flex flex-col gap-4 overflow-y-auto"
         onSubmit={(event) => {
@@ -42,9 +49,20 @@ export function AskDialog({ onClose }: { onClose: () => void }) {
         <TextField label="Mode, as set on the lamp" value={mode} onChange={setMode} error={says('mode')} maxLength={120} />
         <label className="flex flex-col gap-1.5 text-sm text-muted">
           Needed by
-          <input type="date" value={neededBy} onChange={(event) => setNeededBy(event.currentTarget.value)} className="min-h-9 rounded-md border border-line bg-trough px-3 font-mono text-text" />
+          <input
+            type="date"
+            value={neededBy}
+            onChange={(event) => setNeededBy(event.currentTarget.value)}
+            className="min-h-9 rounded-md border border-line bg-trough px-3 font-mono text-text"
+          />
         </label>
-        <TextField label="What else is known, or where the chart is" value={words} onChange={setWords} error={says('words')} maxLength={500} />
+        <TextField
+          label="What else is known, or where the chart is"
+          value={words}
+          onChange={setWords}
+          error={says('words')}
+          maxLength={500}
+        />
         <label className="flex flex-col gap-1.5 text-sm text-muted">
           The chart, or a photograph of it
           <input

@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import { TopLine } from '../shell/top-line';
-import { Button } from '../ui/button';
-import { counted } from '../ui/counted';
-import { Refusal } from '../ui/refusal';
+import { TopLine } from '#/ui/top-line';
+import { Button } from '#/ui/button';
+import { counted } from '#/ui/counted';
+import { Refusal } from '#/ui/refusal';
 import { AskDialog } from './ask-dialog';
 import { wantedQuery } from './wanted-query';
 import { WishRow } from './wish-row';
@@ -18,7 +18,13 @@ export function WantedPage() {
   return (
     <>
       <title>Wanted · Yellow Kite</title>
-      <TopLine trail={<h1 className="font-semibold">Wanted {data && <span className="ml-1 font-normal text-muted">{counted(open.length, 'profile', 'profiles')}</span>}</h1>}>
+      <TopLine
+        trail={
+          <h1 className="font-semibold">
+            Wanted {data && <span className="ml-1 font-normal text-muted">{counted(open.length, 'profile', 'profiles')}</span>}
+          </h1>
+        }
+      >
         <Button main onClick={() => setAsking(true)}>
           <Plus size={16} aria-hidden />
           Ask for a profile
@@ -26,7 +32,11 @@ export function WantedPage() {
       </TopLine>
       <main className="flex min-h-0 flex-1 flex-col gap-8 overflow-y-auto p-6">
         <Refusal says={error?.message} />
-        {data && open.length === 0 && <p className="py-8 text-center text-muted">Nobody waits for a profile. Whoever misses one asks here, with the chart if there is one.</p>}
+        {data && open.length === 0 && (
+          <p className="py-8 text-center text-muted">
+            Nobody waits for a profile. Whoever misses one asks here, with the chart if there is one.
+          </p>
+        )}
         {open.length > 0 && (
           <ul aria-label="Wanted profiles">
             {open.map((wish) => (

@@ -1,18 +1,21 @@
 import { Paperclip } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
-import type { Wish } from '../api/types';
-import { NewProfileDialog } from '../library/new-profile-dialog';
-import { ProfilePicker } from '../library/profile-picker';
-import { Button } from '../ui/button';
-import { PanelButton } from '../ui/panel-button';
-import { Refusal } from '../ui/refusal';
+import type { Wish } from '#/api/types';
+import { NewProfileDialog } from '#/parts/profile/new-profile-dialog';
+import { ProfilePicker } from '#/parts/profile/profile-picker';
+import { Button } from '#/ui/button';
+import { PanelButton } from '#/ui/panel-button';
+import { Refusal } from '#/ui/refusal';
 import { useWish } from './wanted-query';
 
 /** One wish: what is wanted by when, who writes it, and what can be done with it. */
 export function WishRow({ wish }: { wish: Wish }) {
   return (
-    <li aria-label={`${wish.maker} ${wish.model}`} className="grid grid-cols-[minmax(0,1fr)_13rem_minmax(0,26rem)] items-start gap-5 border-t border-line py-3">
+    <li
+      aria-label={`${wish.maker} ${wish.model}`}
+      className="grid grid-cols-[minmax(0,1fr)_13rem_minmax(0,26rem)] items-start gap-5 border-t border-line py-3"
+    >
       <div className="min-w-0">
         <p className="font-semibold break-words">
           {`${wish.maker} ${wish.model}`}
@@ -23,7 +26,11 @@ export function WishRow({ wish }: { wish: Wish }) {
         <ul className="mt-1 flex flex-wrap gap-x-4 text-sm">
           {wish.files.map((name) => (
             <li key={name}>
-              <a href={`/api/wanted/${wish.id}/file?name=${encodeURIComponent(name)}`} download className="inline-flex items-center gap-1.5 underline underline-offset-2">
+              <a
+                href={`/api/wanted/${wish.id}/file?name=${encodeURIComponent(name)}`}
+                download
+                className="inline-flex items-center gap-1.5 underline underline-offset-2"
+              >
                 <Paperclip size={13} aria-hidden />
                 {name}
               </a>

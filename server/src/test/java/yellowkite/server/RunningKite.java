@@ -68,6 +68,11 @@ public final class RunningKite {
         return send(request(path).header("Content-Type", "application/json").header("Kite-Author", author(author)).POST(BodyPublishers.ofString(json)).build());
     }
 
+    /** A change that is told apart from others by an id of its asker's. */
+    public static Answer post(String path, String author, String change, String json) {
+        return send(request(path).header("Content-Type", "application/json").header("Kite-Author", author(author)).header("Kite-Change", change).POST(BodyPublishers.ofString(json)).build());
+    }
+
     public static Answer put(String path, String json) {
         return send(request(path).header("Content-Type", "application/json").header("Kite-Author", author("Ines")).PUT(BodyPublishers.ofString(json)).build());
     }

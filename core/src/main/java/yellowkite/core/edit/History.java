@@ -68,6 +68,29 @@ public record History(FixtureType base, List<Step> steps, int done) {
         };
     }
 
+    /**
+     * {@return this history with one of its counting edits made after all the others, so that it can be undone alone; none if one
+     * of those followed upon it}
+     *
+     * @param index of the edit, in [0, done - 1]
+     */
+    public Optional<History> lastly(int index) {
+        var moved = steps.get(index);
+        var again = new History(base, steps.subList(0, index), index);
+        for (var step : steps.subList(index + 1, done)) {
+            if (!(again.replay(step.edit()) instanceof Result.Changed(var next)) || next == again) {
+                return Optional.empty();
+            }
+            again = next;
+        }
+        if (!(again.replay(moved.edit()) instanceof Result.Changed(var all)) || !all.current().equals(current())) {
+            return Optional.empty();
+        }
+        var order = new ArrayList<>(all.steps());
+        order.addAll(steps.subList(done, steps.size()));
+        return Optional.of(new History(base, order, done));
+    }
+
     /** {@return the history one step back; none at the base} */
     public Optional<History> undo() {
         return done == 0 ? Optional.empty() : Optional.of(new History(base, steps, done - 1));

@@ -29,6 +29,7 @@ import yellowkite.server.library.SourceRepository;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.stored.StoredForms;
 import yellowkite.server.web.Author;
+import yellowkite.server.web.Change;
 import yellowkite.server.web.Refusal;
 
 /** Charts that are read into profiles. The file is taken apart once, when it comes; what is said of it is laid upon that each time. */
@@ -157,7 +158,7 @@ class Charts {
         var draft = open.draft();
         int version = draftVersion;
         for (var edit : edits) {
-            draft = drafts.apply(draft.draft().id(), version, edit, author);
+            draft = drafts.apply(draft.draft().id(), version, edit, Change.by(author));
             version = draft.draft().version();
         }
         transactions.run(() -> {

@@ -16,7 +16,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -55,7 +54,7 @@ class ChartsController {
 
     /** 200 with the chart as it is read; 422 with why it cannot be: locked, damaged, too large, a picture of text, or no chart at all. */
     @PostMapping(value = "/api/profiles/{profileId}/charts", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    ChartView add(@PathVariable String profileId, @RequestPart("file") MultipartFile file, @RequestHeader(Author.HEADER) String author) throws IOException {
+    ChartView add(@PathVariable String profileId, @RequestPart("file") MultipartFile file, Author author) throws IOException {
         var given = Objects.requireNonNullElse(file.getOriginalFilename(), "");
         var name = given.substring(given.replace('\\', '/').lastIndexOf('/') + 1).replaceAll("[\\p{C}\"<>|:*?]", "-").strip();
         if (name.isEmpty() || name.length() > LONGEST_NAME) {
@@ -64,7 +63,7 @@ class ChartsController {
         if (file.getSize() > MOST_BYTES) {
             throw Refusal.unfit("file", "'" + name + "' has more than " + (MOST_BYTES >> 20) + " MB; send the pages that matter.");
         }
-        return shaper.shape(charts.add(profileId, name, file.getBytes(), Author.of(author)));
+        return shaper.shape(charts.add(profileId, name, file.getBytes(), author));
     }
 
     record PastedChart(String name, String text) {
@@ -76,7 +75,7 @@ class ChartsController {
 
     /** Like {@link #add}, with text that was pasted. */
     @PostMapping("/api/profiles/{profileId}/pasted-charts")
-    ChartView paste(@PathVariable String profileId, @RequestBody PastedChart pasted, @RequestHeader(Author.HEADER) String author) {
+    ChartView paste(@PathVariable String profileId, @RequestBody PastedChart pasted, Author author) {
         var name = Line.of("name", pasted.name(), LONGEST_NAME);
         if (pasted.text().length() > LONGEST_PASTED) {
             throw Refusal.unfit("text", "This is more text than a chart has; paste the pages that matter.");
@@ -84,13 +83,13 @@ class ChartsController {
         if (pasted.text().isBlank()) {
             throw Refusal.unfit("text", "Paste the chart's text first.");
         }
-        return shaper.shape(charts.add(profileId, name.isEmpty() ? "Pasted chart.txt" : name, pasted.text().getBytes(StandardCharsets.UTF_8), Author.of(author)));
+        return shaper.shape(charts.add(profileId, name.isEmpty() ? "Pasted chart.txt" : name, pasted.text().getBytes(StandardCharsets.UTF_8), author));
     }
 
     /** 200 with the chart as it is read now, upon the profile's draft, which is opened if there was none; 404 for an unknown chart. */
     @PostMapping("/api/charts/{id}/open")
-    ChartView open(@PathVariable String id, @RequestHeader(Author.HEADER) String author) {
-        return shaper.shape(charts.require(id, Author.of(author)));
+    ChartView open(@PathVariable String id, Author author) {
+        return shaper.shape(charts.require(id, author));
     }
 
     record CorrectionRequest(int version, Correction correction) {
@@ -102,16 +101,16 @@ class ChartsController {
 
     /** 200 with the chart after the correction; 422 if that cannot be. */
     @PostMapping("/api/charts/{id}/corrections")
-    ChartView correct(@PathVariable String id, @RequestBody CorrectionRequest request, @RequestHeader(Author.HEADER) String author) {
-        return shaper.shape(charts.correct(id, request.version(), request.correction(), Author.of(author)));
+    ChartView correct(@PathVariable String id, @RequestBody CorrectionRequest request, Author author) {
+        return shaper.shape(charts.correct(id, request.version(), request.correction(), author));
     }
 
     record ChartVersion(int version) {}
 
     /** 200 with the chart without the last correction. */
     @PostMapping("/api/charts/{id}/undo")
-    ChartView undo(@PathVariable String id, @RequestBody ChartVersion request, @RequestHeader(Author.HEADER) String author) {
-        return shaper.shape(charts.undo(id, request.version(), Author.of(author)));
+    ChartView undo(@PathVariable String id, @RequestBody ChartVersion request, Author author) {
+        return shaper.shape(charts.undo(id, request.version(), author));
     }
 
     /** What a chart would change. @param key null where the chart lacks the channel. @param channel null where the mode lacks it */
@@ -138,8 +137,8 @@ class ChartsController {
 
     /** 200 once each mode is an edit of the profile's draft; 422 with what is in the way. */
     @PostMapping("/api/charts/{id}/apply")
-    Applied apply(@PathVariable String id, @RequestBody ApplyRequest request, @RequestHeader(Author.HEADER) String author) {
-        var draft = charts.apply(id, request.version(), request.draftVersion(), request.modes(), Author.of(author));
+    Applied apply(@PathVariable String id, @RequestBody ApplyRequest request, Author author) {
+        var draft = charts.apply(id, request.version(), request.draftVersion(), request.modes(), author);
         return new Applied(draft.draft().id(), draft.draft().version());
     }
 

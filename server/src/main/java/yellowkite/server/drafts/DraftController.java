@@ -13,7 +13,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -25,6 +24,7 @@ import yellowkite.core.edit.Edit;
 import yellowkite.media.Thumbnails;
 import yellowkite.server.revisions.RevisionFacts;
 import yellowkite.server.web.Author;
+import yellowkite.server.web.Change;
 import yellowkite.server.web.EditJson;
 import yellowkite.server.web.FindingView;
 import yellowkite.server.web.Refusal;
@@ -84,8 +84,8 @@ class DraftController {
      * @param revision that a new draft begins from; null = the newest. 422 if a draft with edits is under way on another one
      */
     @PostMapping("/api/profiles/{profileId}/draft")
-    DraftView open(@PathVariable String profileId, @RequestParam(required = false) @Nullable Integer mode, @RequestParam(required = false) @Nullable Integer revision, @RequestHeader(Author.HEADER) String author) {
-        return shaper.shape(revision == null ? drafts.open(profileId, Author.of(author)) : drafts.openAt(profileId, revision, Author.of(author)), mode);
+    DraftView open(@PathVariable String profileId, @RequestParam(required = false) @Nullable Integer mode, @RequestParam(required = false) @Nullable Integer revision, Author author) {
+        return shaper.shape(revision == null ? drafts.open(profileId, author) : drafts.openAt(profileId, revision, author), mode);
     }
 
     @GetMapping("/api/drafts/{draftId}")
@@ -108,30 +108,30 @@ class DraftController {
     }
 
     @PostMapping("/api/drafts/{draftId}/edits")
-    DraftView edit(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody EditRequest request, @RequestHeader(Author.HEADER) String author) {
+    DraftView edit(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody EditRequest request, Change change) {
         var before = drafts.require(draftId);
-        return shaper.shape(drafts.apply(draftId, request.version(), request.edit(), Author.of(author)), mode, before.draft().version() == request.version() ? before : null);
+        return shaper.shape(drafts.apply(draftId, request.version(), request.edit(), change), mode, before.draft().version() == request.version() ? before : null);
     }
 
     @PostMapping("/api/drafts/{draftId}/undo")
-    DraftView undo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody VersionRequest request, @RequestHeader(Author.HEADER) String author) {
+    DraftView undo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody VersionRequest request, Change change) {
         var before = drafts.require(draftId);
-        return shaper.shape(drafts.undo(draftId, request.version(), Author.of(author)), mode, before.draft().version() == request.version() ? before : null);
+        return shaper.shape(drafts.undo(draftId, request.version(), change), mode, before.draft().version() == request.version() ? before : null);
     }
 
     @PostMapping("/api/drafts/{draftId}/redo")
-    DraftView redo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody VersionRequest request, @RequestHeader(Author.HEADER) String author) {
+    DraftView redo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody VersionRequest request, Change change) {
         var before = drafts.require(draftId);
-        return shaper.shape(drafts.redo(draftId, request.version(), Author.of(author)), mode, before.draft().version() == request.version() ? before : null);
+        return shaper.shape(drafts.redo(draftId, request.version(), change), mode, before.draft().version() == request.version() ? before : null);
     }
 
     record PointRequest(int version, int done) {}
 
     /** 200 with the draft as it was when {@code done} of its edits counted. */
     @PostMapping("/api/drafts/{draftId}/point")
-    DraftView goTo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody PointRequest request, @RequestHeader(Author.HEADER) String author) {
+    DraftView goTo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody PointRequest request, Author author) {
         var before = drafts.require(draftId);
-        return shaper.shape(drafts.goTo(draftId, request.version(), request.done(), Author.of(author)), mode, before.draft().version() == request.version() ? before : null);
+        return shaper.shape(drafts.goTo(draftId, request.version(), request.done(), author), mode, before.draft().version() == request.version() ? before : null);
     }
 
     /** 204; the draft, and a profile that was never published, are gone. */
@@ -157,19 +157,19 @@ class DraftController {
 
     /** 200 with the draft of a new profile; 422 with the {@code field} that does not fit. */
     @PostMapping("/api/profiles")
-    DraftView begin(@RequestBody BeginRequest request, @RequestHeader(Author.HEADER) String author) {
+    DraftView begin(@RequestBody BeginRequest request, Change change) {
         var start = request.copyOf() == null ? new Drafts.Start.Empty(request.body() == null ? Begin.Body.FIXED : request.body())
                 : request.production() != null ? new Drafts.Start.Load(request.copyOf(), request.copyRevision() == null ? 1 : request.copyRevision(), request.production())
                 : new Drafts.Start.Copy(request.copyOf(), request.copyRevision() == null ? 1 : request.copyRevision(), request.copyMode());
-        return shaper.shape(drafts.begin(request.manufacturer(), request.name(), start, Author.of(author)), null);
+        return shaper.shape(drafts.begin(request.manufacturer(), request.name(), start, change), null);
     }
 
     /** 200 with the draft that has the picture, fitted into 1024 by 1024 pixels; 422 if it is no PNG, JPEG, GIF or SVG, or an absurdly large one. */
     @PostMapping(value = "/api/drafts/{draftId}/picture", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    DraftView picture(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestParam int version, @RequestPart("file") MultipartFile file, @RequestHeader(Author.HEADER) String author) throws IOException {
+    DraftView picture(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestParam int version, @RequestPart("file") MultipartFile file, Change change) throws IOException {
         var png = file.getSize() > MOST_PICTURE_BYTES ? Optional.<byte[]>empty() : Thumbnails.fitted(file.getBytes(), PICTURE_SIDE);
         return shaper.shape(drafts.putPicture(draftId, version, png.orElseThrow(() -> Refusal.unfit("file",
-                "This is no picture that can be taken: a PNG, JPEG, GIF or SVG of at most 4096 by 4096 pixels and 20 MB.")), Author.of(author)), mode);
+                "This is no picture that can be taken: a PNG, JPEG, GIF or SVG of at most 4096 by 4096 pixels and 20 MB.")), change), mode);
     }
 
     /** 200; reads only. */
@@ -180,9 +180,9 @@ class DraftController {
 
     /** 200 with the new revision; the draft is closed. */
     @PostMapping("/api/drafts/{draftId}/publish")
-    Published publish(@PathVariable String draftId, @RequestBody PublishRequest request, @RequestHeader(Author.HEADER) String author) {
+    Published publish(@PathVariable String draftId, @RequestBody PublishRequest request, Change change) {
         var revision = publishing.publish(draftId, request.version(), request.summary(), request.despite() == null ? "" : request.despite(),
-                RevisionFacts.said(request.firmware(), request.restsOn(), request.fromWhom()), Author.of(author));
+                RevisionFacts.said(request.firmware(), request.restsOn(), request.fromWhom()), change);
         return new Published(revision.profileId(), revision.number());
     }
 }

@@ -24,14 +24,20 @@ public class DraftRepository {
 
     /**
      * @param openProfileId  null once it is published
+     * @param closingChange   id of the change that published it; null if it had none, or is open
+     * @param publishedNumber of the revision that it became; null while it is open
      * @param baseRevisionId null if it began from an empty page; of another profile if it began as a copy
      */
-    public record StoredDraft(String id, String profileId, @Nullable String openProfileId, @Nullable String baseRevisionId, int version, String openedBy, LocalDateTime openedAt) {}
+    public record StoredDraft(String id, String profileId, @Nullable String openProfileId, @Nullable String baseRevisionId, int version, String openedBy, LocalDateTime openedAt, @Nullable String closingChange,
+            @Nullable Integer publishedNumber) {}
 
     public enum Kind { EDIT, UNDO, REDO }
 
-    /** @param edit as JSON; null for undo and redo */
-    public record StoredStep(int version, Kind kind, @Nullable String edit, String sentence, String author, LocalDateTime createdAt) {}
+    /**
+     * @param edit     as JSON; of an undo that takes back an earlier one than the last its place in the history; null for other undos, and for redo
+     * @param changeId the asker's own; null if it had none
+     */
+    public record StoredStep(int version, Kind kind, @Nullable String edit, String sentence, String author, LocalDateTime createdAt, @Nullable String changeId) {}
 
     Optional<StoredDraft> find(String id) {
         return database.selectFrom(DRAFT).where(DRAFT.ID.eq(id)).fetchOptional(mapping(StoredDraft::new));
@@ -58,15 +64,20 @@ public class DraftRepository {
         boolean hit = database.update(DRAFT).set(DRAFT.VERSION, step.version())
                 .where(DRAFT.ID.eq(draftId), DRAFT.VERSION.eq(seen), DRAFT.OPEN_PROFILE_ID.isNotNull()).execute() == 1;
         if (hit) {
-            database.insertInto(DRAFT_STEP, DRAFT_STEP.DRAFT_ID, DRAFT_STEP.VERSION, DRAFT_STEP.KIND, DRAFT_STEP.EDIT, DRAFT_STEP.SENTENCE, DRAFT_STEP.AUTHOR, DRAFT_STEP.CREATED_AT)
-                    .values(draftId, step.version(), step.kind().name(), step.edit(), step.sentence(), step.author(), step.createdAt()).execute();
+            database.insertInto(DRAFT_STEP, DRAFT_STEP.DRAFT_ID, DRAFT_STEP.VERSION, DRAFT_STEP.KIND, DRAFT_STEP.EDIT, DRAFT_STEP.SENTENCE, DRAFT_STEP.AUTHOR, DRAFT_STEP.CREATED_AT, DRAFT_STEP.CHANGE_ID)
+                    .values(draftId, step.version(), step.kind().name(), step.edit(), step.sentence(), step.author(), step.createdAt(), step.changeId()).execute();
         }
         return hit;
     }
 
+    /** {@return whether a change with that id was made to the draft} */
+    boolean hasChange(String draftId, String changeId) {
+        return database.fetchExists(DRAFT_STEP, DRAFT_STEP.DRAFT_ID.eq(draftId), DRAFT_STEP.CHANGE_ID.eq(changeId));
+    }
+
     /** {@return whether the draft was open at {@code seen} and is now closed} */
-    boolean close(String draftId, int seen) {
-        return database.update(DRAFT).setNull(DRAFT.OPEN_PROFILE_ID)
+    boolean close(String draftId, int seen, @Nullable String change, int revision) {
+        return database.update(DRAFT).setNull(DRAFT.OPEN_PROFILE_ID).set(DRAFT.CLOSING_CHANGE, change).set(DRAFT.PUBLISHED_NUMBER, revision)
                 .where(DRAFT.ID.eq(draftId), DRAFT.VERSION.eq(seen), DRAFT.OPEN_PROFILE_ID.isNotNull()).execute() == 1;
     }
 
@@ -89,7 +100,7 @@ public class DraftRepository {
 
     /** {@return what happened after that version, in order} */
     List<StoredStep> stepsAfter(String draftId, int version) {
-        return database.select(DRAFT_STEP.VERSION, DRAFT_STEP.KIND.convertFrom(Kind::valueOf), DRAFT_STEP.EDIT, DRAFT_STEP.SENTENCE, DRAFT_STEP.AUTHOR, DRAFT_STEP.CREATED_AT)
+        return database.select(DRAFT_STEP.VERSION, DRAFT_STEP.KIND.convertFrom(Kind::valueOf), DRAFT_STEP.EDIT, DRAFT_STEP.SENTENCE, DRAFT_STEP.AUTHOR, DRAFT_STEP.CREATED_AT, DRAFT_STEP.CHANGE_ID)
                 .from(DRAFT_STEP).where(DRAFT_STEP.DRAFT_ID.eq(draftId), DRAFT_STEP.VERSION.gt(version)).orderBy(DRAFT_STEP.VERSION)
                 .fetch(mapping(StoredStep::new));
     }

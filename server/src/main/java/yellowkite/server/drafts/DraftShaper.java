@@ -89,7 +89,8 @@ class DraftShaper {
         var lines = new ArrayList<DraftView.HistoryLine>();
         for (int i = 0; i < draft.edits().size(); i++) {
             var step = draft.edits().get(i);
-            lines.add(new DraftView.HistoryLine(step.sentence(), step.author(), step.createdAt(), i >= draft.history().done()));
+            boolean undone = i >= draft.history().done();
+            lines.add(new DraftView.HistoryLine(step.sentence(), step.author(), step.createdAt(), undone, !undone && i >= Drafts.floor(draft.history())));
         }
         return lines.reversed();
     }

@@ -78,7 +78,8 @@ record DraftView(String id, String profileId, int version, boolean open, @Schema
     record RangeBar(int id, String name, long from, long to, int slot, String slotName, double physicalFrom, double physicalTo, boolean ownPhysical,
             @Schema(nullable = true) House.@Nullable Mark mark) {}
 
-    record HistoryLine(String sentence, String author, LocalDateTime at, boolean undone) {}
+    /** @param undoable whether it counts, and whoever made it may take it back */
+    record HistoryLine(String sentence, String author, LocalDateTime at, boolean undone, boolean undoable) {}
 
     /** What happened to a draft at one version. */
     record Step(int version, String sentence, String author, LocalDateTime at) {

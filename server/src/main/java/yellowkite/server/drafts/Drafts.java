@@ -15,6 +15,7 @@ import yellowkite.core.edit.BecomeCopy;
 import yellowkite.core.edit.Begin;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.History;
+import yellowkite.core.edit.Meanwhile;
 import yellowkite.core.edit.SetPicture;
 import yellowkite.core.library.Shelf;
 import yellowkite.server.database.Transactions;
@@ -30,6 +31,7 @@ import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.stored.StoredForm;
 import yellowkite.server.stored.StoredForms;
 import yellowkite.server.web.Author;
+import yellowkite.server.web.Change;
 import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
 
@@ -70,7 +72,7 @@ public class Drafts {
     }
 
     /** {@return the open draft of a new profile, which has no revision until it is published} */
-    LoadedDraft begin(String manufacturer, String name, Start start, Author author) {
+    LoadedDraft begin(String manufacturer, String name, Start start, Change change) {
         var maker = manufacturer.strip();
         var called = name.strip();
         var guid = UUID.randomUUID().toString().toUpperCase(Locale.ROOT);
@@ -85,18 +87,21 @@ public class Drafts {
             case Start.Load load -> new BecomeCopy(maker, called, guid, null);
         };
         var begun = changed(History.of(bases.baseOf(base == null ? null : base.id()).type()), first);
-        var step = new StoredStep(1, Kind.EDIT, StoredForms.EDIT.write(first), shorten(begun.counting().getLast().sentence()), author.name(), revisions.now());
-        var draftId = transactions.run(() -> {
+        var step = new StoredStep(1, Kind.EDIT, StoredForms.EDIT.write(first), shorten(begun.counting().getLast().sentence()), change.author().name(), revisions.now(), change.id());
+        var draftId = change.id() == null ? UUID.randomUUID().toString() : change.id();
+        if (repository.find(draftId).isPresent()) {
+            return require(draftId); // it was begun, and only its answer was lost
+        }
+        transactions.run(() -> {
             var profile = profiles.add(Shelf.HOUSE, profiles.findOrAddManufacturer(maker), called, guid);
-            var id = UUID.randomUUID().toString();
-            repository.open(new StoredDraft(id, profile.id(), profile.id(), base == null ? null : base.id(), 0, author.name(), revisions.now()));
-            repository.append(id, 0, step);
+            repository.open(new StoredDraft(draftId, profile.id(), profile.id(), base == null ? null : base.id(), 0, change.author().name(), revisions.now(), null, null));
+            repository.append(draftId, 0, step);
             if (start instanceof Start.Load load && base != null) {
                 loads.add(profile.id(), production(load.production()), base.id());
             } else if (base != null) {
                 origins.add(profile.id(), base.id());
             }
-            return id;
+            return draftId;
         });
         return require(draftId);
     }
@@ -134,7 +139,7 @@ public class Drafts {
         var draft = transactions.run(() -> repository.findOpen(profileId).orElseGet(() -> {
             requireOurs(profileId);
             var base = revisionRows.findNewest(profileId).orElseThrow(() -> Refusal.notFound("This profile has no revision to edit."));
-            repository.open(new StoredDraft(UUID.randomUUID().toString(), profileId, profileId, base.id(), 0, author.name(), revisions.now()));
+            repository.open(new StoredDraft(UUID.randomUUID().toString(), profileId, profileId, base.id(), 0, author.name(), revisions.now(), null, null));
             return repository.findOpenNow(profileId).orElseThrow();
         }));
         return load(draft);
@@ -157,7 +162,7 @@ public class Drafts {
                 }
                 repository.delete(open.get().id());
             }
-            repository.open(new StoredDraft(UUID.randomUUID().toString(), profileId, profileId, base.id(), 0, author.name(), revisions.now()));
+            repository.open(new StoredDraft(UUID.randomUUID().toString(), profileId, profileId, base.id(), 0, author.name(), revisions.now(), null, null));
             return repository.findOpenNow(profileId).orElseThrow();
         });
         return load(draft);
@@ -187,35 +192,44 @@ public class Drafts {
     }
 
     /** Gives the draft a picture of the lamp: kept beside the draft, named by its content, so that undo finds the one before. */
-    LoadedDraft putPicture(String draftId, int seen, byte[] png, Author author) {
-        requireOpenAt(draftId, seen);
+    LoadedDraft putPicture(String draftId, int seen, byte[] png, Change change) {
+        requireOpen(draftId);
         var name = transactions.run(() -> {
             var sha = revisions.putContent(png);
             var called = "picture-" + sha.substring(0, 12);
             repository.putEntry(draftId, called + ".png", sha);
             return called;
         });
-        return apply(draftId, seen, new SetPicture(name), author);
+        return apply(draftId, seen, new SetPicture(name), change);
     }
 
     /**
-     * @throws Refusal 409 if the draft is further than {@code seen}, with what happened meanwhile; 422 if the edit does not fit
+     * Applies an edit, also where others have changed other places since {@code seen}. One that was made already, and whose answer was
+     * lost, is not made again.
+     *
+     * @throws Refusal 409 if its place was changed since {@code seen}, with what happened meanwhile; 422 if the edit does not fit
      */
-    public LoadedDraft apply(String draftId, int seen, Edit edit, Author author) {
+    public LoadedDraft apply(String draftId, int seen, Edit edit, Change change) {
         if (edit instanceof Begin || edit instanceof BecomeCopy) {
             throw Refusal.unfit("edit", "A profile begins once.");
         }
-        return step(draftId, seen, author, Kind.EDIT, edit, before -> keptMap(draftId, changed(before, edit)));
+        return step(draftId, change, now -> {
+            if (now.draft().version() != seen && Meanwhile.apply(replayed(now.draft(), seen).history().current(), now.history().current(), edit).isEmpty()) {
+                throw stale(draftId, seen);
+            }
+            var after = keptMap(draftId, changed(now.history(), edit));
+            return after == now.history() ? Optional.empty() : Optional.of(new Forth(Kind.EDIT, StoredForms.EDIT.write(edit), after, after.counting().getLast().sentence()));
+        });
     }
 
     /** Like {@link #apply}, where the edit names files that the draft is to hold. @param files path to content's hash */
-    LoadedDraft applyWithFiles(String draftId, int seen, Map<String, String> files, Edit edit, Author author) {
-        requireOpenAt(draftId, seen);
+    LoadedDraft applyWithFiles(String draftId, int seen, Map<String, String> files, Edit edit, Change change) {
+        requireOpen(draftId);
         transactions.run(() -> {
             files.forEach((path, sha) -> repository.putEntry(draftId, path, sha));
             return draftId;
         });
-        return apply(draftId, seen, edit, author);
+        return apply(draftId, seen, edit, change);
     }
 
     /** A production's load keeps the DMX map of what it derives from. */
@@ -234,24 +248,53 @@ public class Drafts {
         };
     }
 
-    LoadedDraft undo(String draftId, int seen, Author author) {
-        return step(draftId, seen, author, Kind.UNDO, null, before -> undone(before).orElseThrow(() -> Refusal.unfit("history", "There is nothing to undo.")));
+    /**
+     * Takes back the last edit of whoever asks; a profile's beginning is not undone: the draft is discarded instead.
+     *
+     * @throws Refusal 409 if the asker has gone on elsewhere since {@code seen}; 422 if there is nothing of theirs, or something followed upon it
+     */
+    LoadedDraft undo(String draftId, int seen, Change change) {
+        return step(draftId, change, now -> {
+            var me = change.author().name();
+            if (now.draft().version() < seen || repository.stepsAfter(draftId, seen).stream().anyMatch(each -> each.author().equals(me))) {
+                throw stale(draftId, seen);
+            }
+            int last = now.history().done() - 1;
+            int mine = last;
+            while (mine >= floor(now.history()) && !now.edits().get(mine).author().equals(me)) {
+                mine--;
+            }
+            if (mine < floor(now.history())) {
+                throw Refusal.unfit("history", last < floor(now.history()) ? "There is nothing to undo." : "None of these edits is yours. The history goes back to any point, whoever made it.");
+            }
+            var what = now.history().counting().get(mine).sentence();
+            var moved = mine == last ? now.history() : now.history().lastly(mine)
+                    .orElseThrow(() -> Refusal.unfit("history", "Your last edit, " + what + ", cannot be undone alone: others have built upon it. The history goes back to any point."));
+            return Optional.of(new Forth(Kind.UNDO, mine == last ? null : String.valueOf(mine), moved.undo().orElseThrow(), "Undone: " + what));
+        });
     }
 
-    LoadedDraft redo(String draftId, int seen, Author author) {
-        return step(draftId, seen, author, Kind.REDO, null, before -> before.redo().orElseThrow(() -> Refusal.unfit("history", "There is nothing to redo.")));
+    LoadedDraft redo(String draftId, int seen, Change change) {
+        return step(draftId, change, now -> {
+            requireAt(now, seen);
+            var after = now.history().redo().orElseThrow(() -> Refusal.unfit("history", "There is nothing to redo."));
+            return Optional.of(new Forth(Kind.REDO, null, after, "Done again: " + after.counting().getLast().sentence()));
+        });
     }
 
-    /** A profile's beginning is not undone: the draft is thrown away instead. */
-    private static Optional<History> undone(History history) {
-        return history.done() <= floor(history) ? Optional.empty() : history.undo();
+    private LoadedDraft back(String draftId, int seen, Change change) {
+        return step(draftId, change, now -> {
+            requireAt(now, seen);
+            var after = now.history().done() <= floor(now.history()) ? Optional.<History>empty() : now.history().undo();
+            return Optional.of(new Forth(Kind.UNDO, null, after.orElseThrow(() -> Refusal.unfit("history", "There is nothing to undo.")), "Undone: " + now.history().counting().getLast().sentence()));
+        });
     }
 
     static int floor(History history) {
         return !history.steps().isEmpty() && (history.steps().getFirst().edit() instanceof Begin || history.steps().getFirst().edit() instanceof BecomeCopy) ? 1 : 0;
     }
 
-    /** Goes back, or forth again, until {@code done} edits count. Each step on the way is kept like any other. */
+    /** Goes back, or forth again, until {@code done} edits count, whoever made them. Each step on the way is kept like any other. */
     LoadedDraft goTo(String draftId, int seen, int done, Author author) {
         var draft = transactions.run(() -> requireOpenAt(draftId, seen));
         int target = Math.max(done, floor(draft.history()));
@@ -259,40 +302,49 @@ public class Drafts {
             throw Refusal.unfit("done", "The history has no such point.");
         }
         while (draft.history().done() != target) {
-            draft = draft.history().done() > target ? undo(draftId, draft.draft().version(), author) : redo(draftId, draft.draft().version(), author);
+            draft = draft.history().done() > target ? back(draftId, draft.draft().version(), Change.by(author)) : redo(draftId, draft.draft().version(), Change.by(author));
         }
         return draft;
     }
 
-    private LoadedDraft step(String draftId, int seen, Author author, Kind kind, @Nullable Edit edit, Function<History, History> change) {
+    /** A step that is to be kept. @param edit as it is stored */
+    private record Forth(Kind kind, @Nullable String edit, History after, String sentence) {}
+
+    /** @param next what the newest state becomes; none if nothing differs */
+    private LoadedDraft step(String draftId, Change change, Function<LoadedDraft, Optional<Forth>> next) {
         var after = transactions.run(() -> {
-            var before = requireOpenAt(draftId, seen);
-            var history = change.apply(before.history());
-            if (history == before.history()) {
-                return before; // the edit changed nothing
+            var now = requireOpen(draftId);
+            if (change.id() != null && repository.hasChange(draftId, change.id())) {
+                return now; // it was made, and only its answer was lost
             }
-            var sentence = switch (kind) {
-                case EDIT -> history.counting().getLast().sentence();
-                case UNDO -> "Undone: " + before.history().counting().getLast().sentence();
-                case REDO -> "Done again: " + history.counting().getLast().sentence();
-            };
-            var step = new StoredStep(seen + 1, kind, edit == null ? null : StoredForms.EDIT.write(edit), shorten(sentence), author.name(), revisions.now());
-            if (!repository.append(draftId, seen, step)) {
-                throw stale(draftId, seen);
-            }
-            return before.after(step, history);
+            return next.apply(now).map(forth -> {
+                var step = new StoredStep(now.draft().version() + 1, forth.kind(), forth.edit(), shorten(forth.sentence()), change.author().name(), revisions.now(), change.id());
+                if (!repository.append(draftId, now.draft().version(), step)) {
+                    throw stale(draftId, now.draft().version());
+                }
+                return now.after(step, forth.after());
+            }).orElse(now);
         });
         loaded.put(draftId, after);
         return after;
     }
 
     LoadedDraft requireOpenAt(String draftId, int seen) {
+        var now = requireOpen(draftId);
+        requireAt(now, seen);
+        return now;
+    }
+
+    private void requireAt(LoadedDraft now, int seen) {
+        if (now.draft().version() != seen) {
+            throw stale(now.draft().id(), seen);
+        }
+    }
+
+    private LoadedDraft requireOpen(String draftId) {
         var draft = repository.find(draftId).orElseThrow(() -> Refusal.notFound("This draft does not exist."));
         if (draft.openProfileId() == null) {
             throw Refusal.stale("This draft was published meanwhile; open the profile again to go on.", Map.of("since", List.of()));
-        }
-        if (draft.version() != seen) {
-            throw stale(draftId, seen);
         }
         var loaded = load(draft);
         if (loaded.halted() != null) {
@@ -305,7 +357,7 @@ public class Drafts {
         var since = repository.stepsAfter(draftId, seen);
         var who = since.isEmpty() ? "Someone" : since.getLast().author();
         var what = since.isEmpty() ? "" : ": " + since.getLast().sentence();
-        return Refusal.stale(who + " has changed this draft meanwhile" + what + ". Yours was not applied; look at the new state and try again.",
+        return Refusal.stale(who + " has changed the same place meanwhile" + what + ". Yours was not applied; look at the new state and try again.",
                 Map.of("since", since.stream().map(DraftView.Step::of).toList()));
     }
 
@@ -314,26 +366,31 @@ public class Drafts {
         if (kept != null && kept.draft().version() == draft.version()) {
             return new LoadedDraft(draft, kept.history(), kept.edits(), kept.halted());
         }
-        var start = new StoredDraft(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), 0, draft.openedBy(), draft.openedAt());
+        var all = replayed(draft, draft.version());
+        loaded.put(draft.id(), all);
+        return all;
+    }
+
+    /** {@return the draft as it was at a version} */
+    private LoadedDraft replayed(StoredDraft draft, int version) {
+        var start = new StoredDraft(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), 0, draft.openedBy(), draft.openedAt(), draft.closingChange(), draft.publishedNumber());
         var replayed = new LoadedDraft(start, History.of(bases.baseOf(draft.baseRevisionId()).type()), List.of(), null);
         for (var step : repository.stepsAfter(draft.id(), 0)) {
-            if (step.version() <= draft.version()) {
+            if (step.version() <= version) {
                 try {
                     replayed = replayed.after(step, replay(replayed.history(), step));
                 } catch (StoredForm.Unreadable unknown) {
                     // what was done before it is there to be read, and to be taken over by hand
-                    replayed = new LoadedDraft(draft, replayed.history(), replayed.edits(), halted(step, unknown));
-                    break;
+                    return new LoadedDraft(draft, replayed.history(), replayed.edits(), halted(step, unknown));
                 }
             }
         }
-        loaded.put(draft.id(), replayed);
         return replayed;
     }
 
     private History replay(History before, StoredStep step) {
         return switch (step.kind()) {
-            case UNDO -> before.undo().orElseThrow();
+            case UNDO -> (step.edit() == null ? before : before.lastly(Integer.parseInt(step.edit())).orElseThrow()).undo().orElseThrow();
             case REDO -> before.redo().orElseThrow();
             case EDIT -> switch (before.replay(StoredForms.EDIT.read(step.edit()))) {
                 case History.Result.Changed changed -> changed.history();

@@ -21,12 +21,14 @@ public record LoadedDraft(StoredDraft draft, History history, List<StoredStep> e
 
     /** {@return this draft after a step that led to that history} */
     LoadedDraft after(StoredStep step, History to) {
-        var next = new StoredDraft(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), step.version(), draft.openedBy(), draft.openedAt());
-        if (step.kind() != DraftRepository.Kind.EDIT) {
-            return new LoadedDraft(next, to, edits, halted);
+        var next = new StoredDraft(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), step.version(), draft.openedBy(), draft.openedAt(), draft.closingChange(), draft.publishedNumber());
+        var kept = new ArrayList<>(edits);
+        if (step.kind() == DraftRepository.Kind.EDIT) {
+            kept.subList(history.done(), kept.size()).clear();
+            kept.add(step);
+        } else if (step.kind() == DraftRepository.Kind.UNDO && step.edit() != null) {
+            kept.add(history.done() - 1, kept.remove(Integer.parseInt(step.edit())));
         }
-        var kept = new ArrayList<>(edits.subList(0, history.done()));
-        kept.add(step);
         return new LoadedDraft(next, to, kept, halted);
     }
 }

@@ -4,13 +4,13 @@ import java.util.List;
 import java.util.Objects;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.edit.SetIdentity;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.Author;
+import yellowkite.server.web.Change;
 import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
 
@@ -44,16 +44,15 @@ class MoveController {
 
     /** 200 with what became of each profile: one that cannot be moved keeps no other back. 422 without a maker. */
     @PostMapping("/api/profiles/move")
-    List<MoveLine> move(@RequestBody MoveRequest request, @RequestHeader(Author.HEADER) String author) {
-        var by = Author.of(author);
+    List<MoveLine> move(@RequestBody MoveRequest request, Author author) {
         var maker = Line.of("maker", request.maker(), LONGEST_NAME);
         if (maker.isEmpty() || request.profiles().size() > MOST) {
             throw Refusal.unfit("maker", "Say to which maker at most " + MOST + " profiles are moved.");
         }
-        return request.profiles().stream().map(id -> move(id, maker, by)).toList();
+        return request.profiles().stream().map(id -> move(id, maker, author)).toList();
     }
 
-    private MoveLine move(String profileId, String maker, Author by) {
+    private MoveLine move(String profileId, String maker, Author author) {
         var newest = rows.findNewest(profileId);
         if (newest.isEmpty()) {
             return new MoveLine(profileId, "", false, "It was never published; change its maker on the desk.");
@@ -63,19 +62,19 @@ class MoveController {
             return new MoveLine(profileId, type.name(), false, "It is " + maker + "'s already.");
         }
         try {
-            moved(newest.get(), type.manufacturer(), maker, by);
+            moved(newest.get(), type.manufacturer(), maker, author);
             return new MoveLine(profileId, type.name(), true, "");
         } catch (Refusal refused) {
             return new MoveLine(profileId, type.name(), false, refused.getMessage());
         }
     }
 
-    private void moved(StoredRevision newest, String from, String maker, Author by) {
-        var opened = drafts.openAt(newest.profileId(), newest.number(), by);
+    private void moved(StoredRevision newest, String from, String maker, Author author) {
+        var opened = drafts.openAt(newest.profileId(), newest.number(), author);
         if (opened.draft().version() > 0) {
             throw Refusal.unfit("maker", "A draft by " + opened.draft().openedBy() + " is under way; its maker is changed on the desk.");
         }
-        var changed = drafts.apply(opened.draft().id(), opened.draft().version(), new SetIdentity(SetIdentity.Field.MANUFACTURER, maker), by);
-        publishing.publish(changed.draft().id(), changed.draft().version(), "Moved from " + Revisions.listed(from) + " to " + maker, "As it was before; only its maker has changed", revisions.facts(newest), by);
+        var changed = drafts.apply(opened.draft().id(), opened.draft().version(), new SetIdentity(SetIdentity.Field.MANUFACTURER, maker), Change.by(author));
+        publishing.publish(changed.draft().id(), changed.draft().version(), "Moved from " + Revisions.listed(from) + " to " + maker, "As it was before; only its maker has changed", revisions.facts(newest), Change.by(author));
     }
 }

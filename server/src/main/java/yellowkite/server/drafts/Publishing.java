@@ -16,7 +16,7 @@ import yellowkite.server.revisions.NewRevision;
 import yellowkite.server.revisions.RevisionFacts;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.StoredRevision;
-import yellowkite.server.web.Author;
+import yellowkite.server.web.Change;
 import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
 
@@ -45,13 +45,17 @@ class Publishing {
      *
      * @param despite why, although checks find errors; needed only then
      */
-    StoredRevision publish(String draftId, int seen, String summary, String despite, RevisionFacts facts, Author author) {
+    StoredRevision publish(String draftId, int seen, String summary, String despite, RevisionFacts facts, Change change) {
         var line = Line.of("summary", summary, MAX_SUMMARY);
         if (line.isEmpty()) {
             throw Refusal.unfit("summary", "Say in one line what changed, so that colleagues know.");
         }
         var reason = Line.of("despite", despite, MAX_SUMMARY);
         return transactions.run(() -> {
+            var asked = repository.find(draftId).orElse(null);
+            if (asked != null && asked.publishedNumber() != null && change.id() != null && change.id().equals(asked.closingChange())) {
+                return revisions.require(asked.profileId(), asked.publishedNumber()); // it is published, and only the answer was lost
+            }
             var draft = drafts.requireOpenAt(draftId, seen);
             var base = bases.baseOf(draft.draft().baseRevisionId());
             // an older revision that is brought back is a change, though nobody edited it
@@ -68,13 +72,13 @@ class Publishing {
             var date = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm:ss").format(revisions.now());
             var type = draft.history().current().with(f -> {
                 f.revisions = new ArrayList<>(f.revisions);
-                f.revisions.add(new Revision(line, date, "", author.name(), Source.NONE));
+                f.revisions.add(new Revision(line, date, "", change.author().name(), Source.NONE));
             });
             var xml = base.description().withType(type).write();
-            var added = revisions.addStored(draft.draft().profileId(), new NewRevision(type, findings, xml, line, errors > 0 ? reason : null, author.name()), files.contents());
+            var added = revisions.addStored(draft.draft().profileId(), new NewRevision(type, findings, xml, line, errors > 0 ? reason : null, change.author().name()), files.contents());
             revisions.rests(added.revision().id(), facts);
             profiles.rename(draft.draft().profileId(), profiles.findOrAddManufacturer(Revisions.listed(type.manufacturer().isBlank() ? "Unknown maker" : type.manufacturer().strip())), Revisions.listed(type.name()));
-            if (!repository.close(draftId, seen)) {
+            if (!repository.close(draftId, seen, change.id(), added.revision().number())) {
                 throw drafts.stale(draftId, seen);
             }
             return added.revision();

@@ -43,10 +43,10 @@ public class WarmUp {
         var type = DemoHouse.files().getFirst().description().type();
         var mode = type.modes().getFirst().id();
         var now = LocalDateTime.now();
-        var draft = new LoadedDraft(new StoredDraft("", "", "", "", 0, "", now), History.of(type), List.of(), null);
+        var draft = new LoadedDraft(new StoredDraft("", "", "", "", 0, "", now, null, null), History.of(type), List.of(), null);
         for (int round = 0; round < ROUNDS; round++) {
             var text = json.writerFor(Edit.class).writeValueAsString(new RenameMode(mode, "Round " + round));
-            var step = new StoredStep(round + 1, Kind.EDIT, text, "", "", now);
+            var step = new StoredStep(round + 1, Kind.EDIT, text, "", "", now, null);
             if (draft.history().apply(json.readValue(text, Edit.class)) instanceof History.Result.Changed changed) {
                 draft = draft.after(step, changed.history());
             }

@@ -10,7 +10,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.chart.SlotList;
@@ -24,7 +23,7 @@ import yellowkite.core.edit.SlotPart;
 import yellowkite.core.gdtf.Media;
 import yellowkite.server.gobos.Gobos;
 import yellowkite.server.revisions.Revisions;
-import yellowkite.server.web.Author;
+import yellowkite.server.web.Change;
 import yellowkite.server.web.Refusal;
 
 /** Wheels of a draft as they are used, and wheels and gobos that come into it from elsewhere, with their pictures. Answers and refusals are those of {@link DraftController}. */
@@ -97,12 +96,11 @@ class WheelController {
 
     /** 200 with the gobo of the shelf in the slot, which is called after it. */
     @PostMapping("/api/drafts/{draftId}/slot-gobo")
-    DraftView putGobo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody SlotGoboRequest request, @RequestHeader(Author.HEADER) String author) {
-        var by = Author.of(author);
+    DraftView putGobo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody SlotGoboRequest request, Change change) {
         var gobo = gobos.take(request.gobo());
         var name = fileName(gobo.name(), gobo.sha256());
         return shaper.shape(drafts.applyWithFiles(draftId, request.version(), Map.of(Media.wheelPath(name), gobo.sha256()),
-                SetSlot.picture(request.wheel(), request.slot(), spoken(gobo.name()), name), by), mode);
+                SetSlot.picture(request.wheel(), request.slot(), spoken(gobo.name()), name), change), mode);
     }
 
     /** {@return a name that a slot can have} */
@@ -126,8 +124,7 @@ class WheelController {
 
     /** 200 with a wheel of any revision in the draft, beside its own or in the place of one, with its pictures. */
     @PostMapping("/api/drafts/{draftId}/wheel-copy")
-    DraftView copyWheel(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody WheelCopyRequest request, @RequestHeader(Author.HEADER) String author) {
-        var by = Author.of(author);
+    DraftView copyWheel(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody WheelCopyRequest request, Change change) {
         var base = bases.baseOf(revisions.require(request.profileId(), request.revision()).id());
         var wheel = base.type().findWheel(request.wheel()).orElseThrow(() -> Refusal.unfit("wheel", "That revision has no wheel called '" + request.wheel() + "'."));
         var draft = drafts.require(draftId);
@@ -145,6 +142,6 @@ class WheelController {
         }).toList();
         var names = draft.history().current().wheels().stream().map(each -> each.name()).toList();
         var called = request.over() == null && names.contains(wheel.name()) ? wheel.name() + " from " + base.type().name() : wheel.name();
-        return shaper.shape(drafts.applyWithFiles(draftId, request.version(), files, new PutWheel(request.over(), called, WheelKind.of(base.type(), wheel), slots), by), mode);
+        return shaper.shape(drafts.applyWithFiles(draftId, request.version(), files, new PutWheel(request.over(), called, WheelKind.of(base.type(), wheel), slots), change), mode);
     }
 }

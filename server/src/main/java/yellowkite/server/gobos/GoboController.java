@@ -16,7 +16,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -134,9 +133,8 @@ class GoboController {
     /** 201 with the gobo on the shelf; a picture that is there already keeps what was said of it. */
     @PostMapping(value = "/api/gobos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    GoboLine keep(@RequestPart("file") MultipartFile file, @RequestParam String cut, @RequestParam String facts, @RequestHeader(Author.HEADER) String author) throws IOException {
-        var by = Author.of(author);
-        return GoboLine.of(gobos.keep(facts(facts), PictureFile.png(cut(cut).of(read(file))), by));
+    GoboLine keep(@RequestPart("file") MultipartFile file, @RequestParam String cut, @RequestParam String facts, Author author) throws IOException {
+        return GoboLine.of(gobos.keep(facts(facts), PictureFile.png(cut(cut).of(read(file))), author));
     }
 
     private Gobos.Facts facts(String text) {

@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
@@ -28,9 +27,8 @@ class IntakeController {
      * @param same what becomes of a file whose profile the library has with other content: it waits with a question, is its next revision, or a profile of its own
      */
     @PostMapping(value = "/api/intake", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    List<IntakeResult> take(@RequestPart("files") List<MultipartFile> files, @RequestParam(defaultValue = "ASK") IntakeResult.Same same, @RequestHeader(Author.HEADER) String author) {
-        var by = Author.of(author);
-        return files.stream().map(file -> take(file, same, by)).toList();
+    List<IntakeResult> take(@RequestPart("files") List<MultipartFile> files, @RequestParam(defaultValue = "ASK") IntakeResult.Same same, Author author) {
+        return files.stream().map(file -> take(file, same, author)).toList();
     }
 
     /** {@return what became of a file; a refused one keeps no other out} */

@@ -8,7 +8,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -54,15 +53,14 @@ class RunController {
 
     /** 200 with a run of which no file was sent yet; 422 for none or too many. */
     @PostMapping("/api/intake/runs")
-    RunView announce(@RequestBody RunRequest request, @RequestHeader(Author.HEADER) String author) {
+    RunView announce(@RequestBody RunRequest request, Author author) {
         if (request.files().isEmpty() || request.files().size() > MOST_FILES) {
             throw Refusal.unfit("files", "At most " + MOST_FILES + " files come in together; these are " + request.files().size() + ".");
         }
-        var by = Author.of(author);
         var files = request.files().stream().map(each -> new Announced(cut(each.name() == null ? "" : each.name(), LONGEST_NAME), each.size())).toList();
         var id = UUID.randomUUID().toString();
         transactions.run(() -> {
-            runs.add(id, by.name(), revisions.now(), files);
+            runs.add(id, author.name(), revisions.now(), files);
             return id;
         });
         return read(id);
@@ -89,13 +87,12 @@ class RunController {
      */
     @PostMapping(value = "/api/intake/runs/{id}/files", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     List<IntakeResult> send(@PathVariable String id, @RequestParam List<Integer> at, @RequestPart("files") List<MultipartFile> files, @RequestParam(defaultValue = "ASK") IntakeResult.Same same,
-            @RequestParam(defaultValue = "false") boolean brief, @RequestHeader(Author.HEADER) String author) {
+            @RequestParam(defaultValue = "false") boolean brief, Author author) {
         runs.find(id).orElseThrow(() -> Refusal.notFound("There is no such import."));
         if (at.size() != files.size() || files.size() > MOST_AT_ONCE) {
             throw Refusal.unfit("files", "At most " + MOST_AT_ONCE + " files are sent at once, each with its place.");
         }
-        var by = Author.of(author);
-        var results = files.stream().map(file -> intake.take(file, same, by)).toList();
+        var results = files.stream().map(file -> intake.take(file, same, author)).toList();
         transactions.run(() -> { // whoever dies before this finds the files in the library when they are sent again
             for (int i = 0; i < results.size(); i++) {
                 runs.note(id, line(at.get(i), results.get(i)));

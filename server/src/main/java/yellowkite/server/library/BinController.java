@@ -6,7 +6,6 @@ import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.server.web.Author;
@@ -43,8 +42,8 @@ class BinController {
     /** 204; 422, and nothing is thrown away, if one of them is on the Reference shelf or a draft of it is under way. */
     @PostMapping("/api/bin")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void put(@RequestBody BinRequest request, @RequestHeader(Author.HEADER) String author) {
-        bin.put(request.profiles(), Author.of(author));
+    void put(@RequestBody BinRequest request, Author author) {
+        bin.put(request.profiles(), author);
     }
 
     /** 204; they stand in the library again. */

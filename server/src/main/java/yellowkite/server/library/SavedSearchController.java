@@ -9,7 +9,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.server.database.Transactions;
@@ -51,13 +50,13 @@ class SavedSearchController {
 
     /** 200 with all of them; 422 with the {@code field} that does not fit, or if there are too many. */
     @PostMapping("/api/searches")
-    List<SavedSearch> save(@RequestBody SaveRequest request, @RequestHeader(Author.HEADER) String author) {
+    List<SavedSearch> save(@RequestBody SaveRequest request, Author author) {
         var name = Line.of("name", request.name(), LONGEST_NAME);
         var search = Line.of("search", request.search(), LONGEST_SEARCH);
         if (name.isEmpty()) {
             throw Refusal.unfit("name", "Give the search a name.");
         }
-        var saved = new SavedSearch(UUID.randomUUID().toString(), name, search, Author.of(author).name());
+        var saved = new SavedSearch(UUID.randomUUID().toString(), name, search, author.name());
         transactions.run(() -> {
             if (searches.list().size() >= MOST) {
                 throw Refusal.unfit("name", "The house keeps " + MOST + " searches; forget one first.");

@@ -30,7 +30,7 @@ import yellowkite.server.revisions.FileNames;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.StoredRevision;
-import yellowkite.server.web.Author;
+import yellowkite.server.web.Change;
 import yellowkite.server.web.Refusal;
 
 /** Makes releases of what stands on the House shelf: each is the whole of what the house hands on, and told by what differs from the one before. */
@@ -108,12 +108,16 @@ class Gathering {
     }
 
     /** Publishes a release of the newest revisions of some profiles; those of the release before that are not among them are withdrawn by it. {@return its id} */
-    String publish(String house, String title, LocalDate dated, String notes, List<Member> members, Author author) {
+    String publish(String house, String title, LocalDate dated, String notes, List<Member> members, Change asked) {
         requireFew(members.size());
         if (members.isEmpty()) {
             throw Refusal.unfit("profiles", "A release needs at least one profile.");
         }
+        var id = asked.id() == null ? UUID.randomUUID().toString() : asked.id();
         return transactions.run(() -> {
+            if (releases.find(id).isPresent()) {
+                return id; // it was published, and only the answer was lost
+            }
             var before = lastLines();
             var lines = new ArrayList<NewLine>();
             var seen = new HashSet<String>();
@@ -125,7 +129,7 @@ class Gathering {
                 }
             }
             before.values().stream().filter(line -> !seen.contains(line.profileId())).forEach(line -> lines.add(new NewLine(line.profileId(), line.revisionId(), Kind.WITHDRAWN, null, "")));
-            var release = new StoredRelease(UUID.randomUUID().toString(), Origin.OURS, house, title, dated, notes, author.name(), revisions.now(), "[]");
+            var release = new StoredRelease(id, Origin.OURS, house, title, dated, notes, asked.author().name(), revisions.now(), "[]");
             releases.add(release, lines);
             return release.id();
         });

@@ -20,7 +20,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
@@ -34,6 +33,7 @@ import yellowkite.server.releases.ReleaseRepository.StoredLine;
 import yellowkite.server.releases.ReleaseRepository.StoredRelease;
 import yellowkite.server.revisions.FileNames;
 import yellowkite.server.web.Author;
+import yellowkite.server.web.Change;
 import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
 
@@ -112,13 +112,13 @@ class ReleaseController {
 
     /** 200 with the release; 422 with the {@code field} that does not fit. */
     @PostMapping("/api/releases")
-    ReleaseView publish(@RequestBody ReleaseRequest request, @RequestHeader(Author.HEADER) String author) {
+    ReleaseView publish(@RequestBody ReleaseRequest request, Change change) {
         var members = request.profiles().stream().map(each -> new Gathering.Member(each.profileId(), Line.of("profiles", each.note(), LONGEST_NOTE))).toList();
         var notes = request.notes().strip();
         if (notes.length() > LONGEST_NOTES) {
             throw Refusal.unfit("notes", "Notes have at most " + LONGEST_NOTES + " letters.");
         }
-        return read(gathering.publish(said("house", request.house(), "Say which house hands it on."), said("title", request.title(), "Give the release a title."), request.dated(), notes, members, Author.of(author)));
+        return read(gathering.publish(said("house", request.house(), "Say which house hands it on."), said("title", request.title(), "Give the release a title."), request.dated(), notes, members, change));
     }
 
     private static String said(String field, String text, String otherwise) {
@@ -145,9 +145,8 @@ class ReleaseController {
 
     /** 200 with the release, which is the Reference shelf now; 422 if it is refused, and then nothing of it is kept. */
     @PostMapping(value = "/api/releases/take", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    ReleaseView take(@RequestPart("file") MultipartFile file, @RequestHeader(Author.HEADER) String author) throws IOException {
-        var by = Author.of(author);
-        return read(opened(file, archive -> arrival.take(archive, by)));
+    ReleaseView take(@RequestPart("file") MultipartFile file, Author author) throws IOException {
+        return read(opened(file, archive -> arrival.take(archive, author)));
     }
 
     /** A ZIP's list stands at its end, so it is read from a file. */

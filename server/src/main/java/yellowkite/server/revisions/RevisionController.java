@@ -20,7 +20,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
@@ -81,9 +80,8 @@ class RevisionController {
 
     /** 200 with the revisions as they are now; the revision stays readable and warns from now on. 422 if the reason is no line, or it is withdrawn already. */
     @PostMapping("/api/profiles/{profileId}/revisions/{number}/withdraw")
-    List<RevisionLine> withdraw(@PathVariable String profileId, @PathVariable int number, @RequestBody WithdrawRequest request, @RequestHeader(Author.HEADER) String author) {
+    List<RevisionLine> withdraw(@PathVariable String profileId, @PathVariable int number, @RequestBody WithdrawRequest request, Author author) {
         var revision = revisions.require(profileId, number);
-        var by = Author.of(author);
         if (repository.isReference(revision)) {
             throw Refusal.unfit("why", "This profile stands on the Reference shelf; what is withdrawn there is said by its next release.");
         }
@@ -91,7 +89,7 @@ class RevisionController {
         transactions.run(() -> {
             if (why.isEmpty()) {
                 revisions.restore(revision);
-            } else if (!revisions.withdraw(revision, why, by.name())) {
+            } else if (!revisions.withdraw(revision, why, author.name())) {
                 throw Refusal.unfit("why", "Revision " + number + " is withdrawn already.");
             }
             return revision;

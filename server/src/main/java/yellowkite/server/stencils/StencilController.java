@@ -14,7 +14,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.edit.Stencil;
@@ -72,7 +71,7 @@ class StencilController {
     /** 201 with the stencil; 422 with the {@code field} that does not fit. */
     @PostMapping("/api/stencils")
     @ResponseStatus(HttpStatus.CREATED)
-    StencilLine keep(@RequestBody KeepRequest request, @RequestHeader(Author.HEADER) String author) {
+    StencilLine keep(@RequestBody KeepRequest request, Author author) {
         var name = request.name().strip();
         if (name.isEmpty() || name.length() > LONGEST || name.codePoints().anyMatch(Character::isISOControl)) {
             throw Refusal.unfit("name", "A stencil needs a name of one line, at most " + LONGEST + " letters.");
@@ -87,7 +86,7 @@ class StencilController {
             throw Refusal.unfit("name", "The house keeps " + MOST + " stencils already; remove one first.");
         }
         var origin = request.origin().length() <= LONGEST_ORIGIN ? request.origin() : request.origin().substring(0, LONGEST_ORIGIN);
-        var kept = new StoredStencil(UUID.randomUUID().toString(), name, request.stencil().attribute(), origin, Author.of(author).name(),
+        var kept = new StoredStencil(UUID.randomUUID().toString(), name, request.stencil().attribute(), origin, author.name(),
                 LocalDateTime.now(clock.withZone(ZoneOffset.UTC)).truncatedTo(ChronoUnit.MILLIS), StoredForms.STENCIL.write(request.stencil()));
         stencils.add(kept);
         return line(kept);

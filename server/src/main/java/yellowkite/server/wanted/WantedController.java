@@ -18,7 +18,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -29,6 +28,7 @@ import yellowkite.server.library.SourceRepository;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.wanted.WantedRepository.StoredWish;
 import yellowkite.server.web.Author;
+import yellowkite.server.web.Change;
 import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
 
@@ -101,8 +101,7 @@ class WantedController {
     /** 201 with the wish; 422 with the {@code field} that does not fit. */
     @PostMapping("/api/wanted")
     @ResponseStatus(HttpStatus.CREATED)
-    WishLine ask(@RequestBody AskRequest request, @RequestHeader(Author.HEADER) String author) {
-        var by = Author.of(author);
+    WishLine ask(@RequestBody AskRequest request, Change change) {
         var maker = Line.of("maker", request.maker(), LONGEST_NAME);
         var model = Line.of("model", request.model(), LONGEST_NAME);
         if (maker.isEmpty() || model.isEmpty()) {
@@ -111,8 +110,11 @@ class WantedController {
         if (request.neededBy() != null && (request.neededBy().getYear() < FIRST_YEAR || request.neededBy().getYear() > LAST_YEAR)) {
             throw Refusal.unfit("neededBy", "The day lies in the years " + FIRST_YEAR + " to " + LAST_YEAR + ".");
         }
-        var id = UUID.randomUUID().toString();
-        repository.add(new StoredWish(id, 0, maker, model, Line.of("mode", request.mode(), LONGEST_NAME), request.neededBy(), Line.of("words", request.words(), LONGEST_WORDS), by.name(), revisions.now(), null, null, null));
+        var id = change.id() == null ? UUID.randomUUID().toString() : change.id();
+        if (repository.find(id).isPresent()) {
+            return line(id); // it was asked for, and only the answer was lost
+        }
+        repository.add(new StoredWish(id, 0, maker, model, Line.of("mode", request.mode(), LONGEST_NAME), request.neededBy(), Line.of("words", request.words(), LONGEST_WORDS), change.author().name(), revisions.now(), null, null, null));
         return line(id);
     }
 
@@ -147,9 +149,8 @@ class WantedController {
 
     /** 200 with the wish, which the one who asks writes from now on. */
     @PostMapping("/api/wanted/{id}/take")
-    WishLine take(@PathVariable String id, @RequestBody VersionRequest request, @RequestHeader(Author.HEADER) String author) {
-        var by = Author.of(author);
-        return changed(id, () -> repository.take(id, request.version(), by.name()));
+    WishLine take(@PathVariable String id, @RequestBody VersionRequest request, Author author) {
+        return changed(id, () -> repository.take(id, request.version(), author.name()));
     }
 
     /** 200 with the wish, which nobody writes any more. */
@@ -166,14 +167,13 @@ class WantedController {
 
     /** 200 with the wish, closed by the revision that answers it; its files stay with that profile as its sources. */
     @PostMapping("/api/wanted/{id}/answer")
-    WishLine answer(@PathVariable String id, @RequestBody CloseRequest request, @RequestHeader(Author.HEADER) String author) {
-        var by = Author.of(author);
+    WishLine answer(@PathVariable String id, @RequestBody CloseRequest request, Author author) {
         var revision = revisions.require(request.profileId(), request.revision());
         return changed(id, () -> {
             if (!repository.answer(id, request.version(), revision.id(), revisions.now())) {
                 return false;
             }
-            repository.files(id).forEach((name, sha) -> sources.put(revision.profileId(), name, sha, by.name(), revisions.now()));
+            repository.files(id).forEach((name, sha) -> sources.put(revision.profileId(), name, sha, author.name(), revisions.now()));
             return true;
         });
     }
@@ -213,14 +213,13 @@ class WantedController {
 
     /** 200 with the profile's sources, this one among them; 422 if it is no chart or photograph. */
     @PostMapping(value = "/api/profiles/{profileId}/sources", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    List<SourceLine> addSource(@PathVariable String profileId, @RequestPart("file") MultipartFile file, @RequestHeader(Author.HEADER) String author) throws IOException {
-        var by = Author.of(author);
+    List<SourceLine> addSource(@PathVariable String profileId, @RequestPart("file") MultipartFile file, Author author) throws IOException {
         if (!repository.hasProfile(profileId)) {
             throw Refusal.notFound("This profile is not in the library.");
         }
         var source = SourceFile.of(file);
         transactions.run(() -> {
-            sources.put(profileId, source.name(), revisions.putContent(source.bytes()), by.name(), revisions.now());
+            sources.put(profileId, source.name(), revisions.putContent(source.bytes()), author.name(), revisions.now());
             return profileId;
         });
         return sources(profileId);

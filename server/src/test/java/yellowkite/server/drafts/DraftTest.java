@@ -99,7 +99,7 @@ class DraftTest {
         var answer = edit(0, "{\"type\": \"renameProfile\", \"to\": \"Avocet\"}");
 
         assertThat(answer.status()).isEqualTo(409);
-        assertThat(answer.detail()).startsWith("Teun has changed this draft meanwhile: Profile is called 'Spigot', was 'Petrel Spot'.");
+        assertThat(answer.detail()).startsWith("Teun has changed the same place meanwhile: Profile is called 'Spigot', was 'Petrel Spot'.");
         assertThat(answer.json().at("/since/0/author").asString()).isEqualTo("Teun");
         assertThat(get(draft()).json().path("name").asString()).isEqualTo("Spigot");
     }

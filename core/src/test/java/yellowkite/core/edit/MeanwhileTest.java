@@ -1,0 +1,116 @@
+package yellowkite.core.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static yellowkite.core.edit.Applying.applied;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import yellowkite.core.Choices;
+import yellowkite.core.Lamps;
+import yellowkite.core.SoundDocuments;
+import yellowkite.core.edit.Edit.Outcome;
+import yellowkite.core.edit.Touched.Kind;
+import yellowkite.core.edit.Touched.Place;
+import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.ChannelFunction;
+import yellowkite.core.profile.FixtureType;
+
+/** Two people at one draft. */
+class MeanwhileTest {
+    private final FixtureType seen = Lamps.spot();
+    private final List<Channel> channels = seen.modes().getFirst().channels();
+    private final Channel first = channels.getFirst();
+    private final Channel second = channels.get(1);
+
+    private static ChannelFunction functionOf(Channel channel) {
+        return channel.logicalChannels().getFirst().functions().getFirst();
+    }
+
+    @Test
+    void whatIsDoneToTwoChannelsStandsBoth() {
+        var now = applied(seen, new RenameFunction(functionOf(first).id(), "Ines was here"));
+
+        var both = Meanwhile.apply(seen, now, new SetStartValue(second.id(), 7));
+
+        assertThat(both).contains(new Outcome.Applied(applied(now, new SetStartValue(second.id(), 7))));
+    }
+
+    @Test
+    void oneChannelsStartAndItsFunctionsNameAreTwoPlaces() {
+        var now = applied(seen, new RenameFunction(functionOf(second).id(), "Ines was here"));
+
+        assertThat(Touched.between(seen, now)).containsExactly(new Place(Kind.FUNCTION, functionOf(second).id()));
+    }
+
+    @Test
+    void whoeverTouchesTheSameFunctionIsTold() {
+        var now = applied(seen, new RenameFunction(functionOf(second).id(), "Ines was here"));
+
+        assertThat(Meanwhile.apply(seen, now, new RenameFunction(functionOf(second).id(), "Joost was here"))).isEmpty();
+    }
+
+    @Test
+    void whatSomebodyHasJustChangedIsNotRemovedUnseen() {
+        var now = applied(seen, new RenameFunction(functionOf(second).id(), "Ines was here"));
+
+        assertThat(Meanwhile.apply(seen, now, new RemoveChannels(List.of(second.id()), false))).isEmpty();
+        assertThat(Meanwhile.apply(seen, applied(seen, new RemoveChannels(List.of(second.id()), false)), new SetStartValue(second.id(), 7))).isEmpty();
+    }
+
+    @Test
+    void theOrderOfAModesChannelsIsOnePlace() {
+        var now = applied(seen, new RemoveChannels(List.of(second.id()), false));
+
+        assertThat(Touched.between(seen, now)).contains(new Place(Kind.CHANNELS, seen.modes().getFirst().id()), new Place(Kind.CHANNEL, second.id()), new Place(Kind.FUNCTION, functionOf(second).id()));
+        assertThat(Meanwhile.apply(seen, now, new RemoveChannels(List.of(first.id()), false))).isEmpty();
+    }
+
+    @Test
+    void nothingTouchesNothing() {
+        assertThat(Touched.between(seen, seen)).isEmpty();
+        assertThat(Touched.between(seen, applied(applied(seen, new RenameProfile("Other")), new RenameProfile(seen.name())))).isEmpty();
+    }
+
+    @Provide
+    Arbitrary<FixtureType> documents() {
+        return SoundDocuments.any();
+    }
+
+    @Provide
+    Arbitrary<Random> choices() {
+        return Choices.any(120);
+    }
+
+    @Property(tries = 600)
+    void whatOneHasDoneIsStillThereAfterTheOther(@ForAll("documents") FixtureType document, @ForAll("choices") Random random) {
+        if (!(RandomEdits.of(document, random).acceptedOn(document) instanceof Outcome.Applied(var now))) {
+            return;
+        }
+        var edit = RandomEdits.of(document, random);
+
+        var outcome = Meanwhile.apply(document, now, edit);
+
+        if (outcome.isPresent() && outcome.get() instanceof Outcome.Applied(var after)) {
+            assertThat(Collections.disjoint(Touched.between(document, now), Touched.between(now, after))).as("%s takes nothing away", edit).isTrue();
+            assertThat(Touched.between(document, after)).as("both are there").containsAll(Touched.between(document, now));
+        }
+    }
+
+    @Property(tries = 400)
+    void everyDifferenceHasAPlace(@ForAll("documents") FixtureType document, @ForAll("choices") Random random) {
+        if (RandomEdits.of(document, random).acceptedOn(document) instanceof Outcome.Applied(var after) && onlyMore(document, after)) {
+            assertThat(Touched.between(document, after)).isNotEmpty();
+        }
+    }
+
+    /** An edit that only adds definitions touches nothing of anybody's. */
+    private static boolean onlyMore(FixtureType before, FixtureType after) {
+        return !before.equals(after) && before.attributeDefinitions().equals(after.attributeDefinitions());
+    }
+}

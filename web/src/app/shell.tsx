@@ -1,0 +1,91 @@
+import { Aperture, Library, ListChecks, Moon, Package, Sun, UserRound } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
+import { NavLink, Outlet } from 'react-router';
+import { IntakeZone } from '#/intake/intake-zone';
+import { Hint } from '#/ui/hint';
+import { Toasts } from '#/ui/toast';
+import { WhoDialog } from '#/account/who-dialog';
+import { useWho } from '#/api/who';
+import { useTrouble } from '#/api/connection';
+import { applyTheme, currentTheme } from './theme';
+
+/** What stands around every place: the rail, the alarm when nobody answers, and the whole page as a place to drop files on. */
+export function Shell() {
+  const who = useWho();
+  const [asking, setAsking] = useState(who === '');
+  const [theme, setTheme] = useState(currentTheme());
+  const trouble = useTrouble();
+  function turnTheme() {
+    const next = theme === 'dark' ? 'light' : 'dark';
+    applyTheme(next);
+    setTheme(next);
+  }
+  return (
+    <IntakeZone>
+      <div className="relative flex h-full flex-col overflow-clip">
+        {trouble && (
+          <p role="alert" className="bg-warning px-4 py-2 text-center text-sm font-semibold text-ground">
+            {trouble}
+          </p>
+        )}
+        <div className="flex min-h-0 flex-1">
+          <nav aria-label="Places" className="flex w-15 shrink-0 flex-col items-center gap-1 border-r border-line bg-panel py-2.5">
+            <KiteMark />
+            <Place to="/" text="Library" icon={<Library size={20} aria-hidden />} />
+            <Place to="/wanted" text="Wanted" icon={<ListChecks size={20} aria-hidden />} />
+            <Place to="/releases" text="Releases" icon={<Package size={20} aria-hidden />} />
+            <Place to="/gobos" text="Gobos" icon={<Aperture size={20} aria-hidden />} />
+            <div className="flex-1" />
+            <Hint text={who === '' ? 'Say who is working' : `${who} is working`}>
+              <button
+                type="button"
+                aria-label="Who is working"
+                onClick={() => setAsking(true)}
+                className="grid size-11 place-items-center rounded-md text-muted hover:bg-raised hover:text-text"
+              >
+                <UserRound size={19} aria-hidden />
+              </button>
+            </Hint>
+            <Hint text={theme === 'dark' ? 'Light theme' : 'Dark theme'}>
+              <button
+                type="button"
+                aria-label={theme === 'dark' ? 'Light theme' : 'Dark theme'}
+                onClick={turnTheme}
+                className="grid size-11 place-items-center rounded-md text-muted hover:bg-raised hover:text-text"
+              >
+                {theme === 'dark' ? <Sun size={19} aria-hidden /> : <Moon size={19} aria-hidden />}
+              </button>
+            </Hint>
+          </nav>
+          <div className="flex min-w-0 flex-1 flex-col">
+            <Outlet />
+          </div>
+        </div>
+        <Toasts />
+      </div>
+      <WhoDialog open={asking || who === ''} onClose={() => setAsking(false)} />
+    </IntakeZone>
+  );
+}
+
+function Place({ to, text, icon }: { to: string; text: string; icon: ReactNode }) {
+  return (
+    <NavLink
+      to={to}
+      className="mt-1 flex w-13 flex-col items-center gap-1 rounded-md py-2 text-xs text-muted hover:bg-raised hover:text-text aria-[current=page]:bg-raised aria-[current=page]:text-text"
+    >
+      {icon}
+      {text}
+    </NavLink>
+  );
+}
+
+function KiteMark() {
+  return (
+    <svg width={22} height={28} viewBox="0 0 24 30" aria-hidden>
+      <path d="M12 1 21 10 12 21 3 10Z" fill="var(--kite)" />
+      <path d="M12 1V21M3 10H21" stroke="var(--on-kite)" strokeWidth={1.2} />
+      <path d="M12 21c3 2-3 3 0 5s-1 3 0 3" fill="none" stroke="var(--kite)" strokeWidth={1.4} strokeLinecap="round" />
+    </svg>
+  );
+}

@@ -1,0 +1,33 @@
+import type { Hue } from '#/api/types';
+
+/** A colour of light in figures: where it lies in the diagrams, as a white if it is one, and whether the screen can show it. */
+export function HueFacts({ hue }: { hue: Hue }) {
+  return (
+    <dl aria-label="Colour of the light" className="grid grid-cols-[6rem_minmax(0,1fr)] gap-y-1 text-sm [&>dt]:text-muted">
+      <dt>Colour</dt>
+      <dd className="flex flex-wrap items-center gap-2">
+        <span aria-hidden className="size-4 rounded-sm border border-line" style={{ background: hue.hex }} />
+        {!hue.onScreen && <span className="text-xs text-warning">out of the screen&rsquo;s gamut</span>}
+      </dd>
+      <dt>x, y</dt>
+      <dd className="font-mono">{`${hue.x.toFixed(4)}, ${hue.y.toFixed(4)}`}</dd>
+      <dt>u&prime;, v&prime;</dt>
+      <dd className="font-mono">{`${hue.u.toFixed(4)}, ${hue.v.toFixed(4)}`}</dd>
+      <dt>White</dt>
+      <dd className="font-mono">
+        {hue.kelvin === null ? <span className="font-sans text-muted">no white</span> : `${hue.kelvin.toFixed(0)} K`}
+      </dd>
+      {hue.duv !== null && (
+        <>
+          <dt title="Distance from the black bodies: more than 0 is greener, less is pinker">Duv</dt>
+          <dd className="font-mono">{signed(hue.duv)}</dd>
+        </>
+      )}
+    </dl>
+  );
+}
+
+function signed(duv: number) {
+  const shown = Math.abs(duv).toFixed(4);
+  return Number(shown) === 0 ? shown : `${duv < 0 ? '−' : '+'}${shown}`;
+}

@@ -1,0 +1,56 @@
+import { Spline } from 'lucide-react';
+import { useState } from 'react';
+import type { FunctionBar } from '#/api/types';
+import { Button } from '#/ui/button';
+import { Modal } from '#/ui/modal';
+import { FromMeasured } from './from-measured';
+import { FromPoints } from './from-points';
+import { FromProfile } from './from-profile';
+import { FromShelf } from './from-shelf';
+
+const SOURCES = [
+  { value: 'shelf', text: 'From the shelf', Form: FromShelf },
+  { value: 'points', text: 'Points of your own', Form: FromPoints },
+  { value: 'measured', text: 'Measured', Form: FromMeasured },
+  { value: 'profile', text: 'In this profile', Form: FromProfile },
+] as const;
+
+/** The way to a function's curve; it says which one there is. */
+export function CurveButton({ bar }: { bar: FunctionBar }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button quiet onClick={() => setOpen(true)}>
+        <Spline size={14} aria-hidden /> {bar.curve === '' ? 'Curve' : `Curve ${bar.curve}`}
+      </Button>
+      {open && (
+        <Modal
+          size="large"
+          open
+          onClose={() => setOpen(false)}
+          title={`Curve of ${bar.name}`}
+          description={bar.curve === '' ? 'It runs straight.' : `It runs through ${bar.curve}.`}
+        >
+          <Chooser bar={bar} close={() => setOpen(false)} />
+        </Modal>
+      )}
+    </>
+  );
+}
+
+function Chooser({ bar, close }: { bar: FunctionBar; close: () => void }) {
+  const [source, setSource] = useState<string>(bar.curve === '' ? 'shelf' : 'profile');
+  const { Form } = SOURCES.find((each) => each.value === source) ?? SOURCES[0];
+  return (
+    <div className="flex min-h-0 flex-col gap-4 overflow-y-auto">
+      <div role="group" aria-label="Where from" className="flex gap-1">
+        {SOURCES.map((each) => (
+          <Button key={each.value} quiet={source !== each.value} aria-pressed={source === each.value} onClick={() => setSource(each.value)}>
+            {each.text}
+          </Button>
+        ))}
+      </div>
+      <Form bar={bar} close={close} />
+    </div>
+  );
+}

@@ -1,0 +1,151 @@
+import { useQuery } from '@tanstack/react-query';
+import { Plus, Trash2 } from 'lucide-react';
+import { useDeferredValue, useState } from 'react';
+import type { CurvePoint, CurveRun, FunctionBar } from '#/api/types';
+import { Button } from '#/ui/button';
+import { Choice } from '#/ui/choice';
+import { Refusal } from '#/ui/refusal';
+import { TextField } from '#/ui/text-field';
+import { CurveFade, CurveTable } from './curve-picture';
+import { pointsQuery, useCurves } from './curve-query';
+import { LayForm } from './lay-form';
+import { PercentField } from './percent-field';
+import { PointPlane } from './point-plane';
+
+const RUNS: { value: CurveRun; text: string }[] = [
+  { value: 'SMOOTH', text: 'Smooth' },
+  { value: 'STRAIGHT', text: 'Straight' },
+  { value: 'STEPS', text: 'In steps' },
+];
+const STRAIGHT: CurvePoint[] = [
+  { in: 0, out: 0 },
+  { in: 1, out: 1 },
+];
+
+/** Points that are drawn or typed; a curve that the function has already is gone on from. */
+export function FromPoints({ bar, close }: { bar: FunctionBar; close: () => void }) {
+  const { data } = useCurves();
+  if (!data) return null;
+  const there = data.find((each) => each.name === bar.curve);
+  return (
+    <Points
+      bar={bar}
+      close={close}
+      name={there?.name ?? 'Own points'}
+      points={there?.curve.points ?? STRAIGHT}
+      run={there?.curve.run ?? 'SMOOTH'}
+    />
+  );
+}
+
+function Points({ bar, close, ...start }: { bar: FunctionBar; close: () => void; name: string; points: CurvePoint[]; run: CurveRun }) {
+  const [points, setPoints] = useState(start.points);
+  const [run, setRun] = useState(start.run);
+  const [name, setName] = useState(start.name);
+  const [chosen, setChosen] = useState(0);
+  const { data, error } = useQuery(pointsQuery(useDeferredValue(points), run));
+
+  function put(next: CurvePoint[], at: CurvePoint) {
+    const sorted = [...next].sort((a, b) => a.in - b.in);
+    setPoints(sorted);
+    setChosen(sorted.indexOf(at));
+  }
+  const move = (index: number, to: CurvePoint) =>
+    put(
+      points.map((each, i) => (i === index ? to : each)),
+      to,
+    );
+  const add = (at: CurvePoint) => put([...points, at], at);
+  function remove(index: number) {
+    setPoints(points.filter((_, i) => i !== index));
+    setChosen(Math.max(0, index - 1));
+  }
+  /** Halfway to the next point, where there is room. */
+  function addBehind() {
+    const here = points[chosen] ?? points[0];
+    const next = points[chosen + 1] ?? points[chosen - 1];
+    if (here && next) add({ in: (here.in + next.in) / 2, out: (here.out + next.out) / 2 });
+  }
+
+  return (
+    <LayForm
+      bar={bar}
+      curve={error ? undefined : data}
+      name={name}
+      close={close}
+      picture={
+        data && (
+          <div className="flex flex-col gap-3">
+            <CurveFade curve={data} />
+            <CurveTable curve={data} />
+          </div>
+        )
+      }
+    >
+      <div className="flex flex-wrap items-end gap-3">
+        <Choice
+          label="From point to point"
+          value={run}
+          options={RUNS}
+          onChoose={(value) => setRun(RUNS.find((each) => each.value === value)?.value ?? 'SMOOTH')}
+        />
+        <TextField label="Name in this profile" value={name} onChange={setName} maxLength={120} />
+      </div>
+      <div className="grid grid-cols-[minmax(0,1fr)_15rem] gap-5">
+        <PointPlane
+          points={points}
+          outputs={data?.outputs ?? []}
+          chosen={chosen}
+          onChoose={setChosen}
+          onMove={move}
+          onAdd={add}
+          onRemove={remove}
+        />
+        <div className="flex flex-col gap-2">
+          <ol aria-label="Points" className="flex max-h-72 flex-col gap-1 overflow-y-auto">
+            {points.map((point, index) => (
+              <li
+                key={index}
+                data-chosen={index === chosen}
+                className="flex items-center gap-2 border-l-2 border-transparent pl-2 data-[chosen=true]:border-kite"
+              >
+                <PercentField
+                  label={`Input of point ${index + 1}, %`}
+                  value={point.in}
+                  onFocus={() => setChosen(index)}
+                  onChange={(to) => move(index, { ...point, in: to })}
+                />
+                <span aria-hidden className="text-muted">
+                  →
+                </span>
+                <PercentField
+                  label={`Output of point ${index + 1}, %`}
+                  value={point.out}
+                  onFocus={() => setChosen(index)}
+                  onChange={(to) => move(index, { ...point, out: to })}
+                />
+                <button
+                  type="button"
+                  aria-label={`Take point ${index + 1} out`}
+                  title="Take it out"
+                  disabled={points.length <= 2}
+                  onClick={() => remove(index)}
+                  className="grid size-8 place-items-center rounded-sm text-muted hover:bg-raised hover:text-text disabled:opacity-35"
+                >
+                  <Trash2 size={15} aria-hidden />
+                </button>
+              </li>
+            ))}
+          </ol>
+          <Button quiet className="self-start" onClick={addBehind}>
+            <Plus size={14} aria-hidden /> Add a point
+          </Button>
+        </div>
+      </div>
+      <p className="text-sm text-muted">
+        Click the plane to add a point, drag a point to move it; arrow keys move the chosen one, Delete takes it out.
+      </p>
+      <Refusal says={error?.message} />
+    </LayForm>
+  );
+}

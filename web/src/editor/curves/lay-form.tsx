@@ -1,0 +1,40 @@
+import type { ReactNode } from 'react';
+import type { CurveView, FunctionBar } from '#/api/types';
+import { PanelForm } from '#/editor/kit/panel-form';
+import { CurveChanges } from './curve-changes';
+import { CurvePicture } from './curve-picture';
+import { useCurves } from './curve-query';
+
+type Props = { bar: FunctionBar; curve: CurveView | undefined; name: string; close: () => void; children: ReactNode; picture?: ReactNode };
+
+/** The curve as it would be, what it would change, and the one edit that puts it into the profile and lays it. */
+export function LayForm({ bar, curve, name, close, children, picture }: Props) {
+  const called = name.trim();
+  const there = useCurves().data?.find((each) => each.name === called);
+  return (
+    <PanelForm
+      submit={`Lay onto ${bar.name}`}
+      close={close}
+      toEdit={() =>
+        curve
+          ? {
+              type: 'several',
+              edits: [
+                { type: 'putCurve', name: called, pieces: curve.pieces },
+                { type: 'layCurve', function: bar.id, curve: called },
+              ],
+            }
+          : 'There is no curve to lay yet.'
+      }
+    >
+      <div className="grid grid-cols-[minmax(0,1fr)_23rem] gap-7">
+        <div className="flex min-w-0 flex-col gap-4">{children}</div>
+        <div className="flex min-w-0 flex-col gap-4">
+          {curve && (picture ?? <CurvePicture curve={curve} />)}
+          {there && <p className="text-sm text-warning">{`The curve ${called} of this profile gives way.`}</p>}
+          {curve && <CurveChanges name={called} bar={bar} pieces={curve.pieces} />}
+        </div>
+      </div>
+    </PanelForm>
+  );
+}

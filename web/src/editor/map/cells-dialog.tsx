@@ -1,0 +1,194 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { Grid3x3 } from 'lucide-react';
+import { useState } from 'react';
+import { answer, api } from '#/api/client';
+import type { ModeMap } from '#/api/types';
+import { readPhysical } from '#/parts/number/physical';
+import { Button } from '#/ui/button';
+import { Choice } from '#/ui/choice';
+import { Modal } from '#/ui/modal';
+import { NumberField } from '#/ui/number-field';
+import { Refusal } from '#/ui/refusal';
+import { TextField } from '#/ui/text-field';
+import { calledIn } from '#/editor/kit/called-in';
+import { useDeskActions } from '#/editor/kit/editor-context';
+
+const ORDERS = [
+  { value: 'ROWS', text: 'Row by row' },
+  { value: 'COLUMNS', text: 'Column by column' },
+  { value: 'SERPENTINE', text: 'To and fro' },
+] as const;
+
+/** Turns shared channels into the channels of a cell that repeats. */
+export function CellsDialog({ map }: { map: ModeMap }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button quiet onClick={() => setOpen(true)} disabled={map.channels.length === 0}>
+        <Grid3x3 size={15} aria-hidden /> Cells
+      </Button>
+      {open && <Cells map={map} onClose={() => setOpen(false)} />}
+    </>
+  );
+}
+
+function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
+  const { edit } = useDeskActions();
+  const shared = map.channels.filter((channel) => channel.times === 1 && channel.addresses.length > 0);
+  const [chosen, setChosen] = useState<number[]>([]);
+  const [name, setName] = useState('Cell');
+  const [count, setCount] = useState('10');
+  const [first, setFirst] = useState('');
+  const [spacing, setSpacing] = useState('');
+  const [columns, setColumns] = useState('');
+  const [pitch, setPitch] = useState('');
+  const [order, setOrder] = useState<(typeof ORDERS)[number]['value']>('ROWS');
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const cell = shared.filter((channel) => chosen.includes(channel.id));
+  const size = cell.reduce((sum, channel) => sum + channel.addresses.length, 0);
+  const start = first === '' ? String(Math.min(...cell.flatMap((channel) => channel.addresses), Infinity)) : first;
+
+  async function make() {
+    const numbers = [count, start === 'Infinity' ? '1' : start, spacing || String(size || 1), columns || count].map(Number);
+    const [cells = 0, from = 0, step = 0, across = 0] = numbers;
+    if (numbers.some((each) => !Number.isInteger(each))) {
+      setRefusal('Type whole numbers.');
+      return;
+    }
+    const metres = await pitchOf(pitch, across);
+    if (typeof metres === 'string') return setRefusal(metres);
+    const cellsEdit = {
+      type: 'makeCells' as const,
+      mode: map.id,
+      channels: chosen,
+      name,
+      count: cells,
+      first: from,
+      spacing: step,
+      columns: across,
+      order,
+    };
+    const refused = await edit(
+      metres === null
+        ? cellsEdit
+        : { type: 'several', edits: [cellsEdit, { type: 'setCellPitch', mode: map.id, cell: name, pitch: metres }] },
+    );
+    setRefusal(refused);
+    if (!refused) onClose();
+  }
+
+  return (
+    <Modal
+      size="wide"
+      open
+      onClose={onClose}
+      title="Cells"
+      description="Choose the channels that repeat. They move onto a cell of their own; the others stay shared. A cell of another mode is used again by its name."
+    >
+      <form
+        className="flex min-h-0 flex-col gap-4 overflow-y-auto"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void make();
+        }}
+      >
+        <fieldset className="grid grid-cols-3 gap-x-4 gap-y-1">
+          <legend className="mb-1 text-xs text-muted col-span-3">Channels of one cell</legend>
+          {shared.map((channel) => (
+            <label key={channel.id} className="flex items-center gap-2">
+              <input
+                type="checkbox"
+                className="accent-kite"
+                checked={chosen.includes(channel.id)}
+                onChange={(event) =>
+                  setChosen(event.currentTarget.checked ? [...chosen, channel.id] : chosen.filter((id) => id !== channel.id))
+                }
+              />
+              {calledIn(channel)}
+            </label>
+          ))}
+          {shared.length === 0 && <p className="text-sm text-muted">Every channel of this mode repeats already.</p>}
+        </fieldset>
+        <div className="flex flex-wrap items-end gap-3">
+          <TextField label="Name of a cell" value={name} onChange={setName} maxLength={60} />
+          <NumberField label="How many" value={count} onChange={setCount} />
+          <NumberField label="First address" value={start === 'Infinity' ? '' : start} onChange={setFirst} />
+          <NumberField label="Addresses apart" value={spacing === '' && size > 0 ? String(size) : spacing} onChange={setSpacing} />
+          <NumberField label="Columns" value={columns === '' ? count : columns} onChange={setColumns} />
+          <NumberField label="Pitch, or length / cells" value={pitch} onChange={setPitch} />
+          <Choice
+            label="Order"
+            value={order}
+            options={[...ORDERS]}
+            onChoose={(value) => setOrder(ORDERS.find((each) => each.value === value)?.value ?? 'ROWS')}
+          />
+        </div>
+        <GridPicture
+          count={Number(count)}
+          columns={Number(columns === '' ? count : columns)}
+          order={order}
+          first={Number(start)}
+          spacing={Number(spacing || size || 1)}
+        />
+        <Refusal says={refusal} />
+        <div className="flex justify-end">
+          <Button main type="submit" disabled={chosen.length === 0}>
+            Make cells
+          </Button>
+        </div>
+      </form>
+    </Modal>
+  );
+}
+
+/** Metres from one cell to the next, typed as such, or as the fixture's length over its cells ("1 m / 10"); null if nothing is typed. */
+async function pitchOf(text: string, columns: number): Promise<number | null | string> {
+  if (text.trim() === '') return null;
+  const [length = '', cells] = text.split('/');
+  const metres = await readPhysical(length.trim(), 'm');
+  if (typeof metres === 'string') return metres;
+  const over = cells === undefined ? 1 : Number(cells.trim() === '' ? columns : cells.trim());
+  return over > 0 ? metres / over : 'Type how many cells share the length: 1 m / 10.';
+}
+
+/** The block as it would stand: each cell with its first address. */
+function GridPicture({
+  count,
+  columns,
+  order,
+  first,
+  spacing,
+}: {
+  count: number;
+  columns: number;
+  order: (typeof ORDERS)[number]['value'];
+  first: number;
+  spacing: number;
+}) {
+  const { data } = useQuery({
+    queryKey: ['cell grid', count, columns, order],
+    queryFn: () => answer(api.GET('/api/cell-grid', { params: { query: { count, columns, order } } })),
+    enabled: [count, columns, first, spacing].every(Number.isInteger) && count > 1 && columns > 0 && columns <= count && count <= 512,
+    placeholderData: keepPreviousData,
+    retry: false,
+    staleTime: Infinity,
+  });
+  if (!data || data.length !== count) return null;
+  return (
+    <ol
+      aria-label="How the cells stand"
+      className="grid max-h-40 shrink-0 justify-start gap-1 overflow-auto font-mono text-xs"
+      style={{ gridTemplateColumns: `repeat(${1 + Math.max(...data.map((cell) => cell.column))}, 2.25rem)` }}
+    >
+      {data.map((cell, index) => (
+        <li
+          key={index}
+          className="grid h-7 place-items-center rounded-sm border border-line bg-trough"
+          style={{ gridColumn: cell.column + 1, gridRow: cell.row + 1 }}
+        >
+          {Number.isInteger(first) ? first + index * spacing : ''}
+        </li>
+      ))}
+    </ol>
+  );
+}

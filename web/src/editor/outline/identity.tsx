@@ -1,0 +1,89 @@
+import { useState } from 'react';
+import { MakerFacts } from '#/parts/profile/manufacturer-facts';
+import { Button } from '#/ui/button';
+import { PanelButton } from '#/ui/panel-button';
+import { useDesk, useDeskActions } from '#/editor/kit/editor-context';
+import { EditField } from '#/editor/kit/edit-field';
+import { Facts } from './facts';
+import { LampPicture } from './fixture-picture';
+import { Notes } from './notes';
+
+const CATEGORIES = [
+  { value: 'NONE', text: 'No category' },
+  { value: 'MOVING_SPOT', text: 'Moving spot' },
+  { value: 'MOVING_WASH', text: 'Moving wash' },
+  { value: 'SPOT', text: 'Spot' },
+  { value: 'PAR', text: 'Par' },
+  { value: 'BATTEN', text: 'Batten' },
+  { value: 'STROBE', text: 'Strobe' },
+  { value: 'DIMMER', text: 'Dimmer' },
+  { value: 'SCROLLER', text: 'Scroller' },
+  { value: 'GOBO_ROTATOR', text: 'Gobo rotator' },
+  { value: 'HAZE', text: 'Haze' },
+  { value: 'OTHER', text: 'Other' },
+] as const;
+
+/** What the profile says of itself, and what the house says of it. */
+export function Identity() {
+  const { draft } = useDesk();
+  const { edit } = useDeskActions();
+  const [open, setOpen] = useState(false);
+  return (
+    <section id="identity" tabIndex={-1} aria-label="Identity" className="flex flex-col gap-2 rounded-sm px-2">
+      <div className="flex items-end gap-2">
+        <LampPicture />
+        <EditField label="Profile name" showLabel value={draft.name} toEdit={(to) => ({ type: 'renameProfile', to })} />
+      </div>
+      {open && (
+        <>
+          <EditField
+            label="Manufacturer"
+            showLabel
+            value={draft.manufacturer}
+            toEdit={(to) => ({ type: 'setIdentity', field: 'MANUFACTURER', to })}
+          />
+          <span className="self-start">
+            <PanelButton text="About the maker" title={`About ${draft.manufacturer}`}>
+              {(close) => <MakerFacts name={draft.manufacturer} onDone={close} />}
+            </PanelButton>
+          </span>
+          <EditField
+            label="Short name"
+            showLabel
+            value={draft.shortName}
+            toEdit={(to) => ({ type: 'setIdentity', field: 'SHORT_NAME', to })}
+          />
+          <EditField
+            label="Description"
+            showLabel
+            value={draft.description}
+            toEdit={(to) => ({ type: 'setIdentity', field: 'DESCRIPTION', to })}
+          />
+          <label className="flex flex-col gap-0.5 text-xs text-muted">
+            Category (ours)
+            <select
+              value={draft.category}
+              onChange={(event) =>
+                void edit({ type: 'setCategory', to: CATEGORIES.find((each) => each.value === event.currentTarget.value)?.value ?? 'NONE' })
+              }
+              className="min-h-8 rounded-sm border border-line bg-trough px-1 text-sm text-text"
+            >
+              {CATEGORIES.map((each) => (
+                <option key={each.value} value={each.value}>
+                  {each.text}
+                </option>
+              ))}
+            </select>
+          </label>
+          <span className="self-start">
+            <Facts />
+          </span>
+          <Notes />
+        </>
+      )}
+      <Button quiet className="self-start" aria-expanded={open} onClick={() => setOpen(!open)}>
+        {open ? 'Less' : draft.notes === '' ? 'Maker, notes and more' : 'Maker, notes (1) and more'}
+      </Button>
+    </section>
+  );
+}

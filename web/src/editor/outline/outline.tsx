@@ -1,0 +1,19 @@
+import { memo } from 'react';
+import { useDesk } from '#/editor/kit/editor-context';
+import { HistoryList } from './history-list';
+import { Identity } from './identity';
+import { ModeList } from './mode-list';
+import { WheelList } from '#/editor/wheels/wheel-list';
+
+/** What the profile consists of: its name, its modes, its wheels, and what was done to it. */
+export const Outline = memo(function Outline() {
+  const { draft } = useDesk();
+  return (
+    <aside aria-label="Outline" className="flex min-h-0 flex-col gap-5 overflow-y-auto border-r border-line bg-panel py-3">
+      <Identity />
+      <ModeList />
+      <WheelList />
+      <HistoryList lines={draft.history} />
+    </aside>
+  );
+});

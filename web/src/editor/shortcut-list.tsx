@@ -1,0 +1,35 @@
+import { Keyboard } from 'lucide-react';
+import { useState } from 'react';
+import { Hint } from '#/ui/hint';
+import { Modal } from '#/ui/modal';
+import { SHORTCUTS } from './shortcuts';
+
+/** The keys of the desk, on `?`. */
+export function ShortcutList() {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Hint text="Keys (?)">
+        <button
+          type="button"
+          data-key="?"
+          aria-label="Keys"
+          onClick={() => setOpen(true)}
+          className="grid size-8 shrink-0 place-items-center rounded-md text-muted hover:bg-raised hover:text-text"
+        >
+          <Keyboard size={17} aria-hidden />
+        </button>
+      </Hint>
+      <Modal open={open} onClose={() => setOpen(false)} title="Keys of the desk">
+        <dl className="grid grid-cols-[10rem_1fr] gap-y-2 text-sm">
+          {SHORTCUTS.map(([key, what]) => (
+            <div key={key} className="contents">
+              <dt className="font-mono">{key}</dt>
+              <dd>{what}</dd>
+            </div>
+          ))}
+        </dl>
+      </Modal>
+    </>
+  );
+}
