@@ -5,14 +5,14 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['dist', 'src/api/schema.ts', '.dependency-cruiser.cjs'] },
+  { ignores: ['dist', 'src/api/schema.ts', '*.js', '.*.cjs'] },
   js.configs.recommended,
   tseslint.configs.recommendedTypeChecked,
   reactHooks.configs.flat['recommended-latest'],
   jsxA11y.flatConfigs.recommended,
   query.configs['flat/recommended'],
   {
-    languageOptions: { parserOptions: { projectService: { allowDefaultProject: ['*.js', '*.ts'] }, tsconfigRootDir: import.meta.dirname } },
+    languageOptions: { parserOptions: { projectService: { allowDefaultProject: ['*.ts'] }, tsconfigRootDir: import.meta.dirname } },
     rules: {
       // a panel that opens on a press puts the focus into its first field; nothing takes it when a page comes up
       'jsx-a11y/no-autofocus': 'off',

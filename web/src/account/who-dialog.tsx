@@ -19,7 +19,7 @@ export function WhoDialog({ open, onClose }: { open: boolean; onClose: () => voi
       open={open}
       onClose={who === '' ? undefined : onClose}
       title="Who is working?"
-      description="Your name is put on every edit and revision, so that colleagues know whom to ask. This browser keeps it."
+      description="Your name is put on every edit and revision, so that colleagues know whom to ask. It is saved in this browser."
     >
       <form
         className="flex flex-col gap-4"
@@ -31,7 +31,7 @@ export function WhoDialog({ open, onClose }: { open: boolean; onClose: () => voi
         <TextField label="Your name" value={name} onChange={setName} maxLength={100} autoFocus />
         <div className="flex justify-end">
           <Button main type="submit" disabled={name.trim() === ''}>
-            Keep this name
+            Save
           </Button>
         </div>
       </form>

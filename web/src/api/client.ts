@@ -3,7 +3,7 @@ import { whoIsWorking } from './who';
 import { Problem } from './problem';
 import type { paths } from './schema';
 
-export const api = createClient<paths>({ baseUrl: '/' });
+export const api = createClient<paths>({ baseUrl: location.origin, fetch: (request) => fetch(request) });
 
 /** Every request says who is working: the one place where that is done. */
 api.use({

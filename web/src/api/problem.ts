@@ -10,7 +10,7 @@ export class Problem extends Error {
 
   /** Whether it is worth trying again: the server or its database is away. */
   get passing() {
-    return this.status === 0 || this.status === 503;
+    return this.status === 0 || this.status >= 502;
   }
 
   static unreachable() {
@@ -18,7 +18,7 @@ export class Problem extends Error {
   }
 
   static from(status: number, body: unknown) {
-    const detail = text(body, 'detail') ?? 'Something went wrong; nothing was changed.';
+    const detail = text(body, 'detail') ?? 'It is not certain that this was saved; reload to see.';
     return new Problem(status, detail, text(body, 'field'));
   }
 }

@@ -12,14 +12,16 @@ function noticed(error: Error) {
 }
 
 /** While server or database are away everything waits and is tried again; any answer ends the alarm. */
-export const queryClient = new QueryClient({
-  queryCache: new QueryCache({ onError: noticed, onSuccess: reportAnswer }),
-  mutationCache: new MutationCache({ onError: noticed, onSuccess: reportAnswer }),
-  defaultOptions: {
-    queries: { retry: retryPassing, retryDelay: 1000, networkMode: 'always', staleTime: 2000 },
-    mutations: { retry: retryPassing, retryDelay: 1000, networkMode: 'always' },
-  },
-});
+export function makeQueryClient(retryDelay = 1000) {
+  return new QueryClient({
+    queryCache: new QueryCache({ onError: noticed, onSuccess: reportAnswer }),
+    mutationCache: new MutationCache({ onError: noticed, onSuccess: reportAnswer }),
+    defaultOptions: {
+      queries: { retry: retryPassing, retryDelay, networkMode: 'always', staleTime: 2000 },
+      mutations: { retry: retryPassing, retryDelay, networkMode: 'always' },
+    },
+  });
+}
 
 function retryPassing(_count: number, error: Error) {
   if (passing(error)) reportTrouble(error.message);

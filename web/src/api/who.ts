@@ -4,12 +4,27 @@ const KEY = 'kite-author';
 const listeners = new Set<() => void>();
 
 /** The name that this browser keeps; empty until it was asked. */
-export function whoIsWorking() {
-  return localStorage.getItem(KEY) ?? '';
+let name = kept();
+
+function kept() {
+  try {
+    return localStorage.getItem(KEY) ?? '';
+  } catch {
+    return ''; // a browser that keeps nothing asks at each visit
+  }
 }
 
-export function setWhoIsWorking(name: string) {
-  localStorage.setItem(KEY, name);
+export function whoIsWorking() {
+  return name;
+}
+
+export function setWhoIsWorking(to: string) {
+  name = to;
+  try {
+    localStorage.setItem(KEY, to);
+  } catch {
+    // it lasts as long as the page
+  }
   listeners.forEach((listener) => listener());
 }
 

@@ -2,11 +2,11 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { Tooltip } from 'radix-ui';
 import { createBrowserRouter } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
-import { queryClient } from '#/api/query-client';
+import { makeQueryClient } from '#/api/query-client';
 import { ChartPage } from '#/chart/chart-page';
 import { ChartStart } from '#/chart/chart-start';
 import { ComparePage } from '#/compare/compare-page';
-import { DeskPage } from '#/editor/editor-page';
+import { EditorPage } from '#/editor/editor-page';
 import { GoboPage } from '#/gobos/gobo-page';
 import { Unfinished } from '#/intake/unfinished';
 import { RunPage, RunsPage } from '#/intake/run-page';
@@ -20,14 +20,16 @@ import { NotFound } from './not-found';
 import { Shell } from './shell';
 import { WantedPage } from '#/wanted/wanted-page';
 
+const queryClient = makeQueryClient();
+
 const router = createBrowserRouter([
   {
     element: <Shell />,
     children: [
       { path: '/', element: <LibraryPage news={<Unfinished />} /> },
-      { path: '/desk/:profileId', element: <DeskPage /> },
-      { path: '/desk/:profileId/charts', element: <ChartStart /> },
-      { path: '/desk/:profileId/charts/:chartId', element: <ChartPage /> },
+      { path: '/editor/:profileId', element: <EditorPage /> },
+      { path: '/editor/:profileId/charts', element: <ChartStart /> },
+      { path: '/editor/:profileId/charts/:chartId', element: <ChartPage /> },
       { path: '/profile/:profileId', element: <ProfilePage /> },
       { path: '/compare', element: <ComparePage /> },
       { path: '/wanted', element: <WantedPage /> },

@@ -4,7 +4,7 @@ export function NotFound() {
   return (
     <main className="grid flex-1 place-items-center text-center">
       <div>
-        <h1 className="text-lg font-semibold">There is nothing at this address</h1>
+        <h1 className="text-lg font-semibold">Page not found</h1>
         <p className="mt-2 text-muted">
           Perhaps the link is old.{' '}
           <Link to="/" className="text-kite-text underline">

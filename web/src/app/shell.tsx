@@ -7,18 +7,16 @@ import { Toasts } from '#/ui/toast';
 import { WhoDialog } from '#/account/who-dialog';
 import { useWho } from '#/api/who';
 import { useTrouble } from '#/api/connection';
-import { applyTheme, currentTheme } from './theme';
+import { applyTheme, theme as chosenTheme } from './theme';
 
 /** What stands around every place: the rail, the alarm when nobody answers, and the whole page as a place to drop files on. */
 export function Shell() {
   const who = useWho();
   const [asking, setAsking] = useState(who === '');
-  const [theme, setTheme] = useState(currentTheme());
+  const theme = chosenTheme.use();
   const trouble = useTrouble();
   function turnTheme() {
-    const next = theme === 'dark' ? 'light' : 'dark';
-    applyTheme(next);
-    setTheme(next);
+    applyTheme(theme === 'dark' ? 'light' : 'dark');
   }
   return (
     <IntakeZone>

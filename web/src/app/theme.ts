@@ -1,12 +1,16 @@
-const KEY = 'kite-theme';
+import { stored } from '#/ui/stored';
+
 export type Theme = 'dark' | 'light';
 
-export function currentTheme(): Theme {
-  return localStorage.getItem(KEY) === 'light' ? 'light' : 'dark';
-}
+/** The theme that this browser keeps. */
+export const theme = stored<Theme>(
+  'kite-theme',
+  (kept) => (kept === 'light' ? 'light' : 'dark'),
+  (value) => value,
+);
 
-/** Puts a theme on the page and keeps it in this browser. */
-export function applyTheme(theme: Theme = currentTheme()) {
-  localStorage.setItem(KEY, theme);
-  document.documentElement.dataset.theme = theme;
+/** Puts a theme on the page and keeps it. */
+export function applyTheme(to: Theme = theme.now()) {
+  theme.set(to);
+  document.documentElement.dataset.theme = to;
 }

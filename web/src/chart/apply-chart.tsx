@@ -58,7 +58,7 @@ function Apply({ chart, profileId, onClose }: { chart: Chart; profileId: string;
     onSuccess: async () => {
       tell(`${counted(wishes.filter((each) => each.taken).length, 'mode', 'modes')} applied; Undo in the editor takes one back.`);
       await queryClient.invalidateQueries();
-      void navigate(`/desk/${profileId}`);
+      void navigate(`/editor/${profileId}`);
     },
   });
   const set = (index: number, to: Partial<Wish>) =>
@@ -86,7 +86,7 @@ function Apply({ chart, profileId, onClose }: { chart: Chart; profileId: string;
                   <label className="flex min-h-8 items-center gap-2 text-sm">
                     <input
                       type="checkbox"
-                      className="accent-kite"
+                      className="accent-kite-text"
                       checked={wish.taken}
                       disabled={mode.channels.length === 0}
                       onChange={(event) => set(index, { taken: event.currentTarget.checked })}
@@ -111,7 +111,7 @@ function Apply({ chart, profileId, onClose }: { chart: Chart; profileId: string;
                         value={wish.name}
                         maxLength={80}
                         onChange={(event) => set(index, { name: event.currentTarget.value })}
-                        className="min-h-8 rounded-sm border border-line bg-trough px-2 text-sm text-text"
+                        className="min-h-8 rounded-sm border border-edge bg-trough px-2 text-sm text-text"
                       />
                     </label>
                   )}
@@ -204,7 +204,8 @@ function Changes({
           <label className="flex items-start gap-2">
             <input
               type="checkbox"
-              className="mt-1 accent-kite"
+              aria-label={each.says.join(' ')}
+              className="mt-1 accent-kite-text"
               checked={!refused.has(idOf(each))}
               onChange={(event) => {
                 const next = new Set(refused);

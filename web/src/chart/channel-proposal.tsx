@@ -85,7 +85,7 @@ export function ChannelProposal({ channel, mode }: { channel: ChartChannel; mode
               maxLength={200}
               placeholder="Why it is not part of the profile"
               onChange={(event) => setReason(event.currentTarget.value)}
-              className="min-h-8 min-w-0 flex-1 rounded-sm border border-line bg-trough px-2 text-sm"
+              className="min-h-8 min-w-0 flex-1 rounded-sm border border-edge bg-trough px-2 text-sm"
             />
             <Button type="submit">Set aside</Button>
             <Button quiet onClick={() => setReason(null)}>

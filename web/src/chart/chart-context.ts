@@ -2,7 +2,7 @@ import { createContext, use } from 'react';
 import type { Chart, Correction } from '#/api/types';
 
 /** What the parts of the page share: the chart, what is chosen on both its sides, and the way to correct it. */
-export type ChartDesk = {
+export type ChartEditor = {
   chart: Chart;
   /** Key of the channel that is open; null = none. */
   channel: string | null;
@@ -13,7 +13,7 @@ export type ChartDesk = {
   correct: (correction: Correction) => Promise<string | null>;
 };
 
-export const ChartContext = createContext<ChartDesk | null>(null);
+export const ChartContext = createContext<ChartEditor | null>(null);
 
 export function useChart() {
   const chart = use(ChartContext);

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Undo2 } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import type { Chart, Correction } from '#/api/types';
 import { CannotShow } from '#/ui/cannot-show';
@@ -82,23 +82,18 @@ function Read({ chart, profileId }: { chart: Chart; profileId: string }) {
     },
     u: () => void (chart.canUndo && undo().then((refused) => refused && tell(refused))),
   };
-  const latest = useRef(acts);
-  useEffect(() => {
-    latest.current = acts; // keys act upon what is shown now
-  });
-  const [keys] = useState(() => Object.fromEntries((['n', 'j', 'k', 'y', 'u'] as const).map((key) => [key, () => latest.current[key]()])));
-  useKeys(keys);
-  const desk = useMemo(() => ({ chart, channel, line, choose, correct: said }), [chart, channel, line]); // eslint-disable-line
+  useKeys(acts);
+  const editor = useMemo(() => ({ chart, channel, line, choose, correct: said }), [chart, channel, line]); // eslint-disable-line
   return (
-    <ChartContext value={desk}>
+    <ChartContext value={editor}>
       <title>{`${chart.name} · Yellow Kite`}</title>
       <TopLine
         trail={
           <Trail
             places={[
               { text: 'Library', to: '/' },
-              { text: chart.profile, to: `/desk/${profileId}` },
-              { text: 'Read a chart', to: `/desk/${profileId}/charts` },
+              { text: chart.profile, to: `/editor/${profileId}` },
+              { text: 'Read a chart', to: `/editor/${profileId}/charts` },
             ]}
             here={chart.name}
           />
@@ -107,7 +102,7 @@ function Read({ chart, profileId }: { chart: Chart; profileId: string }) {
         <p role="status" className={`text-sm ${chart.doubts + chart.open.length > 0 ? 'text-warning' : 'text-muted'}`}>
           {stateOf(chart)}
         </p>
-        <Hint text="Take the last correction back (u)">
+        <Hint text="Undo the last correction (u)">
           <Button disabled={!chart.canUndo} onClick={() => acts.u()}>
             <Undo2 size={16} aria-hidden />
             Undo
@@ -126,7 +121,7 @@ function Read({ chart, profileId }: { chart: Chart; profileId: string }) {
                   role="tab"
                   aria-selected={each.index === shown?.index}
                   onClick={() => setMode(each.index)}
-                  className={`min-h-8 shrink-0 rounded-md border px-3 text-sm ${each.index === shown?.index ? 'border-kite text-text' : 'border-transparent text-muted hover:text-text'}`}
+                  className={`min-h-8 shrink-0 rounded-md border px-3 text-sm ${each.index === shown?.index ? 'border-kite-text text-text' : 'border-transparent text-muted hover:text-text'}`}
                 >
                   {`${each.name} · ${counted(each.footprint, 'address', 'addresses')}`}
                 </button>

@@ -7,7 +7,7 @@ import { useChart } from './chart-context';
 const LOOK: Record<ChartLineView['use'], string> = {
   CHANNEL: '',
   OPEN: 'text-warning',
-  ASIDE: 'text-faint line-through',
+  ASIDE: 'text-muted line-through',
   OTHER: 'text-muted',
 };
 

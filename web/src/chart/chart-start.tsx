@@ -7,6 +7,7 @@ import { Button } from '#/ui/button';
 import { Refusal } from '#/ui/refusal';
 import { Trail } from '#/ui/trail';
 import { chartsQuery, useGiveChart } from './chart-query';
+import { moment } from '#/ui/dates';
 
 const KINDS = '.pdf,.xlsx,.csv,.tsv,.txt,.htm,.html';
 
@@ -20,7 +21,7 @@ export function ChartStart() {
   const { data: charts } = useQuery(chartsQuery(profileId));
   const give = useGiveChart(profileId);
   const take = (given: File | string | undefined) =>
-    given && give.mutate(given, { onSuccess: (chart) => void navigate(`/desk/${profileId}/charts/${chart.id}`) });
+    given && give.mutate(given, { onSuccess: (chart) => void navigate(`/editor/${profileId}/charts/${chart.id}`) });
   return (
     <>
       <title>Read a chart · Yellow Kite</title>
@@ -29,7 +30,7 @@ export function ChartStart() {
           <Trail
             places={[
               { text: 'Library', to: '/' },
-              { text: 'Editor', to: `/desk/${profileId}` },
+              { text: 'Editor', to: `/editor/${profileId}` },
             ]}
             here="Read a chart"
           />
@@ -54,7 +55,7 @@ export function ChartStart() {
             Give the manufacturer’s DMX chart. It is read for channels, functions, wheels and units; you look at what is not sure before
             anything is in the profile.
           </p>
-          <div className={`flex items-center gap-4 rounded-lg border-2 border-dashed p-6 ${over ? 'border-kite' : 'border-line'}`}>
+          <div className={`flex items-center gap-4 rounded-lg border-2 border-dashed p-6 ${over ? 'border-kite-text' : 'border-line'}`}>
             <FileUp size={28} aria-hidden className="shrink-0 text-muted" />
             <p className="flex-1">Drop a PDF, a spreadsheet (XLSX, CSV) or a saved web page here.</p>
             <Button disabled={give.isPending} onClick={() => chooser.current?.click()}>
@@ -92,7 +93,7 @@ export function ChartStart() {
               onKeyDown={(event) => {
                 if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) event.currentTarget.form?.requestSubmit();
               }}
-              className="rounded-md border border-line bg-trough p-2.5 font-mono text-sm"
+              className="rounded-md border border-edge bg-trough p-2.5 font-mono text-sm"
               placeholder={
                 '24ch | 16ch | Function | DMX | Description\n1 | 1 | Pan | 0-255 | 540°\n2 | - | Pan fine\n5 | 3 | Shutter | 0-19 | Closed\n  |   |         | 20-49 | Open'
               }
@@ -113,10 +114,10 @@ export function ChartStart() {
               <ul className="flex flex-col gap-1">
                 {charts.map((chart) => (
                   <li key={chart.id} className="flex items-center gap-3 text-sm">
-                    <Link to={`/desk/${profileId}/charts/${chart.id}`} className="truncate underline underline-offset-2">
+                    <Link to={`/editor/${profileId}/charts/${chart.id}`} className="truncate underline underline-offset-2">
                       {chart.name}
                     </Link>
-                    <span className="text-muted">{`${chart.addedBy}, ${new Date(`${chart.addedAt}Z`).toLocaleString()}`}</span>
+                    <span className="text-muted">{`${chart.addedBy}, ${moment(chart.addedAt)}`}</span>
                   </li>
                 ))}
               </ul>

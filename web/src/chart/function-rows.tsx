@@ -2,7 +2,6 @@ import { Merge, Scissors } from 'lucide-react';
 import type { ChartChannel, ChartFunction } from '#/api/types';
 import { AttributePicker } from '#/parts/attribute/attribute-picker';
 import { readPhysical } from '#/parts/number/physical';
-import { shown } from '#/ui/figures';
 import { useChart } from './chart-context';
 import { Typed } from '#/ui/typed';
 
@@ -67,8 +66,8 @@ function FunctionRow({ channel, each }: { channel: ChartChannel; each: ChartFunc
           />
         </td>
         <td className="py-0.5 pr-2 whitespace-nowrap">
-          {each.wheel !== '' && each.unit === '' ? null : each.unit === '' && each.physicalFrom === each.physicalTo ? (
-            <span className="inline-block py-1 text-muted">{each.attribute === 'NoFeature' ? '' : shown(each.physicalFrom)}</span>
+          {each.wheel !== '' && each.unit === '' ? null : each.unit === '' && each.physicalFrom.value === each.physicalTo.value ? (
+            <span className="inline-block py-1 text-muted">{each.attribute === 'NoFeature' ? '' : each.physicalFrom.text}</span>
           ) : (
             <span className="flex items-center">
               <Typed
@@ -76,8 +75,8 @@ function FunctionRow({ channel, each }: { channel: ChartChannel; each: ChartFunc
                 look={each.assumed ? 'assumed' : 'field'}
                 mono
                 width="w-16"
-                value={shown(each.physicalFrom)}
-                onSend={async (text) => ends(await readPhysical(text, each.unit), each.physicalTo)}
+                value={each.physicalFrom.text}
+                onSend={async (text) => ends(await readPhysical(text, each.unit), each.physicalTo.value)}
               />
               <span className="px-1 text-muted">to</span>
               <Typed
@@ -85,15 +84,15 @@ function FunctionRow({ channel, each }: { channel: ChartChannel; each: ChartFunc
                 look={each.assumed ? 'assumed' : 'field'}
                 mono
                 width="w-16"
-                value={shown(each.physicalTo)}
-                onSend={async (text) => ends(each.physicalFrom, await readPhysical(text, each.unit))}
+                value={each.physicalTo.text}
+                onSend={async (text) => ends(each.physicalFrom.value, await readPhysical(text, each.unit))}
               />
               <span className="pl-1.5 text-muted">{each.unit}</span>
               {each.assumed && each.unit !== '' && (
                 <button
                   type="button"
                   title="These are the usual ends; press to confirm them"
-                  onClick={() => void ends(each.physicalFrom, each.physicalTo)}
+                  onClick={() => void ends(each.physicalFrom.value, each.physicalTo.value)}
                   className="ml-1.5 rounded-sm border border-dashed border-warning px-1 text-xs text-warning hover:bg-raised"
                 >
                   assumed
@@ -135,7 +134,7 @@ function FunctionRow({ channel, each }: { channel: ChartChannel; each: ChartFunc
       {(each.when !== '' || each.wheel !== '' || each.ranges.length > 0 || each.name !== each.pretty) && (
         <tr>
           <td colSpan={5} className="pb-1.5 text-xs text-muted">
-            {[`“${each.name}”`, each.when, each.wheel].filter((part) => part !== '').join(' · ')}
+            {[`'${each.name}'`, each.when, each.wheel].filter((part) => part !== '').join(' · ')}
             {each.ranges.length > 1 && (
               <span className="mt-0.5 flex flex-wrap gap-x-3 gap-y-0.5">
                 {each.ranges.map((range) => (

@@ -144,7 +144,7 @@ function Field({ label, value, width, onChange }: { label: string; value: string
         value={value}
         maxLength={400}
         onChange={(event) => onChange(event.currentTarget.value)}
-        className="min-h-8 w-full rounded-sm border border-line bg-trough px-2 text-sm text-text"
+        className="min-h-8 w-full rounded-sm border border-edge bg-trough px-2 text-sm text-text"
       />
     </label>
   );

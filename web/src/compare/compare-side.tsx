@@ -47,12 +47,12 @@ export function CompareSide({
         setOver(false);
         onFile(file);
       }}
-      className="flex flex-col gap-2.5 rounded-lg border border-line bg-panel p-4 data-[over=true]:border-kite"
+      className="flex flex-col gap-2.5 rounded-lg border border-line bg-panel p-4 data-[over=true]:border-kite-text"
     >
       <p className="text-xs text-muted">{title}</p>
-      <p className="font-semibold break-words">{`${side.maker} ${side.name}`}</p>
+      <p className="font-semibold break-words">{`${side.manufacturer} ${side.name}`}</p>
       {side.profileId === null ? (
-        <p className="text-sm text-muted">{`The file ${side.note}, looked at and not taken in.`}</p>
+        <p className="text-sm text-muted">{`The file ${side.note}, not imported.`}</p>
       ) : (
         <p className="text-sm text-muted">{`Revision ${side.revision}: ${side.note}`}</p>
       )}
@@ -68,7 +68,7 @@ export function CompareSide({
         )}
         {side.profileId !== null && side.modes.length > 0 && (
           <Choice
-            label="What of it"
+            label="Use"
             value={mode === null ? 'all' : String(mode)}
             options={[
               { value: 'all', text: 'The whole profile' },

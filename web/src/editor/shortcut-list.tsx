@@ -4,7 +4,7 @@ import { Hint } from '#/ui/hint';
 import { Modal } from '#/ui/modal';
 import { SHORTCUTS } from './shortcuts';
 
-/** The keys of the desk, on `?`. */
+/** The keys of the editor, on `?`. */
 export function ShortcutList() {
   const [open, setOpen] = useState(false);
   return (
@@ -20,7 +20,7 @@ export function ShortcutList() {
           <Keyboard size={17} aria-hidden />
         </button>
       </Hint>
-      <Modal open={open} onClose={() => setOpen(false)} title="Keys of the desk">
+      <Modal open={open} onClose={() => setOpen(false)} title="Keys of the editor">
         <dl className="grid grid-cols-[10rem_1fr] gap-y-2 text-sm">
           {SHORTCUTS.map(([key, what]) => (
             <div key={key} className="contents">

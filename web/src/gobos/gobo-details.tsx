@@ -13,8 +13,8 @@ import { GoboFactsFields } from '#/parts/gobo/gobo-facts';
 /** A gobo of the shelf: what is known of it, its line view, and where it is used. */
 export function GoboDetails({ gobo, onClose }: { gobo: Gobo; onClose: () => void }) {
   const queryClient = useQueryClient();
-  const { name, tags, maker, makerNumber, origin, rights } = gobo;
-  const [facts, setFacts] = useState({ name, tags, maker, makerNumber, origin, rights });
+  const { name, tags, manufacturer, manufacturerNumber, origin, rights } = gobo;
+  const [facts, setFacts] = useState({ name, tags, manufacturer, manufacturerNumber, origin, rights });
   const [asked, setAsked] = useState(false);
   const { data: uses } = useQuery({
     queryKey: ['gobo uses', gobo.id],
@@ -34,19 +34,13 @@ export function GoboDetails({ gobo, onClose }: { gobo: Gobo; onClose: () => void
       if (!response.ok) throw Problem.from(response.status, error);
     },
     onSuccess: () => {
-      tell(`${gobo.name} is off the shelf. Profiles that use it keep it.`);
+      tell(`${gobo.name} is deleted. Profiles that use it keep it.`);
       done();
     },
   });
   const problem = save.error ?? remove.error;
   return (
-    <Modal
-      size="wide"
-      open
-      onClose={onClose}
-      title={gobo.name}
-      description={`${gobo.size} pixels a side, put on the shelf by ${gobo.author}.`}
-    >
+    <Modal size="wide" open onClose={onClose} title={gobo.name} description={`${gobo.size} pixels a side, added by ${gobo.author}.`}>
       <form
         className="grid min-h-0 grid-cols-[14rem_minmax(0,1fr)] gap-6 overflow-y-auto"
         onSubmit={(event) => {
@@ -55,7 +49,7 @@ export function GoboDetails({ gobo, onClose }: { gobo: Gobo; onClose: () => void
         }}
       >
         <div className="flex flex-col gap-3">
-          <img src={gobo.picture} alt={`Picture of ${gobo.name}`} className="w-full rounded-full bg-black" />
+          <img src={gobo.picture} alt={`${gobo.name}, as light`} className="w-full rounded-full bg-black" />
           <figure className="rounded-md bg-[#fff] p-2">
             <img src={gobo.outline} alt={`Line view of ${gobo.name}`} className="w-full" />
           </figure>
@@ -69,7 +63,7 @@ export function GoboDetails({ gobo, onClose }: { gobo: Gobo; onClose: () => void
             <ul className="text-sm">
               {uses?.map((use) => (
                 <li key={`${use.profileId} ${use.revision}`}>
-                  <Link to={`/desk/${use.profileId}`} className="text-kite-text underline underline-offset-2">
+                  <Link to={`/editor/${use.profileId}`} className="text-kite-text underline underline-offset-2">
                     {use.name}
                   </Link>{' '}
                   <span className="text-muted">{use.revision === null ? 'in a draft' : `revision ${use.revision}`}</span>
@@ -80,10 +74,10 @@ export function GoboDetails({ gobo, onClose }: { gobo: Gobo; onClose: () => void
           <Refusal says={problem?.message} />
           <div className="mt-auto flex justify-between">
             <Button quiet onClick={() => (asked ? remove.mutate() : setAsked(true))}>
-              {asked ? 'Yes, take it off the shelf' : 'Take off the shelf'}
+              {asked ? 'Yes, delete it' : 'Delete'}
             </Button>
             <Button main type="submit">
-              Keep what is said
+              Save
             </Button>
           </div>
         </div>

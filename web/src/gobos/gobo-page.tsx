@@ -22,13 +22,13 @@ export function GoboPage() {
       <TopLine
         trail={
           <h1 className="font-semibold">
-            Gobos {data && search === '' && <span className="ml-1 font-normal text-muted">{`${data.length} on the shelf`}</span>}
+            Gobos {data && search === '' && <span className="ml-1 font-normal text-muted">{`${data.length} gobos`}</span>}
           </h1>
         }
       >
         <Button main onClick={() => setTaking(true)}>
           <Upload size={16} aria-hidden />
-          Take in a picture
+          Import a picture
         </Button>
       </TopLine>
       <main className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
@@ -39,7 +39,7 @@ export function GoboPage() {
             aria-label="Find gobos"
             autoFocus
             value={search}
-            placeholder="Name, tag, maker, number or origin"
+            placeholder="Name, tag, manufacturer, number or origin"
             className="min-h-11 w-full rounded-lg border border-line bg-panel pr-4 pl-11 text-base"
             onChange={(event) => setSearch(event.currentTarget.value)}
           />
@@ -48,11 +48,11 @@ export function GoboPage() {
         {data && data.length > 0 && <GoboGrid gobos={data} onChoose={setChosen} />}
         {data?.length === 0 && (
           <div className="mx-auto mt-20 max-w-md text-center">
-            <h2 className="text-lg font-semibold break-words">{search === '' ? 'No gobos yet' : `Nothing fits “${search}”`}</h2>
+            <h2 className="text-lg font-semibold break-words">{search === '' ? 'No gobos yet' : `Nothing fits '${search}'`}</h2>
             <p className="mt-2 text-muted">
               {search === ''
-                ? 'Take in a picture: a photograph of a gobo, a drawing, a scan. It is cut, checked and kept here for every profile.'
-                : 'Try fewer words: a name, a tag, or the number that the maker gives it.'}
+                ? 'Import a picture: a photograph of a gobo, a drawing, a scan. It is cut, checked and kept here for every profile.'
+                : 'Try fewer words: a name, a tag, or the number that the manufacturer gives it.'}
             </p>
           </div>
         )}

@@ -40,7 +40,7 @@ export function IntakeReport({
       onClose={onClose}
       title={
         going
-          ? `Taking in file ${Math.min(total, done + 1)} of ${total}`
+          ? `Importing file ${Math.min(total, done + 1)} of ${total}`
           : done < total
             ? `Stopped after ${done} of ${total} files`
             : 'Taken in'
@@ -50,16 +50,16 @@ export function IntakeReport({
       {going && (
         <div className="flex items-center gap-3">
           <progress
-            className="h-2 flex-1 appearance-none overflow-hidden rounded-full bg-trough [&::-webkit-progress-bar]:bg-trough [&::-webkit-progress-value]:bg-kite"
+            className="h-2 flex-1 appearance-none overflow-hidden rounded-full bg-trough [&::-webkit-progress-bar]:bg-trough [&::-webkit-progress-value]:bg-kite-text"
             value={done}
             max={total}
-            aria-label="Files taken in"
+            aria-label="Files imported"
           />
           <Button onClick={onStop}>Stop</Button>
         </div>
       )}
       {run.trouble && (
-        <Notice severity="error" where="What came in before stays.">
+        <Notice severity="error" where="What was imported before stays.">
           {run.trouble}
         </Notice>
       )}
@@ -113,7 +113,7 @@ function summary(taken: number, waiting: number, done: number, total: number) {
   if (waiting > 0)
     return `${taken} of ${total} files are in the library; ${waiting === 1 ? 'one waits' : `${waiting} wait`} for your answer.`;
   if (taken === total) return total === 1 ? 'The file is in the library.' : `All ${total} files are in the library.`;
-  if (taken === 0) return total === 1 ? 'The file was refused; nothing was changed.' : 'No file was taken in; nothing was changed.';
+  if (taken === 0) return total === 1 ? 'The file was refused; nothing was changed.' : 'No file was imported; nothing was changed.';
   return `${taken} of ${total} files are in the library; the others were refused.`;
 }
 
@@ -129,11 +129,11 @@ function Question({
 }) {
   const [leftOut, setLeftOut] = useState(false);
   const all = RANKS.reduce((sum, each) => sum + (question.counts[each.rank] ?? 0), 0);
-  if (leftOut) return <p className="text-sm text-muted">{`${file} was left out; nothing of it was kept.`}</p>;
+  if (leftOut) return <p className="text-sm text-muted">{`${file} was left out; nothing was imported.`}</p>;
   return (
     <article aria-label={`A question about ${file}`} className="flex flex-col gap-2.5 rounded-lg border border-warning p-4">
       <h3 className="font-semibold break-words">{`${question.manufacturer} ${question.name}`}</h3>
-      <p className="text-sm break-words">{`${file} is that profile by its id, but not what the library holds as its revision ${question.revision}:`}</p>
+      <p className="text-sm break-words">{`${file} has this profile's id but differs from revision ${question.revision}:`}</p>
       {all === 0 ? (
         <p className="text-sm text-muted">Nothing differs that a show would notice; only how the file is written.</p>
       ) : (
@@ -155,8 +155,8 @@ function Question({
         {all > question.says.length && <li>{`and ${all - question.says.length} more`}</li>}
       </ul>
       <div className="flex flex-wrap gap-2">
-        <Button onClick={() => onDecide('NEXT')}>{`Take it in as revision ${question.revision + 1}`}</Button>
-        <Button onClick={() => onDecide('OWN')}>As a profile of its own</Button>
+        <Button onClick={() => onDecide('NEXT')}>{`Import as revision ${question.revision + 1}`}</Button>
+        <Button onClick={() => onDecide('OWN')}>Import as a separate profile</Button>
         <Button quiet onClick={() => setLeftOut(true)}>
           Leave it out
         </Button>
@@ -169,7 +169,7 @@ function Result({ result, onOpen }: { result: IntakeResult; onOpen: () => void }
   const navigate = useNavigate();
   if (!result.accepted) {
     return (
-      <Notice severity="error" where="Nothing of it was kept.">
+      <Notice severity="error" where="Nothing was imported.">
         <span className="break-words">{result.refused}</span>
       </Notice>
     );
@@ -187,11 +187,11 @@ function Result({ result, onOpen }: { result: IntakeResult; onOpen: () => void }
           </p>
         </div>
         <Link
-          to={`/desk/${profileId}`}
+          to={`/editor/${profileId}`}
           onClick={onOpen}
           className="inline-flex min-h-8 items-center rounded-md border border-line bg-raised px-3.5 text-sm hover:border-muted"
         >
-          Open on the desk
+          Edit
         </Link>
       </div>
       <div className="flex flex-col gap-1.5">
@@ -199,13 +199,13 @@ function Result({ result, onOpen }: { result: IntakeResult; onOpen: () => void }
           <ModeLine key={index} mode={mode} />
         ))}
       </div>
-      {problems.length === 0 && <p className="text-sm text-good">Nothing is wrong with it.</p>}
+      {problems.length === 0 && <p className="text-sm text-good">No problems found.</p>}
       <FindingList
         findings={problems}
-        mended="Mended in the draft; publish it on the desk."
+        mended="Mended in the draft; publish it in the editor."
         onShow={({ mode, channel }) => {
           onOpen();
-          void navigate(`/desk/${profileId}${mode === null ? '' : `?mode=${mode}`}${channel === null ? '' : `&channel=${channel}`}`);
+          void navigate(`/editor/${profileId}${mode === null ? '' : `?mode=${mode}`}${channel === null ? '' : `&channel=${channel}`}`);
         }}
         onFix={async (problem) => (problem.fix ? mend(profileId, revision, problem.fix) : null)}
       />

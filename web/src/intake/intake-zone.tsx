@@ -37,15 +37,15 @@ export function IntakeZone({ children }: { children: ReactNode }) {
         accept=".gdtf"
         multiple
         hidden
-        aria-label="GDTF files to take in"
+        aria-label="GDTF files to import"
         onChange={(event) => {
           take([...(event.currentTarget.files ?? [])]);
           event.currentTarget.value = '';
         }}
       />
       {over && (
-        <div className="pointer-events-none fixed inset-3 z-50 grid place-items-center rounded-lg border-2 border-dashed border-kite bg-ground/85">
-          <p className="text-lg font-semibold">Let go to take the files in</p>
+        <div className="pointer-events-none fixed inset-3 z-50 grid place-items-center rounded-lg border-2 border-dashed border-kite-text bg-ground/85">
+          <p className="text-lg font-semibold">Let go to import the files</p>
         </div>
       )}
       {run && (

@@ -10,7 +10,7 @@ export async function mend(profileId: string, revision: number, fix: Edit) {
   try {
     const draft = await answer(api.POST('/api/profiles/{profileId}/draft', { params: { path: { profileId }, query: {} } }));
     if (draft.baseRevision !== revision) {
-      return `A draft on revision ${draft.baseRevision} is open already; open it on the desk and look there.`;
+      return `A draft on revision ${draft.baseRevision} is open already; open it in the editor and look there.`;
     }
     await answer(
       api.POST('/api/drafts/{draftId}/edits', {
@@ -20,6 +20,6 @@ export async function mend(profileId: string, revision: number, fix: Edit) {
     );
     return null;
   } catch (refused) {
-    return refused instanceof Problem ? refused.message : 'Something went wrong; nothing was changed.';
+    return refused instanceof Problem ? refused.message : 'It is not certain that this was saved; reload to see.';
   }
 }

@@ -44,6 +44,8 @@ export function RunLines({ lines, className = '' }: { lines: IntakeFile[]; class
       </div>
       <div
         ref={pane}
+        // a pane that scrolls and holds no control is scrolled by keys
+        // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex
         tabIndex={0}
         role="region"
         aria-label="Report by file"
@@ -67,7 +69,7 @@ export function RunLines({ lines, className = '' }: { lines: IntakeFile[]; class
                 <span className="truncate text-muted" title={line.says}>
                   {line.profileId ? (
                     <Link to={`/profile/${line.profileId}`} className="underline underline-offset-2">
-                      {line.says || 'Read it'}
+                      {line.says || 'View'}
                     </Link>
                   ) : (
                     line.says

@@ -9,19 +9,20 @@ import { useIntake } from '#/parts/files/intake';
 import { RunLines } from './run-lines';
 import { runQuery, runsQuery } from './run-query';
 import { isLeft } from './use-run';
+import { moment } from '#/ui/dates';
 
 function when(startedAt: string) {
-  return `${startedAt.slice(0, 16).replace('T', ' ')} UTC`;
+  return moment(startedAt);
 }
 
-/** What came in: every import, the newest first. */
+/** Imports: every import, the newest first. */
 export function RunsPage() {
   const { data, error } = useQuery(runsQuery);
-  if (error) return <CannotShow title="What came in cannot be shown" error={error} />;
+  if (error) return <CannotShow title="Imports cannot be shown" error={error} />;
   return (
     <>
-      <title>What came in · Yellow Kite</title>
-      <TopLine trail={<Trail places={[{ text: 'Library', to: '/' }]} here="What came in" />} />
+      <title>Imports · Yellow Kite</title>
+      <TopLine trail={<Trail places={[{ text: 'Library', to: '/' }]} here="Imports" />} />
       <main className="min-h-0 flex-1 overflow-y-auto p-6">
         {data?.length === 0 && (
           <p className="py-8 text-center text-muted">No file has come in yet. Drop .gdtf files anywhere on the page.</p>
@@ -61,13 +62,13 @@ export function RunPage() {
   if (!data) return null;
   return (
     <>
-      <title>What came in · Yellow Kite</title>
+      <title>Imports · Yellow Kite</title>
       <TopLine
         trail={
           <Trail
             places={[
               { text: 'Library', to: '/' },
-              { text: 'What came in', to: '/intake' },
+              { text: 'Imports', to: '/intake' },
             ]}
             here={when(data.run.startedAt)}
           />

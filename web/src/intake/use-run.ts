@@ -62,7 +62,10 @@ export function useRun() {
       trouble: left.length === 0 ? 'None of the files that are left were among those that you chose.' : null,
     });
     const waiting = batches(
-      left.map((line) => ({ position: line.position, file: files.get(line.position)! })),
+      left.flatMap(({ position }) => {
+        const file = files.get(position);
+        return file ? [{ position, file }] : [];
+      }),
       begun.files.length,
     );
     const signal = stop.current.signal;
@@ -72,7 +75,8 @@ export function useRun() {
         try {
           keep(batch, await sendBatch(id, batch, signal, begun.files.length > FEW));
         } catch (problem) {
-          if (!signal.aborted) trouble = problem instanceof Error ? problem.message : 'Something went wrong.';
+          if (!signal.aborted)
+            trouble = problem instanceof Error ? problem.message : 'It is not certain that this was saved; reload to see.';
         }
       }
     }
@@ -118,7 +122,7 @@ export function useRun() {
     try {
       keep([{ position, file }], await sendBatch(run.id, [{ position, file }], new AbortController().signal, run.lines.length > FEW, same));
     } catch (problem) {
-      trouble = problem instanceof Error ? problem.message : 'Something went wrong.';
+      trouble = problem instanceof Error ? problem.message : 'It is not certain that this was saved; reload to see.';
     }
     await settle(run.id, trouble);
   }

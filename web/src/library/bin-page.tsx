@@ -6,8 +6,9 @@ import { TopLine } from '#/ui/top-line';
 import { Button } from '#/ui/button';
 import { Refusal } from '#/ui/refusal';
 import { Trail } from '#/ui/trail';
+import { dayOf } from '#/ui/dates';
 
-/** What was thrown away, until it goes for good. */
+/** What was deleted, until it is gone for good. */
 export function BinPage() {
   const queryClient = useQueryClient();
   const { data, error } = useQuery({ queryKey: ['bin'], queryFn: () => answer(api.GET('/api/bin')) });
@@ -22,7 +23,7 @@ export function BinPage() {
       <TopLine trail={<Trail places={[{ text: 'Library', to: '/' }]} here="Bin" />} />
       <main className="min-h-0 flex-1 overflow-y-auto p-6">
         <Refusal says={restore.error?.message} />
-        {data?.length === 0 && <p className="py-8 text-center text-muted">The bin is empty. What is thrown away lies here for 30 days.</p>}
+        {data?.length === 0 && <p className="py-8 text-center text-muted">The bin is empty. What is deleted stays here for 30 days.</p>}
         <ul>
           {data?.map((each) => (
             <li
@@ -30,11 +31,11 @@ export function BinPage() {
               className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto] items-center gap-4 border-t border-line px-2 py-2.5 text-sm"
             >
               <Link to={`/profile/${each.id}`} className="truncate hover:underline">
-                <span className="text-muted">{each.maker}</span> <span className="font-semibold">{each.name}</span>
+                <span className="text-muted">{each.manufacturer}</span> <span className="font-semibold">{each.name}</span>
               </Link>
-              <span className="text-muted">{`thrown away by ${each.by} on ${each.at.slice(0, 10)}; ${each.kept ? 'kept, because others stand on it' : `goes on ${each.goesAt.slice(0, 10)}`}`}</span>
+              <span className="text-muted">{`deleted by ${each.by} on ${dayOf(each.at)}; ${each.kept ? 'kept: other profiles are based on it' : `deleted for good on ${dayOf(each.goesAt)}`}`}</span>
               <Button disabled={restore.isPending} onClick={() => restore.mutate(each.id)}>
-                Take out
+                Restore
               </Button>
             </li>
           ))}

@@ -26,16 +26,16 @@ export function ChosenBar({ chosen, onNone }: { chosen: ReadonlySet<string>; onN
     onError: (error) => tell(error.message),
   });
   return (
-    <section aria-label="Chosen profiles" className="flex flex-wrap items-center gap-3 border-t border-line bg-panel px-5 py-2.5">
-      <p className="mr-auto text-sm">{counted(chosen.size, 'profile chosen', 'profiles chosen')}</p>
+    <section aria-label="Selected profiles" className="flex flex-wrap items-center gap-3 border-t border-line bg-panel px-5 py-2.5">
+      <p className="mr-auto text-sm">{counted(chosen.size, 'profile selected', 'profiles selected')}</p>
       <Button quiet onClick={onNone}>
-        Choose none
+        Clear selection
       </Button>
       <Button quiet disabled={bin.isPending} onClick={() => bin.mutate()}>
         <Trash2 size={16} aria-hidden />
-        Into the bin
+        Move to the bin
       </Button>
-      <PanelButton text="To another maker" title="Move to another maker">
+      <PanelButton text="To another manufacturer" title="Move to another manufacturer">
         {(close) => (
           <Move
             ids={ids}
@@ -48,11 +48,11 @@ export function ChosenBar({ chosen, onNone }: { chosen: ReadonlySet<string>; onN
       </PanelButton>
       <Link to={`/releases/new?${query}`} className={buttonLook({})}>
         <PackagePlus size={16} aria-hidden />
-        Put into a release
+        Add to a release
       </Link>
       <a href={`/api/export.zip?${query}`} download className={buttonLook({})}>
         <Download size={16} aria-hidden />
-        Take away as one ZIP
+        Export as one ZIP
       </a>
     </section>
   );
@@ -60,16 +60,16 @@ export function ChosenBar({ chosen, onNone }: { chosen: ReadonlySet<string>; onN
 
 function Move({ ids, onDone }: { ids: string[]; onDone: () => void }) {
   const queryClient = useQueryClient();
-  const [maker, setMaker] = useState('');
+  const [manufacturer, setManufacturer] = useState('');
   const move = useMutation({
-    mutationFn: () => answer(api.POST('/api/profiles/move', { body: { profiles: ids, maker } })),
+    mutationFn: () => answer(api.POST('/api/profiles/move', { body: { profiles: ids, manufacturer } })),
     onSuccess: (lines) => {
       void queryClient.invalidateQueries({ queryKey: ['library'] });
       void queryClient.invalidateQueries({ queryKey: ['profile'] });
       const left = lines.filter((line) => !line.moved);
       tell(
         [
-          `${counted(lines.length - left.length, 'profile belongs', 'profiles belong')} to ${maker} now.`,
+          `${counted(lines.length - left.length, 'profile belongs', 'profiles belong')} to ${manufacturer} now.`,
           ...left.slice(0, 3).map((line) => `${line.name}: ${line.why}`),
           left.length > 3 ? `${left.length - 3} more were not moved.` : '',
         ]
@@ -84,13 +84,13 @@ function Move({ ids, onDone }: { ids: string[]; onDone: () => void }) {
       className="flex flex-col gap-3"
       onSubmit={(event) => {
         event.preventDefault();
-        if (maker.trim() !== '') move.mutate();
+        if (manufacturer.trim() !== '') move.mutate();
       }}
     >
-      <TextField label="Maker" value={maker} onChange={setMaker} maxLength={120} autoFocus />
-      <p className="text-sm text-muted">A file says who makes the lamp, so each profile gets a revision of its own.</p>
+      <TextField label="Manufacturer" value={manufacturer} onChange={setManufacturer} maxLength={120} autoFocus />
+      <p className="text-sm text-muted">A file says who makes the fixture, so each profile gets a revision of its own.</p>
       <Refusal says={move.error?.message} />
-      <Button main type="submit" className="self-end" disabled={maker.trim() === '' || move.isPending}>
+      <Button main type="submit" className="self-end" disabled={manufacturer.trim() === '' || move.isPending}>
         {move.isPending ? 'Moving …' : 'Move'}
       </Button>
     </form>

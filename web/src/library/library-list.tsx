@@ -15,13 +15,13 @@ const TYPING_MS = 900;
 const SECTIONS = {
   HOUSE: 'House shelf',
   REFERENCE: 'Reference shelf',
-  PART: 'Fits in part',
+  PART: 'Partial matches',
   PLACEHOLDER: 'Placeholders',
 };
 const EXPLAINED = {
   HOUSE: '',
   REFERENCE: 'arrived in releases, to be read and copied',
-  PART: 'the nearest candidates; each row says what it lacks',
+  PART: 'the nearest candidates; each row says what is missing',
   PLACEHOLDER: 'a footprint, and nothing of what the channels do',
 };
 
@@ -60,7 +60,7 @@ export function LibraryList({
   onLeave: () => void;
   ref: Ref<ListHandle>;
 }) {
-  const pane = useRef<HTMLElement>(null);
+  const pane = useRef<HTMLDivElement>(null);
   const navigate = useNavigate();
   const [active, setActive] = useState(0);
   const [follow, setFollow] = useState(false); // whether the focus goes where the keys lead
@@ -124,9 +124,13 @@ export function LibraryList({
   }
 
   return (
-    <section
+    // its rows take the focus; keys that none of them uses move between them
+    // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions
+    <div
       ref={pane}
+      role="feed"
       aria-label="Profiles"
+      aria-busy={false}
       className="min-h-0 flex-1 overflow-y-auto px-3 pb-4"
       onKeyDown={onKeyDown}
       onBlur={(event) => {
@@ -160,7 +164,7 @@ export function LibraryList({
           );
         })}
       </div>
-    </section>
+    </div>
   );
 }
 

@@ -53,7 +53,7 @@ export function LibraryPage({ news }: { news: ReactNode }) {
         }
       >
         <Link to="/intake" className={buttonLook({ quiet: true })}>
-          What came in
+          Imports
         </Link>
         <Link to="/bin" className={buttonLook({ quiet: true })}>
           Bin
@@ -64,7 +64,7 @@ export function LibraryPage({ news }: { news: ReactNode }) {
         </Button>
         <Button main onClick={choose}>
           <Upload size={16} aria-hidden />
-          Take in files
+          Import files
         </Button>
       </TopLine>
       <main className="flex min-h-0 flex-1">
@@ -79,7 +79,7 @@ export function LibraryPage({ news }: { news: ReactNode }) {
                 aria-label="Find profiles"
                 autoFocus
                 value={search}
-                placeholder="Maker, model, mode, or what it can do: “16 bit pan”, “uv”, “17 channels”"
+                placeholder="Manufacturer, model, mode, or what it can do: 16 bit pan, uv, 17 channels"
                 className="min-h-11 w-full rounded-lg border border-line bg-panel pr-4 pl-11 text-base"
                 onKeyDown={(event) => {
                   if (event.key !== 'ArrowDown') return;
@@ -108,15 +108,15 @@ export function LibraryPage({ news }: { news: ReactNode }) {
             </p>
           )}
           {empty && (
-            <Empty title="No profiles yet" text="Drop a .gdtf file anywhere on this page, choose Take in files, or write a new profile." />
+            <Empty title="No profiles yet" text="Drop a .gdtf file anywhere on this page, choose Import files, or write a new profile." />
           )}
           {data && !empty && data.found === 0 && (
             <Empty
-              title={search.trim() === '' ? 'Nothing is left' : `Nothing fits “${search}”`}
+              title={search.trim() === '' ? 'No profile is left' : `Nothing fits '${search}'`}
               text={
                 isNarrowed(params)
-                  ? 'The list is narrowed on the left; “Show all” there widens it again.'
-                  : 'Try fewer words: a maker, a model, a mode, or an attribute such as Zoom or ColorAdd_UV.'
+                  ? "The list is narrowed on the left; 'Show all' there widens it again."
+                  : 'Try fewer words: a manufacturer, a model, a mode, or an attribute such as Zoom or ColorAdd_UV.'
               }
             />
           )}

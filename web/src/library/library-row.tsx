@@ -18,7 +18,7 @@ type Row = {
   style: CSSProperties;
 };
 
-/** A profile in the list: picture, names, modes with their tails, and how it stands. One of ours opens on the desk, one of the Reference shelf to be read. */
+/** A profile in the list: picture, names, modes with their tails, and how it stands. One of ours opens in the editor, one of the Reference shelf to be read. */
 export const LibraryRow = memo(
   function LibraryRow({ index, count, profile, isActive, isChosen, onActive, onToggle, style }: Row) {
     if (!profile) return <div style={style} data-index={index} className="border-b border-line" />;
@@ -28,7 +28,7 @@ export const LibraryRow = memo(
       <article
         style={style}
         data-index={index}
-        aria-label={`${profile.maker} ${profile.name}`}
+        aria-label={`${profile.manufacturer} ${profile.name}`}
         aria-posinset={index + 1}
         aria-setsize={count}
         className="flex items-center border-b border-line contain-strict"
@@ -41,34 +41,34 @@ export const LibraryRow = memo(
             checked={isChosen}
             disabled={!readable}
             onChange={() => onToggle(profile.id)}
-            className="accent-kite"
+            className="accent-kite-text"
           />
         </label>
         <Link
-          to={profile.shelf === 'HOUSE' ? `/desk/${profile.id}` : `/profile/${profile.id}`}
+          to={profile.shelf === 'HOUSE' ? `/editor/${profile.id}` : `/profile/${profile.id}`}
           tabIndex={isActive ? 0 : -1}
           onFocus={onActive}
           className="grid h-full min-w-0 flex-1 grid-cols-[3.25rem_minmax(9rem,15rem)_minmax(0,1fr)_9.5rem] items-center gap-4 rounded-md px-2 outline-offset-[-2px] hover:bg-panel"
         >
           <Picture profile={profile} />
           <span className="min-w-0">
-            <span className="block truncate text-sm text-muted" title={profile.maker}>
-              {profile.maker}
+            <span className="block truncate text-sm text-muted" title={profile.manufacturer}>
+              {profile.manufacturer}
             </span>
             <span className="block truncate font-semibold" title={profile.name}>
               {profile.name}
             </span>
-            {profile.load && (
+            {profile.productionVersion && (
               <span
                 className="block truncate text-sm text-muted"
-                title={`${profile.load.production}, from ${profile.load.origin}, revision ${profile.load.revision}`}
-              >{`for ${profile.load.production}`}</span>
+                title={`${profile.productionVersion.production}, from ${profile.productionVersion.origin}, revision ${profile.productionVersion.revision}`}
+              >{`for ${profile.productionVersion.production}`}</span>
             )}
             {profile.missing.length > 0 && (
               <span
                 className="block truncate text-sm text-warning"
-                title={`without ${profile.missing.join(', ')}`}
-              >{`without ${profile.missing.join(', ')}`}</span>
+                title={`missing: ${profile.missing.join(', ')}`}
+              >{`missing: ${profile.missing.join(', ')}`}</span>
             )}
           </span>
           <span className="flex min-w-0 flex-col gap-0.5 text-sm">
@@ -83,8 +83,8 @@ export const LibraryRow = memo(
           <Link
             to={`/profile/${profile.id}`}
             tabIndex={-1}
-            aria-label={`Read ${profile.name}`}
-            title={`Read ${profile.name}`}
+            aria-label={`View ${profile.name}`}
+            title={`View ${profile.name}`}
             className="ml-1 grid size-10 shrink-0 place-items-center rounded-md text-muted hover:bg-raised hover:text-text"
           >
             <BookOpen size={17} aria-hidden />

@@ -2,7 +2,7 @@ import { useState, type ReactNode } from 'react';
 import type { Library } from '#/api/types';
 import { PanelButton } from '#/ui/panel-button';
 import { isNarrowed, toggled, withValue, type ListKey } from '#/parts/profile/library-search';
-import { MakerFacts } from '#/parts/profile/manufacturer-facts';
+import { ManufacturerFacts } from '#/parts/profile/manufacturer-facts';
 import { SavedSearches } from './saved-searches';
 
 const CATEGORIES: Record<string, string> = {
@@ -34,7 +34,7 @@ type Change = (to: URLSearchParams) => void;
 /** What the list is narrowed by. Each value says how many profiles there are with it, as everything else stands. */
 export function NarrowingPanel({ library, params, onChange }: { library: Library; params: URLSearchParams; onChange: Change }) {
   const { left } = library;
-  const makers = params.getAll('maker');
+  const manufacturers = params.getAll('manufacturer');
   const list = (key: ListKey, label: string, counts: Record<string, number>, words: Record<string, string> = {}) => (
     <Values
       label={label}
@@ -63,11 +63,11 @@ export function NarrowingPanel({ library, params, onChange }: { library: Library
       </div>
       {list('shelf', 'Shelf', left.shelves, SHELVES)}
       <div className="empty:hidden">
-        {list('maker', 'Maker', left.makers)}
-        {makers.map((name) => (
+        {list('manufacturer', 'Manufacturer', left.manufacturers)}
+        {manufacturers.map((name) => (
           <div key={name} className="-ml-2">
             <PanelButton text={`About ${name}`} title={`About ${name}`}>
-              {(close) => <MakerFacts name={name} onDone={close} />}
+              {(close) => <ManufacturerFacts name={name} onDone={close} />}
             </PanelButton>
           </div>
         ))}
@@ -96,7 +96,7 @@ export function NarrowingPanel({ library, params, onChange }: { library: Library
         value={params.get('cells') ?? ''}
         onValue={(value) => onChange(withValue(params, 'cells', value))}
       />
-      {list('attribute', 'It must have', left.attributes)}
+      {list('attribute', 'Attributes', left.attributes)}
       {list('state', 'Checks', left.states, STATES)}
       <Either
         label="Proven on the bench"
@@ -112,7 +112,7 @@ export function NarrowingPanel({ library, params, onChange }: { library: Library
           aria-label="Changed since"
           value={params.get('since') ?? ''}
           onChange={(event) => onChange(withValue(params, 'since', event.currentTarget.value))}
-          className="min-h-8 w-full rounded-sm border border-line bg-trough px-2 font-mono"
+          className="min-h-8 w-full rounded-sm border border-edge bg-trough px-2 font-mono"
         />
       </Group>
     </aside>
@@ -152,7 +152,7 @@ function Values({
         {shown.map((value) => (
           <li key={value}>
             <label className="flex min-h-7 cursor-pointer items-center gap-2 rounded-sm px-1 hover:bg-raised">
-              <input type="checkbox" checked={chosen.includes(value)} onChange={() => onToggle(value)} className="accent-kite" />
+              <input type="checkbox" checked={chosen.includes(value)} onChange={() => onToggle(value)} className="accent-kite-text" />
               <span className="min-w-0 flex-1 truncate" title={words[value] ?? value}>
                 {words[value] ?? value}
               </span>
@@ -204,7 +204,7 @@ function Figure({ label, value, onValue }: { label: string; value: string; onVal
       maxLength={4}
       value={value}
       onChange={(event) => onValue(event.currentTarget.value.replace(/\D/g, ''))}
-      className="min-h-8 w-16 rounded-sm border border-line bg-trough px-2 text-right font-mono"
+      className="min-h-8 w-16 rounded-sm border border-edge bg-trough px-2 text-right font-mono"
     />
   );
 }

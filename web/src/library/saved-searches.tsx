@@ -10,7 +10,7 @@ import { TextField } from '#/ui/text-field';
 /** Searches that the house keeps: each opens as it was, and what is looked for now can be kept. */
 export function SavedSearches({ params, onChoose }: { params: URLSearchParams; onChoose: (params: URLSearchParams) => void }) {
   return (
-    <PanelButton text="Kept searches" title="Kept searches">
+    <PanelButton text="Saved searches" title="Saved searches">
       {(close) => (
         <Kept
           params={params}
@@ -43,7 +43,7 @@ function Kept({ params, onChoose }: { params: URLSearchParams; onChoose: (params
   return (
     <div className="flex flex-col gap-4">
       {data?.length === 0 && !says && (
-        <p className="text-sm text-muted">None yet. Look for something, or narrow the list, and keep that here under a name.</p>
+        <p className="text-sm text-muted">None yet. Search for something, or narrow the list, and save that here under a name.</p>
       )}
       <ul>
         {data?.map((each) => (
@@ -51,14 +51,14 @@ function Kept({ params, onChoose }: { params: URLSearchParams; onChoose: (params
             <button
               type="button"
               onClick={() => onChoose(new URLSearchParams(each.search))}
-              title={`Kept by ${each.author}`}
+              title={`Saved by ${each.author}`}
               className="min-h-8 min-w-0 flex-1 truncate rounded-md px-2 text-left text-sm hover:bg-raised"
             >
               {each.name}
             </button>
             <button
               type="button"
-              aria-label={`Forget ${each.name}`}
+              aria-label={`Delete ${each.name}`}
               onClick={() => forget.mutate(each.id)}
               className="grid size-8 place-items-center rounded-md text-muted hover:bg-raised hover:text-text"
             >
@@ -75,10 +75,10 @@ function Kept({ params, onChoose }: { params: URLSearchParams; onChoose: (params
             keep.mutate();
           }}
         >
-          <TextField label="Keep this search as" value={name} onChange={setName} maxLength={120} autoFocus />
+          <TextField label="Save this search as" value={name} onChange={setName} maxLength={120} autoFocus />
           <Refusal says={keep.error?.message} />
           <Button type="submit" main className="self-end" disabled={name.trim() === '' || keep.isPending}>
-            Keep
+            Save
           </Button>
         </form>
       )}

@@ -15,7 +15,7 @@ export function CopyToHouse({ profile }: { profile: ProfilePageView }) {
       answer(
         api.POST('/api/profiles', {
           body: {
-            manufacturer: profile.maker,
+            manufacturer: profile.manufacturer,
             name: profile.name,
             body: null,
             copyOf: profile.id,
@@ -27,7 +27,7 @@ export function CopyToHouse({ profile }: { profile: ProfilePageView }) {
       ),
     onSuccess: (draft) => {
       void queryClient.invalidateQueries({ queryKey: ['library'] });
-      void navigate(`/desk/${draft.profileId}`);
+      void navigate(`/editor/${draft.profileId}`);
     },
     onError: (error) => tell(error.message),
   });

@@ -11,25 +11,21 @@ import { TextField } from '#/ui/text-field';
 import { FactsOfTheFixture } from './profile-facts';
 import { ProfileSources } from './profile-sources';
 
-/** Who the lamp is: picture, names, notes, where it came from and who uses it. */
+/** Who the fixture is: picture, names, notes, where it came from and who uses it. */
 export function ProfileAbout({ profile }: { profile: ProfilePageView }) {
   const category = profile.category === 'NONE' ? '' : profile.category.toLowerCase().replaceAll('_', ' ');
   const { origin } = profile;
   return (
     <>
       {profile.picture && (
-        <img
-          src={profile.picture}
-          alt={`Picture of ${profile.name}`}
-          className="aspect-square w-full rounded-lg bg-trough object-contain p-6"
-        />
+        <img src={profile.picture} alt={profile.name} className="aspect-square w-full rounded-lg bg-trough object-contain p-6" />
       )}
-      <section aria-label="About the lamp">
+      <section aria-label="About the fixture">
         <dl className="grid grid-cols-[6.5rem_minmax(0,1fr)] gap-y-1.5 text-sm [&>dd]:break-words [&>dt]:text-muted">
           <dt>Shelf</dt>
           <dd>{profile.shelf === 'HOUSE' ? 'House' : 'Reference'}</dd>
-          <dt>Maker</dt>
-          <dd>{profile.maker}</dd>
+          <dt>Manufacturer</dt>
+          <dd>{profile.manufacturer}</dd>
           <dt>Short name</dt>
           <dd>{profile.shortName || '–'}</dd>
           {category !== '' && (
@@ -79,12 +75,12 @@ export function ProfileAbout({ profile }: { profile: ProfilePageView }) {
       )}
       <section aria-label="Who uses it">
         <h2 className="mb-1 text-xs font-semibold text-muted">Who uses it</h2>
-        {profile.uses.length === 0 && <p className="text-sm text-muted">No copy and no production&rsquo;s load derives from it.</p>}
+        {profile.uses.length === 0 && <p className="text-sm text-muted">No copy and no production version derives from it.</p>}
         <ul className="flex flex-col gap-1 text-sm">
           {profile.uses.map((use) => (
             <li key={use.profileId}>
               <Link to={`/profile/${use.profileId}`} className="underline underline-offset-2">
-                {use.kind === 'LOAD' ? `Load for ${use.name}` : use.name}
+                {use.kind === 'PRODUCTION_VERSION' ? `Production version for ${use.name}` : use.name}
               </Link>
               <span className="text-muted">{`, from revision ${use.revision}`}</span>
             </li>
@@ -92,8 +88,8 @@ export function ProfileAbout({ profile }: { profile: ProfilePageView }) {
         </ul>
       </section>
       {profile.sameMaps.length > 0 && (
-        <section aria-label="Driven alike">
-          <h2 className="mb-1 text-xs font-semibold text-muted">Driven alike</h2>
+        <section aria-label="Same DMX map">
+          <h2 className="mb-1 text-xs font-semibold text-muted">Same DMX map</h2>
           <p className="mb-1 text-sm text-muted">The same DMX map under another name:</p>
           <ul className="flex flex-col gap-1 text-sm">
             {profile.sameMaps.map((same) => (
@@ -111,7 +107,7 @@ export function ProfileAbout({ profile }: { profile: ProfilePageView }) {
       <ProfileSources profileId={profile.id} />
       {profile.files.length > 0 && (
         <section aria-label="Files">
-          <h2 className="mb-1 text-xs font-semibold text-muted">In its file</h2>
+          <h2 className="mb-1 text-xs font-semibold text-muted">Files in the GDTF</h2>
           <ul className="font-mono text-xs text-muted">
             {profile.files.slice(0, 24).map((path) => (
               <li key={path} className="truncate" title={path}>
@@ -123,7 +119,7 @@ export function ProfileAbout({ profile }: { profile: ProfilePageView }) {
         </section>
       )}
       <figure className="mt-auto flex items-center gap-3">
-        <img src={`/api/profiles/${profile.id}/code.svg`} alt="Code that leads to this page" className="size-24 rounded-sm" />
+        <img src={`/api/profiles/${profile.id}/code.svg`} alt="QR code of this page" className="size-24 rounded-sm" />
         <figcaption className="text-xs text-muted">Leads back to this page; it also stands on every printed chart.</figcaption>
       </figure>
     </>
@@ -174,7 +170,7 @@ function TagsForm({ profile, close }: { profile: ProfilePageView; close: () => v
       <p className="text-sm text-muted">The library&rsquo;s search finds it by these, too.</p>
       <Refusal says={field ? null : save.error?.message} />
       <Button main type="submit" className="self-end" disabled={save.isPending}>
-        Keep
+        Save
       </Button>
     </form>
   );

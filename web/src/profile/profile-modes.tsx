@@ -27,7 +27,7 @@ export function ProfileModes({ profile }: { profile: ProfilePageView }) {
               type="button"
               aria-pressed={mode.number === chosen}
               onClick={() => setChosen(mode.number)}
-              className="w-full rounded-md border-l-3 border-transparent px-3 py-2 text-left hover:bg-panel aria-pressed:border-kite aria-pressed:bg-panel"
+              className="w-full rounded-md border-l-3 border-transparent px-3 py-2 text-left hover:bg-panel aria-pressed:border-kite-text aria-pressed:bg-panel"
             >
               <ModeLine mode={mode.summary} />
             </button>

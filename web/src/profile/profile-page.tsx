@@ -39,7 +39,7 @@ function Page({ profile }: { profile: ProfilePageView }) {
       <title>{`${profile.name} · Yellow Kite`}</title>
       <TopLine
         trail={
-          <Trail places={[{ text: 'Library', to: '/' }, { text: profile.maker }]} here={profile.name}>
+          <Trail places={[{ text: 'Library', to: '/' }, { text: profile.manufacturer }]} here={profile.name}>
             <span className="shrink-0 rounded-sm border border-line px-1.5 py-0.5 text-xs text-muted">{`revision ${profile.revision}${profile.revision < profile.newest ? ` of ${profile.newest}` : ''}`}</span>
           </Trail>
         }
@@ -55,9 +55,9 @@ function Page({ profile }: { profile: ProfilePageView }) {
         )}
         <ExportMenu profileId={profile.id} />
         {profile.shelf === 'HOUSE' ? (
-          <Link to={`/desk/${profile.id}`} className={buttonLook({ main: true })}>
+          <Link to={`/editor/${profile.id}`} className={buttonLook({ main: true })}>
             <PencilLine size={16} aria-hidden />
-            Open on the desk
+            Edit
           </Link>
         ) : (
           <CopyToHouse profile={profile} />
@@ -85,9 +85,9 @@ function Warnings({ profile }: { profile: ProfilePageView }) {
     <>
       {profile.binned && (
         <Notice severity="warning" where="It stays readable until then">
-          {'This profile lies in the bin, and goes after 30 days. '}
+          {'This profile is in the bin, and is deleted after 30 days. '}
           <Link to="/bin" className="text-kite-text underline underline-offset-2">
-            Take it out
+            Delete
           </Link>
         </Notice>
       )}

@@ -22,8 +22,8 @@ export function ProfileSources({ profileId }: { profileId: string }) {
   });
   return (
     <section aria-label="Sources">
-      <h2 className="mb-1 text-xs font-semibold text-muted">Written from</h2>
-      {data?.length === 0 && <p className="text-sm text-muted">No chart and no photograph is kept yet.</p>}
+      <h2 className="mb-1 text-xs font-semibold text-muted">Sources</h2>
+      {data?.length === 0 && <p className="text-sm text-muted">No chart and no photograph yet.</p>}
       <ul className="flex flex-col gap-1 text-sm">
         {data?.map((source) => (
           <li key={source.name} className="flex items-center gap-1.5">
@@ -43,7 +43,7 @@ export function ProfileSources({ profileId }: { profileId: string }) {
         ref={chooser}
         type="file"
         hidden
-        aria-label="A chart or photograph of the lamp"
+        aria-label="A chart or photograph of the fixture"
         accept="application/pdf,image/png,image/jpeg,image/gif"
         onChange={(event) => {
           const file = event.currentTarget.files?.[0];

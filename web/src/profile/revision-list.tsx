@@ -9,6 +9,7 @@ import { Refusal } from '#/ui/refusal';
 import { TextField } from '#/ui/text-field';
 import { revisionsQuery, useWithdraw } from '#/parts/profile/profile-query';
 import { restsOn } from '#/parts/profile/rests-on';
+import { moment } from '#/ui/dates';
 
 /** All revisions: each is read, compared, taken away, made the base of a draft, or withdrawn. */
 export function RevisionList({ profile }: { profile: ProfilePageView }) {
@@ -20,8 +21,8 @@ export function RevisionList({ profile }: { profile: ProfilePageView }) {
     mutationFn: (revision: number) =>
       answer(api.POST('/api/profiles/{profileId}/draft', { params: { path: { profileId: profile.id }, query: { revision } } })),
     onSuccess: () => {
-      void queryClient.invalidateQueries({ queryKey: ['desk', profile.id] });
-      void navigate(`/desk/${profile.id}`);
+      void queryClient.invalidateQueries({ queryKey: ['editor', profile.id] });
+      void navigate(`/editor/${profile.id}`);
     },
     onError: (error) => setRefusal(error.message),
   });
@@ -46,7 +47,7 @@ export function RevisionList({ profile }: { profile: ProfilePageView }) {
               {each.number === profile.revision ? (
                 <span className="px-2 py-1.5 text-muted">shown</span>
               ) : (
-                <Quiet to={`/profile/${profile.id}?revision=${each.number}`} text="Read" />
+                <Quiet to={`/profile/${profile.id}?revision=${each.number}`} text="View" />
               )}
               {each.number > 1 && (
                 <Quiet
@@ -56,13 +57,13 @@ export function RevisionList({ profile }: { profile: ProfilePageView }) {
               )}
               {profile.shelf === 'HOUSE' && each.number < profile.newest && (
                 <Button quiet onClick={() => begin.mutate(each.number)}>
-                  Begin a draft from it
+                  Edit from this revision
                 </Button>
               )}
               {profile.shelf === 'HOUSE' && (
                 <PanelButton
                   text={each.withdrawn ? 'Withdrawn' : 'Withdraw'}
-                  title={each.withdrawn ? `Take revision ${each.number} back into use` : `Withdraw revision ${each.number}`}
+                  title={each.withdrawn ? `Use revision ${each.number} again` : `Withdraw revision ${each.number}`}
                 >
                   {(close) => <Withdraw profile={profile} revision={each} close={close} />}
                 </PanelButton>
@@ -77,11 +78,11 @@ export function RevisionList({ profile }: { profile: ProfilePageView }) {
 
 function facts(each: RevisionLine) {
   return [
-    `${each.at.slice(0, 16).replace('T', ' ')} UTC, ${each.author}`,
+    `${moment(each.at)}, ${each.author}`,
     each.facts.firmware === '' ? '' : `from firmware ${each.facts.firmware}`,
     each.facts.restsOn === 'UNSAID'
       ? ''
-      : `rests on ${restsOn(each.facts.restsOn)}${each.facts.fromWhom === '' ? '' : `, from ${each.facts.fromWhom}`}`,
+      : `based on ${restsOn(each.facts.restsOn)}${each.facts.fromWhom === '' ? '' : `, from ${each.facts.fromWhom}`}`,
   ]
     .filter((part) => part !== '')
     .join('; ');
@@ -108,14 +109,14 @@ function Withdraw({ profile, revision, close }: { profile: ProfilePageView; revi
       }}
     >
       {back ? (
-        <p className="text-sm text-muted">It no longer warns then.</p>
+        <p className="text-sm text-muted">Its warning goes.</p>
       ) : (
         <TextField label="Why it is not to be used" value={why} onChange={setWhy} maxLength={300} autoFocus />
       )}
       {!back && <p className="text-sm text-muted">It stays readable, and warns wherever it is shown.</p>}
       <Refusal says={withdraw.error?.message} />
       <Button main type="submit" className="self-end" disabled={withdraw.isPending || (!back && why.trim() === '')}>
-        {back ? 'Take back into use' : 'Withdraw'}
+        {back ? 'Use again' : 'Withdraw'}
       </Button>
     </form>
   );

@@ -47,9 +47,9 @@ export function UsedBy({ uses }: { uses: ProfileUse[] }) {
         <span key={use.profileId}>
           {index > 0 && ', '}
           <Link to={`/profile/${use.profileId}`} className="underline underline-offset-2">
-            {use.kind === 'LOAD' ? `the load for ${use.name}` : use.name}
+            {use.kind === 'PRODUCTION_VERSION' ? `the production version for ${use.name}` : use.name}
           </Link>
-          {use.kind === 'TWIN' ? ', the same lamp on the House shelf' : `, taken from revision ${use.revision}`}
+          {use.kind === 'TWIN' ? ', the same fixture on the House shelf' : `, taken from revision ${use.revision}`}
         </span>
       ))}
     </p>

@@ -14,6 +14,7 @@ import { TextField } from '#/ui/text-field';
 import { Trail } from '#/ui/trail';
 import { ChangeMark } from './change-mark';
 import { proposalQuery, releasesQuery } from './release-query';
+import { today } from '#/ui/dates';
 
 /** Gathers a release: the profiles of the one before and those that are added, each with a note that the differences propose. */
 export function GatherPage() {
@@ -55,7 +56,7 @@ function Gather({ last, proposals, onAdd }: { last: ReleaseLine | undefined; pro
   const navigate = useNavigate();
   const [house, setHouse] = useState(last?.house ?? '');
   const [title, setTitle] = useState('');
-  const [dated, setDated] = useState(() => new Date().toISOString().slice(0, 10));
+  const [dated, setDated] = useState(() => today());
   const [notes, setNotes] = useState('');
   const [left, setLeft] = useState<Record<string, boolean>>({});
   const [words, setWords] = useState<Record<string, string>>({});
@@ -108,7 +109,7 @@ function Gather({ last, proposals, onAdd }: { last: ReleaseLine | undefined; pro
         <div className="mx-auto grid max-w-5xl grid-cols-[17rem_minmax(0,1fr)] gap-8">
           <div className="flex flex-col gap-4">
             <TextField
-              label="From the house"
+              label="Publisher"
               value={house}
               onChange={setHouse}
               error={errorOf('house')}
@@ -130,17 +131,17 @@ function Gather({ last, proposals, onAdd }: { last: ReleaseLine | undefined; pro
                 type="date"
                 value={dated}
                 onChange={(event) => setDated(event.currentTarget.value)}
-                className="min-h-9 rounded-md border border-line bg-trough px-3 font-mono text-text"
+                className="min-h-9 rounded-md border border-edge bg-trough px-3 font-mono text-text"
               />
             </label>
             <label className="flex flex-col gap-1.5 text-sm text-muted">
-              Notes on the whole
+              Release notes
               <textarea
                 rows={6}
                 value={notes}
                 onChange={(event) => setNotes(event.currentTarget.value)}
                 maxLength={10000}
-                className="rounded-md border border-line bg-trough px-3 py-2 text-text"
+                className="rounded-md border border-edge bg-trough px-3 py-2 text-text"
               />
             </label>
             <Refusal says={field === 'house' || field === 'title' ? null : publish.error?.message} />
@@ -160,7 +161,7 @@ function Gather({ last, proposals, onAdd }: { last: ReleaseLine | undefined; pro
                     aria-label={`${each.name} is part of it`}
                     checked={isPart(each)}
                     onChange={() => setLeft({ ...left, [each.profileId]: isPart(each) })}
-                    className="mt-1.5 accent-kite"
+                    className="mt-1.5 accent-kite-text"
                   />
                   <ChangeMark
                     kind={isPart(each) ? each.change.kind : each.before === null ? 'SAME' : 'WITHDRAWN'}
@@ -168,7 +169,7 @@ function Gather({ last, proposals, onAdd }: { last: ReleaseLine | undefined; pro
                   />
                   <div className="min-w-0 flex-1">
                     <p className="font-semibold break-words">
-                      {`${each.maker} ${each.name}`}
+                      {`${each.manufacturer} ${each.name}`}
                       <span className="ml-2 text-sm font-normal text-muted">
                         {each.before === null
                           ? `revision ${each.revision}`
@@ -185,7 +186,7 @@ function Gather({ last, proposals, onAdd }: { last: ReleaseLine | undefined; pro
                         maxLength={1000}
                         value={words[each.profileId] ?? each.note}
                         onChange={(event) => setWords({ ...words, [each.profileId]: event.currentTarget.value.replaceAll('\n', ' ') })}
-                        className="mt-1 w-full rounded-md border border-line bg-trough px-2.5 py-1.5 text-sm"
+                        className="mt-1 w-full rounded-md border border-edge bg-trough px-2.5 py-1.5 text-sm"
                       />
                     )}
                   </div>

@@ -11,6 +11,7 @@ import { Trail } from '#/ui/trail';
 import { ChangeMark, UsedBy, changeCounts } from './change-mark';
 import { EarlierNotes } from './earlier-notes';
 import { releaseQuery } from './release-query';
+import { calendarDay } from '#/ui/dates';
 
 /** A release: its notes, what it says of each profile, and the notes of those before it. */
 export function ReleasePage() {
@@ -33,19 +34,19 @@ function Page({ view }: { view: ReleaseView }) {
       <TopLine trail={<Trail places={[{ text: 'Releases', to: '/releases' }, { text: release.house }]} here={release.title} />}>
         <a href={`/api/releases/${release.id}/archive`} download className={buttonLook({ main: true })}>
           <Download size={16} aria-hidden />
-          Take away as one archive
+          Export as one archive
         </a>
       </TopLine>
       <main className="min-h-0 flex-1 overflow-y-auto p-6">
         <div className="mx-auto flex max-w-4xl flex-col gap-6">
           <div className="flex items-end gap-4">
             <div className="min-w-0 flex-1">
-              <p className="font-mono text-sm">{release.dated}</p>
+              <p className="font-mono text-sm">{calendarDay(release.dated)}</p>
               <p className="text-muted">{`${changeCounts(lines)}. ${release.origin === 'OURS' ? `Published by ${release.author}` : `Taken in by ${release.author}; it stands on the Reference shelf`}.`}</p>
             </div>
             {earlier.length > 0 && (
               <Choice
-                label="Read together with"
+                label="Also show"
                 value={since}
                 placeholder="the releases before"
                 options={earlier.map((each, index) => ({ value: each.id, text: index === 0 ? each.title : `those back to ${each.title}` }))}
@@ -62,7 +63,7 @@ function Page({ view }: { view: ReleaseView }) {
           <EarlierNotes title="The releases before it" earlier={shown} />
           {same.length > 0 && (
             <details>
-              <summary className="cursor-pointer text-sm text-muted">{`${same.length} as in the release before`}</summary>
+              <summary className="cursor-pointer text-sm text-muted">{`${same.length} unchanged`}</summary>
               <Lines lines={same} />
             </details>
           )}
@@ -80,7 +81,7 @@ function Lines({ lines }: { lines: ReleaseView['lines'] }) {
           <ChangeMark kind={line.kind} worst={line.worst} />
           <div className="min-w-0 flex-1">
             <Link to={`/profile/${line.profileId}?revision=${line.revision}`} className="font-semibold break-words hover:underline">
-              {`${line.maker} ${line.name}`}
+              {`${line.manufacturer} ${line.name}`}
             </Link>
             {line.note !== '' && <p className="text-sm break-words">{line.note}</p>}
             <UsedBy uses={line.uses} />

@@ -9,6 +9,7 @@ import { counted } from '#/ui/counted';
 import { Refusal } from '#/ui/refusal';
 import { releasesQuery } from './release-query';
 import { TakeInRelease } from './take-in-release';
+import { calendarDay } from '#/ui/dates';
 
 /** Releases: those that came in and are the Reference shelf, and those that were made here. */
 export function ReleasesPage() {
@@ -33,7 +34,7 @@ export function ReleasesPage() {
         </Link>
         <Button main onClick={() => chooser.current?.click()}>
           <PackageOpen size={16} aria-hidden />
-          Take in a release
+          Import a release
         </Button>
       </TopLine>
       <input
@@ -41,7 +42,7 @@ export function ReleasesPage() {
         type="file"
         accept=".zip"
         hidden
-        aria-label="A release to take in"
+        aria-label="A release to import"
         onChange={(event) => {
           setFile(event.currentTarget.files?.[0] ?? null);
           event.currentTarget.value = '';
@@ -50,7 +51,7 @@ export function ReleasesPage() {
       <main className="flex min-h-0 flex-1 flex-col gap-8 overflow-y-auto p-6">
         <Refusal says={error?.message} />
         <List
-          title="Taken in: the Reference shelf"
+          title="Imported: the Reference shelf"
           releases={theirs}
           empty="None yet. A release comes in as one archive; before it does, you see what it touches of what you use."
         />
@@ -77,14 +78,14 @@ function List({ title, releases, empty }: { title: string; releases: ReleaseLine
               to={`/releases/${release.id}`}
               className="grid grid-cols-[7rem_minmax(0,1fr)_auto] items-baseline gap-4 rounded-md px-2 py-3 hover:bg-panel"
             >
-              <span className="font-mono text-sm">{release.dated}</span>
+              <span className="font-mono text-sm">{calendarDay(release.dated)}</span>
               <span className="min-w-0 truncate font-semibold" title={release.title}>
                 {release.title}
                 <span className="ml-3 font-normal text-muted">{release.house}</span>
               </span>
               <span className="text-sm text-muted">
                 {release.origin === 'THEIRS'
-                  ? `taken in by ${release.author}${releases.findIndex((each) => each.house === release.house) === index ? '; on the shelf now' : ''}`
+                  ? `imported by ${release.author}${releases.findIndex((each) => each.house === release.house) === index ? '; on the shelf now' : ''}`
                   : `published by ${release.author}`}
               </span>
             </Link>

@@ -10,11 +10,13 @@ import { Refusal } from '#/ui/refusal';
 import { tell } from '#/ui/toast';
 import { ChangeMark, UsedBy, changeCounts } from './change-mark';
 import { EarlierNotes } from './earlier-notes';
+import { calendarDay } from '#/ui/dates';
 
 /** What a release would touch, before it is taken in; and taking it in, whole. */
 export function TakeInRelease({ file, onClose }: { file: File; onClose: () => void }) {
   const queryClient = useQueryClient();
   const navigate = useNavigate();
+  // eslint-disable-next-line @tanstack/query/exhaustive-deps -- a file is no part of a key
   const { data, error } = useQuery({
     queryKey: ['release-look', file.name, file.size, file.lastModified],
     queryFn: ({ signal }) => answer(api.POST('/api/releases/look', { ...withFile(file), signal })),
@@ -39,7 +41,7 @@ export function TakeInRelease({ file, onClose }: { file: File; onClose: () => vo
       title={title}
       description={
         data
-          ? `Dated ${data.dated}: ${changeCounts(data.touched.map(({ change }) => change))}.`
+          ? `Dated ${calendarDay(data.dated)}: ${changeCounts(data.touched.map(({ change }) => change))}.`
           : error
             ? 'Nothing was changed.'
             : 'Each of its files is read before anything comes in.'
@@ -56,7 +58,7 @@ export function TakeInRelease({ file, onClose }: { file: File; onClose: () => vo
         <Button onClick={onClose}>{error ? 'Close' : 'Leave it'}</Button>
         {!error && (
           <Button main disabled={!data || take.isPending} onClick={() => take.mutate()}>
-            {take.isPending ? 'Taking it in …' : 'Take it in whole'}
+            {take.isPending ? 'Importing …' : 'Import release'}
           </Button>
         )}
       </div>
@@ -81,7 +83,7 @@ function Impact({ impact }: { impact: ReleaseImpact }) {
           <Lines touched={others} />
         </section>
       )}
-      <EarlierNotes title="The releases between, which were not taken in" earlier={impact.skipped} />
+      <EarlierNotes title="The releases between, which were not imported" earlier={impact.skipped} />
     </div>
   );
 }
@@ -93,7 +95,7 @@ function Lines({ touched }: { touched: ReleaseImpact['touched'] }) {
         <li key={index} className="flex gap-3 border-t border-line py-2.5">
           <ChangeMark kind={each.change.kind} worst={each.change.worst} />
           <div className="min-w-0 flex-1">
-            <p className="font-semibold break-words">{`${each.maker} ${each.name}`}</p>
+            <p className="font-semibold break-words">{`${each.manufacturer} ${each.name}`}</p>
             {each.note !== '' && <p className="text-sm break-words">{each.note}</p>}
             <UsedBy uses={each.uses} />
             {each.uses.length > 0 && (

@@ -9,28 +9,38 @@ export function Choice({
   options,
   placeholder,
   onChoose,
+  fact = false,
+  quiet = false,
 }: {
   label: string;
   value: string;
   options: { value: string; text: string }[];
   placeholder?: string;
   onChoose: (value: string) => void;
+  /** Whether it stands in a line of facts: its text alone, and its label for those who ask. */
+  fact?: boolean;
+  /** Whether it is as it usually is. */
+  quiet?: boolean;
 }) {
   const id = useId();
   const known = value === '' || options.some((option) => option.value === value) ? options : [{ value, text: value }, ...options];
   return (
-    <div className="flex flex-col gap-0.5">
-      <span id={id} className="text-xs text-muted">
+    <div className={fact ? '' : 'flex flex-col gap-0.5'} title={fact ? label : undefined}>
+      <span id={id} className={fact ? 'sr-only' : 'text-xs text-muted'}>
         {label}
       </span>
       <Select.Root value={value} onValueChange={onChoose}>
         <Select.Trigger
           aria-labelledby={id}
-          className="inline-flex min-h-8 min-w-24 items-center justify-between gap-2 rounded-sm border border-line bg-trough px-2 text-sm hover:border-muted"
+          className={
+            fact
+              ? `inline-flex h-6.5 items-center gap-0.5 rounded-sm border border-transparent px-1 text-sm hover:border-edge hover:bg-trough ${quiet ? 'text-muted' : ''}`
+              : 'inline-flex min-h-8 min-w-24 items-center justify-between gap-2 rounded-sm border border-edge bg-trough px-2 text-sm hover:border-muted'
+          }
         >
           <Select.Value placeholder={placeholder} />
           <Select.Icon>
-            <ChevronDown size={14} aria-hidden />
+            <ChevronDown size={fact ? 12 : 14} className={fact ? 'text-muted' : ''} aria-hidden />
           </Select.Icon>
         </Select.Trigger>
         <Select.Portal>

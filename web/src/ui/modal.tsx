@@ -1,10 +1,11 @@
 import { Dialog } from 'radix-ui';
 import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
+import { HELD, useFilled } from './filled';
 
 const WIDTHS = { small: 'max-w-md', wide: 'max-w-3xl', large: 'max-w-5xl' };
 
-/** A panel over the page. Without `onClose` it has to be answered. */
+/** A panel over the page. Without `onClose` it has to be answered. Once something was typed in it, Escape and a press beside it leave it open. */
 export function Modal({
   open,
   onClose,
@@ -20,11 +21,20 @@ export function Modal({
   size?: keyof typeof WIDTHS;
   children: ReactNode;
 }) {
+  const { held, forget, content } = useFilled();
   return (
-    <Dialog.Root open={open} onOpenChange={(to) => !to && onClose?.()}>
+    <Dialog.Root
+      open={open}
+      onOpenChange={(to) => {
+        if (to) return;
+        forget();
+        onClose?.();
+      }}
+    >
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/60" />
         <Dialog.Content
+          {...content}
           aria-describedby={description ? undefined : ''}
           className={`fixed top-1/2 left-1/2 z-50 flex max-h-[86vh] w-[calc(100vw-2rem)] -translate-x-1/2 -translate-y-1/2 flex-col gap-4 rounded-lg border border-line bg-panel p-6 text-text shadow-2xl ${WIDTHS[size]}`}
         >
@@ -32,6 +42,11 @@ export function Modal({
             <div className="flex-1">
               <Dialog.Title className="text-lg font-semibold">{title}</Dialog.Title>
               {description && <Dialog.Description className="mt-1 text-sm text-muted">{description}</Dialog.Description>}
+              {held && (
+                <p role="status" className="mt-1 text-sm text-warning">
+                  {HELD}
+                </p>
+              )}
             </div>
             {onClose && (
               <Dialog.Close

@@ -25,7 +25,7 @@ export function NumberField({
         value={value}
         onFocus={(event) => event.currentTarget.select()}
         onChange={(event) => onChange(event.currentTarget.value)}
-        className="min-h-8 w-24 rounded-sm border border-line bg-trough px-2 font-mono text-sm"
+        className="min-h-8 w-24 rounded-sm border border-edge bg-trough px-2 font-mono text-sm"
       />
     </div>
   );

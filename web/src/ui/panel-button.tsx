@@ -1,6 +1,7 @@
 import { Popover } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
 import { Button } from './button';
+import { Panel } from './panel';
 
 /** A button that opens a small panel beside it; what is inside can close it. */
 export function PanelButton({
@@ -27,18 +28,11 @@ export function PanelButton({
           {text}
         </Button>
       </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          align="start"
-          sideOffset={4}
-          collisionPadding={8}
-          aria-label={title}
-          className={`z-50 max-h-[min(70vh,var(--radix-popover-content-available-height))] overflow-y-auto rounded-lg border border-line bg-panel p-4 text-text shadow-2xl ${width}`}
-        >
-          <h3 className="mb-3 font-semibold">{title}</h3>
-          {open && children(() => setOpen(false))}
-        </Popover.Content>
-      </Popover.Portal>
+      {open && (
+        <Panel title={title} width={width}>
+          {children(() => setOpen(false))}
+        </Panel>
+      )}
     </Popover.Root>
   );
 }

@@ -27,7 +27,7 @@ export function TextField({
         value={value}
         aria-invalid={error ? true : undefined}
         aria-describedby={error ? `${id}-error` : undefined}
-        className="min-h-9 rounded-md border border-line bg-trough px-3 text-text aria-invalid:border-error"
+        className="min-h-9 rounded-md border border-edge bg-trough px-3 text-text aria-invalid:border-error"
         onChange={(event) => onChange(event.currentTarget.value)}
         {...rest}
       />

@@ -14,7 +14,7 @@ export function Trail({ places, here, children }: { places: { text: string; to?:
           ) : (
             <span className="truncate text-muted">{place.text}</span>
           )}
-          <span className="text-faint" aria-hidden>
+          <span className="text-muted" aria-hidden>
             /
           </span>
         </Fragment>

@@ -9,10 +9,10 @@ import { Refusal } from '#/ui/refusal';
 import { TextField } from '#/ui/text-field';
 import { wantedQuery } from './wanted-query';
 
-/** A wish for a profile: what stands on the lamp, by when, and the chart as a file or in words. */
+/** A wish for a profile: what stands on the fixture, by when, and the chart as a file or in words. */
 export function AskDialog({ onClose }: { onClose: () => void }) {
   const queryClient = useQueryClient();
-  const [maker, setMaker] = useState('');
+  const [manufacturer, setManufacturer] = useState('');
   const [model, setModel] = useState('');
   const [mode, setMode] = useState('');
   const [neededBy, setNeededBy] = useState('');
@@ -21,7 +21,7 @@ export function AskDialog({ onClose }: { onClose: () => void }) {
   const ask = useMutation({
     mutationFn: async () => {
       const wish = await answer(
-        api.POST('/api/wanted', { body: { maker, model, mode, neededBy: neededBy === '' ? null : neededBy, words } }),
+        api.POST('/api/wanted', { body: { manufacturer, model, mode, neededBy: neededBy === '' ? null : neededBy, words } }),
       );
       if (file) await answer(api.POST('/api/wanted/{id}/files', { params: { path: { id: wish.id } }, ...withFile(file) }));
     },
@@ -35,7 +35,7 @@ export function AskDialog({ onClose }: { onClose: () => void }) {
       open
       onClose={onClose}
       title="Ask for a profile"
-      description="A technician takes it, and it closes with the revision that answers it."
+      description="A technician takes it over; it closes with the revision that fulfils it."
     >
       <form
         className="flex flex-col gap-4 overflow-y-auto"
@@ -44,16 +44,23 @@ export function AskDialog({ onClose }: { onClose: () => void }) {
           ask.mutate();
         }}
       >
-        <TextField label="Maker" value={maker} onChange={setMaker} error={says('maker')} maxLength={120} autoFocus />
+        <TextField
+          label="Manufacturer"
+          value={manufacturer}
+          onChange={setManufacturer}
+          error={says('manufacturer')}
+          maxLength={120}
+          autoFocus
+        />
         <TextField label="Model" value={model} onChange={setModel} error={says('model')} maxLength={120} />
-        <TextField label="Mode, as set on the lamp" value={mode} onChange={setMode} error={says('mode')} maxLength={120} />
+        <TextField label="Mode, as set on the fixture" value={mode} onChange={setMode} error={says('mode')} maxLength={120} />
         <label className="flex flex-col gap-1.5 text-sm text-muted">
           Needed by
           <input
             type="date"
             value={neededBy}
             onChange={(event) => setNeededBy(event.currentTarget.value)}
-            className="min-h-9 rounded-md border border-line bg-trough px-3 font-mono text-text"
+            className="min-h-9 rounded-md border border-edge bg-trough px-3 font-mono text-text"
           />
         </label>
         <TextField

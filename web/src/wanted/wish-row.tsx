@@ -8,21 +8,22 @@ import { Button } from '#/ui/button';
 import { PanelButton } from '#/ui/panel-button';
 import { Refusal } from '#/ui/refusal';
 import { useWish } from './wanted-query';
+import { calendarDay, dayOf } from '#/ui/dates';
 
 /** One wish: what is wanted by when, who writes it, and what can be done with it. */
 export function WishRow({ wish }: { wish: Wish }) {
   return (
     <li
-      aria-label={`${wish.maker} ${wish.model}`}
+      aria-label={`${wish.manufacturer} ${wish.model}`}
       className="grid grid-cols-[minmax(0,1fr)_13rem_minmax(0,26rem)] items-start gap-5 border-t border-line py-3"
     >
       <div className="min-w-0">
         <p className="font-semibold break-words">
-          {`${wish.maker} ${wish.model}`}
+          {`${wish.manufacturer} ${wish.model}`}
           {wish.mode !== '' && <span className="ml-2 font-normal text-muted">{`mode ${wish.mode}`}</span>}
         </p>
         {wish.words !== '' && <p className="text-sm break-words">{wish.words}</p>}
-        <p className="text-xs text-muted">{`Asked by ${wish.askedBy} on ${wish.askedAt.slice(0, 10)}`}</p>
+        <p className="text-xs text-muted">{`Asked by ${wish.askedBy} on ${dayOf(wish.askedAt)}`}</p>
         <ul className="mt-1 flex flex-wrap gap-x-4 text-sm">
           {wish.files.map((name) => (
             <li key={name}>
@@ -40,11 +41,11 @@ export function WishRow({ wish }: { wish: Wish }) {
       </div>
       <p className="text-sm">
         {wish.neededBy === null ? (
-          <span className="text-muted">no day named</span>
+          <span className="text-muted">no date</span>
         ) : (
           <span className={wish.late ? 'text-error' : ''}>
             {wish.late ? 'was needed by ' : 'needed by '}
-            <span className="font-mono">{wish.neededBy}</span>
+            <span className="font-mono">{calendarDay(wish.neededBy)}</span>
           </span>
         )}
       </p>
@@ -52,7 +53,7 @@ export function WishRow({ wish }: { wish: Wish }) {
         <Open wish={wish} />
       ) : (
         <p className="text-right text-sm">
-          <span className="text-good">Answered by </span>
+          <span className="text-good">Fulfilled by </span>
           <Link to={`/profile/${wish.answer.profileId}?revision=${wish.answer.revision}`} className="underline underline-offset-2">
             {`${wish.answer.name}, revision ${wish.answer.revision}`}
           </Link>
@@ -69,19 +70,19 @@ function Open({ wish }: { wish: Wish }) {
   const taken = wish.takenBy !== null;
   return (
     <div className="flex flex-col items-end gap-1">
-      {taken && <p className="text-sm text-kite-text">{`${wish.takenBy} writes it`}</p>}
+      {taken && <p className="text-sm text-kite-text">{`${wish.takenBy} is writing it`}</p>}
       <div className="flex flex-wrap justify-end gap-1">
         {taken ? (
           <>
             <Button onClick={() => setWriting(true)}>Begin the profile</Button>
             <Button quiet onClick={() => change.mutate({ kind: 'give back' })}>
-              Give it back
+              Unassign
             </Button>
           </>
         ) : (
-          <Button onClick={() => change.mutate({ kind: 'take' })}>Take it</Button>
+          <Button onClick={() => change.mutate({ kind: 'take' })}>Assign to me</Button>
         )}
-        <PanelButton text="Answer" title="The profile that answers it">
+        <PanelButton text="Link profile …" title="The profile that fulfils it">
           {(close) => (
             <ProfilePicker
               onChoose={(profile) => {
@@ -94,10 +95,10 @@ function Open({ wish }: { wish: Wish }) {
         <Button quiet onClick={() => chooser.current?.click()}>
           Add a file
         </Button>
-        <PanelButton text="Not wanted" title={`${wish.maker} ${wish.model} is no longer wanted`}>
+        <PanelButton text="No longer needed" title={`${wish.manufacturer} ${wish.model} is no longer wanted`}>
           {(close) => (
             <div className="flex flex-col gap-3">
-              <p className="text-sm text-muted">The wish and its files are forgotten.</p>
+              <p className="text-sm text-muted">The request and its files are deleted.</p>
               <Button
                 className="self-end"
                 onClick={() => {
@@ -105,7 +106,7 @@ function Open({ wish }: { wish: Wish }) {
                   close();
                 }}
               >
-                Forget it
+                Delete request
               </Button>
             </div>
           )}
@@ -115,7 +116,7 @@ function Open({ wish }: { wish: Wish }) {
         ref={chooser}
         type="file"
         hidden
-        aria-label={`A file for ${wish.maker} ${wish.model}`}
+        aria-label={`A file for ${wish.manufacturer} ${wish.model}`}
         accept="application/pdf,image/png,image/jpeg,image/gif"
         onChange={(event) => {
           const file = event.currentTarget.files?.[0];
@@ -124,7 +125,7 @@ function Open({ wish }: { wish: Wish }) {
         }}
       />
       <Refusal says={change.error?.message} className="text-right" />
-      {writing && <NewProfileDialog onClose={() => setWriting(false)} maker={wish.maker} model={wish.model} />}
+      {writing && <NewProfileDialog onClose={() => setWriting(false)} manufacturer={wish.manufacturer} model={wish.model} />}
     </div>
   );
 }

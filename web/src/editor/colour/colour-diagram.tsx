@@ -17,7 +17,7 @@ export function ColourDiagram({ map, wanted, reached }: { map: ColourMap; wanted
   return (
     <svg
       role="img"
-      aria-label={`Diagram of colours, u prime to the right, v prime upwards. ${map.gamut.length > 0 ? `The lamp mixes what lies inside a shape of ${map.gamut.length} corners.` : 'The mode has no shape of its own to mix in.'}`}
+      aria-label={`Diagram of colours, u prime to the right, v prime upwards. ${map.gamut.length > 0 ? `The fixture mixes what lies inside a shape of ${map.gamut.length} corners.` : 'The mode has no shape of its own to mix in.'}`}
       viewBox={`0 0 ${SIDE} ${SIDE}`}
       className="w-full rounded-md bg-trough"
     >

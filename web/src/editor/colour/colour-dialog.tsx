@@ -3,7 +3,7 @@ import { Palette } from 'lucide-react';
 import { useState } from 'react';
 import { answer, api } from '#/api/client';
 import type { WishAnswer } from '#/api/types';
-import { useDesk } from '#/editor/kit/editor-context';
+import { useEditor } from '#/editor/kit/editor-context';
 import { Button } from '#/ui/button';
 import { Modal } from '#/ui/modal';
 import { Refusal } from '#/ui/refusal';
@@ -26,7 +26,7 @@ export function ColourButton({ mode }: { mode: number }) {
 }
 
 function ColourDialog({ mode, onClose }: { mode: number; onClose: () => void }) {
-  const { draft, probe } = useDesk();
+  const { draft, probe } = useEditor();
   const [shown, setShown] = useState<'wish' | 'parts'>('wish');
   const [wish, setWish] = useState<WishAnswer | undefined>();
   const { data, error } = useQuery({
@@ -49,7 +49,7 @@ function ColourDialog({ mode, onClose }: { mode: number; onClose: () => void }) 
         <div className="grid min-h-0 grid-cols-[21rem_minmax(0,1fr)] gap-6 overflow-y-auto">
           <div className="flex flex-col gap-3">
             <ColourDiagram map={data} wanted={wish?.wanted} reached={wish?.reached} />
-            {hue ? <HueFacts hue={hue} /> : <p className="text-sm text-muted">At the probe every light is out.</p>}
+            {hue ? <HueFacts hue={hue} /> : <p className="text-sm text-muted">At the probe no light is on.</p>}
           </div>
           <div className="flex min-w-0 flex-col gap-4">
             <div role="group" aria-label="What to show" className="flex gap-1">

@@ -2,7 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api } from '#/api/client';
 import type { ColourMap, WishAnswer, WishRequest } from '#/api/types';
-import { useDesk, useDeskActions } from '#/editor/kit/editor-context';
+import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 import { number } from '#/ui/figures';
 import { Button } from '#/ui/button';
 import { Choice } from '#/ui/choice';
@@ -37,8 +37,8 @@ export function ColourWish({
   answer: WishAnswer | undefined;
   onAnswer: (to: WishAnswer | undefined) => void;
 }) {
-  const { draft, probe } = useDesk();
-  const { setProbe } = useDeskActions();
+  const { draft, probe } = useEditor();
+  const { setProbe } = useEditorActions();
   const [form, setForm] = useState<Form>('WHITE');
   const [first, setFirst] = useState('3200');
   const [second, setSecond] = useState('0');
@@ -77,7 +77,7 @@ export function ColourWish({
     >
       <div className="flex flex-wrap items-end gap-3">
         <Choice
-          label="Asked for as"
+          label="Target as"
           value={form}
           options={forms}
           onChoose={(value) => {
@@ -94,7 +94,7 @@ export function ColourWish({
               type="color"
               value={hex}
               onChange={(event) => setHex(event.currentTarget.value)}
-              className="h-8 w-14 rounded-sm border border-line bg-trough"
+              className="h-8 w-14 rounded-sm border border-edge bg-trough"
             />
           </label>
         )}
@@ -116,11 +116,11 @@ export function ColourWish({
       </div>
       <div className="flex flex-wrap items-end gap-3">
         <Choice
-          label="Of several ways"
+          label="If several mixes match"
           value={choice}
           options={[
-            { value: 'BRIGHTEST', text: 'The brightest' },
-            { value: 'EVENEST', text: 'The fullest spectrum' },
+            { value: 'BRIGHTEST', text: 'As much light as there is' },
+            { value: 'EVENEST', text: 'From as many emitters as there are' },
           ]}
           onChoose={(value) => setChoice(value === 'EVENEST' ? 'EVENEST' : 'BRIGHTEST')}
         />
@@ -154,7 +154,7 @@ export function ColourWish({
             className="self-start"
             onClick={() => Object.entries(got.values).forEach(([channel, raw]) => setProbe(Number(channel), raw))}
           >
-            Put the probe there
+            Set the probe to these values
           </Button>
         </section>
       )}

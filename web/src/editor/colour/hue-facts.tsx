@@ -15,7 +15,7 @@ export function HueFacts({ hue }: { hue: Hue }) {
       <dd className="font-mono">{`${hue.u.toFixed(4)}, ${hue.v.toFixed(4)}`}</dd>
       <dt>White</dt>
       <dd className="font-mono">
-        {hue.kelvin === null ? <span className="font-sans text-muted">no white</span> : `${hue.kelvin.toFixed(0)} K`}
+        {hue.kelvin === null ? <span className="font-sans text-muted">not a white</span> : `${hue.kelvin.toFixed(0)} K`}
       </dd>
       {hue.duv !== null && (
         <>

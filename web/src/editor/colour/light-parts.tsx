@@ -2,7 +2,7 @@ import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { ColourMap, Edit } from '#/api/types';
 import { PanelForm } from '#/editor/kit/panel-form';
-import { useDeskActions } from '#/editor/kit/editor-context';
+import { useEditorActions } from '#/editor/kit/editor-context';
 import { number } from '#/ui/figures';
 import { NumberField } from '#/ui/number-field';
 import { PanelButton } from '#/ui/panel-button';
@@ -28,7 +28,7 @@ export function LightParts({ map }: { map: ColourMap }) {
 }
 
 function Parts({ kind, title, parts, none }: { kind: Kind; title: string; parts: Part[]; none: string }) {
-  const { edit } = useDeskActions();
+  const { edit } = useEditorActions();
   const [refusal, setRefusal] = useState<string | null>(null);
   return (
     <section aria-label={title}>
@@ -56,7 +56,7 @@ function Parts({ kind, title, parts, none }: { kind: Kind; title: string; parts:
               </span>
               <span className="block truncate text-xs text-muted" title={part.uses.join(', ')}>
                 {part.measured > 0 ? `${part.measured} measured, ${part.spectra} as spectra. ` : ''}
-                {part.uses.length === 0 ? 'Nothing works with it.' : part.uses.join(', ')}
+                {part.uses.length === 0 ? 'Not used.' : part.uses.join(', ')}
               </span>
             </span>
             <Put kind={kind} part={part} />
@@ -106,7 +106,7 @@ function PutForm({ kind, part, close }: { kind: Kind; part: Part | undefined; cl
       <div className="flex flex-wrap gap-3">
         <NumberField label="x" value={x} onChange={setX} />
         <NumberField label="y" value={y} onChange={setY} />
-        <NumberField label={kind === 'EMITTER' ? 'Luminance, %' : 'Passes, %'} value={luminance} onChange={setLuminance} />
+        <NumberField label={kind === 'EMITTER' ? 'Luminance, %' : 'Transmission, %'} value={luminance} onChange={setLuminance} />
         {kind === 'EMITTER' && <NumberField label="Wavelength, nm" value={nanometres} onChange={setNanometres} />}
       </div>
     </PanelForm>

@@ -1,4 +1,3 @@
-import { Spline } from 'lucide-react';
 import { useState } from 'react';
 import type { FunctionBar } from '#/api/types';
 import { Button } from '#/ui/button';
@@ -9,7 +8,7 @@ import { FromProfile } from './from-profile';
 import { FromShelf } from './from-shelf';
 
 const SOURCES = [
-  { value: 'shelf', text: 'From the shelf', Form: FromShelf },
+  { value: 'shelf', text: 'Preset curves', Form: FromShelf },
   { value: 'points', text: 'Points of your own', Form: FromPoints },
   { value: 'measured', text: 'Measured', Form: FromMeasured },
   { value: 'profile', text: 'In this profile', Form: FromProfile },
@@ -21,7 +20,7 @@ export function CurveButton({ bar }: { bar: FunctionBar }) {
   return (
     <>
       <Button quiet onClick={() => setOpen(true)}>
-        <Spline size={14} aria-hidden /> {bar.curve === '' ? 'Curve' : `Curve ${bar.curve}`}
+        {bar.curve === '' ? 'Curve' : `Curve ${bar.curve}`}
       </Button>
       {open && (
         <Modal
@@ -29,7 +28,7 @@ export function CurveButton({ bar }: { bar: FunctionBar }) {
           open
           onClose={() => setOpen(false)}
           title={`Curve of ${bar.name}`}
-          description={bar.curve === '' ? 'It runs straight.' : `It runs through ${bar.curve}.`}
+          description={bar.curve === '' ? 'Linear, no curve.' : `Curve '${bar.curve}'.`}
         >
           <Chooser bar={bar} close={() => setOpen(false)} />
         </Modal>

@@ -19,7 +19,7 @@ export function CurvePicture({ curve }: { curve: CurveView }) {
         <path d={path(curve.outputs)} fill="none" stroke="var(--kite-text)" strokeWidth={2.5} />
       </svg>
       <p className="text-xs text-muted">
-        {curve.inverse ? 'Dashed: its inverse, which undoes it.' : 'It has no inverse: it stands still, jumps or comes back.'}
+        {curve.inverse ? 'Dashed: its inverse.' : 'It has no inverse: it stands still, jumps or comes back.'}
       </p>
       <CurveFade curve={curve} />
       <CurveTable curve={curve} />

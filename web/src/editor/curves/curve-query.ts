@@ -1,7 +1,7 @@
 import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
 import { answer, api } from '#/api/client';
 import type { CurveView, CurvePoint, CurveRun, Shelf } from '#/api/types';
-import { useDesk } from '#/editor/kit/editor-context';
+import { useEditor } from '#/editor/kit/editor-context';
 
 /** A curve for what was asked; the one before stays until it is there. */
 const curve = { placeholderData: keepPreviousData, retry: false, staleTime: Infinity };
@@ -36,7 +36,7 @@ export const measuredQuery = (text: string, correction: boolean) =>
 
 /** The curves of this profile, and what runs through each. */
 export function useCurves() {
-  const { draft } = useDesk();
+  const { draft } = useEditor();
   return useQuery({
     queryKey: ['curves', draft.id, draft.version],
     queryFn: () => answer(api.GET('/api/drafts/{draftId}/curves', { params: { path: { draftId: draft.id } } })),
@@ -45,7 +45,7 @@ export function useCurves() {
 
 /** What changes, and where, when a curve of that name has these pieces and a function runs through it. */
 export function useCurveChanges(name: string, functionId: number, pieces: CurveView['pieces'] | undefined) {
-  const { draft } = useDesk();
+  const { draft } = useEditor();
   return useQuery({
     queryKey: ['curve changes', draft.id, draft.version, name, functionId, pieces],
     queryFn: ({ signal }) =>

@@ -28,7 +28,7 @@ export function FromMeasured({ bar, close }: { bar: FunctionBar; close: () => vo
           spellCheck={false}
           onChange={(event) => setText(event.currentTarget.value)}
           placeholder={'0;0\n64;5,2\n128;31\n255;100'}
-          className="rounded-sm border border-line bg-trough p-2 font-mono text-sm text-text"
+          className="rounded-sm border border-edge bg-trough p-2 font-mono text-sm text-text"
         />
       </label>
       <input
@@ -48,11 +48,11 @@ export function FromMeasured({ bar, close }: { bar: FunctionBar; close: () => vo
       />
       <div className="flex flex-wrap items-end gap-3">
         <Choice
-          label="What of it"
+          label="Use"
           value={correction ? 'correction' : 'curve'}
           options={[
             { value: 'curve', text: 'The curve itself: what the fixture does' },
-            { value: 'correction', text: 'The inverse, which undoes it' },
+            { value: 'correction', text: 'Inverse' },
           ]}
           onChoose={(value) => {
             setCorrection(value === 'correction');

@@ -107,7 +107,7 @@ function Points({ bar, close, ...start }: { bar: FunctionBar; close: () => void;
               <li
                 key={index}
                 data-chosen={index === chosen}
-                className="flex items-center gap-2 border-l-2 border-transparent pl-2 data-[chosen=true]:border-kite"
+                className="flex items-center gap-2 border-l-2 border-transparent pl-2 data-[chosen=true]:border-kite-text"
               >
                 <PercentField
                   label={`Input of point ${index + 1}, %`}
@@ -126,8 +126,8 @@ function Points({ bar, close, ...start }: { bar: FunctionBar; close: () => void;
                 />
                 <button
                   type="button"
-                  aria-label={`Take point ${index + 1} out`}
-                  title="Take it out"
+                  aria-label={`Delete point ${index + 1} out`}
+                  title="Restore"
                   disabled={points.length <= 2}
                   onClick={() => remove(index)}
                   className="grid size-8 place-items-center rounded-sm text-muted hover:bg-raised hover:text-text disabled:opacity-35"

@@ -13,7 +13,7 @@ export function FromProfile({ bar, close }: { bar: FunctionBar; close: () => voi
   const chosen = data?.find((each) => each.name === name);
   return (
     <PanelForm
-      submit={name === '' ? 'Run straight' : `Run through ${name}`}
+      submit={name === '' ? 'Use no curve' : `Use ${name}`}
       close={close}
       toEdit={() => ({ type: 'layCurve', function: bar.id, curve: name })}
     >
@@ -25,9 +25,7 @@ export function FromProfile({ bar, close }: { bar: FunctionBar; close: () => voi
       />
       {chosen && <CurvePicture curve={chosen.curve} />}
       {chosen && (
-        <p className="text-sm text-muted">
-          {chosen.uses.length === 0 ? 'Nothing runs through it.' : `Runs through it: ${chosen.uses.join(', ')}.`}
-        </p>
+        <p className="text-sm text-muted">{chosen.uses.length === 0 ? 'No function uses it.' : `Used by: ${chosen.uses.join(', ')}.`}</p>
       )}
       {chosen && name !== bar.curve && <CurveChanges name={name} bar={bar} pieces={chosen.curve.pieces} />}
     </PanelForm>

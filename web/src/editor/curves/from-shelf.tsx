@@ -38,7 +38,7 @@ export function FromShelf({ bar, close }: { bar: FunctionBar; close: () => void 
   const name = ownName ?? `${words.text.replace(',', '')}${words.parameter ? ` ${parameter}` : ''}${inverse ? ' undone' : ''}`;
   return (
     <LayForm bar={bar} curve={error ? undefined : data} name={name} close={close}>
-      <ul aria-label="Curves of the shelf" className="grid grid-cols-5 gap-1">
+      <ul aria-label="Preset curves" className="grid grid-cols-5 gap-1">
         {shelf?.map((each) => (
           <li key={each.kind}>
             <button
@@ -49,7 +49,7 @@ export function FromShelf({ bar, close }: { bar: FunctionBar; close: () => void 
                 setParameter(String(each.usual));
                 setInverse(false);
               }}
-              className="flex w-full flex-col items-center gap-1 rounded-md border border-transparent p-1.5 text-xs text-muted hover:bg-raised hover:text-text aria-pressed:border-kite aria-pressed:text-text"
+              className="flex w-full flex-col items-center gap-1 rounded-md border border-transparent p-1.5 text-xs text-muted hover:bg-raised hover:text-text aria-pressed:border-kite-text aria-pressed:text-text"
             >
               <svg aria-hidden viewBox="-2 -2 52 36" className="w-full">
                 <rect x={-2} y={-2} width={52} height={36} rx={3} fill="var(--trough)" />
@@ -76,16 +76,12 @@ export function FromShelf({ bar, close }: { bar: FunctionBar; close: () => void 
         <label className="flex min-h-9 items-center gap-2 text-sm">
           <input
             type="checkbox"
-            className="accent-kite"
+            className="accent-kite-text"
             checked={inverse}
             disabled={!inverse && (plain?.inverse ?? null) === null}
             onChange={(event) => setInverse(event.currentTarget.checked)}
           />
-          {!inverse && plain && plain.inverse === null ? (
-            <span className="text-muted">It has no inverse</span>
-          ) : (
-            'Its inverse, which undoes it'
-          )}
+          {!inverse && plain && plain.inverse === null ? <span className="text-muted">It has no inverse</span> : 'Inverse'}
         </label>
       </div>
       <Refusal says={error?.message} />

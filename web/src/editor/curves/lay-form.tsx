@@ -13,7 +13,7 @@ export function LayForm({ bar, curve, name, close, children, picture }: Props) {
   const there = useCurves().data?.find((each) => each.name === called);
   return (
     <PanelForm
-      submit={`Lay onto ${bar.name}`}
+      submit={`Apply to ${bar.name}`}
       close={close}
       toEdit={() =>
         curve
@@ -24,14 +24,14 @@ export function LayForm({ bar, curve, name, close, children, picture }: Props) {
                 { type: 'layCurve', function: bar.id, curve: called },
               ],
             }
-          : 'There is no curve to lay yet.'
+          : 'There is no curve to apply yet.'
       }
     >
       <div className="grid grid-cols-[minmax(0,1fr)_23rem] gap-7">
         <div className="flex min-w-0 flex-col gap-4">{children}</div>
         <div className="flex min-w-0 flex-col gap-4">
           {curve && (picture ?? <CurvePicture curve={curve} />)}
-          {there && <p className="text-sm text-warning">{`The curve ${called} of this profile gives way.`}</p>}
+          {there && <p className="text-sm text-warning">{`Replaces the curve ${called} of this profile.`}</p>}
           {curve && <CurveChanges name={called} bar={bar} pieces={curve.pieces} />}
         </div>
       </div>

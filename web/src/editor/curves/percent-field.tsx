@@ -41,7 +41,7 @@ export function PercentField({
           setTyped(null);
         }
       }}
-      className="min-h-8 w-20 rounded-sm border border-line bg-trough px-2 text-right font-mono text-sm"
+      className="min-h-8 w-20 rounded-sm border border-edge bg-trough px-2 text-right font-mono text-sm"
     />
   );
 }

@@ -1,5 +1,4 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { ClipboardPaste, CopyCheck, Gauge, Link2, Shapes, SplitSquareHorizontal } from 'lucide-react';
 import { useDeferredValue, useState } from 'react';
 import { answer, api } from '#/api/client';
 import type { ChannelRow, ChartFunction, Correction, Edit, FunctionBar } from '#/api/types';
@@ -13,51 +12,37 @@ import { PanelButton } from '#/ui/panel-button';
 import { TextField } from '#/ui/text-field';
 import { calledIn } from '#/editor/kit/called-in';
 import { CurveButton } from '#/editor/curves/curve-button';
-import { placeOf, useDesk } from '#/editor/kit/editor-context';
+import { placeOf, useEditor } from '#/editor/kit/editor-context';
 import { FunctionDetails } from './function-details';
 import { PanelForm } from '#/editor/kit/panel-form';
-import { shown } from '#/ui/figures';
 import { readValue, useValueForm, written } from '#/editor/kit/value-form';
 
 type Span = Pick<FunctionBar, 'id' | 'name' | 'from' | 'to'>;
 type Panel = { channel: ChannelRow; bar: FunctionBar; close: () => void };
 
 /** What can be done with a function as a whole. */
-export function FunctionActions({ channel, bar, first }: { channel: ChannelRow; bar: FunctionBar; first: boolean }) {
+export function FunctionActions({ channel, bar }: { channel: ChannelRow; bar: FunctionBar }) {
   return (
     <>
-      <PanelButton
-        text="Divide"
-        shortcut={first ? 'd' : undefined}
-        icon={<SplitSquareHorizontal size={14} aria-hidden />}
-        title={`Divide ${bar.name}`}
-      >
+      <PanelButton text="Divide" shortcut="d" title={`Divide ${bar.name}`}>
         {(close) => <Divide channel={channel} bar={bar} close={close} />}
       </PanelButton>
-      {first && (
-        <PanelButton
-          text="Paste table"
-          shortcut="t"
-          icon={<ClipboardPaste size={14} aria-hidden />}
-          title={`Functions of ${channel.pretty} from a table`}
-          width="w-md"
-        >
-          {(close) => <Paste channel={channel} bar={bar} close={close} />}
-        </PanelButton>
-      )}
+      <PanelButton text="Paste table" shortcut="t" title={`Functions of ${channel.pretty} from a table`} width="w-md">
+        {(close) => <Paste channel={channel} bar={bar} close={close} />}
+      </PanelButton>
       {bar.ranges.some((range) => range.name !== '') && (
-        <PanelButton text="Functions from ranges" icon={<Shapes size={14} aria-hidden />} title={`Functions from ranges of ${bar.name}`}>
+        <PanelButton text="Functions from ranges" title={`Functions from ranges of ${bar.name}`}>
           {(close) => <FromRanges channel={channel} bar={bar} close={close} />}
         </PanelButton>
       )}
-      <PanelButton text="Counts while …" icon={<Link2 size={14} aria-hidden />} title={`When ${bar.name} counts`}>
+      <PanelButton text="Active only while …" title={`When ${bar.name} is active`}>
         {(close) => <Condition channel={channel} bar={bar} close={close} />}
       </PanelButton>
-      <PanelButton text="Details" icon={<Gauge size={14} aria-hidden />} title={`Details of ${bar.name}`}>
+      <PanelButton text="Details" title={`Details of ${bar.name}`}>
         {() => <FunctionDetails bar={bar} />}
       </PanelButton>
       <CurveButton bar={bar} />
-      <PanelButton text="To other modes" icon={<CopyCheck size={14} aria-hidden />} title={`Bring ${bar.name} to other modes`}>
+      <PanelButton text="To other modes" title={`Bring ${bar.name} to other modes`}>
         {(close) => <Bring channel={channel} bar={bar} close={close} />}
       </PanelButton>
     </>
@@ -65,11 +50,11 @@ export function FunctionActions({ channel, bar, first }: { channel: ChannelRow; 
 }
 
 function Divide({ bar, close }: Panel) {
-  const { draft } = useDesk();
+  const { draft } = useEditor();
   const slots = draft.wheels.find((wheel) => wheel.name === bar.wheel)?.slots ?? [];
   const [parts, setParts] = useState(slots.length > 0 ? String(slots.length) : '8');
   const [steps, setSteps] = useState('');
-  const [name, setName] = useState(slots.length > 0 ? '*' : `${bar.name} #`);
+  const [name, setName] = useState(slots.length > 0 ? '{slot}' : `${bar.name} {number}`);
   const [first, setFirst] = useState('1');
   const [slot, setSlot] = useState(slots.length > 0 ? '1' : '');
   const [shakes, setShakes] = useState(false);
@@ -108,7 +93,7 @@ function Divide({ bar, close }: Panel) {
         <NumberField label="or values each" value={steps} onChange={setSteps} />
       </div>
       <TextField
-        label={slots.length > 0 ? 'Name, # is its number, * its slot' : 'Name, # is its number'}
+        label={slots.length > 0 ? 'Name: {number} is its number, {slot} its slot' : 'Name: {number} is its number'}
         value={name}
         onChange={setName}
         maxLength={120}
@@ -121,7 +106,7 @@ function Divide({ bar, close }: Panel) {
         <label className="flex items-center gap-2 text-sm">
           <input
             type="checkbox"
-            className="accent-kite"
+            className="accent-kite-text"
             checked={splits}
             onChange={(event) => {
               setSplits(event.currentTarget.checked);
@@ -133,12 +118,17 @@ function Divide({ bar, close }: Panel) {
       )}
       {slots.length > 0 && bar.unit !== '' && (
         <label className="flex items-center gap-2 text-sm">
-          <input type="checkbox" className="accent-kite" checked={shakes} onChange={(event) => setShakes(event.currentTarget.checked)} />
-          {`Each part runs from ${shown(bar.physicalFrom)} to ${shown(bar.physicalTo)} ${bar.unit}`}
+          <input
+            type="checkbox"
+            className="accent-kite-text"
+            checked={shakes}
+            onChange={(event) => setShakes(event.currentTarget.checked)}
+          />
+          {`Each part runs from ${bar.physicalFrom.text} to ${bar.physicalTo.text} ${bar.unit}`}
         </label>
       )}
       {only === 'all' && bar.ranges.length > 0 && (
-        <p className="text-sm text-muted">The {bar.ranges.length} named ranges that are there give way.</p>
+        <p className="text-sm text-muted">Replaces the {bar.ranges.length} named ranges that are there.</p>
       )}
     </PanelForm>
   );
@@ -146,7 +136,7 @@ function Divide({ bar, close }: Panel) {
 
 /** A table of the whole channel: its rows become functions by what they say. */
 function Paste({ channel, close }: Panel) {
-  const { draft } = useDesk();
+  const { draft } = useEditor();
   const [text, setText] = useState('');
   const [corrections, setCorrections] = useState<Correction[]>([]);
   const asked = useDeferredValue(text);
@@ -195,7 +185,7 @@ function Paste({ channel, close }: Panel) {
             setText(event.currentTarget.value);
             setCorrections([]); // what was said was said of other rows
           }}
-          className="rounded-sm border border-line bg-trough p-2 font-mono text-sm text-text"
+          className="rounded-sm border border-edge bg-trough p-2 font-mono text-sm text-text"
         />
       </label>
       <ul aria-label="Understood as" className="flex flex-col gap-1 text-sm">
@@ -216,7 +206,7 @@ function Paste({ channel, close }: Panel) {
               {each.name}
             </span>
             {each.unit !== '' && !each.assumed && (
-              <span className="text-muted">{`${shown(each.physicalFrom)} to ${shown(each.physicalTo)} ${each.unit}`}</span>
+              <span className="text-muted">{`${each.physicalFrom.text} to ${each.physicalTo.text} ${each.unit}`}</span>
             )}
             {each.unit !== '' && each.assumed && (
               <AssumedEnds
@@ -266,8 +256,8 @@ function AssumedEnds({ each, onSay }: { each: ChartFunction; onSay: (first: numb
         look="assumed"
         mono
         width="w-16"
-        value={shown(each.physicalFrom)}
-        onSend={(text) => end(text, (value) => [value, each.physicalTo])}
+        value={each.physicalFrom.text}
+        onSend={(text) => end(text, (value) => [value, each.physicalTo.value])}
       />
       to
       <Typed
@@ -275,8 +265,8 @@ function AssumedEnds({ each, onSay }: { each: ChartFunction; onSay: (first: numb
         look="assumed"
         mono
         width="w-16"
-        value={shown(each.physicalTo)}
-        onSend={(text) => end(text, (value) => [each.physicalFrom, value])}
+        value={each.physicalTo.text}
+        onSend={(text) => end(text, (value) => [each.physicalFrom.value, value])}
       />
       {each.unit}
     </span>
@@ -307,7 +297,7 @@ function FromRanges({ bar, close }: Panel) {
             <label className="flex items-center gap-2">
               <input
                 type="checkbox"
-                className="accent-kite"
+                className="accent-kite-text"
                 checked={!left.has(range.id)}
                 onChange={(event) => {
                   const next = new Set(left);
@@ -327,7 +317,7 @@ function FromRanges({ bar, close }: Panel) {
 }
 
 function Condition({ channel, bar, close }: Panel) {
-  const { draft } = useDesk();
+  const { draft } = useEditor();
   const [master, setMaster] = useState(bar.modeMaster === null ? 'always' : String(bar.modeMaster));
   const [also, setAlso] = useState(false);
   const form = useValueForm();
@@ -355,7 +345,7 @@ function Condition({ channel, bar, close }: Panel) {
   return (
     <PanelForm submit="Set" close={close} toEdit={toEdit}>
       <Choice
-        label="Counts"
+        label="Active"
         value={master}
         options={[
           { value: 'always', text: 'Always' },
@@ -386,8 +376,13 @@ function Condition({ channel, bar, close }: Panel) {
           </div>
           {bar.modeMaster !== null && (
             <label className="flex items-center gap-2 text-sm">
-              <input type="checkbox" className="accent-kite" checked={also} onChange={(event) => setAlso(event.currentTarget.checked)} />
-              {`Also then, besides ${bar.when}`}
+              <input
+                type="checkbox"
+                className="accent-kite-text"
+                checked={also}
+                onChange={(event) => setAlso(event.currentTarget.checked)}
+              />
+              {`Also active then, besides ${bar.when}`}
             </label>
           )}
         </>
@@ -397,7 +392,7 @@ function Condition({ channel, bar, close }: Panel) {
 }
 
 function Bring({ bar, close }: Panel) {
-  const { draft } = useDesk();
+  const { draft } = useEditor();
   const { data } = useQuery({
     queryKey: ['twins', draft.id, draft.version, bar.id],
     queryFn: () =>

@@ -4,15 +4,14 @@ import { Button } from '#/ui/button';
 import { Choice } from '#/ui/choice';
 import { Refusal } from '#/ui/refusal';
 import { AttributePicker } from '#/parts/attribute/attribute-picker';
-import { placeOf, useDesk, useDeskActions } from '#/editor/kit/editor-context';
+import { placeOf, useEditor, useEditorActions } from '#/editor/kit/editor-context';
 import { EditField } from '#/editor/kit/edit-field';
 import { readPhysical } from '#/parts/number/physical';
-import { shown } from '#/ui/figures';
 
-/** What is seldom asked of a function: an attribute other than its channel's, how fast the lamp itself follows, what it never exceeds, which wheel it turns. */
+/** What is seldom asked of a function: an attribute other than its channel's, how fast the fixture itself follows, what it never exceeds, which wheel it turns. */
 export function FunctionDetails({ bar }: { bar: FunctionBar }) {
-  const { draft } = useDesk();
-  const { edit } = useDeskActions();
+  const { draft } = useEditor();
+  const { edit } = useEditorActions();
   const [refusal, setRefusal] = useState<string | null>(null);
   const seconds = async (text: string, toEdit: (value: number) => Edit) => {
     const value = await readPhysical(text, 's');
@@ -41,36 +40,32 @@ export function FunctionDetails({ bar }: { bar: FunctionBar }) {
         <Refusal says={refusal} />
       </div>
       <EditField
-        label="End to end, s"
+        label="Fade end to end, s"
         showLabel
         mono
-        value={shown(bar.realFade)}
-        toEdit={(text) =>
-          seconds(text, (realFade) => ({ type: 'setFade', function: bar.id, realFade, realAcceleration: bar.realAcceleration }))
-        }
+        value={bar.realFade.text}
+        toEdit={(text) => seconds(text, (realFade) => ({ type: 'setFade', function: bar.id, realFade, realAcceleration: null }))}
       />
       <EditField
-        label="To full speed, s"
+        label="Acceleration, s"
         showLabel
         mono
-        value={shown(bar.realAcceleration)}
-        toEdit={(text) =>
-          seconds(text, (realAcceleration) => ({ type: 'setFade', function: bar.id, realFade: bar.realFade, realAcceleration }))
-        }
+        value={bar.realAcceleration.text}
+        toEdit={(text) => seconds(text, (realAcceleration) => ({ type: 'setFade', function: bar.id, realFade: null, realAcceleration }))}
       />
       <EditField
-        label={`Never below, ${bar.unit || 'physical'}`}
+        label={`Lower limit, ${bar.unit || 'physical'}`}
         showLabel
         mono
-        value={bar.min === null ? 'none' : shown(bar.min)}
-        toEdit={(text) => bound(text, (min) => ({ type: 'setBounds', function: bar.id, min, max: bar.max }))}
+        value={bar.min === null ? 'none' : bar.min.text}
+        toEdit={(text) => bound(text, (min) => ({ type: 'setBounds', function: bar.id, min, max: null, only: 'MIN' }))}
       />
       <EditField
-        label={`Never above, ${bar.unit || 'physical'}`}
+        label={`Upper limit, ${bar.unit || 'physical'}`}
         showLabel
         mono
-        value={bar.max === null ? 'none' : shown(bar.max)}
-        toEdit={(text) => bound(text, (max) => ({ type: 'setBounds', function: bar.id, min: bar.min, max }))}
+        value={bar.max === null ? 'none' : bar.max.text}
+        toEdit={(text) => bound(text, (max) => ({ type: 'setBounds', function: bar.id, min: null, max, only: 'MAX' }))}
       />
       {draft.wheels.length > 0 && (
         <div className="col-span-2">

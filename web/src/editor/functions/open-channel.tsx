@@ -1,38 +1,53 @@
+import { useState } from 'react';
 import type { ChannelRow } from '#/api/types';
-import { ChannelSettings } from './channel-settings';
-import { useDesk } from '#/editor/kit/editor-context';
-import { useChecks } from '#/editor/kit/editor-query';
-import { FunctionTable } from './function-table';
+import { useChecks } from '#/editor/kit/draft-facts';
+import { useEditor } from '#/editor/kit/editor-context';
 import { InAllSituations } from '#/editor/kit/in-all-situations';
 import { useValueForm, written } from '#/editor/kit/value-form';
+import { LINE } from '#/editor/kit/line';
+import { ChannelSettings } from './channel-settings';
+import { FunctionTable } from './function-table';
 
-/** The chosen channel, opened under its row: ruler, settings, and a table of its functions and named ranges. */
+/** The chosen channel, opened under its row: ruler, one line of what it does, and its functions with their named ranges. */
 export function OpenChannel({ channel }: { channel: ChannelRow }) {
-  const { draft } = useDesk();
-  const findings = useChecks(draft).filter((check) => check.channel === channel.id && check.severity !== 'remark' && check.meant === null);
+  const { draft, probe } = useEditor();
+  const findings = useChecks(draft).findings.filter(
+    (check) => check.channel === channel.id && check.severity !== 'remark' && check.meant === null,
+  );
+  const functions = channel.functions.filter((bar) => bar.alsoOf === null);
+  const at = probe[channel.id];
+  const [taken, setTaken] = useState<{ function: number; probe: number | undefined } | null>(null);
+  // the function in hand is the one that was taken last: by its sign, or by the probe
+  const probed = functions.find((bar) => at !== undefined && bar.from <= at && at <= bar.to);
+  const byHand = taken && taken.probe === at ? functions.find((bar) => bar.id === taken.function) : undefined;
+  const inHand = byHand ?? probed ?? functions[0];
   return (
-    <div className="pr-4 pb-4 pl-4">
+    <div className="px-3.5 pb-3">
       <Ruler max={channel.max} bytes={channel.bytes} />
       {findings.map((check, index) => (
-        <p key={index} className={`mt-1 text-sm ${check.severity === 'error' ? 'text-error' : 'text-warning'}`}>
+        <p key={index} className={`mt-0.5 text-sm ${check.severity === 'error' ? 'text-error' : 'text-warning'}`}>
           {check.says}
         </p>
       ))}
       {channel.places.length > 0 && <Places places={channel.places} />}
       <ChannelSettings channel={channel} />
-      {channel.functions.length === 0 && (
+      {functions.length === 0 && (
         <p className="mt-2 text-sm text-warning">
-          No function says what this channel does yet. Choose its attribute above, or lay a stencil onto it.
+          No function says what this channel does yet. Choose its attribute above, or apply a stencil to it.
         </p>
       )}
-      <div className="mt-3 flex flex-col gap-4">
-        {channel.functions
-          .filter((bar) => bar.alsoOf === null)
-          .map((bar, index) => (
-            <InAllSituations key={bar.id} bar={bar}>
-              <FunctionTable channel={channel} bar={bar} headed={index === 0} />
-            </InAllSituations>
-          ))}
+      <div className="mt-1 flex flex-col">
+        {functions.map((bar, index) => (
+          <InAllSituations key={bar.id} bar={bar}>
+            <FunctionTable
+              channel={channel}
+              bar={bar}
+              headed={index === 0}
+              inHand={bar.id === inHand?.id}
+              onTake={() => setTaken({ function: bar.id, probe: at })}
+            />
+          </InAllSituations>
+        ))}
       </div>
     </div>
   );
@@ -64,14 +79,15 @@ function Places({ places }: { places: ChannelRow['places'] }) {
   );
 }
 
+const TICKS = [0, 0.25, 0.5, 0.75, 1];
+
 /** Values along the bar: it stands in the bar's own column. */
 function Ruler({ max, bytes }: { max: number; bytes: number }) {
   const form = useValueForm();
-  const ticks = [0, 0.25, 0.5, 0.75, 1];
   return (
-    <div aria-hidden className="-mr-4 -ml-4 grid pr-3 grid-cols-[5.25rem_1.5rem_minmax(7rem,11rem)_minmax(0,1fr)_3.5rem] gap-2.5 pl-3.5">
-      <span className="col-start-4 flex justify-between font-mono text-xs text-muted">
-        {ticks.map((tick) => (
+    <div aria-hidden className={`-mx-3.5 grid ${LINE}`}>
+      <span className="col-start-4 -mt-1 flex justify-between font-mono text-xs text-muted">
+        {TICKS.map((tick) => (
           <span key={tick}>{written(tick === 1 ? max : Math.floor(tick * (max + 1)), bytes, form)}</span>
         ))}
       </span>

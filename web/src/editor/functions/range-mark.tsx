@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Mark, RangeBar, WheelLine } from '#/api/types';
 import { Button } from '#/ui/button';
 import { Refusal } from '#/ui/refusal';
-import { useDeskActions } from '#/editor/kit/editor-context';
+import { useEditorActions } from '#/editor/kit/editor-context';
 import { SlotPicture } from '#/parts/wheel/slot-picture';
 
 type Sign = Mark['sign'];
@@ -72,9 +72,9 @@ export function RangeMark({ range, called, slot }: { range: RangeBar; called: st
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger
-        aria-label={`Mark of ${called}`}
-        title={`Mark of ${called}`}
-        className={`grid size-7 shrink-0 place-items-center rounded-sm hover:bg-raised ${range.mark ? 'text-text' : 'text-faint'}`}
+        aria-label={`Sign of ${called}`}
+        title={`Sign of ${called}`}
+        className={`grid size-7 shrink-0 place-items-center rounded-sm hover:bg-raised ${range.mark ? 'text-text' : 'text-muted'}`}
       >
         {range.mark ? (
           <MarkPicture mark={range.mark} slot={slot} />
@@ -87,7 +87,7 @@ export function RangeMark({ range, called, slot }: { range: RangeBar; called: st
           align="start"
           sideOffset={4}
           collisionPadding={8}
-          aria-label={`Mark of ${called}`}
+          aria-label={`Sign of ${called}`}
           className="z-50 w-72 rounded-lg border border-line bg-panel p-4 text-text shadow-2xl"
         >
           {open && <Choose range={range} slot={slot} close={() => setOpen(false)} />}
@@ -98,7 +98,7 @@ export function RangeMark({ range, called, slot }: { range: RangeBar; called: st
 }
 
 function Choose({ range, slot, close }: { range: RangeBar; slot: WheelLine['slots'][number] | undefined; close: () => void }) {
-  const { edit } = useDeskActions();
+  const { edit } = useEditorActions();
   const [color, setColor] = useState(range.mark?.color || '#ffcc00');
   const [second, setSecond] = useState(range.mark?.second || '#2255cc');
   const [refusal, setRefusal] = useState<string | null>(null);
@@ -117,7 +117,7 @@ function Choose({ range, slot, close }: { range: RangeBar; slot: WheelLine['slot
             title={SIGNS[sign]?.text}
             aria-pressed={range.mark?.sign === sign}
             onClick={() => void mark({ sign, color: '', second: '' })}
-            className="grid size-9 place-items-center rounded-sm border border-transparent hover:bg-raised aria-pressed:border-kite"
+            className="grid size-9 place-items-center rounded-sm border border-transparent hover:bg-raised aria-pressed:border-kite-text"
           >
             <MarkPicture mark={{ sign, color: '', second: '' }} slot={undefined} />
           </button>
@@ -128,7 +128,7 @@ function Choose({ range, slot, close }: { range: RangeBar; slot: WheelLine['slot
             title="Picture of its slot"
             aria-pressed={range.mark?.sign === 'SLOT'}
             onClick={() => void mark({ sign: 'SLOT', color: '', second: '' })}
-            className="grid size-9 place-items-center rounded-sm border border-transparent hover:bg-raised aria-pressed:border-kite"
+            className="grid size-9 place-items-center rounded-sm border border-transparent hover:bg-raised aria-pressed:border-kite-text"
           >
             <MarkPicture mark={{ sign: 'SLOT', color: '', second: '' }} slot={slot} />
           </button>
@@ -140,14 +140,14 @@ function Choose({ range, slot, close }: { range: RangeBar; slot: WheelLine['slot
           aria-label="First colour"
           value={color}
           onChange={(event) => setColor(event.currentTarget.value)}
-          className="size-8 rounded-sm border border-line bg-trough"
+          className="size-8 rounded-sm border border-edge bg-trough"
         />
         <input
           type="color"
           aria-label="Second colour"
           value={second}
           onChange={(event) => setSecond(event.currentTarget.value)}
-          className="size-8 rounded-sm border border-line bg-trough"
+          className="size-8 rounded-sm border border-edge bg-trough"
         />
         <Button onClick={() => void mark({ sign: 'COLOR', color, second: '' })}>One</Button>
         <Button onClick={() => void mark({ sign: 'SPLIT', color, second })}>Split</Button>
@@ -155,7 +155,7 @@ function Choose({ range, slot, close }: { range: RangeBar; slot: WheelLine['slot
       <Refusal says={refusal} />
       {range.mark && (
         <Button quiet className="self-start" onClick={() => void mark(null)}>
-          No mark
+          No tag
         </Button>
       )}
     </div>

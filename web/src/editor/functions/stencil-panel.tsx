@@ -1,5 +1,4 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Stamp } from 'lucide-react';
 import { useState } from 'react';
 import { answer, api } from '#/api/client';
 import type { ChannelRow, ChannelStencil, Stencil } from '#/api/types';
@@ -8,18 +7,13 @@ import { PanelButton } from '#/ui/panel-button';
 import { Refusal } from '#/ui/refusal';
 import { TextField } from '#/ui/text-field';
 import { tell } from '#/ui/toast';
-import { useDesk, useDeskActions } from '#/editor/kit/editor-context';
+import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 import { ProfilePicker } from '#/parts/profile/profile-picker';
 
 /** Functions from elsewhere for this channel: from the house's stencils, from a channel of this profile or of any other; and the way to keep this one. */
 export function StencilPanel({ channel }: { channel: ChannelRow }) {
   return (
-    <PanelButton
-      text="Stencils …"
-      icon={<Stamp size={14} aria-hidden />}
-      title={`Functions for ${channel.pretty} from elsewhere`}
-      width="w-[26rem]"
-    >
+    <PanelButton text="Stencils …" title={`Functions for ${channel.pretty} from elsewhere`} width="w-[26rem]">
       {(close) => <Panel channel={channel} close={close} />}
     </PanelButton>
   );
@@ -33,7 +27,7 @@ const PLACES: { value: Place; text: string }[] = [
 ];
 
 function Panel({ channel, close }: { channel: ChannelRow; close: () => void }) {
-  const { edit } = useDeskActions();
+  const { edit } = useEditorActions();
   const [place, setPlace] = useState<Place>('stencils');
   const [refusal, setRefusal] = useState<string | null>(null);
   async function lay(stencil: Stencil) {
@@ -73,16 +67,14 @@ function Ours({ onLay }: { onLay: (stencil: Stencil) => Promise<void> }) {
     onSettled: () => queryClient.invalidateQueries({ queryKey: STENCILS }),
   });
   if (data?.length === 0)
-    return (
-      <p className="text-sm text-muted">The house keeps no stencil yet. Keep this channel below, and it can be laid onto any other.</p>
-    );
+    return <p className="text-sm text-muted">The house has no stencil yet. Save this channel below, and it can be applied to any other.</p>;
   return (
     <ul aria-label="Our stencils" className="flex max-h-64 flex-col overflow-y-auto">
       {data?.map((each) => (
         <li key={each.id} className="flex items-center gap-2">
           <Line
             title={each.name}
-            below={`${parts(each.stencil)}; from ${each.origin}, kept by ${each.author}`}
+            below={`${parts(each.stencil)}; from ${each.origin}, saved by ${each.author}`}
             onClick={() => void onLay(each.stencil)}
           />
           <Button
@@ -100,7 +92,7 @@ function Ours({ onLay }: { onLay: (stencil: Stencil) => Promise<void> }) {
 }
 
 function Here({ channel, onLay }: { channel: ChannelRow; onLay: (stencil: Stencil) => Promise<void> }) {
-  const { draft } = useDesk();
+  const { draft } = useEditor();
   const { data } = useOwn();
   return (
     <Channels channels={(data ?? []).filter((each) => each.channel !== channel.name || each.mode !== draft.map?.name)} onLay={onLay} />
@@ -160,7 +152,7 @@ function parts(stencil: Stencil) {
 }
 
 function useOwn() {
-  const { draft } = useDesk();
+  const { draft } = useEditor();
   return useQuery({
     queryKey: ['stencils of draft', draft.id, draft.version],
     queryFn: () => answer(api.GET('/api/drafts/{draftId}/stencils', { params: { path: { draftId: draft.id } } })),
@@ -169,7 +161,7 @@ function useOwn() {
 
 /** Keeps this channel for the house. */
 function Keep({ channel }: { channel: ChannelRow }) {
-  const { draft } = useDesk();
+  const { draft } = useEditor();
   const { data } = useOwn();
   const queryClient = useQueryClient();
   const [name, setName] = useState(`${channel.pretty} of ${draft.name}`);
@@ -186,7 +178,7 @@ function Keep({ channel }: { channel: ChannelRow }) {
         }),
       ),
     onSuccess: async (kept) => {
-      tell(`Kept as the stencil “${kept.name}”.`);
+      tell(`Saved as the stencil '${kept.name}'.`);
       await queryClient.invalidateQueries({ queryKey: STENCILS });
     },
   });
@@ -199,14 +191,14 @@ function Keep({ channel }: { channel: ChannelRow }) {
       }}
     >
       <TextField
-        label="Keep this channel as a stencil called"
+        label="Save this channel as a stencil called"
         value={name}
         onChange={setName}
         maxLength={120}
         error={keep.error?.message ?? null}
       />
       <Button type="submit" disabled={!own || keep.isPending}>
-        Keep
+        Save
       </Button>
     </form>
   );

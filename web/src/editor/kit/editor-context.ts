@@ -1,20 +1,24 @@
 import { createContext, use } from 'react';
 import type { Draft, Edit } from '#/api/types';
 import type { AttributePlace } from '#/parts/attribute/attribute-picker';
-import type { Brought } from './editor-query';
+import type { Brought, Publishing } from './draft-queue';
 
-/** What the parts of the desk share: the draft, what is chosen, where the probe stands, and the way to change things. */
-export type Desk = {
+/** What the parts of the editor share: the draft, what is chosen, where the probe stands, and the way to change things. */
+export type Editor = {
   draft: Draft;
   chosen: number | null;
   /** Raw values by channel id; a channel that is not in it stands at its start value. */
   probe: Record<string, number>;
+  /** Whether whoever is at this page has something to undo. */
+  canUndo: boolean;
   /** Channels that are to be changed together. */
   selected: ReadonlySet<number>;
 };
 
-/** What can be done; the same functions for as long as the desk is open, so that a row is drawn anew only when it changed. */
-export type DeskActions = {
+export type Refused = { sentence: string; field: string | null };
+
+/** What can be done; the same functions for as long as the editor is open, so that a row is drawn anew only when it changed. */
+export type EditorActions = {
   choose: (channel: number | null) => void;
   /** Chooses the next channel, or the one before. */
   step: (by: number) => void;
@@ -25,26 +29,32 @@ export type DeskActions = {
   edit: (edit: Edit) => Promise<string | null>;
   /** Brings in a gobo or a wheel; ends with the sentence that refuses it, or null. */
   bring: (what: Brought) => Promise<string | null>;
-  /** Gives the lamp a picture; what is wrong with the file is told. */
+  /** Publishes the draft once everything before it is done; ends with what refuses it, and the field that it is about, or null. */
+  publish: (publishing: Publishing) => Promise<Refused | null>;
+  /** Discards the draft; ends with the sentence that refuses it, or null. */
+  discard: () => Promise<string | null>;
+  undo: () => void;
+  redo: () => void;
+  /** Gives the fixture a picture; what is wrong with the file is told. */
   putPicture: (file: File) => Promise<void>;
   /** Goes back, or forth again, until that many edits count. */
   goTo: (done: number) => void;
   showMode: (mode: number, channel?: number | null) => void;
 };
 
-export const DeskContext = createContext<Desk | null>(null);
-export const DeskActionsContext = createContext<DeskActions | null>(null);
+export const EditorContext = createContext<Editor | null>(null);
+export const EditorActionsContext = createContext<EditorActions | null>(null);
 
-export function useDeskActions() {
-  const actions = use(DeskActionsContext);
-  if (!actions) throw new Error('useDeskActions needs a <DeskActionsContext> around it');
+export function useEditorActions() {
+  const actions = use(EditorActionsContext);
+  if (!actions) throw new Error('useEditorActions needs a <EditorActionsContext> around it');
   return actions;
 }
 
-export function useDesk() {
-  const desk = use(DeskContext);
-  if (!desk) throw new Error('useDesk needs a <DeskContext> around it');
-  return desk;
+export function useEditor() {
+  const editor = use(EditorContext);
+  if (!editor) throw new Error('useEditor needs a <EditorContext> around it');
+  return editor;
 }
 
 /** Where attributes are looked for. */

@@ -2,7 +2,7 @@ import { useState, type ReactNode } from 'react';
 import type { Edit } from '#/api/types';
 import { Button } from '#/ui/button';
 import { Refusal } from '#/ui/refusal';
-import { useDeskActions } from './editor-context';
+import { useEditorActions } from './editor-context';
 
 /** Fields in a panel that make one edit together. It closes when the edit was taken; a refusal is said above the button. */
 export function PanelForm({
@@ -16,7 +16,7 @@ export function PanelForm({
   close: () => void;
   children: ReactNode;
 }) {
-  const { edit } = useDeskActions();
+  const { edit } = useEditorActions();
   const [refusal, setRefusal] = useState<string | null>(null);
   async function send() {
     const next = await toEdit();

@@ -3,7 +3,7 @@ import type { ChannelRow } from '#/api/types';
 export type Tint = ChannelRow['tint'];
 
 export const TINTS: { value: Tint; text: string; color: string }[] = [
-  { value: 'NONE', text: 'No mark', color: 'transparent' },
+  { value: 'NONE', text: 'No tag', color: 'transparent' },
   { value: 'RED', text: 'Red', color: '#d64545' },
   { value: 'ORANGE', text: 'Orange', color: '#d9822b' },
   { value: 'YELLOW', text: 'Yellow', color: '#d6b92b' },
@@ -17,7 +17,7 @@ export function TintDot({ tint }: { tint: Tint }) {
   const known = TINTS.find((each) => each.value === tint);
   return (
     <span
-      title={`Marked ${known?.text.toLowerCase()}`}
+      title={`Tagged ${known?.text.toLowerCase()}`}
       className="mr-1.5 inline-block size-2.5 rounded-full border border-line align-baseline"
       style={{ background: known?.color }}
     >

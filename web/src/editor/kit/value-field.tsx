@@ -21,8 +21,8 @@ export function ValueField({
     <EditField
       {...rest}
       mono
-      value={raw === null ? 'none' : written(raw, bytes, form)}
-      toEdit={(text) => (toNone && (text === '' || text === 'none') ? toNone() : typedValue(text, bytes, form, toEdit))}
+      value={raw === null ? (rest.word === undefined ? 'none' : '–') : written(raw, bytes, form)}
+      toEdit={(text) => (toNone && (text === '' || text === 'none' || text === '–') ? toNone() : typedValue(text, bytes, form, toEdit))}
     />
   );
 }

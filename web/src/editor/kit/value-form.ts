@@ -1,33 +1,24 @@
-import { useSyncExternalStore } from 'react';
 import { answer, api } from '#/api/client';
 import { Problem } from '#/api/problem';
 import type { Edit, ValueForm } from '#/api/types';
+import { stored } from '#/ui/stored';
 
 /** How DMX values are shown and, where they carry no sign of their own, meant. */
 export const FORMS: { value: ValueForm; text: string }[] = [
-  { value: 'VALUE', text: 'Values 0 to 255, 0 to 65535' },
-  { value: 'BYTES', text: 'Bytes, coarse/fine' },
+  { value: 'VALUE', text: 'Decimal' },
+  { value: 'BYTES', text: 'Bytes, coarse:fine' },
   { value: 'PERCENT', text: 'Percent' },
   { value: 'HEX', text: 'Hex' },
 ];
 
-const KEY = 'kite-value-form';
-const listeners = new Set<() => void>();
+/** The notation that is chosen. */
+export const valueForm = stored<ValueForm>(
+  'kite-value-form',
+  (kept) => FORMS.find((form) => form.value === kept)?.value ?? 'VALUE',
+  (form) => form,
+);
 
-export function useValueForm(): ValueForm {
-  return useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => FORMS.find((form) => form.value === localStorage.getItem(KEY))?.value ?? 'VALUE',
-  );
-}
-
-export function setValueForm(form: ValueForm) {
-  localStorage.setItem(KEY, form);
-  listeners.forEach((listener) => listener());
-}
+export const useValueForm = valueForm.use;
 
 /** A raw value in that notation, with as many digits as tell two neighbours apart. */
 export function written(raw: number, bytes: number, form: ValueForm) {
@@ -35,7 +26,7 @@ export function written(raw: number, bytes: number, form: ValueForm) {
     case 'VALUE':
       return String(raw);
     case 'BYTES':
-      return Array.from({ length: bytes }, (_, index) => Math.floor(raw / 256 ** (bytes - 1 - index)) % 256).join('/');
+      return Array.from({ length: bytes }, (_, index) => Math.floor(raw / 256 ** (bytes - 1 - index)) % 256).join(':');
     case 'PERCENT':
       return `${((100 * raw) / (256 ** bytes - 1)).toFixed(bytes === 1 ? 1 : 3 * bytes - 3)}%`;
     case 'HEX':
@@ -52,7 +43,7 @@ export async function readValue(text: string, bytes: number, form: ValueForm): P
   try {
     return (await answer(api.POST('/api/values', { body: { text, bytes, form } }))).raw;
   } catch (refused) {
-    return refused instanceof Problem ? refused.message : 'Something went wrong; nothing was changed.';
+    return refused instanceof Problem ? refused.message : 'It is not certain that this was saved; reload to see.';
   }
 }
 

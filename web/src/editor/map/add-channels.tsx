@@ -9,13 +9,13 @@ import { Button, buttonLook } from '#/ui/button';
 import { counted } from '#/ui/counted';
 import { PennantIcon } from '#/parts/channel/pennant-icon';
 import { Refusal } from '#/ui/refusal';
-import { useDesk, useDeskActions } from '#/editor/kit/editor-context';
+import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 
 /** Channels are added by typing what the chart says, one or a whole run; what was not understood stays in the field. */
 export function AddChannels({ map }: { map: ModeMap }) {
   const read = useReadChart();
-  const { draft, chosen } = useDesk();
-  const { edit } = useDeskActions();
+  const { draft, chosen } = useEditor();
+  const { edit } = useEditorActions();
   const [text, setText] = useState('');
   const [insert, setInsert] = useState(false);
   const [other, setOther] = useState<Record<number, string>>({});
@@ -64,7 +64,7 @@ export function AddChannels({ map }: { map: ModeMap }) {
   return (
     <form
       aria-label="Add channels"
-      className="relative shrink-0 border-b border-line bg-panel px-4 py-2"
+      className="relative shrink-0 border-b border-line bg-panel px-3 py-1"
       onSubmit={(event) => {
         event.preventDefault();
         void add();
@@ -76,7 +76,7 @@ export function AddChannels({ map }: { map: ModeMap }) {
           aria-label="Channels to add"
           value={text}
           placeholder="Add channels: pan 16 bit, tilt 16 bit, dimmer, gobo rotation …"
-          className="min-h-8 min-w-0 flex-1 rounded-sm border border-line bg-trough px-2.5"
+          className="min-h-8 min-w-0 flex-1 rounded-sm border border-edge bg-trough px-2.5"
           onChange={(event) => {
             setText(event.currentTarget.value);
             setRefusal(null);
@@ -100,12 +100,17 @@ export function AddChannels({ map }: { map: ModeMap }) {
         />
         {before !== undefined && (
           <label className="flex items-center gap-1.5 text-sm text-muted">
-            <input type="checkbox" checked={insert} onChange={(event) => setInsert(event.currentTarget.checked)} className="accent-kite" />
-            before address {before}
+            <input
+              type="checkbox"
+              checked={insert}
+              onChange={(event) => setInsert(event.currentTarget.checked)}
+              className="accent-kite-text"
+            />
+            Insert before address {before}
           </label>
         )}
         <Button type="submit">Add</Button>
-        <Link to={`/desk/${draft.profileId}/charts`} data-key="c" className={buttonLook({ quiet: true })}>
+        <Link to={`/editor/${draft.profileId}/charts`} data-key="c" className={buttonLook({ quiet: true })}>
           <FileText size={15} aria-hidden /> Read a chart
         </Link>
       </div>
@@ -133,14 +138,14 @@ export function AddChannels({ map }: { map: ModeMap }) {
 
 /** A chart that was pasted where channels are typed opens on its page; what cannot be read as one stays on the clipboard, with the reason. */
 function useReadChart() {
-  const { draft } = useDesk();
+  const { draft } = useEditor();
   const navigate = useNavigate();
   return async (text: string) => {
     try {
       const chart = await answer(
         api.POST('/api/profiles/{profileId}/pasted-charts', { params: { path: { profileId: draft.profileId } }, body: { name: '', text } }),
       );
-      void navigate(`/desk/${draft.profileId}/charts/${chart.id}`);
+      void navigate(`/editor/${draft.profileId}/charts/${chart.id}`);
       return null;
     } catch (refused) {
       return refused instanceof Problem ? refused.message : 'It is not certain that this was saved; reload to see.';
@@ -157,7 +162,7 @@ function said(lines: ChartLine[], nameOf: (line: ChartLine, index: number) => st
 
 function Line({ line, chosen, onChoose }: { line: ChartLine; chosen: string | undefined; onChoose: (name: string) => void }) {
   if (line.choices.length === 0) {
-    return <li className="text-sm text-warning">“{line.words}” fits no attribute; it would not be added.</li>;
+    return <li className="text-sm text-warning">&apos;{line.words}&apos; fits no attribute; it would not be added.</li>;
   }
   return (
     <li className="flex flex-wrap items-center gap-1.5 text-sm">
@@ -172,7 +177,7 @@ function Line({ line, chosen, onChoose }: { line: ChartLine; chosen: string | un
           aria-pressed={choice.name === chosen}
           title={choice.used ? `${choice.name}, already in this mode` : choice.name}
           onClick={() => onChoose(choice.name)}
-          className={`inline-flex min-h-6 items-center gap-1.5 rounded-sm border px-1.5 ${choice.name === chosen ? 'border-kite text-text' : 'border-line text-muted hover:text-text'} ${choice.used ? 'italic' : ''}`}
+          className={`inline-flex min-h-6 items-center gap-1.5 rounded-sm border px-1.5 ${choice.name === chosen ? 'border-kite-text text-text' : 'border-line text-muted hover:text-text'} ${choice.used ? 'italic' : ''}`}
         >
           <PennantIcon group={choice.featureGroup} />
           {choice.pretty}

@@ -11,12 +11,12 @@ import { NumberField } from '#/ui/number-field';
 import { Refusal } from '#/ui/refusal';
 import { TextField } from '#/ui/text-field';
 import { calledIn } from '#/editor/kit/called-in';
-import { useDeskActions } from '#/editor/kit/editor-context';
+import { useEditorActions } from '#/editor/kit/editor-context';
 
 const ORDERS = [
   { value: 'ROWS', text: 'Row by row' },
   { value: 'COLUMNS', text: 'Column by column' },
-  { value: 'SERPENTINE', text: 'To and fro' },
+  { value: 'SERPENTINE', text: 'Zigzag' },
 ] as const;
 
 /** Turns shared channels into the channels of a cell that repeats. */
@@ -33,7 +33,7 @@ export function CellsDialog({ map }: { map: ModeMap }) {
 }
 
 function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
-  const { edit } = useDeskActions();
+  const { edit } = useEditorActions();
   const shared = map.channels.filter((channel) => channel.times === 1 && channel.addresses.length > 0);
   const [chosen, setChosen] = useState<number[]>([]);
   const [name, setName] = useState('Cell');
@@ -98,7 +98,7 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
             <label key={channel.id} className="flex items-center gap-2">
               <input
                 type="checkbox"
-                className="accent-kite"
+                className="accent-kite-text"
                 checked={chosen.includes(channel.id)}
                 onChange={(event) =>
                   setChosen(event.currentTarget.checked ? [...chosen, channel.id] : chosen.filter((id) => id !== channel.id))
@@ -107,13 +107,13 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
               {calledIn(channel)}
             </label>
           ))}
-          {shared.length === 0 && <p className="text-sm text-muted">Every channel of this mode repeats already.</p>}
+          {shared.length === 0 && <p className="text-sm text-muted">Every channel of this mode is in a cell already.</p>}
         </fieldset>
         <div className="flex flex-wrap items-end gap-3">
           <TextField label="Name of a cell" value={name} onChange={setName} maxLength={60} />
           <NumberField label="How many" value={count} onChange={setCount} />
           <NumberField label="First address" value={start === 'Infinity' ? '' : start} onChange={setFirst} />
-          <NumberField label="Addresses apart" value={spacing === '' && size > 0 ? String(size) : spacing} onChange={setSpacing} />
+          <NumberField label="Address step" value={spacing === '' && size > 0 ? String(size) : spacing} onChange={setSpacing} />
           <NumberField label="Columns" value={columns === '' ? count : columns} onChange={setColumns} />
           <NumberField label="Pitch, or length / cells" value={pitch} onChange={setPitch} />
           <Choice
@@ -183,7 +183,7 @@ function GridPicture({
       {data.map((cell, index) => (
         <li
           key={index}
-          className="grid h-7 place-items-center rounded-sm border border-line bg-trough"
+          className="grid h-7 place-items-center rounded-sm border border-edge bg-trough"
           style={{ gridColumn: cell.column + 1, gridRow: cell.row + 1 }}
         >
           {Number.isInteger(first) ? first + index * spacing : ''}

@@ -1,8 +1,9 @@
 import { memo, useEffect, useRef } from 'react';
 import type { ChannelRow, Finding } from '#/api/types';
 import { PennantIcon } from '#/parts/channel/pennant-icon';
-import { useDeskActions } from '#/editor/kit/editor-context';
+import { useEditorActions } from '#/editor/kit/editor-context';
 import { OpenChannel } from '#/editor/functions/open-channel';
+import { LINE } from '#/editor/kit/line';
 import { RangeBar } from './range-bar';
 import { TintDot } from '#/editor/kit/tint';
 
@@ -20,7 +21,7 @@ export const ChannelLine = memo(function ChannelLine({
   probe: number | null;
   loud: Finding | undefined;
 }) {
-  const { choose, select, setProbe } = useDeskActions();
+  const { choose, select, setProbe } = useEditorActions();
   const line = useRef<HTMLDivElement>(null);
   useEffect(() => {
     const row = line.current;
@@ -30,8 +31,11 @@ export const ChannelLine = memo(function ChannelLine({
     row.scrollIntoView({ block: pane && row.offsetHeight > pane.clientHeight ? 'start' : 'nearest' });
   }, [open]);
   return (
-    <div ref={line} className={`border-b border-line ${open ? 'border-l-3 border-l-kite bg-panel' : 'border-l-3 border-l-transparent'}`}>
-      <div className="grid min-h-10 grid-cols-[5.25rem_1.5rem_minmax(7rem,11rem)_minmax(0,1fr)_3.5rem] items-center gap-2.5 pr-3 pl-3.5">
+    <div
+      ref={line}
+      className={`border-b border-line ${open ? 'border-l-3 border-l-kite-text bg-panel' : 'border-l-3 border-l-transparent'}`}
+    >
+      <div className={`grid min-h-9 ${LINE}`}>
         <span className="group flex items-center gap-1.5">
           <input
             type="checkbox"
@@ -40,7 +44,7 @@ export const ChannelLine = memo(function ChannelLine({
             checked={selected}
             onChange={() => undefined}
             onClick={(event) => select(channel.id, event.shiftKey)}
-            className={`accent-kite ${selected || open ? '' : 'opacity-35 group-hover:opacity-100 focus:opacity-100'}`}
+            className={`accent-kite-text ${selected || open ? '' : 'opacity-35 group-hover:opacity-100 focus:opacity-100'}`}
           />
           <span className="font-mono text-sm text-muted">{channel.called}</span>
         </span>
@@ -48,7 +52,7 @@ export const ChannelLine = memo(function ChannelLine({
         <button
           type="button"
           aria-expanded={open}
-          data-channel-row
+          id={`channel-${channel.id}`}
           onClick={() => choose(open ? null : channel.id)}
           className="min-h-8 truncate rounded-sm text-left hover:text-kite-text"
           title={`${channel.pretty}, ${channel.attribute}, on ${channel.geometry}${channel.note === '' ? '' : `: ${channel.note}`}`}
@@ -69,7 +73,7 @@ export const ChannelLine = memo(function ChannelLine({
         <Badges channel={channel} />
       </div>
       {loud && !open && (
-        <p className={`pr-3 pb-1.5 pl-30 text-xs ${loud.severity === 'error' ? 'text-error' : 'text-warning'}`}>{loud.says}</p>
+        <p className={`pr-3 pb-1.5 pl-27 text-xs ${loud.severity === 'error' ? 'text-error' : 'text-warning'}`}>{loud.says}</p>
       )}
       {open && <OpenChannel channel={channel} />}
     </div>

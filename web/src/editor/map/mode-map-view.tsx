@@ -8,17 +8,17 @@ import { Tail } from '#/parts/channel/tail';
 import { AddChannels } from './add-channels';
 import { CellsDialog } from './cells-dialog';
 import { ChannelLine } from './channel-line';
-import { useDesk } from '#/editor/kit/editor-context';
-import { useChecks } from '#/editor/kit/editor-query';
+import { useEditor } from '#/editor/kit/editor-context';
+import { useChecks } from '#/editor/kit/draft-facts';
 import { EditField } from '#/editor/kit/edit-field';
 import { SelectionBar } from './selection-bar';
 import { wholeNumber } from '#/editor/kit/typed-number';
-import { FORMS, setValueForm, useValueForm } from '#/editor/kit/value-form';
+import { FORMS, useValueForm, valueForm } from '#/editor/kit/value-form';
 
 /** The map: every channel of the mode as a row with its range bar; the chosen one opens in place. */
 export const ModeMapView = memo(function ModeMapView() {
-  const { draft } = useDesk();
-  const checks = useChecks(draft);
+  const { draft } = useEditor();
+  const checks = useChecks(draft).findings;
   const map = draft.map;
   if (!map) {
     return (
@@ -27,7 +27,7 @@ export const ModeMapView = memo(function ModeMapView() {
           <p className="text-muted">
             This profile has no mode yet. Read the manufacturer’s DMX chart, or add an empty mode on the left (m).
           </p>
-          <Link to={`/desk/${draft.profileId}/charts`} data-key="c" className={buttonLook({ main: true })}>
+          <Link to={`/editor/${draft.profileId}/charts`} data-key="c" className={buttonLook({ main: true })}>
             Read a chart (c)
           </Link>
         </div>
@@ -36,21 +36,23 @@ export const ModeMapView = memo(function ModeMapView() {
   }
   const line = draft.modes.find((mode) => mode.id === map.id);
   const miscounted = checks.some((check) => check.rule === 'chart-count' && check.mode === map.id);
+  const counts = `${counted(map.channels.length, 'channel', 'channels')}, ${map.sum === '' ? counted(map.footprint, 'address', 'addresses') : map.sum}, ${map.free} left in a universe`;
   return (
     <main className="flex min-h-0 flex-col">
-      <div className="shrink-0 border-b border-line px-4 pt-2 pb-2.5">
-        <div className="flex items-center gap-3 [&>p]:shrink-0">
+      <div className="shrink-0 border-b border-line px-3 py-1">
+        <div className="flex items-center gap-3">
           <h2 className="sr-only">Mode {map.name}</h2>
-          <span className="min-w-40 flex-1 text-lg font-semibold">
+          <span className="min-w-32 flex-1 text-lg font-semibold">
             <EditField label="Mode name" shortcut="r" value={map.name} toEdit={(to) => ({ type: 'renameMode', mode: map.id, to })} />
           </span>
-          <p className="text-sm text-muted">
-            {`${counted(map.channels.length, 'channel', 'channels')}, ${map.sum === '' ? counted(map.footprint, 'address', 'addresses') : map.sum}, ${map.free} left in a universe`}
+          <p className="min-w-0 truncate text-sm text-muted" title={counts}>
+            {counts}
           </p>
           <CellsDialog map={map} />
+          <ValueForms />
         </div>
-        <div className="mb-1 flex items-end gap-3 text-sm">
-          <span className="min-w-0 flex-1">
+        <div className="flex items-center gap-3 text-sm">
+          <span className="min-w-24 flex-1">
             <EditField
               label="What this mode is for"
               quiet
@@ -59,13 +61,13 @@ export const ModeMapView = memo(function ModeMapView() {
               toEdit={(to) => ({ type: 'describeMode', mode: map.id, to })}
             />
           </span>
-          <span className={`flex items-center gap-1 ${miscounted ? 'text-warning' : 'text-muted'}`}>
-            {miscounted ? 'The chart names another count:' : 'The chart names'}
+          <span className={miscounted ? 'text-warning' : 'text-muted'}>
             <EditField
-              label="Addresses that the chart names"
+              label="Addresses on the chart"
+              word={miscounted ? 'another count on the chart:' : 'on the chart:'}
               mono
-              width="w-14"
-              framed
+              quiet={map.chartCount === null}
+              placeholder="?"
               value={map.chartCount === null ? '' : String(map.chartCount)}
               toEdit={(text) =>
                 text === ''
@@ -74,9 +76,10 @@ export const ModeMapView = memo(function ModeMapView() {
               }
             />
           </span>
-          <ValueForms />
+          <span className="max-w-1/2 shrink overflow-hidden">
+            {line && <Tail bundles={line.tail} height={14} label={`Tail of ${map.name}`} />}
+          </span>
         </div>
-        <div className="pl-1.5">{line && <Tail bundles={line.tail} height={15} label={`Tail of ${map.name}`} />}</div>
       </div>
       <AddChannels key={`add ${map.id}`} map={map} />
       <ChannelList key={map.id} map={map} />
@@ -93,8 +96,8 @@ function ValueForms() {
       <span className="sr-only">How values are written</span>
       <select
         value={form}
-        onChange={(event) => setValueForm(FORMS.find((each) => each.value === event.currentTarget.value)?.value ?? 'VALUE')}
-        className="min-h-7 rounded-sm border border-line bg-trough px-1.5 text-sm text-text"
+        onChange={(event) => valueForm.set(FORMS.find((each) => each.value === event.currentTarget.value)?.value ?? 'VALUE')}
+        className="min-h-7 rounded-sm border border-edge bg-trough px-1.5 text-sm text-text"
       >
         {FORMS.map((each) => (
           <option key={each.value} value={each.value}>
@@ -107,12 +110,12 @@ function ValueForms() {
 }
 
 /** Height of a closed row in pixels, until it is measured. */
-const ROW = 43;
+const ROW = 40;
 
 /** Only the rows in sight are drawn, so that a mode of 512 channels costs no more than one of 20. */
 function ChannelList({ map }: { map: ModeMap }) {
-  const { draft, chosen, probe, selected } = useDesk();
-  const checks = useChecks(draft);
+  const { draft, chosen, probe, selected } = useEditor();
+  const checks = useChecks(draft).findings;
   const pane = useRef<HTMLDivElement>(null);
   const rows = useVirtualizer({
     count: map.channels.length,
@@ -130,8 +133,8 @@ function ChannelList({ map }: { map: ModeMap }) {
     <div ref={pane} className="min-h-0 flex-1 overflow-y-auto">
       {map.channels.length === 0 && (
         <p className="p-6 text-muted">
-          This mode has no channels yet. Type above what the maker’s chart says, one after the other or a whole run: red, green, blue,
-          white, all 16 bit.
+          This mode has no channels yet. Type above what the manufacturer’s chart says, one after the other or a whole run: red, green,
+          blue, white, all 16 bit.
         </p>
       )}
       <ul aria-label="Channels" className="relative" style={{ height: rows.getTotalSize() }}>

@@ -7,7 +7,7 @@ import { counted } from '#/ui/counted';
 import { NumberField } from '#/ui/number-field';
 import { PanelButton } from '#/ui/panel-button';
 import { Refusal } from '#/ui/refusal';
-import { useDesk, useDeskActions } from '#/editor/kit/editor-context';
+import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 import { PanelForm } from '#/editor/kit/panel-form';
 import { FADES, MASTERS, REACTION } from '#/editor/kit/reaction';
 import { TINTS } from '#/editor/kit/tint';
@@ -21,8 +21,8 @@ const LEVELS = [
 
 /** What can be done with several channels at once. */
 export function SelectionBar({ map }: { map: ModeMap }) {
-  const { draft, selected } = useDesk();
-  const { edit, select } = useDeskActions();
+  const { draft, selected } = useEditor();
+  const { edit, select } = useEditorActions();
   const [refusal, setRefusal] = useState<string | null>(null);
   const channels = map.channels.filter((channel) => selected.has(channel.id)).map((channel) => channel.id);
   if (channels.length === 0) return null;
@@ -95,10 +95,10 @@ export function SelectionBar({ map }: { map: ModeMap }) {
           )}
         </PanelButton>
         <Button quiet onClick={() => void send({ type: 'removeChannels', channels, closeUp: true })}>
-          <Trash2 size={14} aria-hidden /> Remove, later ones follow
+          <Trash2 size={14} aria-hidden /> Remove and close up
         </Button>
         <Button quiet onClick={() => void send({ type: 'removeChannels', channels, closeUp: false })}>
-          Remove, later ones stay
+          Remove, leave gaps
         </Button>
         <Button quiet className="ml-auto" onClick={() => select(null)}>
           <X size={14} aria-hidden /> Clear
@@ -136,8 +136,8 @@ function Times({ channels, close }: { channels: number[]; close: () => void }) {
   }
   return (
     <PanelForm submit="Set" close={close} toEdit={toEdit}>
-      <NumberField label="Move in black, s" value={mib} onChange={setMib} autoFocus />
-      <NumberField label="Slowest change, s" value={slowest} onChange={setSlowest} />
+      <NumberField label="Minimum move-in-black, s" value={mib} onChange={setMib} autoFocus />
+      <NumberField label="Change time limit, s" value={slowest} onChange={setSlowest} />
     </PanelForm>
   );
 }

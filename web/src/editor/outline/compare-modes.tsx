@@ -7,10 +7,10 @@ import { Button } from '#/ui/button';
 import { Modal } from '#/ui/modal';
 import { NumberField } from '#/ui/number-field';
 import { PennantIcon } from '#/parts/channel/pennant-icon';
-import { useDesk } from '#/editor/kit/editor-context';
+import { useEditor } from '#/editor/kit/editor-context';
 import { ProfilePicker } from '#/parts/profile/profile-picker';
 
-/** Modes side by side, and what a number of lamps costs in each. */
+/** Modes side by side, and what a number of fixtures costs in each. */
 export function CompareModes() {
   const [open, setOpen] = useState(false);
   return (
@@ -24,7 +24,7 @@ export function CompareModes() {
           open
           onClose={() => setOpen(false)}
           title="Modes side by side"
-          description="Which attributes each has, how finely, and what the lamps cost."
+          description="Which attributes each has, how finely, and what the fixtures cost."
         >
           <Table />
         </Modal>
@@ -34,9 +34,9 @@ export function CompareModes() {
 }
 
 function Table() {
-  const { draft } = useDesk();
-  const [lamps, setLamps] = useState('12');
-  const count = /^[1-9]\d{0,4}$/.test(lamps) ? Number(lamps) : 1;
+  const { draft } = useEditor();
+  const [fixtures, setFixtures] = useState('12');
+  const count = /^[1-9]\d{0,4}$/.test(fixtures) ? Number(fixtures) : 1;
   const [others, setOthers] = useState<Other[]>([]);
   const [adding, setAdding] = useState(false);
   const { data } = useQuery({
@@ -45,7 +45,7 @@ function Table() {
       answer(
         api.POST('/api/drafts/{draftId}/comparison', {
           params: { path: { draftId: draft.id } },
-          body: { lamps: count, others: others.map(({ profileId, mode }) => ({ profileId, mode })) },
+          body: { fixtures: count, others: others.map(({ profileId, mode }) => ({ profileId, mode })) },
         }),
       ),
     placeholderData: (before) => before,
@@ -53,7 +53,7 @@ function Table() {
   return (
     <div className="flex min-h-0 flex-col gap-3">
       <div className="flex flex-wrap items-end gap-2">
-        <NumberField label="Lamps" value={lamps} onChange={setLamps} />
+        <NumberField label="Fixtures" value={fixtures} onChange={setFixtures} />
         {others.map((other) => (
           <Button
             key={`${other.profileId} ${other.mode}`}
@@ -102,10 +102,10 @@ function AddOther({ onAdd }: { onAdd: (other: Other) => void }) {
 
 function Compared({ data }: { data: Comparison }) {
   const costs: [string, (mode: Comparison['modes'][number]) => string][] = [
-    ['Addresses of one lamp', (mode) => String(mode.cost.footprint)],
+    ['Addresses of one fixture', (mode) => String(mode.cost.footprint)],
     ['Channels', (mode) => String(mode.cost.channels)],
-    [`Addresses of ${data.lamps}`, (mode) => String(mode.cost.addresses)],
-    ['Lamps in a universe', (mode) => String(mode.cost.perUniverse)],
+    [`Addresses of ${data.fixtures}`, (mode) => String(mode.cost.addresses)],
+    ['Fixtures in a universe', (mode) => String(mode.cost.perUniverse)],
     ['Universes', (mode) => (mode.cost.universes === 0 ? 'does not fit' : String(mode.cost.universes))],
   ];
   return (

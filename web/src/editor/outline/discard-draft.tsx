@@ -1,32 +1,26 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
-import { api, done } from '#/api/client';
+import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 import { Button } from '#/ui/button';
 import { counted } from '#/ui/counted';
 import { Modal } from '#/ui/modal';
 import { Refusal } from '#/ui/refusal';
-import { useDesk } from '#/editor/kit/editor-context';
 
-/** Throws the draft away; asks once, as this cannot be undone. */
+/** Discards the draft; asks once, as this cannot be undone. */
 export function DiscardDraft() {
-  const { draft } = useDesk();
+  const { draft } = useEditor();
+  const { discard } = useEditorActions();
   const [asking, setAsking] = useState(false);
-  const navigate = useNavigate();
-  const queryClient = useQueryClient();
-  const discard = useMutation({
-    mutationFn: () =>
-      done(api.POST('/api/drafts/{draftId}/discard', { params: { path: { draftId: draft.id } }, body: { version: draft.version } })),
-    onSuccess: () => {
-      queryClient.removeQueries({ queryKey: ['desk', draft.profileId] });
-      void queryClient.invalidateQueries({ queryKey: ['library'] });
-      void navigate('/');
-    },
-  });
+  const [sending, setSending] = useState(false);
+  const [refusal, setRefusal] = useState<string | null>(null);
   const gone =
     draft.baseRevision === 0
-      ? 'The profile was never published, so it goes with the draft.'
-      : `The profile stays as it is in revision ${draft.baseRevision}.`;
+      ? 'The profile was never published, so it is deleted with the draft.'
+      : `The profile stays unchanged in revision ${draft.baseRevision}.`;
+  async function send() {
+    setSending(true);
+    setRefusal(await discard());
+    setSending(false);
+  }
   return (
     <>
       <button
@@ -34,19 +28,19 @@ export function DiscardDraft() {
         onClick={() => setAsking(true)}
         className="mt-1 block text-sm text-muted underline underline-offset-2 hover:text-text"
       >
-        Throw this draft away
+        Discard this draft
       </button>
       <Modal
         open={asking}
         onClose={() => setAsking(false)}
-        title="Throw this draft away?"
+        title="Discard this draft?"
         description={`${counted(draft.history.length, 'edit is', 'edits are')} lost. ${gone}`}
       >
-        <Refusal says={discard.error?.message} />
+        <Refusal says={refusal} />
         <div className="flex justify-end gap-2">
-          <Button onClick={() => setAsking(false)}>Keep it</Button>
-          <Button main disabled={discard.isPending} onClick={() => discard.mutate()}>
-            Throw away
+          <Button onClick={() => setAsking(false)}>Cancel</Button>
+          <Button danger disabled={sending} onClick={() => void send()}>
+            Discard draft
           </Button>
         </div>
       </Modal>

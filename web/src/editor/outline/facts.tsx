@@ -5,7 +5,7 @@ import { shown } from '#/ui/figures';
 import { Button } from '#/ui/button';
 import { Modal } from '#/ui/modal';
 import { TextField } from '#/ui/text-field';
-import { useDesk } from '#/editor/kit/editor-context';
+import { useEditor } from '#/editor/kit/editor-context';
 import { PanelForm } from '#/editor/kit/panel-form';
 
 const LAMPS = ['LED', 'Discharge', 'Tungsten', 'Halogen'];
@@ -38,7 +38,7 @@ const text = (value: number | null) => (value === null ? '' : shown(value));
 const hex = (value: number | null) => (value === null ? '' : value.toString(16).padStart(4, '0').toUpperCase());
 
 function FactsForm({ close }: { close: () => void }) {
-  const { draft } = useDesk();
+  const { draft } = useEditor();
   const { facts } = draft;
   const [fields, setFields] = useState<Record<string, string>>({
     beamAngle: text(facts.beamAngle),
@@ -50,7 +50,7 @@ function FactsForm({ close }: { close: () => void }) {
     rdmManufacturer: hex(facts.rdmManufacturer),
     rdmModel: hex(facts.rdmModel),
   });
-  const [lamp, setLamp] = useState(facts.lampType ?? '');
+  const [fixture, setFixture] = useState(facts.lampType ?? '');
   const [connectors, setConnectors] = useState(facts.connectors.map((each) => `${each.name}: ${each.type}`).join('\n'));
   const [personalities, setPersonalities] = useState<Record<string, string>>(
     Object.fromEntries(facts.personalities.map((each) => [each.mode, String(each.number)])),
@@ -101,7 +101,7 @@ function FactsForm({ close }: { close: () => void }) {
       colorTemperature: read.colorTemperature ?? null,
       power: read.power ?? null,
       weight: read.weight ?? null,
-      lampType: lamp === '' ? null : lamp,
+      lampType: fixture === '' ? null : fixture,
       rdmManufacturer: ids.rdmManufacturer ?? null,
       rdmModel: ids.rdmModel ?? null,
       connectors: plugs.map((line) => ({ name: (line.split(':')[0] ?? '').trim(), type: (line.split(':')[1] ?? '').trim() })),
@@ -122,9 +122,9 @@ function FactsForm({ close }: { close: () => void }) {
         <label className="flex flex-col gap-1.5 text-sm text-muted">
           Light source
           <select
-            value={lamp}
-            onChange={(event) => setLamp(event.currentTarget.value)}
-            className="min-h-9 rounded-md border border-line bg-trough px-2 text-text"
+            value={fixture}
+            onChange={(event) => setFixture(event.currentTarget.value)}
+            className="min-h-9 rounded-md border border-edge bg-trough px-2 text-text"
           >
             <option value="">not said</option>
             {LAMPS.map((each) => (
@@ -143,7 +143,7 @@ function FactsForm({ close }: { close: () => void }) {
           value={connectors}
           onChange={(event) => setConnectors(event.currentTarget.value)}
           placeholder={'DMX in: XLR5\nPower in: PowerconTRUE1'}
-          className="rounded-md border border-line bg-trough p-2 font-mono text-sm text-text"
+          className="rounded-md border border-edge bg-trough p-2 font-mono text-sm text-text"
         />
       </label>
       {draft.modes.length > 0 && (
@@ -156,7 +156,7 @@ function FactsForm({ close }: { close: () => void }) {
                 inputMode="numeric"
                 value={personalities[mode.name] ?? ''}
                 onChange={(event) => setPersonalities({ ...personalities, [mode.name]: event.currentTarget.value })}
-                className="min-h-8 w-16 rounded-sm border border-line bg-trough px-2 font-mono"
+                className="min-h-8 w-16 rounded-sm border border-edge bg-trough px-2 font-mono"
               />
             </label>
           ))}

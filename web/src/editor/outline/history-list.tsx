@@ -1,12 +1,12 @@
 import type { HistoryLine } from '#/api/types';
-import { useDeskActions } from '#/editor/kit/editor-context';
+import { useEditorActions } from '#/editor/kit/editor-context';
 import { DiscardDraft } from './discard-draft';
 
 const SHOWN = 40;
 
 /** What was done to the draft, the newest first; what is undone stands struck through. Each line leads back to itself. */
 export function HistoryList({ lines }: { lines: HistoryLine[] }) {
-  const { goTo } = useDeskActions();
+  const { goTo } = useEditorActions();
   return (
     <section aria-label="History" className="px-3.5">
       <h2 className="pb-1 text-xs font-semibold text-muted">History</h2>
@@ -29,7 +29,7 @@ export function HistoryList({ lines }: { lines: HistoryLine[] }) {
       {lines.length > SHOWN && <p className="mt-1 text-xs text-muted">and {lines.length - SHOWN} before</p>}
       {lines.length > 0 && (
         <button type="button" onClick={() => goTo(0)} className="mt-1 text-sm text-muted underline underline-offset-2 hover:text-text">
-          Back to the beginning
+          Undo all edits
         </button>
       )}
       {lines.length > 0 && <DiscardDraft />}

@@ -1,11 +1,11 @@
 import { useState } from 'react';
-import { MakerFacts } from '#/parts/profile/manufacturer-facts';
+import { ManufacturerFacts } from '#/parts/profile/manufacturer-facts';
 import { Button } from '#/ui/button';
 import { PanelButton } from '#/ui/panel-button';
-import { useDesk, useDeskActions } from '#/editor/kit/editor-context';
+import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 import { EditField } from '#/editor/kit/edit-field';
 import { Facts } from './facts';
-import { LampPicture } from './fixture-picture';
+import { FixturePicture } from './fixture-picture';
 import { Notes } from './notes';
 
 const CATEGORIES = [
@@ -25,13 +25,13 @@ const CATEGORIES = [
 
 /** What the profile says of itself, and what the house says of it. */
 export function Identity() {
-  const { draft } = useDesk();
-  const { edit } = useDeskActions();
+  const { draft } = useEditor();
+  const { edit } = useEditorActions();
   const [open, setOpen] = useState(false);
   return (
     <section id="identity" tabIndex={-1} aria-label="Identity" className="flex flex-col gap-2 rounded-sm px-2">
       <div className="flex items-end gap-2">
-        <LampPicture />
+        <FixturePicture />
         <EditField label="Profile name" showLabel value={draft.name} toEdit={(to) => ({ type: 'renameProfile', to })} />
       </div>
       {open && (
@@ -43,8 +43,8 @@ export function Identity() {
             toEdit={(to) => ({ type: 'setIdentity', field: 'MANUFACTURER', to })}
           />
           <span className="self-start">
-            <PanelButton text="About the maker" title={`About ${draft.manufacturer}`}>
-              {(close) => <MakerFacts name={draft.manufacturer} onDone={close} />}
+            <PanelButton text="About the manufacturer" title={`About ${draft.manufacturer}`}>
+              {(close) => <ManufacturerFacts name={draft.manufacturer} onDone={close} />}
             </PanelButton>
           </span>
           <EditField
@@ -66,7 +66,7 @@ export function Identity() {
               onChange={(event) =>
                 void edit({ type: 'setCategory', to: CATEGORIES.find((each) => each.value === event.currentTarget.value)?.value ?? 'NONE' })
               }
-              className="min-h-8 rounded-sm border border-line bg-trough px-1 text-sm text-text"
+              className="min-h-8 rounded-sm border border-edge bg-trough px-1 text-sm text-text"
             >
               {CATEGORIES.map((each) => (
                 <option key={each.value} value={each.value}>
@@ -82,7 +82,7 @@ export function Identity() {
         </>
       )}
       <Button quiet className="self-start" aria-expanded={open} onClick={() => setOpen(!open)}>
-        {open ? 'Less' : draft.notes === '' ? 'Maker, notes and more' : 'Maker, notes (1) and more'}
+        {open ? 'Less' : draft.notes === '' ? 'Manufacturer, notes and more' : 'Manufacturer, notes (1) and more'}
       </Button>
     </section>
   );

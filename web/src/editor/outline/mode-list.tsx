@@ -1,6 +1,6 @@
 import { ArrowDown, ArrowUp, Copy, FoldVertical, ListMinus, MoreHorizontal, Plus, Trash2 } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import type { Draft, Edit } from '#/api/types';
 import { Button } from '#/ui/button';
 import { Modal } from '#/ui/modal';
@@ -9,33 +9,30 @@ import { freeName } from '#/ui/free-name';
 import { TextField } from '#/ui/text-field';
 import { Tail } from '#/parts/channel/tail';
 import { CompareModes } from './compare-modes';
-import { useDesk, useDeskActions } from '#/editor/kit/editor-context';
+import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 
 type ModeLine = Draft['modes'][number];
 
 /** The modes of the profile: shown, added, copied, moved, removed. */
 export function ModeList() {
-  const { draft } = useDesk();
-  const { edit } = useDeskActions();
+  const { draft } = useEditor();
+  const { edit } = useEditorActions();
   const [refusal, setRefusal] = useState<string | null>(null);
   const [awaited, setAwaited] = useState<string | null>(null);
-  const [named, setNamed] = useState<number | null>(null);
-  const { showMode } = useDeskActions();
+  const greeted = useRef<number | null>(null);
+  const { showMode } = useEditorActions();
   const added = draft.modes.find((mode) => mode.name === awaited)?.id;
   useEffect(() => {
-    if (added === undefined) return;
-    setAwaited(null);
-    showMode(added); // whoever adds a mode goes on in it, and says what it is called
-    setNamed(added);
+    if (added !== undefined) showMode(added); // whoever adds a mode goes on in it, and says what it is called
   }, [added, showMode]);
   const shownMode = draft.map?.id;
   useEffect(() => {
-    if (named === null || named !== shownMode) return;
-    setNamed(null);
+    if (added === undefined || added !== shownMode || greeted.current === added) return;
+    greeted.current = added;
     const name = document.querySelector<HTMLInputElement>('input[data-key="r"]');
     name?.focus();
     name?.select();
-  }, [named, shownMode]);
+  }, [added, shownMode]);
 
   async function add() {
     const name = freeName(draft.modes, `Mode ${draft.modes.length + 1}`);
@@ -79,8 +76,8 @@ function Line({
   onRefused: (refusal: string | null) => void;
   onMade: (name: string) => void;
 }) {
-  const { draft } = useDesk();
-  const { showMode, edit } = useDeskActions();
+  const { draft } = useEditor();
+  const { showMode, edit } = useEditorActions();
   const [without, setWithout] = useState(false);
   const send = async (next: Edit, made?: string) => {
     const refused = await edit(next);
@@ -95,7 +92,7 @@ function Line({
         type="button"
         aria-current={mode.id === draft.map?.id || undefined}
         onClick={() => showMode(mode.id)}
-        className="flex w-full flex-col gap-1 border-l-3 border-transparent py-2 pr-9 pl-3 text-left hover:bg-raised aria-[current=true]:border-kite aria-[current=true]:bg-raised"
+        className="flex w-full flex-col gap-1 border-l-3 border-transparent py-2 pr-9 pl-3 text-left hover:bg-raised aria-[current=true]:border-kite-text aria-[current=true]:bg-raised"
       >
         <span className="flex w-full justify-between gap-2">
           <span className="truncate" title={mode.name}>

@@ -1,10 +1,10 @@
 import { useState } from 'react';
-import { useDesk, useDeskActions } from '#/editor/kit/editor-context';
+import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 
 /** Notes of the house for colleagues; they stay here when the profile is exported. */
 export function Notes() {
-  const { draft } = useDesk();
-  const { edit } = useDeskActions();
+  const { draft } = useEditor();
+  const { edit } = useEditorActions();
   const [refusal, setRefusal] = useState<string | null>(null);
   return (
     <label className="flex flex-col gap-0.5 text-xs text-muted">
@@ -14,7 +14,7 @@ export function Notes() {
         defaultValue={draft.notes}
         rows={4}
         aria-invalid={refusal !== null || undefined}
-        className="rounded-sm border border-line bg-trough p-1.5 text-sm text-text aria-invalid:border-error"
+        className="rounded-sm border border-edge bg-trough p-1.5 text-sm text-text aria-invalid:border-error"
         onBlur={(event) =>
           event.currentTarget.value.trim() !== draft.notes &&
           void edit({ type: 'setNotes', to: event.currentTarget.value }).then(setRefusal)

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { useDesk } from '#/editor/kit/editor-context';
+import { useEditor } from '#/editor/kit/editor-context';
 import { HistoryList } from './history-list';
 import { Identity } from './identity';
 import { ModeList } from './mode-list';
@@ -7,7 +7,7 @@ import { WheelList } from '#/editor/wheels/wheel-list';
 
 /** What the profile consists of: its name, its modes, its wheels, and what was done to it. */
 export const Outline = memo(function Outline() {
-  const { draft } = useDesk();
+  const { draft } = useEditor();
   return (
     <aside aria-label="Outline" className="flex min-h-0 flex-col gap-5 overflow-y-auto border-r border-line bg-panel py-3">
       <Identity />

@@ -1,6 +1,6 @@
 import type { Readout } from '#/api/types';
 
-/** The beam of the lamp at the probe, seen on a wall: level, colour and gobo as the core computes them. */
+/** The beam of the fixture at the probe, seen on a wall: level, colour and gobo as the core computes them. */
 export function Beam({ beam }: { beam: Readout['beam'] }) {
   const words = [
     beam.level === 0 ? 'dark' : `${Math.round(beam.level * 100)} %`,

@@ -1,14 +1,16 @@
 import { FindingList } from '#/parts/finding/finding-list';
 import type { Draft, Finding } from '#/api/types';
-import { useDeskActions } from '#/editor/kit/editor-context';
-import { useChecks } from '#/editor/kit/editor-query';
+import { useEditorActions } from '#/editor/kit/editor-context';
+import { useChecks } from '#/editor/kit/draft-facts';
+import { Button } from '#/ui/button';
+import { counted } from '#/ui/counted';
 
 /** Every finding of the profile; each leads to its place, and carries its fix where there is one. */
 export function CheckList({ draft }: { draft: Draft }) {
-  const all = useChecks(draft);
+  const { state, findings: all, again } = useChecks(draft);
   const checks = all.filter((check) => check.meant === null);
   const meant = all.filter((check) => check.meant !== null);
-  const { showMode, edit } = useDeskActions();
+  const { showMode, edit } = useEditorActions();
   function show(check: Finding) {
     if (check.mode !== null) showMode(check.mode, check.channel);
     // what concerns the profile as a whole leads to its identity
@@ -17,8 +19,18 @@ export function CheckList({ draft }: { draft: Draft }) {
 
   return (
     <section aria-label="Checks" className="flex flex-col gap-2">
-      <h2 className="text-xs font-semibold text-muted">Checks ({checks.length})</h2>
-      {checks.length === 0 && <p className="text-sm text-good">Nothing is wrong with this profile.</p>}
+      <h2 className="text-xs font-semibold text-muted">Checks</h2>
+      <p
+        role="status"
+        className={`text-sm ${state === 'known' && checks.length === 0 ? 'text-good' : state === 'failed' ? 'text-error' : 'text-muted'}`}
+      >
+        {state === 'checking' ? 'Checking …' : state === 'failed' ? 'Checks did not answer.' : verdict(checks.length, all.length)}
+      </p>
+      {state === 'failed' && (
+        <Button className="self-start" onClick={again}>
+          Try again
+        </Button>
+      )}
       <FindingList
         findings={checks}
         onShow={show}
@@ -46,4 +58,9 @@ export function CheckList({ draft }: { draft: Draft }) {
       )}
     </section>
   );
+}
+
+function verdict(problems: number, all: number) {
+  if (problems > 0) return counted(problems, 'problem', 'problems');
+  return all === 0 ? 'No problems found' : `No problems found, ${all} set aside`;
 }

@@ -9,14 +9,14 @@ import { CheckList } from './check-list';
 import { Button } from '#/ui/button';
 import { NumberField } from '#/ui/number-field';
 import { Refusal } from '#/ui/refusal';
-import { useDesk, useDeskActions } from '#/editor/kit/editor-context';
-import { readoutQuery } from '#/editor/kit/editor-query';
+import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
+import { readoutQuery } from '#/editor/kit/draft-facts';
 import { readPhysical } from '#/parts/number/physical';
 import { readValue, useValueForm, written } from '#/editor/kit/value-form';
 
 /** What the light does at the probe, and what the checks say. */
 export const ReadoutPanel = memo(function ReadoutPanel() {
-  const { draft, chosen } = useDesk();
+  const { draft, chosen } = useEditor();
   const channel = draft.map?.channels.find((each) => each.id === chosen);
   return (
     <aside aria-label="Readout" className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l border-line bg-panel p-3.5">
@@ -38,7 +38,7 @@ function NoProbe() {
 }
 
 function AtTheProbe({ draft, mode, channel }: { draft: Draft; mode: number; channel: ChannelRow }) {
-  const { probe } = useDesk();
+  const { probe } = useEditor();
   const { data, error } = useQuery(readoutQuery(draft, mode, channel.id, probe));
   const at = channel.functions.find((each) => each.name === data?.function && each.runs !== '');
   return (
@@ -67,7 +67,7 @@ function AtTheProbe({ draft, mode, channel }: { draft: Draft; mode: number; chan
 
 /** The other way: a physical value is asked for, the probe goes to the step that comes nearest. */
 function Ask({ draft, channel, bar }: { draft: Draft; channel: ChannelRow; bar: FunctionBar }) {
-  const { setProbe } = useDeskActions();
+  const { setProbe } = useEditorActions();
   const [text, setText] = useState('');
   const ask = useMutation({
     mutationFn: async (typed: string) => {
@@ -103,7 +103,7 @@ function Ask({ draft, channel, bar }: { draft: Draft; channel: ChannelRow; bar: 
 
 /** The probe as a number, typed in any notation. */
 function TypedProbe({ channel, raw }: { channel: ChannelRow; raw: number }) {
-  const { setProbe } = useDeskActions();
+  const { setProbe } = useEditorActions();
   const form = useValueForm();
   const [refusal, setRefusal] = useState<string | null>(null);
   async function send(input: HTMLInputElement) {
@@ -131,7 +131,7 @@ function TypedProbe({ channel, raw }: { channel: ChannelRow; raw: number }) {
             event.currentTarget.blur();
           }
         }}
-        className="min-h-7 w-20 rounded-sm border border-line bg-trough px-1.5 aria-invalid:border-error"
+        className="min-h-7 w-20 rounded-sm border border-edge bg-trough px-1.5 aria-invalid:border-error"
       />
       <Refusal says={refusal} className="font-sans" />
     </span>

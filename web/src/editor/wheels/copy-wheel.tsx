@@ -5,13 +5,13 @@ import type { ProfileLine } from '#/api/types';
 import { ProfilePicker } from '#/parts/profile/profile-picker';
 import { Button } from '#/ui/button';
 import { Refusal } from '#/ui/refusal';
-import { useDeskActions } from '#/editor/kit/editor-context';
+import { useEditorActions } from '#/editor/kit/editor-context';
 import { SlotPicture } from '#/parts/wheel/slot-picture';
 import { KINDS } from '#/parts/wheel/wheel-kinds';
 
 /** A wheel of any published profile, with its pictures: beside the others, or in the place of one. */
 export function CopyWheel({ over, onDone }: { over: number | null; onDone: () => void }) {
-  const { bring } = useDeskActions();
+  const { bring } = useEditorActions();
   const [source, setSource] = useState<ProfileLine | null>(null);
   const [refusal, setRefusal] = useState<string | null>(null);
   const { data, error } = useQuery({

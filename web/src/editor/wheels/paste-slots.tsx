@@ -36,7 +36,7 @@ export function PasteSlots({ wheel, close }: { wheel: WheelLine; close: () => vo
           spellCheck={false}
           placeholder={'Open\nDeep blue\nFern #3a8f3a\nAmber 0.56 0.41\nF24'}
           onChange={(event) => setText(event.currentTarget.value)}
-          className="rounded-sm border border-line bg-trough p-2 font-mono text-sm text-text"
+          className="rounded-sm border border-edge bg-trough p-2 font-mono text-sm text-text"
         />
       </label>
       <FilterTable onChoose={(called) => setText((before) => `${before.trimEnd()}${before.trim() === '' ? '' : '\n'}${called}\n`)} />

@@ -7,20 +7,20 @@ import { Choice } from '#/ui/choice';
 import { NumberField } from '#/ui/number-field';
 import { PanelButton } from '#/ui/panel-button';
 import { Refusal } from '#/ui/refusal';
-import { useDesk, useDeskActions } from '#/editor/kit/editor-context';
+import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 
-/** What a slot holds beside its name and colour: a gobo of the shelf, a filter, facets, a disc; or nothing. */
+/** What a slot holds beside its name and colour: a gobo of the house, a filter, facets, a disc; or nothing. */
 export function SlotHolds({ wheel, slot }: { wheel: WheelLine; slot: WheelLine['slots'][number] }) {
   return (
-    <PanelButton text="Holds" title={`What slot ${slot.number} holds`}>
+    <PanelButton text="Content …" title={`Content of slot ${slot.number}`}>
       {(close) => <Holds wheel={wheel} slot={slot} close={close} />}
     </PanelButton>
   );
 }
 
 function Holds({ wheel, slot, close }: { wheel: WheelLine; slot: WheelLine['slots'][number]; close: () => void }) {
-  const { draft } = useDesk();
-  const { edit, bring } = useDeskActions();
+  const { draft } = useEditor();
+  const { edit, bring } = useEditorActions();
   const [facets, setFacets] = useState(String(slot.facets));
   const [picking, setPicking] = useState(false);
   const [refusal, setRefusal] = useState<string | null>(null);
@@ -73,7 +73,7 @@ function Holds({ wheel, slot, close }: { wheel: WheelLine; slot: WheelLine['slot
           type="checkbox"
           checked={slot.disc}
           onChange={(event) => set({ disc: event.currentTarget.checked })}
-          className="accent-kite"
+          className="accent-kite-text"
         />
         An animation disc
       </label>

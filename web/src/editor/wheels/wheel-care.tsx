@@ -4,19 +4,20 @@ import { useWho } from '#/api/who';
 import { Choice } from '#/ui/choice';
 import { PanelButton } from '#/ui/panel-button';
 import { TextField } from '#/ui/text-field';
-import { useDeskActions } from '#/editor/kit/editor-context';
+import { useEditorActions } from '#/editor/kit/editor-context';
 import { PanelForm } from '#/editor/kit/panel-form';
 import { KINDS } from '#/parts/wheel/wheel-kinds';
+import { today } from '#/ui/dates';
 
-/** Of which kind the wheel is, and whether its open slot was seen on a lamp or is from the chart. */
+/** Of which kind the wheel is, and whether its open slot was seen on a fixture or is from the chart. */
 export function WheelCareLine({ wheel }: { wheel: WheelLine }) {
-  const { edit } = useDeskActions();
+  const { edit } = useEditorActions();
   const chart = wheel.slots.find((slot) => slot.open);
   const { open } = wheel;
   return (
     <div className="flex flex-wrap items-end justify-between gap-3">
       <Choice
-        label={wheel.said ? 'Kind' : 'Kind, as what turns it shows'}
+        label={wheel.said ? 'Kind' : 'Kind (detected)'}
         value={wheel.kind}
         options={KINDS}
         onChoose={(value) =>
@@ -31,11 +32,11 @@ export function WheelCareLine({ wheel }: { wheel: WheelLine }) {
       />
       <div className="text-right text-sm">
         {open ? (
-          <p>{`Slot ${open.slot} seen open by ${open.by} on ${open.on}${open.firmware === '' ? '' : `, firmware ${open.firmware}`}.`}</p>
+          <p>{`Slot ${open.slot} confirmed open by ${open.by} on ${open.on}${open.firmware === '' ? '' : `, firmware ${open.firmware}`}.`}</p>
         ) : (
           <p className="text-muted">{chart ? `Slot ${chart.number} is open, as the chart says.` : 'No slot is open.'}</p>
         )}
-        <PanelButton text={open ? 'Seen anew' : 'Seen on a lamp'} title="The open slot, seen on a lamp">
+        <PanelButton text={open ? 'Confirm again' : 'Confirmed on a fixture'} title="The open slot, confirmed on a fixture">
           {(close) => <Seen wheel={wheel} close={close} />}
         </PanelButton>
         {open && (
@@ -56,11 +57,11 @@ function Seen({ wheel, close }: { wheel: WheelLine; close: () => void }) {
   const who = useWho();
   const [slot, setSlot] = useState(String(wheel.open?.slot ?? wheel.slots.find((each) => each.open)?.number ?? 1));
   const [by, setBy] = useState(who);
-  const [on, setOn] = useState(new Date().toISOString().slice(0, 10));
+  const [on, setOn] = useState(today());
   const [firmware, setFirmware] = useState(wheel.open?.firmware ?? '');
   return (
     <PanelForm
-      submit="It was seen"
+      submit="Confirm"
       close={close}
       toEdit={() => ({
         type: 'setWheelCare',
@@ -76,9 +77,9 @@ function Seen({ wheel, close }: { wheel: WheelLine; close: () => void }) {
         options={wheel.slots.map((each) => ({ value: String(each.number), text: `${each.number} ${each.name}` }))}
         onChoose={setSlot}
       />
-      <TextField label="Seen by" value={by} onChange={setBy} maxLength={60} />
+      <TextField label="Confirmed by" value={by} onChange={setBy} maxLength={60} />
       <TextField label="On" value={on} onChange={setOn} maxLength={10} />
-      <TextField label="Firmware of the lamp" value={firmware} onChange={setFirmware} maxLength={60} />
+      <TextField label="Firmware of the fixture" value={firmware} onChange={setFirmware} maxLength={60} />
     </PanelForm>
   );
 }

@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { answer, api } from '#/api/client';
 import type { Edit, WheelLine } from '#/api/types';
 import { FindingList } from '#/parts/finding/finding-list';
-import { useDesk, useDeskActions } from '#/editor/kit/editor-context';
-import { useChecks } from '#/editor/kit/editor-query';
+import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
+import { useChecks } from '#/editor/kit/draft-facts';
 import { EditField } from '#/editor/kit/edit-field';
 import { Button } from '#/ui/button';
 import { Modal } from '#/ui/modal';
@@ -20,8 +20,8 @@ import { WheelSlot } from './wheel-slot';
 
 /** A wheel as a wheel: its slots in order, around it the values of the mode that bring each in, and what is wrong with it. */
 export function WheelDialog({ wheel, onClose }: { wheel: WheelLine; onClose: () => void }) {
-  const { draft } = useDesk();
-  const { edit, showMode } = useDeskActions();
+  const { draft } = useEditor();
+  const { edit, showMode } = useEditorActions();
   const [refusal, setRefusal] = useState<string | null>(null);
   const mode = draft.map?.id;
   const { data } = useQuery({
@@ -36,7 +36,7 @@ export function WheelDialog({ wheel, onClose }: { wheel: WheelLine; onClose: () 
     placeholderData: (before) => before,
   });
   const spans = data ?? [];
-  const findings = useChecks(draft).filter((finding) => finding.wheel === wheel.id);
+  const findings = useChecks(draft).findings.filter((finding) => finding.wheel === wheel.id);
   const send = async (next: Edit) => setRefusal(await edit(next));
   function show(shownMode: number, channel: number | null) {
     showMode(shownMode, channel);
@@ -49,9 +49,7 @@ export function WheelDialog({ wheel, onClose }: { wheel: WheelLine; onClose: () 
       onClose={onClose}
       title={`Wheel ${wheel.name}`}
       description={
-        draft.map
-          ? `Around it the values of mode ${draft.map.name} that bring each slot in.`
-          : 'This profile has no mode that turns it yet.'
+        draft.map ? `Around it the values of mode ${draft.map.name} that select each slot.` : 'No mode of this profile uses it yet.'
       }
     >
       <div className="grid min-h-0 grid-cols-[minmax(0,24rem)_minmax(0,1fr)] gap-6">
@@ -95,7 +93,7 @@ export function WheelDialog({ wheel, onClose }: { wheel: WheelLine; onClose: () 
             >
               <Plus size={14} aria-hidden /> Add a slot
             </Button>
-            <PanelButton text="Turn by …" icon={<RotateCw size={14} aria-hidden />} title={`Turn what brings in ${wheel.name}`}>
+            <PanelButton text="Shift slots …" icon={<RotateCw size={14} aria-hidden />} title={`Shift the slots of ${wheel.name}`}>
               {(close) => <TurnWheel wheel={wheel} close={close} />}
             </PanelButton>
             <PanelButton
@@ -107,9 +105,9 @@ export function WheelDialog({ wheel, onClose }: { wheel: WheelLine; onClose: () 
               {(close) => <PasteSlots wheel={wheel} close={close} />}
             </PanelButton>
             <PanelButton
-              text="Slots of another"
+              text="Copy slots from …"
               icon={<Copy size={14} aria-hidden />}
-              title={`What another wheel holds, into ${wheel.name}`}
+              title={`Copy the slots of another wheel into ${wheel.name}`}
             >
               {(close) => <CopyWheel over={wheel.id} onDone={close} />}
             </PanelButton>

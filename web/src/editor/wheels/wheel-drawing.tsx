@@ -18,7 +18,7 @@ const RING = 98;
 const MOST_LABELLED = 16;
 
 function described({ wheel, spans }: Props) {
-  return `${wheel.name}: ${wheel.slots.map((slot) => `${slot.number} ${slot.name}${spans.some((span) => span.slot === slot.number) ? '' : ', which no value brings in'}`).join('; ')}`;
+  return `${wheel.name}: ${wheel.slots.map((slot) => `${slot.number} ${slot.name}${spans.some((span) => span.slot === slot.number) ? '' : ', which no DMX value selects'}`).join('; ')}`;
 }
 
 /** A wheel as a wheel, a string as a string; beside each slot the values that bring it in. */

@@ -7,7 +7,7 @@ import { freeName } from '#/ui/free-name';
 import { PanelButton } from '#/ui/panel-button';
 import { TextField } from '#/ui/text-field';
 import { CopyWheel } from './copy-wheel';
-import { useDesk } from '#/editor/kit/editor-context';
+import { useEditor } from '#/editor/kit/editor-context';
 import { PanelForm } from '#/editor/kit/panel-form';
 import { SlotPicture } from '#/parts/wheel/slot-picture';
 import { WheelDialog } from './wheel-dialog';
@@ -15,7 +15,7 @@ import { KINDS } from '#/parts/wheel/wheel-kinds';
 
 /** The wheels of the profile; each opens as a wheel. */
 export function WheelList() {
-  const { draft } = useDesk();
+  const { draft } = useEditor();
   const [open, setOpen] = useState<number | null>(null);
   const shown = draft.wheels.find((wheel) => wheel.id === open);
 
@@ -39,7 +39,7 @@ export function WheelList() {
 
 /** A wheel of a kind, or one that another profile has. */
 function NewWheel({ close }: { close: () => void }) {
-  const { draft } = useDesk();
+  const { draft } = useEditor();
   const [kind, setKind] = useState<WheelKind>('STILL_GOBOS');
   const [name, setName] = useState(freeName(draft.wheels, `Wheel ${draft.wheels.length + 1}`));
   const [copying, setCopying] = useState(false);
@@ -54,7 +54,7 @@ function NewWheel({ close }: { close: () => void }) {
         onChoose={(value) => setKind(KINDS.find((each) => each.value === value)?.value ?? 'OTHER')}
       />
       <Button quiet className="self-start" onClick={() => setCopying(true)}>
-        <Copy size={14} aria-hidden /> Copy one of another profile
+        <Copy size={14} aria-hidden /> Copy a wheel from another profile
       </Button>
     </PanelForm>
   );

@@ -45,12 +45,12 @@ export function WheelSlot({
               event.currentTarget.value !== (slot.color ?? '#ffffff') &&
               void send({ type: 'setSlot', wheel: wheel.id, slot: slot.number, ...KEPT, color: event.currentTarget.value })
             }
-            className="h-7 w-9 shrink-0 rounded-sm border border-line bg-trough"
+            className="h-7 w-9 shrink-0 rounded-sm border border-edge bg-trough"
           />
         )}
         <SlotHolds wheel={wheel} slot={slot} />
         <Small
-          label={`Put a slot in before slot ${slot.number}`}
+          label={`Insert a slot before slot ${slot.number}`}
           onClick={() => void send({ type: 'addSlot', wheel: wheel.id, at: slot.number, name: `Slot ${wheel.slots.length + 1}` })}
           icon={<ListPlus size={15} aria-hidden />}
         />
@@ -67,14 +67,14 @@ export function WheelSlot({
           icon={<ArrowDown size={15} aria-hidden />}
         />
         <Small
-          label={`Take slot ${slot.number} out`}
+          label={`Delete slot ${slot.number}`}
           disabled={wheel.slots.length === 1}
           onClick={() => void send({ type: 'removeSlot', wheel: wheel.id, slot: slot.number })}
           icon={<Trash2 size={15} aria-hidden />}
         />
       </div>
       <p className="flex flex-wrap gap-x-3 pl-7 text-xs">
-        {spans.length === 0 && <span className="text-warning">No value brings it in.</span>}
+        {spans.length === 0 && <span className="text-warning">No DMX value selects it.</span>}
         {spans.map((span, index) => (
           <button
             key={index}

@@ -17,29 +17,36 @@ export function AttributePicker({
   value,
   place,
   shortcut,
+  fact = false,
   onChoose,
 }: {
   label: string;
   value: string;
   place: AttributePlace;
   shortcut?: string;
+  /** Whether it stands in a line of facts. */
+  fact?: boolean;
   onChoose: (attribute: string) => void;
 }) {
   const [open, setOpen] = useState(false);
   const id = useId();
   return (
-    <div className="flex flex-col gap-0.5">
-      <span id={id} className="text-xs text-muted">
+    <div className={fact ? '' : 'flex flex-col gap-0.5'} title={fact ? label : undefined}>
+      <span id={id} className={fact ? 'sr-only' : 'text-xs text-muted'}>
         {label}
       </span>
       <Popover.Root open={open} onOpenChange={setOpen}>
         <Popover.Trigger
           data-key={shortcut}
           aria-labelledby={`${id} ${id}-value`}
-          className="inline-flex min-h-8 min-w-24 items-center justify-between gap-2 rounded-sm border border-line bg-trough px-2 text-sm hover:border-muted"
+          className={
+            fact
+              ? 'inline-flex h-6.5 items-center gap-0.5 rounded-sm border border-transparent px-1 text-sm hover:border-edge hover:bg-trough'
+              : 'inline-flex min-h-8 min-w-24 items-center justify-between gap-2 rounded-sm border border-edge bg-trough px-2 text-sm hover:border-muted'
+          }
         >
           <span id={`${id}-value`}>{value}</span>
-          <ChevronDown size={14} aria-hidden />
+          <ChevronDown size={fact ? 12 : 14} className={fact ? 'text-muted' : ''} aria-hidden />
         </Popover.Trigger>
         <Popover.Portal>
           <Popover.Content
@@ -111,7 +118,7 @@ function Finder({ place, onChoose }: { place: AttributePlace; onChoose: (attribu
           setAt(0);
         }}
         onKeyDown={pressed}
-        className="min-h-8 w-full rounded-sm border border-line bg-trough px-2"
+        className="min-h-8 w-full rounded-sm border border-edge bg-trough px-2"
       />
       <div role="group" aria-label="Feature groups" className="my-2 flex flex-wrap gap-1">
         {GROUPS.map((each) => (
@@ -120,7 +127,7 @@ function Finder({ place, onChoose }: { place: AttributePlace; onChoose: (attribu
             type="button"
             aria-pressed={group === each}
             onClick={() => setGroup(group === each ? '' : each)}
-            className={`inline-flex min-h-6 items-center gap-1 rounded-sm border px-1.5 text-xs ${group === each ? 'border-kite' : 'border-line text-muted'}`}
+            className={`inline-flex min-h-6 items-center gap-1 rounded-sm border px-1.5 text-xs ${group === each ? 'border-kite-text' : 'border-line text-muted'}`}
           >
             <PennantIcon group={each} /> {each}
           </button>
@@ -149,6 +156,8 @@ function Finder({ place, onChoose }: { place: AttributePlace; onChoose: (attribu
 
 function Option({ id, choice, active, onChoose }: { id: string; choice: AttributeChoice; active: boolean; onChoose: () => void }) {
   return (
+    // keys go to the box above the list, which tells which one is active
+    // eslint-disable-next-line jsx-a11y/click-events-have-key-events
     <li
       id={id}
       role="option"

@@ -72,7 +72,7 @@ function Line({
             maxLength={200}
             value={reason}
             onChange={(event) => setReason(event.currentTarget.value)}
-            className="min-h-7 min-w-0 flex-1 rounded-sm border border-line bg-trough px-1.5 text-text"
+            className="min-h-7 min-w-0 flex-1 rounded-sm border border-edge bg-trough px-1.5 text-text"
           />
           <button type="submit" className="text-text underline underline-offset-2">
             Set aside

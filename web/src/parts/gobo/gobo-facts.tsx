@@ -16,8 +16,8 @@ export function GoboFactsFields({
     <div className="grid grid-cols-2 gap-3">
       <TextField label="Name" value={facts.name} onChange={set('name')} maxLength={120} error={nameError ?? null} />
       <TextField label="Tags, parted by spaces" value={facts.tags} onChange={set('tags')} maxLength={300} />
-      <TextField label="Maker" value={facts.maker} onChange={set('maker')} maxLength={120} />
-      <TextField label="Maker's number" value={facts.makerNumber} onChange={set('makerNumber')} maxLength={60} />
+      <TextField label="Manufacturer" value={facts.manufacturer} onChange={set('manufacturer')} maxLength={120} />
+      <TextField label="Manufacturer's number" value={facts.manufacturerNumber} onChange={set('manufacturerNumber')} maxLength={60} />
       <TextField label="Where it came from" value={facts.origin} onChange={set('origin')} maxLength={300} />
       <TextField label="Rights" value={facts.rights} onChange={set('rights')} maxLength={300} />
     </div>

@@ -15,11 +15,11 @@ import { GoboSquare } from './gobo-square';
 
 const START: Cut = { left: 0, top: 0, side: null, degrees: 0, round: true, tone: 'STENCIL', threshold: 128, inverted: false, size: 512 };
 const TONES: { value: Cut['tone']; text: string }[] = [
-  { value: 'STENCIL', text: 'Stencil: light or none' },
+  { value: 'STENCIL', text: 'Metal: light or none' },
   { value: 'GREY', text: 'Glass in grey' },
   { value: 'COLOUR', text: 'Glass in colour' },
 ];
-const NO_FACTS = { name: '', tags: '', maker: '', makerNumber: '', origin: '', rights: '' };
+const NO_FACTS = { name: '', tags: '', manufacturer: '', manufacturerNumber: '', origin: '', rights: '' };
 
 /** From any picture to a gobo on the shelf. */
 export function GoboIntake({ onClose, onKept }: { onClose: () => void; onKept: (gobo: Gobo) => void }) {
@@ -58,7 +58,7 @@ export function GoboIntake({ onClose, onKept }: { onClose: () => void; onKept: (
       size="large"
       open
       onClose={onClose}
-      title="Take in a picture"
+      title="Import a picture"
       description="A photograph, a scan or a drawing becomes a gobo: white lets light through, black holds it."
     >
       <form
@@ -88,14 +88,12 @@ export function GoboIntake({ onClose, onKept }: { onClose: () => void; onKept: (
                 {look.looksInverted !== cut.inverted && (
                   <Notice
                     severity="warning"
-                    where={look.looksInverted ? 'Light all along its rim' : 'Dark all along its rim before it was turned'}
+                    where={look.looksInverted ? 'Light all along its rim' : 'Dark all along its rim before it was inverted'}
                   >
                     <span className="flex flex-wrap items-center gap-3">
-                      {look.looksInverted
-                        ? 'This looks drawn black on white.'
-                        : 'Light and dark have changed places, though it looked right.'}
+                      {look.looksInverted ? 'This looks drawn black on white.' : 'It is inverted, though it looked right.'}
                       <Button onClick={() => setCut({ ...cut, inverted: look.looksInverted })}>
-                        {look.looksInverted ? 'Turn light and dark' : 'Turn back'}
+                        {look.looksInverted ? 'Invert' : 'Undo invert'}
                       </Button>
                     </span>
                   </Notice>
@@ -124,7 +122,7 @@ export function GoboIntake({ onClose, onKept }: { onClose: () => void; onKept: (
           <>
             {!nameError && <Refusal says={keep.error?.message} />}
             <Button main type="submit" className="self-end" disabled={keep.isPending}>
-              Put on the shelf
+              Add gobo
             </Button>
           </>
         )}
@@ -149,8 +147,8 @@ function Preview({ look, lines, size, onLines }: { look: GoboLook; lines: boolea
         />
       )}
       <label className="flex items-center gap-2 text-sm">
-        <input type="checkbox" checked={lines} onChange={(event) => onLines(event.currentTarget.checked)} className="accent-kite" />
-        As lines
+        <input type="checkbox" checked={lines} onChange={(event) => onLines(event.currentTarget.checked)} className="accent-kite-text" />
+        Show outline
       </label>
       <dl className="grid grid-cols-[7rem_minmax(0,1fr)] gap-y-1 text-sm [&>dd]:font-mono [&>dt]:text-muted">
         <dt>Picture</dt>
@@ -185,7 +183,7 @@ function Settings({
   return (
     <div className="grid grid-cols-2 items-end gap-3">
       <Choice
-        label="Light passes"
+        label="Light"
         value={cut.tone}
         options={TONES}
         onChoose={(value) => onCut({ ...cut, tone: TONES.find((tone) => tone.value === value)?.value ?? 'STENCIL' })}
@@ -215,7 +213,7 @@ function Settings({
         <span />
       ) : (
         <Slider
-          label={`Side, ${cut.side} pixels`}
+          label={`Crop size, ${cut.side} pixels`}
           min={8}
           max={Math.max(look.width, look.height)}
           value={cut.side}
@@ -224,7 +222,7 @@ function Settings({
       )}
       {cut.tone === 'STENCIL' ? (
         <Slider
-          label={`Light from brightness ${cut.threshold}`}
+          label={`Threshold ${cut.threshold}`}
           min={1}
           max={255}
           value={cut.threshold}
@@ -234,20 +232,20 @@ function Settings({
         <span />
       )}
       <Slider
-        label={`Turned by ${cut.degrees}°`}
+        label={`Rotation ${cut.degrees}°`}
         min={-180}
         max={180}
         value={cut.degrees}
         onChange={(degrees) => onCut({ ...cut, degrees })}
       />
-      <Slider label={`Lines within ${tolerance} pixels`} min={0.2} max={8} step={0.1} value={tolerance} onChange={onTolerance} />
+      <Slider label={`Outline tolerance ${tolerance} pixels`} min={0.2} max={8} step={0.1} value={tolerance} onChange={onTolerance} />
       <span className="flex flex-wrap gap-4 text-sm">
         <label className="flex items-center gap-2">
           <input
             type="checkbox"
             checked={cut.round}
             onChange={(event) => onCut({ ...cut, round: event.currentTarget.checked })}
-            className="accent-kite"
+            className="accent-kite-text"
           />
           Round
         </label>
@@ -256,9 +254,9 @@ function Settings({
             type="checkbox"
             checked={cut.inverted}
             onChange={(event) => onCut({ ...cut, inverted: event.currentTarget.checked })}
-            className="accent-kite"
+            className="accent-kite-text"
           />
-          Light and dark turned
+          Inverted
         </label>
       </span>
     </div>
@@ -290,7 +288,7 @@ function Slider({
         step={step}
         value={value}
         onChange={(event) => onChange(Number(event.currentTarget.value))}
-        className="h-8 accent-kite"
+        className="h-8 accent-kite-text"
       />
     </label>
   );

@@ -16,13 +16,13 @@ export function GoboPicker({ title, onChoose, onClose }: { title: string; onChoo
   const { data } = useQuery(gobosQuery(useDeferredValue(search)));
   if (taking) return <GoboIntake onClose={() => setTaking(false)} onKept={onChoose} />;
   return (
-    <Modal size="wide" open onClose={onClose} title={title} description="From the house's shelf; profiles share its pictures.">
+    <Modal size="wide" open onClose={onClose} title={title} description="Publisher's shelf; profiles share its pictures.">
       <div className="flex items-end gap-3">
         <div className="flex-1">
           <TextField label="Find a gobo" value={search} onChange={setSearch} autoFocus />
         </div>
         <Button onClick={() => setTaking(true)}>
-          <Upload size={14} aria-hidden /> Take in a picture
+          <Upload size={14} aria-hidden /> Import a picture
         </Button>
       </div>
       <div className="min-h-0 overflow-y-auto">{data && <GoboGrid gobos={data} onChoose={onChoose} />}</div>

@@ -14,6 +14,7 @@ export function gobosQuery(search: string) {
 
 /** What would come of a file. `which` tells one chosen file from the next. */
 export function lookQuery(file: File | null, which: number, cut: Cut, tolerance: number) {
+  // eslint-disable-next-line @tanstack/query/exhaustive-deps -- a file is no part of a key
   return queryOptions({
     queryKey: ['gobo look', which, cut, tolerance],
     queryFn: ({ signal }) =>

@@ -45,7 +45,7 @@ export function GoboSquare({
       <image href={picture} width={width} height={height} />
       <rect
         role="application"
-        aria-label="Square that is taken; arrow keys move it"
+        aria-label="Crop; arrow keys move it"
         tabIndex={0}
         x={square.left}
         y={square.top}

@@ -27,7 +27,7 @@ export function ExportMenu({ profileId }: { profileId: string }) {
           sideOffset={6}
           className="z-50 max-h-96 w-80 overflow-y-auto rounded-lg border border-line bg-panel p-1.5 text-text shadow-2xl"
         >
-          <DropdownMenu.Label className="px-2.5 py-1.5 text-xs text-muted">Take away as GDTF</DropdownMenu.Label>
+          <DropdownMenu.Label className="px-2.5 py-1.5 text-xs text-muted">Export as GDTF</DropdownMenu.Label>
           {error && <p className="px-2.5 py-1.5 text-sm text-error">{error.message}</p>}
           {data?.map((revision) => (
             <DropdownMenu.Item

@@ -5,7 +5,7 @@ import type { LibraryWanted } from '#/api/types';
 /** As many profiles as are fetched together. */
 export const PIECE = 40;
 
-const LISTS = ['maker', 'category', 'attribute', 'shelf', 'state'] as const;
+const LISTS = ['manufacturer', 'category', 'attribute', 'shelf', 'state'] as const;
 export type ListKey = (typeof LISTS)[number];
 
 /** What is looked for, as the page's address says it. */
@@ -15,7 +15,7 @@ export function wantedOf(params: URLSearchParams): LibraryWanted {
   for (const key of ['search', 'since', 'order']) if (params.get(key)) wanted[key] = params.get(key);
   for (const key of ['cells', 'proven']) if (params.has(key)) wanted[key] = params.get(key) === 'true';
   for (const key of ['footprintFrom', 'footprintTo']) if (/^\d{1,4}$/.test(params.get(key) ?? '')) wanted[key] = Number(params.get(key));
-  return wanted as LibraryWanted;
+  return wanted;
 }
 
 /** Whether anything but words and order is asked for. */

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api } from '#/api/client';
 import { Problem } from '#/api/problem';
-import type { Maker } from '#/api/types';
+import type { Manufacturer } from '#/api/types';
 import { Button } from '#/ui/button';
 import { Choice } from '#/ui/choice';
 import { counted } from '#/ui/counted';
@@ -11,35 +11,37 @@ import { TextField } from '#/ui/text-field';
 import { tell } from '#/ui/toast';
 
 /** What the house knows of a manufacturer. */
-export function MakerFacts({ name, onDone }: { name: string; onDone: () => void }) {
+export function ManufacturerFacts({ name, onDone }: { name: string; onDone: () => void }) {
   const { data, error } = useQuery({
-    queryKey: ['maker', name],
-    queryFn: () => answer(api.GET('/api/maker', { params: { query: { name } } })),
+    queryKey: ['manufacturer', name],
+    queryFn: () => answer(api.GET('/api/manufacturer', { params: { query: { name } } })),
     retry: false,
   });
   if (error) return <p role="alert" className="text-sm text-muted">{`${error.message} It is there once the profile is published.`}</p>;
   if (!data) return null;
   return (
     <div className="flex flex-col gap-5">
-      <Form key={data.version} maker={data} onDone={onDone} />
-      <Spellings maker={data} onDone={onDone} />
+      <Form key={data.version} manufacturer={data} onDone={onDone} />
+      <Spellings manufacturer={data} onDone={onDone} />
     </div>
   );
 }
 
-function Form({ maker, onDone }: { maker: Maker; onDone: () => void }) {
+function Form({ manufacturer, onDone }: { manufacturer: Manufacturer; onDone: () => void }) {
   const queryClient = useQueryClient();
-  const [shortName, setShortName] = useState(maker.facts.shortName);
-  const [rdm, setRdm] = useState(maker.facts.rdmId === null ? '' : maker.facts.rdmId.toString(16).toUpperCase().padStart(4, '0'));
-  const [website, setWebsite] = useState(maker.facts.website);
-  const [contact, setContact] = useState(maker.facts.contact);
+  const [shortName, setShortName] = useState(manufacturer.facts.shortName);
+  const [rdm, setRdm] = useState(
+    manufacturer.facts.rdmId === null ? '' : manufacturer.facts.rdmId.toString(16).toUpperCase().padStart(4, '0'),
+  );
+  const [website, setWebsite] = useState(manufacturer.facts.website);
+  const [contact, setContact] = useState(manufacturer.facts.contact);
   const keep = useMutation({
     mutationFn: () =>
       answer(
-        api.PUT('/api/maker', {
+        api.PUT('/api/manufacturer', {
           body: {
-            name: maker.name,
-            version: maker.version,
+            name: manufacturer.name,
+            version: manufacturer.version,
             facts: {
               shortName,
               rdmId: rdm.trim() === '' ? null : /^[0-9a-f]{1,6}$/i.test(rdm.trim()) ? parseInt(rdm, 16) : -1,
@@ -50,11 +52,12 @@ function Form({ maker, onDone }: { maker: Maker; onDone: () => void }) {
         }),
       ),
     onSuccess: (kept) => {
-      queryClient.setQueryData(['maker', maker.name], kept);
+      queryClient.setQueryData(['manufacturer', manufacturer.name], kept);
       onDone();
     },
     onError: (problem) => {
-      if (problem instanceof Problem && problem.status === 409) void queryClient.invalidateQueries({ queryKey: ['maker', maker.name] });
+      if (problem instanceof Problem && problem.status === 409)
+        void queryClient.invalidateQueries({ queryKey: ['manufacturer', manufacturer.name] });
     },
   });
   const field = keep.error instanceof Problem ? keep.error.field : null;
@@ -71,8 +74,8 @@ function Form({ maker, onDone }: { maker: Maker; onDone: () => void }) {
       <TextField label="RDM manufacturer id, four hex digits" value={rdm} onChange={setRdm} error={errorOf('rdmId')} placeholder="4B54" />
       <TextField label="Website" value={website} onChange={setWebsite} error={errorOf('website')} placeholder="https://" />
       <TextField label="Contact" value={contact} onChange={setContact} error={errorOf('contact')} />
-      {maker.facts.website !== '' && (
-        <a href={maker.facts.website} target="_blank" rel="noreferrer noopener" className="text-sm text-kite-text underline">
+      {manufacturer.facts.website !== '' && (
+        <a href={manufacturer.facts.website} target="_blank" rel="noreferrer noopener" className="text-sm text-kite-text underline">
           Open the website
         </a>
       )}
@@ -82,14 +85,14 @@ function Form({ maker, onDone }: { maker: Maker; onDone: () => void }) {
         </p>
       )}
       <Button main type="submit" className="self-end" disabled={keep.isPending}>
-        Keep
+        Save
       </Button>
     </form>
   );
 }
 
-/** Another spelling of a maker becomes part of it, with its profiles and whatever comes in later. */
-function Spellings({ maker, onDone }: { maker: Maker; onDone: () => void }) {
+/** Another spelling of a manufacturer becomes part of it, with its profiles and whatever comes in later. */
+function Spellings({ manufacturer, onDone }: { manufacturer: Manufacturer; onDone: () => void }) {
   const queryClient = useQueryClient();
   const [into, setInto] = useState('');
   const { data } = useQuery({
@@ -97,15 +100,15 @@ function Spellings({ maker, onDone }: { maker: Maker; onDone: () => void }) {
     queryFn: () => answer(api.GET('/api/manufacturers', { params: { query: {} } })),
   });
   const merge = useMutation({
-    mutationFn: () => answer(api.POST('/api/maker/merge', { body: { name: maker.name, into } })),
+    mutationFn: () => answer(api.POST('/api/manufacturer/merge', { body: { name: manufacturer.name, into } })),
     onSuccess: ({ moved }) => {
-      tell(`${maker.name} counts as ${into} from now on; ${counted(moved, 'profile', 'profiles')} moved.`);
+      tell(`${manufacturer.name} counts as ${into} from now on; ${counted(moved, 'profile', 'profiles')} moved.`);
       void queryClient.invalidateQueries({ queryKey: ['library'] });
       void queryClient.invalidateQueries({ queryKey: ['manufacturers'] });
       onDone();
     },
   });
-  const others = data?.filter((each) => each.name !== maker.name) ?? [];
+  const others = data?.filter((each) => each.name !== manufacturer.name) ?? [];
   return (
     <form
       className="flex flex-col gap-3 border-t border-line pt-4"
@@ -114,13 +117,13 @@ function Spellings({ maker, onDone }: { maker: Maker; onDone: () => void }) {
         if (into !== '') merge.mutate();
       }}
     >
-      {maker.spellings.length > 0 && <p className="text-sm text-muted">{`Also written ${maker.spellings.join(', ')}.`}</p>}
+      {manufacturer.spellings.length > 0 && <p className="text-sm text-muted">{`Also written ${manufacturer.spellings.join(', ')}.`}</p>}
       {others.length > 0 && (
         <>
           <Choice
-            label="This is only another spelling of"
+            label="This is another spelling of"
             value={into}
-            placeholder="another maker"
+            placeholder="another manufacturer"
             options={others.map((each) => ({ value: each.name, text: each.name }))}
             onChoose={setInto}
           />

@@ -12,37 +12,45 @@ import { profileQuery } from './profile-query';
 import { ProfilePicker } from './profile-picker';
 
 const BODIES = [
-  { value: 'FIXED', text: 'An empty page, a lamp that stands still' },
-  { value: 'MOVING_HEAD', text: 'An empty page, a moving head' },
+  { value: 'FIXED', text: 'Empty, static fixture' },
+  { value: 'MOVING_HEAD', text: 'Empty, moving head' },
   { value: 'COPY', text: 'A copy of a profile' },
-  { value: 'LOAD', text: "A production's own gobos and colours in a profile" },
+  { value: 'PRODUCTION_VERSION', text: 'A production version: its own gobos and colours' },
 ];
 
 /** Begins a profile: who makes it, what it is called, and what it starts from. */
-export function NewProfileDialog({ onClose, maker = '', model = '' }: { onClose: () => void; maker?: string; model?: string }) {
-  const [manufacturer, setManufacturer] = useState(maker);
+export function NewProfileDialog({
+  onClose,
+  manufacturer: proposed = '',
+  model = '',
+}: {
+  onClose: () => void;
+  manufacturer?: string;
+  model?: string;
+}) {
+  const [manufacturer, setManufacturer] = useState(proposed);
   const [name, setName] = useState(model);
   const [from, setFrom] = useState('MOVING_HEAD');
   const [source, setSource] = useState<ProfileLine | null>(null);
   const [revision, setRevision] = useState('');
   const [copyMode, setCopyMode] = useState('');
   const [production, setProduction] = useState('');
-  const load = from === 'LOAD';
+  const forProduction = from === 'PRODUCTION_VERSION';
   const { data: page } = useQuery({ ...profileQuery(source?.id ?? '', Number(revision)), enabled: source !== null && revision !== '' });
   const navigate = useNavigate();
   const queryClient = useQueryClient();
   const begin = useMutation({
     mutationFn: () => {
       const body: BeginRequest =
-        (from === 'COPY' || load) && source
+        (from === 'COPY' || forProduction) && source
           ? {
               manufacturer,
               name,
               body: null,
               copyOf: source.id,
               copyRevision: Number(revision),
-              copyMode: load ? null : copyMode || null,
-              production: load ? production : null,
+              copyMode: forProduction ? null : copyMode || null,
+              production: forProduction ? production : null,
             }
           : {
               manufacturer,
@@ -57,7 +65,7 @@ export function NewProfileDialog({ onClose, maker = '', model = '' }: { onClose:
     },
     onSuccess: (draft) => {
       void queryClient.invalidateQueries({ queryKey: ['library'] });
-      void navigate(`/desk/${draft.profileId}`);
+      void navigate(`/editor/${draft.profileId}`);
     },
   });
   const field = begin.error instanceof Problem ? begin.error.field : undefined;
@@ -79,11 +87,11 @@ export function NewProfileDialog({ onClose, maker = '', model = '' }: { onClose:
             maxLength={120}
             error={field === 'manufacturer' ? begin.error?.message : null}
           />
-          <Makers typed={manufacturer} onChoose={setManufacturer} />
+          <Manufacturers typed={manufacturer} onChoose={setManufacturer} />
         </div>
         <TextField label="Model" value={name} onChange={setName} maxLength={120} error={field === 'name' ? begin.error?.message : null} />
         <Choice label="Begin with" value={from} options={BODIES} onChoose={setFrom} />
-        {(from === 'COPY' || load) && (
+        {(from === 'COPY' || forProduction) && (
           <>
             {!source && (
               <ProfilePicker
@@ -91,7 +99,7 @@ export function NewProfileDialog({ onClose, maker = '', model = '' }: { onClose:
                   setSource(profile);
                   setRevision(String(profile.revision));
                   setCopyMode('');
-                  if (load) setName((before) => before || `${profile.name} `);
+                  if (forProduction) setName((before) => before || `${profile.name} `);
                 }}
               />
             )}
@@ -109,7 +117,7 @@ export function NewProfileDialog({ onClose, maker = '', model = '' }: { onClose:
                   }))}
                   onChoose={setRevision}
                 />
-                {!load && (
+                {!forProduction && (
                   <Choice
                     label="Modes"
                     value={copyMode || 'all'}
@@ -125,7 +133,7 @@ export function NewProfileDialog({ onClose, maker = '', model = '' }: { onClose:
                 )}
               </div>
             )}
-            {load && (
+            {forProduction && (
               <TextField
                 label="Production"
                 value={production}
@@ -134,7 +142,7 @@ export function NewProfileDialog({ onClose, maker = '', model = '' }: { onClose:
                 error={field === 'production' ? begin.error?.message : null}
               />
             )}
-            {load && (
+            {forProduction && (
               <p className="text-sm text-muted">
                 Its DMX map stays that of the profile that it derives from; what its slots hold is yours. For next year, choose this
                 year&rsquo;s here.
@@ -148,7 +156,7 @@ export function NewProfileDialog({ onClose, maker = '', model = '' }: { onClose:
           </p>
         )}
         <div className="flex justify-end">
-          <Button main type="submit" disabled={begin.isPending || ((from === 'COPY' || load) && !source)}>
+          <Button main type="submit" disabled={begin.isPending || ((from === 'COPY' || forProduction) && !source)}>
             Begin
           </Button>
         </div>
@@ -157,22 +165,27 @@ export function NewProfileDialog({ onClose, maker = '', model = '' }: { onClose:
   );
 }
 
-/** Makers that the house has already, so that no second spelling comes about. */
-function Makers({ typed, onChoose }: { typed: string; onChoose: (name: string) => void }) {
+/** Manufacturers that the house has already, so that no second spelling comes about. */
+function Manufacturers({ typed, onChoose }: { typed: string; onChoose: (name: string) => void }) {
   const { data } = useQuery({
     queryKey: ['manufacturers', typed],
     queryFn: ({ signal }) => answer(api.GET('/api/manufacturers', { params: { query: { name: typed } }, signal })),
     enabled: typed.trim() !== '',
   });
-  const others = data?.filter((maker) => maker.name !== typed) ?? [];
+  const others = data?.filter((manufacturer) => manufacturer.name !== typed) ?? [];
   if (typed.trim() === '' || others.length === 0) return null;
-  const near = others.some((maker) => maker.near);
+  const near = others.some((manufacturer) => manufacturer.near);
   return (
     <p className={`mt-1.5 text-sm ${near ? 'text-warning' : 'text-muted'}`}>
-      {near ? 'The house has this maker already: ' : 'Known: '}
-      {others.slice(0, 4).map((maker) => (
-        <button key={maker.name} type="button" onClick={() => onChoose(maker.name)} className="mr-2 text-text underline underline-offset-2">
-          {maker.name}
+      {near ? 'The house has this manufacturer already: ' : 'Known: '}
+      {others.slice(0, 4).map((manufacturer) => (
+        <button
+          key={manufacturer.name}
+          type="button"
+          onClick={() => onChoose(manufacturer.name)}
+          className="mr-2 text-text underline underline-offset-2"
+        >
+          {manufacturer.name}
         </button>
       ))}
     </p>

@@ -21,7 +21,7 @@ export function ProfilePicker({ onChoose, shelf }: { onChoose: (profile: Profile
                 onClick={() => onChoose(profile)}
                 className="min-h-8 flex-1 truncate rounded-md px-2 text-left hover:bg-raised"
               >
-                <span className="text-muted">{profile.maker}</span> {profile.name}
+                <span className="text-muted">{profile.manufacturer}</span> {profile.name}
                 {profile.shelf === 'REFERENCE' && <span className="text-muted"> (Reference)</span>}
               </button>
             </li>

@@ -10,7 +10,7 @@ export const RANKS: { rank: Rank; sign: string; text: string; means: string; ton
     tone: 'text-error',
   },
   { rank: 'SHIFTS', sign: '≈', text: 'shifts', means: 'stored values mean something slightly different', tone: 'text-warning' },
-  { rank: 'ADDS', sign: '+', text: 'adds', means: 'more to use; what was stored stays as it is', tone: 'text-good' },
+  { rank: 'ADDS', sign: '+', text: 'adds', means: 'more to use; what was stored stays unchanged', tone: 'text-good' },
   { rank: 'COSMETIC', sign: '·', text: 'cosmetic', means: 'names, texts and pictures', tone: 'text-muted' },
 ];
 

@@ -55,7 +55,7 @@ public final class ChartMeasure {
 
     private static void text() {
         var chart = new StringBuilder("Channel\tFunction\tValue\tDescription\n");
-        var channels = ChartCorpus.lamps().getFirst().channels();
+        var channels = ChartCorpus.fixtures().getFirst().channels();
         for (int address = 1; address <= CHANNELS; address++) {
             var channel = channels.get((address - 1) % channels.size());
             for (int i = 0; i < channel.rows().size(); i++) {

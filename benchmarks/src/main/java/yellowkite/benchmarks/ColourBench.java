@@ -18,21 +18,21 @@ import yellowkite.core.light.WantedColour;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.demo.DemoHouse;
 
-/** The light of one lamp at a probe, and the values for a wanted white; beside resolving the channels of the same lamp, which both begin with. */
+/** The light of one fixture at a probe, and the values for a wanted white; beside resolving the channels of the same fixture, which both begin with. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
 public class ColourBench {
-    private final Lamp adds = new Lamp(DemoHouse.moth().description().type());
-    private final Lamp filters = new Lamp(DemoHouse.petrelSpot().description().type());
+    private final Fixture adds = new Fixture(DemoHouse.moth().description().type());
+    private final Fixture filters = new Fixture(DemoHouse.petrelSpot().description().type());
 
-    /** A lamp with all its channels at half. */
-    private static final class Lamp {
+    /** A fixture with all its channels at half. */
+    private static final class Fixture {
         private final CompiledMode mode;
         private final Probe probe;
         private final List<Meaning> meanings;
 
-        Lamp(FixtureType type) {
+        Fixture(FixtureType type) {
             this.mode = CompiledMode.of(type, type.modes().getFirst());
             this.probe = new Probe(mode, mode.map().channels().stream().mapToLong(each -> each.channel().max() / 2).toArray());
             this.meanings = probe.meanings();
@@ -44,7 +44,7 @@ public class ColourBench {
     }
 
     @Benchmark
-    public List<Meaning> resolveOneLamp() {
+    public List<Meaning> resolveOneFixture() {
         return adds.probe.meanings();
     }
 

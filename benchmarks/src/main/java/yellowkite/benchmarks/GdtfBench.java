@@ -34,14 +34,14 @@ public class GdtfBench {
     @Param({"typical", "heavy"})
     public String size = "";
 
-    private GdtfFile file = Lamps.typicalFile();
+    private GdtfFile file = Fixtures.typicalFile();
     private byte[] packed = {};
     private Map<String, byte[]> entries = Map.of();
     private final XMLInputFactory tokens = tokens();
 
     @Setup
     public void make() {
-        file = size.equals("heavy") ? Lamps.heavyFile() : Lamps.typicalFile();
+        file = size.equals("heavy") ? Fixtures.heavyFile() : Fixtures.typicalFile();
         packed = file.write();
         entries = new LinkedHashMap<>(Map.of("description.xml", file.description().write()));
         entries.putAll(file.others());

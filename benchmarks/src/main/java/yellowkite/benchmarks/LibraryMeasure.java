@@ -21,7 +21,7 @@ import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import yellowkite.demo.GeneratedLamps;
+import yellowkite.demo.GeneratedFixtures;
 import yellowkite.server.KiteServer;
 import yellowkite.server.database.LocalMariaDb;
 import yellowkite.server.intake.Filling;
@@ -138,7 +138,7 @@ public final class LibraryMeasure {
         var body = new ByteArrayOutputStream();
         for (int number : numbers) {
             body.writeBytes(("--kite\r\nContent-Disposition: form-data; name=\"files\"; filename=\"" + number + ".gdtf\"\r\n\r\n").getBytes(StandardCharsets.UTF_8));
-            body.writeBytes(GeneratedLamps.file(number).write());
+            body.writeBytes(GeneratedFixtures.file(number).write());
             body.writeBytes("\r\n".getBytes(StandardCharsets.UTF_8));
         }
         body.writeBytes("--kite--\r\n".getBytes(StandardCharsets.UTF_8));

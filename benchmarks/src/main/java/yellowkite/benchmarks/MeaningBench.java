@@ -21,13 +21,13 @@ import yellowkite.core.profile.FixtureType;
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
 public class MeaningBench {
-    private final FixtureType full = Lamps.lamp(1, 512);
+    private final FixtureType full = Fixtures.fixture(1, 512);
     private final Resolver resolver = Resolver.of(full, full.modes().getFirst());
     private final long[] raws = values();
-    private final FixtureType hundred = Lamps.lamp(1, 100);
+    private final FixtureType hundred = Fixtures.fixture(1, 100);
 
-    private final Side before = Side.of(Lamps.lamp(1, 60));
-    private final Side after = Side.of(Lamps.moved(Lamps.lamp(1, 60)));
+    private final Side before = Side.of(Fixtures.fixture(1, 60));
+    private final Side after = Side.of(Fixtures.moved(Fixtures.fixture(1, 60)));
 
     private long[] values() {
         var values = resolver.startValues();

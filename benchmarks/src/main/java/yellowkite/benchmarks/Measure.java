@@ -53,8 +53,8 @@ public final class Measure {
         budget(costs, "solveThreeFlags", 400);
         budget(costs, "trace1024", 150_000);
         budget(costs, "curveThrough256", 5_000);
-        ratio(costs, "mixSixEmitters", "resolveOneLamp");
-        ratio(costs, "solveSixEmitters", "resolveOneLamp");
+        ratio(costs, "mixSixEmitters", "resolveOneFixture");
+        ratio(costs, "solveSixEmitters", "resolveOneFixture");
         ratio(costs, "trace1024", "onePassOverPixels");
         ratio(costs, "judge1024", "onePassOverPixels");
         ratio(costs, "curveThrough256", "readNumbers");

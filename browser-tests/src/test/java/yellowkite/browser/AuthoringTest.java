@@ -30,7 +30,7 @@ import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.PhysicalUnit;
 
-/** Profiles written from nothing, as a technician reads them off a maker's chart. */
+/** Profiles written from nothing, as a technician reads them off a manufacturer's chart. */
 class AuthoringTest extends WritesProfiles {
     private void mode(String name, int number) {
         browser.typeOn("m");
@@ -80,7 +80,7 @@ class AuthoringTest extends WritesProfiles {
         mode("Short", 2);
         chart("pan, tilt, dimmer, strobe, zoom", 5);
 
-        var described = describe(publish("From the maker's chart"));
+        var described = describe(publish("From the manufacturer's chart"));
 
         assertThat(described.path("manufacturer").asString() + " " + described.path("name").asString()).isEqualTo("Tidewick Ketch Spot");
         assertThat(described.at("/modes/0/name").asString()).isEqualTo("Standard");
@@ -112,8 +112,8 @@ class AuthoringTest extends WritesProfiles {
         browser.see(By.xpath("//section[@aria-label='Modes']//button[contains(., '3')]")).click();
         browser.seeText("2 channels, 3 addresses");
 
-        browser.type("Addresses that the chart names", "4");
-        browser.see(By.xpath("//section[@aria-label='Checks']//*[contains(text(), 'The chart names 4 addresses; the map takes 3, 1 too few.')]"));
+        browser.type("Addresses on the chart", "4");
+        browser.see(By.xpath("//section[@aria-label='Checks']//*[contains(text(), 'The chart has 4 addresses; the map takes 3, 1 too few.')]"));
         browser.typeOn("j");
         browser.typeOn("x");
         browser.typeOn("j");
@@ -154,7 +154,7 @@ class AuthoringTest extends WritesProfiles {
         browser.seeText("Slot 'Slot 2' put into wheel 'Wheel 1' at 2");
         browser.type("Name of slot 2", "Kite");
         browser.seeText("is called 'Kite'");
-        browser.seeText("No value brings it in.");
+        browser.seeText("No DMX value selects it.");
         browser.key(Keys.ESCAPE);
         browser.seeNoMore(DIALOG);
 
@@ -165,7 +165,7 @@ class AuthoringTest extends WritesProfiles {
         browser.seeText("The level 50 was measured twice; leave one of the two out.");
         browser.see(By.cssSelector("[role=dialog] textarea")).sendKeys(Keys.chord(Keys.CONTROL, "a"), "level;lux\n0;0\n50;25\n100;100");
         browser.seeText("Largest distance from a measured point: 0.00 %.");
-        browser.press("Lay onto dimmer");
+        browser.press("Apply to dimmer");
         browser.seeNoMore(DIALOG);
         browser.see(By.xpath("//button[contains(., 'Curve Measured')]"));
 
@@ -191,7 +191,7 @@ class AuthoringTest extends WritesProfiles {
 
         var newest = asTeun("api/profiles/" + profile() + "/draft", "{}");
         asTeun("api/drafts/" + newest.path("id").asString() + "/discard", "{\"version\": " + newest.path("version") + "}");
-        browser.seeText("Someone has thrown this draft away.");
+        browser.seeText("Someone has discarded this draft.");
         browser.seeText("This profile cannot be opened");
     }
 
@@ -244,7 +244,7 @@ class AuthoringTest extends WritesProfiles {
         browser.see(By.xpath("//section[@aria-label='History']//button[contains(@class, 'line-through')][contains(., \"Added to mode 'Small'\")]"));
         browser.seeText("0 channels, 0 addresses");
         browser.typeOn("?");
-        browser.seeText("Keys of the desk");
+        browser.seeText("Keys of the editor");
     }
 
     @Test
@@ -254,12 +254,12 @@ class AuthoringTest extends WritesProfiles {
                 .body(ProfileBuilder.part(Geometry.Kind.Geometry, "Base", parts))
                 .mode("All", "Base", mode -> IntStream.rangeClosed(1, 512).forEach(i -> mode.channel("Dimmer", "Part " + i, ModeBuilder.at(i), c -> c.function("Level", 0, f -> {})))).build();
         browser.drop("great.gdtf", new GdtfFile(GdtfDescription.of(type), Map.of()).write());
-        browser.press("Open on the desk");
+        browser.press("Edit");
         browser.seeText("512 channels, 512 addresses");
 
         assertThat((long) browser.run("return document.querySelectorAll('ul[aria-label=Channels] > li').length")).isBetween(10L, 60L);
         browser.run("const pane = document.querySelector('ul[aria-label=Channels]').parentElement; pane.scrollTo(0, pane.scrollHeight)");
-        browser.see(By.cssSelector("ul[aria-label=Channels] > li[aria-posinset='512'] [data-channel-row]")).click();
+        browser.see(By.cssSelector("ul[aria-label=Channels] > li[aria-posinset='512'] button[aria-expanded]")).click();
         browser.see(By.cssSelector("section[aria-label=Channel]"));
         browser.typeOn("d");
         browser.seeFocusIn(DIALOG);

@@ -13,7 +13,7 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import tools.jackson.databind.JsonNode;
 
-/** From a maker's chart to a published profile: what is sure is taken, what is not is looked at, key by key. */
+/** From a manufacturer's chart to a published profile: what is sure is taken, what is not is looked at, key by key. */
 class ChartTest extends WritesProfiles {
     private static final int MOST_ACTIONS = 120;
     private static final String TABLE = """
@@ -90,7 +90,7 @@ class ChartTest extends WritesProfiles {
     @Test
     void theLanternflyOfSixtyRowsTakesAtMostAHundredAndTwentyActions() throws Exception {
         begin("Lanternfly 300");
-        actions = 6; // maker, model, and the keys between them
+        actions = 6; // manufacturer, model, and the keys between them
         type("c");
         browser.until("return document.activeElement?.id === 'chart-text'");
         browser.run("const area = document.getElementById('chart-text'); const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value').set; set.call(area, arguments[0]); area.dispatchEvent(new Event('input', { bubbles: true }))",

@@ -15,9 +15,9 @@ import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.profile.FixtureType;
 
 class JourneyTest extends WithBrowser {
-    private void openDesk(String name) {
+    private void openEditor(String name) {
         browser.type("Find profiles", name);
-        browser.see(By.xpath("//a[starts-with(@href, '/desk/')][contains(., '" + name + "')]")).click();
+        browser.see(By.xpath("//a[starts-with(@href, '/editor/')][contains(., '" + name + "')]")).click();
         browser.see(By.cssSelector("ul[aria-label=Channels] li"));
     }
 
@@ -28,7 +28,7 @@ class JourneyTest extends WithBrowser {
 
     @Test
     void aFileComesInIsCorrectedAndGoesOutAgain() throws Exception {
-        var imported = lamp("Shearwater", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B001");
+        var imported = fixture("Shearwater", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B001");
         browser.run("localStorage.clear()");
         browser.openFirstTime(RunningKite.address());
         browser.type("Your name", "Ines");
@@ -39,7 +39,7 @@ class JourneyTest extends WithBrowser {
         browser.seeText("is one slot off");
         browser.press("Close");
 
-        openDesk("Shearwater");
+        openEditor("Shearwater");
         openChannel("Gobo 1");
         browser.clickAt(browser.see(By.cssSelector("[role=slider][aria-label='Probe on Gobo 1 Head']")), 0.2);
         browser.seeText("Reeds, shaking, at");
@@ -84,9 +84,9 @@ class JourneyTest extends WithBrowser {
 
     @Test
     void refusedFilesAreNamedAndAGoodOneInTheSameDropComesIn() throws IOException {
-        var text = Files.writeString(folder.resolve("holiday.gdtf"), "not a lamp");
-        var cut = Files.write(folder.resolve("cut.gdtf"), java.util.Arrays.copyOf(lamp("X", "X").write(), 3_000));
-        var good = Files.write(folder.resolve("good.gdtf"), lamp("Mallet", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B002").write());
+        var text = Files.writeString(folder.resolve("holiday.gdtf"), "not a fixture");
+        var cut = Files.write(folder.resolve("cut.gdtf"), java.util.Arrays.copyOf(fixture("X", "X").write(), 3_000));
+        var good = Files.write(folder.resolve("good.gdtf"), fixture("Mallet", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B002").write());
         browser.open(RunningKite.address(), "Ines");
 
         browser.takeIn(List.of(text, cut, good));
@@ -94,20 +94,20 @@ class JourneyTest extends WithBrowser {
         browser.seeText("1 of 3 files are in the library; the others were refused.");
         browser.seeText("'holiday.gdtf' was refused: it is not a ZIP archive, as it has to be.");
         browser.seeText("'cut.gdtf' was refused: it is a ZIP archive that is cut short or damaged.");
-        browser.press("Open on the desk");
+        browser.press("Edit");
         browser.see(By.xpath("//h1[normalize-space()='Mallet']"));
     }
 
     @Test
     void aFindingOfTheImportIsMendedOnTheSpotAndLeadsToItsPlace() throws IOException {
-        var flawed = lamp("Turnstone", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B006");
+        var flawed = fixture("Turnstone", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B006");
         var type = flawed.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.mapFunctions(function -> function.mapRanges(range ->
                 range.name().equals("Kite") ? range.withSlot(9) : range))));
         browser.drop("turnstone.gdtf", new GdtfFile(GdtfDescription.of(type), flawed.others()).write());
 
         browser.seeText("'Kite' points at slot 9; wheel 'Gobos' has 5.");
         browser.press("Point at no slot");
-        browser.seeText("Mended in the draft; publish it on the desk.");
+        browser.seeText("Mended in the draft; publish it in the editor.");
         browser.press("Show");
 
         browser.see(By.xpath("//h1[normalize-space()='Turnstone']"));
@@ -117,8 +117,8 @@ class JourneyTest extends WithBrowser {
 
     @Test
     void aBoundaryIsDraggedAndTheKeyboardMovesTheProbe() throws IOException {
-        browser.drop("razorbill.gdtf", lamp("Razorbill", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B004").write());
-        browser.press("Open on the desk");
+        browser.drop("razorbill.gdtf", fixture("Razorbill", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B004").write());
+        browser.press("Edit");
         openChannel("Gobo 1");
 
         var handle = browser.see(By.cssSelector("[data-boundary^=f][title*='Wheel spins']"));
@@ -137,8 +137,8 @@ class JourneyTest extends WithBrowser {
 
     @Test
     void twoBrowsersOnOneDraftSeeEachOther() throws IOException {
-        browser.drop("gannet.gdtf", lamp("Gannet", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B003").write());
-        browser.press("Open on the desk");
+        browser.drop("gannet.gdtf", fixture("Gannet", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B003").write());
+        browser.press("Edit");
         browser.see(By.cssSelector("ul[aria-label=Channels] li"));
         try (var other = new Browser(folder)) {
             other.open(browser.address(), "Teun");
@@ -150,7 +150,7 @@ class JourneyTest extends WithBrowser {
 
             browser.type("Profile name", "Northern gannet");
 
-            browser.seeText("Teun has changed this draft meanwhile: Mode is called 'Everything', was 'Extended'.");
+            browser.seeText("Teun has changed the same place meanwhile: Mode is called 'Everything', was 'Extended'.");
         }
         browser.open(browser.address(), "Ines");
         browser.seeValue("Mode name", "Everything");
@@ -160,8 +160,8 @@ class JourneyTest extends WithBrowser {
 
     @Test
     void thePageSaysThatTheDatabaseIsAwayAndGoesOnByItself() throws IOException {
-        browser.drop("skua.gdtf", lamp("Skua", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B005").write());
-        browser.press("Open on the desk");
+        browser.drop("skua.gdtf", fixture("Skua", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B005").write());
+        browser.press("Edit");
         browser.type("Mode name", "Before the fall");
         browser.seeText("Mode is called 'Before the fall'");
 
@@ -180,8 +180,8 @@ class JourneyTest extends WithBrowser {
 
         browser.type("Find profiles", "zzzz");
 
-        browser.seeText("Nothing fits “zzzz”");
-        browser.open(RunningKite.address() + "desk/00000000-0000-0000-0000-000000000000", "Ines");
+        browser.seeText("Nothing fits 'zzzz'");
+        browser.open(RunningKite.address() + "editor/00000000-0000-0000-0000-000000000000", "Ines");
         browser.seeText("This profile cannot be opened");
     }
 
@@ -194,11 +194,11 @@ class JourneyTest extends WithBrowser {
             browser.open(RunningKite.address(), "Ines");
             browser.see(By.cssSelector("article[aria-posinset]"));
             assertThat(browser.accessibilityProblems(axe)).as("library, %s", theme).isEmpty();
-            openDesk("Petrel Spot");
+            openEditor("Petrel Spot");
             openChannel("Gobo 1");
             browser.clickAt(browser.see(By.cssSelector("[role=slider][aria-label='Probe on Gobo 1 Head']")), 0.3);
             browser.seeText("shaking, at");
-            assertThat(browser.accessibilityProblems(axe)).as("desk, %s", theme).isEmpty();
+            assertThat(browser.accessibilityProblems(axe)).as("editor, %s", theme).isEmpty();
             browser.see(By.xpath("//section[@aria-label='Wheels']//button[contains(., 'Gobos')]")).click();
             browser.seeText("Add a slot");
             assertThat(browser.accessibilityProblems(axe)).as("wheel, %s", theme).isEmpty();
@@ -212,7 +212,7 @@ class JourneyTest extends WithBrowser {
             browser.key(Keys.ESCAPE);
             browser.press("Colours of this mode");
             browser.press("Find the values");
-            browser.seeText("Put the probe there");
+            browser.seeText("Set the probe to these values");
             assertThat(browser.accessibilityProblems(axe)).as("colours, %s", theme).isEmpty();
             browser.key(Keys.ESCAPE);
             browser.open(RunningKite.address() + "gobos", "Ines");

@@ -12,7 +12,7 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
-import yellowkite.demo.GeneratedLamps;
+import yellowkite.demo.GeneratedFixtures;
 
 /** Finding the right profile, many files at once, and a release that goes from one house to another. */
 class LibraryTest extends WithBrowser {
@@ -33,8 +33,8 @@ class LibraryTest extends WithBrowser {
         search("reedlien 10");
         browser.see(row("Osier & Vane Reedline 10"));
         search("17 channels, 16 bit pan, wash, haze");
-        browser.seeText("the nearest candidates; each row says what it lacks");
-        browser.see(By.xpath("//article[contains(@aria-label, 'Petrel Wash')]//*[normalize-space()='without haze']"));
+        browser.seeText("the nearest candidates; each row says what is missing");
+        browser.see(By.xpath("//article[contains(@aria-label, 'Petrel Wash')]//*[normalize-space()='missing: haze']"));
     }
 
     @Test
@@ -42,34 +42,34 @@ class LibraryTest extends WithBrowser {
         browser.see(By.xpath("//aside[@aria-label='Narrow the list']//label[contains(., 'Hollin Optical')]")).click();
         browser.see(row("Hollin Optical Fathom"));
         browser.seeNoMore(row("Lumbrook Candle"));
-        browser.press("Kept searches");
-        browser.type("Keep this search as", "Attachments");
+        browser.press("Saved searches");
+        browser.type("Save this search as", "Attachments");
         browser.seeText("Attachments");
         browser.key(Keys.ESCAPE);
         browser.press("Show all");
-        browser.see(row("Brinewell Dyke"));
+        browser.see(row("Brinewell Fen"));
 
         browser.field("Find profiles").sendKeys(Keys.ARROW_DOWN);
         browser.typeOn("slu");
         browser.seeFocus("Sluice");
         browser.key(Keys.SPACE);
-        browser.seeText("1 profile chosen");
-        browser.press("Choose none");
-        browser.press("Kept searches");
+        browser.seeText("1 profile selected");
+        browser.press("Clear selection");
+        browser.press("Saved searches");
         browser.press("Attachments");
-        browser.seeNoMore(row("Brinewell Dyke"));
-        browser.press("Kept searches");
-        browser.press("Forget Attachments");
-        browser.seeText("Keep this search as");
+        browser.seeNoMore(row("Brinewell Fen"));
+        browser.press("Saved searches");
+        browser.press("Delete Attachments");
+        browser.seeText("Save this search as");
     }
 
     @Test
     void aThousandFilesAreStoppedHalfWayAndGoneOnWithAfterThePageWasClosed() throws IOException {
         List<Path> files = new ArrayList<>();
         for (int i = 1; i <= 1_000; i++) {
-            files.add(Files.write(folder.resolve("made up " + i + ".gdtf"), GeneratedLamps.file(2_000_000 + i).write()));
+            files.add(Files.write(folder.resolve("made up " + i + ".gdtf"), GeneratedFixtures.file(2_000_000 + i).write()));
         }
-        files.set(500, Files.writeString(folder.resolve("made up 501.gdtf"), "not a lamp"));
+        files.set(500, Files.writeString(folder.resolve("made up 501.gdtf"), "not a fixture"));
 
         try (var house = new RunningKite.SecondHouse()) {
             browser.open(house.address(), "Ines");
@@ -78,7 +78,7 @@ class LibraryTest extends WithBrowser {
             browser.press("Stop");
             browser.seeText("Stopped after");
             browser.open(house.address(), "Ines");
-            browser.see(By.xpath("//section[@aria-label='An import that was cut off']//p[contains(., 'of 1000 files. What came in is whole')]"));
+            browser.see(By.xpath("//section[@aria-label='An import that was interrupted']//p[contains(., 'of 1000 files. What was imported is whole')]"));
 
             browser.press("Go on");
             browser.takeIn(files);
@@ -88,13 +88,13 @@ class LibraryTest extends WithBrowser {
             browser.see(By.xpath("//div[@aria-label='Which files']//button[contains(., 'refused')]")).click();
             browser.seeText("'made up 501.gdtf' was refused: it is not a ZIP archive");
             browser.press("Close");
-            browser.seeNoMore(By.cssSelector("section[aria-label='An import that was cut off']"));
+            browser.seeNoMore(By.cssSelector("section[aria-label='An import that was interrupted']"));
         }
     }
 
     @Test
     void aReleaseGoesToAnotherHouseWhichSeesWhatItTouchesOfWhatItUses() throws Exception {
-        var avocet = lamp("Pied Avocet", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B301");
+        var avocet = fixture("Pied Avocet", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B301");
         browser.drop("avocet.gdtf", avocet.write());
         browser.seeText("Revision 1, from avocet.gdtf");
         browser.press("Close");
@@ -104,7 +104,7 @@ class LibraryTest extends WithBrowser {
         var moved = avocet.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(40)) : channel));
         browser.open(RunningKite.address(), "Ines");
         browser.drop("avocet.gdtf", new GdtfFile(GdtfDescription.of(moved), avocet.others()).write());
-        browser.press("Take it in as revision 2");
+        browser.press("Import as revision 2");
         browser.seeText("Revision 2, from avocet.gdtf");
         browser.press("Close");
         release("", "Summer tour");
@@ -120,13 +120,13 @@ class LibraryTest extends WithBrowser {
             browser.press("Publish");
             browser.type("What changed, in one line", "Our name for the large mode");
             browser.seeText("Published as revision 1.");
-            browser.press("Read");
+            browser.press("View");
             browser.press("What differs from it");
             browser.seeText("Its name is 'Ours' instead of 'Extended'.");
 
             takeInRelease(other, summer, "1 changed, of which 1 breaks.");
             browser.open(other.address(), "Teun");
-            browser.see(By.xpath("//article[@aria-posinset='1']//a[contains(@href, '/desk/')]")); // ours first
+            browser.see(By.xpath("//article[@aria-posinset='1']//a[contains(@href, '/editor/')]")); // ours first
             browser.see(By.xpath("//article[@aria-posinset='1']//a[contains(@href, '/profile/')]")).click();
             browser.seeText("has moved on to revision 2.");
             browser.press("What changed there");
@@ -138,26 +138,26 @@ class LibraryTest extends WithBrowser {
     private void release(String house, String title) {
         search("pied avocet");
         browser.see(By.cssSelector("input[aria-label='Choose Pied Avocet']")).click();
-        browser.press("Put into a release");
+        browser.press("Add to a release");
         if (!house.isEmpty()) {
-            browser.field("From the house").sendKeys(house);
+            browser.field("Publisher").sendKeys(house);
         }
         browser.field("Title").sendKeys(title);
         browser.see(By.cssSelector("textarea[aria-label='Note on Pied Avocet']"));
         browser.press("Publish the release");
         browser.see(By.xpath("//h1[normalize-space()='" + title + "']"));
-        browser.press("Take away as one archive");
+        browser.press("Export as one archive");
     }
 
     private void takeInRelease(RunningKite.SecondHouse house, Path archive, String says) {
         browser.open(house.address() + "releases", "Teun");
-        browser.chooseFile("A release to take in", archive);
+        browser.chooseFile("A release to import", archive);
         browser.seeText(says);
         if (says.contains("breaks")) {
             browser.see(By.xpath("//section[@aria-label='What you use']//a[contains(., 'Pied Avocet')]"));
             browser.seeText("It moved from address 17 to address 40.");
         }
-        browser.press("Take it in whole");
+        browser.press("Import release");
         browser.seeText("is the Reference shelf now.");
     }
 

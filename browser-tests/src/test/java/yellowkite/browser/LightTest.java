@@ -15,10 +15,10 @@ import org.openqa.selenium.Keys;
 class LightTest extends WithBrowser {
     private static final By DIALOG = By.cssSelector("[role=dialog]");
 
-    /** Drops a lamp of the demo house under another name, and opens it. */
-    private void open(String lamp, String name, String id) {
-        browser.drop("lamp.gdtf", lamp(lamp, name, id).write());
-        browser.press("Open on the desk");
+    /** Drops a fixture of the demo house under another name, and opens it. */
+    private void open(String fixture, String name, String id) {
+        browser.drop("fixture.gdtf", fixture(fixture, name, id).write());
+        browser.press("Edit");
         browser.see(By.xpath("//h1[normalize-space()='" + name + "']"));
     }
 
@@ -38,9 +38,9 @@ class LightTest extends WithBrowser {
 
         browser.seeNoMore(By.xpath("//*[@role='dialog']//*[contains(text(), 'named after another slot')]"));
         browser.see(By.xpath("//li[contains(., '40\u201361')][.//button[@aria-label='Move slot 2 up']]"));
-        browser.press("Seen on a lamp");
-        browser.type("Firmware of the lamp", "2.14");
-        browser.seeText("Slot 1 seen open by Ines on");
+        browser.press("Confirmed on a fixture");
+        browser.type("Firmware of the fixture", "2.14");
+        browser.seeText("Slot 1 confirmed open by Ines on");
         browser.key(Keys.ESCAPE);
         browser.seeText("Slots of 'Shake' are turned by 1");
     }
@@ -48,21 +48,21 @@ class LightTest extends WithBrowser {
     @Test
     void aGoboDrawnBlackOnWhiteIsTakenInTurnedAndPutIntoASlot() throws IOException {
         browser.press("Gobos");
-        browser.press("Take in a picture");
+        browser.press("Import a picture");
         browser.see(By.cssSelector("input[type=file][aria-label='Picture of the gobo']")).sendKeys(blackOnWhite().toString());
         browser.seeText("This looks drawn black on white.");
 
-        browser.press("Turn light and dark");
+        browser.press("Invert");
 
         browser.seeNoMore(By.xpath("//*[contains(text(), 'This looks drawn black on white.')]"));
         browser.see(By.cssSelector("img[alt='The gobo as it would be']"));
         browser.type("Name", "Mill wheel");
-        browser.seeText("5 on the shelf");
+        browser.seeText("5 gobos");
 
         browser.open(RunningKite.address(), "Ines");
         open("Petrel Spot", "Dunlin", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B102");
         openWheel("Gobos");
-        browser.see(By.xpath("//li[.//button[@aria-label='Move slot 3 up']]//button[normalize-space()='Holds']")).click();
+        browser.see(By.xpath("//li[.//button[@aria-label='Move slot 3 up']]//button[normalize-space()='Content …']")).click();
         browser.press("Another gobo");
         browser.see(By.xpath("//ul[@aria-label='Gobos']//button[contains(., 'Mill wheel')]")).click();
         browser.seeValue("Name of slot 3", "Mill wheel");
@@ -86,13 +86,13 @@ class LightTest extends WithBrowser {
     }
 
     @Test
-    void aWantedWhiteBecomesValuesOfTheLampAndTheReadoutSaysSo() {
+    void aWantedWhiteBecomesValuesOfTheFixtureAndTheReadoutSaysSo() {
         open("Moth", "Tern", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B103");
         browser.see(By.cssSelector("[role=slider][aria-label='Probe on Red Face']")).sendKeys(Keys.END);
         browser.press("Colours of this mode");
         browser.type("Kelvin", "3200");
         browser.seeText("Reached within what can be told apart");
-        browser.press("Put the probe there");
+        browser.press("Set the probe to these values");
         browser.key(Keys.ESCAPE);
         browser.seeNoMore(DIALOG);
 
@@ -110,7 +110,7 @@ class LightTest extends WithBrowser {
         browser.seeText("Largest distance from a measured point: 0.00 %.");
         browser.see(By.xpath("//section[@aria-label='What it changes']//th[contains(., 'Bulb_Dimmer in Dimmer')]"));
 
-        browser.press("Lay onto Dimmer");
+        browser.press("Apply to Dimmer");
 
         browser.see(By.xpath("//button[contains(., 'Curve Measured')]"));
         browser.see(By.cssSelector("[role=slider][aria-label='Probe on Dimmer Bulb']")).sendKeys(Keys.END);
@@ -129,7 +129,7 @@ class LightTest extends WithBrowser {
         browser.see(By.cssSelector("[role=slider][aria-label='Point 3']")).sendKeys(Keys.DELETE);
         browser.seeNoMore(By.cssSelector("[role=slider][aria-label='Point 6']"));
 
-        browser.press("Lay onto Dimmer");
+        browser.press("Apply to Dimmer");
 
         browser.seeText("Curve 'Glows late' changed");
         browser.see(By.xpath("//button[contains(., 'Curve Glows late')]"));

@@ -16,17 +16,17 @@ import yellowkite.demo.DemoHouse;
 class RevisionTest extends WithBrowser {
     @Test
     void aProfileIsChangedComparedAndBroughtBack() {
-        browser.drop("spigot.gdtf", lamp("Spigot", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B201").write());
-        browser.press("Open on the desk");
+        browser.drop("spigot.gdtf", fixture("Spigot", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B201").write());
+        browser.press("Edit");
         browser.type("Mode name", "Everything");
         browser.seeText("Mode is called 'Everything'");
         browser.press("Publish");
-        browser.type("Holds from firmware", "3.0");
+        browser.type("Valid from firmware", "3.0");
         browser.seeText("Say in one line what changed");
         browser.type("What changed, in one line", "The large mode has a better name");
         browser.seeText("Published as revision 2.");
 
-        browser.press("Read");
+        browser.press("View");
         browser.seeText("The large mode has a better name");
         browser.seeText("from firmware 3.0");
         browser.press("Compare with 1");
@@ -35,11 +35,11 @@ class RevisionTest extends WithBrowser {
         browser.see(By.xpath("//button[@aria-pressed][@disabled][contains(., '0 breaks')]"));
 
         browser.run("history.back()");
-        browser.press("Begin a draft from it");
+        browser.press("Edit from this revision");
         browser.see(By.xpath("//h1[normalize-space()='Spigot']"));
         browser.seeValue("Mode name", "Extended");
         browser.press("Publish");
-        browser.type("What changed, in one line", "Back to the maker's names");
+        browser.type("What changed, in one line", "Back to the manufacturer's names");
         browser.seeText("Published as revision 3.");
     }
 
@@ -54,14 +54,14 @@ class RevisionTest extends WithBrowser {
         browser.type("Mode name", "Forty");
         browser.seeText("Mode is called 'Forty'");
         publish("A shorter name", 2);
-        browser.press("Read");
+        browser.press("View");
         browser.press("Compare with 1");
         browser.seeText("Its name is 'Forty' instead of 'All cells'.");
         browser.run("history.back()");
-        browser.press("Begin a draft from it");
+        browser.press("Edit from this revision");
         browser.seeValue("Mode name", "All cells");
         publish("Back to the name before", 3);
-        browser.press("Read");
+        browser.press("View");
         browser.press("What differs from it"); // its origin on the Reference shelf
         browser.seeText("Its name is 'All cells' instead of 'Cells'.");
     }
@@ -74,34 +74,34 @@ class RevisionTest extends WithBrowser {
 
     @Test
     void aFileThatWasDroppedIsComparedAndNotTakenIn() throws IOException {
-        browser.drop("whimbrel.gdtf", lamp("Whimbrel", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B202").write());
-        browser.press("Open on the desk");
-        browser.press("Read");
-        var page = browser.see(By.xpath("//a[contains(@href, '/desk/')]")).getDomAttribute("href").replace("/desk/", "");
+        browser.drop("whimbrel.gdtf", fixture("Whimbrel", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B202").write());
+        browser.press("Edit");
+        browser.press("View");
+        var page = browser.see(By.xpath("//a[contains(@href, '/editor/')]")).getDomAttribute("href").replace("/editor/", "");
         browser.open(RunningKite.address() + "compare?left=" + page + "&leftRevision=1&right=" + page + "&rightRevision=1", "Ines");
         browser.seeText("Nothing differs");
 
-        var moved = lamp("Whimbrel", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B202");
+        var moved = fixture("Whimbrel", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B202");
         var type = moved.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(40)) : channel));
         browser.chooseFile("A file to compare with", Files.write(folder.resolve("moved.gdtf"), new GdtfFile(GdtfDescription.of(type), moved.others()).write()));
 
         browser.seeText("It moved from address 17 to address 40.");
-        browser.seeText("The file moved.gdtf, looked at and not taken in.");
+        browser.seeText("The file moved.gdtf, not imported.");
     }
 
     @Test
     void aFileOfTheSameIdAndOtherContentIsAQuestion() {
         var id = "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B203";
-        browser.drop("brent.gdtf", lamp("Brent", id).write());
+        browser.drop("brent.gdtf", fixture("Brent", id).write());
         browser.seeText("Revision 1, from brent.gdtf");
         browser.press("Close");
-        var type = lamp("Brent", id).description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(40)) : channel));
+        var type = fixture("Brent", id).description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(40)) : channel));
 
         browser.drop("other brent.gdtf", new GdtfFile(GdtfDescription.of(type), DemoHouse.petrelSpot().others()).write());
 
         browser.seeText("0 of 1 files are in the library; one waits for your answer.");
         browser.seeText("It moved from address 17 to address 40.");
-        browser.press("Take it in as revision 2");
+        browser.press("Import as revision 2");
         browser.seeText("Revision 2, from other brent.gdtf");
     }
 
@@ -109,14 +109,14 @@ class RevisionTest extends WithBrowser {
     void aColleagueAsksATechnicianTakesItAndARevisionAnswers() {
         browser.press("Wanted");
         browser.press("Ask for a profile");
-        browser.type("Maker", "Tidewick");
-        browser.seeText("Say maker and model, as they stand on the lamp.");
+        browser.type("Manufacturer", "Tidewick");
+        browser.seeText("Say manufacturer and model, as they stand on the fixture.");
         browser.type("Model", "Sandwich Tern");
         browser.seeNoMore(By.cssSelector("[role=dialog]"));
 
-        browser.see(By.xpath("//li[@aria-label='Tidewick Sandwich Tern']//button[normalize-space()='Take it']")).click();
-        browser.seeText("Ines writes it");
-        browser.see(By.xpath("//li[@aria-label='Tidewick Sandwich Tern']//button[normalize-space()='Answer']")).click();
+        browser.see(By.xpath("//li[@aria-label='Tidewick Sandwich Tern']//button[normalize-space()='Assign to me']")).click();
+        browser.seeText("Ines is writing it");
+        browser.see(By.xpath("//li[@aria-label='Tidewick Sandwich Tern']//button[normalize-space()='Link profile …']")).click();
         browser.see(By.xpath("//*[@role='dialog']//button[contains(., 'Petrel Wash')]")).click();
 
         browser.see(By.xpath("//section[@aria-label='Answered']//a[contains(., 'Tidewick Petrel Wash, revision 1')]")).click();
@@ -132,7 +132,7 @@ class RevisionTest extends WithBrowser {
             browser.field("Find profiles").sendKeys("petrel wash");
             browser.see(By.cssSelector("a[aria-label='Read Petrel Wash']")).click();
             browser.see(By.cssSelector("section[aria-label=Modes] table"));
-            browser.seeText("Nothing is wrong with this revision.");
+            browser.seeText("No problems found.");
             assertThat(browser.accessibilityProblems(axe)).as("page, %s", theme).isEmpty();
             var page = browser.address().replaceAll(".*/profile/", "");
             browser.open(RunningKite.address() + "compare?left=" + page + "&leftRevision=1&right=" + page + "&rightRevision=1&leftMode=0&rightMode=1", "Ines");

@@ -41,12 +41,12 @@ abstract class WithBrowser {
     }
 
     /** {@return the demo spot under another name and id} */
-    static GdtfFile lamp(String name, String id) {
-        return lamp("Petrel Spot", name, id);
+    static GdtfFile fixture(String name, String id) {
+        return fixture("Petrel Spot", name, id);
     }
 
-    /** {@return a lamp of the demo house under another name and id} */
-    static GdtfFile lamp(String demo, String name, String id) {
+    /** {@return a fixture of the demo house under another name and id} */
+    static GdtfFile fixture(String demo, String name, String id) {
         var file = DemoHouse.files().stream().filter(each -> each.description().type().name().equals(demo)).findFirst().orElseThrow();
         return new GdtfFile(GdtfDescription.of(file.description().type().with(f -> {
             f.name = name;

@@ -68,6 +68,6 @@ abstract class WritesProfiles extends WithBrowser {
     }
 
     final String profile() {
-        return URI.create(browser.address()).getPath().replace("/desk/", "");
+        return URI.create(browser.address()).getPath().replace("/editor/", "");
     }
 }

@@ -3,11 +3,11 @@ package yellowkite.cli;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
-/** {@code ./kite chart}: makers' charts. */
+/** {@code ./kite chart}: manufacturers' charts. */
 public final class ChartCommand {
     private static final String HELP = """
             ./kite chart read FILE... [--maker NAME] [--model NAME]
-                what each maker's DMX chart says, as one line of JSON: modes, channels, functions, wheels, what is not sure, what is not placed
+                what each manufacturer's DMX chart says, as one line of JSON: modes, channels, functions, wheels, what is not sure, what is not placed
             ./kite chart write FILE OUT.gdtf [--maker NAME] [--model NAME]
                 the profile that the chart gives when nobody touches it; OUT is written whole or not at all
 

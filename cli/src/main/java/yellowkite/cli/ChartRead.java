@@ -35,7 +35,7 @@ final class ChartRead {
     private static void print(String name, Proposal proposal, Streams streams) {
         Json.line(streams.out(), json -> {
             json.writeStringProperty("file", name);
-            Json.textOrNull(json, "maker", proposal.maker());
+            Json.textOrNull(json, "maker", proposal.manufacturer());
             Json.textOrNull(json, "model", proposal.model());
             json.writeArrayPropertyStart("modes");
             for (var mode : proposal.modes()) {

@@ -26,7 +26,7 @@ final class ChartWrite {
         try {
             var proposal = call.read(name);
             // the same chart gives the same file
-            var id = UUID.nameUUIDFromBytes((proposal.maker() + "/" + proposal.model()).getBytes(StandardCharsets.UTF_8)).toString().toUpperCase(java.util.Locale.ROOT);
+            var id = UUID.nameUUIDFromBytes((proposal.manufacturer() + "/" + proposal.model()).getBytes(StandardCharsets.UTF_8)).toString().toUpperCase(java.util.Locale.ROOT);
             var file = new GdtfFile(GdtfDescription.of(ChartProfile.of(proposal, id, "")), Map.of());
             Files.write(Path.of(target).toAbsolutePath(), file.write());
             var channels = proposal.modes().stream().flatMap(mode -> mode.channels().stream()).toList();

@@ -199,7 +199,7 @@ class ProfileCommandTest {
         assertThat(worst(edited(new ChangeWidth(pan.id(), 1)))).isEqualTo("BREAKS");
         assertThat(worst(edited(new RemoveChannels(List.of(pan.id()), false)))).isEqualTo("BREAKS");
         assertThat(worst(edited(new SetStartValue(pan.id(), 1)))).isEqualTo("SHIFTS");
-        assertThat(worst(edited(new SetFunctionPhysical(pan.functions().findFirst().orElseThrow().id(), -100, 300)))).isEqualTo("SHIFTS");
+        assertThat(worst(edited(new SetFunctionPhysical(pan.functions().findFirst().orElseThrow().id(), -100.0, 300.0)))).isEqualTo("SHIFTS");
         assertThat(worst(edited(new AddMode("Small")))).isEqualTo("ADDS");
         assertThat(worst(edited(new AddChannels(mode, List.of(new NewChannel("Fan1", "", 1, null, null, null)), null)))).isEqualTo("ADDS");
         assertThat(worst(edited(new RenameProfile("Petrel Spot II")))).isEqualTo("COSMETIC");

@@ -76,7 +76,7 @@ class LawsTest {
         var type = ProfileBuilder.profile("T", "T").body(part(Kind.Geometry, "B")).mode("M", "B", mode -> mode.channel("Control1", "B", addresses(bytes),
                 c -> sorted.forEach(from -> c.function("F" + from, from, f -> {})))).build();
 
-        var spans = Spans.of(Lamps.mode(type).channels().getFirst()).stream().sorted(Comparator.comparingLong(Spans.FunctionSpan::from)).toList();
+        var spans = Spans.of(Fixtures.mode(type).channels().getFirst()).stream().sorted(Comparator.comparingLong(Spans.FunctionSpan::from)).toList();
 
         assertThat(spans.getFirst().from()).isZero();
         assertThat(spans.getLast().to()).isEqualTo(DmxValue.max(bytes));
@@ -93,13 +93,13 @@ class LawsTest {
         var type = ProfileBuilder.profile("T", "T").attribute("Zoom", "Zoom", "Focus.Focus", "", PhysicalUnit.Angle).body(part(Kind.Geometry, "B"))
                 .mode("M", "B", mode -> mode.channel("Zoom", "B", addresses(bytes), c -> c.function("Zoom", 0, f -> f.physical(first, last)))).build();
 
-        var answer = (Wanted.Result.Found) Wanted.find(Probe.atStart(CompiledMode.of(type, Lamps.mode(type))), Map.of("Zoom", asked));
+        var answer = (Wanted.Result.Found) Wanted.find(Probe.atStart(CompiledMode.of(type, Fixtures.mode(type))), Map.of("Zoom", asked));
 
         long raw = 0;
         for (int i = 1; i <= bytes; i++) {
             raw = raw << 8 | answer.dmx().get(1).get(i);
         }
-        var meaning = Resolver.of(type, Lamps.mode(type)).resolve(new long[] {raw}).getFirst();
+        var meaning = Resolver.of(type, Fixtures.mode(type)).resolve(new long[] {raw}).getFirst();
         double step = Math.abs(last - first) / DmxValue.max(bytes);
         assertThat(meaning.physical()).isCloseTo(asked, within(step / 2 + 1e-9 * Math.max(1, Math.abs(asked))));
     }

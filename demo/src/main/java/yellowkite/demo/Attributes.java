@@ -3,7 +3,7 @@ package yellowkite.demo;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.profile.PhysicalUnit;
 
-/** Definitions that several lamps of the house share. */
+/** Definitions that several fixtures of the house share. */
 final class Attributes {
     private Attributes() {}
 

@@ -20,7 +20,7 @@ final class Candle {
     static FixtureType profile() {
         return ProfileBuilder.profile("Lumbrook", "Candle")
                 .shortName("Candle")
-                .description("Filament lamp for the saloon, on a dimmer.")
+                .description("Filament fixture for the saloon, on a dimmer.")
                 .id("0E6F2B88-1C95-47AA-B3D4-64C9F0E5C004")
                 .attribute("Dimmer", "Dimmer", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity)
                 .curve(CURVE, OwnPoints.pieces(List.of(new Knot(0, 0), new Knot(0.1, 0), new Knot(0.25, 0.04), new Knot(0.5, 0.22), new Knot(0.75, 0.56), new Knot(1, 1)), OwnPoints.Run.SMOOTH))

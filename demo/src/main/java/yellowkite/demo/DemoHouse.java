@@ -14,7 +14,7 @@ public final class DemoHouse {
     /** {@return every profile of the house as a whole file, pictures included} */
     public static List<GdtfFile> files() {
         return List.of(petrelSpot(), file(PetrelWash.profile(), Portraits.movingHead(), Map.of()), reedline10(), moth(), file(Candle.profile(), Portraits.bulb(), Map.of()),
-                file(Fathom.profile(), Portraits.scroller(), Map.of()), file(Sluice.profile(), Portraits.rotator(), Map.of()), file(Dyke.profile(), Portraits.tank(), Map.of()),
+                file(Fathom.profile(), Portraits.scroller(), Map.of()), file(Sluice.profile(), Portraits.rotator(), Map.of()), file(Fen.profile(), Portraits.tank(), Map.of()),
                 file(Thrum.profile(), Portraits.tube(), Map.of()));
     }
 
@@ -33,7 +33,7 @@ public final class DemoHouse {
     /** A gobo of the house's own drawing. */
     public record OwnGobo(String name, String tags, byte[] png) {}
 
-    /** {@return the gobos of the house, as they sit in its lamps} */
+    /** {@return the gobos of the house, as they sit in its fixtures} */
     public static List<OwnGobo> gobos() {
         return List.of(new OwnGobo("Reeds", "plants water still", Gobos.png("reeds")), new OwnGobo("Ripples", "water lines", Gobos.png("ripples")),
                 new OwnGobo("Lock gate", "canal building", Gobos.png("lock-gate")), new OwnGobo("Kite", "sky sign", Gobos.png("kite")));

@@ -37,7 +37,7 @@ final class Moth {
         return profile
                 .mode("Nine", "Can", Moth::nine)
                 .mode("Six", "Can", Moth::six)
-                .revision("From the maker's chart", "2026-05-11T11:00:00", "Ines")
+                .revision("From the manufacturer's chart", "2026-05-11T11:00:00", "Ines")
                 .build();
     }
 

@@ -46,7 +46,7 @@ final class PetrelSpot {
         return profile
                 .mode("Extended", "Base", PetrelSpot::extended)
                 .mode("Compact", "Base", PetrelSpot::compact)
-                .revision("First chart from the maker", "2026-04-18T09:30:00", "Ines")
+                .revision("First chart from the manufacturer", "2026-04-18T09:30:00", "Ines")
                 .build();
     }
 

@@ -27,7 +27,7 @@ final class PetrelWash {
                 .body(part(Kind.Geometry, "Base", part(Kind.Axis, "Yoke", part(Kind.Axis, "Head", part(Kind.Beam, "Lens")))))
                 .mode("Extended", "Base", PetrelWash::extended)
                 .mode("Basic", "Base", PetrelWash::basic)
-                .revision("From the maker's chart", "2026-04-20T08:10:00", "Ines")
+                .revision("From the manufacturer's chart", "2026-04-20T08:10:00", "Ines")
                 .build();
     }
 

@@ -10,7 +10,7 @@ import java.awt.geom.RoundRectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.function.Consumer;
 
-/** Pictures of the lamps, drawn from the front: grey bodies that stand on a dark page and on a light one. */
+/** Pictures of the fixtures, drawn from the front: grey bodies that stand on a dark page and on a light one. */
 final class Portraits {
     /** Name of the picture in the archive, without its ending. */
     static final String NAME = "thumbnail";
@@ -109,11 +109,11 @@ final class Portraits {
         });
     }
 
-    private static byte[] draw(Consumer<Graphics2D> lamp) {
+    private static byte[] draw(Consumer<Graphics2D> fixture) {
         var image = new BufferedImage(SIZE, SIZE, BufferedImage.TYPE_INT_ARGB);
         var g = image.createGraphics();
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-        lamp.accept(g);
+        fixture.accept(g);
         g.dispose();
         return Drawing.png(image);
     }

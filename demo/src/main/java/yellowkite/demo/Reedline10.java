@@ -33,7 +33,7 @@ final class Reedline10 {
                     mix(mode, "Cell", 1);
                 })
                 .mode("One colour", "Plain rail", mode -> {
-                    shared(mode.description("The rail as one lamp"), "Plain rail");
+                    shared(mode.description("The rail as one fixture"), "Plain rail");
                     mix(mode, "Whole", SHARED + 1);
                 })
                 .revision("Measured on the bench", "2026-05-02T16:05:00", "Teun")

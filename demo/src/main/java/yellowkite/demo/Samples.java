@@ -9,7 +9,7 @@ import java.util.Map;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.profile.FixtureType;
 
-/** {@code ./kite samples DIR [N]}: GDTF files to try imports with, one of them with three mistakes in it, and N made-up lamps. */
+/** {@code ./kite samples DIR [N]}: GDTF files to try imports with, one of them with three mistakes in it, and N made-up fixtures. */
 public final class Samples {
     /** Those that fill a library come before. */
     private static final int FIRST_MADE_UP = 1_000_000;
@@ -18,7 +18,7 @@ public final class Samples {
 
     public static void main(String[] arguments) {
         if (arguments.length < 1 || arguments.length > 2 || arguments.length == 2 && !arguments[1].matches("\\d{1,5}")) {
-            System.err.println("Say which folder the sample files go to, and how many made-up lamps beside them: ./kite samples DIR [N]");
+            System.err.println("Say which folder the sample files go to, and how many made-up fixtures beside them: ./kite samples DIR [N]");
             System.exit(2);
         }
         var folder = Path.of(arguments[0]);
@@ -31,10 +31,10 @@ public final class Samples {
             }
             int made = arguments.length == 2 ? Integer.parseInt(arguments[1]) : 0;
             for (int number = 1; number <= made; number++) {
-                Files.write(folder.resolve("made up " + (FIRST_MADE_UP + number) + ".gdtf"), GeneratedLamps.file(FIRST_MADE_UP + number).write());
+                Files.write(folder.resolve("made up " + (FIRST_MADE_UP + number) + ".gdtf"), GeneratedFixtures.file(FIRST_MADE_UP + number).write());
             }
             if (made > 0) {
-                System.out.println(made + " made-up lamps");
+                System.out.println(made + " made-up fixtures");
             }
         } catch (IOException cannotWrite) {
             System.err.println("The samples could not be written to " + folder + ": " + cannotWrite.getMessage());

@@ -33,7 +33,7 @@ final class Thrum {
                         .channel("Shutter1", "Tube", at(2), c -> c.snap().highlight(0)
                                 .function("Open", 0, f -> f.physical(1, 1).range("Open", 0))
                                 .function("Strobe", "Shutter1Strobe", 6, f -> f.physical(0.5, 25))))
-                .revision("From the maker's chart", "2026-05-25T11:40:00", "Ines")
+                .revision("From the manufacturer's chart", "2026-05-25T11:40:00", "Ines")
                 .build();
     }
 }

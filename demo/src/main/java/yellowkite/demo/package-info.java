@@ -1,5 +1,5 @@
 /**
- * The demo house, The Marigold: invented makers and lamps, written as source. {@link yellowkite.demo.DemoHouse} lists
+ * The demo house, The Marigold: invented manufacturers and fixtures, written as source. {@link yellowkite.demo.DemoHouse} lists
  * them, {@link yellowkite.demo.Samples} writes them as files to try imports with.
  */
 @NullMarked

@@ -50,7 +50,7 @@ class DemoHouseTest {
         assertThat(footprints(Candle.profile())).containsExactly(1, 2);
         assertThat(footprints(Fathom.profile())).containsExactly(2, 1);
         assertThat(footprints(Sluice.profile())).containsExactly(4, 2);
-        assertThat(footprints(Dyke.profile())).containsExactly(2, 1);
+        assertThat(footprints(Fen.profile())).containsExactly(2, 1);
         assertThat(footprints(Thrum.profile())).containsExactly(4, 2);
     }
 
@@ -78,10 +78,10 @@ class DemoHouseTest {
     }
 
     @Test
-    void madeUpLampsAreAlwaysTheSameAndHaveNoError() {
-        assertThat(GeneratedLamps.file(7).write()).isEqualTo(GeneratedLamps.file(7).write());
-        assertThat(IntStream.range(1, 200).mapToObj(GeneratedLamps::file)).allSatisfy(file -> assertThat(Checks.of(file.description().type())).as(file.description().type().name())
+    void madeUpFixturesAreAlwaysTheSameAndHaveNoError() {
+        assertThat(GeneratedFixtures.file(7).write()).isEqualTo(GeneratedFixtures.file(7).write());
+        assertThat(IntStream.range(1, 200).mapToObj(GeneratedFixtures::file)).allSatisfy(file -> assertThat(Checks.of(file.description().type())).as(file.description().type().name())
                 .filteredOn(each -> each.severity() == Severity.ERROR).isEmpty());
-        assertThat(Placeholder.is(GeneratedLamps.file(200).description().type())).isTrue();
+        assertThat(Placeholder.is(GeneratedFixtures.file(200).description().type())).isTrue();
     }
 }

@@ -29,7 +29,7 @@ public class KiteServer {
     /** The first start needs about 400 MB for the database's own files. */
     private static final long ROOM_NEEDED = 700L << 20;
 
-    /** Options: {@code --home=DIR} (data), {@code --port=N}, {@code --demo=yes|no}, {@code --fresh=yes} (starts over), {@code --fill=N} (fills the library with made-up lamps and ends). */
+    /** Options: {@code --home=DIR} (data), {@code --port=N}, {@code --demo=yes|no}, {@code --fresh=yes} (starts over), {@code --fill=N} (fills the library with made-up fixtures and ends). */
     public static void main(String[] arguments) {
         try {
             var home = Path.of(option(arguments, "home", ".kite")).toAbsolutePath();

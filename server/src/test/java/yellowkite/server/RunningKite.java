@@ -94,14 +94,14 @@ public final class RunningKite {
         return upload(BodyPublishers.ofByteArray(multipart("files", files)));
     }
 
-    /** {@return the same lamp under an id of its own, so that tests do not meet} */
-    public static GdtfFile fresh(GdtfFile lamp) {
-        return new GdtfFile(GdtfDescription.of(lamp.description().type().with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT))), lamp.others());
+    /** {@return the same fixture under an id of its own, so that tests do not meet} */
+    public static GdtfFile fresh(GdtfFile fixture) {
+        return new GdtfFile(GdtfDescription.of(fixture.description().type().with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT))), fixture.others());
     }
 
     /** {@return the profile that a file becomes} */
-    public static String takeIn(GdtfFile lamp) {
-        return upload(Map.of("lamp.gdtf", lamp.write())).json().at("/0/accepted/profileId").asString();
+    public static String takeIn(GdtfFile fixture) {
+        return upload(Map.of("fixture.gdtf", fixture.write())).json().at("/0/accepted/profileId").asString();
     }
 
     /** Sends one file as the part {@code file}. */

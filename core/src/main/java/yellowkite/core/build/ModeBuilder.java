@@ -169,7 +169,7 @@ public final class ModeBuilder {
             return this;
         }
 
-        /** @param words of the maker */
+        /** @param words of the manufacturer */
         public FunctionBuilder original(String words) {
             original = words;
             return this;

@@ -82,7 +82,7 @@ record ChartChannel(ChannelProposal chart, Map<String, String> wheels, Map<Integ
         }
     }
 
-    /** {@return the maker's own words} Source: GDTF {@code ChannelFunction/@OriginalAttribute}. */
+    /** {@return the manufacturer's own words} Source: GDTF {@code ChannelFunction/@OriginalAttribute}. */
     private String original(FunctionProposal function) {
         var words = chart.words().isEmpty() || function.name().equals(chart.words()) || function.attribute().equals(ChannelFunction.NO_FEATURE) && function.name().equals("No function")
                 ? function.name() : chart.words() + ": " + function.name();

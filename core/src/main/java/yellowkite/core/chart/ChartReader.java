@@ -15,7 +15,7 @@ import yellowkite.core.chart.layout.Widths;
 import yellowkite.core.chart.meaning.ModeMeaning;
 import yellowkite.core.chart.source.Sheet;
 
-/** Reads a maker's chart for what it means: its layout first, then its words. */
+/** Reads a manufacturer's chart for what it means: its layout first, then its words. */
 public final class ChartReader {
     private static final Pattern COUNT = Pattern.compile("(?i)\\b(\\d{1,3})\\s*-?\\s*(?:ch|chn|channels?)\\b");
     /** From there on a title speaks of the chart itself. */
@@ -24,22 +24,22 @@ public final class ChartReader {
 
     private ChartReader() {}
 
-    /** @param maker null = as the chart says, if it does. @param model likewise */
-    public static Proposal read(List<Sheet> sheets, @Nullable String maker, @Nullable String model) {
-        return read(sheets, maker, model, Corrections.NONE).proposal();
+    /** @param manufacturer null = as the chart says, if it does. @param model likewise */
+    public static Proposal read(List<Sheet> sheets, @Nullable String manufacturer, @Nullable String model) {
+        return read(sheets, manufacturer, model, Corrections.NONE).proposal();
     }
 
     /** {@return the chart with what a person said of it} */
-    public static Reading read(List<Sheet> sheets, @Nullable String maker, @Nullable String model, Corrections corrections) {
+    public static Reading read(List<Sheet> sheets, @Nullable String manufacturer, @Nullable String model, Corrections corrections) {
         var charted = corrections.laid(ChartLayout.read(sheets));
         var meanings = new ModeMeaning(corrections.attributes());
         var modes = new ArrayList<ModeProposal>();
         for (var mode : charted.modes()) {
             modes.add(mode(mode, modes.size(), meanings, corrections));
         }
-        var title = title(charted, maker);
+        var title = title(charted, manufacturer);
         int dash = title == null ? -1 : title.indexOf(" - ");
-        var named = maker == null && dash > 0 ? title.substring(0, dash) : maker;
+        var named = manufacturer == null && dash > 0 ? title.substring(0, dash) : manufacturer;
         var proposal = new Proposal(named, model != null ? model : dash > 0 && title != null ? title.substring(dash + 3) : title, modes, meanings.wheels(), charted.unplaced());
         var leftOut = Pages.leftOut(proposal);
         return new Reading(proposal, Pages.open(proposal, leftOut), leftOut, corrections.aside(), corrections.settled());
@@ -69,9 +69,9 @@ public final class ChartReader {
         return said;
     }
 
-    /** {@return the first words above the table, up to where they speak of the chart itself, without the maker} */
-    private static @Nullable String title(Charted charted, @Nullable String maker) {
-        return charted.title().stream().map(line -> maker == null ? line : line.replaceFirst("(?i)^" + Pattern.quote(maker) + "\\s+", ""))
+    /** {@return the first words above the table, up to where they speak of the chart itself, without the manufacturer} */
+    private static @Nullable String title(Charted charted, @Nullable String manufacturer) {
+        return charted.title().stream().map(line -> manufacturer == null ? line : line.replaceFirst("(?i)^" + Pattern.quote(manufacturer) + "\\s+", ""))
                 .map(line -> OF_THE_CHART.matcher(DASH.matcher(line).replaceAll(" - ")).replaceFirst("").strip()).filter(line -> !line.isEmpty()).findFirst().orElse(null);
     }
 }

@@ -11,7 +11,7 @@ import yellowkite.core.attribute.Catalogue;
 import yellowkite.core.attribute.Catalogue.Match;
 
 /**
- * Reads channels from a maker's chart as it is typed: {@code red, green, blue, white, all 16 bit} or one channel a line. What
+ * Reads channels from a manufacturer's chart as it is typed: {@code red, green, blue, white, all 16 bit} or one channel a line. What
  * is not understood keeps its words and has no match.
  */
 public final class ChartWords {

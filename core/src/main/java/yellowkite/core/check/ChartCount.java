@@ -2,7 +2,7 @@ package yellowkite.core.check;
 
 import java.util.stream.Stream;
 
-/** A mode that takes another number of addresses than the maker's chart names for it. */
+/** A mode that takes another number of addresses than the manufacturer's chart names for it. */
 final class ChartCount implements Rule.OfMode {
     @Override
     public String id() {

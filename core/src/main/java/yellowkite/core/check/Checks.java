@@ -62,7 +62,7 @@ public final class Checks {
         for (var note : file.description().notes()) {
             var text = note.text().length() <= 60 ? note.text() : note.text().substring(0, 57) + "...";
             findings.add(new Finding("bad-value", Severity.ERROR, Finding.Place.of(note.where()),
-                    "'" + text + "' was found for " + note.attribute() + " where " + note.expected() + " is expected; it is kept as it is.", null, ""));
+                    "'" + text + "' was found for " + note.attribute() + " where " + note.expected() + " is expected; it stays unchanged.", null, ""));
         }
         return findings.sorted();
     }

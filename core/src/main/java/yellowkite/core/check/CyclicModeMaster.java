@@ -9,7 +9,7 @@ import yellowkite.core.profile.ChannelFunction;
 
 /** Functions that wait for each other in a circle: none of them ever counts. */
 final class CyclicModeMaster implements Rule.OfChannel {
-    /** A lamp has a handful of masters that wait for masters. */
+    /** A fixture has a handful of masters that wait for masters. */
     private static final int LONGEST_CHAIN = 256;
 
     @Override

@@ -9,7 +9,7 @@ import yellowkite.core.profile.FixtureType;
 
 /** A curve that jumps from one value to another. */
 final class JumpingCurve implements Rule.OfType {
-    /** Less is not seen on a lamp. */
+    /** Less is not seen on a fixture. */
     private static final double SLACK = 0.004;
 
     @Override

@@ -3,7 +3,7 @@ package yellowkite.core.check;
 import java.util.stream.Stream;
 import yellowkite.core.profile.FixtureType;
 
-/** A profile without name, maker or id cannot be found again. */
+/** A profile without name, manufacturer or id cannot be found again. */
 final class MissingIdentity implements Rule.OfType {
     @Override
     public String id() {

@@ -3,7 +3,7 @@ package yellowkite.core.check;
 import java.util.stream.Stream;
 import yellowkite.core.edit.AddVirtualDimmer;
 
-/** A lamp that mixes colour and has no dimmer, not even a virtual one. */
+/** A fixture that mixes colour and has no dimmer, not even a virtual one. */
 final class NoDimmer implements Rule.OfMode {
     @Override
     public String id() {

@@ -24,7 +24,7 @@ final class OtherSlotsName implements Rule.OfChannel {
         return spans.stream().filter(Spans.FunctionSpan::isOnWheel).flatMap(span -> view.type().findWheel(span.function().wheel()).stream()
                 .filter(wheel -> !WheelOffByOne.isOffBy(1, wheel, span) && !WheelOffByOne.isOffBy(-1, wheel, span))
                 .flatMap(wheel -> span.ranges().stream().flatMap(range -> SlotNames.other(wheel, range.range()).stream().map(named -> found(view.place(channel, span, range).on(wheel),
-                        "'" + range.range().name() + "' brings in slot " + range.range().slot() + ", '" + wheel.slots().get(range.range().slot() - 1).name() + "'; it is called after slot " + named + ".",
+                        "'" + range.range().name() + "' selects slot " + range.range().slot() + ", '" + wheel.slots().get(range.range().slot() - 1).name() + "'; it is called after slot " + named + ".",
                         new SetRangeSlot(range.range().id(), named), "Point at slot " + named)))));
     }
 }

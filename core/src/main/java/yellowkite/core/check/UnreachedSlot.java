@@ -26,7 +26,7 @@ final class UnreachedSlot implements Rule.OfType {
             var missed = IntStream.rangeClosed(1, wheel.slots().size()).filter(number -> !reached.contains(number))
                     .mapToObj(number -> number + " (" + wheel.slots().get(number - 1).name() + ")").toList();
             return missed.isEmpty() ? Stream.empty() : Stream.of(found(Finding.Place.of(wheel),
-                    "No named range brings in slot " + String.join(", ", missed) + " of wheel '" + wheel.name() + "'."));
+                    "No named range selects slot " + String.join(", ", missed) + " of wheel '" + wheel.name() + "'."));
         });
     }
 }

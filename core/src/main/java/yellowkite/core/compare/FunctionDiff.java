@@ -44,7 +44,7 @@ final class FunctionDiff {
         }
         physical(sides, left, right, place, worst, found);
         if (!Objects.equals(before.min(), after.min()) || !Objects.equals(before.max(), after.max())) {
-            found.add(worst, Kind.BOUNDS, place, "What it never exceeds differs.", before.min() + " to " + before.max(), after.min() + " to " + after.max(), new SetBounds(id, after.min(), after.max()));
+            found.add(worst, Kind.BOUNDS, place, "What it never exceeds differs.", before.min() + " to " + before.max(), after.min() + " to " + after.max(), SetBounds.both(id, after.min(), after.max()));
         }
         found.changed(worst, Kind.CURVE_LAID, place, "Its curve", before.dmxProfile(), after.dmxProfile(), new LayCurve(id, after.dmxProfile()));
         found.changed(worst, Kind.WHEEL_LAID, place, "Its wheel", before.wheel(), after.wheel(), new SetWheel(id, after.wheel()));

@@ -115,7 +115,7 @@ record Meanings(List<Verdict> verdicts, Map<Rank, NavigableMap<Long, Long>> touc
     /** Values of all channels on both sides, the same bytes on both. */
     private record Situation(long[] before, long[] after) {}
 
-    /** {@return the masters on either side; null if there are more than any lamp has} */
+    /** {@return the masters on either side; null if there are more than any fixture has} */
     private static @Nullable List<Master> masters(Modes modes, int here, int there) {
         var masters = new ArrayList<>(modes.before.resolver().mastersOf(here, MOST_MASTERS));
         var others = modes.after.resolver().mastersOf(there, MOST_MASTERS);

@@ -14,7 +14,7 @@ import yellowkite.core.profile.Mode;
 /** One mode on both sides, and what is asked of it again for every channel. For one thread. */
 final class Modes {
     /**
-     * How much is looked at before the rest is given up, in lookups of one function at one value. A lamp of 512 channels that all wait for
+     * How much is looked at before the rest is given up, in lookups of one function at one value. A fixture of 512 channels that all wait for
      * others takes a fifth; only a file that is made to keep us busy takes more.
      */
     private static final long MOST_EFFORT = 300_000_000;

@@ -52,7 +52,7 @@ final class RangeDiff {
                     sides.sameWidth() ? new Edit[] {new MoveRangeStart(id, right.from())} : NONE);
         }
         if (left.range().slot() != right.range().slot()) {
-            found.add(worst, Kind.RANGE_SLOT, place, "It brings in slot " + right.range().slot() + " instead of " + left.range().slot() + ".", String.valueOf(left.range().slot()), String.valueOf(right.range().slot()), new SetRangeSlot(id, right.range().slot()));
+            found.add(worst, Kind.RANGE_SLOT, place, "It selects slot " + right.range().slot() + " instead of " + left.range().slot() + ".", String.valueOf(left.range().slot()), String.valueOf(right.range().slot()), new SetRangeSlot(id, right.range().slot()));
         }
         if (!Objects.equals(left.range().physicalFrom(), right.range().physicalFrom()) || !Objects.equals(left.range().physicalTo(), right.range().physicalTo())) {
             found.add(worst, Kind.RANGE_PHYSICAL, place, "Its physical ends differ.", own(left), own(right), new SetRangePhysical(id, right.range().physicalFrom(), right.range().physicalTo()));

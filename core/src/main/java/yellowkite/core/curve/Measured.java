@@ -30,7 +30,7 @@ public record Measured(List<DmxProfile.Point> pieces, double largest, List<Knot>
      * Reads rows of level and light: {@code 0;12}, {@code 50,400.5} or parted by a tab or a space; with a decimal comma the two are
      * parted by a semicolon. A first row of words is passed over. Levels may be of any scale, the largest is full.
      *
-     * @param correction whether the inverse is wanted: what makes the lamp's light follow the level
+     * @param correction whether the inverse is wanted: what makes the fixture's light follow the level
      */
     public static Read read(String text, boolean correction) {
         var rows = text.lines().filter(line -> !line.isBlank()).limit(MOST + 1).toList();

@@ -33,7 +33,7 @@ public final class OwnPoints {
         var sorted = knots.stream().sorted(Comparator.comparingDouble(Knot::in)).collect(Collectors.toCollection(ArrayList::new));
         for (int i = 1; i < sorted.size(); i++) {
             if (sorted.get(i).in() - sorted.get(i - 1).in() < 1e-6) {
-                throw new IllegalArgumentException("Two points stand at " + Math.round(sorted.get(i).in() * 10_000) / 100.0 + " %; move one, or take it out.");
+                throw new IllegalArgumentException("Two points stand at " + Math.round(sorted.get(i).in() * 10_000) / 100.0 + " %; move one, or delete it.");
             }
         }
         if (sorted.getLast().in() < 1) {

@@ -3,7 +3,7 @@ package yellowkite.core.dmx;
 import java.util.Comparator;
 import java.util.stream.Collectors;
 
-/** What a mode does on its addresses, as a text: equal for modes of lamps that are driven alike, whatever they and their parts are called. */
+/** What a mode does on its addresses, as a text: equal for modes of fixtures that are driven alike, whatever they and their parts are called. */
 final class MapSignature {
     private MapSignature() {}
 

@@ -10,7 +10,7 @@ import yellowkite.core.profile.Wheel;
  * @param raw      in the channel's own width
  * @param function the active one; null if none is
  * @param range    null if none
- * @param slot     null if the range brings in no slot
+ * @param slot     null if the range selects no slot
  * @param physical in {@code unit}; null without a function
  * @param scale    product of the Multiply relations upon the channel, in [0, 1]; exactly 1 without any
  */

@@ -8,7 +8,7 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 
 /**
- * Modes side by side: which attributes each has, how finely and how often, and what a number of lamps costs.
+ * Modes side by side: which attributes each has, how finely and how often, and what a number of fixtures costs.
  *
  * @param rows by attribute, in the order in which the modes bring them
  */
@@ -17,8 +17,8 @@ public record ModeComparison(List<Cost> costs, List<Row> rows) {
     public record Candidate(FixtureType type, Mode mode) {}
 
     /**
-     * @param perUniverse lamps that one universe holds: none crosses its end; 0 if not even one fits
-     * @param universes   0 if not even one lamp fits
+     * @param perUniverse fixtures that one universe holds: none crosses its end; 0 if not even one fits
+     * @param universes   0 if not even one fixture fits
      */
     public record Cost(int footprint, int channels, int addresses, int perUniverse, int universes) {}
 
@@ -30,13 +30,13 @@ public record ModeComparison(List<Cost> costs, List<Row> rows) {
         private static final Cell NONE = new Cell(0, 0, false);
     }
 
-    /** @param lamps at least 1 */
-    public static ModeComparison of(List<Candidate> modes, int lamps) {
+    /** @param fixtures at least 1 */
+    public static ModeComparison of(List<Candidate> modes, int fixtures) {
         var costs = new ArrayList<Cost>();
         var rows = new LinkedHashMap<String, Cell[]>();
         for (int i = 0; i < modes.size(); i++) {
             var map = AddressMap.of(modes.get(i).type(), modes.get(i).mode());
-            costs.add(cost(map, modes.get(i).mode(), lamps));
+            costs.add(cost(map, modes.get(i).mode(), fixtures));
             for (var placed : map.channels()) {
                 for (var attribute : attributes(placed)) {
                     var cells = rows.computeIfAbsent(attribute, each -> new Cell[modes.size()]);
@@ -60,10 +60,10 @@ public record ModeComparison(List<Cost> costs, List<Row> rows) {
         return placed.channel().functions().map(ChannelFunction::attribute).filter(each -> !each.equals(ChannelFunction.NO_FEATURE)).distinct().toList();
     }
 
-    private static Cost cost(AddressMap map, Mode mode, int lamps) {
+    private static Cost cost(AddressMap map, Mode mode, int fixtures) {
         int footprint = map.footprint().values().stream().mapToInt(Integer::intValue).max().orElse(0);
-        int per = footprint == 0 ? lamps : AddressMap.UNIVERSE / footprint;
-        int universes = footprint == 0 || per == 0 ? 0 : (lamps + per - 1) / per * map.footprint().size();
-        return new Cost(map.totalFootprint(), mode.channels().size(), lamps * map.totalFootprint(), per, universes);
+        int per = footprint == 0 ? fixtures : AddressMap.UNIVERSE / footprint;
+        int universes = footprint == 0 || per == 0 ? 0 : (fixtures + per - 1) / per * map.footprint().size();
+        return new Cost(map.totalFootprint(), mode.channels().size(), fixtures * map.totalFootprint(), per, universes);
     }
 }

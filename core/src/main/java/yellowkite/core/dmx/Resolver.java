@@ -302,7 +302,7 @@ public final class Resolver {
     public final class Pass {
         private static final int UNKNOWN = -2;
         private static final int DECIDING = -3;
-        /** Masters that wait for masters: a lamp has a handful; a longer chain holds for none. */
+        /** Masters that wait for masters: a fixture has a handful; a longer chain holds for none. */
         private static final int LONGEST_CHAIN = 256;
         private long[] raws;
         private final int[] active = new int[lanes.size()];

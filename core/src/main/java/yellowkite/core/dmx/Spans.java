@@ -99,7 +99,7 @@ public final class Spans {
             return low - 1;
         }
 
-        /** {@return the physical value that the lamp reaches: of the named range where it has ends of its own, within Min and Max} */
+        /** {@return the physical value that the fixture reaches: of the named range where it has ends of its own, within Min and Max} */
         public double reachedAt(long raw) {
             return reachedAt(raw, rangeAt(raw));
         }

@@ -8,12 +8,12 @@ import yellowkite.core.profile.DmxValue;
 
 /**
  * DMX values as people type them: {@code 200}, {@code 50 %}, {@code 0x80} or {@code 80h}, and bytes from the coarse one on:
- * {@code 128/0}. A percentage is rounded half up in the channel's own width.
+ * {@code 128:0}; {@code 128/1} is a file's way to say a value and its width, and no way to type one. A percentage is rounded half up in the channel's own width.
  */
 public final class ValueText {
     private static final Pattern PERCENT = Pattern.compile("(\\d{1,3}(?:[.,]\\d{1,12})?) ?%");
     private static final Pattern HEX = Pattern.compile("0[xX]([0-9a-fA-F]{1,8})|([0-9a-fA-F]{1,8})[hH]");
-    private static final Pattern BYTES = Pattern.compile("\\d{1,3}(?:/\\d{1,3}){1,3}");
+    private static final Pattern BYTES = Pattern.compile("\\d{1,3}(?::\\d{1,3}){1,3}");
     private static final Pattern NUMBER = Pattern.compile("\\d{1,10}");
 
     private ValueText() {}
@@ -58,7 +58,7 @@ public final class ValueText {
 
     /** Bytes that are not said are 0. */
     private static Read bytes(String text, int bytes) {
-        var parts = text.split("/");
+        var parts = text.split(":");
         if (parts.length > bytes) {
             return new Read(-1, "This channel has " + (bytes == 1 ? "one byte" : bytes + " bytes") + "; " + parts.length + " were given.");
         }
@@ -78,6 +78,6 @@ public final class ValueText {
     }
 
     private static Read unknown(int bytes) {
-        return new Read(-1, "Type a value from 0 to " + DmxValue.max(bytes) + (bytes > 1 ? ", bytes such as 128/0" : "") + ", a percentage such as 50 %, or hex such as 0x80.");
+        return new Read(-1, "Type a value from 0 to " + DmxValue.max(bytes) + (bytes > 1 ? ", bytes such as 128:0" : "") + ", a percentage such as 50 %, or hex such as 0x80.");
     }
 }

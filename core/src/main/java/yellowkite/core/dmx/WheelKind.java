@@ -9,7 +9,7 @@ import yellowkite.core.profile.WheelCare.Kind;
 
 /** What kind of wheel it is: as the house says, else as the functions that turn it show, else as its slots do. */
 public final class WheelKind {
-    /** More frames than this fit no wheel in a lamp: they are a string. */
+    /** More frames than this fit no wheel in a fixture: they are a string. */
     private static final int MOST_ON_A_WHEEL = 14;
 
     private WheelKind() {}
@@ -42,7 +42,7 @@ public final class WheelKind {
         return type.modes().stream().flatMap(mode -> mode.channels().stream()).flatMap(channel -> channel.functions());
     }
 
-    /** A gobo turns if the lamp has a position of its own for it: Gobo1 beside Gobo1Pos. */
+    /** A gobo turns if the fixture has a position of its own for it: Gobo1 beside Gobo1Pos. */
     private static Kind byAttribute(FixtureType type, String attribute) {
         if (attribute.matches("Gobo\\d.*")) {
             var own = attribute.replaceAll("^(Gobo\\d+).*", "$1") + "Pos";

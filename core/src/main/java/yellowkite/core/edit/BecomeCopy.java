@@ -16,7 +16,7 @@ public record BecomeCopy(String manufacturer, String name, String id, @Nullable 
         if (mode != null && before.findMode(mode).isEmpty()) {
             return Located.missing("mode");
         }
-        return Names.refusalOfMaker("manufacturer", manufacturer).or(() -> Names.refusalOfRequired("name", name, "A profile"))
+        return Names.refusalOfManufacturer("manufacturer", manufacturer).or(() -> Names.refusalOfRequired("name", name, "A profile"))
                 .orElseGet(() -> Located.applied(before.with(f -> {
                     Begin.identify(f, manufacturer, name, id);
                     f.revisions = List.of();

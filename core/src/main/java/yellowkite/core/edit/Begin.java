@@ -14,7 +14,7 @@ import yellowkite.core.xml.Source;
  */
 public record Begin(String manufacturer, String name, String id, Body body) implements Edit {
 
-    /** What the lamp is built like. */
+    /** What the fixture is built like. */
     public enum Body {
         /** Does not move: one part that shines. */
         FIXED,
@@ -27,7 +27,7 @@ public record Begin(String manufacturer, String name, String id, Body body) impl
         if (!before.modes().isEmpty() || !before.name().isEmpty()) {
             return Located.rejected("name", "This profile has begun already.");
         }
-        return Names.refusalOfMaker("manufacturer", manufacturer).or(() -> Names.refusalOfRequired("name", name, "A profile"))
+        return Names.refusalOfManufacturer("manufacturer", manufacturer).or(() -> Names.refusalOfRequired("name", name, "A profile"))
                 .orElseGet(() -> Located.applied(before.with(f -> {
                     identify(f, manufacturer, name, id);
                     f.geometries = List.of(geometry());

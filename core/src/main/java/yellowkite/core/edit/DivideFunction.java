@@ -16,7 +16,7 @@ import yellowkite.core.profile.Wheel;
  * @param range     the only range that is divided; null = the whole function, whose ranges give way
  * @param parts     how many; 0 if {@code steps} is given
  * @param steps     values in each part, the last one perhaps shorter; 0 if {@code parts} is given
- * @param name      of each part; a {@code #} in it becomes its number, a {@code *} the name of its slot
+ * @param name      of each part; {@code {number}} in it becomes its number, {@code {slot}} the name of its slot: braces cannot stand in a name, so nothing real is hidden
  * @param first     number of the first part
  * @param firstSlot wheel slot of the first part, counted on and round the wheel; 0 = none
  * @param eachWhole whether each part runs through the whole physical span of the function, as each slot of a shaken wheel does; null = no
@@ -86,7 +86,7 @@ public record DivideFunction(int function, @Nullable Integer range, int parts, l
         if (isSplit() && index % 2 == 1) {
             slot += " / " + called(wheel, slot(index + 1, wheel));
         }
-        return name.replace("#", String.valueOf(first + index)).replace("*", slot).strip();
+        return name.replace("{number}", String.valueOf(first + index)).replace("{slot}", slot).strip();
     }
 
     private boolean isSplit() {

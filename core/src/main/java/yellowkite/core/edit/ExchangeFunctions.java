@@ -46,7 +46,7 @@ public record ExchangeFunctions(int function) implements Edit {
         var links = LinkTargets.of(at.at().mode());
         var across = at.at().mode().channels().stream().flatMap(Channel::functions).filter(each -> waitsFor(links, each, at.channel()) && shift.isAcross(each)).findFirst();
         if (across.isPresent()) {
-            return Located.rejected("function", "'" + across.get().name() + "' counts while this channel stands partly in '" + lower.get().name() + "' and partly in '" + upper.name() + "'. Change that condition first.");
+            return Located.rejected("function", "'" + across.get().name() + "' is active while this channel stands partly in '" + lower.get().name() + "' and partly in '" + upper.name() + "'. Change that condition first.");
         }
         var conditioned = moved.mapModes(mode -> mode.id() != at.at().mode().id() ? mode : mode.mapChannels(channel -> channel.mapFunctions(each -> waitsFor(links, each, at.channel()) ? shift.condition(each) : each)));
         var care = conditioned.house().care(at.channel().id());

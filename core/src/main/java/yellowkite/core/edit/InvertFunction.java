@@ -14,7 +14,7 @@ public record InvertFunction(int function) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return Located.function(before, function).map(at -> "'" + at.name() + "' turned round: " + at.span().to() + " is now "
-                + EndWords.of(at.function().attribute(), at.function().physicalFrom(), before.unitOf(at.function().attribute()))).orElse("A function turned round");
+        return Located.function(before, function).map(at -> "'" + at.name() + "' reversed: " + at.span().to() + " is now "
+                + EndWords.of(at.function().attribute(), at.function().physicalFrom(), before.unitOf(at.function().attribute()))).orElse("A function reversed");
     }
 }

@@ -17,7 +17,7 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 
 /**
- * Makes a mode of what a maker's chart says, or changes one to it: functions, ranges, wheels, attributes and parts come along. What the
+ * Makes a mode of what a manufacturer's chart says, or changes one to it: functions, ranges, wheels, attributes and parts come along. What the
  * chart does not say stays as it is.
  *
  * @param mode   that is changed; null = a new one, behind the others

@@ -23,7 +23,7 @@ public record LayStencil(int channel, Stencil stencil) implements Edit {
     public Outcome applyTo(FixtureType before) {
         return Located.onChannel(before, channel, at -> {
             if (!stencil.fitsItsWidth() || stencil.functions().isEmpty() || stencil.functions().size() > MOST) {
-                return Located.rejected("stencil", stencil.functions().isEmpty() ? "There is no function to lay onto this channel." : "These functions do not fit their own width; nothing was laid.");
+                return Located.rejected("stencil", stencil.functions().isEmpty() ? "There is no function to apply to this channel." : "These functions do not fit their own width; nothing was applied.");
             }
             if (isAwaited(at)) {
                 return Located.rejected("channel", "Functions of other channels wait for those of " + at.called() + "; change that first.");
@@ -95,6 +95,6 @@ public record LayStencil(int channel, Stencil stencil) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return "Functions '" + Texts.shortened(String.join("', '", stencil.functions().stream().map(Stencil.Part::name).toList())) + "' laid onto " + Located.called(before, List.of(channel));
+        return "Functions '" + Texts.shortened(String.join("', '", stencil.functions().stream().map(Stencil.Part::name).toList())) + "' applied to " + Located.called(before, List.of(channel));
     }
 }

@@ -23,7 +23,7 @@ public final class Meanwhile {
             return Optional.empty();
         }
         var outcome = edit.acceptedOn(now);
-        // what reaches further on the newer document than its maker could see touches it as well
+        // what reaches further on the newer document than its manufacturer could see touches it as well
         return outcome instanceof Outcome.Applied(var after) && meet(others, Touched.between(now, after)) ? Optional.empty() : Optional.of(outcome);
     }
 

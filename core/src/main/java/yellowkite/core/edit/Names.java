@@ -30,14 +30,14 @@ final class Names {
     }
 
     /** {@return why a text is no manufacturer; none if it is one} The standard takes it as text, so "Reed & Sons" is one. */
-    static Optional<Outcome> refusalOfMaker(String field, String maker) {
-        if (maker.isBlank()) {
+    static Optional<Outcome> refusalOfManufacturer(String field, String manufacturer) {
+        if (manufacturer.isBlank()) {
             return Optional.of(Located.rejected(field, "A manufacturer needs a name."));
         }
-        if (maker.length() > MAX_LENGTH) {
-            return Optional.of(Located.rejected(field, "A manufacturer's name has at most " + MAX_LENGTH + " characters; this one has " + maker.length() + "."));
+        if (manufacturer.length() > MAX_LENGTH) {
+            return Optional.of(Located.rejected(field, "A manufacturer's name has at most " + MAX_LENGTH + " characters; this one has " + manufacturer.length() + "."));
         }
-        boolean unseen = maker.codePoints().anyMatch(c -> Character.isISOControl(c) || Character.getType(c) == Character.FORMAT);
+        boolean unseen = manufacturer.codePoints().anyMatch(c -> Character.isISOControl(c) || Character.getType(c) == Character.FORMAT);
         return unseen ? Optional.of(Located.rejected(field, "A manufacturer's name cannot hold characters that nobody sees.")) : Optional.empty();
     }
 }

@@ -3,7 +3,7 @@ package yellowkite.core.edit;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.House;
 
-/** Says what kind of lamp it is, in the house's own order. */
+/** Says what kind of fixture it is, in the house's own order. */
 public record SetCategory(House.Category to) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {

@@ -48,7 +48,7 @@ public record SetFacts(FixtureFacts facts) implements Edit {
             return Optional.of(Located.rejected("facts", "The light source is one of " + String.join(", ", FixtureFacts.LAMP_TYPES) + "."));
         }
         if (facts.connectors().size() > MOST_LISTED || facts.personalities().size() > MOST_LISTED) {
-            return Optional.of(Located.rejected("facts", "At most " + MOST_LISTED + " connectors and personalities are kept."));
+            return Optional.of(Located.rejected("facts", "At most " + MOST_LISTED + " connectors and personalities are possible."));
         }
         for (var plug : facts.connectors()) {
             var refused = Names.refusalOfRequired("facts", plug.name(), "A connector").or(() -> Names.refusalOfRequired("facts", plug.type(), "A connector's type"));

@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 
-/** Sets the value that makes the lamp findable. @param value null = none */
+/** Sets the value that makes the fixture findable. @param value null = none */
 public record SetHighlight(int channel, @Nullable Long value) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {

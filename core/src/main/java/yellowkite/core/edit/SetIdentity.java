@@ -11,7 +11,7 @@ public record SetIdentity(Field field, String to) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
         var refusal = switch (field) {
-            case MANUFACTURER -> Names.refusalOfMaker("to", to);
+            case MANUFACTURER -> Names.refusalOfManufacturer("to", to);
             case SHORT_NAME -> Names.refusal("to", to);
             case LONG_NAME, DESCRIPTION -> Texts.refusal("to", to, LONGEST_TEXT);
         };

@@ -16,7 +16,7 @@ public record SetLevels(List<Integer> channels, Level level, String to) implemen
     public enum Level {
         /** While nothing else is asked for. */
         START,
-        /** While the lamp is to be found. */
+        /** While the fixture is to be found. */
         HIGHLIGHT,
         /** At a blackout; kept in the house part. */
         BLACKOUT

@@ -43,6 +43,6 @@ public record SetModeMaster(int function, @Nullable Integer master, long from, l
     @Override
     public String describe(FixtureType before) {
         var name = Located.function(before, function).map(at -> "'" + at.name() + "'").orElse("A function");
-        return master == null ? name + " always counts" : name + " counts while " + Located.channel(before, master).map(Located.InMode::called).orElse("a channel") + " is " + from + " to " + to;
+        return master == null ? name + " always counts" : name + " is active only while " + Located.channel(before, master).map(Located.InMode::called).orElse("a channel") + " is " + from + " to " + to;
     }
 }

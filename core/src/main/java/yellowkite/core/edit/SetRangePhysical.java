@@ -4,18 +4,17 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.text.Figures;
 
-/** Sets what a named range reaches at its two ends; both null lets it follow its function's line again. */
+/** Sets what a named range reaches at its two ends; both null lets it follow its function's line again, one null leaves that end where it is. */
 public record SetRangePhysical(int range, @Nullable Double from, @Nullable Double to) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
-        if ((from == null) != (to == null)) {
-            return Located.rejected(from == null ? "from" : "to", "A range has both physical ends or neither.");
-        }
         if (from != null && !Double.isFinite(from) || to != null && !Double.isFinite(to)) {
             return Located.rejected("from", "A physical end is a finite number.");
         }
         return Located.onRange(before, range, at -> {
-            var after = at.range().withPhysical(from, to);
+            var span = at.span();
+            boolean follows = from == null && to == null;
+            var after = follows ? at.range().withPhysical(null, null) : at.range().withPhysical(from == null ? span.physicalFrom() : from, to == null ? span.physicalTo() : to);
             return Located.applied(after.equals(at.range()) ? before : at.replace(after));
         });
     }
@@ -23,7 +22,10 @@ public record SetRangePhysical(int range, @Nullable Double from, @Nullable Doubl
     @Override
     public String describe(FixtureType before) {
         var name = Located.range(before, range).map(Located.InFunction::called).orElse("a range");
-        return from == null || to == null ? "Physical ends of " + name + " follow the function"
+        if (from == null && to == null) {
+            return "Physical ends of " + name + " follow the function";
+        }
+        return from == null || to == null ? (to == null ? "First" : "Last") + " physical end of " + name + ": " + Figures.of(from == null ? to : from)
                 : "Physical ends of " + name + ": " + Figures.of(from) + " to " + Figures.of(to);
     }
 }

@@ -21,6 +21,6 @@ public record SetRangeSlot(int range, int slot) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return Located.range(before, range).map(Located.InFunction::called).orElse("A range") + (slot == 0 ? " brings in no slot" : " brings in slot " + slot);
+        return Located.range(before, range).map(Located.InFunction::called).orElse("A range") + (slot == 0 ? " selects no slot" : " selects slot " + slot);
     }
 }

@@ -13,7 +13,7 @@ import yellowkite.core.profile.LogicalChannel;
  */
 public record SetReaction(List<Integer> channels, LogicalChannel.@Nullable Snap snap, LogicalChannel.@Nullable Master master, @Nullable Double mibFade,
         @Nullable Double dmxChangeTimeLimit) implements Edit {
-    /** Nothing on a lamp takes longer. */
+    /** Nothing on a fixture takes longer. */
     private static final double LONGEST = 3600;
 
     public SetReaction {
@@ -52,6 +52,6 @@ public record SetReaction(List<Integer> channels, LogicalChannel.@Nullable Snap 
         var what = new StringBuilder();
         what.append(snap == null ? "" : ", snap " + Words.small(snap)).append(master == null ? "" : ", master " + Words.small(master))
                 .append(mibFade == null ? "" : ", move in black " + mibFade + " s").append(dmxChangeTimeLimit == null ? "" : ", slowest change " + dmxChangeTimeLimit + " s");
-        return "Reaction of " + Located.called(before, channels) + ": " + (what.isEmpty() ? "as it was" : what.substring(2));
+        return "Reaction of " + Located.called(before, channels) + ": " + (what.isEmpty() ? "unchanged" : what.substring(2));
     }
 }

@@ -10,7 +10,7 @@ import yellowkite.core.profile.WheelCare.Kind;
 /**
  * What the house knows of a wheel; null leaves what is there.
  *
- * @param open      where the open slot was seen on a lamp
+ * @param open      where the open slot was seen on a fixture
  * @param fromChart whether the open slot's place is only from the chart again; null = no
  */
 public record SetWheelCare(int wheel, @Nullable Kind kind, @Nullable Confirmed open, @Nullable Boolean fromChart) implements Edit {

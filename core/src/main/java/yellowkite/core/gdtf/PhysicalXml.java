@@ -7,7 +7,7 @@ import yellowkite.core.xml.ElementReader;
 import yellowkite.core.xml.ElementWriter;
 import yellowkite.core.xml.TextForm;
 
-/** {@code PhysicalDescriptions} and what it holds of the lamp's body; its light is in {@link LightXml}, its curves in {@link DmxProfileXml}. */
+/** {@code PhysicalDescriptions} and what it holds of the fixture's body; its light is in {@link LightXml}, its curves in {@link DmxProfileXml}. */
 final class PhysicalXml {
     private PhysicalXml() {}
 

@@ -13,20 +13,20 @@ import yellowkite.core.profile.House;
  *
  * @param words      numbers in the vocabulary, ascending; {@code weights} of each by where it stands
  * @param nameWords  numbers of the words of its name alone
- * @param makerNumber number in the vocabulary of makers; {@code attributes} likewise
+ * @param manufacturerNumber number in the vocabulary of manufacturers; {@code attributes} likewise
  */
-record Entry(String id, String maker, int makerNumber, String name, Shelf shelf, House.Category category, Card.State state, boolean proven, boolean placeholder, LocalDateTime changed, int[] footprints, boolean cells, int[] watts,
+record Entry(String id, String manufacturer, int manufacturerNumber, String name, Shelf shelf, House.Category category, Card.State state, boolean proven, boolean placeholder, LocalDateTime changed, int[] footprints, boolean cells, int[] watts,
         int[] words, float[] weights, int[] attributes, int[] nameWords) {
     private static final float NAME = 1;
     private static final float OTHER_NAME = 0.9f;
-    private static final float MAKER = 0.8f;
+    private static final float MANUFACTURER = 0.8f;
     private static final float TAG = 0.7f;
     private static final float MODE = 0.6f;
     private static final float ATTRIBUTE = 0.5f;
     private static final float AUTHOR = 0.4f;
     private static final float DESCRIPTION = 0.3f;
 
-    static Entry of(Card card, Vocabulary words, Vocabulary makers, Vocabulary attributes) {
+    static Entry of(Card card, Vocabulary words, Vocabulary manufacturers, Vocabulary attributes) {
         var synopsis = card.synopsis();
         var weights = new HashMap<Integer, Float>();
         add(card.name(), NAME, words, weights);
@@ -34,8 +34,8 @@ record Entry(String id, String maker, int makerNumber, String name, Shelf shelf,
         add(synopsis.shortName(), OTHER_NAME, words, weights);
         add(synopsis.longName(), OTHER_NAME, words, weights);
         add(card.otherNames(), OTHER_NAME, words, weights);
-        add(card.maker(), MAKER, words, weights);
-        weights.merge(words.add(Vocabulary.plain(card.maker())), MAKER, Math::max);
+        add(card.manufacturer(), MANUFACTURER, words, weights);
+        weights.merge(words.add(Vocabulary.plain(card.manufacturer())), MANUFACTURER, Math::max);
         add(card.tags(), TAG, words, weights);
         add(card.production(), TAG, words, weights);
         synopsis.modes().forEach(mode -> add(mode.name(), MODE, words, weights));
@@ -51,7 +51,7 @@ record Entry(String id, String maker, int makerNumber, String name, Shelf shelf,
         add(card.author(), AUTHOR, words, weights);
         add(synopsis.description(), DESCRIPTION, words, weights);
         var numbers = weights.keySet().stream().sorted().mapToInt(Integer::intValue).toArray();
-        return new Entry(card.id(), card.maker(), makers.add(card.maker()), card.name(), card.shelf(), synopsis.category(), card.state(), card.proven(), synopsis.placeholder(), card.changed(),
+        return new Entry(card.id(), card.manufacturer(), manufacturers.add(card.manufacturer()), card.name(), card.shelf(), synopsis.category(), card.state(), card.proven(), synopsis.placeholder(), card.changed(),
                 synopsis.modes().stream().mapToInt(Synopsis.ModeLine::footprint).distinct().toArray(), synopsis.modes().stream().anyMatch(mode -> mode.cells() > 0), ints(synopsis.watts()), numbers, floats(numbers, weights), ints(own),
                 Vocabulary.words(card.name()).stream().mapToInt(words::add).distinct().toArray());
     }

@@ -25,19 +25,19 @@ public final class LibraryIndex {
     private static final int MOST_IN_PART = 50;
     /** Of several whose names hold what was typed, the one that is called just so comes first. */
     private static final float NAMED = 0.5f;
-    private static final Comparator<Entry> BY_NAME = Comparator.comparing(Entry::maker, String.CASE_INSENSITIVE_ORDER).thenComparing(Entry::name, String.CASE_INSENSITIVE_ORDER).thenComparing(Entry::id);
+    private static final Comparator<Entry> BY_NAME = Comparator.comparing(Entry::manufacturer, String.CASE_INSENSITIVE_ORDER).thenComparing(Entry::name, String.CASE_INSENSITIVE_ORDER).thenComparing(Entry::id);
 
     private final List<Entry> entries;
     private final Vocabulary words;
-    private final Vocabulary makers;
+    private final Vocabulary manufacturers;
     private final Vocabulary attributes;
     /** Made at the first search. */
     private volatile @Nullable Postings postings;
 
-    private LibraryIndex(List<Entry> entries, Vocabulary words, Vocabulary makers, Vocabulary attributes) {
+    private LibraryIndex(List<Entry> entries, Vocabulary words, Vocabulary manufacturers, Vocabulary attributes) {
         this.entries = entries;
         this.words = words;
-        this.makers = makers;
+        this.manufacturers = manufacturers;
         this.attributes = attributes;
     }
 
@@ -54,11 +54,11 @@ public final class LibraryIndex {
         cards.forEach(card -> replaced.add(card.id()));
         var after = entries.stream().filter(each -> !replaced.contains(each.id())).collect(Collectors.toCollection(ArrayList::new));
         var moreWords = words.copy();
-        var moreMakers = makers.copy();
+        var moreManufacturers = manufacturers.copy();
         var moreAttributes = attributes.copy();
-        cards.forEach(card -> after.add(Entry.of(card, moreWords, moreMakers, moreAttributes)));
+        cards.forEach(card -> after.add(Entry.of(card, moreWords, moreManufacturers, moreAttributes)));
         after.sort(BY_NAME);
-        return new LibraryIndex(after, moreWords, moreMakers, moreAttributes);
+        return new LibraryIndex(after, moreWords, moreManufacturers, moreAttributes);
     }
 
     /** An entry that fits some terms. @param at its position */
@@ -68,7 +68,7 @@ public final class LibraryIndex {
     public Found search(LibraryQuery query, Narrowing narrowing, Order order) {
         var seeker = new Seeker(entries, words, postings());
         var fits = query.terms().stream().map(seeker::fits).toArray(float[][]::new);
-        var tally = new Tally(narrowing, makers, attributes);
+        var tally = new Tally(narrowing, manufacturers, attributes);
         var bySection = new EnumMap<Kind, List<Scored>>(Kind.class);
         var typed = Vocabulary.words(query.text()).stream().map(words::find).collect(Collectors.toSet());
         for (int at = 0; at < entries.size(); at++) {
@@ -134,7 +134,7 @@ public final class LibraryIndex {
         public Hit get(int index) {
             var scored = all.get(index);
             var kind = sections.stream().filter(each -> index < each.from() + each.count()).findFirst().orElseThrow().kind();
-            return new Hit(scored.entry().id(), scored.entry().maker(), scored.entry().name(), kind, kind == Kind.PART ? missing.apply(scored) : List.of());
+            return new Hit(scored.entry().id(), scored.entry().manufacturer(), scored.entry().name(), kind, kind == Kind.PART ? missing.apply(scored) : List.of());
         }
 
         @Override

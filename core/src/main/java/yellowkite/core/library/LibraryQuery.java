@@ -60,7 +60,7 @@ public record LibraryQuery(List<Term> terms, String text) {
             return watts + " W";
         }
 
-        /** {@return whether a figure is that one, as lamps are rated} */
+        /** {@return whether a figure is that one, as fixtures are rated} */
         public boolean isAbout(int figure) {
             return Math.abs(figure - watts) <= NEAR * watts;
         }

@@ -14,12 +14,12 @@ import yellowkite.core.profile.House;
  * @param isProven      null = either
  * @param changedSince  UTC; null = ever
  */
-public record Narrowing(Set<String> makers, Set<House.Category> categories, @Nullable Integer footprintFrom, @Nullable Integer footprintTo, @Nullable Boolean hasCells, Set<String> attributes, Set<Shelf> shelves,
+public record Narrowing(Set<String> manufacturers, Set<House.Category> categories, @Nullable Integer footprintFrom, @Nullable Integer footprintTo, @Nullable Boolean hasCells, Set<String> attributes, Set<Shelf> shelves,
         Set<Card.State> states, @Nullable Boolean isProven, @Nullable LocalDateTime changedSince) {
     public static final Narrowing NONE = new Narrowing(Set.of(), Set.of(), null, null, null, Set.of(), Set.of(), Set.of(), null, null);
 
     public Narrowing {
-        makers = Set.copyOf(makers);
+        manufacturers = Set.copyOf(manufacturers);
         categories = Set.copyOf(categories);
         attributes = Set.copyOf(attributes);
         shelves = Set.copyOf(shelves);
@@ -27,7 +27,7 @@ public record Narrowing(Set<String> makers, Set<House.Category> categories, @Nul
     }
 
     /** By what it is narrowed: for each, the values that are left are counted as if it were not narrowed by that one. */
-    enum By { MAKER, CATEGORY, FOOTPRINT, CELLS, ATTRIBUTE, SHELF, STATE, PROVEN, CHANGED;
+    enum By { MANUFACTURER, CATEGORY, FOOTPRINT, CELLS, ATTRIBUTE, SHELF, STATE, PROVEN, CHANGED;
 
         int bit() {
             return 1 << ordinal();

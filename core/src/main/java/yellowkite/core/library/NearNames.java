@@ -2,7 +2,7 @@ package yellowkite.core.library;
 
 import org.apache.commons.text.similarity.LevenshteinDistance;
 
-/** Names that probably mean the same maker: "Tide Wick" and "Tidewick". */
+/** Names that probably mean the same manufacturer: "Tide Wick" and "Tidewick". */
 public final class NearNames {
     /** One slip for every five letters. */
     private static final int LETTERS_A_SLIP = 5;

@@ -4,7 +4,7 @@ import java.util.Set;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
 
-/** Profiles that hold a place for a lamp that nobody has written yet: a footprint, and nothing of what its channels do. */
+/** Profiles that hold a place for a fixture that nobody has written yet: a footprint, and nothing of what its channels do. */
 public final class Placeholder {
     private static final Set<String> SAY_NOTHING = Set.of("", ChannelFunction.NO_FEATURE, "Dummy");
 

@@ -18,9 +18,9 @@ import yellowkite.core.profile.Mode;
 /**
  * What a list knows of a revision, and what it is found by.
  *
- * @param picture     path of the lamp's picture in the archive
+ * @param picture     path of the fixture's picture in the archive
  * @param attributes  by name
- * @param kinds       words for the kind of lamp: its category, its source of light, the shape of its beam
+ * @param kinds       words for the kind of fixture: its category, its source of light, the shape of its beam
  * @param watts       of its sources of light, each and together; empty if the file leaves that open
  * @param placeholder whether it is a footprint and nothing else
  */
@@ -42,7 +42,7 @@ public record Synopsis(String shortName, String longName, String description, St
         watts = List.copyOf(watts);
     }
 
-    /** @param cells repeated light sources; 0 in a lamp without */
+    /** @param cells repeated light sources; 0 in a fixture without */
     public record ModeLine(String name, int footprint, int cells) {}
 
     /** @param pretty what the profile calls it; may be empty. @param bytes widest channel that drives it */

@@ -14,9 +14,9 @@ final class Tally {
     private final Narrowing to;
     private final int[] wantedAttributes;
     private final boolean attributeUnknown;
-    private final Vocabulary makers;
+    private final Vocabulary manufacturers;
     private final Vocabulary attributes;
-    private final int[] makerCounts;
+    private final int[] manufacturerCounts;
     private final int[] attributeCounts;
     private final int[] categories = new int[House.Category.values().length];
     private final int[] shelves = new int[Shelf.values().length];
@@ -25,11 +25,11 @@ final class Tally {
     private final int[] cells = new int[2];
     private final int[] proven = new int[2];
 
-    Tally(Narrowing to, Vocabulary makers, Vocabulary attributes) {
+    Tally(Narrowing to, Vocabulary manufacturers, Vocabulary attributes) {
         this.to = to;
-        this.makers = makers;
+        this.manufacturers = manufacturers;
         this.attributes = attributes;
-        this.makerCounts = new int[makers.size()];
+        this.manufacturerCounts = new int[manufacturers.size()];
         this.attributeCounts = new int[attributes.size()];
         this.wantedAttributes = to.attributes().stream().mapToInt(attributes::find).toArray();
         this.attributeUnknown = to.attributes().stream().anyMatch(each -> attributes.find(each) < 0);
@@ -38,7 +38,7 @@ final class Tally {
     /** {@return whether an entry is among what is looked at} It is counted in any case. */
     boolean takes(Entry entry) {
         int failing = failing(entry);
-        count(failing, By.MAKER, makerCounts, entry.makerNumber());
+        count(failing, By.MANUFACTURER, manufacturerCounts, entry.manufacturerNumber());
         count(failing, By.CATEGORY, categories, entry.category().ordinal());
         count(failing, By.CELLS, cells, entry.cells() ? 1 : 0);
         count(failing, By.SHELF, shelves, entry.shelf().ordinal());
@@ -65,7 +65,7 @@ final class Tally {
 
     private int failing(Entry entry) {
         int failing = 0;
-        failing |= to.makers().isEmpty() || to.makers().contains(entry.maker()) ? 0 : By.MAKER.bit();
+        failing |= to.manufacturers().isEmpty() || to.manufacturers().contains(entry.manufacturer()) ? 0 : By.MANUFACTURER.bit();
         failing |= to.categories().isEmpty() || to.categories().contains(entry.category()) ? 0 : By.CATEGORY.bit();
         failing |= fitsFootprint(entry) ? 0 : By.FOOTPRINT.bit();
         failing |= is(to.hasCells(), entry.cells()) ? 0 : By.CELLS.bit();
@@ -107,7 +107,7 @@ final class Tally {
     }
 
     Found.Left left() {
-        return new Found.Left(most(makerCounts, makers), counted(categories, House.Category.values()), counted(cells, Boolean.FALSE, Boolean.TRUE), most(attributeCounts, attributes), counted(shelves, Shelf.values()),
+        return new Found.Left(most(manufacturerCounts, manufacturers), counted(categories, House.Category.values()), counted(cells, Boolean.FALSE, Boolean.TRUE), most(attributeCounts, attributes), counted(shelves, Shelf.values()),
                 counted(states, Card.State.values()), counted(proven, Boolean.FALSE, Boolean.TRUE));
     }
 

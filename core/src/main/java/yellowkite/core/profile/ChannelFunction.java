@@ -12,7 +12,7 @@ import yellowkite.core.xml.Source;
  * empty text is no link. It ends one below the next function of the same mode-master situation.
  *
  * @param name             may be empty in a file: see {@link LogicalChannel#nameOf}
- * @param originalAttribute the maker's words
+ * @param originalAttribute the manufacturer's words
  * @param defaultValue     null if the file gives none: see {@link Channel#defaultOf}
  * @param physicalFrom     physical value at the first DMX value; larger than {@code physicalTo} means inverted
  * @param realFade         seconds

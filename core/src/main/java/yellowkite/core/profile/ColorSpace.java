@@ -4,7 +4,7 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.core.xml.Source;
 
 /**
- * A colour space that a lamp can be driven in: GDTF {@code ColorSpace}.
+ * A colour space that a fixture can be driven in: GDTF {@code ColorSpace}.
  *
  * @param name  empty for the type's own
  * @param red   null unless the mode is {@code Custom}; so are green, blue and the white point

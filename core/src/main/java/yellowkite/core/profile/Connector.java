@@ -2,7 +2,7 @@ package yellowkite.core.profile;
 
 import yellowkite.core.xml.Source;
 /**
- * A socket or plug on the lamp: GDTF {@code Connector}.
+ * A socket or plug on the fixture: GDTF {@code Connector}.
  *
  * @param dmxBreak break that it feeds; 0 = none
  * @param gender   -1 female, 0 universal, 1 male

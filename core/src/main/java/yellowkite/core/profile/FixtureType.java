@@ -13,8 +13,8 @@ import yellowkite.core.xml.Source;
  * @param fixtureTypeId GUID in upper case with dashes; empty if the file gives none
  * @param refFt         GUID of a type that this one replaces; empty = none
  * @param thumbnail     name of its picture in the archive, without the ending; empty = none
- * @param thumbnailOffsetX pixels from its top left corner to the lamp's origin, as is Y
- * @param canHaveChildren whether other lamps may hang on it
+ * @param thumbnailOffsetX pixels from its top left corner to the fixture's origin, as is Y
+ * @param canHaveChildren whether other fixtures may hang on it
  * @param geometries    top-level geometries
  * @param house         what the house keeps beside it; no file holds it
  * @param nextId        the id that the next new node gets; larger than every id in the document

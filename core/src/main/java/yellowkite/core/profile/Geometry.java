@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import yellowkite.core.xml.Source;
 
-/** A part of the lamp's body: one element of GDTF {@code Geometries}. Names are unique in the fixture type. */
+/** A part of the fixture's body: one element of GDTF {@code Geometries}. Names are unique in the fixture type. */
 public sealed interface Geometry {
 
     String name();

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * under the id of a node that is gone means nothing.
  *
  * @param notes       for colleagues; may be empty
- * @param chartCounts by mode: how many addresses the maker's chart names for it
+ * @param chartCounts by mode: how many addresses the manufacturer's chart names for it
  * @param channels    by channel
  * @param marks       by named range
  * @param wheels      by wheel
@@ -25,7 +25,7 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
         Set<Integer> assumed, List<Meant> meant) {
     public static final House NONE = new House("", Category.NONE, Map.of(), Map.of(), Map.of(), Map.of(), Set.of(), List.of());
 
-    /** What kind of lamp it is, as a store sorts them. */
+    /** What kind of fixture it is, as a store sorts them. */
     public enum Category { NONE, MOVING_SPOT, MOVING_WASH, SPOT, PAR, BATTEN, STROBE, DIMMER, SCROLLER, GOBO_ROTATOR, HAZE, OTHER }
 
     /** A colour that a technician gives a channel to find it again. */

@@ -4,7 +4,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.xml.Source;
 
-/** What the lamp weighs, draws and stands: GDTF {@code Properties}. Null where the file says nothing. */
+/** What the fixture weighs, draws and stands: GDTF {@code Properties}. Null where the file says nothing. */
 public record Properties(@Nullable OperatingTemperature operatingTemperature, @Nullable Amount weight,
         List<PowerConsumption> powerConsumptions, @Nullable Amount legHeight, Source source) {
 

@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.core.xml.Source;
 
 /**
- * How the lamp speaks beside DMX: GDTF {@code Protocols}.
+ * How the fixture speaks beside DMX: GDTF {@code Protocols}.
  *
  * @param rdm      null if the file says nothing of RDM
  * @param networks the others, in the order of {@link Kind}

@@ -3,10 +3,12 @@ package yellowkite.core.sheet;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.attribute.EndWords;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.AddressText;
+import yellowkite.core.dmx.Layers;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.dmx.SituationText;
@@ -42,8 +44,8 @@ public record ModeSheet(String mode, String description, int footprint, List<Cha
         }
     }
 
-    /** @param meaning its two ends in words, and whether nobody stated them; empty if they say nothing. @param when it counts; empty = always */
-    public record FunctionLine(String name, long from, long to, String meaning, String when, List<RangeLine> parts) {
+    /** @param meaning its two ends in words, and whether nobody stated them; empty if they say nothing. @param when it is active; empty = always. @param layer the row of its bar, as in {@link Layers} */
+    public record FunctionLine(String name, long from, long to, int layer, String meaning, String when, List<RangeLine> parts) {
         public FunctionLine {
             parts = List.copyOf(parts);
         }
@@ -72,14 +74,20 @@ public record ModeSheet(String mode, String description, int footprint, List<Cha
         var dmxBreak = places.isEmpty() ? null : places.getFirst().dmxBreak();
         var shown = addresses.isEmpty() ? "" : AddressText.of(severalBreaks ? dmxBreak : null, addresses);
         return new ChannelLine(channel.id(), shown, dmxBreak == null ? 0 : dmxBreak, addresses.isEmpty() ? 0 : addresses.getFirst(), pretty, channel.attribute(), group, channel.geometry(), channel.bytes(), channel.isVirtual(), cells, channel.start(),
-                Spans.of(type, channel).stream().filter(span -> span.from() <= span.to()).map(span -> span(type, span, links)).toList());
+                functions(type, channel, links));
     }
 
-    private static FunctionLine span(FixtureType type, Spans.FunctionSpan span, LinkTargets links) {
+    private static List<FunctionLine> functions(FixtureType type, Channel channel, LinkTargets links) {
+        var spans = Spans.of(type, channel).stream().filter(span -> span.from() <= span.to()).toList();
+        var layers = Layers.of(spans.stream().map(span -> new Layers.Span(span.from(), span.to())).toList());
+        return IntStream.range(0, spans.size()).mapToObj(i -> span(type, spans.get(i), layers.get(i), links)).toList();
+    }
+
+    private static FunctionLine span(FixtureType type, Spans.FunctionSpan span, int layer, LinkTargets links) {
         var function = span.function();
         var wheel = type.findWheel(function.wheel());
         var parts = span.ranges().stream().filter(range -> range.from() <= range.to()).map(range -> part(type, function, wheel.orElse(null), range)).toList();
-        return new FunctionLine(span.name(), span.from(), span.to(), assumed(type, function, meaning(type, function, function.physicalFrom(), function.physicalTo())), SituationText.of(type, links, function), parts);
+        return new FunctionLine(span.name(), span.from(), span.to(), layer, assumed(type, function, meaning(type, function, function.physicalFrom(), function.physicalTo())), SituationText.of(type, links, function), parts);
     }
 
     private static String assumed(FixtureType type, ChannelFunction function, String meaning) {

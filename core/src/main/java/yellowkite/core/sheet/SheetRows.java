@@ -5,7 +5,7 @@ import java.util.List;
 
 /** A sheet as rows of text, for tables that have no levels. */
 public final class SheetRows {
-    public static final List<String> HEADER = List.of("Address", "Channel", "Part", "Bits", "Start", "Function", "From", "To", "Named range", "Slot", "Meaning", "Counts");
+    public static final List<String> HEADER = List.of("Address", "Channel", "Part", "Bits", "Start", "Function", "From", "To", "Named range", "Slot", "Meaning", "Active while");
 
     private SheetRows() {}
 

@@ -193,7 +193,7 @@ class ChartReaderTest {
     }
 
     @Test
-    void aSlipOfTheMakerIsADoubt() {
+    void aSlipOfTheManufacturerIsADoubt() {
         var read = read("""
                 1\tPan\t0-255
                 1\tTilt\t0-255
@@ -280,10 +280,10 @@ class ChartReaderTest {
     }
 
     @Test
-    void theTitleNamesMakerAndModel() {
+    void theTitleNamesManufacturerAndModel() {
         var read = read("Tidewick - Coracle 12 (LED bar)\nChannel\tFunction\tValue\n1\tDimmer\t0-255\n");
 
-        assertThat(List.of(String.valueOf(read.maker()), String.valueOf(read.model()))).containsExactly("Tidewick", "Coracle 12");
+        assertThat(List.of(String.valueOf(read.manufacturer()), String.valueOf(read.model()))).containsExactly("Tidewick", "Coracle 12");
     }
 
     @Test

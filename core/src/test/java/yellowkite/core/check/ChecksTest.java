@@ -4,17 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 
 class ChecksTest {
-    private final FixtureType spot = Lamps.tidySpot();
+    private final FixtureType spot = Fixtures.tidySpot();
 
     private FixtureType with(String attribute, java.util.function.UnaryOperator<Channel> change) {
-        return spot.mapChannel(Lamps.channel(spot, attribute).id(), change);
+        return spot.mapChannel(Fixtures.channel(spot, attribute).id(), change);
     }
 
     private static List<String> rules(FixtureType type) {
@@ -26,9 +26,9 @@ class ChecksTest {
     }
 
     @Test
-    void findNothingOnAGoodLamp() {
+    void findNothingOnAGoodFixture() {
         assertThat(Checks.of(spot)).isEmpty();
-        assertThat(Checks.of(Lamps.nestedCells())).extracting(Finding::rule).containsOnly("address-gap");
+        assertThat(Checks.of(Fixtures.nestedCells())).extracting(Finding::rule).containsOnly("address-gap");
     }
 
     @Test
@@ -71,7 +71,7 @@ class ChecksTest {
 
         var finding = only(swapped, "other-slots-name");
 
-        assertThat(finding.says()).isEqualTo("'Dots' brings in slot 1, 'Open'; it is called after slot 2.");
+        assertThat(finding.says()).isEqualTo("'Dots' selects slot 1, 'Open'; it is called after slot 2.");
         assertThat(((Edit.Outcome.Applied) finding.fix().applyTo(swapped)).after()).isEqualTo(spot);
         assertThat(rules(with("Gobo1", c -> c.mapFunctions(f -> f.mapRanges(r -> r.name().equals("Dots") ? r.withName("Polkadotsy").withSlot(1) : r))))).doesNotContain("other-slots-name");
     }
@@ -109,14 +109,14 @@ class ChecksTest {
     void noticeAWheelThatIsOffByOneAllAlong() {
         var shifted = with("Gobo1", c -> c.mapFunctions(f -> !f.name().equals("Still") ? f
                 : f.mapRanges(r -> r.withSlot(r.slot() - 1))));
-        var three = Lamps.range(shifted, "Dots").slot();
+        var three = Fixtures.range(shifted, "Dots").slot();
 
         assertThat(three).isEqualTo(1);
         assertThat(Checks.of(shifted)).extracting(Finding::rule).doesNotContain("wheel-off-by-one"); // two ranges are not enough to tell
 
         var longer = shifted.with(t -> t.wheels = List.of(new yellowkite.core.profile.Wheel(900, "Wheel",
                 List.of(slot("Open"), slot("Dots"), slot("Bars"), slot("Rings")), yellowkite.core.xml.Source.NONE)));
-        var off = longer.mapChannel(Lamps.channel(longer, "Gobo1").id(), c -> c.mapFunctions(f -> !f.name().equals("Still") ? f
+        var off = longer.mapChannel(Fixtures.channel(longer, "Gobo1").id(), c -> c.mapFunctions(f -> !f.name().equals("Still") ? f
                 : f.with(x -> x.ranges = yellowkite.core.profile.Trees.insert(x.ranges, 3, yellowkite.core.profile.NamedRange.of(901, "Rings", new DmxValue(60, 1)).withSlot(3)))));
         assertThat(only(off, "wheel-off-by-one").says()).contains("one slot off");
     }
@@ -127,15 +127,15 @@ class ChecksTest {
 
     @Test
     void tellAChannelThatItsReferenceGivesNoStart() {
-        var cells = Lamps.nestedCells();
-        var elsewhere = cells.mapChannel(Lamps.channel(cells, "ColorAdd_R").id(), c -> new Channel(c.id(),
+        var cells = Fixtures.nestedCells();
+        var elsewhere = cells.mapChannel(Fixtures.channel(cells, "ColorAdd_R").id(), c -> new Channel(c.id(),
                 new yellowkite.core.profile.DmxBreak.Number(4), c.offsets(), "", null, null, c.geometry(), c.logicalChannels(), c.source()));
 
         assertThat(only(elsewhere, "missing-address").says()).contains("gives no start for its break");
     }
 
     @Test
-    void missNameMakerAndId() {
+    void missNameManufacturerAndId() {
         assertThat(Checks.of(FixtureType.of(f -> { }))).extracting(Finding::rule).containsExactly("missing-identity", "missing-identity", "missing-identity", "no-mode");
     }
 }

@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.edit.Edit;
@@ -28,7 +28,7 @@ import yellowkite.core.profile.Protocols;
 import yellowkite.core.xml.Source;
 
 class LightAndMediaChecksTest {
-    private final FixtureType spot = Lamps.tidySpot();
+    private final FixtureType spot = Fixtures.tidySpot();
 
     private static List<String> says(String rule, List<Finding> findings) {
         return findings.stream().filter(each -> each.rule().equals(rule)).map(Finding::says).toList();
@@ -45,20 +45,20 @@ class LightAndMediaChecksTest {
     }
 
     private FixtureType withFunction(String name, Consumer<ChannelFunction.Fields> change) {
-        int id = Lamps.function(spot, name).id();
+        int id = Fixtures.function(spot, name).id();
         return spot.mapModes(mode -> mode.mapChannels(channel -> channel.mapFunctions(function -> function.id() == id ? function.with(change) : function)));
     }
 
-    private static FixtureType lamp(Consumer<ModeBuilder> channels) {
+    private static FixtureType fixture(Consumer<ModeBuilder> channels) {
         return ProfileBuilder.profile("Testers", "T").id("T").body(part(Kind.Geometry, "B")).mode("M", "B", channels).build();
     }
 
     @Test
     void aFineByteOnAChannelOfItsOwn() {
-        assertThat(says("lone-fine-byte", lamp(mode -> mode.channel("Pan", "B", at(1), c -> c.function("Pan", 0, f -> {}))
+        assertThat(says("lone-fine-byte", fixture(mode -> mode.channel("Pan", "B", at(1), c -> c.function("Pan", 0, f -> {}))
                 .channel("Dummy", "B", at(2), c -> c.function("Pan fine", 0, f -> {}))))).singleElement().asString().startsWith("'Pan fine' is a fine byte");
-        assertThat(says("lone-fine-byte", lamp(mode -> mode.channel("Pan", "B", at(1, 2), c -> c.function("Pan fine", 0, f -> {}))))).isEmpty();
-        assertThat(says("lone-fine-byte", lamp(mode -> mode.channel("Control1", "B", at(1), c -> c.function("Refined", 0, f -> {}))))).isEmpty();
+        assertThat(says("lone-fine-byte", fixture(mode -> mode.channel("Pan", "B", at(1, 2), c -> c.function("Pan fine", 0, f -> {}))))).isEmpty();
+        assertThat(says("lone-fine-byte", fixture(mode -> mode.channel("Control1", "B", at(1), c -> c.function("Refined", 0, f -> {}))))).isEmpty();
     }
 
     @Test
@@ -80,7 +80,7 @@ class LightAndMediaChecksTest {
 
     @Test
     void aHighlightValueWhereNothingHappensAndItsFix() {
-        var type = lamp(mode -> mode.channel("Control1", "B", at(1), c -> c.highlight(10).function("On", 100, f -> {})));
+        var type = fixture(mode -> mode.channel("Control1", "B", at(1), c -> c.highlight(10).function("On", 100, f -> {})));
 
         assertThat(says("highlight-outside", type)).containsExactly("At the highlight value 10 no function of this channel is active.");
         assertThat(says("highlight-outside", mended("highlight-outside", type))).isEmpty();
@@ -99,7 +99,7 @@ class LightAndMediaChecksTest {
     void anAttributeOutsideTheListAndOneThatIsOnlyNotDefined() {
         assertThat(says("custom-attribute", ProfileBuilder.profile("T", "T").attribute("Sparkle", "S", "Beam.Beam", "", PhysicalUnit.None).build())).hasSize(1);
 
-        var undefined = lamp(mode -> mode.channel("Zoom", "B", at(1), c -> c.function("Zoom", 0, f -> {})));
+        var undefined = fixture(mode -> mode.channel("Zoom", "B", at(1), c -> c.function("Zoom", 0, f -> {})));
 
         assertThat(mended("undefined-attribute", undefined).unitOf("Zoom")).isEqualTo(PhysicalUnit.Angle);
         assertThat(says("undefined-attribute", mended("undefined-attribute", undefined))).isEmpty();
@@ -113,8 +113,8 @@ class LightAndMediaChecksTest {
 
         assertThat(says("pan-without-fine", slips)).containsExactly("Pan has one byte and Tilt has 2: a fine byte may be missing.");
         assertThat(says("mode-name-count", slips)).containsExactly("The name says 17 channels; the map takes 4 addresses.");
-        assertThat(says("starts-in-strobe", slips)).containsExactly("The start value 0 lies in 'Strobe': the lamp flashes before anyone asked for it.");
-        assertThat(Lamps.channel(mended("starts-in-strobe", slips), "Shutter1").start()).isEqualTo(200);
+        assertThat(says("starts-in-strobe", slips)).containsExactly("The start value 0 lies in 'Strobe': the fixture flashes before anyone asked for it.");
+        assertThat(Fixtures.channel(mended("starts-in-strobe", slips), "Shutter1").start()).isEqualTo(200);
         assertThat(says("pan-without-fine", spot)).isEmpty();
         assertThat(says("starts-in-strobe", spot)).isEmpty();
     }
@@ -150,8 +150,8 @@ class LightAndMediaChecksTest {
                 .channel("Control1", "B", at(1), c -> c.function("Slow", 0, f -> f.when("B_Control2", DmxValue.ZERO, new DmxValue(127, 1)))
                         .function("Fast", 0, f -> f.when("B_Control2", new DmxValue(128, 1), new DmxValue(255, 1))));
 
-        var wide = lamp(mode -> two.accept(mode.channel("Control2", "B", at(2, 3), c -> c.function("Speed", 0, f -> {}))));
-        var narrow = lamp(mode -> two.accept(mode.channel("Control2", "B", at(2), c -> c.function("Speed", 0, f -> {}))));
+        var wide = fixture(mode -> two.accept(mode.channel("Control2", "B", at(2, 3), c -> c.function("Speed", 0, f -> {}))));
+        var narrow = fixture(mode -> two.accept(mode.channel("Control2", "B", at(2), c -> c.function("Speed", 0, f -> {}))));
 
         // 127/1 is 32639 in two bytes, 128/1 is 32896
         assertThat(says("mode-master-gap", wide)).singleElement().asString().contains("the values 32640 to 32895 of 'B_Control2'");
@@ -182,10 +182,10 @@ class LightAndMediaChecksTest {
         var square = withPictures(png(300, 400), png(512, 512)).stream().filter(each -> each.rule().equals("picture-not-square")).findFirst().orElseThrow();
         assertThat(square.place().wheel()).isEqualTo(spot.wheels().getFirst().id());
 
-        var custom = lamp(mode -> mode.channel("Sparkle", "B", at(1), c -> c.function("Sparkle", 0, f -> {}))).with(f -> f.attributeDefinitions = ProfileBuilder.profile("T", "T")
+        var custom = fixture(mode -> mode.channel("Sparkle", "B", at(1), c -> c.function("Sparkle", 0, f -> {}))).with(f -> f.attributeDefinitions = ProfileBuilder.profile("T", "T")
                 .attribute("Sparkle", "S", "Beam.Beam", "", PhysicalUnit.None).build().attributeDefinitions());
         var finding = Checks.of(custom).stream().filter(each -> each.rule().equals("custom-attribute")).findFirst().orElseThrow();
-        assertThat(finding.place().channel()).isEqualTo(Lamps.channel(custom, "Sparkle").id());
+        assertThat(finding.place().channel()).isEqualTo(Fixtures.channel(custom, "Sparkle").id());
         assertThat(finding.place().words()).isEqualTo("Attribute 'Sparkle'");
     }
 
@@ -196,11 +196,11 @@ class LightAndMediaChecksTest {
     }
 
     @Test
-    void aProfileWithoutAPictureOfTheLamp() {
-        assertThat(says("no-thumbnail", Checks.of(spot, Media.of(Map.of())))).containsExactly("The profile has no picture of the lamp.");
-        var named = spot.with(f -> f.thumbnail = "lamp");
-        assertThat(says("no-thumbnail", Checks.of(named, Media.of(Map.of())))).containsExactly("The picture of the lamp, 'lamp', is not in the file.");
-        assertThat(says("no-thumbnail", Checks.of(named, Media.of(Map.of("lamp.png", new byte[0]))))).isEmpty();
-        assertThat(says("no-thumbnail", Checks.of(named, Media.of(Map.of("lamp.svg", new byte[0]))))).singleElement().asString().contains("as a drawing only");
+    void aProfileWithoutAPictureOfTheFixture() {
+        assertThat(says("no-thumbnail", Checks.of(spot, Media.of(Map.of())))).containsExactly("The profile has no picture of the fixture.");
+        var named = spot.with(f -> f.thumbnail = "fixture");
+        assertThat(says("no-thumbnail", Checks.of(named, Media.of(Map.of())))).containsExactly("The picture of the fixture, 'fixture', is not in the file.");
+        assertThat(says("no-thumbnail", Checks.of(named, Media.of(Map.of("fixture.png", new byte[0]))))).isEmpty();
+        assertThat(says("no-thumbnail", Checks.of(named, Media.of(Map.of("fixture.svg", new byte[0]))))).singleElement().asString().contains("as a drawing only");
     }
 }

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.SoundDocuments;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
@@ -25,7 +25,7 @@ import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.Wheel;
 import yellowkite.core.xml.Source;
 
-/** Rules about what a profile means: each with a lamp that it speaks of, and one that it leaves in peace. */
+/** Rules about what a profile means: each with a fixture that it speaks of, and one that it leaves in peace. */
 class MeaningChecksTest {
     private static final DmxValue LOW = new DmxValue(127, 1);
     private static final DmxValue HIGH = new DmxValue(128, 1);
@@ -47,13 +47,13 @@ class MeaningChecksTest {
                 .attribute("Control1", "Control", "Control.Control", "", PhysicalUnit.None);
     }
 
-    private static FixtureType lamp(Consumer<ModeBuilder> channels) {
+    private static FixtureType fixture(Consumer<ModeBuilder> channels) {
         return empty().wheel("Discs", wheel -> wheel.open("Open").gobo("Dots", "dots"))
                 .body(part(Kind.Geometry, "B", part(Kind.Axis, "Yoke"))).mode("M", "B", channels).build();
     }
 
     private static FixtureType shutter(Consumer<ModeBuilder.ChannelBuilder> fill) {
-        return lamp(mode -> mode.channel("Shutter1", "B", at(1), fill));
+        return fixture(mode -> mode.channel("Shutter1", "B", at(1), fill));
     }
 
     private static List<String> says(String rule, FixtureType type) {
@@ -95,18 +95,18 @@ class MeaningChecksTest {
         assertThat(says("reference-circle", circle)).containsExactly("'Bar', which repeats 'Cell', which repeats 'Bar' again: the body would never end. Take one of these references away.");
         assertThat(says("reference-circle", empty().body(part(Kind.Geometry, "Self", reference("Me", "Self", 1))).mode("M", "Self", mode -> { }).build()))
                 .containsExactly("'Self' repeats itself: the body would never end. Take the reference away.");
-        assertThat(says("reference-circle", Lamps.nestedCells())).isEmpty();
+        assertThat(says("reference-circle", Fixtures.nestedCells())).isEmpty();
     }
 
     @Test
     void gobosColoursAndPrismsOnNoWheel() {
-        var type = lamp(mode -> mode.channel("Gobo1", "B", at(1), c -> c.function("Gobos", 0, f -> f.range("Open", 0, 1).range("Dots", 50, 2)))
+        var type = fixture(mode -> mode.channel("Gobo1", "B", at(1), c -> c.function("Gobos", 0, f -> f.range("Open", 0, 1).range("Dots", 50, 2)))
                 .channel("Gobo1PosRotate", "B", at(2), c -> c.function("Turning", 0, f -> f.physical(-90, 90)))
                 .channel("Color1", "B", at(3), c -> c.function("Colours", 0, f -> { })));
 
-        assertThat(says("no-wheel", type)).containsExactly("'Gobos' is on no wheel, so nobody can see what its values bring in.", "'Colours' is on no wheel, so nobody can see what its values bring in.");
-        assertThat(Lamps.function(mended("no-wheel", type), "Gobos").wheel()).isEqualTo("Discs");
-        assertThat(says("no-wheel", Lamps.spot())).isEmpty();
+        assertThat(says("no-wheel", type)).containsExactly("'Gobos' is on no wheel, so nobody can see what its values select.", "'Colours' is on no wheel, so nobody can see what its values select.");
+        assertThat(Fixtures.function(mended("no-wheel", type), "Gobos").wheel()).isEqualTo("Discs");
+        assertThat(says("no-wheel", Fixtures.spot())).isEmpty();
     }
 
     @Test
@@ -114,7 +114,7 @@ class MeaningChecksTest {
         var type = shutter(c -> c.function("Closed", 0, f -> f.physical(0, 0)).function("Open", 200, f -> f.physical(1, 1)));
 
         assertThat(says("shutter-closed", type)).containsExactly("The shutter starts closed, at 0: the fixture stays dark until someone opens it.");
-        assertThat(Lamps.channel(mended("shutter-closed", type), "Shutter1").start()).isEqualTo(200);
+        assertThat(Fixtures.channel(mended("shutter-closed", type), "Shutter1").start()).isEqualTo(200);
         assertThat(says("shutter-closed", shutter(c -> c.startsIn("Open").function("Closed", 0, f -> f.physical(0, 0)).function("Open", 200, f -> f.physical(1, 1).start(255))))).isEmpty();
         assertThat(says("shutter-closed", shutter(c -> c.function("Blackout", 0, f -> f.physical(0, 0))))).as("one that never opens has no better start").isEmpty();
     }
@@ -125,13 +125,13 @@ class MeaningChecksTest {
         var type = shutter(c -> ends.accept(c.highlight(255)));
 
         assertThat(says("shutter-closed", type)).containsExactly("The highlight value 255 closes the shutter: the fixture goes dark where it should be seen.");
-        assertThat(Lamps.channel(mended("shutter-closed", type), "Shutter1").highlight()).isEqualTo(DmxValue.ZERO);
+        assertThat(Fixtures.channel(mended("shutter-closed", type), "Shutter1").highlight()).isEqualTo(DmxValue.ZERO);
         assertThat(says("shutter-closed", shutter(c -> ends.accept(c.highlight(20))))).isEmpty();
     }
 
     @Test
     void namesThatTheirPhysicalValuesContradict() {
-        var type = lamp(mode -> mode
+        var type = fixture(mode -> mode
                 .channel("Shutter1", "B", at(1), c -> c.function("Shutter open", 0, f -> f.physical(0, 0)).function("Closed", 100, f -> f.physical(0, 1)))
                 .channel("Iris", "B", at(2), c -> c.function("Iris", 0, f -> f.physical(1, 0).range("Open", 0, 0, 0, 0).range("Open to closed", 10)))
                 .channel("Gobo1PosRotate", "B", at(3), c -> c.function("Rotation", 0, f -> f.physical(-90, 90).range("Backwards", 0).range("Stop", 128, 0, 5, 5).range("Forwards", 130))));
@@ -143,12 +143,12 @@ class MeaningChecksTest {
             better = mended("name-against-physical", better);
         }
         assertThat(says("name-against-physical", better)).isEmpty();
-        assertThat(Lamps.range(better, "Stop").physicalTo()).isZero();
+        assertThat(Fixtures.range(better, "Stop").physicalTo()).isZero();
     }
 
     @Test
     void namesThatTheirPhysicalValuesBearOut() {
-        var type = lamp(mode -> mode
+        var type = fixture(mode -> mode
                 .channel("Shutter1", "B", at(1), c -> c.function("Open", 0, f -> f.physical(1, 1)).function("Shutter", 100, f -> f.physical(0, 1).range("Closed", 100).range("Open", 200)))
                 .channel("Gobo1PosRotate", "B", at(3), c -> c.function("Stopped", 0, f -> f.physical(0, 0)).function("Rotation", 10, f -> f.physical(-90, 90).range("Stop", 128))));
 
@@ -158,19 +158,19 @@ class MeaningChecksTest {
 
     @Test
     void strobesThatAreEnteredAsSomethingElse() {
-        var type = lamp(mode -> mode.channel("Shutter1", "B", at(1), c -> c.function("Open", 0, f -> f.physical(1, 1)).function("Strobe slow to fast", 50, f -> f.physical(0, 1))));
+        var type = fixture(mode -> mode.channel("Shutter1", "B", at(1), c -> c.function("Open", 0, f -> f.physical(1, 1)).function("Strobe slow to fast", 50, f -> f.physical(0, 1))));
         assertThat(says("strobe-words", type)).as("'to' stands between two ends, and promises nothing by itself").isEmpty();
 
-        var plain = lamp(mode -> mode.channel("Shutter1", "B", at(1), c -> c.function("Open, no strobe", 0, f -> f.physical(1, 1)).function("Random strobe", 50, f -> f.physical(0.2, 1))));
+        var plain = fixture(mode -> mode.channel("Shutter1", "B", at(1), c -> c.function("Open, no strobe", 0, f -> f.physical(1, 1)).function("Random strobe", 50, f -> f.physical(0.2, 1))));
         assertThat(says("strobe-words", plain)).containsExactly("'Random strobe' is called a strobe, and its attribute is Shutter1, which only opens and closes.");
-        assertThat(Lamps.function(mended("strobe-words", plain), "Random strobe").attribute()).isEqualTo("Shutter1Strobe");
+        assertThat(Fixtures.function(mended("strobe-words", plain), "Random strobe").attribute()).isEqualTo("Shutter1Strobe");
 
-        var inside = lamp(mode -> mode.channel("Dimmer", "B", at(1), c -> c.function("Dimmer", 0, f -> f.range("Dark to full", 0).range("Flash", 200))));
+        var inside = fixture(mode -> mode.channel("Dimmer", "B", at(1), c -> c.function("Dimmer", 0, f -> f.range("Dark to full", 0).range("Flash", 200))));
         assertThat(says("strobe-words", inside)).containsExactly("'Flash' is called a strobe, and stands in 'Dimmer', whose attribute is Dimmer. Divide the function there and give the part the attribute of a strobe.");
     }
 
     private static FixtureType waiting(Consumer<ModeBuilder.ChannelBuilder> shutter) {
-        return lamp(mode -> mode.channel("Shutter1", "B", at(1), shutter).channel("Control1", "B", at(2), c -> c.function("Mode", 0, f -> { })));
+        return fixture(mode -> mode.channel("Shutter1", "B", at(1), shutter).channel("Control1", "B", at(2), c -> c.function("Mode", 0, f -> { })));
     }
 
     @Test
@@ -211,13 +211,13 @@ class MeaningChecksTest {
         var beside = batten("Box");
 
         assertThat(says("dimmer-beside-cells", beside)).containsExactly("'Box_Dimmer' stands beside 'One', 'Two' and does not reach them: it dims only what is inside 'Box'.");
-        assertThat(Lamps.channel(mended("dimmer-beside-cells", beside), "Dimmer").geometry()).isEqualTo("B");
+        assertThat(Fixtures.channel(mended("dimmer-beside-cells", beside), "Dimmer").geometry()).isEqualTo("B");
         assertThat(says("dimmer-beside-cells", batten("B"))).isEmpty();
         assertThat(says("dimmer-beside-cells", batten("Cell"))).as("each cell has one of its own").isEmpty();
     }
 
     private static FixtureType mover(double zoom) {
-        return lamp(mode -> mode.channel("Pan", "Yoke", at(1, 2), c -> c.function("Pan", 0, f -> f.physical(-270, 270)))
+        return fixture(mode -> mode.channel("Pan", "Yoke", at(1, 2), c -> c.function("Pan", 0, f -> f.physical(-270, 270)))
                 .channel("Tilt", "Yoke", at(3, 4), c -> c.function("Tilt", 0, f -> f.physical(usual("Tilt", true), usual("Tilt", false))))
                 .channel("Zoom", "Yoke", at(5), c -> c.function("Zoom", 0, f -> f.physical(zoom, usual("Zoom", false)))));
     }
@@ -236,11 +236,11 @@ class MeaningChecksTest {
 
     @Test
     void aColourThatLetsNoLightThrough() {
-        FixtureType type = lamp(mode -> mode.channel("Color1", "B", at(1), c -> c.function("Colours", 0, f -> f.wheel("Glass"))));
+        FixtureType type = fixture(mode -> mode.channel("Color1", "B", at(1), c -> c.function("Colours", 0, f -> f.wheel("Glass"))));
         var glass = new Wheel(900, "Glass", List.of(Wheel.Slot.of(901, "Deep red", new ColorCie(0.68, 0.31, 0), ""), Wheel.Slot.of(902, "Amber", new ColorCie(0.57, 0.42, 60), "")), Source.NONE);
 
         assertThat(says("black-slot", type.with(f -> f.wheels = List.of(glass)))).containsExactly("'Deep red' lets no light through, by its colour: Y is 0.");
-        assertThat(says("black-slot", Lamps.spot())).isEmpty();
+        assertThat(says("black-slot", Fixtures.spot())).isEmpty();
     }
 
     @Test
@@ -253,12 +253,12 @@ class MeaningChecksTest {
 
     @Test
     void aCurveInHundredths() {
-        var low = new DmxProfile("Lamp", List.of(new DmxProfile.Point(0, 0, 0.01, 0, 0, Source.NONE)), Source.NONE);
-        var whole = new DmxProfile("Lamp", List.of(new DmxProfile.Point(0, 0, 1, 0, 0, Source.NONE)), Source.NONE);
+        var low = new DmxProfile("Fixture", List.of(new DmxProfile.Point(0, 0, 0.01, 0, 0, Source.NONE)), Source.NONE);
+        var whole = new DmxProfile("Fixture", List.of(new DmxProfile.Point(0, 0, 1, 0, 0, Source.NONE)), Source.NONE);
 
-        assertThat(says("low-curve", Lamps.spot().with(f -> f.physicalDescriptions = PhysicalDescriptions.EMPTY.withDmxProfiles(List.of(low)))))
-                .containsExactly("The curve 'Lamp' never reaches 5 %; its values are shares of one, not percent.");
-        assertThat(says("low-curve", Lamps.spot().with(f -> f.physicalDescriptions = PhysicalDescriptions.EMPTY.withDmxProfiles(List.of(whole))))).isEmpty();
+        assertThat(says("low-curve", Fixtures.spot().with(f -> f.physicalDescriptions = PhysicalDescriptions.EMPTY.withDmxProfiles(List.of(low)))))
+                .containsExactly("The curve 'Fixture' never reaches 5 %; its values are shares of one, not percent.");
+        assertThat(says("low-curve", Fixtures.spot().with(f -> f.physicalDescriptions = PhysicalDescriptions.EMPTY.withDmxProfiles(List.of(whole))))).isEmpty();
     }
 
     /** A fix may uncover what is less bad than what it mends; it never brings in what is as bad. */
@@ -286,7 +286,7 @@ class MeaningChecksTest {
 
     @Test
     void endsThatNobodyStatedAreCountedUntilSomebodyConfirmsThem() {
-        var empty = lamp(mode -> { });
+        var empty = fixture(mode -> { });
         var type = ((Edit.Outcome.Applied) new yellowkite.core.edit.AddChannels(empty.modes().getFirst().id(), List.of(new yellowkite.core.edit.NewChannel("Zoom", "Zoom", 1, null, null, null), new yellowkite.core.edit.NewChannel("Dimmer", "Dimmer", 1, null, null, null)), null).acceptedOn(empty)).after();
         assertThat(says("assumed-ends", type)).containsExactly("The physical ends of 1 function are assumed, not stated: 'Zoom'. Look them up, and type or confirm them.");
 

@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.gdtf.GdtfDescription;
@@ -26,18 +26,18 @@ import yellowkite.core.profile.Relation;
 import yellowkite.core.xml.Source;
 
 class MoreChecksTest {
-    private final FixtureType spot = Lamps.tidySpot();
+    private final FixtureType spot = Fixtures.tidySpot();
 
     private FixtureType with(String attribute, UnaryOperator<Channel> change) {
-        return spot.mapChannel(Lamps.channel(spot, attribute).id(), change);
+        return spot.mapChannel(Fixtures.channel(spot, attribute).id(), change);
     }
 
     private static List<String> rules(FixtureType type) {
         return Checks.of(type).stream().map(Finding::rule).distinct().toList();
     }
 
-    /** A lamp with the attributes that the channels need. */
-    private static FixtureType lamp(Consumer<ModeBuilder> channels) {
+    /** A fixture with the attributes that the channels need. */
+    private static FixtureType fixture(Consumer<ModeBuilder> channels) {
         return ProfileBuilder.profile("Testers", "T").id("T")
                 .attribute("ColorAdd_R", "Red", "Color.RGB", "", PhysicalUnit.ColorComponent)
                 .attribute("Control1", "Control", "Control.Control", "", PhysicalUnit.None)
@@ -62,7 +62,7 @@ class MoreChecksTest {
     @Test
     void mastersInACircleAreFoundOnEachOfThem() {
         var all = new DmxValue(255, 1);
-        var circle = lamp(m -> m
+        var circle = fixture(m -> m
                 .channel("Control1", "B", at(1), c -> c.function("A", 0, f -> f.when("B_Control2.Control2.B", DmxValue.ZERO, all)))
                 .channel("Control2", "B", at(2), c -> c.function("B", 0, f -> f.when("B_Control1.Control1.A", DmxValue.ZERO, all))));
 
@@ -97,7 +97,7 @@ class MoreChecksTest {
     void slotsThatNothingBringsInAreRemarked() {
         var without = with("Gobo1", c -> c.mapFunctions(f -> f.mapRanges(r -> r.slot() == 2 ? r.withSlot(0) : r)));
 
-        assertThat(Checks.of(without)).extracting(Finding::says).containsExactly("No named range brings in slot 2 (Dots) of wheel 'Wheel'.");
+        assertThat(Checks.of(without)).extracting(Finding::says).containsExactly("No named range selects slot 2 (Dots) of wheel 'Wheel'.");
     }
 
     @Test
@@ -114,8 +114,8 @@ class MoreChecksTest {
 
     @Test
     void coloursWithoutADimmerAreTold() {
-        assertThat(rules(lamp(m -> m.channel("ColorAdd_R", "B", at(1), c -> c.function("Red", 0, f -> { }))))).containsExactly("no-dimmer");
-        assertThat(rules(lamp(m -> m.channel("ColorAdd_R", "B", at(1), c -> c.function("Red", 0, f -> { })).channel("Dimmer", "B", at(), c -> c.function("Dimmer", 0, f -> { })))))
+        assertThat(rules(fixture(m -> m.channel("ColorAdd_R", "B", at(1), c -> c.function("Red", 0, f -> { }))))).containsExactly("no-dimmer");
+        assertThat(rules(fixture(m -> m.channel("ColorAdd_R", "B", at(1), c -> c.function("Red", 0, f -> { })).channel("Dimmer", "B", at(), c -> c.function("Dimmer", 0, f -> { })))))
                 .doesNotContain("no-dimmer");
     }
 
@@ -129,7 +129,7 @@ class MoreChecksTest {
 
     @Test
     void whatIsBeyondReadingIsCounted() {
-        var many = lamp(m -> m.channel("Control1", "B", at(1), c -> {
+        var many = fixture(m -> m.channel("Control1", "B", at(1), c -> {
             for (int i = 0; i < 250; i++) {
                 c.function("F" + i, "Unheard", 0, f -> { });
             }
@@ -147,7 +147,7 @@ class MoreChecksTest {
 
         assertThat(findings).anySatisfy(each -> {
             assertThat(each.rule()).isEqualTo("bad-value");
-            assertThat(each.says()).isEqualTo("'one' was found for Offset where a whole number is expected; it is kept as it is.");
+            assertThat(each.says()).isEqualTo("'one' was found for Offset where a whole number is expected; it stays unchanged.");
             assertThat(each.place().words()).contains("DMXMode 'A'");
         });
     }

@@ -216,7 +216,7 @@ class MixingTest {
         }
 
         @Test
-        void stayOutForTheLampsOwnWhite() {
+        void stayOutForTheFixturesOwnWhite() {
             var mix = Subtractive.solve(D65, CMY, Chromaticity.WHITE);
 
             assertThat(mix.levels()).allSatisfy(level -> assertThat(level).isLessThan(0.001));

@@ -45,11 +45,11 @@ class SpectrumTest {
 
         /** Illuminant A is a black body by its own formula, with the second radiation constant of its day. */
         @Test
-        void ofTheStandardLampAreSeenWhereCiePutsIt() {
-            var lamp = IntStream.rangeClosed(0, 80).mapToObj(i -> 380.0 + 5 * i)
+        void ofTheStandardFixtureAreSeenWhereCiePutsIt() {
+            var fixture = IntStream.rangeClosed(0, 80).mapToObj(i -> 380.0 + 5 * i)
                     .map(wave -> new Measurement.Point(wave, Math.pow(560 / wave, 5) * Math.expm1(1.435e7 / (2848 * 560)) / Math.expm1(1.435e7 / (2848 * wave)), Source.NONE)).toList();
 
-            isAt(Spectrum.measured(lamp).seen(), 0.44758, 0.40745, 0.0001);
+            isAt(Spectrum.measured(fixture).seen(), 0.44758, 0.40745, 0.0001);
         }
 
         /** A line of the width of 2 nm at 532 nm lies at (0.1702, 0.7965). */

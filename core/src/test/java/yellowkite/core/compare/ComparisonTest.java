@@ -27,7 +27,7 @@ import yellowkite.core.profile.ColorSpace;
 import yellowkite.core.profile.ColorCie;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.Documents;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.compare.Difference.Kind;
 import yellowkite.core.edit.AddChannels;
 import yellowkite.core.edit.AddFunction;
@@ -71,7 +71,7 @@ import yellowkite.core.profile.NamedRange;
 import yellowkite.core.profile.PhysicalUnit;
 
 class ComparisonTest {
-    private static final FixtureType SPOT = Lamps.spot();
+    private static final FixtureType SPOT = Fixtures.spot();
 
     private static FixtureType after(FixtureType type, Edit edit) {
         return switch (edit.applyTo(type)) {
@@ -85,7 +85,7 @@ class ComparisonTest {
     }
 
     private static int channel(String attribute) {
-        return Lamps.channel(SPOT, attribute).id();
+        return Fixtures.channel(SPOT, attribute).id();
     }
 
     private static ChannelFunction function(String name) {
@@ -112,10 +112,10 @@ class ComparisonTest {
                 Arguments.of(new RenameFunction(function("Shake").id(), "Wobble"), Kind.FUNCTION_RENAMED, Rank.COSMETIC),
                 Arguments.of(new RemoveFunction(function("Shake").id()), Kind.FUNCTION_REMOVED, Rank.BREAKS),
                 Arguments.of(new AddFunction(channel("Pan"), "Also", "Pan", 60_000), Kind.FUNCTION_ADDED, Rank.SHIFTS), // the end, 65535, is Pan still, at 1 instead of 270 degrees
-                Arguments.of(new SetFunctionPhysical(function("Shake").id(), 1, 9), Kind.PHYSICAL, Rank.SHIFTS),
+                Arguments.of(new SetFunctionPhysical(function("Shake").id(), 1.0, 9.0), Kind.PHYSICAL, Rank.SHIFTS),
                 Arguments.of(new InvertFunction(function("Shake").id()), Kind.INVERTED, Rank.BREAKS),
-                Arguments.of(new SetBounds(function("Shake").id(), 2.0, null), Kind.BOUNDS, Rank.SHIFTS),
-                Arguments.of(new SetFade(function("Shake").id(), 2, 0), Kind.FADE, Rank.SHIFTS),
+                Arguments.of(SetBounds.both(function("Shake").id(), 2.0, null), Kind.BOUNDS, Rank.SHIFTS),
+                Arguments.of(new SetFade(function("Shake").id(), 2.0, 0.0), Kind.FADE, Rank.SHIFTS),
                 Arguments.of(new SetModeMaster(function("Shake").id(), channel("StrobeMode"), 0, 9), Kind.CONDITION, Rank.BREAKS),
                 Arguments.of(new MoveRangeStart(range("Dots").id(), 22), Kind.RANGE_MOVED, Rank.SHIFTS), // 20 to 39: its middle, 29, stays
                 Arguments.of(new MoveRangeStart(range("Dots").id(), 35), Kind.RANGE_MOVED, Rank.BREAKS),
@@ -198,7 +198,7 @@ class ComparisonTest {
     /** A strobe that only counts while another channel says so: in that situation its value means something else. */
     @Test
     void situationsOfOtherChannelsAreLookedAt() {
-        var after = after(SPOT, new SetFunctionPhysical(function("Strobe").id(), 11, 1));
+        var after = after(SPOT, new SetFunctionPhysical(function("Strobe").id(), 11.0, 1.0));
 
         assertThat(compare(SPOT, after).worst(Rank.COSMETIC)).isEqualTo(Rank.BREAKS);
     }
@@ -250,7 +250,7 @@ class ComparisonTest {
     }
 
     @Test
-    void twoLampsOfOneChartUnderOtherNamesHaveTheSameModes() {
+    void twoFixturesOfOneChartUnderOtherNamesHaveTheSameModes() {
         var other = SPOT.with(f -> {
             f.name = "Twin";
             f.fixtureTypeId = "Another";
@@ -318,8 +318,8 @@ class ComparisonTest {
             case 2 -> new SetHighlight(channel.id(), random.nextBoolean() ? null : (long) random.nextInt(256));
             case 3 -> new SetReaction(List.of(channel.id()), LogicalChannel.Snap.values()[random.nextInt(4)], null, 1.0 * random.nextInt(3), null);
             case 4 -> new RenameFunction(function.id(), named.apply("F"));
-            case 5 -> new SetFunctionPhysical(function.id(), random.nextInt(9), random.nextInt(9));
-            case 6 -> new SetBounds(function.id(), -1.0 - random.nextInt(3), null);
+            case 5 -> new SetFunctionPhysical(function.id(), 1.0 * random.nextInt(9), 1.0 * random.nextInt(9));
+            case 6 -> SetBounds.both(function.id(), -1.0 - random.nextInt(3), null);
             case 7 -> new MoveRangeStart(range.id(), random.nextInt(256));
             case 8 -> new SetRangeSlot(range.id(), random.nextInt(4));
             case 9 -> new SetRangePhysical(range.id(), 1.0 * random.nextInt(5), 2.0);

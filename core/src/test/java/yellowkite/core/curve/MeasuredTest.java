@@ -28,11 +28,11 @@ class MeasuredTest {
         for (int level = 0; level <= 100; level += 5) {
             square.append(level).append(';').append(level * level).append('\n');
         }
-        var lamp = curve(square.toString(), false);
+        var fixture = curve(square.toString(), false);
         var correction = curve(square.toString(), true);
 
         for (double wanted = 0.05; wanted < 1; wanted += 0.05) {
-            assertThat(lamp.at(correction.at(wanted))).isCloseTo(wanted, within(0.005));
+            assertThat(fixture.at(correction.at(wanted))).isCloseTo(wanted, within(0.005));
         }
     }
 

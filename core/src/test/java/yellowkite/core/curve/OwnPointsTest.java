@@ -63,6 +63,6 @@ class OwnPointsTest {
         assertThatThrownBy(() -> OwnPoints.pieces(many, Run.SMOOTH)).hasMessage("A curve has 2 to 256 points; there are 257.");
         assertThatThrownBy(() -> OwnPoints.pieces(List.of(new Knot(0, 0), new Knot(0.5, 1.01)), Run.SMOOTH)).hasMessageStartingWith("Points lie from 0 to 100 %");
         assertThatThrownBy(() -> OwnPoints.pieces(List.of(new Knot(0, 0), new Knot(Double.NaN, 1)), Run.SMOOTH)).hasMessageStartingWith("Points lie from 0 to 100 %");
-        assertThatThrownBy(() -> OwnPoints.pieces(List.of(new Knot(0.25, 0), new Knot(0.25, 1)), Run.STEPS)).hasMessage("Two points stand at 25.0 %; move one, or take it out.");
+        assertThatThrownBy(() -> OwnPoints.pieces(List.of(new Knot(0.25, 0), new Knot(0.25, 1)), Run.STEPS)).hasMessage("Two points stand at 25.0 %; move one, or delete it.");
     }
 }

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.profile.Geometry;
@@ -45,9 +45,9 @@ class AddressMapTest {
 
     @Test
     void nestedReferencesAddUp() {
-        var type = Lamps.nestedCells();
+        var type = Fixtures.nestedCells();
 
-        var map = AddressMap.of(type, Lamps.mode(type));
+        var map = AddressMap.of(type, Fixtures.mode(type));
 
         // outer + inner - 1 + offset - 1: left bar at 2, cells at 1 and 4; right bar at 8
         assertThat(map.channels()).extracting(PlacedChannel::name, PlacedChannel::addresses).containsExactly(

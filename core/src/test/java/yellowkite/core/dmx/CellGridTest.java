@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.edit.MakeCells;
 
 class CellGridTest {
@@ -21,8 +21,8 @@ class CellGridTest {
 
     @Test
     void cellsWhosePositionsSayNothingStandInARow() {
-        var type = Lamps.nestedCells();
+        var type = Fixtures.nestedCells();
 
-        assertThat(said(CellGrid.of(type, Lamps.mode(type), "Cell", 4))).isEqualTo("[0/0, 1/0, 2/0, 3/0]");
+        assertThat(said(CellGrid.of(type, Fixtures.mode(type), "Cell", 4))).isEqualTo("[0/0, 1/0, 2/0, 3/0]");
     }
 }

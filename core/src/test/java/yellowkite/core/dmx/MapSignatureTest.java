@@ -5,19 +5,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 
 class MapSignatureTest {
-    private final FixtureType spot = Lamps.spot();
+    private final FixtureType spot = Fixtures.spot();
 
     private static String of(FixtureType type) {
-        return CompiledMode.of(type, Lamps.mode(type)).signature();
+        return CompiledMode.of(type, Fixtures.mode(type)).signature();
     }
 
     private FixtureType with(String attribute, UnaryOperator<Channel> change) {
-        return spot.mapChannel(Lamps.channel(spot, attribute).id(), change);
+        return spot.mapChannel(Fixtures.channel(spot, attribute).id(), change);
     }
 
     @Test
@@ -39,8 +39,8 @@ class MapSignatureTest {
 
     @Test
     void holdsEveryCell() {
-        var cells = Lamps.nestedCells();
+        var cells = Fixtures.nestedCells();
 
-        assertThat(of(cells).lines().count()).isGreaterThan(Lamps.mode(cells).channels().size());
+        assertThat(of(cells).lines().count()).isGreaterThan(Fixtures.mode(cells).channels().size());
     }
 }

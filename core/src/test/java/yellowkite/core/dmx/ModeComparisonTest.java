@@ -4,15 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 
 class ModeComparisonTest {
     private final ModeComparison both = ModeComparison.of(List.of(
-            new ModeComparison.Candidate(Lamps.spot(), Lamps.mode(Lamps.spot())),
-            new ModeComparison.Candidate(Lamps.nestedCells(), Lamps.mode(Lamps.nestedCells()))), 103);
+            new ModeComparison.Candidate(Fixtures.spot(), Fixtures.mode(Fixtures.spot())),
+            new ModeComparison.Candidate(Fixtures.nestedCells(), Fixtures.mode(Fixtures.nestedCells()))), 103);
 
     @Test
-    void countsWhatLampsCostWithoutCrossingAUniverse() {
+    void countsWhatFixturesCostWithoutCrossingAUniverse() {
         // 5 addresses: 102 to a universe, the 103rd begins another
         assertThat(both.costs().getFirst()).isEqualTo(new ModeComparison.Cost(5, 4, 515, 102, 2));
         assertThat(both.costs().getLast().footprint()).isEqualTo(13);

@@ -8,15 +8,15 @@ import static yellowkite.core.build.ProfileBuilder.part;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry.Kind;
 
 class ResolverTest {
-    private final FixtureType spot = Lamps.spot();
-    private final Resolver resolver = Resolver.of(spot, Lamps.mode(spot));
+    private final FixtureType spot = Fixtures.spot();
+    private final Resolver resolver = Resolver.of(spot, Fixtures.mode(spot));
 
     /** The channels of the spot in order: pan, gobo, shutter, strobe mode. */
     private Meaning resolved(int channel, long... raws) {
@@ -62,7 +62,7 @@ class ResolverTest {
 
     @Test
     void functionsOfDifferentSituationsDoNotEndEachOther() {
-        var spans = Spans.of(Lamps.channel(spot, "Shutter1"));
+        var spans = Spans.of(Fixtures.channel(spot, "Shutter1"));
 
         assertThat(spans).extracting(span -> span.name() + " " + span.from() + ".." + span.to())
                 .containsExactly("Closed 0..63", "Open 64..255", "Strobe 64..255");
@@ -96,11 +96,11 @@ class ResolverTest {
 
     @Test
     void physicalStaysWithinMinAndMax() {
-        var clamped = spot.mapChannel(Lamps.channel(spot, "Pan").id(), c -> c.mapFunctions(each -> each.with(f -> {
+        var clamped = spot.mapChannel(Fixtures.channel(spot, "Pan").id(), c -> c.mapFunctions(each -> each.with(f -> {
             f.min = -90.0;
             f.max = 180.0;
         })));
-        var limited = Resolver.of(clamped, Lamps.mode(clamped));
+        var limited = Resolver.of(clamped, Fixtures.mode(clamped));
 
         assertThat(limited.resolve(new long[] {0, 0, 0, 0}).getFirst().physical()).isEqualTo(-90);
         assertThat(limited.resolve(new long[] {65535, 0, 0, 0}).getFirst().physical()).isEqualTo(180);
@@ -108,19 +108,19 @@ class ResolverTest {
 
     @Test
     void reversedEndsMeanInverted() {
-        var inverted = spot.mapChannel(Lamps.channel(spot, "Pan").id(), c -> c.mapFunctions(each -> each.with(f -> {
+        var inverted = spot.mapChannel(Fixtures.channel(spot, "Pan").id(), c -> c.mapFunctions(each -> each.with(f -> {
             f.physicalFrom = 270;
             f.physicalTo = -270;
         })));
 
-        assertThat(Resolver.of(inverted, Lamps.mode(inverted)).resolve(new long[] {0, 0, 0, 0}).getFirst().physical()).isEqualTo(270);
+        assertThat(Resolver.of(inverted, Fixtures.mode(inverted)).resolve(new long[] {0, 0, 0, 0}).getFirst().physical()).isEqualTo(270);
     }
 
     @Test
     void bundlesCellsOnceWithTheirCount() {
-        var cells = Lamps.nestedCells();
+        var cells = Fixtures.nestedCells();
 
-        assertThat(Tail.of(cells, Lamps.mode(cells))).extracting(bundle -> bundle.times() + "x" + bundle.pennants().size() + " " + bundle.pennants().getFirst().featureGroup())
+        assertThat(Tail.of(cells, Fixtures.mode(cells))).extracting(bundle -> bundle.times() + "x" + bundle.pennants().size() + " " + bundle.pennants().getFirst().featureGroup())
                 .containsExactly("1x1 Dimmer", "4x1 Color");
     }
 }

@@ -18,8 +18,8 @@ class ValueTextTest {
         "0xFF,     2, VALUE,   255",
         "80h,      1, VALUE,   128",
         "80,       1, HEX,     128",
-        "128/0,    2, VALUE,   32768",
-        "128/1,    3, VALUE,   8388864", // 128 * 65536 + 1 * 256
+        "128:0,    2, VALUE,   32768",
+        "128:1,    3, VALUE,   8388864", // 128 * 65536 + 1 * 256
         "127,      2, BYTES,   32512",
     })
     void readsWhatIsTyped(String text, int bytes, Form form, long raw) {
@@ -30,8 +30,8 @@ class ValueTextTest {
     @CsvSource({
         "256,   1, VALUE,   Values of this channel lie from 0 to 255; 256 is outside.",
         "101 %, 1, VALUE,   A percentage lies from 0 to 100.",
-        "1/2,   1, VALUE,   This channel has one byte; 2 were given.",
-        "1/300, 2, VALUE,   A byte lies from 0 to 255; 300 is outside.",
+        "1:2,   1, VALUE,   This channel has one byte; 2 were given.",
+        "1:300, 2, VALUE,   A byte lies from 0 to 255; 300 is outside.",
     })
     void saysWhyItIsNone(String text, int bytes, Form form, String reason) {
         assertThat(ValueText.read(text, bytes, form).reason()).isEqualTo(reason);
@@ -40,6 +40,6 @@ class ValueTextTest {
     @ParameterizedTest
     @CsvSource({"-1", "open", "1e3", "''", "0x", "%", "99999999999"})
     void whatIsNoValueIsToldWhatWouldBe(String text) {
-        assertThat(ValueText.read(text, 2, Form.VALUE).reason()).startsWith("Type a value from 0 to 65535, bytes such as 128/0");
+        assertThat(ValueText.read(text, 2, Form.VALUE).reason()).startsWith("Type a value from 0 to 65535, bytes such as 128:0");
     }
 }

@@ -11,7 +11,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.profile.DmxProfile;
 import yellowkite.core.profile.FixtureType;
@@ -20,10 +20,10 @@ import yellowkite.core.profile.PhysicalDescriptions;
 import yellowkite.core.xml.Source;
 
 class WantedTest {
-    private final FixtureType spot = Lamps.spot();
+    private final FixtureType spot = Fixtures.spot();
 
     private static Wanted.Result.Found found(FixtureType type, Map<String, Double> wanted) {
-        return switch (Wanted.find(Probe.atStart(CompiledMode.of(type, Lamps.mode(type))), wanted)) {
+        return switch (Wanted.find(Probe.atStart(CompiledMode.of(type, Fixtures.mode(type))), wanted)) {
             case Wanted.Result.Found found -> found;
             case Wanted.Result.OutOfReach out -> throw new AssertionError(out.reason());
         };
@@ -51,7 +51,7 @@ class WantedTest {
 
     @Test
     void leadsAMasterAwayFromARivalThatWouldWin() {
-        var always = spot.mapChannel(Lamps.channel(spot, "StrobeMode").id(), c -> c.mapFunctions(f -> f.with(x -> x.defaultValue = new yellowkite.core.profile.DmxValue(200, 1))));
+        var always = spot.mapChannel(Fixtures.channel(spot, "StrobeMode").id(), c -> c.mapFunctions(f -> f.with(x -> x.defaultValue = new yellowkite.core.profile.DmxValue(200, 1))));
 
         // 1 is reached by Open (64..255), where the strobe counts while its master is at 128..255
         assertThat(found(always, Map.of("Shutter1", 1.0)).dmx()).isEqualTo(Map.of(1, Map.of(4, 64, 5, 127)));
@@ -65,16 +65,16 @@ class WantedTest {
 
     @Test
     void saysWhatCanBeReached() {
-        assertThat(Wanted.find(Probe.atStart(CompiledMode.of(spot, Lamps.mode(spot))), Map.of("Pan", 271.0))).isEqualTo(new Wanted.Result.OutOfReach(
+        assertThat(Wanted.find(Probe.atStart(CompiledMode.of(spot, Fixtures.mode(spot))), Map.of("Pan", 271.0))).isEqualTo(new Wanted.Result.OutOfReach(
                 "'Yoke_Pan' reaches Pan from -270.0 to 270.0; 271.0 is out of reach."));
-        assertThat(Wanted.find(Probe.atStart(CompiledMode.of(spot, Lamps.mode(spot))), Map.of("Zoom", 1.0))).isEqualTo(new Wanted.Result.OutOfReach(
+        assertThat(Wanted.find(Probe.atStart(CompiledMode.of(spot, Fixtures.mode(spot))), Map.of("Zoom", 1.0))).isEqualTo(new Wanted.Result.OutOfReach(
                 "No channel of mode 'Main' carries the attribute 'Zoom'."));
     }
 
     @Test
     void goesBackThroughACurve() {
         var squared = spot.with(f -> f.physicalDescriptions = PhysicalDescriptions.EMPTY.withDmxProfiles(List.of(new DmxProfile("Square", List.of(new DmxProfile.Point(0, 0, 0, 1, 0, Source.NONE)), Source.NONE))))
-                .mapChannel(Lamps.channel(spot, "Pan").id(), c -> c.mapFunctions(f -> f.with(x -> {
+                .mapChannel(Fixtures.channel(spot, "Pan").id(), c -> c.mapFunctions(f -> f.with(x -> {
                     x.dmxProfile = "Square";
                     x.physicalFrom = 0;
                     x.physicalTo = 100;
@@ -92,7 +92,7 @@ class WantedTest {
             double asked = -270 + 540 * random.nextDouble();
             var bytes = found(spot, Map.of("Pan", asked)).dmx().get(1);
             long raw = bytes.get(1) << 8 | bytes.get(2);
-            var got = Resolver.of(spot, Lamps.mode(spot)).resolve(new long[] {raw, 0, 0, 0}).getFirst().physical();
+            var got = Resolver.of(spot, Fixtures.mode(spot)).resolve(new long[] {raw, 0, 0, 0}).getFirst().physical();
 
             assertThat(got).as("seed %d, asked %s", seed, asked).isCloseTo(asked, within(540.0 / 65535));
         }

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 import yellowkite.core.xml.Source;
 import yellowkite.core.profile.Macro;
 import yellowkite.core.dmx.LightPlaces;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.check.Checks;
 import yellowkite.core.check.Finding;
@@ -78,12 +78,12 @@ class AuthoringTest {
 
     @Test
     void aCopyHasAnIdentityOfItsOwnAndPerhapsOneModeOnly() {
-        var copy = applied(Lamps.spot(), new BecomeCopy("Osier", "Reed", "NEW", null));
+        var copy = applied(Fixtures.spot(), new BecomeCopy("Osier", "Reed", "NEW", null));
 
         assertThat(copy.fixtureTypeId()).isEqualTo("NEW");
         assertThat(copy.manufacturer() + " " + copy.name()).isEqualTo("Osier Reed");
-        assertThat(copy.modes()).isEqualTo(Lamps.spot().modes());
-        assertThat(refusal(Lamps.spot(), new BecomeCopy("Osier", "Reed", "NEW", -1))).startsWith("mode: That mode is not in this profile");
+        assertThat(copy.modes()).isEqualTo(Fixtures.spot().modes());
+        assertThat(refusal(Fixtures.spot(), new BecomeCopy("Osier", "Reed", "NEW", -1))).startsWith("mode: That mode is not in this profile");
     }
 
     @Test
@@ -151,7 +151,7 @@ class AuthoringTest {
 
         assertThat(map(applied(type, new RemoveChannels(List.of(id(type, "Zoom")), false)))).isEqualTo("[Pan[1, 2], Dimmer[5]]");
         assertThat(map(applied(type, new RemoveChannels(List.of(id(type, "Zoom")), true)))).isEqualTo("[Pan[1, 2], Dimmer[3]]");
-        assertThat(refusal(Lamps.spot(), new RemoveChannels(List.of(id(Lamps.spot(), "StrobeMode")), true))).contains("'Strobe' of 'Yoke_Shutter1' waits for");
+        assertThat(refusal(Fixtures.spot(), new RemoveChannels(List.of(id(Fixtures.spot(), "StrobeMode")), true))).contains("'Strobe' of 'Yoke_Shutter1' waits for");
     }
 
     @Test
@@ -190,24 +190,24 @@ class AuthoringTest {
         int function = mode(type).channels().getFirst().functions().findFirst().orElseThrow().id();
 
         // 256 values into 7 parts: floor(i 256 / 7) = 0, 36, 73, 109, 146, 182, 219
-        var seven = applied(type, new DivideFunction(function, null, 7, 0, "Gobo #", 1, 0, null, null));
+        var seven = applied(type, new DivideFunction(function, null, 7, 0, "Gobo {number}", 1, 0, null, null));
         assertThat(ranges(seven)).extracting(range -> range.dmxFrom().raw()).containsExactly(0L, 36L, 73L, 109L, 146L, 182L, 219L);
         assertThat(ranges(seven)).extracting(NamedRange::name).startsWith("Gobo 1", "Gobo 2").endsWith("Gobo 7");
 
         // the second part, 36 to 72, into parts of 10: the last one has 7
-        var again = applied(seven, new DivideFunction(function, ranges(seven).get(1).id(), 0, 10, "Shake #", 0, 0, null, null));
+        var again = applied(seven, new DivideFunction(function, ranges(seven).get(1).id(), 0, 10, "Shake {number}", 0, 0, null, null));
         assertThat(ranges(again)).extracting(range -> range.name() + "@" + range.dmxFrom().raw()).startsWith("Gobo 1@0", "Shake 0@36", "Shake 1@46", "Shake 2@56", "Shake 3@66", "Gobo 3@73");
 
-        assertThat(refusal(type, new DivideFunction(function, null, 257, 0, "#", 1, 0, null, null))).contains("there are 256 values: 1 to 256 parts are possible, not 257");
-        assertThat(refusal(type, new DivideFunction(function, null, 0, 0, "#", 1, 0, null, null))).contains("into how many parts");
-        assertThat(refusal(type, new DivideFunction(function, null, 2, 0, "#", 1, 1, null, null))).contains("works on no wheel with slots");
+        assertThat(refusal(type, new DivideFunction(function, null, 257, 0, "{number}", 1, 0, null, null))).contains("there are 256 values: 1 to 256 parts are possible, not 257");
+        assertThat(refusal(type, new DivideFunction(function, null, 0, 0, "{number}", 1, 0, null, null))).contains("into how many parts");
+        assertThat(refusal(type, new DivideFunction(function, null, 2, 0, "{number}", 1, 1, null, null))).contains("works on no wheel with slots");
     }
 
     @Test
     void aDivisionCountsTheSlotsOfItsWheel() {
-        var spot = Lamps.spot();
-        var after = applied(spot, new DivideFunction(Lamps.function(spot, "Still").id(), null, 4, 0, "G#", 1, 2, null, null));
-        assertThat(Lamps.function(after, "Still").ranges()).extracting(NamedRange::slot).as("a wheel of three").containsExactly(2, 3, 1, 2);
+        var spot = Fixtures.spot();
+        var after = applied(spot, new DivideFunction(Fixtures.function(spot, "Still").id(), null, 4, 0, "G{number}", 1, 2, null, null));
+        assertThat(Fixtures.function(after, "Still").ranges()).extracting(NamedRange::slot).as("a wheel of three").containsExactly(2, 3, 1, 2);
     }
 
     private static List<NamedRange> ranges(FixtureType type) {
@@ -227,13 +227,13 @@ class AuthoringTest {
 
     @Test
     void functionsWaitForChannelsThatMayWaitForThem() {
-        var spot = Lamps.spot();
-        int rhythm = Lamps.function(spot, "Rhythm").id();
-        int shutter = Lamps.channel(spot, "Shutter1").id();
+        var spot = Fixtures.spot();
+        int rhythm = Fixtures.function(spot, "Rhythm").id();
+        int shutter = Fixtures.channel(spot, "Shutter1").id();
 
-        var after = applied(spot, new SetModeMaster(Lamps.function(spot, "Pan").id(), shutter, 64, 255));
-        assertThat(Lamps.function(after, "Pan").modeMaster()).isEqualTo("Yoke_Shutter1");
-        assertThat(applied(after, new SetModeMaster(Lamps.function(spot, "Pan").id(), null, 0, 0))).isEqualTo(spot);
+        var after = applied(spot, new SetModeMaster(Fixtures.function(spot, "Pan").id(), shutter, 64, 255));
+        assertThat(Fixtures.function(after, "Pan").modeMaster()).isEqualTo("Yoke_Shutter1");
+        assertThat(applied(after, new SetModeMaster(Fixtures.function(spot, "Pan").id(), null, 0, 0))).isEqualTo(spot);
 
         // the strobe waits for the rhythm already: each looks at the other's value alone, so both count at some values
         var mutual = applied(spot, new SetModeMaster(rhythm, shutter, 0, 10));
@@ -246,7 +246,7 @@ class AuthoringTest {
     void functionsAreLaidOntoAnotherChannelInItsWidth() {
         var type = with(empty, new NewChannel("Gobo1", "Gobo", 1, null, null, null), new NewChannel("Gobo2", "Second", 2, null, null, null));
         int function = mode(type).channels().getFirst().functions().findFirst().orElseThrow().id();
-        type = applied(type, new DivideFunction(function, null, 4, 0, "G#", 1, 0, null, null));
+        type = applied(type, new DivideFunction(function, null, 4, 0, "G{number}", 1, 0, null, null));
 
         var after = applied(type, new LayStencil(id(type, "Gobo2"), Stencil.of(mode(type).channels().getFirst())));
 
@@ -260,7 +260,7 @@ class AuthoringTest {
         var one = with(empty, channel("Zoom", 1));
         var two = applied(one, new DuplicateMode(mode(one).id(), "Small"));
         int zoom = mode(two).channels().getFirst().functions().findFirst().orElseThrow().id();
-        var corrected = applied(two, new SetFunctionPhysical(zoom, 8, 42));
+        var corrected = applied(two, new SetFunctionPhysical(zoom, 8.0, 42.0));
 
         var twins = BringFunction.twins(corrected, zoom);
         assertThat(twins).singleElement().satisfies(twin -> assertThat(twin.differs()).isTrue());
@@ -365,40 +365,40 @@ class AuthoringTest {
     /** A function that is cut from a conditional one counts when that one does, stands behind it, and the channel starts where it did. */
     @Test
     void aNewFunctionTakesOverTheConditionAndLeavesTheStart() {
-        var spot = Lamps.spot();
-        var shutter = Lamps.channel(spot, "Shutter1");
-        var only = applied(applied(spot, new RemoveFunction(Lamps.function(spot, "Closed").id())), new RemoveFunction(Lamps.function(spot, "Open").id()));
-        long before = Lamps.channel(only, "Shutter1").start();
+        var spot = Fixtures.spot();
+        var shutter = Fixtures.channel(spot, "Shutter1");
+        var only = applied(applied(spot, new RemoveFunction(Fixtures.function(spot, "Closed").id())), new RemoveFunction(Fixtures.function(spot, "Open").id()));
+        long before = Fixtures.channel(only, "Shutter1").start();
 
         var after = applied(only, new AddFunction(shutter.id(), "Pulse", "Shutter1Strobe", 200));
 
-        var pulse = Lamps.function(after, "Pulse");
+        var pulse = Fixtures.function(after, "Pulse");
         assertThat(pulse.modeMaster()).isEqualTo("Base_StrobeMode");
         assertThat(pulse.modeFrom().raw()).isEqualTo(128);
-        assertThat(Lamps.channel(after, "Shutter1").functions().map(each -> each.name())).containsExactly("Strobe", "Pulse");
-        assertThat(Lamps.channel(after, "Shutter1").start()).isEqualTo(before);
+        assertThat(Fixtures.channel(after, "Shutter1").functions().map(each -> each.name())).containsExactly("Strobe", "Pulse");
+        assertThat(Fixtures.channel(after, "Shutter1").start()).isEqualTo(before);
     }
 
     @Test
     void aFunctionInFrontOfAllOthersDoesNotMoveTheStart() {
-        var spot = applied(Lamps.spot(), new MoveFunctionStart(Lamps.function(Lamps.spot(), "Still").id(), 10));
-        long before = Lamps.channel(spot, "Gobo1").start();
+        var spot = applied(Fixtures.spot(), new MoveFunctionStart(Fixtures.function(Fixtures.spot(), "Still").id(), 10));
+        long before = Fixtures.channel(spot, "Gobo1").start();
 
-        var after = applied(spot, new AddFunction(Lamps.channel(spot, "Gobo1").id(), "Rest", "NoFeature", 0));
+        var after = applied(spot, new AddFunction(Fixtures.channel(spot, "Gobo1").id(), "Rest", "NoFeature", 0));
 
-        assertThat(Lamps.channel(after, "Gobo1").functions().map(each -> each.name())).first().isEqualTo("Rest");
-        assertThat(Lamps.channel(after, "Gobo1").start()).isEqualTo(before);
+        assertThat(Fixtures.channel(after, "Gobo1").functions().map(each -> each.name())).first().isEqualTo("Rest");
+        assertThat(Fixtures.channel(after, "Gobo1").start()).isEqualTo(before);
     }
 
     /** A cell of one byte, the next one right behind it: a fine byte has no room there. */
     @Test
     void aWiderChannelOfACellMakesItsRoomOrIsRefused() {
-        var cells = Lamps.nestedCells();
-        var dimmer = Lamps.channel(cells, "Dimmer");
-        var red = Lamps.channel(cells, "ColorAdd_R"); // on 1 and 3 of three addresses
+        var cells = Fixtures.nestedCells();
+        var dimmer = Fixtures.channel(cells, "Dimmer");
+        var red = Fixtures.channel(cells, "ColorAdd_R"); // on 1 and 3 of three addresses
 
-        assertThat(Lamps.channel(applied(cells, new ChangeWidth(dimmer.id(), 2)), "Dimmer").offsets()).containsExactly(1, 3);
-        assertThat(Lamps.channel(applied(cells, new ChangeWidth(red.id(), 3)), "ColorAdd_R").offsets()).hasSize(3);
+        assertThat(Fixtures.channel(applied(cells, new ChangeWidth(dimmer.id(), 2)), "Dimmer").offsets()).containsExactly(1, 3);
+        assertThat(Fixtures.channel(applied(cells, new ChangeWidth(red.id(), 3)), "ColorAdd_R").offsets()).hasSize(3);
         assertThat(Checks.of(applied(cells, new ChangeWidth(red.id(), 3)))).extracting(Finding::rule).doesNotContain("address-overlap");
     }
 
@@ -411,7 +411,7 @@ class AuthoringTest {
     @Test
     void removedChannelsLeaveNoDanglingLinks() {
         var type = applied(with(empty, channel("ColorAdd_R", 1)), new AddVirtualDimmer(mode(empty).id()));
-        var red = Lamps.channel(type, "ColorAdd_R");
+        var red = Fixtures.channel(type, "ColorAdd_R");
         var withMacro = type.mapModes(each -> each.withMacros(List.of(new Macro("Blink", "", List.of(new Macro.Step(1, List.of(new Macro.Value(new DmxValue(255, 1), red.name(), Source.NONE)), Source.NONE)), Source.NONE))));
         var edit = new RemoveChannels(List.of(red.id()), true);
 
@@ -468,7 +468,7 @@ class AuthoringTest {
             case 0, 1, 2 -> new AddChannels(mode.id(), List.of(channel(attributes.get(random.nextInt(attributes.size())), random.nextInt(5))), random.nextBoolean() ? null : 1 + random.nextInt(8));
             case 3 -> new RemoveChannels(List.of(channel), random.nextBoolean());
             case 4 -> new MoveChannel(channel, random.nextInt(20));
-            case 5 -> new DivideFunction(function, null, random.nextInt(9), 0, "Part #", 1, 0, null, null);
+            case 5 -> new DivideFunction(function, null, random.nextInt(9), 0, "Part {number}", 1, 0, null, null);
             case 6 -> new DuplicateMode(mode.id(), "Mode " + random.nextInt(6));
             case 7 -> new ChangeWidth(channel, 1 + random.nextInt(4));
             case 8 -> new AddVirtualDimmer(mode.id());

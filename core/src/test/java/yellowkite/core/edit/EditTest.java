@@ -1,15 +1,15 @@
 package yellowkite.core.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static yellowkite.core.Lamps.channel;
-import static yellowkite.core.Lamps.function;
-import static yellowkite.core.Lamps.mode;
-import static yellowkite.core.Lamps.range;
+import static yellowkite.core.Fixtures.channel;
+import static yellowkite.core.Fixtures.function;
+import static yellowkite.core.Fixtures.mode;
+import static yellowkite.core.Fixtures.range;
 
 import java.util.List;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
@@ -17,7 +17,7 @@ import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.NamedRange;
 
 class EditTest {
-    private final FixtureType spot = Lamps.spot();
+    private final FixtureType spot = Fixtures.spot();
 
     private FixtureType applied(Edit edit) {
         return applied(spot, edit);
@@ -136,8 +136,19 @@ class EditTest {
             int dots = range(spot, "Dots").id();
 
             assertThat(range(applied(new SetRangePhysical(dots, 2.0, 1.0)), "Dots").physicalFrom()).isEqualTo(2);
-            assertThat(refusal(new SetRangePhysical(dots, 2.0, null))).startsWith("to: ");
             assertThat(refusal(new SetRangePhysical(dots, Double.NaN, 1.0))).isEqualTo("from: A physical end is a finite number.");
+        }
+
+        @Test
+        void twoEndsTypedOneAfterTheOtherBothStand() {
+            int dots = range(spot, "Dots").id();
+            var first = applied(new SetRangePhysical(dots, 2.0, null));
+            var both = range(((Edit.Outcome.Applied) new SetRangePhysical(dots, null, 5.0).applyTo(first)).after(), "Dots");
+
+            assertThat(List.of(both.physicalFrom(), both.physicalTo())).containsExactly(2.0, 5.0);
+            int pan = function(spot, "Pan").id();
+            var turned = ((Edit.Outcome.Applied) new SetFunctionPhysical(pan, null, 90.0).applyTo(applied(new SetFunctionPhysical(pan, -90.0, null)))).after();
+            assertThat(List.of(function(turned, "Pan").physicalFrom(), function(turned, "Pan").physicalTo())).containsExactly(-90.0, 90.0);
         }
 
         @Test
@@ -180,7 +191,7 @@ class EditTest {
 
         @Test
         void swapPhysicalEnds() {
-            var after = function(applied(new SetFunctionPhysical(function(spot, "Pan").id(), 270, -270)), "Pan");
+            var after = function(applied(new SetFunctionPhysical(function(spot, "Pan").id(), 270.0, -270.0)), "Pan");
 
             assertThat(after.physicalFrom()).isEqualTo(270);
             assertThat(after.physicalTo()).isEqualTo(-270);

@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.gdtf.GdtfDescription;
 
 class HistoryTest {
-    private final History history = History.of(Lamps.spot());
+    private final History history = History.of(Fixtures.spot());
 
     private static History changed(History before, Edit edit) {
         return switch (before.apply(edit)) {
@@ -100,7 +100,7 @@ class HistoryTest {
             case 6 -> new SetStartValue(id, value);
             case 7 -> new ChangeWidth(id, 1 + random.nextInt(4));
             case 8 -> new RenameFunction(id, "N" + value);
-            default -> new SetFunctionPhysical(id, value, -value);
+            default -> new SetFunctionPhysical(id, 1.0 * value, -1.0 * value);
         };
     }
 }

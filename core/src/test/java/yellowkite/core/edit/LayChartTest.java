@@ -80,7 +80,7 @@ class LayChartTest {
     }
 
     @Test
-    void theMakersWordsAndThePlaceOfEachChannelStay() {
+    void theManufacturersWordsAndThePlaceOfEachChannelStay() {
         var type = twoModes();
         var gobo = channel(type, "Gobo1");
 
@@ -129,7 +129,7 @@ class LayChartTest {
 
     @Test
     void endsThatSomebodyTypedOutliveAChartThatStatesNone() {
-        var type = applied(twoModes(), new SetFunctionPhysical(function(twoModes(), "Zoom").id(), 6, 42));
+        var type = applied(twoModes(), new SetFunctionPhysical(function(twoModes(), "Zoom").id(), 6.0, 42.0));
         assertThat(type.house().assumed()).doesNotContain(function(type, "Zoom").id());
 
         var after = applied(type, lay(read(CHART), 0, type.modes().getFirst().id()));

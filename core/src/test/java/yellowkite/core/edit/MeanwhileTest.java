@@ -12,7 +12,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.Choices;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.SoundDocuments;
 import yellowkite.core.edit.Edit.Outcome;
 import yellowkite.core.edit.Touched.Kind;
@@ -23,7 +23,7 @@ import yellowkite.core.profile.FixtureType;
 
 /** Two people at one draft. */
 class MeanwhileTest {
-    private final FixtureType seen = Lamps.spot();
+    private final FixtureType seen = Fixtures.spot();
     private final List<Channel> channels = seen.modes().getFirst().channels();
     private final Channel first = channels.getFirst();
     private final Channel second = channels.get(1);

@@ -127,8 +127,8 @@ public final class RandomEdits {
             (a, r) -> new AddChannels(a.mode(), List.of(new NewChannel(a.attribute(), a.name(), r.nextInt(3), r.nextBoolean() ? a.part() : null, null, null)), r.nextBoolean() ? a.address() : null),
             (a, r) -> new RemoveChannels(a.channels(), r.nextBoolean()), (a, r) -> new MoveChannel(a.channel(), a.address()),
             (a, r) -> new Several(List.of(new SetNotes("a"), new SetStartValue(a.channel(), a.value()))),
-            (a, r) -> new SetReaction(a.channels(), a.pick(List.of(LogicalChannel.Snap.values())), a.pick(List.of(LogicalChannel.Master.values())), 1.0, null), (a, r) -> new SetFade(a.function(), 1, 2),
-            (a, r) -> new SetFunctionAttribute(a.function(), a.attribute()), (a, r) -> new SetBounds(a.function(), r.nextBoolean() ? 1.0 : null, 50.0),
+            (a, r) -> new SetReaction(a.channels(), a.pick(List.of(LogicalChannel.Snap.values())), a.pick(List.of(LogicalChannel.Master.values())), 1.0, null), (a, r) -> new SetFade(a.function(), 1.0, 2.0),
+            (a, r) -> new SetFunctionAttribute(a.function(), a.attribute()), (a, r) -> SetBounds.both(a.function(), r.nextBoolean() ? 1.0 : null, 50.0),
             (a, r) -> new SetModeMaster(a.function(), r.nextInt(3) == 0 ? null : a.channel(), r.nextInt(128), 128 + r.nextInt(128)), (a, r) -> new SetWheel(a.function(), r.nextBoolean() ? "Wheel" : ""),
             (a, r) -> new ChangeGeometry(a.channel(), a.part()), (a, r) -> new InvertFunction(a.function()),
             (a, r) -> new DivideFunction(a.function(), r.nextBoolean() ? a.range() : null, 1 + r.nextInt(6), 0, "Part", 1, r.nextInt(4), null, null),
@@ -159,7 +159,7 @@ public final class RandomEdits {
 
     /** {@return the kinds that are made} */
     static Stream<Class<?>> kinds() {
-        var type = yellowkite.core.Lamps.nestedCells();
+        var type = yellowkite.core.Fixtures.nestedCells();
         return KINDS.stream().<Class<?>>map(each -> each.apply(new Aim(type, new Random(1)), new Random(1)).getClass());
     }
 }

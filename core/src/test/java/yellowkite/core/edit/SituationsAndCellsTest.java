@@ -67,7 +67,7 @@ class SituationsAndCellsTest {
         assertThat(OneMeaning.of(position(both), position(both).functions().findFirst().orElseThrow())).hasSize(2);
 
         var renamed = applied(both, new Alike(index, new RenameFunction(index, "Turn")));
-        var turned = applied(renamed, new Alike(index, new SetFunctionPhysical(index, 0, 540)));
+        var turned = applied(renamed, new Alike(index, new SetFunctionPhysical(index, 0.0, 540.0)));
         var cut = applied(turned, new Alike(index, new AddFunction(position(type).id(), "Spin", "Gobo2Pos", 0x8000)));
 
         assertThat(lines(turned)).containsExactly("Turn from 0 to 540.0 10–49", "Turn 2 from 0 to 540.0 90–149");
@@ -116,7 +116,7 @@ class SituationsAndCellsTest {
         assertThat(after.modes().getFirst().channels().getLast().functions().findFirst().orElseThrow()).satisfies(each -> assertThat(each.modeFrom().raw()).isEqualTo(40), each -> assertThat(each.modeTo().raw()).isEqualTo(139));
         assertThat(applied(after, new ExchangeFunctions(shutter.functions().findFirst().orElseThrow().id()))).as("and back again").isEqualTo(waiting);
         var across = applied(type, new SetModeMaster(dim, shutter.id(), 50, 120));
-        assertThat(new ExchangeFunctions(closed).acceptedOn(across)).isInstanceOfSatisfying(Edit.Outcome.Rejected.class, refused -> assertThat(refused.reason()).contains("'Dim' counts while"));
+        assertThat(new ExchangeFunctions(closed).acceptedOn(across)).isInstanceOfSatisfying(Edit.Outcome.Rejected.class, refused -> assertThat(refused.reason()).contains("'Dim' is active while"));
     }
 
     @Test
@@ -127,10 +127,10 @@ class SituationsAndCellsTest {
         var both = applied(applied(type, new SetModeMaster(index, master, 10, 49)), new AlsoWhile(index, master, 90, 149));
         int second = position(both).functions().toList().getLast().id();
 
-        var apart = applied(both, new SetFunctionPhysical(second, 0, 180));
+        var apart = applied(both, new SetFunctionPhysical(second, 0.0, 180.0));
 
         assertThat(OneMeaning.of(position(apart), position(apart).functions().findFirst().orElseThrow())).hasSize(1);
-        assertThat(lines(applied(apart, new Alike(index, new SetFunctionPhysical(index, 0, 540))))).as("the other one stays").last().asString().contains("to 180.0");
+        assertThat(lines(applied(apart, new Alike(index, new SetFunctionPhysical(index, 0.0, 540.0))))).as("the other one stays").last().asString().contains("to 180.0");
         assertThat(OneMeaning.of(position(type), position(type).functions().findFirst().orElseThrow())).as("one that always counts").hasSize(1);
     }
 

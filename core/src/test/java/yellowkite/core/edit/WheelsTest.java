@@ -7,7 +7,7 @@ import static yellowkite.core.edit.Applying.refusal;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.dmx.WheelKind;
 import yellowkite.core.dmx.WheelUse;
 import yellowkite.core.house.LeftBehind;
@@ -20,7 +20,7 @@ import yellowkite.core.profile.WheelCare.Kind;
 
 class WheelsTest {
     /** Slots Open, Dots, Bars; 'Still' brings in 1, 2, 3 at 0, 20, 40; 'Shake' brings in 2 and 3 at 100 and 180. */
-    private final FixtureType spot = Lamps.spot();
+    private final FixtureType spot = Fixtures.spot();
     private final int wheel = spot.wheels().getFirst().id();
 
     private static List<String> slots(FixtureType type) {
@@ -30,7 +30,7 @@ class WheelsTest {
     /** What each range brings in, by the slot's name. */
     private static List<String> brought(FixtureType type) {
         var first = type.wheels().getFirst();
-        return Lamps.mode(type).channels().stream().flatMap(each -> each.functions()).filter(each -> each.wheel().equals(first.name())).flatMap(each -> each.ranges().stream())
+        return Fixtures.mode(type).channels().stream().flatMap(each -> each.functions()).filter(each -> each.wheel().equals(first.name())).flatMap(each -> each.ranges().stream())
                 .map(range -> range.name() + ">" + first.findSlot(range.slot()).map(Wheel.Slot::name).orElse("-")).toList();
     }
 
@@ -51,7 +51,7 @@ class WheelsTest {
     void functionsFollowTheNameOfTheirWheel() {
         var type = applied(spot, new RenameWheel(wheel, "Gobos"));
 
-        assertThat(Lamps.function(type, "Still").wheel()).isEqualTo("Gobos");
+        assertThat(Fixtures.function(type, "Still").wheel()).isEqualTo("Gobos");
         assertThat(brought(type)).isEqualTo(asItWas);
         assertThat(applied(type, new RenameWheel(wheel, "Wheel"))).isEqualTo(spot);
     }
@@ -89,17 +89,17 @@ class WheelsTest {
 
     @Test
     void aWheelIsLaidAlongAFunctionWithTheNamesOfItsSlots() {
-        var still = applied(spot, new DivideFunction(Lamps.function(spot, "Still").id(), null, 3, 0, "*", 1, 1, null, null));
-        var shaken = applied(still, new DivideFunction(Lamps.function(spot, "Shake").id(), null, 2, 0, "* shake #", 1, 2, true, null));
+        var still = applied(spot, new DivideFunction(Fixtures.function(spot, "Still").id(), null, 3, 0, "{slot}", 1, 1, null, null));
+        var shaken = applied(still, new DivideFunction(Fixtures.function(spot, "Shake").id(), null, 2, 0, "{slot} shake {number}", 1, 2, true, null));
 
         assertThat(brought(shaken)).containsExactly("Open>Open", "Dots>Dots", "Bars>Bars", "Dots shake 1>Dots", "Bars shake 2>Bars");
-        assertThat(Lamps.function(shaken, "Shake").ranges()).allSatisfy(range -> assertThat(range.physicalFrom() + " " + range.physicalTo()).isEqualTo("1.0 5.0"));
-        assertThat(Lamps.function(shaken, "Still").ranges()).allSatisfy(range -> assertThat(range.physicalFrom()).isNull());
+        assertThat(Fixtures.function(shaken, "Shake").ranges()).allSatisfy(range -> assertThat(range.physicalFrom() + " " + range.physicalTo()).isEqualTo("1.0 5.0"));
+        assertThat(Fixtures.function(shaken, "Still").ranges()).allSatisfy(range -> assertThat(range.physicalFrom()).isNull());
     }
 
     @Test
     void theWheelKnowsWhichValuesBringInEachSlot() {
-        var uses = WheelUse.of(spot, Lamps.mode(spot), spot.wheels().getFirst());
+        var uses = WheelUse.of(spot, Fixtures.mode(spot), spot.wheels().getFirst());
 
         assertThat(uses).extracting(each -> each.slot() + " " + each.range() + " " + each.from() + "-" + each.to() + " " + each.motion())
                 .containsExactly("1 Open 0-19 STILL", "2 Dots 20-39 STILL", "2 Dots shaking 100-179 SHAKES", "3 Bars 40-99 STILL", "3 Bars shaking 180-255 SHAKES");
@@ -107,11 +107,11 @@ class WheelsTest {
 
     @Test
     void halfColoursStandBetweenTheirTwoSlots() {
-        var split = applied(spot, new DivideFunction(Lamps.function(spot, "Still").id(), null, 6, 0, "*", 1, 1, null, true));
+        var split = applied(spot, new DivideFunction(Fixtures.function(spot, "Still").id(), null, 6, 0, "{slot}", 1, 1, null, true));
 
         assertThat(split.modes().getFirst().channels().get(1).functions().findFirst().orElseThrow().ranges()).extracting(NamedRange::name)
                 .containsExactly("Open", "Open / Dots", "Dots", "Dots / Bars", "Bars", "Bars / Open");
-        assertThat(WheelUse.of(split, Lamps.mode(split), split.wheels().getFirst()).stream().filter(each -> each.motion() == WheelUse.Motion.SPLIT).map(WheelUse.Span::slot)).containsExactly(1, 2, 3);
+        assertThat(WheelUse.of(split, Fixtures.mode(split), split.wheels().getFirst()).stream().filter(each -> each.motion() == WheelUse.Motion.SPLIT).map(WheelUse.Span::slot)).containsExactly(1, 2, 3);
     }
 
     @Test

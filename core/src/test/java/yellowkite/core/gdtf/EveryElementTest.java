@@ -20,7 +20,7 @@ import yellowkite.core.xml.XmlText;
 import static org.assertj.core.api.Assertions.assertThat;
 
 
-/** Every element of the standard's sheet that the smaller lamps of other tests do not have. */
+/** Every element of the standard's sheet that the smaller fixtures of other tests do not have. */
 class EveryElementTest {
     private static final String FULL = """
             <?xml version="1.0" encoding="UTF-8"?>

@@ -3,7 +3,7 @@ package yellowkite.core.gdtf;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.archive.FormatException;
 import yellowkite.core.profile.DmxBreak;
 import yellowkite.core.profile.DmxValue;
@@ -96,19 +96,19 @@ class GdtfDescriptionTest {
 
     @Test
     void writesWhatItBuiltSoThatItReadsBackEqualButForIds() {
-        var written = GdtfDescription.of(Lamps.spot()).write();
+        var written = GdtfDescription.of(Fixtures.spot()).write();
 
         var back = GdtfDescription.read(written);
 
         assertThat(back.notes()).isEmpty();
         assertThat(new String(back.write(), StandardCharsets.UTF_8)).isEqualTo(new String(written, StandardCharsets.UTF_8));
-        assertThat(Lamps.function(back.type(), "Strobe").with(f -> { }).modeMaster()).isEqualTo("Base_StrobeMode");
-        assertThat(Lamps.range(back.type(), "Dots shaking").physicalTo()).isEqualTo(6.0);
+        assertThat(Fixtures.function(back.type(), "Strobe").with(f -> { }).modeMaster()).isEqualTo("Base_StrobeMode");
+        assertThat(Fixtures.range(back.type(), "Dots shaking").physicalTo()).isEqualTo(6.0);
     }
 
     @Test
     void keepsControlCharactersAndQuotesInAttributes() {
-        var type = Lamps.spot().with(f -> f.description = "a \"b\" <c> & d\nnext\tline é 漢");
+        var type = Fixtures.spot().with(f -> f.description = "a \"b\" <c> & d\nnext\tline é 漢");
 
         assertThat(GdtfDescription.read(GdtfDescription.of(type).write()).type().description()).isEqualTo(type.description());
     }

@@ -10,7 +10,7 @@ import java.util.Random;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.archive.Archive;
 import yellowkite.core.archive.FormatException;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -18,7 +18,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 
 class GdtfFileTest {
-    private static final byte[] DESCRIPTION = GdtfDescription.of(Lamps.spot()).write();
+    private static final byte[] DESCRIPTION = GdtfDescription.of(Fixtures.spot()).write();
 
     private static byte[] zip(Map<String, byte[]> entries) {
         var out = new ByteArrayOutputStream();

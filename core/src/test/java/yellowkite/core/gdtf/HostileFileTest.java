@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.archive.Archive;
 import yellowkite.core.archive.FormatException;
 import yellowkite.core.check.Checks;
@@ -26,7 +26,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 class HostileFileTest {
     /** Far more than any of these takes on a busy machine, and far less than what grows with the square of their sizes. */
     private static final Duration SOON = Duration.ofSeconds(30);
-    private static final byte[] GOOD = new GdtfFile(GdtfDescription.of(Lamps.spot()), Map.of("wheels/dots.png", new byte[] {1, 2, 3})).write();
+    private static final byte[] GOOD = new GdtfFile(GdtfDescription.of(Fixtures.spot()), Map.of("wheels/dots.png", new byte[] {1, 2, 3})).write();
 
     /** Reads, and does with a file all that is done when it comes in. */
     private static boolean takenIn(byte[] bytes) {
@@ -71,7 +71,7 @@ class HostileFileTest {
     @ValueSource(longs = {4, 5, 6})
     void mutatedDescriptionsGiveAResultOrARefusal(long seed) {
         var random = new Random(seed);
-        var good = new String(GdtfDescription.of(Lamps.spot()).write(), StandardCharsets.UTF_8);
+        var good = new String(GdtfDescription.of(Fixtures.spot()).write(), StandardCharsets.UTF_8);
         var pieces = new String[] {"", "-1", "999999999999", "NaN", "0/9", "255/1s", "Overwrite", "\"", "<", "1e308", "Yoke", "Base", "None", ",,,", "2.2.2"};
         int came = 0;
         for (int i = 0; i < 600; i++) {

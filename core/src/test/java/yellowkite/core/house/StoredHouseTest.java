@@ -3,7 +3,7 @@ package yellowkite.core.house;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
@@ -11,13 +11,13 @@ import yellowkite.core.profile.House;
 
 class StoredHouseTest {
     private static final House.Mark OPEN = new House.Mark(House.Sign.OPEN, "", "");
-    private final FixtureType plain = Lamps.spot();
+    private final FixtureType plain = Fixtures.spot();
     private final FixtureType cared = cared(plain);
 
     private static FixtureType cared(FixtureType type) {
         var mode = type.modes().getFirst();
         return type.with(f -> f.house = f.house.withNotes("Fans are loud").withCategory(House.Category.MOVING_SPOT).withChartCount(mode.id(), 20)
-                .withCare(Lamps.channel(type, "Gobo1").id(), new House.Care(House.Tint.BLUE, "Sticks when cold", new DmxValue(12, 1), null)).withMark(Lamps.range(type, "Dots").id(), OPEN));
+                .withCare(Fixtures.channel(type, "Gobo1").id(), new House.Care(House.Tint.BLUE, "Sticks when cold", new DmxValue(12, 1), null)).withMark(Fixtures.range(type, "Dots").id(), OPEN));
     }
 
     @Test

@@ -69,7 +69,7 @@ class LibraryIndexLawsTest {
     private static List<String> oracle(TreeMap<String, Card> model, String word) {
         var holding = new ArrayList<String>();
         model.forEach((id, card) -> {
-            if ((card.maker() + " " + card.name()).toLowerCase(Locale.ROOT).contains(word)) {
+            if ((card.manufacturer() + " " + card.name()).toLowerCase(Locale.ROOT).contains(word)) {
                 holding.add(id);
             }
         });

@@ -23,8 +23,8 @@ class LibraryIndexTest {
     private static final LocalDateTime SPRING = LocalDateTime.of(2026, 4, 1, 12, 0);
 
     /** A card with a name and nothing else, until it is said otherwise. */
-    private static final class Lamp {
-        private final String maker;
+    private static final class Fixture {
+        private final String manufacturer;
         private final String name;
         private Shelf shelf = Shelf.HOUSE;
         private String tags = "";
@@ -40,55 +40,55 @@ class LibraryIndexTest {
         private List<String> kinds = List.of();
         private List<Integer> watts = List.of();
 
-        private Lamp(String maker, String name) {
-            this.maker = maker;
+        private Fixture(String manufacturer, String name) {
+            this.manufacturer = manufacturer;
             this.name = name;
         }
 
-        private Lamp attribute(String name, int bytes) {
+        private Fixture attribute(String name, int bytes) {
             attributes.add(new Attribute(name, "", bytes));
             return this;
         }
 
         private Card card() {
-            return new Card(maker + " " + name, maker, name, shelf, tags, otherNames, "", author, state, proven, changed,
+            return new Card(manufacturer + " " + name, manufacturer, name, shelf, tags, otherNames, "", author, state, proven, changed,
                     new Synopsis("", "", "", "", category, modes, attributes, kinds, watts, placeholder));
         }
     }
 
-    private static Card lamp(String maker, String name, Consumer<Lamp> more) {
-        var lamp = new Lamp(maker, name);
-        more.accept(lamp);
-        return lamp.card();
+    private static Card fixture(String manufacturer, String name, Consumer<Fixture> more) {
+        var fixture = new Fixture(manufacturer, name);
+        more.accept(fixture);
+        return fixture.card();
     }
 
-    private static final Card SPOT = lamp("Tidewick", "Petrel Spot", lamp -> {
-        lamp.attribute("Pan", 2).attribute("Tilt", 2).attribute("Gobo1", 1);
-        lamp.modes.add(new ModeLine("Standard", 17, 0));
-        lamp.kinds = List.of("led", "spot");
-        lamp.watts = List.of(148);
-        lamp.category = House.Category.MOVING_SPOT;
-        lamp.proven = true;
+    private static final Card SPOT = fixture("Tidewick", "Petrel Spot", fixture -> {
+        fixture.attribute("Pan", 2).attribute("Tilt", 2).attribute("Gobo1", 1);
+        fixture.modes.add(new ModeLine("Standard", 17, 0));
+        fixture.kinds = List.of("led", "spot");
+        fixture.watts = List.of(148);
+        fixture.category = House.Category.MOVING_SPOT;
+        fixture.proven = true;
     });
-    private static final Card WASH = lamp("Tidewick", "Petrel Wash", lamp -> {
-        lamp.attribute("Pan", 1).attribute("ColorAdd_UV", 1);
-        lamp.modes.add(new ModeLine("Compact", 14, 0));
-        lamp.kinds = List.of("led", "wash");
-        lamp.otherNames = "Sea bird";
-        lamp.tags = "barge deck";
-        lamp.changed = SPRING.plusDays(2);
-        lamp.state = Card.State.WARNINGS;
+    private static final Card WASH = fixture("Tidewick", "Petrel Wash", fixture -> {
+        fixture.attribute("Pan", 1).attribute("ColorAdd_UV", 1);
+        fixture.modes.add(new ModeLine("Compact", 14, 0));
+        fixture.kinds = List.of("led", "wash");
+        fixture.otherNames = "Sea bird";
+        fixture.tags = "barge deck";
+        fixture.changed = SPRING.plusDays(2);
+        fixture.state = Card.State.WARNINGS;
     });
-    private static final Card BATTEN = lamp("Osier & Vane", "Reedline 10", lamp -> {
-        lamp.attribute("ColorAdd_R", 1);
-        lamp.modes.add(new ModeLine("Cells", 40, 10));
-        lamp.shelf = Shelf.REFERENCE;
-        lamp.author = "Bram";
-        lamp.changed = SPRING.plusDays(1);
+    private static final Card BATTEN = fixture("Osier & Vane", "Reedline 10", fixture -> {
+        fixture.attribute("ColorAdd_R", 1);
+        fixture.modes.add(new ModeLine("Cells", 40, 10));
+        fixture.shelf = Shelf.REFERENCE;
+        fixture.author = "Bram";
+        fixture.changed = SPRING.plusDays(1);
     });
-    private static final Card EMPTY = lamp("Tidewick", "Plover", lamp -> {
-        lamp.modes.add(new ModeLine("Mode", 17, 0));
-        lamp.placeholder = true;
+    private static final Card EMPTY = fixture("Tidewick", "Plover", fixture -> {
+        fixture.modes.add(new ModeLine("Mode", 17, 0));
+        fixture.placeholder = true;
     });
     private static final LibraryIndex LIBRARY = LibraryIndex.EMPTY.with(List.of(EMPTY, BATTEN, WASH, SPOT), Set.of());
 
@@ -144,7 +144,7 @@ class LibraryIndexTest {
 
     @Test
     void slipsAreForgivenOnlyWhereNoWordBeginsLikeIt() {
-        var library = LIBRARY.with(List.of(lamp("Lumbrook", "Petral", lamp -> {})), Set.of());
+        var library = LIBRARY.with(List.of(fixture("Lumbrook", "Petral", fixture -> {})), Set.of());
         assertThat(library.search(LibraryQuery.of("petral"), Narrowing.NONE, Order.FIT).hits()).extracting(Hit::name).containsExactly("Petral");
     }
 
@@ -157,7 +157,7 @@ class LibraryIndexTest {
 
     @Test
     void aNameFitsBetterThanAnAttributeAndAWholeWordBetterThanItsBeginning() {
-        var library = LIBRARY.with(List.of(lamp("Lumbrook", "Pan", lamp -> {}), lamp("Lumbrook", "Panel", lamp -> {})), Set.of());
+        var library = LIBRARY.with(List.of(fixture("Lumbrook", "Pan", fixture -> {}), fixture("Lumbrook", "Panel", fixture -> {})), Set.of());
         assertThat(library.search(LibraryQuery.of("pan"), Narrowing.NONE, Order.FIT).hits()).extracting(Hit::name).containsExactly("Pan", "Panel", "Petrel Spot", "Petrel Wash");
     }
 
@@ -177,7 +177,7 @@ class LibraryIndexTest {
 
     @Test
     void whatFitsInPartIsOfNoInterestBesideMuchThatFits() {
-        var many = IntStream.range(0, 11).mapToObj(i -> lamp("Lumbrook", "Moth " + i, lamp -> lamp.tags = "deck")).toList();
+        var many = IntStream.range(0, 11).mapToObj(i -> fixture("Lumbrook", "Moth " + i, fixture -> fixture.tags = "deck")).toList();
         assertThat(LIBRARY.with(many, Set.of()).search(LibraryQuery.of("moth deck"), Narrowing.NONE, Order.NAME).hits()).hasSize(11);
         assertThat(LIBRARY.with(many.subList(0, 10), Set.of()).search(LibraryQuery.of("moth deck"), Narrowing.NONE, Order.NAME).hits()).hasSize(11); // and the wash, which lies on the deck
     }
@@ -201,14 +201,14 @@ class LibraryIndexTest {
     @Test
     void valuesAreCountedAsIfNothingWereNarrowedByTheirOwnKind() {
         var left = LIBRARY.search(LibraryQuery.of(""), new Narrowing(Set.of("Tidewick"), Set.of(), 15, null, null, Set.of(), Set.of(), Set.of(), null, null), Order.NAME).left();
-        assertThat(left.makers()).containsEntry("Tidewick", 2).containsEntry("Osier & Vane", 1); // the wash has but 14 addresses
+        assertThat(left.manufacturers()).containsEntry("Tidewick", 2).containsEntry("Osier & Vane", 1); // the wash has but 14 addresses
         assertThat(left.shelves()).containsOnly(Map.entry(Shelf.HOUSE, 2));
         assertThat(left.attributes()).containsOnlyKeys("Pan", "Tilt", "Gobo1");
         assertThat(left.proven()).containsEntry(true, 1).containsEntry(false, 1);
     }
 
     @Test
-    void lettersLeadToTheNextNameOrMakerAndRoundTheEnd() {
+    void lettersLeadToTheNextNameOrManufacturerAndRoundTheEnd() {
         var found = LIBRARY.search(LibraryQuery.of(""), Narrowing.NONE, Order.NAME);
         assertThat(found.next(-1, "pet")).isZero();
         assertThat(found.next(0, "pet")).isEqualTo(1);
@@ -220,7 +220,7 @@ class LibraryIndexTest {
 
     @Test
     void aChangedCardStandsInsteadOfTheOldOneAndAGoneOneIsGone() {
-        var renamed = lamp("Tidewick", "Petrel Spot", lamp -> lamp.otherNames = "Storm");
+        var renamed = fixture("Tidewick", "Petrel Spot", fixture -> fixture.otherNames = "Storm");
         var after = LIBRARY.with(List.of(renamed), Set.of(WASH.id()));
         assertThat(after.size()).isEqualTo(3);
         assertThat(after.search(LibraryQuery.of("storm"), Narrowing.NONE, Order.NAME).hits()).hasSize(1);
@@ -232,7 +232,7 @@ class LibraryIndexTest {
     @ParameterizedTest
     @CsvSource({"petrel, Petrel", "Petrel 200, Petrel 200", "petrel xl, Petrel XL", "petrel spot 200, Petrel Spot 200"})
     void theOneThatIsCalledJustSoComesFirst(String typed, String first) {
-        var index = LibraryIndex.EMPTY.with(List.of(lamp("Alder", "Petrel XL", none -> { }), lamp("Birch", "Petrel Spot 200", none -> { }), lamp("Cedar", "Petrel 200", none -> { }), lamp("Elm", "Petrel", none -> { })), Set.of());
+        var index = LibraryIndex.EMPTY.with(List.of(fixture("Alder", "Petrel XL", none -> { }), fixture("Birch", "Petrel Spot 200", none -> { }), fixture("Cedar", "Petrel 200", none -> { }), fixture("Elm", "Petrel", none -> { })), Set.of());
 
         var found = index.search(LibraryQuery.of(typed), Narrowing.NONE, Order.FIT);
 

@@ -5,7 +5,7 @@ import static yellowkite.core.build.ModeBuilder.at;
 import static yellowkite.core.build.ProfileBuilder.part;
 
 import org.junit.jupiter.api.Test;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry.Kind;
@@ -23,7 +23,7 @@ class PlaceholderTest {
     void isAFootprintAndNothingElse() {
         assertThat(Placeholder.is(of("NoFeature", "Dummy"))).isTrue();
         assertThat(Placeholder.is(of("NoFeature", "Dimmer"))).isFalse();
-        assertThat(Placeholder.is(Lamps.spot())).isFalse();
+        assertThat(Placeholder.is(Fixtures.spot())).isFalse();
     }
 
     @Test

@@ -27,18 +27,18 @@ import yellowkite.core.profile.Measurement;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.xml.Source;
 
-/** What lamps look like at given values, and which values make a wanted colour. */
+/** What fixtures look like at given values, and which values make a wanted colour. */
 class LightTest {
     private static final Chromaticity SIX_THOUSAND = new Temperature(6_000, 0).chromaticity();
 
-    private static ProfileBuilder lamp() {
+    private static ProfileBuilder fixture() {
         return ProfileBuilder.profile("Testers", "Colours").id("00000000-0000-0000-0000-00000000000C")
                 .attribute("CTC", "CTC", "Color.Color", "", PhysicalUnit.Temperature)
                 .attribute("HSB_Hue", "Hue", "Color.Color", "", PhysicalUnit.Angle)
                 .body(part(Kind.Beam, "Lens"));
     }
 
-    private static FixtureType lamp(ProfileBuilder profile, Consumer<ModeBuilder> channels) {
+    private static FixtureType fixture(ProfileBuilder profile, Consumer<ModeBuilder> channels) {
         return profile.mode("Main", "Lens", channels).build();
     }
 
@@ -74,7 +74,7 @@ class LightTest {
     class Lights {
         @Test
         void withoutEmittersAreThoseOfTheScreen() {
-            var type = lamp(lamp(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B"));
+            var type = fixture(fixture(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B"));
 
             isAt(light(type, 255, 255, 255).color().chromaticity(), Chromaticity.WHITE);
             isAt(light(type, 255, 0, 0).color().chromaticity(), new Chromaticity(0.64, 0.33));
@@ -84,7 +84,7 @@ class LightTest {
         /** By hand: red of Y 20 at (0.70, 0.30) and green of Y 60 at (0.20, 0.70): X = 46.6667 + 17.1429, Y = 80, Z = 0 + 8.5714; x = 63.8095 / 152.381, y = 80 / 152.381. */
         @Test
         void addUpByTheLuminanceOfTheirEmitters() {
-            var type = lamp(lamp().emitter("Ruby", new ColorCie(0.70, 0.30, 20), 630.0).emitter("Moss", new ColorCie(0.20, 0.70, 60), 525.0), mode -> mode
+            var type = fixture(fixture().emitter("Ruby", new ColorCie(0.70, 0.30, 20), 630.0).emitter("Moss", new ColorCie(0.20, 0.70, 60), 525.0), mode -> mode
                     .channel("ColorAdd_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Ruby")))
                     .channel("ColorAdd_G", "Lens", at(2), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Moss"))));
 
@@ -99,7 +99,7 @@ class LightTest {
         void areSeenByTheirMeasuredSpectrum() {
             var line = new Measurement(100, null, null, Measurement.Interpolation.Linear,
                     List.of(new Measurement.Point(519, 0, Source.NONE), new Measurement.Point(520, 1, Source.NONE), new Measurement.Point(521, 0, Source.NONE)), Source.NONE);
-            var type = lamp(lamp().emitter("Line", new ColorCie(0.3, 0.6, 50), null, line), mode -> mode
+            var type = fixture(fixture().emitter("Line", new ColorCie(0.3, 0.6, 50), null, line), mode -> mode
                     .channel("ColorAdd_G", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Line"))));
 
             isAt(light(type, 128).color().chromaticity(), new Chromaticity(0.0743, 0.8338));
@@ -108,7 +108,7 @@ class LightTest {
         /** 100 cd and 300 cd of the same two colours weigh 1 to 3, whatever luminance their colours name. */
         @Test
         void weighByCandelaWhereAllWereMeasured() {
-            var type = lamp(lamp().emitter("A", new ColorCie(0.70, 0.30, 100), null, candela(100)).emitter("B", new ColorCie(0.20, 0.70, 100), null, candela(300)), mode -> mode
+            var type = fixture(fixture().emitter("A", new ColorCie(0.70, 0.30, 100), null, candela(100)).emitter("B", new ColorCie(0.20, 0.70, 100), null, candela(300)), mode -> mode
                     .channel("ColorAdd_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("A")))
                     .channel("ColorAdd_G", "Lens", at(2), c -> c.function("", 0, f -> f.physical(0, 1).emitter("B"))));
 
@@ -122,7 +122,7 @@ class LightTest {
         @Test
         void levelsFollowTheMeasurementsBetween() {
             var dim = new Measurement(50, 10.0, null, Measurement.Interpolation.Step, List.of(), Source.NONE);
-            var type = lamp(lamp().emitter("Stepped", new ColorCie(0.70, 0.30, 100), null, dim, candela(100)), mode -> mode
+            var type = fixture(fixture().emitter("Stepped", new ColorCie(0.70, 0.30, 100), null, dim, candela(100)), mode -> mode
                     .channel("ColorAdd_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Stepped"))));
 
             assertThat(light(type, 200).color().y()).isCloseTo(0.1, within(1e-7));
@@ -132,27 +132,27 @@ class LightTest {
     }
 
     @Nested
-    class WhiteLamps {
+    class WhiteFixtures {
         @Test
         void haveTheTemperatureOfTheirBeam() {
-            isAt(light(lamp(lamp(), of("Dimmer")), 255).color().chromaticity(), SIX_THOUSAND);
+            isAt(light(fixture(fixture(), of("Dimmer")), 255).color().chromaticity(), SIX_THOUSAND);
         }
 
         @Test
         void runThroughTheirFlags() {
-            var type = lamp(lamp().filter("Rust", new ColorCie(0.6, 0.38, 20)), mode -> mode
+            var type = fixture(fixture().filter("Rust", new ColorCie(0.6, 0.38, 20)), mode -> mode
                     .channel("ColorSub_Y", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).filter("Rust"))));
 
             isAt(light(type, 0).color().chromaticity(), SIX_THOUSAND);
             assertThat(light(type, 255).color().chromaticity().distanceTo(new Chromaticity(0.6, 0.38))).isLessThan(0.02); // 6000 K is not D65
         }
 
-        /** A glass that passes only 600 nm and more turns whatever lamp into its red end. */
+        /** A glass that passes only 600 nm and more turns whatever fixture into its red end. */
         @Test
         void runThroughAMeasuredGlass() {
             var edge = new Measurement(100, null, null, Measurement.Interpolation.Linear,
                     List.of(new Measurement.Point(599.9, 0, Source.NONE), new Measurement.Point(600, 1, Source.NONE), new Measurement.Point(780, 1, Source.NONE)), Source.NONE);
-            var type = lamp(lamp().filter("Edge", null, edge), mode -> mode
+            var type = fixture(fixture().filter("Edge", null, edge), mode -> mode
                     .channel("ColorSub_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).filter("Edge"))));
 
             var seen = light(type, 255).color().chromaticity();
@@ -162,7 +162,7 @@ class LightTest {
 
         @Test
         void takeTheColourOfTheirSlot() {
-            var type = lamp(lamp().wheel("Glass", wheel -> wheel.open("Open").color("Leaf", new ColorCie(0.31, 0.56, 40))), mode -> mode
+            var type = fixture(fixture().wheel("Glass", wheel -> wheel.open("Open").color("Leaf", new ColorCie(0.31, 0.56, 40))), mode -> mode
                     .channel("Color1", "Lens", at(1), c -> c.function("", 0, f -> f.wheel("Glass").range("Open", 0, 1).range("Leaf", 128, 2))));
 
             isAt(light(type, 0).color().chromaticity(), SIX_THOUSAND);
@@ -171,7 +171,7 @@ class LightTest {
 
         @Test
         void areCorrectedToTheKelvinThatAChannelNames() {
-            var type = lamp(lamp(), mode -> mode.channel("CTC", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(2_700, 6_500))));
+            var type = fixture(fixture(), mode -> mode.channel("CTC", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(2_700, 6_500))));
 
             var seen = Temperature.of(light(type, 65535).color().chromaticity()).orElseThrow();
 
@@ -184,7 +184,7 @@ class LightTest {
     class Coordinates {
         @Test
         void areTakenAsTheyStand() {
-            var type = lamp(lamp(), of("CIE_X", "CIE_Y"));
+            var type = fixture(fixture(), of("CIE_X", "CIE_Y"));
 
             isAt(light(type, 51, 102).color().chromaticity(), new Chromaticity(0.2, 0.4));
         }
@@ -192,16 +192,16 @@ class LightTest {
         /** By hand: X 0.2, Y 0.4, Z 0.6 lie at x = 0.2 / 1.2, y = 0.4 / 1.2, and Y is the light. */
         @Test
         void ofThreeTristimulusValuesAreTheirShares() {
-            var seen = light(lamp(lamp(), of("CIE_X", "CIE_Y", "CIE_Z")), 51, 102, 153);
+            var seen = light(fixture(fixture(), of("CIE_X", "CIE_Y", "CIE_Z")), 51, 102, 153);
 
             isAt(seen.color().chromaticity(), new Chromaticity(1.0 / 6, 1.0 / 3));
             assertThat(seen.level()).isCloseTo(0.4, within(1e-12));
-            assertThat(light(lamp(lamp(), of("CIE_X", "CIE_Y", "CIE_Z")), 51, 0, 153).level()).isZero();
+            assertThat(light(fixture(fixture(), of("CIE_X", "CIE_Y", "CIE_Z")), 51, 0, 153).level()).isZero();
         }
 
         @Test
         void ofHueAndSaturationTurnTheScreensPrimaries() {
-            var type = lamp(lamp(), mode -> mode
+            var type = fixture(fixture(), mode -> mode
                     .channel("HSB_Hue", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 360)))
                     .channel("HSB_Saturation", "Lens", at(3), c -> c.function("", 0, f -> f.physical(0, 1))));
 
@@ -211,8 +211,8 @@ class LightTest {
 
         @Test
         void ofRedGreenAndBlueOrTheirOpposites() {
-            assertThat(light(lamp(lamp(), of("ColorRGB_Red", "ColorRGB_Green", "ColorRGB_Blue")), 0, 0, 255).color().chromaticity().distanceTo(RgbSpace.SRGB.blue().chromaticity())).isLessThan(1e-6);
-            assertThat(light(lamp(lamp(), of("ColorRGB_Cyan", "ColorRGB_Magenta", "ColorRGB_Yellow")), 255, 255, 0).color().chromaticity().distanceTo(RgbSpace.SRGB.blue().chromaticity())).isLessThan(1e-6);
+            assertThat(light(fixture(fixture(), of("ColorRGB_Red", "ColorRGB_Green", "ColorRGB_Blue")), 0, 0, 255).color().chromaticity().distanceTo(RgbSpace.SRGB.blue().chromaticity())).isLessThan(1e-6);
+            assertThat(light(fixture(fixture(), of("ColorRGB_Cyan", "ColorRGB_Magenta", "ColorRGB_Yellow")), 255, 255, 0).color().chromaticity().distanceTo(RgbSpace.SRGB.blue().chromaticity())).isLessThan(1e-6);
         }
     }
 
@@ -232,31 +232,31 @@ class LightTest {
 
         @Test
         void findsLevelsOfLightsWithinAStep() {
-            reaches(lamp(lamp(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B")), warm, 0.002);
-            reaches(lamp(lamp(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_W")), warm, 0.002);
-            reaches(lamp(lamp(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_RY", "ColorAdd_GY", "ColorAdd_UV")), warm, 0.002);
-            reaches(lamp(lamp(), of("ColorAdd_WW", "ColorAdd_CW")), new Temperature(2_800, 0).chromaticity().at(1).plus(new Temperature(6_500, 0).chromaticity().at(1)).chromaticity(), 0.001);
+            reaches(fixture(fixture(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B")), warm, 0.002);
+            reaches(fixture(fixture(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_W")), warm, 0.002);
+            reaches(fixture(fixture(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_RY", "ColorAdd_GY", "ColorAdd_UV")), warm, 0.002);
+            reaches(fixture(fixture(), of("ColorAdd_WW", "ColorAdd_CW")), new Temperature(2_800, 0).chromaticity().at(1).plus(new Temperature(6_500, 0).chromaticity().at(1)).chromaticity(), 0.001);
         }
 
         @Test
         void findsHowFarFlagsGoIn() {
-            reaches(lamp(lamp(), of("ColorSub_C", "ColorSub_M", "ColorSub_Y")), new Chromaticity(0.40, 0.40), 0.003);
+            reaches(fixture(fixture(), of("ColorSub_C", "ColorSub_M", "ColorSub_Y")), new Chromaticity(0.40, 0.40), 0.003);
         }
 
         @Test
         void findsCoordinatesHueAndKelvin() {
-            reaches(lamp(lamp(), mode -> mode.channel("CIE_X", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 1)))
+            reaches(fixture(fixture(), mode -> mode.channel("CIE_X", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 1)))
                     .channel("CIE_Y", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1)))), warm, 0.0001);
-            reaches(lamp(lamp(), mode -> mode.channel("HSB_Hue", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 360)))
+            reaches(fixture(fixture(), mode -> mode.channel("HSB_Hue", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 360)))
                     .channel("HSB_Saturation", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1)))), warm, 0.001);
-            reaches(lamp(lamp(), of("ColorRGB_Red", "ColorRGB_Green", "ColorRGB_Blue")), warm, 0.003);
-            reaches(lamp(lamp(), mode -> mode.channel("CTC", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(2_700, 6_500)))), warm, 0.001);
+            reaches(fixture(fixture(), of("ColorRGB_Red", "ColorRGB_Green", "ColorRGB_Blue")), warm, 0.003);
+            reaches(fixture(fixture(), mode -> mode.channel("CTC", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(2_700, 6_500)))), warm, 0.001);
         }
 
         /** By hand: white at 0.3127, 0.3290 has X : Y : Z = 0.9505 : 1 : 1.0891, so Z is full at 65535, and Y stands at 65535 / 1.0891 = 60175. */
         @Test
         void findsTristimulusValuesAsLargeAsTheChannelsAllow() {
-            var type = lamp(lamp(), mode -> mode.channel("CIE_X", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 1)))
+            var type = fixture(fixture(), mode -> mode.channel("CIE_X", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 1)))
                     .channel("CIE_Y", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1)))
                     .channel("CIE_Z", "Lens", at(5, 6), c -> c.function("", 0, f -> f.physical(0, 1))));
             var channels = type.modes().getFirst().channels();
@@ -270,7 +270,7 @@ class LightTest {
 
         @Test
         void putsUltravioletOut() {
-            var found = find(lamp(lamp(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_UV")), warm, Choice.BRIGHTEST);
+            var found = find(fixture(fixture(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_UV")), warm, Choice.BRIGHTEST);
 
             assertThat(found.levels()).extracting(WantedColour.Level::attribute).containsExactly("ColorAdd_R", "ColorAdd_G", "ColorAdd_B");
             assertThat(found.values()).hasSize(4).containsValue(0L);
@@ -278,7 +278,7 @@ class LightTest {
 
         @Test
         void saysWhatIsOutOfTheGamut() {
-            var found = find(lamp(lamp(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B")), new Chromaticity(0.19, 0.72), Choice.BRIGHTEST);
+            var found = find(fixture(fixture(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B")), new Chromaticity(0.19, 0.72), Choice.BRIGHTEST);
 
             assertThat(found.inGamut()).isFalse();
             assertThat(found.distance()).isGreaterThan(0.01);
@@ -286,7 +286,7 @@ class LightTest {
 
         @Test
         void saysWhenAModeMixesNothing() {
-            var type = lamp(lamp(), of("Dimmer"));
+            var type = fixture(fixture(), of("Dimmer"));
 
             var answer = WantedColour.of(start(type)).find(warm, Choice.BRIGHTEST, 1);
 
@@ -295,7 +295,7 @@ class LightTest {
 
         @Test
         void looksThroughWhatStandsOnTop() {
-            var type = lamp(lamp(), mode -> {
+            var type = fixture(fixture(), mode -> {
                 of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B").accept(mode);
                 mode.channel("CTC", "Lens", at(4), c -> c.function("", 0, f -> f.physical(2_700, 6_500)));
             });
@@ -357,7 +357,7 @@ class LightTest {
 
         @Test
         void ofAnAuraDoNotDarkenTheMainBeam() {
-            var type = lamp(ProfileBuilder.profile("Testers", "Aura").id("00000000-0000-0000-0000-00000000000E").body(part(Kind.Geometry, "Lens", part(Kind.Beam, "Main"), part(Kind.Beam, "Ring"))), mode -> mode
+            var type = fixture(ProfileBuilder.profile("Testers", "Glow").id("00000000-0000-0000-0000-00000000000E").body(part(Kind.Geometry, "Lens", part(Kind.Beam, "Main"), part(Kind.Beam, "Ring"))), mode -> mode
                     .channel("Dimmer", "Main", at(1), c -> c.function("", 0, f -> f.physical(0, 1)))
                     .channel("Dimmer", "Ring", at(2), c -> c.function("", 0, f -> f.physical(0, 1))));
 
@@ -370,7 +370,7 @@ class LightTest {
             var type = ProfileBuilder.profile("Testers", "Heads").id("00000000-0000-0000-0000-00000000000F")
                     .body(part(Kind.Geometry, "Bar", reference("Head 1", "Head", 1), reference("Head 2", "Head", 3), reference("Head 3", "Head", 5), reference("Head 4", "Head", 7))).body(part(Kind.Beam, "Head"))
                     .mode("Main", "Bar", mode -> mode.channel("ColorSub_C", "Head", at(1), c -> c.function("", 0, f -> f.physical(0, 1))).channel("ColorSub_M", "Head", at(2), c -> c.function("", 0, f -> f.physical(0, 1)))).build();
-            var one = lamp(lamp(), of("ColorSub_C", "ColorSub_M"));
+            var one = fixture(fixture(), of("ColorSub_C", "ColorSub_M"));
 
             var four = light(type, 128, 128, 128, 128, 64, 64, 64, 64);
 
@@ -380,7 +380,7 @@ class LightTest {
         /** A virtual dimmer acts by its relation upon the colours, once. */
         @Test
         void countRelationsAndNotTheirMasterTwice() {
-            var type = lamp(lamp(), mode -> mode
+            var type = fixture(fixture(), mode -> mode
                     .channel("ColorAdd_R", "Lens", at(1), c -> c.function("Red", 0, f -> f.physical(0, 1)))
                     .channel("Dimmer", "Lens", List.of(), c -> c.function("Dimmer", 0, f -> f.physical(0, 1)))
                     .multiply("Virtual", "Lens_Dimmer", "Lens_ColorAdd_R.ColorAdd_R.Red"));
@@ -405,7 +405,7 @@ class LightTest {
     @Nested
     class Corrections {
         private FixtureType both(boolean orangeFirst) {
-            return lamp(lamp().attribute("CTO", "CTO", "Color.Color", "", PhysicalUnit.Temperature).attribute("CTB", "CTB", "Color.Color", "", PhysicalUnit.Temperature), mode -> {
+            return fixture(fixture().attribute("CTO", "CTO", "Color.Color", "", PhysicalUnit.Temperature).attribute("CTB", "CTB", "Color.Color", "", PhysicalUnit.Temperature), mode -> {
                 mode.channel(orangeFirst ? "CTO" : "CTB", "Lens", at(1), c -> c.function("", 0, f -> f.physical(6_500, orangeFirst ? 2_700 : 10_000)));
                 mode.channel(orangeFirst ? "CTB" : "CTO", "Lens", at(2), c -> c.function("", 0, f -> f.physical(6_500, orangeFirst ? 10_000 : 2_700)));
             });
@@ -427,7 +427,7 @@ class LightTest {
 
         @Test
         void emittersTakeTheSpectrumOfTheNearestMeasurement() {
-            var type = lamp(lamp().emitter("Half", null, null, strength, whole), mode -> mode.channel("ColorAdd_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Half"))));
+            var type = fixture(fixture().emitter("Half", null, null, strength, whole), mode -> mode.channel("ColorAdd_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Half"))));
 
             isAt(light(type, 128).color().chromaticity(), light(type, 255).color().chromaticity());
             assertThat(light(type, 255).color().y() / light(type, 128).color().y()).isBetween(4.5, 5.0); // 100 to 20 of 100, at 50.2 %
@@ -437,7 +437,7 @@ class LightTest {
         void filtersDoToo() {
             var half = new Measurement(50, null, 40.0, Measurement.Interpolation.Linear, List.of(), Source.NONE);
             var full = new Measurement(100, null, 10.0, Measurement.Interpolation.Linear, List.of(new Measurement.Point(600, 0, Source.NONE), new Measurement.Point(620, 1, Source.NONE), new Measurement.Point(780, 1, Source.NONE)), Source.NONE);
-            var type = lamp(lamp().filter("Half", null, half, full), mode -> mode.channel("ColorSub_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).filter("Half"))));
+            var type = fixture(fixture().filter("Half", null, half, full), mode -> mode.channel("ColorSub_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).filter("Half"))));
 
             assertThat(light(type, 255).color().y()).isCloseTo(0.1, within(1e-6));
             assertThat(light(type, 128).color().y()).isBetween(0.39, 0.41);
@@ -446,7 +446,7 @@ class LightTest {
         @Test
         void aSlotWhoseColourHasNoLightSaysNothing() {
             for (var colour : List.of(new ColorCie(0, 0, 0), new ColorCie(0.3127, 0.3290, 0))) {
-                var type = lamp(lamp().wheel("Glass", wheel -> wheel.color("Unsaid", colour)), mode -> mode.channel("Color1", "Lens", at(1), c -> c.function("", 0, f -> f.wheel("Glass").range("Unsaid", 0, 1))));
+                var type = fixture(fixture().wheel("Glass", wheel -> wheel.color("Unsaid", colour)), mode -> mode.channel("Color1", "Lens", at(1), c -> c.function("", 0, f -> f.wheel("Glass").range("Unsaid", 0, 1))));
 
                 assertThat(light(type, 0).level()).isEqualTo(1);
                 isAt(light(type, 0).color().chromaticity(), SIX_THOUSAND);
@@ -460,7 +460,7 @@ class LightTest {
         @Test
         void turnsLightIntoTravel() {
             var bent = new Measurement[] {candela(50, 10), candela(100, 100)};
-            var type = lamp(lamp().emitter("Bent", new ColorCie(0.64, 0.33, 21.26), null, bent).emitter("Green", new ColorCie(0.30, 0.60, 71.52), null, candela(100, 336)).emitter("Blue", new ColorCie(0.15, 0.06, 7.22), null, candela(100, 34)), mode -> mode
+            var type = fixture(fixture().emitter("Bent", new ColorCie(0.64, 0.33, 21.26), null, bent).emitter("Green", new ColorCie(0.30, 0.60, 71.52), null, candela(100, 336)).emitter("Blue", new ColorCie(0.15, 0.06, 7.22), null, candela(100, 34)), mode -> mode
                     .channel("ColorAdd_R", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Bent")))
                     .channel("ColorAdd_G", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Green")))
                     .channel("ColorAdd_B", "Lens", at(5, 6), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Blue"))));
@@ -477,7 +477,7 @@ class LightTest {
 
         @Test
         void searchesFlagsWhereTheyWereMeasured() {
-            var type = lamp(flag(flag(flag(lamp(), "Cyan", 574, -1), "Magenta", 490, 600), "Yellow", -1, 500), mode -> mode
+            var type = fixture(flag(flag(flag(fixture(), "Cyan", 574, -1), "Magenta", 490, 600), "Yellow", -1, 500), mode -> mode
                     .channel("ColorSub_C", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 1).filter("Cyan")))
                     .channel("ColorSub_M", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1).filter("Magenta")))
                     .channel("ColorSub_Y", "Lens", at(5, 6), c -> c.function("", 0, f -> f.physical(0, 1).filter("Yellow"))));
@@ -504,7 +504,7 @@ class LightTest {
         /** Five lights of a byte each at 5 % stand on a dozen steps; rounded together they come nearer than one by one. */
         @Test
         void roundsLightsTogether() {
-            var type = lamp(lamp(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_RY", "ColorAdd_GY"));
+            var type = fixture(fixture(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_RY", "ColorAdd_GY"));
             var random = new java.util.Random(17);
             var far = new double[200];
             for (int i = 0; i < far.length; i++) {
@@ -531,7 +531,7 @@ class LightTest {
 
         @Test
         void isTheDimmersWhereFlagsMix() {
-            var type = lamp(lamp(), of("ColorSub_C", "ColorSub_M", "ColorSub_Y", "Dimmer"));
+            var type = fixture(fixture(), of("ColorSub_C", "ColorSub_M", "ColorSub_Y", "Dimmer"));
 
             assertThat(value(type, half(type), "Dimmer")).isEqualTo(128);
             assertThat(half(type).dimmed()).isTrue();
@@ -539,8 +539,8 @@ class LightTest {
 
         @Test
         void isTheMixingEnginesOwn() {
-            var hue = lamp(lamp(), of("HSB_Hue", "HSB_Saturation", "HSB_Brightness"));
-            var coordinates = lamp(lamp(), of("CIE_X", "CIE_Y", "CIE_Brightness"));
+            var hue = fixture(fixture(), of("HSB_Hue", "HSB_Saturation", "HSB_Brightness"));
+            var coordinates = fixture(fixture(), of("CIE_X", "CIE_Y", "CIE_Brightness"));
 
             assertThat(value(hue, half(hue), "HSB_Brightness")).isEqualTo(128);
             assertThat(value(coordinates, half(coordinates), "CIE_Brightness")).isEqualTo(128);
@@ -548,7 +548,7 @@ class LightTest {
 
         @Test
         void scalesRedGreenAndBlue() {
-            var type = lamp(lamp(), of("ColorRGB_Red", "ColorRGB_Green", "ColorRGB_Blue"));
+            var type = fixture(fixture(), of("ColorRGB_Red", "ColorRGB_Green", "ColorRGB_Blue"));
             var full = (WantedColour.Result.Found) WantedColour.of(start(type)).find(new Chromaticity(0.40, 0.40), Choice.BRIGHTEST, 1);
 
             assertThat(value(type, full, "ColorRGB_Red")).isEqualTo(255);
@@ -557,7 +557,7 @@ class LightTest {
 
         @Test
         void isSaidWhereNothingDims() {
-            var type = lamp(lamp(), of("ColorSub_C", "ColorSub_M", "ColorSub_Y"));
+            var type = fixture(fixture(), of("ColorSub_C", "ColorSub_M", "ColorSub_Y"));
 
             assertThat(half(type).dimmed()).isFalse();
             assertThat(half(type).says()).endsWith("The brightness stays: this mode has no dimmer.");
@@ -567,7 +567,7 @@ class LightTest {
 
     @Test
     void theBrightnessIsAShareOfTheBrightest() {
-        var type = lamp(lamp(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B"));
+        var type = fixture(fixture(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B"));
         var mode = type.modes().getFirst();
 
         var part = (WantedColour.Result.Found) WantedColour.of(start(type)).find(Chromaticity.WHITE, Choice.BRIGHTEST, 0.4);

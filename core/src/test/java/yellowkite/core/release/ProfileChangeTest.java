@@ -14,13 +14,13 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.release.ProfileChange.Kind;
 
 class ProfileChangeTest {
-    private static FixtureType lamp(int zoomAddress, String mode) {
+    private static FixtureType fixture(int zoomAddress, String mode) {
         return profile("Tidewick", "Petrel").mode(mode, "Head", m -> m.channel("Dimmer", "Head", at(1), c -> c.function("Dimmer", 0, f -> {})).channel("Zoom", "Head", at(zoomAddress), c -> c.function("Zoom", 0, f -> {}))).build();
     }
 
     @Test
     void aMovedChannelBreaksAndIsSaidFirst() {
-        var change = ProfileChange.between(Side.of(lamp(2, "One")), Side.of(lamp(3, "One")));
+        var change = ProfileChange.between(Side.of(fixture(2, "One")), Side.of(fixture(3, "One")));
         assertThat(change.kind()).isEqualTo(Kind.CHANGED);
         assertThat(change.worst()).isEqualTo(Rank.BREAKS);
         assertThat(change.proposedNote()).contains("It moved from address 2 to address 3.");
@@ -28,12 +28,12 @@ class ProfileChangeTest {
 
     @Test
     void aNewOneNamesItsModesWithTheirFootprints() {
-        assertThat(ProfileChange.fresh(lamp(4, "Wide")).says()).containsExactly("Mode Wide (4).");
+        assertThat(ProfileChange.fresh(fixture(4, "Wide")).says()).containsExactly("Mode Wide (4).");
     }
 
     @Test
     void contentThatDiffersInNothingThatIsComparedIsSaidToBeHarmless() {
-        var change = ProfileChange.between(Side.of(lamp(2, "One")), Side.of(lamp(2, "One")));
+        var change = ProfileChange.between(Side.of(fixture(2, "One")), Side.of(fixture(2, "One")));
         assertThat(change.worst()).isNull();
         assertThat(change.total()).isZero();
         assertThat(change.proposedNote()).isEqualTo("Nothing differs that a show would notice.");
@@ -47,7 +47,7 @@ class ProfileChangeTest {
 
     @Test
     void theWorseForAShowTheMoreUrgent() {
-        var urgency = Stream.of(ProfileChange.withdrawn(), changed(Rank.BREAKS), changed(Rank.SHIFTS), changed(Rank.ADDS), changed(Rank.COSMETIC), ProfileChange.fresh(lamp(2, "One")), ProfileChange.same()).map(ProfileChange::urgency).toList();
+        var urgency = Stream.of(ProfileChange.withdrawn(), changed(Rank.BREAKS), changed(Rank.SHIFTS), changed(Rank.ADDS), changed(Rank.COSMETIC), ProfileChange.fresh(fixture(2, "One")), ProfileChange.same()).map(ProfileChange::urgency).toList();
         assertThat(urgency).containsExactly(0, 0, 1, 2, 3, 5, 6);
     }
 

@@ -10,11 +10,11 @@ import yellowkite.core.profile.Geometry.Kind;
 import yellowkite.core.dmx.FootprintSum;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.build.ProfileBuilder;
-import yellowkite.core.Lamps;
+import yellowkite.core.Fixtures;
 import yellowkite.core.dmx.CompiledMode;
 
 class ModeSheetTest {
-    private final ModeSheet sheet = ModeSheet.of(CompiledMode.of(Lamps.spot(), Lamps.mode(Lamps.spot())));
+    private final ModeSheet sheet = ModeSheet.of(CompiledMode.of(Fixtures.spot(), Fixtures.mode(Fixtures.spot())));
 
     private ModeSheet.ChannelLine line(String attribute) {
         return sheet.lines().stream().filter(each -> each.attribute().equals(attribute)).findFirst().orElseThrow();
@@ -42,9 +42,9 @@ class ModeSheetTest {
 
     @Test
     void repeatedChannelsHaveOneLineWithTheirCells() {
-        var type = Lamps.nestedCells();
+        var type = Fixtures.nestedCells();
 
-        assertThat(ModeSheet.of(CompiledMode.of(type, Lamps.mode(type))).lines()).anySatisfy(each -> assertThat(each.cells()).containsExactly(2, 5, 8, 11));
+        assertThat(ModeSheet.of(CompiledMode.of(type, Fixtures.mode(type))).lines()).anySatisfy(each -> assertThat(each.cells()).containsExactly(2, 5, 8, 11));
     }
 
     /** Two universes: the second break begins again at 1, and its channels stand behind those of the first. */
@@ -55,8 +55,8 @@ class ModeSheetTest {
                 .channel("Pan", "Base", at(1, 2), c -> c.function("", 0, f -> { }))
                 .channel("Tilt", "Base", at(3), c -> c.function("", 0, f -> { }))).build();
 
-        assertThat(ModeSheet.of(CompiledMode.of(type, Lamps.mode(type))).lines()).extracting(ModeSheet.ChannelLine::addresses).containsExactly("break 1: 1–2", "break 1: 3", "break 2: 1");
-        assertThat(FootprintSum.of(AddressMap.of(type, Lamps.mode(type))).free()).isEqualTo("509 on break 1, 511 on break 2");
+        assertThat(ModeSheet.of(CompiledMode.of(type, Fixtures.mode(type))).lines()).extracting(ModeSheet.ChannelLine::addresses).containsExactly("break 1: 1–2", "break 1: 3", "break 2: 1");
+        assertThat(FootprintSum.of(AddressMap.of(type, Fixtures.mode(type))).free()).isEqualTo("509 on break 1, 511 on break 2");
     }
 
     @Test

@@ -14,7 +14,7 @@ class StandardNameTest {
 
     @Test
     void aNameIsCutAtAWord() {
-        assertThat(StandardName.of("A lamp with a very long name", 20)).isEqualTo("A lamp with a very");
+        assertThat(StandardName.of("A fixture with a rather long name", 20)).isEqualTo("A fixture with a");
         assertThat(StandardName.of("x".repeat(50), 20)).isEqualTo("x".repeat(20));
     }
 }

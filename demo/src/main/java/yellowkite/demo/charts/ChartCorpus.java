@@ -6,7 +6,7 @@ import java.util.Locale;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 
-/** Charts of invented lamps in the layouts that charts come in, each with the truth beside it. */
+/** Charts of invented fixtures in the layouts that charts come in, each with the truth beside it. */
 public final class ChartCorpus {
     private ChartCorpus() {}
 
@@ -16,13 +16,13 @@ public final class ChartCorpus {
     /** @param words as the chart prints them. @param bytes as many addresses */
     public record Channel(String words, int bytes, String attribute, List<Row> rows) {}
 
-    public record Lamp(String name, List<Channel> channels) {}
+    public record Fixture(String name, List<Channel> channels) {}
 
-    /** @param chart the text. @param lamp what it says */
-    public record Case(String layout, Lamp lamp, String chart) {
+    /** @param chart the text. @param fixture what it says */
+    public record Case(String layout, Fixture fixture, String chart) {
         @Override
         public String toString() {
-            return lamp.name() + " as " + layout;
+            return fixture.name() + " as " + layout;
         }
     }
 
@@ -34,9 +34,9 @@ public final class ChartCorpus {
         return new Channel(words, bytes, attribute, List.of(rows));
     }
 
-    public static List<Lamp> lamps() {
+    public static List<Fixture> fixtures() {
         return List.of(
-                new Lamp("Sallow 60", List.of(
+                new Fixture("Sallow 60", List.of(
                         channel("Pan", 2, "Pan", row(0, 255, "0 to 540 °", "Pan", -270, 270)),
                         channel("Tilt", 2, "Tilt", row(0, 255, "0 to 260 °", "Tilt", -130, 130)),
                         channel("Pan/tilt speed", 1, "PositionMSpeed", row(0, 255, "fast to slow", "PositionMSpeed")),
@@ -52,7 +52,7 @@ public final class ChartCorpus {
                         channel("Zoom", 1, "Zoom", row(0, 255, "6 ° to 38 °", "Zoom", 6, 38)),
                         channel("Focus", 1, "Focus1", row(0, 255, "near to far", "Focus1")),
                         channel("Control", 1, "Control1", row(0, 9, "No function", "NoFeature"), row(10, 19, "Pan/tilt reset", "PositionReset"), row(20, 199, "No function", "NoFeature"), row(200, 255, "Total reset", "FixtureGlobalReset")))),
-                new Lamp("Tern Row Par", List.of(
+                new Fixture("Tern Row Par", List.of(
                         channel("Master dimmer", 1, "Dimmer", row(0, 255, "0 to 100 %", "Dimmer", 0, 1)),
                         channel("Red", 1, "ColorAdd_R", row(0, 255, "0 to 100 %", "ColorAdd_R", 0, 1)),
                         channel("Green", 1, "ColorAdd_G", row(0, 255, "0 to 100 %", "ColorAdd_G", 0, 1)),
@@ -62,7 +62,7 @@ public final class ChartCorpus {
                         channel("Color macro", 1, "ColorMacro1", row(0, 15, "No function", "NoFeature"), row(16, 127, "Macros 1 to 8", "ColorMacro1"), row(128, 255, "Rainbow", "ColorMacro1")),
                         channel("Color temperature", 1, "CTC", row(0, 255, "2700 K to 6500 K", "CTC", 2700, 6500)),
                         channel("Dimmer curve", 1, "DimmerCurve", row(0, 63, "Linear", "DimmerCurve"), row(64, 127, "S curve", "DimmerCurve"), row(128, 255, "Square law", "DimmerCurve")))),
-                new Lamp("Brack Wash", List.of(
+                new Fixture("Brack Wash", List.of(
                         channel("Pan", 2, "Pan", row(0, 255, "0 to 530 °", "Pan", -265, 265)),
                         channel("Tilt", 2, "Tilt", row(0, 255, "0 to 280 °", "Tilt", -140, 140)),
                         channel("Intensity", 1, "Dimmer", row(0, 255, "0 to 100 %", "Dimmer", 0, 1)),
@@ -79,21 +79,21 @@ public final class ChartCorpus {
     /** {@return each fixture in each layout} */
     public static List<Case> cases() {
         var cases = new ArrayList<Case>();
-        for (var lamp : lamps()) {
-            cases.add(new Case("tabs with a heading", lamp, table(lamp, "\t", "Channel\tFunction\tValue\tDescription", ChartCorpus::dashed)));
-            cases.add(new Case("CH and tildes, bytes apart", lamp, apart(lamp)));
-            cases.add(new Case("CSV in quotes", lamp, csv(lamp)));
-            cases.add(new Case("semicolons and dots", lamp, table(lamp, ";", "No.;Parameter;Range;Effect", (row, x) -> row.from() + ".." + row.to())));
-            cases.add(new Case("columns of spaces", lamp, spaces(lamp)));
-            cases.add(new Case("hexadecimal with a sign", lamp, table(lamp, "\t", "Ch\tName\tDMX value\tMeaning", (row, x) -> String.format(Locale.ROOT, "0x%02X..0x%02X", row.from(), row.to()))));
-            cases.add(new Case("bars, decimal and hexadecimal", lamp, bars(lamp)));
-            cases.add(new Case("first and last value in two columns", lamp, twoColumns(lamp)));
-            cases.add(new Case("percent alone", lamp, table(lamp, "\t", "Channel\tFunction\t%\tDescription", (row, x) -> String.format(Locale.ROOT, "%.1f - %.1f %%", row.from() / 2.55, row.to() / 2.55))));
-            cases.add(new Case("a column for each of two modes", lamp, twoModes(lamp)));
-            cases.add(new Case("blocks of modes", lamp, blocks(lamp)));
-            cases.add(new Case("a column of modes", lamp, modeColumn(lamp)));
-            cases.add(new Case("sentences", lamp, sentences(lamp)));
-            cases.add(new Case("the name behind the values", lamp, table(lamp, "\t", "Address\tParameter\tDMX\tFunction", (row, x) -> row.from() + "\u2026" + row.to())));
+        for (var fixture : fixtures()) {
+            cases.add(new Case("tabs with a heading", fixture, table(fixture, "\t", "Channel\tFunction\tValue\tDescription", ChartCorpus::dashed)));
+            cases.add(new Case("CH and tildes, bytes apart", fixture, apart(fixture)));
+            cases.add(new Case("CSV in quotes", fixture, csv(fixture)));
+            cases.add(new Case("semicolons and dots", fixture, table(fixture, ";", "No.;Parameter;Range;Effect", (row, x) -> row.from() + ".." + row.to())));
+            cases.add(new Case("columns of spaces", fixture, spaces(fixture)));
+            cases.add(new Case("hexadecimal with a sign", fixture, table(fixture, "\t", "Ch\tName\tDMX value\tMeaning", (row, x) -> String.format(Locale.ROOT, "0x%02X..0x%02X", row.from(), row.to()))));
+            cases.add(new Case("bars, decimal and hexadecimal", fixture, bars(fixture)));
+            cases.add(new Case("first and last value in two columns", fixture, twoColumns(fixture)));
+            cases.add(new Case("percent alone", fixture, table(fixture, "\t", "Channel\tFunction\t%\tDescription", (row, x) -> String.format(Locale.ROOT, "%.1f - %.1f %%", row.from() / 2.55, row.to() / 2.55))));
+            cases.add(new Case("a column for each of two modes", fixture, twoModes(fixture)));
+            cases.add(new Case("blocks of modes", fixture, blocks(fixture)));
+            cases.add(new Case("a column of modes", fixture, modeColumn(fixture)));
+            cases.add(new Case("sentences", fixture, sentences(fixture)));
+            cases.add(new Case("the name behind the values", fixture, table(fixture, "\t", "Address\tParameter\tDMX\tFunction", (row, x) -> row.from() + "\u2026" + row.to())));
         }
         return cases;
     }
@@ -106,10 +106,10 @@ public final class ChartCorpus {
         return bytes == 1 ? String.valueOf(first) : first + "-" + (first + bytes - 1);
     }
 
-    private static String table(Lamp lamp, String separator, String heading, BiFunction<Row, Integer, String> values) {
-        var text = new StringBuilder(lamp.name()).append(" DMX chart\n").append(heading).append('\n');
+    private static String table(Fixture fixture, String separator, String heading, BiFunction<Row, Integer, String> values) {
+        var text = new StringBuilder(fixture.name()).append(" DMX chart\n").append(heading).append('\n');
         int next = 1;
-        for (var channel : lamp.channels()) {
+        for (var channel : fixture.channels()) {
             for (int i = 0; i < channel.rows().size(); i++) {
                 var row = channel.rows().get(i);
                 text.append(i == 0 ? addresses(next, channel.bytes()) + separator + channel.words() : separator).append(separator).append(values.apply(row, i)).append(separator).append(row.words()).append('\n');
@@ -119,10 +119,10 @@ public final class ChartCorpus {
         return text.toString();
     }
 
-    private static String apart(Lamp lamp) {
+    private static String apart(Fixture fixture) {
         var text = new StringBuilder("Channel\tFunction\tDMX\tDescription\n");
         int next = 1;
-        for (var channel : lamp.channels()) {
+        for (var channel : fixture.channels()) {
             for (int i = 0; i < channel.rows().size(); i++) {
                 var row = channel.rows().get(i);
                 text.append(i == 0 ? "CH" + next + "\t" + channel.words() + (channel.bytes() > 1 ? " (MSB)" : "") : "\t").append(String.format(Locale.ROOT, "\t%03d~%03d\t", row.from(), row.to())).append(row.words().replace(" to ", " → ")).append('\n');
@@ -135,15 +135,15 @@ public final class ChartCorpus {
         return text.toString();
     }
 
-    private static String csv(Lamp lamp) {
-        return table(lamp, "\t", "Channel\tFunction\tDMX value\tDescription", ChartCorpus::dashed).lines().skip(1)
+    private static String csv(Fixture fixture) {
+        return table(fixture, "\t", "Channel\tFunction\tDMX value\tDescription", ChartCorpus::dashed).lines().skip(1)
                 .map(line -> java.util.Arrays.stream(line.split("\t", -1)).map(cell -> "\"" + cell + "\"").collect(Collectors.joining(","))).collect(Collectors.joining("\r\n"));
     }
 
-    private static String spaces(Lamp lamp) {
+    private static String spaces(Fixture fixture) {
         var text = new StringBuilder(String.format("%-8s%-20s%-12s%s%n", "Channel", "Function", "Value", "Description"));
         int next = 1;
-        for (var channel : lamp.channels()) {
+        for (var channel : fixture.channels()) {
             for (int i = 0; i < channel.rows().size(); i++) {
                 var row = channel.rows().get(i);
                 text.append(String.format("%-8s%-20s%-12s%s%n", i == 0 ? addresses(next, channel.bytes()) : "", i == 0 ? channel.words() : "", row.from() + " - " + row.to(), row.words()));
@@ -153,20 +153,20 @@ public final class ChartCorpus {
         return text.toString();
     }
 
-    private static String bars(Lamp lamp) {
-        return table(lamp, " | ", "CH | Function | Decimal | Hex | Description", (row, i) -> String.format(Locale.ROOT, "%d-%d | %02X-%02X", row.from(), row.to(), row.from(), row.to()));
+    private static String bars(Fixture fixture) {
+        return table(fixture, " | ", "CH | Function | Decimal | Hex | Description", (row, i) -> String.format(Locale.ROOT, "%d-%d | %02X-%02X", row.from(), row.to(), row.from(), row.to()));
     }
 
-    private static String twoColumns(Lamp lamp) {
-        return table(lamp, "\t", "Channel\tFunction\tFrom\tTo\tDescription", (row, i) -> row.from() + "\t" + row.to());
+    private static String twoColumns(Fixture fixture) {
+        return table(fixture, "\t", "Channel\tFunction\tFrom\tTo\tDescription", (row, i) -> row.from() + "\t" + row.to());
     }
 
     /** The second mode has no second bytes. */
-    private static String twoModes(Lamp lamp) {
+    private static String twoModes(Fixture fixture) {
         var text = new StringBuilder("Extended\tBasic\tFunction\tDMX\tDescription\n");
         int next = 1;
         int basic = 1;
-        for (var channel : lamp.channels()) {
+        for (var channel : fixture.channels()) {
             for (int i = 0; i < channel.rows().size(); i++) {
                 var row = channel.rows().get(i);
                 text.append(i == 0 ? next + "\t" + basic + "\t" + channel.words() : "\t\t").append('\t').append(row.from()).append('-').append(row.to()).append('\t').append(row.words()).append('\n');
@@ -180,23 +180,23 @@ public final class ChartCorpus {
         return text.toString();
     }
 
-    private static String blocks(Lamp lamp) {
-        int footprint = lamp.channels().stream().mapToInt(Channel::bytes).sum();
-        var rows = table(lamp, "\t", "Channel\tFunction\tValue\tDescription", ChartCorpus::dashed).lines().skip(1).collect(Collectors.joining("\n"));
-        return lamp.name() + " DMX protocol\nMode 1: " + footprint + " channels\n" + rows + "\nMode 2: 1 channel\nChannel\tFunction\tValue\tDescription\n1\tDimmer\t0-255\t0 to 100 %\n";
+    private static String blocks(Fixture fixture) {
+        int footprint = fixture.channels().stream().mapToInt(Channel::bytes).sum();
+        var rows = table(fixture, "\t", "Channel\tFunction\tValue\tDescription", ChartCorpus::dashed).lines().skip(1).collect(Collectors.joining("\n"));
+        return fixture.name() + " DMX protocol\nMode 1: " + footprint + " channels\n" + rows + "\nMode 2: 1 channel\nChannel\tFunction\tValue\tDescription\n1\tDimmer\t0-255\t0 to 100 %\n";
     }
 
-    private static String modeColumn(Lamp lamp) {
-        var lines = table(lamp, "\t", "Channel\tFunction\tValue\tDescription", ChartCorpus::dashed).lines().skip(1).toList();
+    private static String modeColumn(Fixture fixture) {
+        var lines = table(fixture, "\t", "Channel\tFunction\tValue\tDescription", ChartCorpus::dashed).lines().skip(1).toList();
         var text = new StringBuilder("Mode\t").append(lines.getFirst()).append('\n');
         lines.stream().skip(1).forEach(line -> text.append(line.startsWith("\t") ? "" : "Standard").append('\t').append(line).append('\n'));
         return text.toString();
     }
 
-    private static String sentences(Lamp lamp) {
+    private static String sentences(Fixture fixture) {
         var text = new StringBuilder();
         int next = 1;
-        for (var channel : lamp.channels()) {
+        for (var channel : fixture.channels()) {
             text.append("Channel ").append(addresses(next, channel.bytes())).append(": ").append(channel.words()).append(". ");
             text.append(channel.rows().stream().map(row -> row.from() + " to " + row.to() + " = " + row.words()).collect(Collectors.joining("; "))).append(".\n");
             next += channel.bytes();

@@ -28,7 +28,7 @@ public final class CorpusScore {
     public void add(Case each) {
         var channels = ChartReader.read(List.of(TextSheets.read(each.chart())), null, null).modes().stream().flatMap(mode -> mode.channels().stream()).toList();
         int next = 1;
-        for (var truth : each.lamp().channels()) {
+        for (var truth : each.fixture().channels()) {
             var addresses = IntStream.range(next, next + truth.bytes()).boxed().toList();
             next += truth.bytes();
             judge(each + ", " + truth.words(), truth, channels.stream().filter(found -> found.addresses().equals(addresses)).findFirst().orElse(null));

@@ -10,7 +10,7 @@ import yellowkite.core.archive.FormatException;
 import yellowkite.core.chart.source.Sheet;
 import yellowkite.core.chart.source.TextSheets;
 
-/** A maker's chart as a file of whatever kind it turns out to be: what is in it decides, not its name. */
+/** A manufacturer's chart as a file of whatever kind it turns out to be: what is in it decides, not its name. */
 public final class ChartFile {
     /** The largest chart that is read. */
     public static final int MAX_BYTES = 64 << 20;

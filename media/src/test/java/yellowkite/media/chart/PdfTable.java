@@ -12,7 +12,7 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType1Font;
 import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 
-/** A table on a page as makers print them: with or without lines around its cells, text in the middle or at the left, long text in two lines. */
+/** A table on a page as manufacturers print them: with or without lines around its cells, text in the middle or at the left, long text in two lines. */
 final class PdfTable {
     private static final PDFont FONT = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
     private static final float SIZE = 8;

@@ -11,7 +11,7 @@ import yellowkite.core.chart.proposal.Proposal.ChannelProposal;
 import yellowkite.core.chart.proposal.Proposal.FunctionProposal;
 import static org.assertj.core.api.Assertions.assertThat;
 
-/** Tables as makers print them, all of one content: what is read does not depend on how they are drawn. */
+/** Tables as manufacturers print them, all of one content: what is read does not depend on how they are drawn. */
 class PdfTableTest {
     private static PdfTable chart() {
         return PdfTable.columns(40, 40, 70, 60, 130)

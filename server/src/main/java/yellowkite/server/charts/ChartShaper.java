@@ -17,6 +17,7 @@ import yellowkite.core.chart.proposal.Proposal.ModeProposal;
 import yellowkite.core.chart.source.Sheet;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.AddressText;
+import yellowkite.core.dmx.Layers;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
@@ -30,6 +31,7 @@ import yellowkite.server.charts.ChartView.ExistingMode;
 import yellowkite.server.charts.ChartView.LineUse;
 import yellowkite.server.charts.ChartView.LineView;
 import yellowkite.server.charts.Charts.OpenChart;
+import yellowkite.server.web.Figure;
 
 /** Puts what the core reads out of a chart into the page's words. */
 @Component
@@ -84,15 +86,16 @@ class ChartShaper {
 
     static List<ChartFunctionView> functions(ChannelProposal channel) {
         var functions = new ArrayList<ChartFunctionView>();
+        var layers = Layers.of(channel.functions().stream().map(each -> new Layers.Span(each.from(), each.to())).toList());
         for (var each : channel.functions()) {
-            functions.add(function(each, functions.size()));
+            functions.add(function(each, functions.size(), layers.get(functions.size())));
         }
         return functions;
     }
 
-    private static ChartFunctionView function(FunctionProposal each, int index) {
+    private static ChartFunctionView function(FunctionProposal each, int index, int layer) {
         var when = each.counts() == null ? "" : each.counts().inWords();
-        return new ChartFunctionView(index, each.attribute(), Catalogue.STANDARD.pretty(each.attribute()), each.name(), each.from(), each.to(), each.physicalFrom(), each.physicalTo(), each.unit().symbol(), each.assumed(), each.wheel() == null ? "" : each.wheel(), when,
+        return new ChartFunctionView(index, each.attribute(), Catalogue.STANDARD.pretty(each.attribute()), each.name(), each.from(), each.to(), layer, Figure.of(each.physicalFrom()), Figure.of(each.physicalTo()), each.unit().symbol(), each.assumed(), each.wheel() == null ? "" : each.wheel(), when,
                 each.ranges().stream().map(range -> new ChartRangeView(range.name(), range.from(), range.to(), range.slot(), each.colourOf(range).map(Srgb::hex).orElse(""))).toList());
     }
 }

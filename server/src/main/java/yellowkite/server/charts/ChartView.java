@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.chart.layout.Charted.Unplaced;
 import yellowkite.core.chart.layout.Values;
+import yellowkite.server.web.Figure;
 
 /**
  * A chart as the page shows it: its lines, and what they are taken for.
@@ -47,8 +48,8 @@ record ChartView(String id, String profileId, String profile, String manufacture
     record ChartChannelView(String key, List<Integer> addresses, String called, String cell, String words, @Schema(nullable = true) @Nullable String attribute, String pretty, String featureGroup, double sure, String why,
             long max, @Schema(nullable = true) @Nullable Long start, @Schema(nullable = true) @Nullable Long highlight, List<ChartFunctionView> functions, List<String> doubts, boolean looked, boolean wantsALook, List<String> places) {}
 
-    /** @param unit sign behind its physical values. @param assumed whether the chart states no ends. @param when in words; empty = always */
-    record ChartFunctionView(int index, String attribute, String pretty, String name, long from, long to, double physicalFrom, double physicalTo, String unit, boolean assumed, String wheel, String when, List<ChartRangeView> ranges) {}
+    /** @param unit sign behind its physical values. @param assumed whether the chart states no ends. @param when in words; empty = always. @param layer the row of its bar */
+    record ChartFunctionView(int index, String attribute, String pretty, String name, long from, long to, int layer, Figure physicalFrom, Figure physicalTo, String unit, boolean assumed, String wheel, String when, List<ChartRangeView> ranges) {}
 
     /** @param color {@code #rrggbb} of its slot; empty if that has none */
     record ChartRangeView(String name, long from, long to, int slot, String color) {}

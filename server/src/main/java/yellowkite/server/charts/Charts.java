@@ -145,7 +145,7 @@ class Charts {
             throw Refusal.stale("A colleague has corrected this chart meanwhile. Look at the new state, then apply it.", Map.of());
         }
         if (!open.reading().open().isEmpty()) {
-            throw Refusal.unfit("open", open.reading().open().size() + " lines are not placed, '" + open.reading().open().getFirst().place() + "' first; lay each onto a channel, or set it aside.");
+            throw Refusal.unfit("open", open.reading().open().size() + " lines are not placed, '" + open.reading().open().getFirst().place() + "' first; place each on a channel, or set it aside.");
         }
         var edits = new ArrayList<LayChart>();
         for (var each : modes) {

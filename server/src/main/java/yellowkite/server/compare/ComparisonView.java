@@ -19,7 +19,7 @@ import yellowkite.core.sheet.ModeSheet;
 record ComparisonView(SideLine left, SideLine right, Map<Rank, Long> counts, List<DifferenceLine> differences, Map<Integer, ModeSheet.ChannelLine> leftLines, Map<Integer, ModeSheet.ChannelLine> rightLines) {
 
     /** @param profileId null for a file that was only dropped here, as with the revision. @param withdrawn why; null if it is not */
-    record SideLine(@Schema(nullable = true) @Nullable String profileId, @Schema(nullable = true) @Nullable Integer revision, String maker, String name, @Schema(nullable = true) @Nullable LocalDateTime at,
+    record SideLine(@Schema(nullable = true) @Nullable String profileId, @Schema(nullable = true) @Nullable Integer revision, String manufacturer, String name, @Schema(nullable = true) @Nullable LocalDateTime at,
             String note, List<String> modes, @Schema(nullable = true) @Nullable String withdrawn) {}
 
     /**

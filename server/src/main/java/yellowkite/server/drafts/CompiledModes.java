@@ -9,7 +9,7 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 
 /**
- * The modes of the documents that are on desks just now, each made once however often the desk asks for its readout. A document never
+ * The modes of the documents that editors have open just now, each made once however often one asks for its readout. A document never
  * changes, so the very object is the key; that of the step before is kept too, to tell which rows are still the same.
  */
 final class CompiledModes {

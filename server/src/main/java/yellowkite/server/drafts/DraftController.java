@@ -61,7 +61,7 @@ class DraftController {
 
     /**
      * @param despite  why, although checks find errors; may be absent if they find none
-     * @param firmware of the lamp from which it holds. @param fromWhom who gave what it {@code restsOn}
+     * @param firmware of the fixture from which it holds. @param fromWhom who gave what it {@code restsOn}
      */
     record PublishRequest(int version, String summary, @Schema(nullable = true) @Nullable String despite, @Schema(nullable = true) @Nullable String firmware,
             @Schema(nullable = true) RevisionFacts.@Nullable RestsOn restsOn, @Schema(nullable = true) @Nullable String fromWhom) {
@@ -145,7 +145,7 @@ class DraftController {
      * @param body        for an empty page; null for a copy
      * @param copyOf      id of the profile that is copied; null for an empty page
      * @param copyMode    name of the only mode that is kept; null = all
-     * @param production  for which this is what it puts into the lamps of the copied profile; null = a profile like any other
+     * @param production  for which this is what it puts into the fixtures of the copied profile; null = a profile like any other
      */
     record BeginRequest(String manufacturer, String name, @Schema(nullable = true) Begin.@Nullable Body body, @Schema(nullable = true) @Nullable String copyOf,
             @Schema(nullable = true) @Nullable Integer copyRevision, @Schema(nullable = true) @Nullable String copyMode, @Schema(nullable = true) @Nullable String production) {
@@ -159,7 +159,7 @@ class DraftController {
     @PostMapping("/api/profiles")
     DraftView begin(@RequestBody BeginRequest request, Change change) {
         var start = request.copyOf() == null ? new Drafts.Start.Empty(request.body() == null ? Begin.Body.FIXED : request.body())
-                : request.production() != null ? new Drafts.Start.Load(request.copyOf(), request.copyRevision() == null ? 1 : request.copyRevision(), request.production())
+                : request.production() != null ? new Drafts.Start.ProductionVersion(request.copyOf(), request.copyRevision() == null ? 1 : request.copyRevision(), request.production())
                 : new Drafts.Start.Copy(request.copyOf(), request.copyRevision() == null ? 1 : request.copyRevision(), request.copyMode());
         return shaper.shape(drafts.begin(request.manufacturer(), request.name(), start, change), null);
     }

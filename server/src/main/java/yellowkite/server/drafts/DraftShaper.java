@@ -13,6 +13,7 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import java.util.stream.Collectors;
+import yellowkite.core.dmx.Layers;
 import yellowkite.core.profile.DmxBreak;
 import yellowkite.core.attribute.EndWords;
 import yellowkite.core.colour.Srgb;
@@ -40,17 +41,19 @@ import yellowkite.core.profile.House;
 import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.Wheel;
-import yellowkite.server.library.LoadRepository;
+import yellowkite.core.text.Figures;
+import yellowkite.server.library.ProductionVersionRepository;
+import yellowkite.server.web.Figure;
 
-/** Shapes a draft for the desk: what the core computes, in the records of {@link DraftView}. */
+/** Shapes a draft for the editor: what the core computes, in the records of {@link DraftView}. */
 @Component
 class DraftShaper {
     private final DraftBases bases;
-    private final LoadRepository loads;
+    private final ProductionVersionRepository productionVersions;
 
-    DraftShaper(DraftBases bases, LoadRepository loads) {
+    DraftShaper(DraftBases bases, ProductionVersionRepository productionVersions) {
         this.bases = bases;
-        this.loads = loads;
+        this.productionVersions = productionVersions;
     }
 
     /** @param modeId the mode whose map is wanted; null or unknown = the first */
@@ -60,11 +63,11 @@ class DraftShaper {
 
     /** @param known what the asker has already: rows that are the same there are left out; null = nothing */
     DraftView shape(LoadedDraft draft, @Nullable Integer modeId, @Nullable LoadedDraft known) {
-        var load = loads.find(draft.draft().profileId()).map(each -> new DraftView.LoadLine(each.production(), each.originProfileId(), each.origin(), each.number())).orElse(null);
-        return shape(draft, bases.baseNumber(draft), bases.newestNumber(draft.draft().profileId()), bases.media(draft), load, modeId, known == null ? null : known.history().current());
+        var productionVersion = productionVersions.find(draft.draft().profileId()).map(each -> new DraftView.ProductionLine(each.production(), each.originProfileId(), each.origin(), each.number())).orElse(null);
+        return shape(draft, bases.baseNumber(draft), bases.newestNumber(draft.draft().profileId()), bases.media(draft), productionVersion, modeId, known == null ? null : known.history().current());
     }
 
-    static DraftView shape(LoadedDraft draft, int baseRevision, int newestRevision, DraftMedia media, DraftView.@Nullable LoadLine load, @Nullable Integer modeId, @Nullable FixtureType known) {
+    static DraftView shape(LoadedDraft draft, int baseRevision, int newestRevision, DraftMedia media, DraftView.@Nullable ProductionLine productionVersion, @Nullable Integer modeId, @Nullable FixtureType known) {
         var type = draft.history().current();
         var chosen = type.modes().stream().filter(mode -> modeId != null && mode.id() == modeId).findFirst()
                 .or(() -> type.modes().stream().findFirst()).orElse(null);
@@ -80,7 +83,7 @@ class DraftShaper {
                 type.attributeDefinitions().attributes().stream()
                         .map(each -> new DraftView.AttributeLine(each.name(), each.pretty(), each.featureGroup(), each.physicalUnit().symbol())).toList(),
                 type.allGeometries().filter(Geometry.Part.class::isInstance).map(Geometry::name).toList(),
-                type.physicalDescriptions().emitters().stream().map(Emitter::name).toList(), type.physicalDescriptions().filters().stream().map(Filter::name).toList(), load, FixtureFacts.of(type),
+                type.physicalDescriptions().emitters().stream().map(Emitter::name).toList(), type.physicalDescriptions().filters().stream().map(Filter::name).toList(), productionVersion, FixtureFacts.of(type),
                 chosen == null ? null : map(type, chosen, known), history(draft),
                 takesEdits && draft.history().done() > Drafts.floor(draft.history()), takesEdits && draft.history().done() < draft.history().steps().size());
     }
@@ -118,7 +121,7 @@ class DraftShaper {
         return sha == null ? null : "/api/media/" + sha;
     }
 
-    /** {@return the address of the lamp's picture; null if the file holds none} */
+    /** {@return the address of the fixture's picture; null if the file holds none} */
     private static @Nullable String picture(String thumbnail, DraftMedia media) {
         var sha = thumbnail.isEmpty() ? null : media.contents().get(thumbnail + ".png");
         return sha == null ? null : "/api/media/" + sha;
@@ -191,7 +194,7 @@ class DraftShaper {
                 channel.highlight() == null ? null : channel.highlight().at(channel.bytes()),
                 logical.map(each -> each.snap() == LogicalChannel.Snap.YES || each.snap() == LogicalChannel.Snap.ON).orElse(false),
                 logical.map(each -> each.master() == LogicalChannel.Master.NONE ? "" : each.master().name().toLowerCase(Locale.ROOT)).orElse(""),
-                logical.map(each -> each.mibFade()).orElse(0.0), logical.map(each -> each.dmxChangeTimeLimit()).orElse(0.0),
+                Figure.of(logical.map(each -> each.mibFade()).orElse(0.0)), Figure.of(logical.map(each -> each.dmxChangeTimeLimit()).orElse(0.0)),
                 care.tint(), care.note(), care.blackout() == null ? null : care.blackout().at(channel.bytes()),
                 cells(type, mode, channel, places),
                 functions(type, links, channel));
@@ -217,28 +220,43 @@ class DraftShaper {
         var firsts = new HashMap<Integer, Integer>();
         var meanings = OneMeaning.all(channel);
         meanings.forEach((first, alike) -> alike.forEach(each -> firsts.put(each.id(), first)));
-        return Spans.of(type, channel).stream().map(span -> {
+        var spans = Spans.of(type, channel);
+        var layers = layers(spans, firsts);
+        return spans.stream().map(span -> {
             int first = firsts.get(span.function().id());
             boolean isFirst = first == span.function().id();
             var also = isFirst ? meanings.get(first).stream().skip(1).map(each -> new DraftView.Situation(each.id(), SituationText.of(type, links, each))).toList() : List.<DraftView.Situation>of();
-            return function(type, links, span, also, isFirst ? null : first);
+            return function(type, links, span, layers.getOrDefault(span.function().id(), 0), also, isFirst ? null : first);
         }).toList();
     }
 
-    private static DraftView.FunctionBar function(FixtureType type, LinkTargets links, Spans.FunctionSpan span, List<DraftView.Situation> also, @Nullable Integer alsoOf) {
+    /** Copies of a function for other situations lie where it lies. */
+    private static Map<Integer, Integer> layers(List<Spans.FunctionSpan> spans, Map<Integer, Integer> firsts) {
+        var drawn = spans.stream().filter(span -> firsts.get(span.function().id()) == span.function().id()).toList();
+        var rows = Layers.of(drawn.stream().map(span -> new Layers.Span(span.from(), span.to())).toList());
+        return IntStream.range(0, drawn.size()).boxed().collect(Collectors.toMap(i -> drawn.get(i).function().id(), rows::get));
+    }
+
+    private static DraftView.FunctionBar function(FixtureType type, LinkTargets links, Spans.FunctionSpan span, int layer, List<DraftView.Situation> also, @Nullable Integer alsoOf) {
         var function = span.function();
         var wheel = type.findWheel(function.wheel());
         var master = function.modeMaster().isEmpty() ? null : links.find(function.modeMaster());
         int masterBytes = master == null ? function.modeFrom().bytes() : master.channel().bytes();
-        return new DraftView.FunctionBar(function.id(), span.name(), function.attribute(), pretty(type, function.attribute()), span.from(), span.to(), function.physicalFrom(), function.physicalTo(),
+        return new DraftView.FunctionBar(function.id(), span.name(), function.attribute(), pretty(type, function.attribute()), span.from(), span.to(), layer, label(type, span), Figure.of(function.physicalFrom()), Figure.of(function.physicalTo()),
                 type.unitOf(function.attribute()).symbol(), type.house().assumed().contains(function.id()), function.wheel(), function.emitter(), function.filter(), function.dmxProfile(), SituationText.of(type, links, function),
                 also, alsoOf,
-                master == null ? null : master.channel().id(), function.modeFrom().at(masterBytes), function.modeTo().at(masterBytes), function.min(), function.max(),
-                function.realFade(), function.realAcceleration(), runs(type, span),
+                master == null ? null : master.channel().id(), function.modeFrom().at(masterBytes), function.modeTo().at(masterBytes), Figure.ofNullable(function.min()), Figure.ofNullable(function.max()),
+                Figure.of(function.realFade()), Figure.of(function.realAcceleration()), runs(type, span), function.physicalFrom() > function.physicalTo(),
                 span.ranges().stream().map(range -> new DraftView.RangeBar(range.range().id(), range.range().name(), range.from(), range.to(), range.range().slot(),
                         wheel.flatMap(each -> each.findSlot(range.range().slot())).map(Wheel.Slot::name).orElse(""),
-                        range.physicalFrom(), range.physicalTo(), range.hasOwnPhysical(), type.house().marks().get(range.range().id()))).toList(),
+                        Figure.of(range.physicalFrom()), Figure.of(range.physicalTo()), range.hasOwnPhysical(), type.house().marks().get(range.range().id()))).toList(),
                 Holes.of(span).stream().map(hole -> new DraftView.HoleBar(hole.from(), hole.to(), hole.range(), hole.closes())).toList());
+    }
+
+    private static String label(FixtureType type, Spans.FunctionSpan span) {
+        var function = span.function();
+        var unit = type.unitOf(function.attribute()).symbol();
+        return unit.isEmpty() || function.physicalFrom() == function.physicalTo() ? span.name() : span.name() + " " + Figures.of(function.physicalFrom()) + " to " + Figures.of(function.physicalTo(), unit);
     }
 
     private static String runs(FixtureType type, Spans.FunctionSpan span) {

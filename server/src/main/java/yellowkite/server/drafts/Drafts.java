@@ -22,7 +22,7 @@ import yellowkite.server.database.Transactions;
 import yellowkite.server.drafts.DraftRepository.Kind;
 import yellowkite.server.drafts.DraftRepository.StoredDraft;
 import yellowkite.server.drafts.DraftRepository.StoredStep;
-import yellowkite.server.library.LoadRepository;
+import yellowkite.server.library.ProductionVersionRepository;
 import yellowkite.server.library.OriginRepository;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.revisions.RevisionRepository;
@@ -44,13 +44,13 @@ public class Drafts {
     private final Revisions revisions;
     private final ProfileRepository profiles;
     private final DraftBases bases;
-    private final LoadRepository loads;
+    private final ProductionVersionRepository productionVersions;
     private final OriginRepository origins;
     private final Cache<String, LoadedDraft> loaded = Caffeine.newBuilder().maximumSize(64).build();
 
     Drafts(Transactions transactions, DraftRepository repository, RevisionRepository revisionRows, Revisions revisions,
-            ProfileRepository profiles, LoadRepository loads, OriginRepository origins, DraftBases bases) {
-        this.loads = loads;
+            ProfileRepository profiles, ProductionVersionRepository productionVersions, OriginRepository origins, DraftBases bases) {
+        this.productionVersions = productionVersions;
         this.origins = origins;
         this.transactions = transactions;
         this.repository = repository;
@@ -67,24 +67,24 @@ public class Drafts {
         /** @param mode name of the only mode that is kept; null = all */
         record Copy(String profileId, int revision, @Nullable String mode) implements Start {}
 
-        /** What a production puts into the lamps of that profile: all modes, and a DMX map that stays as it is. */
-        record Load(String profileId, int revision, String production) implements Start {}
+        /** What a production puts into the fixtures of that profile: all modes, and a DMX map that stays as it is. */
+        record ProductionVersion(String profileId, int revision, String production) implements Start {}
     }
 
     /** {@return the open draft of a new profile, which has no revision until it is published} */
     LoadedDraft begin(String manufacturer, String name, Start start, Change change) {
-        var maker = manufacturer.strip();
+        var made = manufacturer.strip();
         var called = name.strip();
         var guid = UUID.randomUUID().toString().toUpperCase(Locale.ROOT);
         var base = switch (start) {
             case Start.Empty empty -> null;
             case Start.Copy copy -> revisions.require(copy.profileId(), copy.revision());
-            case Start.Load load -> revisions.require(load.profileId(), load.revision());
+            case Start.ProductionVersion productionVersion -> revisions.require(productionVersion.profileId(), productionVersion.revision());
         };
         Edit first = switch (start) {
-            case Start.Empty empty -> new Begin(maker, called, guid, empty.body());
-            case Start.Copy copy -> new BecomeCopy(maker, called, guid, copy.mode() == null ? null : modeId(base, copy.mode()));
-            case Start.Load load -> new BecomeCopy(maker, called, guid, null);
+            case Start.Empty empty -> new Begin(made, called, guid, empty.body());
+            case Start.Copy copy -> new BecomeCopy(made, called, guid, copy.mode() == null ? null : modeId(base, copy.mode()));
+            case Start.ProductionVersion productionVersion -> new BecomeCopy(made, called, guid, null);
         };
         var begun = changed(History.of(bases.baseOf(base == null ? null : base.id()).type()), first);
         var step = new StoredStep(1, Kind.EDIT, StoredForms.EDIT.write(first), shorten(begun.counting().getLast().sentence()), change.author().name(), revisions.now(), change.id());
@@ -93,11 +93,11 @@ public class Drafts {
             return require(draftId); // it was begun, and only its answer was lost
         }
         transactions.run(() -> {
-            var profile = profiles.add(Shelf.HOUSE, profiles.findOrAddManufacturer(maker), called, guid);
+            var profile = profiles.add(Shelf.HOUSE, profiles.findOrAddManufacturer(made), called, guid);
             repository.open(new StoredDraft(draftId, profile.id(), profile.id(), base == null ? null : base.id(), 0, change.author().name(), revisions.now(), null, null));
             repository.append(draftId, 0, step);
-            if (start instanceof Start.Load load && base != null) {
-                loads.add(profile.id(), production(load.production()), base.id());
+            if (start instanceof Start.ProductionVersion productionVersion && base != null) {
+                productionVersions.add(profile.id(), production(productionVersion.production()), base.id());
             } else if (base != null) {
                 origins.add(profile.id(), base.id());
             }
@@ -125,7 +125,7 @@ public class Drafts {
             var draft = requireOpenAt(draftId, seen).draft();
             repository.delete(draftId);
             if (revisionRows.findNewest(draft.profileId()).isEmpty()) {
-                loads.delete(draft.profileId());
+                productionVersions.delete(draft.profileId());
                 origins.delete(draft.profileId());
                 profiles.delete(draft.profileId());
             }
@@ -158,7 +158,7 @@ public class Drafts {
             var open = repository.findOpen(profileId);
             if (open.isPresent() && !base.id().equals(open.get().baseRevisionId())) {
                 if (open.get().version() > 0) {
-                    throw Refusal.unfit("revision", "A draft by " + open.get().openedBy() + " is under way. Publish it or throw it away, then begin from revision " + number + ".");
+                    throw Refusal.unfit("revision", "A draft by " + open.get().openedBy() + " is under way. Publish or discard it, then begin from revision " + number + ".");
                 }
                 repository.delete(open.get().id());
             }
@@ -172,10 +172,10 @@ public class Drafts {
     private void requireOurs(String profileId) {
         var profile = profiles.findById(profileId).orElseThrow(() -> Refusal.notFound("This profile is not in the library."));
         if (profile.shelf() == Shelf.REFERENCE) {
-            throw Refusal.unfit("shelf", "'" + profile.name() + "' stands on the Reference shelf, which is the same in every house. Take a copy onto the House shelf and edit that.");
+            throw Refusal.unfit("shelf", "'" + profile.name() + "' stands on the Reference shelf, which is the same in every house. Copy it onto the House shelf and edit that.");
         }
         if (profile.binnedAt() != null) {
-            throw Refusal.unfit("bin", "'" + profile.name() + "' lies in the bin. Take it out to edit it.");
+            throw Refusal.unfit("bin", "'" + profile.name() + "' is in the bin. Restore it to edit it.");
         }
     }
 
@@ -191,7 +191,7 @@ public class Drafts {
         return new State(draft.version(), draft.openProfileId() != null);
     }
 
-    /** Gives the draft a picture of the lamp: kept beside the draft, named by its content, so that undo finds the one before. */
+    /** Gives the draft a picture of the fixture: kept beside the draft, named by its content, so that undo finds the one before. */
     LoadedDraft putPicture(String draftId, int seen, byte[] png, Change change) {
         requireOpen(draftId);
         var name = transactions.run(() -> {
@@ -232,11 +232,11 @@ public class Drafts {
         return apply(draftId, seen, edit, change);
     }
 
-    /** A production's load keeps the DMX map of what it derives from. */
+    /** A production's version keeps the DMX map of what it derives from. */
     private History keptMap(String draftId, History after) {
         var profile = repository.find(draftId).orElseThrow().profileId();
-        loads.find(profile).ifPresent(load -> KeptMap.broken(bases.baseOf(load.originRevisionId()).type(), after.current()).ifPresent(why -> {
-            throw Refusal.unfit("edit", "This is what '" + load.production() + "' puts into " + load.origin() + ", and keeps its DMX map: " + why + ". Change what the slots hold, or edit the profile that it derives from.");
+        productionVersions.find(profile).ifPresent(productionVersion -> KeptMap.broken(bases.baseOf(productionVersion.originRevisionId()).type(), after.current()).ifPresent(why -> {
+            throw Refusal.unfit("edit", "This is what '" + productionVersion.production() + "' puts into " + productionVersion.origin() + ", and keeps its DMX map: " + why + ". Change what the slots hold, or edit the profile that it derives from.");
         }));
         return after;
     }

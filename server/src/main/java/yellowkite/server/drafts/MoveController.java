@@ -14,7 +14,7 @@ import yellowkite.server.web.Change;
 import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
 
-/** Moves profiles to another maker. A file says who makes the lamp, so each move is a revision of its own. */
+/** Moves profiles to another manufacturer. A file says who makes the fixture, so each move is a revision of its own. */
 @RestController
 class MoveController {
     private static final int MOST = 200;
@@ -31,50 +31,50 @@ class MoveController {
         this.revisions = revisions;
     }
 
-    /** @param maker that they belong to from now on */
-    record MoveRequest(List<String> profiles, String maker) {
+    /** @param manufacturer that they belong to from now on */
+    record MoveRequest(List<String> profiles, String manufacturer) {
         MoveRequest {
             profiles = List.copyOf(profiles).stream().distinct().toList();
-            Objects.requireNonNull(maker, "maker");
+            Objects.requireNonNull(manufacturer, "manufacturer");
         }
     }
 
     /** @param why one sentence, if it was not moved; else empty */
     record MoveLine(String profileId, String name, boolean moved, String why) {}
 
-    /** 200 with what became of each profile: one that cannot be moved keeps no other back. 422 without a maker. */
+    /** 200 with what became of each profile: one that cannot be moved keeps no other back. 422 without a manufacturer. */
     @PostMapping("/api/profiles/move")
     List<MoveLine> move(@RequestBody MoveRequest request, Author author) {
-        var maker = Line.of("maker", request.maker(), LONGEST_NAME);
-        if (maker.isEmpty() || request.profiles().size() > MOST) {
-            throw Refusal.unfit("maker", "Say to which maker at most " + MOST + " profiles are moved.");
+        var manufacturer = Line.of("manufacturer", request.manufacturer(), LONGEST_NAME);
+        if (manufacturer.isEmpty() || request.profiles().size() > MOST) {
+            throw Refusal.unfit("manufacturer", "Say to which manufacturer at most " + MOST + " profiles are moved.");
         }
-        return request.profiles().stream().map(id -> move(id, maker, author)).toList();
+        return request.profiles().stream().map(id -> move(id, manufacturer, author)).toList();
     }
 
-    private MoveLine move(String profileId, String maker, Author author) {
+    private MoveLine move(String profileId, String manufacturer, Author author) {
         var newest = rows.findNewest(profileId);
         if (newest.isEmpty()) {
-            return new MoveLine(profileId, "", false, "It was never published; change its maker on the desk.");
+            return new MoveLine(profileId, "", false, "It was never published; change its manufacturer in the editor.");
         }
         var type = revisions.description(newest.get()).type();
-        if (type.manufacturer().equals(maker)) {
-            return new MoveLine(profileId, type.name(), false, "It is " + maker + "'s already.");
+        if (type.manufacturer().equals(manufacturer)) {
+            return new MoveLine(profileId, type.name(), false, "It is " + manufacturer + "'s already.");
         }
         try {
-            moved(newest.get(), type.manufacturer(), maker, author);
+            moved(newest.get(), type.manufacturer(), manufacturer, author);
             return new MoveLine(profileId, type.name(), true, "");
         } catch (Refusal refused) {
             return new MoveLine(profileId, type.name(), false, refused.getMessage());
         }
     }
 
-    private void moved(StoredRevision newest, String from, String maker, Author author) {
+    private void moved(StoredRevision newest, String from, String manufacturer, Author author) {
         var opened = drafts.openAt(newest.profileId(), newest.number(), author);
         if (opened.draft().version() > 0) {
-            throw Refusal.unfit("maker", "A draft by " + opened.draft().openedBy() + " is under way; its maker is changed on the desk.");
+            throw Refusal.unfit("manufacturer", "A draft by " + opened.draft().openedBy() + " is under way; its manufacturer is changed in the editor.");
         }
-        var changed = drafts.apply(opened.draft().id(), opened.draft().version(), new SetIdentity(SetIdentity.Field.MANUFACTURER, maker), Change.by(author));
-        publishing.publish(changed.draft().id(), changed.draft().version(), "Moved from " + Revisions.listed(from) + " to " + maker, "As it was before; only its maker has changed", revisions.facts(newest), Change.by(author));
+        var changed = drafts.apply(opened.draft().id(), opened.draft().version(), new SetIdentity(SetIdentity.Field.MANUFACTURER, manufacturer), Change.by(author));
+        publishing.publish(changed.draft().id(), changed.draft().version(), "Moved from " + Revisions.listed(from) + " to " + manufacturer, "As it was before; only its manufacturer has changed", revisions.facts(newest), Change.by(author));
     }
 }

@@ -17,7 +17,7 @@ import yellowkite.server.web.Refusal;
 @RestController
 class OthersController {
     private static final int MOST_MODES = 12;
-    private static final int MOST_LAMPS = 100_000;
+    private static final int MOST_FIXTURES = 100_000;
     private final Drafts drafts;
     private final NewestModes newest;
 
@@ -52,7 +52,7 @@ class OthersController {
 
     record AttributeRow(String attribute, String pretty, String featureGroup, List<ModeComparison.Cell> cells) {}
 
-    record Comparison(int lamps, List<ModeCost> modes, List<AttributeRow> rows) {}
+    record Comparison(int fixtures, List<ModeCost> modes, List<AttributeRow> rows) {}
 
     /** A mode of another profile's newest revision. */
     record OtherMode(String profileId, String mode) {
@@ -62,31 +62,31 @@ class OthersController {
         }
     }
 
-    record ComparisonRequest(int lamps, List<OtherMode> others) {
+    record ComparisonRequest(int fixtures, List<OtherMode> others) {
         ComparisonRequest {
             others = List.copyOf(others);
         }
     }
 
-    /** 200 with the modes of the draft side by side, beside those of other profiles, and what {@code lamps} of each cost. */
+    /** 200 with the modes of the draft side by side, beside those of other profiles, and what {@code fixtures} of each cost. */
     @PostMapping("/api/drafts/{draftId}/comparison")
     Comparison compare(@PathVariable String draftId, @RequestBody ComparisonRequest request) {
         var type = drafts.require(draftId).history().current();
-        if (request.lamps() < 1 || request.lamps() > MOST_LAMPS) {
-            throw Refusal.unfit("lamps", "A number of lamps lies from 1 to " + MOST_LAMPS + ".");
+        if (request.fixtures() < 1 || request.fixtures() > MOST_FIXTURES) {
+            throw Refusal.unfit("fixtures", "A number of fixtures lies from 1 to " + MOST_FIXTURES + ".");
         }
         if (request.others().size() > MOST_MODES) {
             throw Refusal.unfit("others", "At most " + MOST_MODES + " modes of other profiles are compared at once.");
         }
         var candidates = new ArrayList<>(type.modes().stream().map(mode -> new ModeComparison.Candidate(type, mode)).toList());
         request.others().forEach(other -> candidates.add(newest.mode(other.profileId(), other.mode())));
-        var comparison = ModeComparison.of(candidates, request.lamps());
+        var comparison = ModeComparison.of(candidates, request.fixtures());
         var modes = new ArrayList<ModeCost>();
         for (int i = 0; i < candidates.size(); i++) {
             var candidate = candidates.get(i);
             modes.add(new ModeCost(candidate.type() == type ? "" : candidate.type().name(), candidate.mode().name(), comparison.costs().get(i)));
         }
-        return new Comparison(request.lamps(), modes, comparison.rows().stream().map(row -> {
+        return new Comparison(request.fixtures(), modes, comparison.rows().stream().map(row -> {
             var definition = candidates.stream().flatMap(each -> each.type().attributeDefinitions().find(row.attribute()).stream()).findFirst();
             return new AttributeRow(row.attribute(), definition.map(each -> each.pretty()).orElse(row.attribute()), definition.map(each -> each.featureGroup()).orElse(""), row.cells());
         }).toList());

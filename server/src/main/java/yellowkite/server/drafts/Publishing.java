@@ -66,7 +66,7 @@ class Publishing {
             var findings = Checks.of(draft.history().current(), files.facts());
             long errors = findings.stream().filter(each -> each.severity() == Severity.ERROR).count();
             if (errors > 0 && reason.isEmpty()) {
-                throw Refusal.unfit("despite", "The checks find " + (errors == 1 ? "an error" : errors + " errors") + ". Mend what can be mended, or say why it is published all the same.");
+                throw Refusal.unfit("despite", "The checks find " + (errors == 1 ? "an error" : errors + " errors") + ". Correct what can be corrected, or give a reason for publishing with errors.");
             }
             profiles.lock(draft.draft().profileId());
             var date = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm:ss").format(revisions.now());
@@ -77,7 +77,7 @@ class Publishing {
             var xml = base.description().withType(type).write();
             var added = revisions.addStored(draft.draft().profileId(), new NewRevision(type, findings, xml, line, errors > 0 ? reason : null, change.author().name()), files.contents());
             revisions.rests(added.revision().id(), facts);
-            profiles.rename(draft.draft().profileId(), profiles.findOrAddManufacturer(Revisions.listed(type.manufacturer().isBlank() ? "Unknown maker" : type.manufacturer().strip())), Revisions.listed(type.name()));
+            profiles.rename(draft.draft().profileId(), profiles.findOrAddManufacturer(Revisions.listed(type.manufacturer().isBlank() ? "Unknown manufacturer" : type.manufacturer().strip())), Revisions.listed(type.name()));
             if (!repository.close(draftId, seen, change.id(), added.revision().number())) {
                 throw drafts.stale(draftId, seen);
             }

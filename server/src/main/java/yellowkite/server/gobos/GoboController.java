@@ -50,9 +50,9 @@ class GoboController {
     }
 
     /** @param picture address of it. @param outline address of its line view */
-    record GoboLine(String id, String name, String tags, String maker, String makerNumber, String origin, String rights, String picture, String outline, int size, String author) {
+    record GoboLine(String id, String name, String tags, String manufacturer, String manufacturerNumber, String origin, String rights, String picture, String outline, int size, String author) {
         static GoboLine of(StoredGobo each) {
-            return new GoboLine(each.id(), each.name(), each.tags(), each.maker(), each.makerNumber(), each.origin(), each.rights(), "/api/media/" + each.pictureSha256(), "/api/gobos/" + each.id() + "/outline.svg", each.size(), each.author());
+            return new GoboLine(each.id(), each.name(), each.tags(), each.manufacturer(), each.manufacturerNumber(), each.origin(), each.rights(), "/api/media/" + each.pictureSha256(), "/api/gobos/" + each.id() + "/outline.svg", each.size(), each.author());
         }
     }
 

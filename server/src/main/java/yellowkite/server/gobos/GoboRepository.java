@@ -28,19 +28,19 @@ class GoboRepository {
     }
 
     /** @param tags words parted by a space. @param createdAt UTC */
-    record StoredGobo(String id, String name, String tags, String maker, String makerNumber, String origin, String rights, String pictureSha256, String outlineSha256, int size,
+    record StoredGobo(String id, String name, String tags, String manufacturer, String manufacturerNumber, String origin, String rights, String pictureSha256, String outlineSha256, int size,
             String author, LocalDateTime createdAt) {}
 
     /** {@return whether it is new; false if its picture is on the shelf already} */
     boolean add(StoredGobo gobo) {
-        return database.insertInto(GOBO, GOBO.ID, GOBO.NAME, GOBO.TAGS, GOBO.MAKER, GOBO.MAKER_NUMBER, GOBO.ORIGIN, GOBO.RIGHTS, GOBO.PICTURE_SHA256, GOBO.OUTLINE_SHA256, GOBO.SIZE, GOBO.AUTHOR, GOBO.CREATED_AT)
-                .values(gobo.id(), gobo.name(), gobo.tags(), gobo.maker(), gobo.makerNumber(), gobo.origin(), gobo.rights(), gobo.pictureSha256(), gobo.outlineSha256(), gobo.size(), gobo.author(), gobo.createdAt())
+        return database.insertInto(GOBO, GOBO.ID, GOBO.NAME, GOBO.TAGS, GOBO.MANUFACTURER, GOBO.MANUFACTURER_NUMBER, GOBO.ORIGIN, GOBO.RIGHTS, GOBO.PICTURE_SHA256, GOBO.OUTLINE_SHA256, GOBO.SIZE, GOBO.AUTHOR, GOBO.CREATED_AT)
+                .values(gobo.id(), gobo.name(), gobo.tags(), gobo.manufacturer(), gobo.manufacturerNumber(), gobo.origin(), gobo.rights(), gobo.pictureSha256(), gobo.outlineSha256(), gobo.size(), gobo.author(), gobo.createdAt())
                 .onDuplicateKeyIgnore().execute() == 1;
     }
 
     /** {@return whether there was one} */
-    boolean describe(String id, String name, String tags, String maker, String makerNumber, String origin, String rights) {
-        return database.update(GOBO).set(GOBO.NAME, name).set(GOBO.TAGS, tags).set(GOBO.MAKER, maker).set(GOBO.MAKER_NUMBER, makerNumber).set(GOBO.ORIGIN, origin).set(GOBO.RIGHTS, rights)
+    boolean describe(String id, String name, String tags, String manufacturer, String manufacturerNumber, String origin, String rights) {
+        return database.update(GOBO).set(GOBO.NAME, name).set(GOBO.TAGS, tags).set(GOBO.MANUFACTURER, manufacturer).set(GOBO.MANUFACTURER_NUMBER, manufacturerNumber).set(GOBO.ORIGIN, origin).set(GOBO.RIGHTS, rights)
                 .where(GOBO.ID.eq(id)).execute() == 1;
     }
 
@@ -62,7 +62,7 @@ class GoboRepository {
 
     /** {@return the gobos in which every word stands somewhere, by name; all for no words} */
     List<StoredGobo> search(List<String> words, int limit) {
-        var all = DSL.concat(GOBO.NAME, DSL.inline(" "), GOBO.TAGS, DSL.inline(" "), GOBO.MAKER, DSL.inline(" "), GOBO.MAKER_NUMBER, DSL.inline(" "), GOBO.ORIGIN);
+        var all = DSL.concat(GOBO.NAME, DSL.inline(" "), GOBO.TAGS, DSL.inline(" "), GOBO.MANUFACTURER, DSL.inline(" "), GOBO.MANUFACTURER_NUMBER, DSL.inline(" "), GOBO.ORIGIN);
         var found = words.stream().map(all::containsIgnoreCase).reduce(DSL.noCondition(), (a, b) -> a.and(b));
         return database.selectFrom(GOBO).where(found).orderBy(GOBO.NAME, GOBO.ID).limit(limit).fetch(mapping(StoredGobo::new));
     }

@@ -37,14 +37,14 @@ public class Gobos {
      * What the house knows of a gobo.
      *
      * @param tags   words parted by spaces
-     * @param origin where it came from, and {@code rights} who allows what; each may be empty, as may the maker
+     * @param origin where it came from, and {@code rights} who allows what; each may be empty, as may the manufacturer
      */
-    public record Facts(String name, String tags, String maker, String makerNumber, String origin, String rights) {
+    public record Facts(String name, String tags, String manufacturer, String manufacturerNumber, String origin, String rights) {
         public Facts {
             name = Objects.requireNonNullElse(name, "");
             tags = Objects.requireNonNullElse(tags, "");
-            maker = Objects.requireNonNullElse(maker, "");
-            makerNumber = Objects.requireNonNullElse(makerNumber, "");
+            manufacturer = Objects.requireNonNullElse(manufacturer, "");
+            manufacturerNumber = Objects.requireNonNullElse(manufacturerNumber, "");
             origin = Objects.requireNonNullElse(origin, "");
             rights = Objects.requireNonNullElse(rights, "");
         }
@@ -53,7 +53,7 @@ public class Gobos {
             if (name.isBlank()) {
                 throw Refusal.unfit("name", "A gobo needs a name.");
             }
-            return new Facts(Line.of("name", name, 120), String.join(" ", words(Line.of("tags", tags, 300))), Line.of("maker", maker, 120), Line.of("makerNumber", makerNumber, 60), Line.of("origin", origin, 300), Line.of("rights", rights, 300));
+            return new Facts(Line.of("name", name, 120), String.join(" ", words(Line.of("tags", tags, 300))), Line.of("manufacturer", manufacturer, 120), Line.of("manufacturerNumber", manufacturerNumber, 60), Line.of("origin", origin, 300), Line.of("rights", rights, 300));
         }
     }
 
@@ -76,7 +76,7 @@ public class Gobos {
         return transactions.run(() -> {
             var sha = revisions.putContent(png);
             var outline = revisions.putContent(outline(picture).getBytes(StandardCharsets.UTF_8));
-            var gobo = new StoredGobo(UUID.randomUUID().toString(), whole.name(), whole.tags(), whole.maker(), whole.makerNumber(), whole.origin(), whole.rights(), sha, outline, picture.width(), author.name(), revisions.now());
+            var gobo = new StoredGobo(UUID.randomUUID().toString(), whole.name(), whole.tags(), whole.manufacturer(), whole.manufacturerNumber(), whole.origin(), whole.rights(), sha, outline, picture.width(), author.name(), revisions.now());
             return repository.add(gobo) ? gobo : repository.findByPicture(sha).orElseThrow();
         });
     }
@@ -92,7 +92,7 @@ public class Gobos {
     StoredGobo describe(String id, Facts facts) {
         var whole = facts.whole();
         return transactions.run(() -> {
-            repository.describe(id, whole.name(), whole.tags(), whole.maker(), whole.makerNumber(), whole.origin(), whole.rights());
+            repository.describe(id, whole.name(), whole.tags(), whole.manufacturer(), whole.manufacturerNumber(), whole.origin(), whole.rights());
             return require(id);
         });
     }

@@ -9,11 +9,11 @@ import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import yellowkite.core.library.Shelf;
-import yellowkite.demo.GeneratedLamps;
+import yellowkite.demo.GeneratedFixtures;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.web.Author;
 
-/** Fills the library with made-up lamps, each the way any file comes in. What is there already is left as it is, so it goes on where it was ended. */
+/** Fills the library with made-up fixtures, each the way any file comes in. What is there already is left as it is, so it goes on where it was ended. */
 @Component
 public class Filling {
     private static final Author MILL = new Author("The mill");
@@ -29,7 +29,7 @@ public class Filling {
     }
 
     /**
-     * Goes on until the library holds the lamps 1 to {@code count}.
+     * Goes on until the library holds the fixtures 1 to {@code count}.
      *
      * @param tell receives a line of progress now and then
      */
@@ -39,7 +39,7 @@ public class Filling {
         long start = System.nanoTime();
         Callable<Void> worker = () -> {
             for (int number = next.incrementAndGet(); number <= count; number = next.incrementAndGet()) {
-                if (profiles.findByFixtureType(Shelf.HOUSE, GeneratedLamps.id(number)).isEmpty()) {
+                if (profiles.findByFixtureType(Shelf.HOUSE, GeneratedFixtures.id(number)).isEmpty()) {
                     add(number, next, count);
                     added.incrementAndGet();
                 }
@@ -56,13 +56,13 @@ public class Filling {
         } catch (ExecutionException failed) {
             throw new IllegalStateException(failed.getCause() == null ? "for a reason unknown" : failed.getCause().getMessage(), failed);
         }
-        tell.accept(added.get() + " lamps were added; the library holds " + profiles.count() + " profiles.");
+        tell.accept(added.get() + " fixtures were added; the library holds " + profiles.count() + " profiles.");
     }
 
-    /** If one lamp cannot be added, nobody takes up another one. */
+    /** If one fixture cannot be added, nobody takes up another one. */
     private void add(int number, AtomicInteger next, int count) {
         try {
-            intake.take("made up " + number + ".gdtf", GeneratedLamps.file(number).write(), IntakeResult.Same.ASK, MILL);
+            intake.take("made up " + number + ".gdtf", GeneratedFixtures.file(number).write(), IntakeResult.Same.ASK, MILL);
         } catch (RuntimeException failed) {
             next.set(count);
             throw failed;

@@ -74,13 +74,13 @@ class Intake {
             if (added.isNew()) {
                 revisions.rests(added.revision().id(), RevisionFacts.FILE);
             }
-            return new IntakeResult(fileName, null, IntakeResult.Accepted.of(type, name(type, fileName), maker(type), added.revision(), added.isNew(), findings), null);
+            return new IntakeResult(fileName, null, IntakeResult.Accepted.of(type, name(type, fileName), manufacturer(type), added.revision(), added.isNew(), findings), null);
         });
     }
 
     private Revisions.Added first(NewRevision fresh, Map<String, byte[]> others, String fileName) {
         var type = fresh.type();
-        var profile = profiles.add(Shelf.HOUSE, profiles.findOrAddManufacturer(maker(type)), name(type, fileName), fixtureTypeId(type));
+        var profile = profiles.add(Shelf.HOUSE, profiles.findOrAddManufacturer(manufacturer(type)), name(type, fileName), fixtureTypeId(type));
         return revisions.add(profile.id(), fresh, others);
     }
 
@@ -93,19 +93,19 @@ class Intake {
         var withHouse = new NewRevision(kept, Checks.of(kept, Media.of(others)), fresh.description(), fresh.summary(), null, fresh.author());
         var added = revisions.add(profile.id(), withHouse, others);
         if (added.isNew()) {
-            profiles.rename(profile.id(), profiles.findOrAddManufacturer(maker(kept)), name(kept, fileName));
+            profiles.rename(profile.id(), profiles.findOrAddManufacturer(manufacturer(kept)), name(kept, fileName));
         }
         return added;
     }
 
     private static String summary(String fileName) {
-        return "Taken in from " + Revisions.listed(fileName);
+        return "Imported from " + Revisions.listed(fileName);
     }
 
-    /** A file belongs to the profile of its fixture type id; without one, to the profile of its maker and name that has none either. */
+    /** A file belongs to the profile of its fixture type id; without one, to the profile of its manufacturer and name that has none either. */
     private Optional<StoredProfile> find(FixtureType type, String fileName) {
         var id = fixtureTypeId(type);
-        return id == null ? profiles.findWithoutId(Shelf.HOUSE, profiles.findOrAddManufacturer(maker(type)), name(type, fileName)) : profiles.findByFixtureType(Shelf.HOUSE, id);
+        return id == null ? profiles.findWithoutId(Shelf.HOUSE, profiles.findOrAddManufacturer(manufacturer(type)), name(type, fileName)) : profiles.findByFixtureType(Shelf.HOUSE, id);
     }
 
     private static @Nullable String fixtureTypeId(FixtureType type) {
@@ -113,8 +113,8 @@ class Intake {
         return id.isEmpty() || id.length() > 64 ? null : id;
     }
 
-    private static String maker(FixtureType type) {
-        return type.manufacturer().isBlank() ? "Unknown maker" : Revisions.listed(type.manufacturer().strip());
+    private static String manufacturer(FixtureType type) {
+        return type.manufacturer().isBlank() ? "Unknown manufacturer" : Revisions.listed(type.manufacturer().strip());
     }
 
     private static String name(FixtureType type, String fileName) {

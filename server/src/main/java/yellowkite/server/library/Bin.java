@@ -44,7 +44,7 @@ class Bin {
                     throw Refusal.unfit("profiles", "'" + profile.name() + "' stands on the Reference shelf; it leaves when a release withdraws it.");
                 }
                 if (profile.draftBy() != null) {
-                    throw Refusal.unfit("profiles", "A draft of '" + profile.name() + "' by " + profile.draftBy() + " is under way. Publish it or throw it away first.");
+                    throw Refusal.unfit("profiles", "A draft of '" + profile.name() + "' by " + profile.draftBy() + " is under way. Publish or discard it first.");
                 }
                 bin.put(id, by.name(), revisions.now());
             }

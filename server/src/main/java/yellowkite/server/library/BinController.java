@@ -25,18 +25,18 @@ class BinController {
         BinRequest {
             profiles = List.copyOf(profiles).stream().distinct().toList();
             if (profiles.size() > MOST) {
-                throw Refusal.unfit("profiles", "At most " + MOST + " profiles are thrown away together.");
+                throw Refusal.unfit("profiles", "At most " + MOST + " profiles can be deleted together.");
             }
         }
     }
 
-    /** @param goesAt when it goes for good, UTC. @param kept whether copies, loads, releases or answers stand on it, so that it stays */
-    record BinnedLine(String id, String maker, String name, String by, LocalDateTime at, LocalDateTime goesAt, boolean kept) {}
+    /** @param goesAt when it goes for good, UTC. @param kept whether copies, production versions, releases or answers stand on it, so that it stays */
+    record BinnedLine(String id, String manufacturer, String name, String by, LocalDateTime at, LocalDateTime goesAt, boolean kept) {}
 
     /** 200 with what lies in the bin, the newest first. */
     @GetMapping("/api/bin")
     List<BinnedLine> list() {
-        return bin.list().stream().map(each -> new BinnedLine(each.id(), each.maker(), each.name(), each.by(), each.at(), each.at().plus(Bin.KEPT), each.kept())).toList();
+        return bin.list().stream().map(each -> new BinnedLine(each.id(), each.manufacturer(), each.name(), each.by(), each.at(), each.at().plus(Bin.KEPT), each.kept())).toList();
     }
 
     /** 204; 422, and nothing is thrown away, if one of them is on the Reference shelf or a draft of it is under way. */

@@ -6,7 +6,7 @@ import static yellowkite.server.tables.Tables.DRAFT;
 import static yellowkite.server.tables.Tables.DRAFT_ENTRY;
 import static yellowkite.server.tables.Tables.DRAFT_STEP;
 import static yellowkite.server.tables.Tables.MANUFACTURER;
-import static yellowkite.server.tables.Tables.PRODUCTION_LOAD;
+import static yellowkite.server.tables.Tables.PRODUCTION_VERSION;
 import static yellowkite.server.tables.Tables.PROFILE;
 import static yellowkite.server.tables.Tables.PROFILE_FACTS;
 import static yellowkite.server.tables.Tables.PROFILE_ORIGIN;
@@ -42,8 +42,8 @@ public class BinRepository {
         this.changes = changes;
     }
 
-    /** @param at UTC. @param kept whether copies, loads, releases or answers stand on it, so that it never goes by itself */
-    record Binned(String id, String maker, String name, String by, LocalDateTime at, boolean kept) {}
+    /** @param at UTC. @param kept whether copies, production versions, releases or answers stand on it, so that it never goes by itself */
+    record Binned(String id, String manufacturer, String name, String by, LocalDateTime at, boolean kept) {}
 
     void put(String profileId, String by, LocalDateTime at) {
         changes.note(profileId);
@@ -70,7 +70,7 @@ public class BinRepository {
     private static Condition isNeeded() {
         var own = DSL.select(REVISION.ID).from(REVISION).where(REVISION.PROFILE_ID.eq(PROFILE.ID));
         return DSL.exists(DSL.selectOne().from(PROFILE_ORIGIN).where(PROFILE_ORIGIN.ORIGIN_REVISION_ID.in(own)))
-                .or(DSL.exists(DSL.selectOne().from(PRODUCTION_LOAD).where(PRODUCTION_LOAD.ORIGIN_REVISION_ID.in(own))))
+                .or(DSL.exists(DSL.selectOne().from(PRODUCTION_VERSION).where(PRODUCTION_VERSION.ORIGIN_REVISION_ID.in(own))))
                 .or(DSL.exists(DSL.selectOne().from(DRAFT).where(DRAFT.BASE_REVISION_ID.in(own), DRAFT.PROFILE_ID.ne(PROFILE.ID))))
                 .or(DSL.exists(DSL.selectOne().from(WANTED).where(WANTED.ANSWER_REVISION_ID.in(own))))
                 .or(DSL.exists(DSL.selectOne().from(RELEASE_PROFILE).where(RELEASE_PROFILE.PROFILE_ID.eq(PROFILE.ID))));
@@ -91,7 +91,7 @@ public class BinRepository {
         database.deleteFrom(REVISION_FACTS).where(REVISION_FACTS.REVISION_ID.in(revisions)).execute();
         database.deleteFrom(REVISION_WITHDRAWN).where(REVISION_WITHDRAWN.REVISION_ID.in(revisions)).execute();
         database.deleteFrom(PROFILE_ORIGIN).where(PROFILE_ORIGIN.PROFILE_ID.eq(profileId)).execute();
-        database.deleteFrom(PRODUCTION_LOAD).where(PRODUCTION_LOAD.PROFILE_ID.eq(profileId)).execute();
+        database.deleteFrom(PRODUCTION_VERSION).where(PRODUCTION_VERSION.PROFILE_ID.eq(profileId)).execute();
         database.deleteFrom(PROFILE_FACTS).where(PROFILE_FACTS.PROFILE_ID.eq(profileId)).execute();
         database.deleteFrom(PROFILE_SOURCE).where(PROFILE_SOURCE.PROFILE_ID.eq(profileId)).execute();
         database.deleteFrom(CHART).where(CHART.PROFILE_ID.eq(profileId)).execute();

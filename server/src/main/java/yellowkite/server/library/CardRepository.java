@@ -5,7 +5,7 @@ import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.max;
 import static yellowkite.server.tables.Tables.DRAFT;
 import static yellowkite.server.tables.Tables.MANUFACTURER;
-import static yellowkite.server.tables.Tables.PRODUCTION_LOAD;
+import static yellowkite.server.tables.Tables.PRODUCTION_VERSION;
 import static yellowkite.server.tables.Tables.PROFILE;
 import static yellowkite.server.tables.Tables.PROFILE_FACTS;
 import static yellowkite.server.tables.Tables.REVISION;
@@ -52,7 +52,7 @@ class CardRepository {
 
     /** {@return the cards of some profiles; those that are gone, or in the bin, have none} */
     List<Card> of(Collection<String> profileIds) {
-        return database.select(PROFILE.ID, MANUFACTURER.NAME, PROFILE.NAME, PROFILE.SHELF, coalesce(PROFILE_FACTS.TAGS, inline("")), coalesce(PROFILE_FACTS.OTHER_NAMES, inline("")), coalesce(PRODUCTION_LOAD.PRODUCTION, inline("")),
+        return database.select(PROFILE.ID, MANUFACTURER.NAME, PROFILE.NAME, PROFILE.SHELF, coalesce(PROFILE_FACTS.TAGS, inline("")), coalesce(PROFILE_FACTS.OTHER_NAMES, inline("")), coalesce(PRODUCTION_VERSION.PRODUCTION, inline("")),
                         REVISION.ID, REVISION.AUTHOR, REVISION.ERRORS, REVISION.WARNINGS, REVISION.CREATED_AT, REVISION_WITHDRAWN.REVISION_ID, REVISION_FACTS.RESTS_ON, REVISION_SYNOPSIS.KEPT, DRAFT.OPENED_BY, DRAFT.OPENED_AT)
                 .from(PROFILE)
                 .join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
@@ -61,7 +61,7 @@ class CardRepository {
                 .leftJoin(REVISION_FACTS).on(REVISION_FACTS.REVISION_ID.eq(REVISION.ID))
                 .leftJoin(REVISION_WITHDRAWN).on(REVISION_WITHDRAWN.REVISION_ID.eq(REVISION.ID))
                 .leftJoin(PROFILE_FACTS).on(PROFILE_FACTS.PROFILE_ID.eq(PROFILE.ID))
-                .leftJoin(PRODUCTION_LOAD).on(PRODUCTION_LOAD.PROFILE_ID.eq(PROFILE.ID))
+                .leftJoin(PRODUCTION_VERSION).on(PRODUCTION_VERSION.PROFILE_ID.eq(PROFILE.ID))
                 .leftJoin(DRAFT).on(DRAFT.OPEN_PROFILE_ID.eq(PROFILE.ID))
                 .where(PROFILE.ID.in(profileIds), PROFILE.BINNED_AT.isNull())
                 .fetch(row -> {

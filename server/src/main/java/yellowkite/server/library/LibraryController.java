@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.dmx.Tail;
 import yellowkite.core.library.Found.Hit;
 import yellowkite.core.library.NearNames;
-import yellowkite.server.library.LibraryView.LoadLine;
+import yellowkite.server.library.LibraryView.ProductionLine;
 import yellowkite.server.library.ProfileRepository.Listed;
 import yellowkite.server.library.ProfileRepository.ListedMode;
 import yellowkite.server.revisions.ModeSummary;
@@ -26,32 +26,32 @@ import yellowkite.server.stored.StoredForms;
 class LibraryController {
     private static final int MOST_AT_ONCE = 200;
     private static final int MOST_MODES = 12;
-    private static final int MOST_MAKERS = 500;
+    private static final int MOST_MANUFACTURERS = 500;
 
     private final LibraryShelves shelves;
     private final ProfileRepository profiles;
-    private final LoadRepository loads;
+    private final ProductionVersionRepository productionVersions;
 
-    LibraryController(LibraryShelves shelves, ProfileRepository profiles, LoadRepository loads) {
+    LibraryController(LibraryShelves shelves, ProfileRepository profiles, ProductionVersionRepository productionVersions) {
         this.shelves = shelves;
-        this.loads = loads;
+        this.productionVersions = productionVersions;
         this.profiles = profiles;
     }
 
-    /** The name of a maker may hold a comma, which otherwise parts values. */
+    /** The name of a manufacturer may hold a comma, which otherwise parts values. */
     @InitBinder
     void keepCommas(WebDataBinder binder) {
         binder.registerCustomEditor(String[].class, new StringArrayPropertyEditor(null));
     }
 
     /** A known manufacturer. @param near whether the name that was typed is nearly this one */
-    record MakerChoice(String name, boolean near) {}
+    record ManufacturerChoice(String name, boolean near) {}
 
     /** 200 with the manufacturers whose names hold {@code name}, or nearly are it. */
     @GetMapping("/api/manufacturers")
-    List<MakerChoice> manufacturers(@RequestParam(defaultValue = "") String name) {
-        return profiles.manufacturers().stream().map(each -> new MakerChoice(each, NearNames.areNear(each, name)))
-                .filter(each -> each.near() || NearNames.plain(each.name()).contains(NearNames.plain(name))).limit(MOST_MAKERS).toList();
+    List<ManufacturerChoice> manufacturers(@RequestParam(defaultValue = "") String name) {
+        return profiles.manufacturers().stream().map(each -> new ManufacturerChoice(each, NearNames.areNear(each, name)))
+                .filter(each -> each.near() || NearNames.plain(each.name()).contains(NearNames.plain(name))).limit(MOST_MANUFACTURERS).toList();
     }
 
     /** 200 with what is found, from the index {@code offset} on. @param limit at most 200 */
@@ -67,7 +67,7 @@ class LibraryController {
     /** @param index -1 if no name begins so */
     record NextView(int index) {}
 
-    /** 200 with the index of the next profile after {@code after} whose name, or whose maker's, begins with some letters. */
+    /** 200 with the index of the next profile after {@code after} whose name, or whose manufacturer's, begins with some letters. */
     @GetMapping("/api/library/next")
     NextView next(@ParameterObject LibraryRequest request, @RequestParam int after, @RequestParam String letters) {
         var found = shelves.index().search(request.query(), request.narrowing(), request.ordered());
@@ -77,7 +77,7 @@ class LibraryController {
     private List<LibraryView.Profile> rows(List<Hit> hits) {
         var listed = profiles.listed(hits.stream().map(Hit::id).toList());
         var modes = profiles.modes(listed.values().stream().map(Listed::revisionId).toList());
-        var loaded = loads.of(listed.keySet());
+        var loaded = productionVersions.of(listed.keySet());
         var pictures = profiles.pictures(listed.values().stream().map(Listed::revisionId).toList());
         // one that went between the search and now is left out
         return hits.stream().filter(hit -> listed.containsKey(hit.id())).map(hit -> row(hit, Objects.requireNonNull(listed.get(hit.id())), modes, loaded.get(hit.id()), pictures)).toList();
@@ -92,11 +92,11 @@ class LibraryController {
         }
     }
 
-    private LibraryView.Profile row(Hit hit, Listed profile, Map<String, List<ListedMode>> modes, LoadRepository.@Nullable Load load, Map<String, String> pictures) {
+    private LibraryView.Profile row(Hit hit, Listed profile, Map<String, List<ListedMode>> modes, ProductionVersionRepository.@Nullable ProductionVersion productionVersion, Map<String, String> pictures) {
         var own = modes.getOrDefault(profile.revisionId(), List.of());
         var views = own.stream().limit(MOST_MODES).map(mode -> new ModeSummary(mode.name(), mode.footprint(), mode.channels(), tail(mode.tail()))).toList();
         var picture = pictures.get(profile.revisionId());
         return new LibraryView.Profile(profile.id(), profile.manufacturer(), profile.name(), profile.shelf(), profile.revision(), profile.errors(), profile.warnings(), picture == null ? null : "/api/media/" + picture + "?side=96",
-                profile.draftBy(), load == null ? null : new LoadLine(load.production(), load.origin(), load.number()), views, own.size(), hit.missing());
+                profile.draftBy(), productionVersion == null ? null : new ProductionLine(productionVersion.production(), productionVersion.origin(), productionVersion.number()), views, own.size(), hit.missing());
     }
 }

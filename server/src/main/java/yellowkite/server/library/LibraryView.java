@@ -17,17 +17,17 @@ import yellowkite.server.revisions.ModeSummary;
  */
 record LibraryView(int total, int found, List<Section> sections, Left left, List<Profile> profiles) {
 
-    /** What a production puts into a lamp. @param origin the profile that it derives from, and {@code revision} of that */
-    record LoadLine(String production, String origin, int revision) {}
+    /** What a production puts into a fixture. @param origin the profile that it derives from, and {@code revision} of that */
+    record ProductionLine(String production, String origin, int revision) {}
 
     /**
      * @param revision  its newest; 0 if it was never published
-     * @param picture   address of the lamp's picture, small; null without one
+     * @param picture   address of the fixture's picture, small; null without one
      * @param draftBy   who opened the draft that is under way; null if there is none
-     * @param load      null unless the profile is one
+     * @param productionVersion      null unless the profile is one
      * @param modes     the first ones of {@code modeCount}
      * @param missing   what of the search it does not fit, in words
      */
-    record Profile(String id, String maker, String name, Shelf shelf, int revision, int errors, int warnings, @Nullable @Schema(nullable = true) String picture, @Nullable @Schema(nullable = true) String draftBy,
-            @Nullable @Schema(nullable = true) LoadLine load, List<ModeSummary> modes, int modeCount, List<String> missing) {}
+    record Profile(String id, String manufacturer, String name, Shelf shelf, int revision, int errors, int warnings, @Nullable @Schema(nullable = true) String picture, @Nullable @Schema(nullable = true) String draftBy,
+            @Nullable @Schema(nullable = true) ProductionLine productionVersion, List<ModeSummary> modes, int modeCount, List<String> missing) {}
 }

@@ -38,16 +38,16 @@ class ProfileController {
     private static final int LONGEST = 300;
     private static final int MOST_ALIKE = 20;
     private final ProfileRepository profiles;
-    private final LoadRepository loads;
+    private final ProductionVersionRepository productionVersions;
     private final OriginRepository origins;
     private final UseRepository uses;
     private final RevisionRepository revisionRows;
     private final Revisions revisions;
     private final Transactions transactions;
 
-    ProfileController(ProfileRepository profiles, LoadRepository loads, OriginRepository origins, UseRepository uses, RevisionRepository revisionRows, Revisions revisions, Transactions transactions) {
+    ProfileController(ProfileRepository profiles, ProductionVersionRepository productionVersions, OriginRepository origins, UseRepository uses, RevisionRepository revisionRows, Revisions revisions, Transactions transactions) {
         this.profiles = profiles;
-        this.loads = loads;
+        this.productionVersions = productionVersions;
         this.origins = origins;
         this.uses = uses;
         this.revisionRows = revisionRows;
@@ -61,12 +61,12 @@ class ProfileController {
     /**
      * @param revision that is shown; {@code newest} of the profile. @param withdrawn why the shown one is not to be used; null if it is
      * @param binned   whether it lies in the bin
-     * @param picture  address of the lamp's picture; null without one
-     * @param sameMaps modes of other profiles that have the same DMX map: likely the same lamp under another name
+     * @param picture  address of the fixture's picture; null without one
+     * @param sameMaps modes of other profiles that have the same DMX map: likely the same fixture under another name
      * @param facts    what the fixture is as a thing
      * @param files    what its file holds beside the description
      */
-    record ProfileView(String id, Shelf shelf, String maker, String name, String shortName, String longName, String description, String fixtureTypeId, House.Category category, String notes,
+    record ProfileView(String id, Shelf shelf, String manufacturer, String name, String shortName, String longName, String description, String fixtureTypeId, House.Category category, String notes,
             @Schema(nullable = true) @Nullable String picture, int revision, int newest, @Schema(nullable = true) @Nullable String withdrawn, boolean binned, Tags tags, @Schema(nullable = true) @Nullable Origin origin,
             @Schema(nullable = true) @Nullable String production, List<Use> uses, List<SameMap> sameMaps, List<ModeOfPage> modes, List<FindingView> checks, List<String> files, FixtureFacts facts) {}
 
@@ -83,11 +83,11 @@ class ProfileController {
         var profileId = profile.id();
         var entries = revisions.entries(shown.id());
         var picture = entries.get(type.thumbnail() + ".png");
-        var load = loads.find(profileId);
+        var productionVersion = productionVersions.find(profileId);
         return new ProfileView(profileId, profile.shelf(), type.manufacturer(), type.name(), type.shortName(), type.longName(), type.description(), type.fixtureTypeId(), type.house().category(), type.house().notes(),
                 picture == null ? null : "/api/media/" + picture, shown.number(), newest, revisions.findWithdrawal(shown.id()).map(each -> each.why()).orElse(null), profile.binnedAt() != null, profiles.tags(profileId),
-                origins.find(profileId).or(() -> load.map(each -> new Origin(each.originProfileId(), each.origin(), each.number(), revisionRows.findNewest(each.originProfileId()).map(StoredRevision::number).orElse(each.number())))).orElse(null),
-                load.map(LoadRepository.Load::production).orElse(null), uses.of(List.of(profileId)).getOrDefault(profileId, List.of()), profiles.sameMaps(profileId, shown.id(), MOST_ALIKE),
+                origins.find(profileId).or(() -> productionVersion.map(each -> new Origin(each.originProfileId(), each.origin(), each.number(), revisionRows.findNewest(each.originProfileId()).map(StoredRevision::number).orElse(each.number())))).orElse(null),
+                productionVersion.map(ProductionVersionRepository.ProductionVersion::production).orElse(null), uses.of(List.of(profileId)).getOrDefault(profileId, List.of()), profiles.sameMaps(profileId, shown.id(), MOST_ALIKE),
                 IntStream.range(0, type.modes().size()).mapToObj(i -> new ModeOfPage(i, type.modes().get(i).description(), ModeSummary.of(CompiledMode.of(type, type.modes().get(i))))).toList(),
                 Checks.of(type, revisions.media(entries)).stream().map(each -> FindingView.of(each, type.house())).toList(), List.copyOf(entries.keySet()), FixtureFacts.of(type));
     }
@@ -105,7 +105,7 @@ class ProfileController {
         profiles.findById(profileId).orElseThrow(() -> Refusal.notFound("This profile is not in the library."));
         var seen = new Tags(request.version(), Line.of("tags", request.tags(), LONGEST), Line.of("otherNames", request.otherNames(), LONGEST));
         if (!transactions.run(() -> profiles.putTags(profileId, seen))) {
-            throw Refusal.stale("Someone has changed tags or other names meanwhile. Yours were not kept; look at theirs and try again.", Map.of());
+            throw Refusal.stale("Someone has changed tags or other names meanwhile. Yours were not saved; look at theirs and try again.", Map.of());
         }
         return profiles.tags(profileId);
     }

@@ -8,7 +8,7 @@ import static yellowkite.server.tables.Tables.DRAFT;
 import static yellowkite.server.tables.Tables.MANUFACTURER;
 import static yellowkite.server.tables.Tables.MANUFACTURER_FACTS;
 import static yellowkite.server.tables.Tables.MANUFACTURER_SPELLING;
-import static yellowkite.server.tables.Tables.PRODUCTION_LOAD;
+import static yellowkite.server.tables.Tables.PRODUCTION_VERSION;
 import static yellowkite.server.tables.Tables.PROFILE;
 import static yellowkite.server.tables.Tables.PROFILE_FACTS;
 import static yellowkite.server.tables.Tables.PROFILE_ORIGIN;
@@ -30,7 +30,7 @@ import org.jooq.SelectJoinStep;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
-import yellowkite.core.library.MakerFacts;
+import yellowkite.core.library.ManufacturerFacts;
 import yellowkite.core.library.Shelf;
 import yellowkite.server.revisions.LibraryChangeRepository;
 
@@ -58,7 +58,7 @@ public class ProfileRepository {
 
     public record ListedMode(String revisionId, String name, int footprint, int channels, String tail) {}
 
-    /** {@return the id of the maker of that name, or of which that is another spelling} */
+    /** {@return the id of the manufacturer of that name, or of which that is another spelling} */
     public String findOrAddManufacturer(String name) {
         return known(name).orElseGet(() -> {
             database.insertInto(MANUFACTURER, MANUFACTURER.ID, MANUFACTURER.NAME).values(UUID.randomUUID().toString(), name).onDuplicateKeyIgnore().execute();
@@ -67,7 +67,7 @@ public class ProfileRepository {
         });
     }
 
-    /** A name that is another spelling of a maker counts as that, whatever else is called so. */
+    /** A name that is another spelling of a manufacturer counts as that, whatever else is called so. */
     private Optional<String> known(String name) {
         return database.select(MANUFACTURER_SPELLING.MANUFACTURER_ID, inline(0).as("place")).from(MANUFACTURER_SPELLING).where(MANUFACTURER_SPELLING.NAME.eq(name))
                 .unionAll(DSL.select(MANUFACTURER.ID, inline(1)).from(MANUFACTURER).where(MANUFACTURER.NAME.eq(name))).orderBy(DSL.field("place")).limit(1).fetchOptional(0, String.class);
@@ -81,7 +81,7 @@ public class ProfileRepository {
         return stored().where(PROFILE.SHELF.eq(shelf.name()), PROFILE.FIXTURE_TYPE_ID.eq(fixtureTypeId)).fetchOptional(mapping(StoredProfile::new));
     }
 
-    /** {@return the first profile of that maker and name on a shelf that has no fixture type id} */
+    /** {@return the first profile of that manufacturer and name on a shelf that has no fixture type id} */
     public Optional<StoredProfile> findWithoutId(Shelf shelf, String manufacturerId, String name) {
         return stored().where(PROFILE.SHELF.eq(shelf.name()), PROFILE.MANUFACTURER_ID.eq(manufacturerId), PROFILE.NAME.eq(name), PROFILE.FIXTURE_TYPE_ID.isNull())
                 .limit(1).fetchOptional(mapping(StoredProfile::new));
@@ -118,14 +118,14 @@ public class ProfileRepository {
     }
 
     /** @param version to be named with the next change; 0 = nothing is known yet */
-    record StoredFacts(int version, MakerFacts facts) {}
+    record StoredFacts(int version, ManufacturerFacts facts) {}
 
     /** {@return the id of a manufacturer} */
     public Optional<String> findManufacturer(String name) {
         return database.select(MANUFACTURER.ID).from(MANUFACTURER).where(MANUFACTURER.NAME.eq(name)).fetchOptional(MANUFACTURER.ID);
     }
 
-    /** Makes one maker a spelling of another: its profiles and spellings move, what is known of it goes. {@return how many profiles moved} */
+    /** Makes one manufacturer a spelling of another: its profiles and spellings move, what is known of it goes. {@return how many profiles moved} */
     int merge(String fromId, String fromName, String intoId) {
         database.select(PROFILE.ID).from(PROFILE).where(PROFILE.MANUFACTURER_ID.eq(fromId)).forEach(row -> changes.note(row.value1()));
         int moved = database.update(PROFILE).set(PROFILE.MANUFACTURER_ID, intoId).where(PROFILE.MANUFACTURER_ID.eq(fromId)).execute();
@@ -142,12 +142,12 @@ public class ProfileRepository {
 
     StoredFacts facts(String manufacturerId) {
         return database.selectFrom(MANUFACTURER_FACTS).where(MANUFACTURER_FACTS.MANUFACTURER_ID.eq(manufacturerId))
-                .fetchOptional(row -> new StoredFacts(row.getVersion(), new MakerFacts(row.getShortName(), row.getRdmId(), row.getWebsite(), row.getContact())))
-                .orElse(new StoredFacts(0, MakerFacts.NONE));
+                .fetchOptional(row -> new StoredFacts(row.getVersion(), new ManufacturerFacts(row.getShortName(), row.getRdmId(), row.getWebsite(), row.getContact())))
+                .orElse(new StoredFacts(0, ManufacturerFacts.NONE));
     }
 
     /** {@return whether they were at {@code seen} and are now one further} */
-    boolean putFacts(String manufacturerId, int seen, MakerFacts facts) {
+    boolean putFacts(String manufacturerId, int seen, ManufacturerFacts facts) {
         return seen == 0
                 ? database.insertInto(MANUFACTURER_FACTS, MANUFACTURER_FACTS.MANUFACTURER_ID, MANUFACTURER_FACTS.VERSION, MANUFACTURER_FACTS.SHORT_NAME, MANUFACTURER_FACTS.RDM_ID, MANUFACTURER_FACTS.WEBSITE, MANUFACTURER_FACTS.CONTACT)
                         .values(manufacturerId, 1, facts.shortName(), facts.rdmId(), facts.website(), facts.contact()).onDuplicateKeyIgnore().execute() == 1
@@ -203,7 +203,7 @@ public class ProfileRepository {
     /** A mode of another profile that has the same DMX map. @param own name of the mode that it is like */
     public record SameMap(String own, String profileId, String name, String mode) {}
 
-    /** {@return modes of other profiles' newest revisions whose DMX maps are those of a revision, except copies and loads that are known to derive from it} */
+    /** {@return modes of other profiles' newest revisions whose DMX maps are those of a revision, except copies and production versions that are known to derive from it} */
     List<SameMap> sameMaps(String profileId, String revisionId, int limit) {
         var own = REVISION_MODE.as("own");
         var later = REVISION.as("later");
@@ -211,7 +211,7 @@ public class ProfileRepository {
                 .join(REVISION).on(REVISION.ID.eq(REVISION_MODE.REVISION_ID)).join(PROFILE).on(PROFILE.ID.eq(REVISION.PROFILE_ID)).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
                 .where(own.REVISION_ID.eq(revisionId), PROFILE.ID.ne(profileId), PROFILE.BINNED_AT.isNull(), CardRepository.isNewest())
                 .and(PROFILE.ID.notIn(DSL.select(PROFILE_ORIGIN.PROFILE_ID).from(PROFILE_ORIGIN).join(later).on(later.ID.eq(PROFILE_ORIGIN.ORIGIN_REVISION_ID)).where(later.PROFILE_ID.eq(profileId))))
-                .and(PROFILE.ID.notIn(DSL.select(PRODUCTION_LOAD.PROFILE_ID).from(PRODUCTION_LOAD).join(later).on(later.ID.eq(PRODUCTION_LOAD.ORIGIN_REVISION_ID)).where(later.PROFILE_ID.eq(profileId))))
+                .and(PROFILE.ID.notIn(DSL.select(PRODUCTION_VERSION.PROFILE_ID).from(PRODUCTION_VERSION).join(later).on(later.ID.eq(PRODUCTION_VERSION.ORIGIN_REVISION_ID)).where(later.PROFILE_ID.eq(profileId))))
                 .orderBy(own.POSITION, MANUFACTURER.NAME, PROFILE.NAME, REVISION_MODE.POSITION).limit(limit).fetch(mapping(SameMap::new));
     }
 

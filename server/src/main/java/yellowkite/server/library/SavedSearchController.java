@@ -59,7 +59,7 @@ class SavedSearchController {
         var saved = new SavedSearch(UUID.randomUUID().toString(), name, search, author.name());
         transactions.run(() -> {
             if (searches.list().size() >= MOST) {
-                throw Refusal.unfit("name", "The house keeps " + MOST + " searches; forget one first.");
+                throw Refusal.unfit("name", "The house keeps " + MOST + " saved searches; delete one first.");
             }
             searches.add(saved, revisions.now());
             return saved;

@@ -1,7 +1,7 @@
 package yellowkite.server.library;
 
 import static yellowkite.server.tables.Tables.MANUFACTURER;
-import static yellowkite.server.tables.Tables.PRODUCTION_LOAD;
+import static yellowkite.server.tables.Tables.PRODUCTION_VERSION;
 import static yellowkite.server.tables.Tables.PROFILE;
 import static yellowkite.server.tables.Tables.PROFILE_ORIGIN;
 import static yellowkite.server.tables.Tables.REVISION;
@@ -14,7 +14,7 @@ import java.util.Map;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 
-/** Who uses a profile: copies that were taken from it, and what productions put into its lamps. */
+/** Who uses a profile: copies that were taken from it, and what productions put into its fixtures. */
 @Repository
 public class UseRepository {
     private final DSLContext database;
@@ -23,10 +23,10 @@ public class UseRepository {
         this.database = database;
     }
 
-    /** Copies were taken from it, loads derive from it, and twins are the same lamp by its id on the other shelf. */
-    public enum Kind { COPY, LOAD, TWIN }
+    /** Copies were taken from it, production versions derive from it, and twins are the same fixture by its id on the other shelf. */
+    public enum Kind { COPY, PRODUCTION_VERSION, TWIN }
 
-    /** @param name of the profile that uses it, or of the production that a load is for. @param revision that it was taken from; of a twin its own newest */
+    /** @param name of the profile that uses it, or of the production that a production version is for. @param revision that it was taken from; of a twin its own newest */
     public record Use(String profileId, String name, int revision, Kind kind) {}
 
     /** {@return the uses of some profiles, by profile; copies first, by name} */
@@ -38,13 +38,13 @@ public class UseRepository {
         database.select(REVISION.PROFILE_ID, PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION.NUMBER).from(PROFILE_ORIGIN).join(REVISION).on(REVISION.ID.eq(PROFILE_ORIGIN.ORIGIN_REVISION_ID))
                 .join(PROFILE).on(PROFILE.ID.eq(PROFILE_ORIGIN.PROFILE_ID)).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID)).where(REVISION.PROFILE_ID.in(profileIds), PROFILE.BINNED_AT.isNull())
                 .orderBy(MANUFACTURER.NAME, PROFILE.NAME).forEach(row -> uses.computeIfAbsent(row.value1(), none -> new ArrayList<>()).add(new Use(row.value2(), row.value3(), row.value4(), Kind.COPY)));
-        database.select(REVISION.PROFILE_ID, PRODUCTION_LOAD.PROFILE_ID, PRODUCTION_LOAD.PRODUCTION, REVISION.NUMBER).from(PRODUCTION_LOAD).join(REVISION).on(REVISION.ID.eq(PRODUCTION_LOAD.ORIGIN_REVISION_ID))
-                .join(PROFILE).on(PROFILE.ID.eq(PRODUCTION_LOAD.PROFILE_ID)).where(REVISION.PROFILE_ID.in(profileIds), PROFILE.BINNED_AT.isNull())
-                .orderBy(PRODUCTION_LOAD.PRODUCTION).forEach(row -> uses.computeIfAbsent(row.value1(), none -> new ArrayList<>()).add(new Use(row.value2(), row.value3(), row.value4(), Kind.LOAD)));
+        database.select(REVISION.PROFILE_ID, PRODUCTION_VERSION.PROFILE_ID, PRODUCTION_VERSION.PRODUCTION, REVISION.NUMBER).from(PRODUCTION_VERSION).join(REVISION).on(REVISION.ID.eq(PRODUCTION_VERSION.ORIGIN_REVISION_ID))
+                .join(PROFILE).on(PROFILE.ID.eq(PRODUCTION_VERSION.PROFILE_ID)).where(REVISION.PROFILE_ID.in(profileIds), PROFILE.BINNED_AT.isNull())
+                .orderBy(PRODUCTION_VERSION.PRODUCTION).forEach(row -> uses.computeIfAbsent(row.value1(), none -> new ArrayList<>()).add(new Use(row.value2(), row.value3(), row.value4(), Kind.PRODUCTION_VERSION)));
         return uses;
     }
 
-    /** {@return the profiles of the House shelf that are lamps of some ids, by id} */
+    /** {@return the profiles of the House shelf that are fixtures of some ids, by id} */
     public Map<String, Use> twins(Collection<String> fixtureTypeIds) {
         return database.select(PROFILE.FIXTURE_TYPE_ID, PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION.NUMBER).from(PROFILE).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
                 .join(REVISION).on(REVISION.PROFILE_ID.eq(PROFILE.ID), CardRepository.isNewest()).where(PROFILE.SHELF.eq("HOUSE"), PROFILE.BINNED_AT.isNull(), PROFILE.FIXTURE_TYPE_ID.in(fixtureTypeIds))

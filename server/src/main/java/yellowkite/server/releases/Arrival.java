@@ -55,7 +55,7 @@ class Arrival {
     }
 
     /** @param uses of it in this house */
-    record Touched(String maker, String name, ProfileChange change, String note, List<Use> uses) {}
+    record Touched(String manufacturer, String name, ProfileChange change, String note, List<Use> uses) {}
 
     /** What a release would do here. @param touched what is used first, the worst first. @param skipped notes of the releases between, the newest first */
     record Impact(String house, String title, String dated, String notes, List<Touched> touched, List<Manifest.Earlier> skipped) {}
@@ -69,7 +69,7 @@ class Arrival {
         var touched = steps.stream().map(step -> {
             var own = step.existing().map(profile -> usedBy.getOrDefault(profile.id(), List.of())).orElse(List.of());
             var twin = Optional.ofNullable(twins.get(step.fixtureTypeId().strip()));
-            return new Touched(step.maker(), step.name(), step.change(), step.note(), Stream.concat(own.stream(), twin.stream()).toList());
+            return new Touched(step.manufacturer(), step.name(), step.change(), step.note(), Stream.concat(own.stream(), twin.stream()).toList());
         }).sorted(Comparator.comparing((Touched each) -> each.uses().isEmpty() || each.change().kind() == Kind.SAME).thenComparingInt(each -> each.change().urgency())).toList();
         var manifest = archive.manifest();
         return new Impact(manifest.house(), manifest.title(), manifest.dated().toString(), manifest.notes(), touched, skipped(manifest));
@@ -93,22 +93,22 @@ class Arrival {
     }
 
     /** One profile of the release, or one that it withdraws. @param entry null if it is withdrawn */
-    private record Step(Manifest.@Nullable Entry entry, String maker, String name, String fixtureTypeId, String note, Optional<StoredProfile> existing, ProfileChange change) {}
+    private record Step(Manifest.@Nullable Entry entry, String manufacturer, String name, String fixtureTypeId, String note, Optional<StoredProfile> existing, ProfileChange change) {}
 
     private List<Step> steps(ReleaseArchive archive) {
         var steps = new ArrayList<Step>();
         var met = new HashSet<String>();
         for (var entry : archive.manifest().profiles()) {
             var opened = archive.profile(entry);
-            var existing = find(entry.fixtureTypeId(), entry.maker(), entry.name());
+            var existing = find(entry.fixtureTypeId(), entry.manufacturer(), entry.name());
             existing.ifPresent(profile -> met.add(profile.id()));
-            steps.add(new Step(entry, entry.maker(), entry.name(), entry.fixtureTypeId(), entry.note(), existing, change(existing, opened, entry)));
+            steps.add(new Step(entry, entry.manufacturer(), entry.name(), entry.fixtureTypeId(), entry.note(), existing, change(existing, opened, entry)));
         }
-        var notes = archive.manifest().withdrawn().stream().collect(Collectors.toMap(gone -> ReleaseArchive.lamp(gone.fixtureTypeId(), gone.maker(), gone.name()), Manifest.Gone::note, (a, b) -> a, HashMap::new));
+        var notes = archive.manifest().withdrawn().stream().collect(Collectors.toMap(gone -> ReleaseArchive.fixture(gone.fixtureTypeId(), gone.manufacturer(), gone.name()), Manifest.Gone::note, (a, b) -> a, HashMap::new));
         for (var line : shelfOf(archive.manifest().house())) {
             if (!met.contains(line.profileId())) {
-                var note = notes.getOrDefault(ReleaseArchive.lamp(line.fixtureTypeId(), line.maker(), line.name()), "");
-                steps.add(new Step(null, line.maker(), line.name(), line.fixtureTypeId(), note, profiles.findById(line.profileId()), ProfileChange.withdrawn()));
+                var note = notes.getOrDefault(ReleaseArchive.fixture(line.fixtureTypeId(), line.manufacturer(), line.name()), "");
+                steps.add(new Step(null, line.manufacturer(), line.name(), line.fixtureTypeId(), note, profiles.findById(line.profileId()), ProfileChange.withdrawn()));
             }
         }
         return steps;
@@ -119,8 +119,8 @@ class Arrival {
         return releases.findNewest(Origin.THEIRS, house).map(newest -> releases.lines(newest.id()).stream().filter(StoredLine::isPart).toList()).orElse(List.of());
     }
 
-    private Optional<StoredProfile> find(String fixtureTypeId, String maker, String name) {
-        return fixtureTypeId.isBlank() ? profiles.findManufacturer(Revisions.listed(maker)).flatMap(id -> profiles.findWithoutId(Shelf.REFERENCE, id, Revisions.listed(name))) : profiles.findByFixtureType(Shelf.REFERENCE, fixtureTypeId.strip());
+    private Optional<StoredProfile> find(String fixtureTypeId, String manufacturer, String name) {
+        return fixtureTypeId.isBlank() ? profiles.findManufacturer(Revisions.listed(manufacturer)).flatMap(id -> profiles.findWithoutId(Shelf.REFERENCE, id, Revisions.listed(name))) : profiles.findByFixtureType(Shelf.REFERENCE, fixtureTypeId.strip());
     }
 
     private ProfileChange change(Optional<StoredProfile> existing, GdtfFile.Opened opened, Manifest.Entry entry) {
@@ -158,7 +158,7 @@ class Arrival {
 
     private StoredRevision put(Step step, Manifest.Entry entry, ReleaseArchive archive) {
         var manifest = archive.manifest();
-        var maker = profiles.findOrAddManufacturer(Revisions.listed(entry.maker()));
+        var manufacturer = profiles.findOrAddManufacturer(Revisions.listed(entry.manufacturer()));
         var name = Revisions.listed(entry.name());
         var same = step.existing().flatMap(profile -> revisionRows.findNewest(profile.id())).filter(newest -> newest.fileSha256().equals(entry.sha256()));
         if (same.isPresent()) {
@@ -166,12 +166,12 @@ class Arrival {
             return same.get();
         }
         var opened = archive.profile(entry);
-        var profile = step.existing().orElseGet(() -> profiles.add(Shelf.REFERENCE, maker, name, entry.fixtureTypeId().isBlank() ? null : entry.fixtureTypeId().strip()));
+        var profile = step.existing().orElseGet(() -> profiles.add(Shelf.REFERENCE, manufacturer, name, entry.fixtureTypeId().isBlank() ? null : entry.fixtureTypeId().strip()));
         profiles.lock(profile.id());
         var summary = Revisions.listed(manifest.title() + (entry.note().isEmpty() ? "" : ": " + entry.note()));
         var revision = revisions.addAnyway(profile.id(), new NewRevision(opened.file().description().type(), Checks.of(opened.file()), opened.descriptionBytes(), summary, null, manifest.house()), opened.file().others());
         revisions.rests(revision.id(), new RevisionFacts(cut(entry.firmware()), RevisionFacts.RestsOn.RELEASE, Revisions.listed(manifest.house() + ", revision " + entry.revision())));
-        profiles.rename(profile.id(), maker, name);
+        profiles.rename(profile.id(), manufacturer, name);
         return revision;
     }
 

@@ -36,13 +36,13 @@ public class DemoReleases {
     private record Part(GdtfFile file, int revision, Kind kind, @Nullable Rank worst, String note) {}
 
     public void load() {
-        var batten = lamp("Reedline 10");
-        var wash = lamp("Petrel Wash");
+        var batten = fixture("Reedline 10");
+        var wash = fixture("Petrel Wash");
         var spring = take("1d5a0c4e-7a10-4f0e-9a41-1c0de5a50001", "Spring 2026", LocalDateTime.of(2026, 4, 2, 9, 0), "What we lend from April on.", List.of(
-                new Part(batten, 1, Kind.NEW, null, "Measured on our bench."), new Part(wash, 1, Kind.NEW, null, "From the maker's chart."), new Part(lamp("Thrum"), 1, Kind.NEW, null, "")), List.of(), List.of());
+                new Part(batten, 1, Kind.NEW, null, "Measured on our bench."), new Part(wash, 1, Kind.NEW, null, "From the manufacturer's chart."), new Part(fixture("Thrum"), 1, Kind.NEW, null, "")), List.of(), List.of());
         var moved = new GdtfFile(GdtfDescription.of(wash.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Control1") ? channel.withOffsets(List.of(18)) : channel))), wash.others());
         take("1d5a0c4e-7a10-4f0e-9a41-1c0de5a50002", "Summer 2026", LocalDateTime.of(2026, 7, 1, 9, 0), "The washes have new firmware; patch them anew.", List.of(
-                new Part(batten, 1, Kind.SAME, null, ""), new Part(moved, 2, Kind.CHANGED, Rank.BREAKS, "Control stands on channel 18 since firmware 2.0.")), List.of(gone(lamp("Thrum"))), List.of(spring));
+                new Part(batten, 1, Kind.SAME, null, ""), new Part(moved, 2, Kind.CHANGED, Rank.BREAKS, "Control stands on channel 18 since firmware 2.0.")), List.of(gone(fixture("Thrum"))), List.of(spring));
     }
 
     private static Manifest.Gone gone(GdtfFile file) {
@@ -50,7 +50,7 @@ public class DemoReleases {
         return new Manifest.Gone(type.manufacturer(), type.name(), type.fixtureTypeId(), "We lend it no more.");
     }
 
-    private static GdtfFile lamp(String name) {
+    private static GdtfFile fixture(String name) {
         return DemoHouse.files().stream().filter(each -> each.description().type().name().equals(name)).findFirst().orElseThrow();
     }
 
@@ -80,6 +80,6 @@ public class DemoReleases {
         } catch (IOException cannot) {
             throw new UncheckedIOException(cannot);
         }
-        return new Manifest.Earlier(id, title, published.toLocalDate(), published, notes, entries.stream().map(each -> new Manifest.Told(each.maker(), each.name(), each.kind(), each.worst(), each.note())).toList());
+        return new Manifest.Earlier(id, title, published.toLocalDate(), published, notes, entries.stream().map(each -> new Manifest.Told(each.manufacturer(), each.name(), each.kind(), each.worst(), each.note())).toList());
     }
 }

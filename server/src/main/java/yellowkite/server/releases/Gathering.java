@@ -58,9 +58,9 @@ class Gathering {
      * @param before    number of the revision that the release before had; null if it had none
      * @param withdrawn why its newest revision is not to be used; null if it is
      */
-    record Proposal(String profileId, String maker, String name, int revision, @Schema(nullable = true) @Nullable Integer before, ProfileChange change, String note, @Schema(nullable = true) @Nullable String withdrawn) {}
+    record Proposal(String profileId, String manufacturer, String name, int revision, @Schema(nullable = true) @Nullable Integer before, ProfileChange change, String note, @Schema(nullable = true) @Nullable String withdrawn) {}
 
-    /** {@return what there is to say of the profiles of the release before, and of some more, by maker and name} */
+    /** {@return what there is to say of the profiles of the release before, and of some more, by manufacturer and name} */
     List<Proposal> propose(List<String> more) {
         var before = lastLines();
         var ids = new LinkedHashSet<>(before.keySet());
@@ -75,7 +75,7 @@ class Gathering {
                 proposals.add(new Proposal(profile.id(), profile.manufacturer(), profile.name(), profile.revision(), last == null ? null : last.number(), change, change.proposedNote(), revisions.findWithdrawal(newest.id()).map(each -> each.why()).orElse(null)));
             }
         }
-        proposals.sort((a, b) -> (a.maker() + "\n" + a.name()).compareToIgnoreCase(b.maker() + "\n" + b.name()));
+        proposals.sort((a, b) -> (a.manufacturer() + "\n" + a.name()).compareToIgnoreCase(b.manufacturer() + "\n" + b.name()));
         return proposals;
     }
 
@@ -148,9 +148,9 @@ class Gathering {
             var revision = revisionRows.findById(line.revisionId()).orElseThrow();
             var type = revisions.description(revision).type();
             var file = "profiles/" + FileNames.free(FileNames.of(type, revision.number()), taken);
-            return new Manifest.Entry(file, revision.fileSha256(), line.maker(), line.name(), type.fixtureTypeId().strip(), revision.number(), revisions.facts(revision).firmware(), line.kind(), line.worst(), line.note());
+            return new Manifest.Entry(file, revision.fileSha256(), line.manufacturer(), line.name(), type.fixtureTypeId().strip(), revision.number(), revisions.facts(revision).firmware(), line.kind(), line.worst(), line.note());
         }).toList();
-        var gone = lines.stream().filter(line -> !line.isPart()).map(line -> new Manifest.Gone(line.maker(), line.name(), line.fixtureTypeId(), line.note())).toList();
+        var gone = lines.stream().filter(line -> !line.isPart()).map(line -> new Manifest.Gone(line.manufacturer(), line.name(), line.fixtureTypeId(), line.note())).toList();
         return new Manifest(Manifest.FORMAT, release.id(), release.house(), release.title(), release.dated(), release.publishedAt(), release.notes(), entries, gone, earlier(release));
     }
 
@@ -158,7 +158,7 @@ class Gathering {
     List<Manifest.Earlier> earlier(StoredRelease release) {
         var byId = new LinkedHashMap<String, Manifest.Earlier>();
         for (var before : releases.before(release.origin(), release.house(), release.publishedAt())) {
-            var told = releases.lines(before.id()).stream().filter(line -> line.kind() != Kind.SAME).map(line -> new Manifest.Told(line.maker(), line.name(), line.kind(), line.worst(), line.note())).toList();
+            var told = releases.lines(before.id()).stream().filter(line -> line.kind() != Kind.SAME).map(line -> new Manifest.Told(line.manufacturer(), line.name(), line.kind(), line.worst(), line.note())).toList();
             byId.put(before.id(), new Manifest.Earlier(before.id(), before.title(), before.dated(), before.publishedAt(), before.notes(), told));
         }
         for (var told : Manifest.EARLIER.read(release.earlier())) {

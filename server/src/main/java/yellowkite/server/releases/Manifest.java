@@ -1,5 +1,6 @@
 package yellowkite.server.releases;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -15,13 +16,14 @@ import yellowkite.server.stored.StoredForms;
 /**
  * What an archive says of the release in it: its file {@code release.json}.
  *
- * @param format    1
+ * @param format    2; of 1, which is read too, a manufacturer is called maker
  * @param house     that made it
  * @param published UTC; of two releases of a house, the one published later is the newer
  * @param earlier   the releases before it, the newest first
  */
 record Manifest(int format, String id, String house, String title, LocalDate dated, LocalDateTime published, String notes, List<Entry> profiles, List<Gone> withdrawn, List<Earlier> earlier) {
-    static final int FORMAT = 1;
+    static final int FORMAT = 2;
+    static final int OLDEST_FORMAT = 1;
     /** How it is read: its {@code format} is its version, and what a later one of the same form adds is passed over. */
     static final StoredForm<Manifest> FORM = StoredForms.form(Manifest.class);
     /** How the releases before one are kept with it. */
@@ -43,11 +45,11 @@ record Manifest(int format, String id, String house, String title, LocalDate dat
      * @param file   path in the archive. @param sha256 of its description and entries, as revisions are known by
      * @param kind   against the release before. @param worst rank of what changed; null if nothing did that is compared
      */
-    record Entry(String file, String sha256, String maker, String name, String fixtureTypeId, int revision, String firmware, Kind kind, @Nullable Rank worst, String note) {
+    record Entry(String file, String sha256, @JsonAlias("maker") String manufacturer, String name, String fixtureTypeId, int revision, String firmware, Kind kind, @Nullable Rank worst, String note) {
         Entry {
             Objects.requireNonNull(file, "file");
             Objects.requireNonNull(sha256, "sha256");
-            Objects.requireNonNull(maker, "maker");
+            Objects.requireNonNull(manufacturer, "manufacturer");
             Objects.requireNonNull(name, "name");
             Objects.requireNonNull(fixtureTypeId, "fixtureTypeId");
             Objects.requireNonNull(firmware, "firmware");
@@ -57,9 +59,9 @@ record Manifest(int format, String id, String house, String title, LocalDate dat
     }
 
     /** A profile that was part of the release before. */
-    record Gone(String maker, String name, String fixtureTypeId, String note) {
+    record Gone(@JsonAlias("maker") String manufacturer, String name, String fixtureTypeId, String note) {
         Gone {
-            Objects.requireNonNull(maker, "maker");
+            Objects.requireNonNull(manufacturer, "manufacturer");
             Objects.requireNonNull(name, "name");
             Objects.requireNonNull(fixtureTypeId, "fixtureTypeId");
             Objects.requireNonNull(note, "note");
@@ -79,9 +81,9 @@ record Manifest(int format, String id, String house, String title, LocalDate dat
     }
 
     /** A line of a release's notes; what stayed as it was has none. */
-    record Told(String maker, String name, Kind kind, @Schema(nullable = true) @Nullable Rank worst, String note) {
+    record Told(@JsonAlias("maker") String manufacturer, String name, Kind kind, @Schema(nullable = true) @Nullable Rank worst, String note) {
         Told {
-            Objects.requireNonNull(maker, "maker");
+            Objects.requireNonNull(manufacturer, "manufacturer");
             Objects.requireNonNull(name, "name");
             Objects.requireNonNull(kind, "kind");
             Objects.requireNonNull(note, "note");

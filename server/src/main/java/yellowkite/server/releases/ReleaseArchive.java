@@ -58,9 +58,9 @@ final class ReleaseArchive implements Closeable {
         try {
             archive = Archive.open(FileChannel.open(file.toPath()), new Budget(LIMITS));
         } catch (FormatException damaged) {
-            throw new Broken("'" + fileName + "' " + damaged.getMessage() + ". Ask for the release again; nothing was taken in.");
+            throw new Broken("'" + fileName + "' " + damaged.getMessage() + ". Ask for the release again; nothing was imported.");
         } catch (IOException unreadable) {
-            throw new Broken("'" + fileName + "' did not arrive whole; send it again. Nothing was taken in.");
+            throw new Broken("'" + fileName + "' did not arrive whole; send it again. Nothing was imported.");
         }
         try {
             var release = new ReleaseArchive(fileName, archive, manifest(fileName, archive));
@@ -75,7 +75,7 @@ final class ReleaseArchive implements Closeable {
     private static Manifest manifest(String fileName, Archive archive) {
         if (!archive.holds(MANIFEST)) {
             // of an archive that was cut short, the end of a GDTF file inside may be found instead of its own
-            throw new Broken("'" + fileName + "' holds no " + MANIFEST + ": it is no release, or was cut short on its way. Ask for it again; GDTF files come in by Take in files.");
+            throw new Broken("'" + fileName + "' holds no " + MANIFEST + ": it is no release, or was cut short on its way. Ask for it again; GDTF files come in by Import files.");
         }
         try {
             if (archive.size(MANIFEST) > MOST_MANIFEST_BYTES) {
@@ -83,22 +83,22 @@ final class ReleaseArchive implements Closeable {
             }
             return Manifest.FORM.read(new String(archive.read(MANIFEST), StandardCharsets.UTF_8));
         } catch (StoredForm.Unreadable malformed) {
-            throw new Broken("'" + MANIFEST + "' in '" + fileName + "' cannot be read. Ask for the release again; nothing was taken in.");
+            throw new Broken("'" + MANIFEST + "' in '" + fileName + "' cannot be read. Ask for the release again; nothing was imported.");
         } catch (FormatException large) {
-            throw new Broken("'" + MANIFEST + "' in '" + fileName + "' " + large.getMessage() + "; nothing was taken in.");
+            throw new Broken("'" + MANIFEST + "' in '" + fileName + "' " + large.getMessage() + "; nothing was imported.");
         }
     }
 
     private void requireWhole() {
-        require(manifest.format() == Manifest.FORMAT, "is written in form " + manifest.format() + ", which this version does not read");
+        require(manifest.format() >= Manifest.OLDEST_FORMAT && manifest.format() <= Manifest.FORMAT, "is written in form " + manifest.format() + ", which this version does not read");
         require(manifest.profiles().size() <= MOST_PROFILES && manifest.withdrawn().size() <= MOST_PROFILES && manifest.earlier().size() <= MOST_PROFILES, "names more than " + MOST_PROFILES + " profiles");
         require(isLine(manifest.id(), 36) && isLine(manifest.house(), LONGEST_NAME) && isLine(manifest.title(), LONGEST_NAME) && manifest.notes().length() <= LONGEST_NOTES, "has no proper id, house, title or notes");
         require(isYear(manifest.dated().getYear()) && isYear(manifest.published().getYear()), "has a date that cannot be");
         var files = new HashSet<String>();
-        var lamps = new HashSet<String>();
+        var fixtures = new HashSet<String>();
         for (var entry : manifest.profiles()) {
             require(files.add(entry.file()), "names '" + entry.file() + "' twice");
-            require(lamps.add(lamp(entry.fixtureTypeId(), entry.maker(), entry.name())), "holds '" + entry.maker() + " " + entry.name() + "' twice");
+            require(fixtures.add(fixture(entry.fixtureTypeId(), entry.manufacturer(), entry.name())), "holds '" + entry.manufacturer() + " " + entry.name() + "' twice");
             require(entry.fixtureTypeId().length() <= LONGEST_ID, "has an id of more than " + LONGEST_ID + " letters on '" + entry.file() + "'");
             require(archive.holds(entry.file()), "names '" + entry.file() + "', which is not in it");
             require(entry.note().length() <= LONGEST_NOTE, "has a note of more than " + LONGEST_NOTE + " letters on '" + entry.file() + "'");
@@ -108,9 +108,9 @@ final class ReleaseArchive implements Closeable {
         require(entries <= manifest.profiles().size() + 1, "holds " + (entries - manifest.profiles().size() - 1) + " files that its list does not name");
     }
 
-    /** {@return what a lamp is told apart by: its id, or maker and name where the file has none} */
-    static String lamp(String fixtureTypeId, String maker, String name) {
-        return fixtureTypeId.isBlank() ? maker + "\n" + name : fixtureTypeId.strip();
+    /** {@return what a fixture is told apart by: its id, or manufacturer and name where the file has none} */
+    static String fixture(String fixtureTypeId, String manufacturer, String name) {
+        return fixtureTypeId.isBlank() ? manufacturer + "\n" + name : fixtureTypeId.strip();
     }
 
     private static boolean isYear(int year) {
@@ -123,7 +123,7 @@ final class ReleaseArchive implements Closeable {
 
     private void require(boolean holds, String otherwise) {
         if (!holds) {
-            throw new Broken("The release in '" + fileName + "' " + otherwise + ". Ask for it again; nothing was taken in.");
+            throw new Broken("The release in '" + fileName + "' " + otherwise + ". Ask for it again; nothing was imported.");
         }
     }
 
@@ -150,7 +150,7 @@ final class ReleaseArchive implements Closeable {
     }
 
     private Broken broken(Manifest.Entry entry, FormatException why) {
-        return new Broken(why.sentence(entry.file() + "' in '" + fileName) + " A release comes in whole or not at all, so nothing was taken in; ask for it again.");
+        return new Broken(why.sentence(entry.file() + "' in '" + fileName) + " A release comes in whole or not at all, so nothing was imported; ask for it again.");
     }
 
     @Override

@@ -67,7 +67,7 @@ class ReleaseController {
     }
 
     /** @param uses of the profile in this house */
-    record ReleasedLine(String profileId, String maker, String name, int revision, Kind kind, @Schema(nullable = true) @Nullable Rank worst, String note, List<Use> uses) {}
+    record ReleasedLine(String profileId, String manufacturer, String name, int revision, Kind kind, @Schema(nullable = true) @Nullable Rank worst, String note, List<Use> uses) {}
 
     /** @param earlier what the releases before it said, the newest first */
     record ReleaseView(ReleaseLine release, String notes, List<ReleasedLine> lines, List<Manifest.Earlier> earlier) {}
@@ -83,7 +83,7 @@ class ReleaseController {
     }
 
     private static ReleasedLine line(StoredLine line, Map<String, List<Use>> uses) {
-        return new ReleasedLine(line.profileId(), line.maker(), line.name(), line.number(), line.kind(), line.worst(), line.note(), uses.getOrDefault(line.profileId(), List.of()));
+        return new ReleasedLine(line.profileId(), line.manufacturer(), line.name(), line.number(), line.kind(), line.worst(), line.note(), uses.getOrDefault(line.profileId(), List.of()));
     }
 
     /** @param profiles that are to be part of it beside those of the release before */

@@ -38,7 +38,7 @@ class ReleaseRepository {
     record NewLine(String profileId, String revisionId, Kind kind, @Nullable Rank worst, String note) {}
 
     /** @param number of the revision */
-    record StoredLine(String profileId, String maker, String name, String fixtureTypeId, String revisionId, int number, Kind kind, @Nullable Rank worst, String note) {
+    record StoredLine(String profileId, String manufacturer, String name, String fixtureTypeId, String revisionId, int number, Kind kind, @Nullable Rank worst, String note) {
         boolean isPart() {
             return kind != Kind.WITHDRAWN;
         }

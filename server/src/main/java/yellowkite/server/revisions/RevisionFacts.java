@@ -8,7 +8,7 @@ import yellowkite.server.web.Refusal;
 /**
  * What a revision rests on.
  *
- * @param firmware of the lamp from which it holds; empty = not said
+ * @param firmware of the fixture from which it holds; empty = not said
  * @param fromWhom who gave what it rests on; empty = not said
  */
 public record RevisionFacts(String firmware, RestsOn restsOn, String fromWhom) {
@@ -17,7 +17,7 @@ public record RevisionFacts(String firmware, RestsOn restsOn, String fromWhom) {
     private static final int LONGEST_FIRMWARE = 60;
     private static final int LONGEST_NAME = 200;
 
-    /** The maker's chart, a lamp on the bench, a colleague's word or file, a release, or a file that came in. */
+    /** The manufacturer's chart, a lamp on the bench, a colleague's word or file, a release, or a file that came in. */
     public enum RestsOn { CHART, LAMP, COLLEAGUE, RELEASE, FILE, UNSAID }
 
     /** @throws Refusal 422 with the field that does not fit */

@@ -34,7 +34,7 @@ public class Revisions {
     private static final Logger LOG = LoggerFactory.getLogger(Revisions.class);
     /** What a list shows of a name; the whole of it stays in the description. */
     private static final int LISTED_LENGTH = 200;
-    /** That a file may hold; the largest lamps have about fifty. */
+    /** That a file may hold; the largest fixtures have about fifty. */
     public static final int MOST_MODES = 500;
 
     private final RevisionRepository repository;

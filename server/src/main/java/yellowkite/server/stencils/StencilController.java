@@ -77,7 +77,7 @@ class StencilController {
             throw Refusal.unfit("name", "A stencil needs a name of one line, at most " + LONGEST + " letters.");
         }
         if (request.stencil().functions().isEmpty() || !request.stencil().fitsItsWidth()) {
-            throw Refusal.unfit("stencil", "This channel has no function that can be kept.");
+            throw Refusal.unfit("stencil", "This channel has no function that can be saved.");
         }
         if (request.stencil().attribute().length() > LONGEST_ATTRIBUTE) {
             throw Refusal.unfit("stencil", "The name of this channel's attribute has more than " + LONGEST_ATTRIBUTE + " letters.");

@@ -9,6 +9,7 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.jsontype.NamedType;
+import tools.jackson.databind.node.ObjectNode;
 import yellowkite.core.chart.correct.Corrections;
 import yellowkite.core.chart.source.Sheet;
 import yellowkite.core.dmx.Tail;
@@ -28,7 +29,7 @@ public final class StoredForms {
     /** Of its own, and lenient: a component that this version has no use for is passed over. */
     private static final JsonMapper JSON = mapper();
 
-    public static final StoredForm<Edit> EDIT = form(Edit.class);
+    public static final StoredForm<Edit> EDIT = new StoredForm<>(JSON, JSON.constructType(Edit.class), List.of(FIRST, StoredForms::bracedNames));
     public static final StoredForm<Corrections> CORRECTIONS = form(Corrections.class);
     public static final StoredForm<List<Sheet>> SHEETS = form(new TypeReference<List<Sheet>>() {}.getType());
     public static final StoredForm<Synopsis> SYNOPSIS = form(Synopsis.class);
@@ -41,6 +42,15 @@ public final class StoredForms {
     /** {@return the form of something that one feature alone knows} */
     public static <T> StoredForm<T> form(Type type) {
         return new StoredForm<>(JSON, JSON.constructType(type), List.of(FIRST));
+    }
+
+    /** In counted names a number was {@code #} and a slot {@code *}, which names can hold; they are written in braces, which names cannot. */
+    private static JsonNode bracedNames(JsonNode edit) {
+        if (edit.isObject() && edit.path("type").asString("").equals("divideFunction")) {
+            ((ObjectNode) edit).put("name", edit.path("name").asString("").replace("#", "{number}").replace("*", "{slot}"));
+        }
+        edit.path("edits").forEach(StoredForms::bracedNames); // of several
+        return edit;
     }
 
     private static JsonMapper mapper() {

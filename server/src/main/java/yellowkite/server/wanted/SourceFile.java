@@ -10,7 +10,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.multipart.MultipartFile;
 import yellowkite.server.web.Refusal;
 
-/** A maker's chart or a photograph, as it came: kept to the letter, and only ever handed out as a file to save. */
+/** A manufacturer's chart or a photograph, as it came: kept to the letter, and only ever handed out as a file to save. */
 record SourceFile(String name, byte[] bytes) {
     private static final int MOST_BYTES = 20 << 20;
     private static final int LONGEST_NAME = 200;
@@ -27,7 +27,7 @@ record SourceFile(String name, byte[] bytes) {
         }
         var bytes = file.getBytes();
         if (!starts(bytes, "%PDF-") && !starts(bytes, "\u0089PNG") && !starts(bytes, "\u00FF\u00D8\u00FF") && !starts(bytes, "GIF8")) {
-            throw Refusal.unfit("file", "'" + name + "' is no chart or photograph: PDF, PNG, JPEG and GIF can be kept.");
+            throw Refusal.unfit("file", "'" + name + "' is no chart or photograph: PDF, PNG, JPEG and GIF can be added.");
         }
         return new SourceFile(name, bytes);
     }

@@ -56,11 +56,11 @@ class WantedController {
     record AnswerLine(String profileId, String name, int revision) {}
 
     /**
-     * @param mode     as set on the lamp; empty = not said
+     * @param mode     as set on the fixture; empty = not said
      * @param neededBy null = no day is named. @param late whether that day is over while nobody has answered
      * @param takenBy  null while nobody writes it. @param answer null while it is open
      */
-    record WishLine(String id, int version, String maker, String model, String mode, @Schema(nullable = true) @Nullable LocalDate neededBy, boolean late, String words, String askedBy, LocalDateTime askedAt,
+    record WishLine(String id, int version, String manufacturer, String model, String mode, @Schema(nullable = true) @Nullable LocalDate neededBy, boolean late, String words, String askedBy, LocalDateTime askedAt,
             @Schema(nullable = true) @Nullable String takenBy, @Schema(nullable = true) @Nullable AnswerLine answer, List<String> files) {}
 
     /** 200 with open wishes by the day on which they are needed, then those that were answered; at most 500. */
@@ -75,7 +75,7 @@ class WantedController {
         var today = revisions.now().toLocalDate();
         return wishes.stream().map(each -> {
             var answer = each.answerRevisionId() == null ? null : answers.get(each.answerRevisionId());
-            return new WishLine(each.id(), each.version(), each.maker(), each.model(), each.mode(), each.neededBy(), answer == null && each.neededBy() != null && each.neededBy().isBefore(today), each.words(), each.askedBy(),
+            return new WishLine(each.id(), each.version(), each.manufacturer(), each.model(), each.mode(), each.neededBy(), answer == null && each.neededBy() != null && each.neededBy().isBefore(today), each.words(), each.askedBy(),
                     each.askedAt(), each.takenBy(), answer == null ? null : new AnswerLine(answer.profileId(), answer.name(), answer.number()), files.getOrDefault(each.id(), List.of()));
         }).toList();
     }
@@ -85,13 +85,13 @@ class WantedController {
     }
 
     private StoredWish require(String id) {
-        return repository.find(id).orElseThrow(() -> Refusal.notFound("This wish is not on the list any more."));
+        return repository.find(id).orElseThrow(() -> Refusal.notFound("This request is not on the list any more."));
     }
 
-    /** @param mode as set on the lamp; may be empty, as may the words. @param neededBy null = no day is named */
-    record AskRequest(String maker, String model, String mode, @Schema(nullable = true) @Nullable LocalDate neededBy, String words) {
+    /** @param mode as set on the fixture; may be empty, as may the words. @param neededBy null = no day is named */
+    record AskRequest(String manufacturer, String model, String mode, @Schema(nullable = true) @Nullable LocalDate neededBy, String words) {
         AskRequest {
-            Objects.requireNonNull(maker, "maker");
+            Objects.requireNonNull(manufacturer, "manufacturer");
             Objects.requireNonNull(model, "model");
             Objects.requireNonNull(mode, "mode");
             Objects.requireNonNull(words, "words");
@@ -102,10 +102,10 @@ class WantedController {
     @PostMapping("/api/wanted")
     @ResponseStatus(HttpStatus.CREATED)
     WishLine ask(@RequestBody AskRequest request, Change change) {
-        var maker = Line.of("maker", request.maker(), LONGEST_NAME);
+        var manufacturer = Line.of("manufacturer", request.manufacturer(), LONGEST_NAME);
         var model = Line.of("model", request.model(), LONGEST_NAME);
-        if (maker.isEmpty() || model.isEmpty()) {
-            throw Refusal.unfit(maker.isEmpty() ? "maker" : "model", "Say maker and model, as they stand on the lamp.");
+        if (manufacturer.isEmpty() || model.isEmpty()) {
+            throw Refusal.unfit(manufacturer.isEmpty() ? "manufacturer" : "model", "Say manufacturer and model, as they stand on the fixture.");
         }
         if (request.neededBy() != null && (request.neededBy().getYear() < FIRST_YEAR || request.neededBy().getYear() > LAST_YEAR)) {
             throw Refusal.unfit("neededBy", "The day lies in the years " + FIRST_YEAR + " to " + LAST_YEAR + ".");
@@ -114,7 +114,7 @@ class WantedController {
         if (repository.find(id).isPresent()) {
             return line(id); // it was asked for, and only the answer was lost
         }
-        repository.add(new StoredWish(id, 0, maker, model, Line.of("mode", request.mode(), LONGEST_NAME), request.neededBy(), Line.of("words", request.words(), LONGEST_WORDS), change.author().name(), revisions.now(), null, null, null));
+        repository.add(new StoredWish(id, 0, manufacturer, model, Line.of("mode", request.mode(), LONGEST_NAME), request.neededBy(), Line.of("words", request.words(), LONGEST_WORDS), change.author().name(), revisions.now(), null, null, null));
         return line(id);
     }
 
@@ -126,7 +126,7 @@ class WantedController {
         transactions.run(() -> {
             var there = repository.files(id);
             if (there.size() >= MOST_FILES && !there.containsKey(source.name())) {
-                throw Refusal.unfit("file", "A wish holds at most " + MOST_FILES + " files.");
+                throw Refusal.unfit("file", "A request holds at most " + MOST_FILES + " files.");
             }
             repository.putFile(id, source.name(), revisions.putContent(source.bytes()));
             return id;
@@ -189,7 +189,7 @@ class WantedController {
     private Refusal stale(String id) {
         var now = require(id);
         var what = now.answerRevisionId() != null ? "has been answered" : now.takenBy() != null ? "was taken by " + now.takenBy() : "was given back";
-        return Refusal.stale("This wish " + what + " meanwhile. Look at it again.", Map.of());
+        return Refusal.stale("This request " + what + " meanwhile. Look at it again.", Map.of());
     }
 
     /** 204; an open wish is forgotten, with its files. */

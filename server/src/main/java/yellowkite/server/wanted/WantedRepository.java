@@ -28,12 +28,12 @@ class WantedRepository {
     }
 
     /** @param version to be named with the next change. @param words what else is known, a link among them. @param answerRevisionId null while it is open. @param askedAt UTC, as is {@code answeredAt} */
-    record StoredWish(String id, int version, String maker, String model, String mode, @Nullable LocalDate neededBy, String words, String askedBy, LocalDateTime askedAt, @Nullable String takenBy,
+    record StoredWish(String id, int version, String manufacturer, String model, String mode, @Nullable LocalDate neededBy, String words, String askedBy, LocalDateTime askedAt, @Nullable String takenBy,
             @Nullable String answerRevisionId, @Nullable LocalDateTime answeredAt) {}
 
     void add(StoredWish wish) {
-        database.insertInto(WANTED, WANTED.ID, WANTED.VERSION, WANTED.MAKER, WANTED.MODEL, WANTED.MODE, WANTED.NEEDED_BY, WANTED.WORDS, WANTED.ASKED_BY, WANTED.ASKED_AT)
-                .values(wish.id(), wish.version(), wish.maker(), wish.model(), wish.mode(), wish.neededBy(), wish.words(), wish.askedBy(), wish.askedAt()).execute();
+        database.insertInto(WANTED, WANTED.ID, WANTED.VERSION, WANTED.MANUFACTURER, WANTED.MODEL, WANTED.MODE, WANTED.NEEDED_BY, WANTED.WORDS, WANTED.ASKED_BY, WANTED.ASKED_AT)
+                .values(wish.id(), wish.version(), wish.manufacturer(), wish.model(), wish.mode(), wish.neededBy(), wish.words(), wish.askedBy(), wish.askedAt()).execute();
     }
 
     Optional<StoredWish> find(String id) {

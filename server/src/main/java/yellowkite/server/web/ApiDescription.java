@@ -23,7 +23,7 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import yellowkite.core.body.FixtureFacts;
-import yellowkite.core.library.MakerFacts;
+import yellowkite.core.library.ManufacturerFacts;
 
 /** What the API says of itself. The page's types are generated from it. */
 @Configuration(proxyBeanMethods = false)
@@ -41,7 +41,7 @@ class ApiDescription {
             api.setServers(List.of());
             var schemas = api.getComponents().getSchemas();
             EditJson.FAMILIES.forEach(family -> describe(family, schemas));
-            markNullable(MakerFacts.class, schemas.get(MakerFacts.class.getSimpleName()).getProperties()); // the core knows nothing of this page
+            markNullable(ManufacturerFacts.class, schemas.get(ManufacturerFacts.class.getSimpleName()).getProperties()); // the core knows nothing of this page
             markNullable(FixtureFacts.class, schemas.get(FixtureFacts.class.getSimpleName()).getProperties());
             schemas.forEach((name, schema) -> requirePresence(name, schema));
         };

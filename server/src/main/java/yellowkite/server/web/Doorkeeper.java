@@ -63,7 +63,7 @@ final class Doorkeeper extends OncePerRequestFilter {
             return;
         }
         if (request.getContentLengthLong() > MAX_WORDS_BYTES) {
-            refuse(response, HttpStatus.CONTENT_TOO_LARGE, "That is more than can be taken in at once.");
+            refuse(response, HttpStatus.CONTENT_TOO_LARGE, "That is more than can be imported at once.");
             return;
         }
         chain.doFilter(request.getContentLengthLong() < 0 ? new Counted(request) : request, response);

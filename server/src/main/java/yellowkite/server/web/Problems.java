@@ -77,13 +77,13 @@ final class Problems extends ResponseEntityExceptionHandler {
             HttpStatusCode status, WebRequest request) {
         for (Throwable cause = exception; cause != null; cause = cause.getCause()) {
             if (cause instanceof Doorkeeper.TooLong) {
-                return super.handleExceptionInternal(exception, ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, "That is more than can be taken in at once."), headers, HttpStatus.CONTENT_TOO_LARGE, request);
+                return super.handleExceptionInternal(exception, ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, "That is more than can be imported at once."), headers, HttpStatus.CONTENT_TOO_LARGE, request);
             }
         }
         var sentence = switch (status.value()) {
             case 404 -> "There is nothing at this address.";
             case 405 -> "This address cannot be used in that way.";
-            case 413 -> "That is more than can be taken in at once; send the files in smaller groups.";
+            case 413 -> "That is more than can be imported at once; send the files in smaller groups.";
             case 415 -> "The request is not in a form that this address reads.";
             case 503 -> NO_DATABASE;
             default -> status.is4xxClientError()

@@ -24,22 +24,22 @@ class BeginTest {
         return post("/api/profiles", EMPTY.formatted(name)).json();
     }
 
-    private static RunningKite.Answer edit(JsonNode desk, String edit) {
-        return post("/api/drafts/" + desk.path("id").asString() + "/edits", "{\"version\": " + desk.path("version") + ", \"edit\": " + edit + "}");
+    private static RunningKite.Answer edit(JsonNode editor, String edit) {
+        return post("/api/drafts/" + editor.path("id").asString() + "/edits", "{\"version\": " + editor.path("version") + ", \"edit\": " + edit + "}");
     }
 
-    private static RunningKite.Answer publish(JsonNode desk, String despite) {
-        return post("/api/drafts/" + desk.path("id").asString() + "/publish", "{\"version\": " + desk.path("version") + ", \"summary\": \"First\", \"despite\": " + despite + "}");
+    private static RunningKite.Answer publish(JsonNode editor, String despite) {
+        return post("/api/drafts/" + editor.path("id").asString() + "/publish", "{\"version\": " + editor.path("version") + ", \"summary\": \"First\", \"despite\": " + despite + "}");
     }
 
     @Test
     void aProfileFromAnEmptyPageStandsInTheLibraryBeforeItIsPublished() {
-        var desk = begun("Plover");
+        var editor = begun("Plover");
 
-        assertThat(desk.path("baseRevision").asInt()).isZero();
-        assertThat(desk.path("canUndo").asBoolean()).as("a beginning is not undone").isFalse();
+        assertThat(editor.path("baseRevision").asInt()).isZero();
+        assertThat(editor.path("canUndo").asBoolean()).as("a beginning is not undone").isFalse();
         assertThat(get("/api/library?search=Plover").json().at("/profiles/0/revision").asInt()).isZero();
-        var moded = edit(desk, "{\"type\": \"addMode\", \"name\": \"One\"}").json();
+        var moded = edit(editor, "{\"type\": \"addMode\", \"name\": \"One\"}").json();
         assertThat(publish(moded, "null").json().path("revision").asInt()).isEqualTo(1);
         assertThat(get("/api/library?search=Plover").json().at("/profiles/0/modes/0/name").asString()).isEqualTo("One");
     }
@@ -68,24 +68,24 @@ class BeginTest {
 
     @Test
     void errorsArePublishedOnlyWithAReason() {
-        var desk = edit(begun("Knot"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
-        int mode = desk.at("/modes/0/id").asInt();
-        var two = edit(desk, "{\"type\": \"addChannels\", \"mode\": " + mode + ", \"at\": null, \"channels\": [{\"attribute\": \"Zoom\", \"words\": \"\", \"bytes\": 1, \"geometry\": null, \"addresses\": null},"
+        var editor = edit(begun("Knot"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
+        int mode = editor.at("/modes/0/id").asInt();
+        var two = edit(editor, "{\"type\": \"addChannels\", \"mode\": " + mode + ", \"at\": null, \"channels\": [{\"attribute\": \"Zoom\", \"words\": \"\", \"bytes\": 1, \"geometry\": null, \"addresses\": null},"
                 + "{\"attribute\": \"Iris\", \"words\": \"\", \"bytes\": 1, \"geometry\": null, \"addresses\": null}]}").json();
         var overlapping = edit(two, "{\"type\": \"changeAddresses\", \"channel\": " + two.at("/map/channels/1/id") + ", \"addresses\": [1]}").json();
 
         assertThat(publish(overlapping, "null").json().path("field").asString()).isEqualTo("despite");
-        assertThat(publish(overlapping, "\"The maker's own chart overlaps\"").status()).isEqualTo(200);
-        assertThat(get("/api/profiles/" + overlapping.path("profileId").asString() + "/revisions").json().at("/0/despite").asString()).isEqualTo("The maker's own chart overlaps");
+        assertThat(publish(overlapping, "\"The manufacturer's own chart overlaps\"").status()).isEqualTo(200);
+        assertThat(get("/api/profiles/" + overlapping.path("profileId").asString() + "/revisions").json().at("/0/despite").asString()).isEqualTo("The manufacturer's own chart overlaps");
     }
 
     @Test
     void theHistoryLeadsToAnyPointAndThrowingAwayForgetsTheProfile() {
-        var desk = begun("Ruff");
+        var editor = begun("Ruff");
         for (var name : new String[] {"One", "Two", "Three"}) {
-            desk = edit(desk, "{\"type\": \"addMode\", \"name\": \"" + name + "\"}").json();
+            editor = edit(editor, "{\"type\": \"addMode\", \"name\": \"" + name + "\"}").json();
         }
-        var draft = "/api/drafts/" + desk.path("id").asString();
+        var draft = "/api/drafts/" + editor.path("id").asString();
 
         var back = post(draft + "/point", "{\"version\": 4, \"done\": 2}").json();
         assertThat(back.path("modes").size()).isEqualTo(1);
@@ -99,10 +99,10 @@ class BeginTest {
     }
 
     @Test
-    void wordsFindAttributesAndMakersThatAreNearlyThatArePointedOut() {
-        var desk = edit(begun("Dotterel"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
-        var draft = "/api/drafts/" + desk.path("id").asString();
-        int mode = desk.at("/modes/0/id").asInt();
+    void wordsFindAttributesAndManufacturersThatAreNearlyThatArePointedOut() {
+        var editor = edit(begun("Dotterel"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
+        var draft = "/api/drafts/" + editor.path("id").asString();
+        int mode = editor.at("/modes/0/id").asInt();
 
         assertThat(get(draft + "/attributes?mode=" + mode + "&words=green").json().at("/0/name").asString()).isEqualTo("ColorAdd_G");
         assertThat(get(draft + "/attributes?mode=" + mode + "&words=green&group=Beam").json().size()).isZero();
@@ -112,15 +112,15 @@ class BeginTest {
 
     @Test
     void whatTheHouseKeepsStaysBesideTheRevisionAndIsToldByTheExport() {
-        var desk = edit(begun("Spigot"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
-        int mode = desk.at("/modes/0/id").asInt();
-        desk = edit(desk, "{\"type\": \"addChannels\", \"mode\": " + mode + ", \"channels\": [{\"attribute\": \"Dimmer\", \"words\": \"\", \"bytes\": 1, \"geometry\": null, \"addresses\": null, \"ranges\": null}], \"at\": null}").json();
-        int channel = desk.at("/map/channels/0/id").asInt();
-        desk = edit(desk, "{\"type\": \"setCare\", \"channels\": [" + channel + "], \"tint\": \"BLUE\", \"note\": \"Sticks\"}").json();
-        desk = edit(desk, "{\"type\": \"setLevels\", \"channels\": [" + channel + "], \"level\": \"BLACKOUT\", \"to\": \"50 %\"}").json();
-        assertThat(desk.at("/map/channels/0/blackout").asInt()).isEqualTo(128);
-        var profile = desk.path("profileId").asString();
-        assertThat(publish(desk, "null").status()).isEqualTo(200);
+        var editor = edit(begun("Spigot"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
+        int mode = editor.at("/modes/0/id").asInt();
+        editor = edit(editor, "{\"type\": \"addChannels\", \"mode\": " + mode + ", \"channels\": [{\"attribute\": \"Dimmer\", \"words\": \"\", \"bytes\": 1, \"geometry\": null, \"addresses\": null, \"ranges\": null}], \"at\": null}").json();
+        int channel = editor.at("/map/channels/0/id").asInt();
+        editor = edit(editor, "{\"type\": \"setCare\", \"channels\": [" + channel + "], \"tint\": \"BLUE\", \"note\": \"Sticks\"}").json();
+        editor = edit(editor, "{\"type\": \"setLevels\", \"channels\": [" + channel + "], \"level\": \"BLACKOUT\", \"to\": \"50 %\"}").json();
+        assertThat(editor.at("/map/channels/0/blackout").asInt()).isEqualTo(128);
+        var profile = editor.path("profileId").asString();
+        assertThat(publish(editor, "null").status()).isEqualTo(200);
 
         var again = post("/api/profiles/" + profile + "/draft", "").json();
 
@@ -136,11 +136,11 @@ class BeginTest {
 
     @Test
     void aStencilIsKeptLaidOntoAnotherProfileAndRemoved() {
-        var desk = edit(begun("Phalarope"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
-        var added = "{\"type\": \"addChannels\", \"mode\": " + desk.at("/modes/0/id") + ", \"channels\": [{\"attribute\": \"Gobo1\", \"words\": \"Gobos\", \"bytes\": 1, \"geometry\": null, \"addresses\": null,"
+        var editor = edit(begun("Phalarope"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
+        var added = "{\"type\": \"addChannels\", \"mode\": " + editor.at("/modes/0/id") + ", \"channels\": [{\"attribute\": \"Gobo1\", \"words\": \"Gobos\", \"bytes\": 1, \"geometry\": null, \"addresses\": null,"
                 + " \"ranges\": [{\"from\": 0, \"name\": \"Open\", \"physicalFrom\": null, \"physicalTo\": null, \"slot\": 0}]}], \"at\": null}";
-        desk = edit(desk, added).json();
-        var own = get("/api/drafts/" + desk.path("id").asString() + "/stencils").json().path(0);
+        editor = edit(editor, added).json();
+        var own = get("/api/drafts/" + editor.path("id").asString() + "/stencils").json().path(0);
         assertThat(own.path("origin").asString()).isEqualTo("Tidewick Phalarope, One");
 
         assertThat(post("/api/stencils", "{\"name\": \"Our gobos\", \"origin\": \"Tidewick Phalarope\", \"stencil\": " + own.path("stencil") + "}").status()).isEqualTo(201);
@@ -158,34 +158,34 @@ class BeginTest {
     }
 
     @Test
-    void aMakersFactsAreKeptAndTwoPeopleDoNotOverwriteEachOther() {
+    void aManufacturersFactsAreKeptAndTwoPeopleDoNotOverwriteEachOther() {
         begun("Dotterel");
         var facts = "{\"name\": \"Tidewick\", \"version\": %d, \"facts\": {\"shortName\": \"TW\", \"rdmId\": %d, \"website\": \"https://tidewick.example\", \"contact\": \"Ines\"}}";
 
-        assertThat(RunningKite.put("/api/maker", facts.formatted(0, 0x4B54)).json().path("version").asInt()).isEqualTo(1);
-        assertThat(get("/api/maker?name=Tidewick").json().at("/facts/rdmId").asInt()).isEqualTo(0x4B54);
-        assertThat(RunningKite.put("/api/maker", facts.formatted(0, 1)).status()).as("someone was faster").isEqualTo(409);
-        assertThat(RunningKite.put("/api/maker", facts.formatted(1, 0x10000)).json().path("field").asString()).isEqualTo("rdmId");
-        assertThat(get("/api/maker?name=Nobody").status()).isEqualTo(404);
-        assertThat(RunningKite.put("/api/maker", "{\"name\": \"Tidewick\", \"version\": 1, \"facts\": {\"shortName\": null, \"rdmId\": null, \"website\": \"\", \"contact\": \"\"}}").status()).isEqualTo(400);
+        assertThat(RunningKite.put("/api/manufacturer", facts.formatted(0, 0x7FF0)).json().path("version").asInt()).isEqualTo(1);
+        assertThat(get("/api/manufacturer?name=Tidewick").json().at("/facts/rdmId").asInt()).isEqualTo(0x7FF0);
+        assertThat(RunningKite.put("/api/manufacturer", facts.formatted(0, 1)).status()).as("someone was faster").isEqualTo(409);
+        assertThat(RunningKite.put("/api/manufacturer", facts.formatted(1, 0x10000)).json().path("field").asString()).isEqualTo("rdmId");
+        assertThat(get("/api/manufacturer?name=Nobody").status()).isEqualTo(404);
+        assertThat(RunningKite.put("/api/manufacturer", "{\"name\": \"Tidewick\", \"version\": 1, \"facts\": {\"shortName\": null, \"rdmId\": null, \"website\": \"\", \"contact\": \"\"}}").status()).isEqualTo(400);
     }
 
     @Test
     void aPictureIsFittedShownUndoneAndPublished() throws Exception {
-        var desk = edit(begun("Ruff"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
-        var path = "/api/drafts/" + desk.path("id").asString() + "/picture?version=" + desk.path("version");
+        var editor = edit(begun("Ruff"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
+        var path = "/api/drafts/" + editor.path("id").asString() + "/picture?version=" + editor.path("version");
         var image = new BufferedImage(2048, 1024, BufferedImage.TYPE_INT_RGB);
         var jpeg = new ByteArrayOutputStream();
         ImageIO.write(image, "jpeg", jpeg);
 
-        assertThat(RunningKite.uploadOne(path, "lamp.jpg", "<svg/>".getBytes()).json().path("field").asString()).isEqualTo("file");
-        var shown = RunningKite.uploadOne(path, "lamp.jpg", jpeg.toByteArray()).json();
+        assertThat(RunningKite.uploadOne(path, "fixture.jpg", "<svg/>".getBytes()).json().path("field").asString()).isEqualTo("file");
+        var shown = RunningKite.uploadOne(path, "fixture.jpg", jpeg.toByteArray()).json();
 
         var png = ImageIO.read(new ByteArrayInputStream(get(shown.path("picture").asString()).body()));
         assertThat(png.getWidth() + " x " + png.getHeight()).isEqualTo("1024 x 512");
-        var undone = post("/api/drafts/" + desk.path("id").asString() + "/undo", "{\"version\": " + shown.path("version") + "}").json();
+        var undone = post("/api/drafts/" + editor.path("id").asString() + "/undo", "{\"version\": " + shown.path("version") + "}").json();
         assertThat(undone.path("picture").isNull()).isTrue();
-        var redone = post("/api/drafts/" + desk.path("id").asString() + "/redo", "{\"version\": " + undone.path("version") + "}").json();
+        var redone = post("/api/drafts/" + editor.path("id").asString() + "/redo", "{\"version\": " + undone.path("version") + "}").json();
         assertThat(publish(redone, "null").status()).isEqualTo(200);
         var file = GdtfFile.read(get("/api/profiles/" + redone.path("profileId").asString() + "/revisions/1/file").body());
         assertThat(file.others()).containsOnlyKeys(file.description().type().thumbnail() + ".png");
@@ -195,11 +195,11 @@ class BeginTest {
     void valuesAreReadAsTypedAndPhysicalOnesAreReached() {
         assertThat(post("/api/values", "{\"text\": \"50 %\", \"bytes\": 2, \"form\": \"VALUE\"}").json().path("raw").asLong()).isEqualTo(32768);
         assertThat(post("/api/values", "{\"text\": \"open\", \"bytes\": 1, \"form\": \"HEX\"}").status()).isEqualTo(422);
-        var desk = edit(begun("Smew"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
-        desk = edit(desk, "{\"type\": \"addChannels\", \"mode\": " + desk.at("/modes/0/id") + ", \"channels\": [{\"attribute\": \"CTO\", \"words\": \"\", \"bytes\": 1, \"geometry\": null, \"addresses\": null, \"ranges\": null}], \"at\": null}").json();
-        int function = desk.at("/map/channels/0/functions/0/id").asInt();
-        desk = edit(desk, "{\"type\": \"setFunctionPhysical\", \"function\": " + function + ", \"from\": 2700, \"to\": 6500}").json();
-        var reach = "/api/drafts/" + desk.path("id").asString() + "/functions/" + function + "/reach?value=";
+        var editor = edit(begun("Smew"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
+        editor = edit(editor, "{\"type\": \"addChannels\", \"mode\": " + editor.at("/modes/0/id") + ", \"channels\": [{\"attribute\": \"CTO\", \"words\": \"\", \"bytes\": 1, \"geometry\": null, \"addresses\": null, \"ranges\": null}], \"at\": null}").json();
+        int function = editor.at("/map/channels/0/functions/0/id").asInt();
+        editor = edit(editor, "{\"type\": \"setFunctionPhysical\", \"function\": " + function + ", \"from\": 2700, \"to\": 6500}").json();
+        var reach = "/api/drafts/" + editor.path("id").asString() + "/functions/" + function + "/reach?value=";
 
         // 4200 K lies at 1500 / 3800 of 255 steps = 100.66; step 101 gives 2700 + 101 * 3800 / 255 = 4205.1
         assertThat(get(reach + "4200").json().path("raw").asInt()).isEqualTo(101);
@@ -213,7 +213,7 @@ class BeginTest {
         var one = edit(begun("Knot"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
         assertThat(publish(one, "null").status()).isEqualTo(200);
         var other = edit(begun("Sora"), "{\"type\": \"addMode\", \"name\": \"Two\"}").json();
-        var body = "{\"lamps\": 4, \"others\": [{\"profileId\": \"" + one.path("profileId").asString() + "\", \"mode\": \"%s\"}]}";
+        var body = "{\"fixtures\": 4, \"others\": [{\"profileId\": \"" + one.path("profileId").asString() + "\", \"mode\": \"%s\"}]}";
 
         var compared = post("/api/drafts/" + other.path("id").asString() + "/comparison", body.formatted("One")).json();
 

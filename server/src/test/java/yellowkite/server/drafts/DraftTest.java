@@ -23,21 +23,21 @@ import yellowkite.server.RunningKite;
 class DraftTest {
     private GdtfFile imported;
     private String profile;
-    private JsonNode desk;
+    private JsonNode editor;
 
     @BeforeEach
-    void aDraftOfAFreshLamp() {
+    void aDraftOfAFreshFixture() {
         imported = RunningKite.fresh(DemoHouse.petrelSpot());
         profile = RunningKite.takeIn(imported);
-        desk = post("/api/profiles/" + profile + "/draft", "{}").json();
+        editor = post("/api/profiles/" + profile + "/draft", "{}").json();
     }
 
     private String draft() {
-        return "/api/drafts/" + desk.path("id").asString();
+        return "/api/drafts/" + editor.path("id").asString();
     }
 
     private int mode() {
-        return desk.at("/modes/0/id").asInt();
+        return editor.at("/modes/0/id").asInt();
     }
 
     private RunningKite.Answer edit(int version, String edit) {
@@ -50,14 +50,14 @@ class DraftTest {
 
     @Test
     void opensOnceForAProfile() {
-        assertThat(post("/api/profiles/" + profile + "/draft", "Teun", "{}").json().path("id")).isEqualTo(desk.path("id"));
+        assertThat(post("/api/profiles/" + profile + "/draft", "Teun", "{}").json().path("id")).isEqualTo(editor.path("id"));
         assertThat(post("/api/profiles/" + UUID.randomUUID() + "/draft", "{}").detail()).isEqualTo("This profile is not in the library.");
     }
 
     @Test
     void whoeverOpensAtTheSameMomentGetsTheSameDraft() throws Exception {
-        var lamp = new GdtfFile(GdtfDescription.of(imported.description().type().with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT))), imported.others());
-        var fresh = RunningKite.upload(Map.of("lamp.gdtf", lamp.write())).json().at("/0/accepted/profileId").asString();
+        var fixture = new GdtfFile(GdtfDescription.of(imported.description().type().with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT))), imported.others());
+        var fresh = RunningKite.upload(Map.of("fixture.gdtf", fixture.write())).json().at("/0/accepted/profileId").asString();
         try (var pool = Executors.newFixedThreadPool(8)) {
             var answers = pool.invokeAll(Collections.<Callable<RunningKite.Answer>>nCopies(8, () -> post("/api/profiles/" + fresh + "/draft", "{}")));
 
@@ -82,7 +82,7 @@ class DraftTest {
     }
 
     @Test
-    void anEditIsAnsweredWithTheNewDesk() {
+    void anEditIsAnsweredWithTheNewDraft() {
         var answer = edit(0, "{\"type\": \"renameMode\", \"mode\": " + mode() + ", \"to\": \"Wide open\"}");
 
         assertThat(answer.status()).isEqualTo(200);
@@ -141,8 +141,8 @@ class DraftTest {
 
     @Test
     void readsOutWhatAChannelDoesAtTheProbe() {
-        var gobo = channel(desk, "Gobo1").path("id").asInt();
-        var pan = channel(desk, "Pan").path("id").asInt();
+        var gobo = channel(editor, "Gobo1").path("id").asInt();
+        var pan = channel(editor, "Pan").path("id").asInt();
 
         var readout = post(draft() + "/readout", "{\"mode\": " + mode() + ", \"channel\": " + gobo + ", \"values\": {\"" + gobo + "\": 40, \"" + pan + "\": 65535}}").json();
 
@@ -157,7 +157,7 @@ class DraftTest {
 
     @Test
     void aPublishedRevisionDiffersByTheEditAlone() {
-        var closed = channel(desk, "Iris").at("/functions/0/id").asInt();
+        var closed = channel(editor, "Iris").at("/functions/0/id").asInt();
         edit(0, "{\"type\": \"setFunctionPhysical\", \"function\": " + closed + ", \"from\": 100, \"to\": 12.5}");
 
         var published = post(draft() + "/publish", "{\"version\": 1, \"summary\": \"Iris closes to 12.5 %\"}").json();

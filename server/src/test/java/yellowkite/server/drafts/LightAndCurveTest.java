@@ -23,19 +23,19 @@ class LightAndCurveTest {
         return open(DemoHouse.files().stream().filter(file -> file.description().type().name().equals(name)).findFirst().orElseThrow());
     }
 
-    private static String wish(JsonNode desk, String form, double first, double second, String hex, double brightness) {
-        return "{\"mode\": " + desk.at("/modes/0/id") + ", \"values\": {}, \"form\": \"" + form + "\", \"first\": " + first + ", \"second\": " + second + ", \"hex\": \"" + hex + "\", \"choice\": \"BRIGHTEST\", \"brightness\": " + brightness + "}";
+    private static String wish(JsonNode editor, String form, double first, double second, String hex, double brightness) {
+        return "{\"mode\": " + editor.at("/modes/0/id") + ", \"values\": {}, \"form\": \"" + form + "\", \"first\": " + first + ", \"second\": " + second + ", \"hex\": \"" + hex + "\", \"choice\": \"BRIGHTEST\", \"brightness\": " + brightness + "}";
     }
 
     @Test
     void aWantedWhiteComesBackAsValuesThatTheReadoutCallsThatWhite() {
-        var desk = demo("Moth");
-        var draft = "/api/drafts/" + desk.path("id").asString();
+        var editor = demo("Moth");
+        var draft = "/api/drafts/" + editor.path("id").asString();
 
-        var found = post(draft + "/colour/wanted", wish(desk, "WHITE", 3_200, 0, "", 1)).json();
+        var found = post(draft + "/colour/wanted", wish(editor, "WHITE", 3_200, 0, "", 1)).json();
 
         assertThat(found.path("inGamut").asBoolean()).isTrue();
-        var map = post(draft + "/colour", "{\"mode\": " + desk.at("/modes/0/id") + ", \"values\": " + found.path("values") + "}").json();
+        var map = post(draft + "/colour", "{\"mode\": " + editor.at("/modes/0/id") + ", \"values\": " + found.path("values") + "}").json();
         assertThat(map.at("/now/kelvin").asDouble()).isCloseTo(3_200, within(15.0));
         // by hand: at x = 0.408 the line from amber to green has y = 0.5535, and lime, 0.556, stands above it; at x = 0.57 the line from red to lime has 0.4139, amber 0.427
         assertThat(map.path("gamut").size()).as("red, amber, lime, green and blue; ultraviolet is no colour that is mixed").isEqualTo(5);
@@ -46,9 +46,9 @@ class LightAndCurveTest {
     @CsvSource({"XY, 0.9, 0.4, '', 1, No colour has these coordinates", "WHITE, 300, 0, '', 1, A white has 1000 to 100000 K", "HUE, 400, 0.5, '', 1, A hue lies from 0 to 360 degrees",
             "SCREEN, 0, 0, mauve, 1, A colour of the screen is written as #", "XY, 0.3, 0.3, '', 0, A brightness is more than 0"})
     void aWishThatIsNoColourIsRefusedInASentence(String form, double first, double second, String hex, double brightness, String says) {
-        var desk = demo("Moth");
+        var editor = demo("Moth");
 
-        var answer = post("/api/drafts/" + desk.path("id").asString() + "/colour/wanted", wish(desk, form, first, second, hex, brightness));
+        var answer = post("/api/drafts/" + editor.path("id").asString() + "/colour/wanted", wish(editor, form, first, second, hex, brightness));
 
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.detail()).startsWith(says);
@@ -57,10 +57,10 @@ class LightAndCurveTest {
     /** By hand: half of 255 is 128 / 255 = 0.5019608, squared 0.2519646, of 900 cd 226.768, said with two places. */
     @Test
     void beforeACurveIsLaidItIsSaidWhatItChangesAndWhere() {
-        var desk = demo("Candle");
-        var draft = "/api/drafts/" + desk.path("id").asString();
+        var editor = demo("Candle");
+        var draft = "/api/drafts/" + editor.path("id").asString();
         var square = post("/api/curves/shelf", "{\"kind\": \"SQUARE\", \"parameter\": 0, \"inverse\": false}").json();
-        int function = desk.at("/map/channels/0/functions/0/id").asInt();
+        int function = editor.at("/map/channels/0/functions/0/id").asInt();
 
         var changes = post(draft + "/curve-changes", "{\"name\": \"Glows late\", \"function\": " + function + ", \"pieces\": " + square.path("pieces") + "}").json();
 
@@ -88,17 +88,17 @@ class LightAndCurveTest {
 
     @Test
     void aWheelSaysWhichOfItsRangesAreCalledAfterAnotherSlotAndIsTurnedInOneEdit() {
-        var desk = open(DemoHouse.petrelSpot());
-        var draft = "/api/drafts/" + desk.path("id").asString();
-        var use = draft + "/wheels/" + desk.at("/wheels/0/id") + "/use?mode=" + desk.at("/modes/0/id");
+        var editor = open(DemoHouse.petrelSpot());
+        var draft = "/api/drafts/" + editor.path("id").asString();
+        var use = draft + "/wheels/" + editor.at("/wheels/0/id") + "/use?mode=" + editor.at("/modes/0/id");
         var checks = get(draft + "/checks").json();
 
         var off = get(use).json();
         assertThat(off.findValues("calledAfterAnother").stream().filter(JsonNode::asBoolean)).hasSize(4);
         assertThat(checks.at("/0/rule").asString()).isEqualTo("wheel-off-by-one");
-        assertThat(checks.at("/0/wheel")).isEqualTo(desk.at("/wheels/0/id"));
+        assertThat(checks.at("/0/wheel")).isEqualTo(editor.at("/wheels/0/id"));
 
-        post(draft + "/edits", "{\"version\": " + desk.path("version") + ", \"edit\": " + checks.at("/0/fix") + "}");
+        post(draft + "/edits", "{\"version\": " + editor.path("version") + ", \"edit\": " + checks.at("/0/fix") + "}");
 
         assertThat(get(use).json().findValues("calledAfterAnother").stream().filter(JsonNode::asBoolean)).isEmpty();
     }

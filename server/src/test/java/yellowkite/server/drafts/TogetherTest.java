@@ -138,7 +138,7 @@ class TogetherTest {
 
         @Test
         void aWishIsMadeOnce() {
-            var body = "{\"manufacturer\": \"Tidewick\", \"maker\": \"Tidewick\", \"model\": \"Wished " + change + "\", \"mode\": \"\", \"neededBy\": null, \"words\": \"\"}";
+            var body = "{\"manufacturer\": \"Tidewick\", \"manufacturer\": \"Tidewick\", \"model\": \"Wished " + change + "\", \"mode\": \"\", \"neededBy\": null, \"words\": \"\"}";
             var first = post("/api/wanted", "Ines", change, body);
 
             assertThat(post("/api/wanted", "Ines", change, body).json().path("id")).isEqualTo(first.json().path("id"));

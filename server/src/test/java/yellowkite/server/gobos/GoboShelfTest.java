@@ -25,7 +25,7 @@ class GoboShelfTest {
     private static final String CUT = "{\"left\": 0, \"top\": 0, \"side\": null, \"degrees\": 0, \"round\": true, \"tone\": \"STENCIL\", \"threshold\": 128, \"inverted\": %s, \"size\": 256}";
 
     private static RunningKite.Answer keep(String fileName, byte[] file, String name) {
-        return RunningKite.uploadOne("/api/gobos?cut=" + written(CUT.formatted(false)) + "&facts=" + written("{\"name\": \"" + name + "\", \"tags\": \"trial wood\", \"maker\": \"Osier\", \"makerNumber\": \"17 b\", \"origin\": \"\", \"rights\": \"\"}"), fileName, file);
+        return RunningKite.uploadOne("/api/gobos?cut=" + written(CUT.formatted(false)) + "&facts=" + written("{\"name\": \"" + name + "\", \"tags\": \"trial wood\", \"manufacturer\": \"Osier\", \"manufacturerNumber\": \"17 b\", \"origin\": \"\", \"rights\": \"\"}"), fileName, file);
     }
 
     private static String written(String text) {
@@ -55,9 +55,9 @@ class GoboShelfTest {
         assertThat(get("/api/gobos?search=" + written("17 b osier window")).json().path(0).path("id")).isEqualTo(first.path("id"));
         assertThat(get(first.path("picture").asString()).status()).isEqualTo(200);
         assertThat(new String(get(first.path("outline").asString()).body(), StandardCharsets.UTF_8)).startsWith("<svg");
-        var renamed = put("/api/gobos/" + first.path("id").asString(), "{\"name\": \"Pane\", \"tags\": \"\", \"maker\": \"\", \"makerNumber\": \"\", \"origin\": \"\", \"rights\": \"\"}");
+        var renamed = put("/api/gobos/" + first.path("id").asString(), "{\"name\": \"Pane\", \"tags\": \"\", \"manufacturer\": \"\", \"manufacturerNumber\": \"\", \"origin\": \"\", \"rights\": \"\"}");
         assertThat(renamed.json().path("name").asString()).isEqualTo("Pane");
-        assertThat(put("/api/gobos/" + first.path("id").asString(), "{\"name\": \" \", \"tags\": \"\", \"maker\": \"\", \"makerNumber\": \"\", \"origin\": \"\", \"rights\": \"\"}").json().path("field").asString()).isEqualTo("name");
+        assertThat(put("/api/gobos/" + first.path("id").asString(), "{\"name\": \" \", \"tags\": \"\", \"manufacturer\": \"\", \"manufacturerNumber\": \"\", \"origin\": \"\", \"rights\": \"\"}").json().path("field").asString()).isEqualTo("name");
     }
 
     @Test
@@ -120,18 +120,18 @@ class GoboShelfTest {
     @Test
     void aGoboInASlotIsUsedThereAndAWheelGoesOnWithItsPictures() {
         var gobo = keep("mill.png", square(280, 0xFFFFFFFF, 0xFF101010), "Mill sails").json();
-        var lamp = RunningKite.takeIn(RunningKite.fresh(DemoHouse.petrelSpot()));
-        var load = post("/api/profiles", "{\"manufacturer\": \"Tidewick\", \"name\": \"Petrel Spot in winter\", \"body\": null, \"copyOf\": \"" + lamp + "\", \"copyRevision\": 1, \"copyMode\": null, \"production\": \"Winter mooring\"}").json();
-        var draft = "/api/drafts/" + load.path("id").asString();
-        int wheel = load.at("/wheels/0/id").asInt();
+        var fixture = RunningKite.takeIn(RunningKite.fresh(DemoHouse.petrelSpot()));
+        var productionVersion = post("/api/profiles", "{\"manufacturer\": \"Tidewick\", \"name\": \"Petrel Spot in winter\", \"body\": null, \"copyOf\": \"" + fixture + "\", \"copyRevision\": 1, \"copyMode\": null, \"production\": \"Winter mooring\"}").json();
+        var draft = "/api/drafts/" + productionVersion.path("id").asString();
+        int wheel = productionVersion.at("/wheels/0/id").asInt();
 
-        var put = post(draft + "/slot-gobo", "{\"version\": " + load.path("version") + ", \"wheel\": " + wheel + ", \"slot\": 2, \"gobo\": \"" + gobo.path("id").asString() + "\"}").json();
+        var put = post(draft + "/slot-gobo", "{\"version\": " + productionVersion.path("version") + ", \"wheel\": " + wheel + ", \"slot\": 2, \"gobo\": \"" + gobo.path("id").asString() + "\"}").json();
 
         assertThat(put.at("/wheels/0/slots/1/name").asString()).isEqualTo("Mill sails");
         assertThat(put.at("/wheels/0/slots/1/media")).isEqualTo(gobo.path("picture"));
         assertThat(get("/api/gobos/" + gobo.path("id").asString() + "/uses").json().path(0).path("name").asString()).isEqualTo("Tidewick Petrel Spot in winter");
 
-        // the DMX map of a load stays; so does the count of its slots
+        // the DMX map of a production version stays; so does the count of its slots
         var moved = post(draft + "/edits", "{\"version\": " + put.path("version") + ", \"edit\": {\"type\": \"addSlot\", \"wheel\": " + wheel + ", \"at\": 6, \"name\": \"More\"}}");
         assertThat(moved.status()).isEqualTo(422);
         assertThat(moved.detail()).contains("puts into").contains("has 6 slots, and 5");
@@ -142,7 +142,7 @@ class GoboShelfTest {
         assertThat(spring.at("/wheels/0/slots/1/media")).isEqualTo(gobo.path("picture"));
         var wheels = get("/api/profiles/" + put.path("profileId").asString() + "/revisions/1/wheels").json();
         assertThat(wheels.at("/0/kind").asString()).isEqualTo("TURNING_GOBOS");
-        var colours = post("/api/drafts/" + spring.path("id").asString() + "/wheel-copy", "{\"version\": " + spring.path("version") + ", \"profileId\": \"" + lamp + "\", \"revision\": 1, \"wheel\": \"Colours\", \"over\": " + spring.at("/wheels/0/id") + "}");
+        var colours = post("/api/drafts/" + spring.path("id").asString() + "/wheel-copy", "{\"version\": " + spring.path("version") + ", \"profileId\": \"" + fixture + "\", \"revision\": 1, \"wheel\": \"Colours\", \"over\": " + spring.at("/wheels/0/id") + "}");
         assertThat(colours.detail()).isEqualTo("'Gobos' holds turning gobos, 'Colours' colours: it cannot take its place.");
     }
 }

@@ -28,11 +28,11 @@ import yellowkite.server.RunningKite;
 class IntakeTest {
 
     /** The demo spot under a name and an id of its own, so that tests do not meet. */
-    private static GdtfFile lamp(String name) {
-        return lamp(name, UUID.randomUUID().toString().toUpperCase(java.util.Locale.ROOT));
+    private static GdtfFile fixture(String name) {
+        return fixture(name, UUID.randomUUID().toString().toUpperCase(java.util.Locale.ROOT));
     }
 
-    private static GdtfFile lamp(String name, String id) {
+    private static GdtfFile fixture(String name, String id) {
         var file = DemoHouse.petrelSpot();
         return new GdtfFile(GdtfDescription.of(file.description().type().with(f -> {
             f.name = name;
@@ -51,7 +51,7 @@ class IntakeTest {
 
     @Test
     void aGoodFileComesInWithModesAndProblems() {
-        var result = upload(Map.of("lamp.gdtf", lamp("Sanderling").write())).json().get(0);
+        var result = upload(Map.of("fixture.gdtf", fixture("Sanderling").write())).json().get(0);
 
         assertThat(result.path("refused").isNull()).isTrue();
         assertThat(result.at("/accepted/revision").asInt()).isEqualTo(1);
@@ -62,8 +62,8 @@ class IntakeTest {
 
     @Test
     void whatComesInGoesOutToTheLetter() {
-        var file = lamp("Dunlin");
-        var id = upload(Map.of("lamp.gdtf", file.write())).json().at("/0/accepted/profileId").asString();
+        var file = fixture("Dunlin");
+        var id = upload(Map.of("fixture.gdtf", file.write())).json().at("/0/accepted/profileId").asString();
 
         var out = get("/api/profiles/" + id + "/revisions/1/file");
 
@@ -73,9 +73,9 @@ class IntakeTest {
     @Test
     void theSameFileTwiceIsOneRevision() {
         var id = UUID.randomUUID().toString();
-        upload(Map.of("a.gdtf", lamp("Knot", id).write()));
+        upload(Map.of("a.gdtf", fixture("Knot", id).write()));
 
-        var again = upload(Map.of("b.gdtf", lamp("Knot", id).write())).json().at("/0/accepted");
+        var again = upload(Map.of("b.gdtf", fixture("Knot", id).write())).json().at("/0/accepted");
 
         assertThat(again.path("isNew").asBoolean()).isFalse();
         assertThat(again.path("revision").asInt()).isEqualTo(1);
@@ -84,8 +84,8 @@ class IntakeTest {
     @Nested
     class AFileWithAKnownIdAndOtherContent {
         private final String id = UUID.randomUUID().toString();
-        private final String profile = upload(Map.of("a.gdtf", lamp("Knot", id).write())).json().at("/0/accepted/profileId").asString();
-        private final GdtfFile other = lamp("Knot two", id);
+        private final String profile = upload(Map.of("a.gdtf", fixture("Knot", id).write())).json().at("/0/accepted/profileId").asString();
+        private final GdtfFile other = fixture("Knot two", id);
 
         private JsonNode send(String same) {
             return RunningKite.upload("?same=" + same, Map.of("c.gdtf", other.write())).json().path(0);
@@ -131,7 +131,7 @@ class IntakeTest {
 
     @Test
     void badFilesAreRefusedByNameAndReasonAndTheGoodOneBesideThemComesIn() throws Exception {
-        var whole = lamp("Whimbrel").write();
+        var whole = fixture("Whimbrel").write();
         var files = new LinkedHashMap<String, byte[]>();
         files.put("text.gdtf", "hello".getBytes(StandardCharsets.UTF_8));
         files.put("cut.gdtf", Arrays.copyOf(whole, whole.length / 2));
@@ -193,7 +193,7 @@ class IntakeTest {
     @Test
     void namesBeyondWhatAListHoldsAreShortenedThereAndKeptInTheFile() {
         var name = "N".repeat(5_000);
-        var accepted = upload(Map.of("long.gdtf", lamp(name).write())).json().at("/0/accepted");
+        var accepted = upload(Map.of("long.gdtf", fixture(name).write())).json().at("/0/accepted");
 
         assertThat(accepted.path("name").asString()).hasSize(200).endsWith("...");
         var back = GdtfFile.read(get("/api/profiles/" + accepted.path("profileId").asString() + "/revisions/1/file").body());
@@ -204,15 +204,15 @@ class IntakeTest {
     void aFileOfThirtyMegabytesOfNoiseComesInWhole() {
         var noise = new byte[30 << 20];
         new java.util.Random(3).nextBytes(noise);
-        var file = new GdtfFile(lamp("Turnstone").description(), Map.of("models/3ds/head.3ds", noise));
+        var file = new GdtfFile(fixture("Turnstone").description(), Map.of("models/3ds/head.3ds", noise));
         JsonNode accepted = upload(Map.of("big.gdtf", file.write())).json().at("/0/accepted");
 
         assertThat(get("/api/profiles/" + accepted.path("profileId").asString() + "/revisions/1/file").body()).isEqualTo(file.write());
     }
 
     @Test
-    void searchFindsWordsInMakerModelModeAndAttributeTogether() {
-        upload(Map.of("lamp.gdtf", lamp("Godwit").write()));
+    void searchFindsWordsInManufacturerModelModeAndAttributeTogether() {
+        upload(Map.of("fixture.gdtf", fixture("Godwit").write()));
 
         assertThat(found("godwit tidew")).isEqualTo(1);
         assertThat(found("godwit compact")).isEqualTo(1);
@@ -224,9 +224,9 @@ class IntakeTest {
 
     @Test
     void picturesAreEncodedAnewAndNothingElseIsShown() {
-        var accepted = upload(Map.of("lamp.gdtf", lamp("Plover").write())).json().at("/0/accepted");
-        var desk = yellowkite.server.RunningKite.post("/api/profiles/" + accepted.path("profileId").asString() + "/draft", "{}").json();
-        var address = desk.at("/wheels/0/slots/1/media").asString();
+        var accepted = upload(Map.of("fixture.gdtf", fixture("Plover").write())).json().at("/0/accepted");
+        var editor = yellowkite.server.RunningKite.post("/api/profiles/" + accepted.path("profileId").asString() + "/draft", "{}").json();
+        var address = editor.at("/wheels/0/slots/1/media").asString();
 
         assertThat(address).startsWith("/api/media/");
         assertThat(Arrays.copyOf(get(address).body(), 4)).isEqualTo(new byte[] {(byte) 0x89, 'P', 'N', 'G'});

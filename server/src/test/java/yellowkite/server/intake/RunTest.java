@@ -14,7 +14,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
-import yellowkite.demo.GeneratedLamps;
+import yellowkite.demo.GeneratedFixtures;
 import yellowkite.server.RunningKite;
 
 class RunTest {
@@ -27,8 +27,8 @@ class RunTest {
     void aReportOutlivesThePageAndTheRestIsSentLater() {
         var run = announced("a.gdtf", "b.gdtf", "c.gdtf");
         var files = new LinkedHashMap<String, byte[]>();
-        files.put("a.gdtf", GeneratedLamps.file(900_001).write());
-        files.put("b.gdtf", "no lamp".getBytes(StandardCharsets.UTF_8));
+        files.put("a.gdtf", GeneratedFixtures.file(900_001).write());
+        files.put("b.gdtf", "no fixture".getBytes(StandardCharsets.UTF_8));
 
         upload("/runs/" + run + "/files?at=0,1", files);
 
@@ -39,7 +39,7 @@ class RunTest {
         assertThat(half.at("/files/1/says").asString()).startsWith("'b.gdtf' was refused");
         assertThat(half.at("/files/2/outcome").isNull()).isTrue();
 
-        upload("/runs/" + run + "/files?at=0,2", Map.of("a.gdtf", GeneratedLamps.file(900_001).write(), "c.gdtf", GeneratedLamps.file(900_001).write()));
+        upload("/runs/" + run + "/files?at=0,2", Map.of("a.gdtf", GeneratedFixtures.file(900_001).write(), "c.gdtf", GeneratedFixtures.file(900_001).write()));
 
         var whole = get("/api/intake/runs/" + run).json();
         assertThat(whole.at("/run/done").asInt()).isEqualTo(3);
@@ -61,21 +61,21 @@ class RunTest {
     }
 
     @Test
-    void filesOfOneNewMakerComeInTogetherFromManySides() throws Exception {
+    void filesOfOneNewManufacturerComeInTogetherFromManySides() throws Exception {
         try (var senders = Executors.newFixedThreadPool(8)) {
             for (int round = 0; round < 10; round++) {
-                var maker = "Rush Hour " + round;
-                var sent = senders.invokeAll(IntStream.range(0, 8).<Callable<String>>mapToObj(i -> () -> RunningKite.takeIn(lampOf(maker))).toList());
+                var manufacturer = "Lockside " + round;
+                var sent = senders.invokeAll(IntStream.range(0, 8).<Callable<String>>mapToObj(i -> () -> RunningKite.takeIn(fixtureOf(manufacturer))).toList());
                 for (var each : sent) {
                     assertThat(each.get()).isNotEmpty();
                 }
             }
         }
-        assertThat(RunningKite.found("rush hour")).isEqualTo(80);
+        assertThat(RunningKite.found("lockside")).isEqualTo(80);
     }
 
-    private static GdtfFile lampOf(String maker) {
-        var lamp = RunningKite.fresh(GeneratedLamps.file(7));
-        return new GdtfFile(GdtfDescription.of(lamp.description().type().with(f -> f.manufacturer = maker)), lamp.others());
+    private static GdtfFile fixtureOf(String manufacturer) {
+        var fixture = RunningKite.fresh(GeneratedFixtures.file(7));
+        return new GdtfFile(GdtfDescription.of(fixture.description().type().with(f -> f.manufacturer = manufacturer)), fixture.others());
     }
 }

@@ -15,12 +15,12 @@ import yellowkite.server.RunningKite;
 import yellowkite.server.RunningKite.Answer;
 
 class BinTest {
-    private static GdtfFile lamp(String name) {
-        var lamp = RunningKite.fresh(DemoHouse.moth());
-        return new GdtfFile(GdtfDescription.of(lamp.description().type().with(f -> {
-            f.manufacturer = "Osprey Hut";
+    private static GdtfFile fixture(String name) {
+        var fixture = RunningKite.fresh(DemoHouse.moth());
+        return new GdtfFile(GdtfDescription.of(fixture.description().type().with(f -> {
+            f.manufacturer = "Bargepole Hut";
             f.name = name;
-        })), lamp.others());
+        })), fixture.others());
     }
 
     private static Answer bin(String id) {
@@ -37,22 +37,22 @@ class BinTest {
 
     @Test
     void whatIsThrownAwayIsOutOfTheListsAndComesBack() {
-        var id = RunningKite.takeIn(lamp("Wigeon"));
+        var id = RunningKite.takeIn(fixture("Wigeon"));
 
         assertThat(bin(id).status()).isEqualTo(204);
 
-        assertThat(found("osprey wigeon")).isZero();
+        assertThat(found("bargepole wigeon")).isZero();
         assertThat(isInBin(id)).isTrue();
         assertThat(get("/api/profiles/" + id).json().path("binned").asBoolean()).as("it stays readable").isTrue();
-        assertThat(post("/api/profiles/" + id + "/draft", "{}").detail()).contains("lies in the bin");
+        assertThat(post("/api/profiles/" + id + "/draft", "{}").detail()).contains("is in the bin");
         post("/api/bin/restore", "{\"profiles\": [\"" + id + "\"]}");
-        assertThat(found("osprey wigeon")).isEqualTo(1);
+        assertThat(found("bargepole wigeon")).isEqualTo(1);
         assertThat(isInBin(id)).isFalse();
     }
 
     @Test
     void afterThirtyDaysItIsGoneForGood() {
-        var id = RunningKite.takeIn(lamp("Garganey"));
+        var id = RunningKite.takeIn(fixture("Garganey"));
         bin(id);
         var keeper = RunningKite.part(Bin.class);
 
@@ -66,8 +66,8 @@ class BinTest {
 
     @Test
     void whatOthersStandOnStays() {
-        var id = RunningKite.takeIn(lamp("Pochard"));
-        post("/api/profiles", "{\"manufacturer\": \"Osprey Hut\", \"name\": \"Pochard twin\", \"copyOf\": \"" + id + "\", \"copyRevision\": 1}");
+        var id = RunningKite.takeIn(fixture("Tallowdip"));
+        post("/api/profiles", "{\"manufacturer\": \"Bargepole Hut\", \"name\": \"Tallowdip twin\", \"copyOf\": \"" + id + "\", \"copyRevision\": 1}");
         bin(id);
 
         RunningKite.part(Bin.class).empty(inDays(400));
@@ -78,16 +78,16 @@ class BinTest {
 
     @Test
     void aFileThatComesInAgainTakesItsProfileOut() {
-        var lamp = lamp("Shelduck");
-        var id = RunningKite.takeIn(lamp);
+        var fixture = fixture("Shelduck");
+        var id = RunningKite.takeIn(fixture);
         bin(id);
-        assertThat(RunningKite.takeIn(lamp)).isEqualTo(id);
+        assertThat(RunningKite.takeIn(fixture)).isEqualTo(id);
         assertThat(isInBin(id)).isFalse();
     }
 
     @Test
     void aDraftThatIsUnderWayIsNotThrownAway() {
-        var id = RunningKite.takeIn(lamp("Goosander"));
+        var id = RunningKite.takeIn(fixture("Goosander"));
         var draft = post("/api/profiles/" + id + "/draft", "{}").json();
         post("/api/drafts/" + draft.path("id").asString() + "/edits", "{\"version\": 0, \"edit\": {\"type\": \"renameProfile\", \"to\": \"Goosander 2\"}}");
         assertThat(bin(id).detail()).contains("A draft of 'Goosander' by Ines is under way");
@@ -95,17 +95,17 @@ class BinTest {
     }
 
     @Test
-    void aMoveIsARevisionUnderTheOtherMaker() {
-        var id = RunningKite.takeIn(lamp("Scoter"));
+    void aMoveIsARevisionUnderTheOtherManufacturer() {
+        var id = RunningKite.takeIn(fixture("Scoter"));
 
-        var moved = post("/api/profiles/move", "{\"profiles\": [\"" + id + "\", \"nobody\"], \"maker\": \"Osprey Works\"}").json();
+        var moved = post("/api/profiles/move", "{\"profiles\": [\"" + id + "\", \"nobody\"], \"manufacturer\": \"Bargepole Works\"}").json();
 
         assertThat(moved.at("/0/moved").asBoolean()).isTrue();
         assertThat(moved.at("/1/why").asString()).contains("never published");
-        assertThat(get("/api/profiles/" + id).json().path("maker").asString()).isEqualTo("Osprey Works");
-        assertThat(get("/api/profiles/" + id + "/revisions").json().at("/0/summary").asString()).isEqualTo("Moved from Osprey Hut to Osprey Works");
-        assertThat(get("/api/library?maker=Osprey%20Works").json().at("/profiles/0/id").asString()).isEqualTo(id);
-        assertThat(post("/api/profiles/move", "{\"profiles\": [\"" + id + "\"], \"maker\": \"Osprey Works\"}").json().at("/0/why").asString()).contains("already");
-        assertThat(post("/api/profiles/move", "{\"profiles\": [], \"maker\": \" \"}").status()).isEqualTo(422);
+        assertThat(get("/api/profiles/" + id).json().path("manufacturer").asString()).isEqualTo("Bargepole Works");
+        assertThat(get("/api/profiles/" + id + "/revisions").json().at("/0/summary").asString()).isEqualTo("Moved from Bargepole Hut to Bargepole Works");
+        assertThat(get("/api/library?manufacturer=Bargepole%20Works").json().at("/profiles/0/id").asString()).isEqualTo(id);
+        assertThat(post("/api/profiles/move", "{\"profiles\": [\"" + id + "\"], \"manufacturer\": \"Bargepole Works\"}").json().at("/0/why").asString()).contains("already");
+        assertThat(post("/api/profiles/move", "{\"profiles\": [], \"manufacturer\": \" \"}").status()).isEqualTo(422);
     }
 }

@@ -16,40 +16,40 @@ import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.demo.DemoHouse;
 import yellowkite.server.RunningKite;
 
-/** Keeping the library in order: makers spelled differently, and many files at once. */
+/** Keeping the library in order: manufacturers spelled differently, and many files at once. */
 class HousekeepingTest {
-    private static GdtfFile of(String maker, String name) {
+    private static GdtfFile of(String manufacturer, String name) {
         var fresh = RunningKite.fresh(DemoHouse.moth());
         return new GdtfFile(GdtfDescription.of(fresh.description().type().with(f -> {
-            f.manufacturer = maker;
+            f.manufacturer = manufacturer;
             f.name = name;
         })), fresh.others());
     }
 
     private static RunningKite.Answer merge(String name, String into) {
-        return post("/api/maker/merge", "{\"name\": \"" + name + "\", \"into\": \"" + into + "\"}");
+        return post("/api/manufacturer/merge", "{\"name\": \"" + name + "\", \"into\": \"" + into + "\"}");
     }
 
     @Test
     void anotherSpellingBecomesPartOfAMakerForGood() {
-        RunningKite.takeIn(of("Barge & Co", "Quay"));
-        RunningKite.takeIn(of("Barge and Co", "Pier"));
+        RunningKite.takeIn(of("Kingcup & Co", "Quay"));
+        RunningKite.takeIn(of("Kingcup and Co", "Pier"));
 
-        var merged = merge("Barge and Co", "Barge & Co").json();
+        var merged = merge("Kingcup and Co", "Kingcup & Co").json();
 
         assertThat(merged.path("moved").asInt()).isEqualTo(1);
-        assertThat(merged.at("/maker/spellings/0").asString()).isEqualTo("Barge and Co");
-        RunningKite.takeIn(of("Barge and Co", "Jetty"));
-        var library = get("/api/library?search=barge").json();
+        assertThat(merged.at("/manufacturer/spellings/0").asString()).isEqualTo("Kingcup and Co");
+        RunningKite.takeIn(of("Kingcup and Co", "Jetty"));
+        var library = get("/api/library?search=kingcup").json();
         assertThat(library.path("profiles").findValuesAsString("name")).contains("Quay", "Pier", "Jetty");
-        assertThat(library.at("/left/makers").propertyNames()).containsExactly("Barge & Co");
-        assertThat(merge("Barge and Co", "Barge & Co").status()).isEqualTo(404);
-        assertThat(merge("Barge & Co", "Barge & Co").status()).isEqualTo(422);
-        assertThat(merge("Barge & Co", "Nobody").status()).isEqualTo(404);
+        assertThat(library.at("/left/manufacturers").propertyNames()).containsExactly("Kingcup & Co");
+        assertThat(merge("Kingcup and Co", "Kingcup & Co").status()).isEqualTo(404);
+        assertThat(merge("Kingcup & Co", "Kingcup & Co").status()).isEqualTo(422);
+        assertThat(merge("Kingcup & Co", "Nobody").status()).isEqualTo(404);
     }
 
     @Test
-    void aLampIsFoundByWhatItsPaperSays() {
+    void aFixtureIsFoundByWhatItsPaperSays() {
         RunningKite.takeIn(of("Heron Works", "Shallow"));
 
         assertThat(found("heron 9 channels")).isEqualTo(1);
@@ -64,9 +64,9 @@ class HousekeepingTest {
 
     @Test
     void placeholdersStandApart() {
-        var lamp = of("Hassock Works", "Reserved");
-        RunningKite.takeIn(new GdtfFile(GdtfDescription.of(lamp.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.mapLogicalChannels(logical -> logical.withAttribute("NoFeature"))
-                .mapFunctions(function -> function.with(f -> f.attribute = "NoFeature"))))), lamp.others()));
+        var fixture = of("Hassock Works", "Reserved");
+        RunningKite.takeIn(new GdtfFile(GdtfDescription.of(fixture.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.mapLogicalChannels(logical -> logical.withAttribute("NoFeature"))
+                .mapFunctions(function -> function.with(f -> f.attribute = "NoFeature"))))), fixture.others()));
         RunningKite.takeIn(of("Hassock Works", "Written"));
 
         var library = get("/api/library?search=hassock").json();
@@ -77,7 +77,7 @@ class HousekeepingTest {
     }
 
     @Test
-    void lampsOfOneMapUnderTwoNamesArePointedOut() {
+    void fixturesOfOneMapUnderTwoNamesArePointedOut() {
         var spot = RunningKite.fresh(DemoHouse.petrelSpot());
         var moved = new GdtfFile(GdtfDescription.of(spot.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(77)) : channel))), spot.others());
         var first = RunningKite.takeIn(RunningKite.fresh(moved));

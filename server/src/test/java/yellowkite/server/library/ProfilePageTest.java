@@ -24,13 +24,13 @@ import yellowkite.server.RunningKite;
 
 /** What is read of a profile: its page, its revisions, their differences, its charts. */
 class ProfilePageTest {
-    private GdtfFile lamp;
+    private GdtfFile fixture;
     private String profile;
 
     @BeforeEach
-    void aFreshLamp() {
-        lamp = RunningKite.fresh(DemoHouse.petrelSpot());
-        profile = RunningKite.takeIn(lamp);
+    void aFreshFixture() {
+        fixture = RunningKite.fresh(DemoHouse.petrelSpot());
+        profile = RunningKite.takeIn(fixture);
     }
 
     private JsonNode open(String query) {
@@ -100,8 +100,8 @@ class ProfilePageTest {
 
     @Test
     void aFileIsComparedAndNotTakenIn() {
-        var moved = lamp.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(30)) : channel));
-        var file = new GdtfFile(GdtfDescription.of(moved), lamp.others());
+        var moved = fixture.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(30)) : channel));
+        var file = new GdtfFile(GdtfDescription.of(moved), fixture.others());
         int before = get("/api/library").json().path("total").asInt();
 
         var comparison = RunningKite.uploadOne("/api/compare/file?left=" + profile + "&leftRevision=1", "moved.gdtf", file.write()).json();
@@ -173,7 +173,7 @@ class ProfilePageTest {
 
     @Test
     void aNameFromAFileIsNoFormulaInATable() {
-        var sly = new GdtfFile(GdtfDescription.of(lamp.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.mapFunctions(function -> function.mapRanges(range -> range.withName("=HYPERLINK(0)")))))), lamp.others());
+        var sly = new GdtfFile(GdtfDescription.of(fixture.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.mapFunctions(function -> function.mapRanges(range -> range.withName("=HYPERLINK(0)")))))), fixture.others());
         var id = RunningKite.takeIn(RunningKite.fresh(sly));
 
         assertThat(new String(get("/api/profiles/" + id + "/revisions/1/modes/0/chart.csv").body(), StandardCharsets.UTF_8)).contains(",'=HYPERLINK(0),").doesNotContain(",=HYPERLINK");

@@ -39,7 +39,7 @@ class ReleaseTest {
         private final String house;
         private final String title;
         private final String published;
-        private final Map<String, GdtfFile> lamps = new LinkedHashMap<>();
+        private final Map<String, GdtfFile> fixtures = new LinkedHashMap<>();
 
         private Foreign(String house, String title, String published) {
             this.house = house;
@@ -47,8 +47,8 @@ class ReleaseTest {
             this.published = published;
         }
 
-        private Foreign with(String file, GdtfFile lamp) {
-            lamps.put("profiles/" + file, lamp);
+        private Foreign with(String file, GdtfFile fixture) {
+            fixtures.put("profiles/" + file, fixture);
             return this;
         }
 
@@ -57,11 +57,11 @@ class ReleaseTest {
             manifest.putArray("withdrawn");
             manifest.putArray("earlier");
             var profiles = manifest.putArray("profiles");
-            lamps.forEach((file, lamp) -> {
-                var type = lamp.description().type();
-                var sha = Sha256.ofFile(Sha256.of(GdtfFile.open(lamp.write()).descriptionBytes()), Sha256.ofAll(lamp.others()));
-                profiles.addObject().put("file", file).put("sha256", sha).put("maker", type.manufacturer()).put("name", type.name()).put("fixtureTypeId", type.fixtureTypeId()).put("revision", 4).put("firmware", "2.1").put("kind", "NEW")
-                        .putNull("worst").put("note", "as the makers say");
+            fixtures.forEach((file, fixture) -> {
+                var type = fixture.description().type();
+                var sha = Sha256.ofFile(Sha256.of(GdtfFile.open(fixture.write()).descriptionBytes()), Sha256.ofAll(fixture.others()));
+                profiles.addObject().put("file", file).put("sha256", sha).put("manufacturer", type.manufacturer()).put("name", type.name()).put("fixtureTypeId", type.fixtureTypeId()).put("revision", 4).put("firmware", "2.1").put("kind", "NEW")
+                        .putNull("worst").put("note", "as the manufacturers say");
             });
             return manifest;
         }
@@ -73,7 +73,7 @@ class ReleaseTest {
         private byte[] archive(ObjectNode manifest) {
             var entries = new LinkedHashMap<String, byte[]>();
             entries.put("release.json", JSON.writeValueAsBytes(manifest));
-            lamps.forEach((file, lamp) -> entries.put(file, lamp.write()));
+            fixtures.forEach((file, fixture) -> entries.put(file, fixture.write()));
             return zip(entries);
         }
     }
@@ -91,20 +91,20 @@ class ReleaseTest {
         return out.toByteArray();
     }
 
-    private static GdtfFile lamp(String name) {
+    private static GdtfFile fixture(String name) {
         var fresh = RunningKite.fresh(DemoHouse.petrelSpot());
         return changed(fresh, type -> type.with(f -> {
-            f.manufacturer = "Towpath Makers";
+            f.manufacturer = "Towpath Works";
             f.name = name;
         }));
     }
 
-    private static GdtfFile changed(GdtfFile lamp, UnaryOperator<FixtureType> change) {
-        return new GdtfFile(GdtfDescription.of(change.apply(lamp.description().type())), lamp.others());
+    private static GdtfFile changed(GdtfFile fixture, UnaryOperator<FixtureType> change) {
+        return new GdtfFile(GdtfDescription.of(change.apply(fixture.description().type())), fixture.others());
     }
 
-    private static GdtfFile irisMoved(GdtfFile lamp) {
-        return changed(lamp, type -> type.mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(40)) : channel)));
+    private static GdtfFile irisMoved(GdtfFile fixture) {
+        return changed(fixture, type -> type.mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(40)) : channel)));
     }
 
     private static Answer look(byte[] archive) {
@@ -116,38 +116,38 @@ class ReleaseTest {
     }
 
     private static JsonNode onShelf(String name) {
-        return get("/api/library?maker=Towpath%20Makers&shelf=REFERENCE&search=" + name).json().path("profiles");
+        return get("/api/library?manufacturer=Towpath%20Works&shelf=REFERENCE&search=" + name).json().path("profiles");
     }
 
     @Test
     void aReleaseIsTheReferenceShelfWhichNobodyEdits() {
-        var answer = take(new Foreign("Weir House", "Spring", "2026-03-01T10:00:00").with("a.gdtf", lamp("Avosetta")).archive());
+        var answer = take(new Foreign("Weir House", "Spring", "2026-03-01T10:00:00").with("a.gdtf", fixture("Avosetta")).archive());
 
         assertThat(answer.status()).isEqualTo(200);
         assertThat(answer.json().at("/lines/0/kind").asString()).isEqualTo("NEW");
         var id = answer.json().at("/lines/0/profileId").asString();
         assertThat(onShelf("avosetta").at("/0/id").asString()).isEqualTo(id);
         assertThat(get("/api/profiles/" + id + "/revisions").json().at("/0/facts").toString()).isEqualTo("{\"firmware\":\"2.1\",\"restsOn\":\"RELEASE\",\"fromWhom\":\"Weir House, revision 4\"}");
-        assertThat(post("/api/profiles/" + id + "/draft", "{}").detail()).contains("stands on the Reference shelf").contains("Take a copy onto the House shelf");
+        assertThat(post("/api/profiles/" + id + "/draft", "{}").detail()).contains("stands on the Reference shelf").contains("Copy it onto the House shelf");
         assertThat(post("/api/profiles/" + id + "/draft?revision=1", "{}").status()).isEqualTo(422);
         assertThat(post("/api/profiles/" + id + "/revisions/1/withdraw", "{\"why\": \"no\"}").status()).isEqualTo(422);
     }
 
     @Test
     void theNextReleaseSaysWhatItTouchesAndHowBadlyBeforeItIsTaken() {
-        var stilt = lamp("Stilt");
-        var crake = lamp("Crake");
-        var brambling = lamp("Brambling");
+        var stilt = fixture("Stilt");
+        var crake = fixture("Crake");
+        var brambling = fixture("Brambling");
         var first = take(new Foreign("Lock House", "Spring", "2026-03-01T10:00:00").with("a.gdtf", stilt).with("b.gdtf", crake).with("c.gdtf", brambling).archive()).json();
         var used = first.path("lines").values().stream().filter(line -> line.path("name").asString().equals("Crake")).findFirst().orElseThrow().path("profileId").asString();
-        post("/api/profiles", "{\"manufacturer\": \"Towpath Makers\", \"name\": \"Crake ours\", \"copyOf\": \"" + used + "\", \"copyRevision\": 1}");
-        var second = new Foreign("Lock House", "Summer", "2026-06-01T10:00:00").with("a.gdtf", irisMoved(stilt)).with("b.gdtf", irisMoved(crake)).with("d.gdtf", lamp("Teal")).archive();
+        post("/api/profiles", "{\"manufacturer\": \"Towpath Works\", \"name\": \"Crake ours\", \"copyOf\": \"" + used + "\", \"copyRevision\": 1}");
+        var second = new Foreign("Lock House", "Summer", "2026-06-01T10:00:00").with("a.gdtf", irisMoved(stilt)).with("b.gdtf", irisMoved(crake)).with("d.gdtf", fixture("Teal")).archive();
 
         var impact = look(second).json().path("touched");
 
         assertThat(impact.values().stream().map(each -> each.path("name").asString() + " " + each.at("/change/kind").asString() + " " + each.at("/change/worst").asString(""))).containsExactly(
                 "Crake CHANGED BREAKS", "Stilt CHANGED BREAKS", "Brambling WITHDRAWN ", "Teal NEW ");
-        assertThat(impact.at("/0/uses/0/name").asString()).isEqualTo("Towpath Makers Crake ours");
+        assertThat(impact.at("/0/uses/0/name").asString()).isEqualTo("Towpath Works Crake ours");
         assertThat(impact.at("/0/change/says").toString()).contains("It moved from address 17 to address 40.");
         assertThat(onShelf("teal").size()).as("looking stores nothing").isZero();
 
@@ -155,12 +155,12 @@ class ReleaseTest {
 
         assertThat(onShelf("teal").size()).isEqualTo(1);
         assertThat(onShelf("stilt").at("/0/revision").asInt()).isEqualTo(2);
-        assertThat(get("/api/library?maker=Towpath%20Makers&state=WITHDRAWN&search=brambling").json().at("/profiles/0/revision").asInt()).as("the one before stays").isEqualTo(1);
+        assertThat(get("/api/library?manufacturer=Towpath%20Works&state=WITHDRAWN&search=brambling").json().at("/profiles/0/revision").asInt()).as("the one before stays").isEqualTo(1);
         assertThat(get("/api/releases/" + first.at("/release/id").asString()).json().path("lines").size()).isEqualTo(3);
 
         var third = take(new Foreign("Lock House", "Autumn", "2026-09-01T10:00:00").with("a.gdtf", stilt).with("c.gdtf", brambling).archive()).json();
         assertThat(onShelf("stilt").at("/0/revision").asInt()).as("what goes back is a revision, too").isEqualTo(3);
-        assertThat(get("/api/library?maker=Towpath%20Makers&state=WITHDRAWN&shelf=REFERENCE&search=brambling").json().path("found").asInt()).as("what comes back is no longer withdrawn").isZero();
+        assertThat(get("/api/library?manufacturer=Towpath%20Works&state=WITHDRAWN&shelf=REFERENCE&search=brambling").json().path("found").asInt()).as("what comes back is no longer withdrawn").isZero();
         assertThat(third.path("lines").values().stream().filter(each -> each.path("name").asString().equals("Brambling")).map(each -> each.path("kind").asString())).containsExactly("NEW");
         assertThat(third.path("earlier").values().stream().map(each -> each.path("title").asString())).containsExactly("Summer", "Spring");
         assertThat(look(second).detail()).contains("is on the Reference shelf already");
@@ -169,22 +169,22 @@ class ReleaseTest {
 
     @Test
     void aReleaseWithOneBrokenFileIsRefusedWholeAndNamesIt() {
-        var release = new Foreign("Mill House", "Spring", "2026-03-01T10:00:00").with("good.gdtf", lamp("Smew")).with("bad.gdtf", lamp("Scaup"));
+        var release = new Foreign("Mill House", "Spring", "2026-03-01T10:00:00").with("good.gdtf", fixture("Smew")).with("bad.gdtf", fixture("Scaup"));
         var entries = new LinkedHashMap<String, byte[]>();
         entries.put("release.json", JSON.writeValueAsBytes(release.manifest()));
-        entries.put("profiles/good.gdtf", release.lamps.get("profiles/good.gdtf").write());
+        entries.put("profiles/good.gdtf", release.fixtures.get("profiles/good.gdtf").write());
         entries.put("profiles/bad.gdtf", "no archive".getBytes(StandardCharsets.UTF_8));
 
         var answer = take(zip(entries));
 
         assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.detail()).startsWith("'profiles/bad.gdtf' in 'release.zip' was refused: it is not a ZIP archive").contains("nothing was taken in");
+        assertThat(answer.detail()).startsWith("'profiles/bad.gdtf' in 'release.zip' was refused: it is not a ZIP archive").contains("nothing was imported");
         assertThat(onShelf("smew").size()).isZero();
     }
 
     @Test
     void anArchiveThatIsNoReleaseIsRefusedInOneSentence() {
-        var release = new Foreign("Dam House", "Spring", "2026-03-01T10:00:00").with("a.gdtf", lamp("Gull"));
+        var release = new Foreign("Dam House", "Spring", "2026-03-01T10:00:00").with("a.gdtf", fixture("Gull"));
         assertThat(take("no".getBytes(StandardCharsets.UTF_8)).detail()).contains("is not a ZIP archive");
         assertThat(take(zip(Map.of("a.txt", new byte[1]))).detail()).contains("holds no release.json");
         assertThat(take(zip(Map.of("release.json", "{\"format\":".getBytes(StandardCharsets.UTF_8)))).detail()).contains("cannot be read");
@@ -208,7 +208,7 @@ class ReleaseTest {
     @Test
     void aReleaseIsMadeOfTheHouseShelfAndGoesOutAsOneArchive() throws IOException {
         var name = "Dunlin" + UUID.randomUUID().toString().substring(0, 4).toLowerCase(Locale.ROOT);
-        var dunlin = RunningKite.takeIn(lamp(name));
+        var dunlin = RunningKite.takeIn(fixture(name));
         var proposals = post("/api/releases/proposal", "{\"profiles\": [\"" + dunlin + "\"]}").json();
         var own = proposals.values().stream().filter(each -> each.path("profileId").asString().equals(dunlin)).findFirst().orElseThrow();
         assertThat(own.at("/change/kind").asString()).isEqualTo("NEW");
@@ -219,7 +219,7 @@ class ReleaseTest {
         assertThat(made.at("/lines/0/note").asString()).isEqualTo("New on the barge");
 
         var entries = unzip(get("/api/releases/" + id + "/archive").body());
-        assertThat(entries.keySet()).containsExactly("release.json", "profiles/Towpath Makers@" + name + "@revision 1.gdtf");
+        assertThat(entries.keySet()).containsExactly("release.json", "profiles/Towpath Works@" + name + "@revision 1.gdtf");
         assertThat(JSON.readTree(entries.get("release.json")).at("/profiles/0/note").asString()).isEqualTo("New on the barge");
         assertThat(look(get("/api/releases/" + id + "/archive").body()).detail()).contains("was made here");
         assertThat(post("/api/releases", "{\"house\": \"\", \"title\": \"X\", \"dated\": \"2026-11-25\", \"notes\": \"\", \"profiles\": []}").status()).isEqualTo(422);

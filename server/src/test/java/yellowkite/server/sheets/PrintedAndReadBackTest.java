@@ -18,21 +18,21 @@ import yellowkite.demo.DemoHouse;
 import yellowkite.media.chart.ChartFile;
 import yellowkite.server.RunningKite;
 
-/** A DMX chart that this house printed, read as a maker's chart: the same map. */
+/** A DMX chart that this house printed, read as a manufacturer's chart: the same map. */
 class PrintedAndReadBackTest {
-    /** Lamps whose channels are called by words that the standard's list knows, and that have no cells. */
+    /** Fixtures whose channels are called by words that the standard's list knows, and that have no cells. */
     private static final List<String> LAMPS = List.of("Petrel Spot", "Petrel Wash", "Moth", "Sluice");
 
     @ParameterizedTest
     @ValueSource(strings = {"chart.csv", "chart.xlsx", "chart.pdf"})
     void theMapComesBack(String file) {
         var wrong = new ArrayList<String>();
-        for (var lamp : DemoHouse.files()) {
-            var type = lamp.description().type();
+        for (var fixture : DemoHouse.files()) {
+            var type = fixture.description().type();
             if (!LAMPS.contains(type.name())) {
                 continue;
             }
-            var profile = RunningKite.takeIn(RunningKite.fresh(lamp));
+            var profile = RunningKite.takeIn(RunningKite.fresh(fixture));
             for (int mode = 0; mode < type.modes().size(); mode++) {
                 var printed = get("/api/profiles/" + profile + "/revisions/1/modes/" + mode + "/" + file).body();
                 var read = ChartReader.read(ChartFile.read(printed), type.manufacturer(), type.name());
@@ -47,7 +47,7 @@ class PrintedAndReadBackTest {
     }
 
     @Test
-    void theLampsOfTheTestAreThere() {
+    void theFixturesOfTheTestAreThere() {
         assertThat(DemoHouse.files().stream().map(each -> each.description().type().name()).filter(LAMPS::contains)).hasSize(LAMPS.size());
     }
 

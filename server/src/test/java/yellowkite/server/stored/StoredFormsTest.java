@@ -18,9 +18,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.edit.DivideFunction;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.RenameMode;
 import yellowkite.core.edit.SetNotes;
+import yellowkite.core.edit.Several;
 import yellowkite.core.edit.Stencil;
 import yellowkite.core.house.StoredHouse;
 import yellowkite.core.library.Synopsis;
@@ -64,7 +66,15 @@ class StoredFormsTest {
 
     @Test
     void whatIsKeptSaysItsVersion() {
-        assertThat(StoredForms.EDIT.write(new RenameMode(3, "Wide"))).isEqualTo("{\"v\":1,\"is\":{\"type\":\"renameMode\",\"mode\":3,\"to\":\"Wide\"}}");
+        assertThat(StoredForms.EDIT.write(new RenameMode(3, "Wide"))).isEqualTo("{\"v\":2,\"is\":{\"type\":\"renameMode\",\"mode\":3,\"to\":\"Wide\"}}");
+    }
+
+    @Test
+    void aCountedNameOfTheFirstVersionIsReadInBraces() {
+        var kept = "{\"v\":1,\"is\":{\"type\":\"several\",\"edits\":[{\"type\":\"divideFunction\",\"function\":7,\"range\":null,\"parts\":4,\"steps\":0,\"name\":\"* no. #\",\"first\":1,\"firstSlot\":1,\"eachWhole\":null,\"splits\":null}]}}";
+
+        assertThat(StoredForms.EDIT.read(kept)).isEqualTo(new Several(List.of(new DivideFunction(7, null, 4, 0, "{slot} no. {number}", 1, 1, null, null))));
+        assertThat(StoredForms.EDIT.read(StoredForms.EDIT.write(new DivideFunction(7, null, 4, 0, "G# {number}", 1, 1, null, null)))).as("a sign that is meant stays").isEqualTo(new DivideFunction(7, null, 4, 0, "G# {number}", 1, 1, null, null));
     }
 
     @Test

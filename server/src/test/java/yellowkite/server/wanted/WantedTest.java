@@ -16,7 +16,7 @@ class WantedTest {
     private static final byte[] CHART = "%PDF-1.4 a chart".getBytes(StandardCharsets.ISO_8859_1);
 
     private static RunningKite.Answer ask(String model, String neededBy) {
-        return post("/api/wanted", "Joost", "{\"maker\": \"Tidewick\", \"model\": \"" + model + "\", \"mode\": \"M2\", \"neededBy\": " + neededBy + ", \"words\": \"17 channels, LED spot\"}");
+        return post("/api/wanted", "Joost", "{\"manufacturer\": \"Tidewick\", \"model\": \"" + model + "\", \"mode\": \"M2\", \"neededBy\": " + neededBy + ", \"words\": \"17 channels, LED spot\"}");
     }
 
     private static JsonNode listed(String model) {
@@ -37,7 +37,7 @@ class WantedTest {
         var taken = change(wish, "take", "").json();
         assertThat(taken.path("takenBy").asString()).isEqualTo("Ines");
         assertThat(change(wish, "take", "").status()).as("of the version before").isEqualTo(409);
-        assertThat(change(wish, "take", "").detail()).isEqualTo("This wish was taken by Ines meanwhile. Look at it again.");
+        assertThat(change(wish, "take", "").detail()).isEqualTo("This request was taken by Ines meanwhile. Look at it again.");
 
         var profile = RunningKite.takeIn(RunningKite.fresh(DemoHouse.moth()));
         var answered = change(taken, "answer", ", \"profileId\": \"" + profile + "\", \"revision\": 1").json();
@@ -45,7 +45,7 @@ class WantedTest {
         assertThat(answered.at("/answer/name").asString()).isEqualTo("Lumbrook Moth");
         assertThat(get("/api/profiles/" + profile + "/sources").json().at("/0/name").asString()).isEqualTo("chart.pdf");
         assertThat(get("/api/profiles/" + profile + "/source?name=chart.pdf").body()).isEqualTo(CHART);
-        assertThat(change(answered, "drop", "").detail()).isEqualTo("This wish has been answered meanwhile. Look at it again.");
+        assertThat(change(answered, "drop", "").detail()).isEqualTo("This request has been answered meanwhile. Look at it again.");
         assertThat(change(answered, "give-back", "").status()).isEqualTo(409);
     }
 
@@ -84,12 +84,12 @@ class WantedTest {
     void onlyChartsAndPhotographsAreKept() {
         var files = "/api/wanted/" + ask("Paper only", "null").json().path("id").asString() + "/files";
 
-        assertThat(RunningKite.uploadOne(files, "page.pdf", "<html><script>".getBytes(StandardCharsets.UTF_8)).detail()).isEqualTo("'page.pdf' is no chart or photograph: PDF, PNG, JPEG and GIF can be kept.");
+        assertThat(RunningKite.uploadOne(files, "page.pdf", "<html><script>".getBytes(StandardCharsets.UTF_8)).detail()).isEqualTo("'page.pdf' is no chart or photograph: PDF, PNG, JPEG and GIF can be added.");
         assertThat(RunningKite.uploadOne(files, "..\\\\..\\\\etc/chart.pdf", CHART).json().at("/files/0").asString()).isEqualTo("chart.pdf");
         for (int i = 1; i < 12; i++) {
             assertThat(RunningKite.uploadOne(files, "chart " + i + ".pdf", CHART).status()).isEqualTo(200);
         }
-        assertThat(RunningKite.uploadOne(files, "one more.pdf", CHART).detail()).isEqualTo("A wish holds at most 12 files.");
+        assertThat(RunningKite.uploadOne(files, "one more.pdf", CHART).detail()).isEqualTo("A request holds at most 12 files.");
         assertThat(RunningKite.uploadOne("/api/profiles/nobody/sources", "chart.pdf", CHART).status()).isEqualTo(404);
     }
 }

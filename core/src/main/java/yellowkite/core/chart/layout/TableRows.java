@@ -61,7 +61,7 @@ record TableRows(Charting charting, Columns columns, boolean nested) {
         return true;
     }
 
-    /** A name that differs at the same address, in a row that says nothing of values, is a slip of the maker. */
+    /** A name that differs at the same address, in a row that says nothing of values, is a slip of the manufacturer. */
     private boolean isOfOpen(Map<Integer, List<Integer>> addresses, String name) {
         return charting.open().filter(open -> open.addresses.equals(addresses) && (name.isEmpty() || name.equals(open.words) || addresses.isEmpty())).isPresent();
     }

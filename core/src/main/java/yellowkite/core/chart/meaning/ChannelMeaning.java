@@ -177,7 +177,7 @@ final class ChannelMeaning {
             if (of > 0) {
                 return new Guess(kind + of + "Pos", BY_NEIGHBOUR + (number > 0 ? 0.07 : 0), quoted(words) + " follows " + quoted(String.valueOf(before.wordsOf(kind + of))) + ".");
             }
-            return new Guess(kind + Math.max(1, number) + "Pos", 0.75, quoted(words) + " turns something that no channel before it brings in.");
+            return new Guess(kind + Math.max(1, number) + "Pos", 0.75, quoted(words) + " turns something that no channel before it selects.");
         }
         int next = before.nextNumber(kind, number);
         return new Guess(kind + next, PLAIN, next == 1 ? quoted(words) + " is what the chart calls it." : quoted(words) + " is the mode's " + ordinal(next) + " of its kind.");

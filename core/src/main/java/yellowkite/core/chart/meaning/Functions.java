@@ -97,7 +97,7 @@ final class Functions {
         return inOrder(pieces);
     }
 
-    /** "Reeds shake", where a row above brings in "Reeds", shakes that slot. */
+    /** "Reeds shake", where a row above selects "Reeds", shakes that slot. */
     private static RowMeaning onSlot(RowMeaning meaning, String words, List<String> slots) {
         if (!meaning.attribute().endsWith("WheelShake") || !meaning.slot().isEmpty()) {
             return meaning;

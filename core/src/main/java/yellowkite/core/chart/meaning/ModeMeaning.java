@@ -111,7 +111,7 @@ public final class ModeMeaning {
             var number = numbers.get(counts.address());
             var master = all.stream().map(Repeats.Found::entry).filter(entry -> number != null && entry.number() == number).map(Entry::addresses).findFirst();
             if (master.isEmpty()) {
-                doubts.add("'" + each.name() + "' counts while channel " + counts.address() + " is " + counts.from() + " to " + counts.to() + ", which this mode does not have.");
+                doubts.add("'" + each.name() + "' is active while channel " + counts.address() + " is " + counts.from() + " to " + counts.to() + ", which this mode does not have.");
             }
             result.add(each.withCounts(master.map(found -> new Counts(found.getFirst(), counts.from(), counts.to())).orElse(null)));
         }

@@ -31,7 +31,7 @@ record Phrase(String text) {
         return new Phrase(" " + OTHERS.matcher(STOPS.matcher(arrows).replaceAll(" ")).replaceAll(" ").strip() + " ");
     }
 
-    /** The words that charts of German makers are printed with; "rot" is red only where it stands alone. */
+    /** The words that charts of German manufacturers are printed with; "rot" is red only where it stands alone. */
     private static String translated(String lower) {
         if (lower.strip().equals("rot")) {
             return "red";

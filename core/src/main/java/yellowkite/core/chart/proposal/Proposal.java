@@ -11,11 +11,11 @@ import yellowkite.core.profile.PhysicalUnit;
 /**
  * What a chart seems to say. Nothing of it is in a profile yet.
  *
- * @param maker    as named by the caller or the chart; null if nobody names one. {@code model} likewise
+ * @param manufacturer    as named by the caller or the chart; null if nobody names one. {@code model} likewise
  * @param wheels   as far as the ranges name their slots
  * @param unplaced lines that belong to no channel
  */
-public record Proposal(@Nullable String maker, @Nullable String model, List<ModeProposal> modes, List<WheelProposal> wheels, List<Unplaced> unplaced) {
+public record Proposal(@Nullable String manufacturer, @Nullable String model, List<ModeProposal> modes, List<WheelProposal> wheels, List<Unplaced> unplaced) {
     /** Below that somebody has to look. */
     public static final double SURE = 0.8;
 

@@ -23,11 +23,11 @@ import yellowkite.core.profile.Geometry.Kind;
 import yellowkite.core.profile.Matrix;
 import yellowkite.core.xml.Source;
 
-/** Any number of made-up lamps, to try the library at a size: the lamp of a number is always the same. */
-public final class GeneratedLamps {
+/** Any number of made-up fixtures, to try the library at a size: the fixture of a number is always the same. */
+public final class GeneratedFixtures {
     private static final String[] PLACES = {"Ashmere", "Brackwater", "Cotterling", "Dunmarsh", "Eelbrook", "Gravelhythe", "Hatherleat", "Inglewharf", "Kettlesluice", "Larkweir", "Mosslock", "Nethertow"};
     private static final String[] TRADES = {"", " Works", " Lamps", " & Daughters", " Lantern Co"};
-    private static final String[] THINGS = {"Bobbin", "Bellows", "Bollard", "Ladle", "Hassock", "Kindling", "Mallet", "Pallet", "Rudder", "Shingle", "Skillet", "Spigot", "Tallow", "Thimble", "Treadle", "Trestle", "Trivet", "Wicket"};
+    private static final String[] PLANTS = {"Bulrush", "Sedge", "Watermint", "Loosestrife", "Meadowsweet", "Butterbur", "Bogbean", "Comfrey", "Teasel", "Marestail", "Tansy", "Burdock", "Ragwort", "Cowslip", "Yarrow", "Sorrel", "Brooklime", "Hornwort"};
     private static final int PLACEHOLDER_EACH = 200;
 
     private enum Make {
@@ -48,11 +48,11 @@ public final class GeneratedLamps {
         }
     }
 
-    private GeneratedLamps() {}
+    private GeneratedFixtures() {}
 
-    /** {@return the fixture type id of the lamp of a number} */
+    /** {@return the fixture type id of the fixture of a number} */
     public static String id(int number) {
-        return UUID.nameUUIDFromBytes(("generated lamp " + number).getBytes(StandardCharsets.UTF_8)).toString().toUpperCase(Locale.ROOT);
+        return UUID.nameUUIDFromBytes(("generated fixture " + number).getBytes(StandardCharsets.UTF_8)).toString().toUpperCase(Locale.ROOT);
     }
 
     /** @param number from 1 */
@@ -63,11 +63,11 @@ public final class GeneratedLamps {
     private static FixtureType profile(int number) {
         var chance = new Random(number);
         var make = Make.values()[chance.nextInt(Make.values().length)];
-        var maker = PLACES[chance.nextInt(PLACES.length)] + TRADES[chance.nextInt(TRADES.length)];
-        var model = THINGS[chance.nextInt(THINGS.length)] + " " + 10 * (1 + chance.nextInt(99)) + " " + make.word;
+        var manufacturer = PLACES[chance.nextInt(PLACES.length)] + TRADES[chance.nextInt(TRADES.length)];
+        var model = make.word + " " + PLANTS[chance.nextInt(PLANTS.length)] + " " + (1 + chance.nextInt(99)) + "abcd".charAt(number % 4);
         int watts = 10 * (4 + chance.nextInt(140));
         var beam = new Geometry.Part(Kind.Beam, "Lens", "", Matrix.IDENTITY, new BeamDetails(chance.nextInt(3) == 0 ? "Discharge" : "LED", watts, 8_000, 6_000, 20, 25, 1, 1.7777, 0.05, make.beam, 90, ""), List.of(), Source.NONE);
-        var profile = ProfileBuilder.profile(maker, model).id(id(number)).shortName(model.replaceAll("[a-z ]", "") + number % 100).description("Made up, number " + number + ".")
+        var profile = ProfileBuilder.profile(manufacturer, model).id(id(number)).shortName(model.replaceAll("[a-z ]", "") + number % 100).description("Made up, number " + number + ".")
                 .body(part(Kind.Geometry, "Body", beam));
         boolean placeholder = number % PLACEHOLDER_EACH == 0;
         int modes = 1 + chance.nextInt(4);

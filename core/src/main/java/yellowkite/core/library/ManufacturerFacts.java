@@ -11,8 +11,8 @@ import org.jspecify.annotations.Nullable;
  * @param rdmId     manufacturer id of ANSI E1.20, in [1, 0xFFFF]; null = unknown
  * @param website   an address that begins with http:// or https://
  */
-public record MakerFacts(String shortName, @Nullable Integer rdmId, String website, String contact) {
-    public static final MakerFacts NONE = new MakerFacts("", null, "", "");
+public record ManufacturerFacts(String shortName, @Nullable Integer rdmId, String website, String contact) {
+    public static final ManufacturerFacts NONE = new ManufacturerFacts("", null, "", "");
     private static final int MOST_ID = 0xFFFF;
 
     /** @param field which component does not fit. @param reason one sentence */

@@ -9,35 +9,35 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import yellowkite.core.library.MakerFacts;
+import yellowkite.core.library.ManufacturerFacts;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.web.EditJson;
 import yellowkite.server.web.Refusal;
 
 /** What the house knows of manufacturers, over HTTP. */
 @RestController
-class MakerController {
+class ManufacturerController {
     private final ProfileRepository profiles;
     private final Transactions transactions;
 
-    MakerController(ProfileRepository profiles, Transactions transactions) {
+    ManufacturerController(ProfileRepository profiles, Transactions transactions) {
         this.profiles = profiles;
         this.transactions = transactions;
     }
 
-    /** @param version to be named with the next change. @param spellings other names that count as this maker */
-    record MakerView(String name, int version, MakerFacts facts, List<String> spellings) {}
+    /** @param version to be named with the next change. @param spellings other names that count as this manufacturer */
+    record ManufacturerView(String name, int version, ManufacturerFacts facts, List<String> spellings) {}
 
     /** 200; 404 for a manufacturer that is not in the library. */
-    @GetMapping("/api/maker")
-    MakerView maker(@RequestParam String name) {
+    @GetMapping("/api/manufacturer")
+    ManufacturerView manufacturer(@RequestParam String name) {
         var id = require(name);
         var stored = profiles.facts(id);
-        return new MakerView(name, stored.version(), stored.facts(), profiles.spellings(id));
+        return new ManufacturerView(name, stored.version(), stored.facts(), profiles.spellings(id));
     }
 
-    record MakerRequest(String name, int version, MakerFacts facts) {
-        MakerRequest {
+    record ManufacturerRequest(String name, int version, ManufacturerFacts facts) {
+        ManufacturerRequest {
             Objects.requireNonNull(name, "name");
             Objects.requireNonNull(facts, "facts");
             EditJson.requireWhole(facts);
@@ -45,21 +45,21 @@ class MakerController {
     }
 
     /** 200; 409 if someone else has changed them since that version; 422 with the {@code field} that does not fit. */
-    @PutMapping("/api/maker")
-    MakerView change(@RequestBody MakerRequest request) {
+    @PutMapping("/api/manufacturer")
+    ManufacturerView change(@RequestBody ManufacturerRequest request) {
         var given = request.facts();
-        var facts = new MakerFacts(given.shortName().strip(), given.rdmId(), given.website().strip(), given.contact().strip());
+        var facts = new ManufacturerFacts(given.shortName().strip(), given.rdmId(), given.website().strip(), given.contact().strip());
         facts.unfit().ifPresent(unfit -> {
             throw Refusal.unfit(unfit.field(), unfit.reason());
         });
         var id = require(request.name());
         if (!transactions.run(() -> profiles.putFacts(id, request.version(), facts))) {
-            throw Refusal.stale("Someone has changed what is known of " + request.name() + " meanwhile. Yours was not kept; look at theirs and try again.", Map.of());
+            throw Refusal.stale("Someone has changed what is known of " + request.name() + " meanwhile. Yours was not saved; look at theirs and try again.", Map.of());
         }
-        return maker(request.name());
+        return manufacturer(request.name());
     }
 
-    /** @param name that is wrong. @param into of the maker that it stands for */
+    /** @param name that is wrong. @param into of the manufacturer that it stands for */
     record MergeRequest(String name, String into) {
         MergeRequest {
             Objects.requireNonNull(name, "name");
@@ -68,20 +68,20 @@ class MakerController {
     }
 
     /** @param moved how many profiles came over */
-    record Merged(MakerView maker, int moved) {}
+    record Merged(ManufacturerView manufacturer, int moved) {}
 
-    /** 200; from now on whatever comes in under that name belongs to the other maker. 404 if one of the two is not in the library, 422 if they are one. */
-    @PostMapping("/api/maker/merge")
+    /** 200; from now on whatever comes in under that name belongs to the other manufacturer. 404 if one of the two is not in the library, 422 if they are one. */
+    @PostMapping("/api/manufacturer/merge")
     Merged merge(@RequestBody MergeRequest request) {
         var moved = transactions.run(() -> {
             var from = require(request.name());
             var into = require(request.into());
             if (from.equals(into)) {
-                throw Refusal.unfit("into", "'" + request.into() + "' is that maker already.");
+                throw Refusal.unfit("into", "'" + request.into() + "' is that manufacturer already.");
             }
             return profiles.merge(from, request.name(), into);
         });
-        return new Merged(maker(request.into()), moved);
+        return new Merged(manufacturer(request.into()), moved);
     }
 
     private String require(String name) {

@@ -19,15 +19,15 @@ import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Geometry.Kind;
 import yellowkite.core.profile.PhysicalUnit;
 
-/** Lamps of the sizes that the budgets name. */
-final class Lamps {
+/** Fixtures of the sizes that the budgets name. */
+final class Fixtures {
     private static final int PICTURES = 40;
     private static final int PICTURE_BYTES = 24_000;
 
-    private Lamps() {}
+    private Fixtures() {}
 
     /** Channels of 8 and 16 bit in turn, each with two functions and six named ranges. */
-    static FixtureType lamp(int modes, int channels) {
+    static FixtureType fixture(int modes, int channels) {
         var parts = new Geometry[channels];
         for (int i = 0; i < channels; i++) {
             parts[i] = part(Kind.Beam, "Part " + i);
@@ -56,14 +56,14 @@ final class Lamps {
         }
     }
 
-    /** The same lamp with every channel two addresses on and every named range called otherwise. */
-    static FixtureType moved(FixtureType lamp) {
-        return lamp.mapModes(mode -> mode.mapChannels(channel -> channel.withOffsets(channel.offsets().stream().map(each -> each + 2).toList())
+    /** The same fixture with every channel two addresses on and every named range called otherwise. */
+    static FixtureType moved(FixtureType fixture) {
+        return fixture.mapModes(mode -> mode.mapChannels(channel -> channel.withOffsets(channel.offsets().stream().map(each -> each + 2).toList())
                 .mapFunctions(function -> function.mapRanges(range -> range.withName(range.name() + " now")))));
     }
 
     static GdtfFile typicalFile() {
-        return new GdtfFile(GdtfDescription.of(lamp(8, 60)), Map.of());
+        return new GdtfFile(GdtfDescription.of(fixture(8, 60)), Map.of());
     }
 
     /** 280 shared channels and 20 of a cell that stands eight times, a wheel of 40 gobos, and their pictures. */

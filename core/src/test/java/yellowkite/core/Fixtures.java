@@ -15,11 +15,11 @@ import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.NamedRange;
 import yellowkite.core.profile.PhysicalUnit;
 
-/** Small lamps for tests, and ways to point into them. */
-public final class Lamps {
-    private Lamps() {}
+/** Small fixtures for tests, and ways to point into them. */
+public final class Fixtures {
+    private Fixtures() {}
 
-    /** A lamp with a 16-bit pan, a gobo wheel of three slots, and a strobe that waits for a mode channel. */
+    /** A fixture with a 16-bit pan, a gobo wheel of three slots, and a strobe that waits for a mode channel. */
     public static FixtureType spot() {
         return ProfileBuilder.profile("Testers", "Spot").id("00000000-0000-0000-0000-000000000001")
                 .attribute("Pan", "Pan", "Position.PanTilt", "PanTilt", PhysicalUnit.Angle)

@@ -1,0 +1,51 @@
+package yellowkite.server.library;
+
+import static org.jooq.Records.mapping;
+import static yellowkite.server.tables.Tables.MANUFACTURER;
+import static yellowkite.server.tables.Tables.PRODUCTION_VERSION;
+import static yellowkite.server.tables.Tables.PROFILE;
+import static yellowkite.server.tables.Tables.REVISION;
+
+import java.util.Collection;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.jooq.Record6;
+import org.jooq.SelectOnConditionStep;
+import org.springframework.stereotype.Repository;
+
+/** What productions put into fixtures: which profiles they are, and what they derive from. */
+@Repository
+public class ProductionVersionRepository {
+    private final DSLContext database;
+
+    ProductionVersionRepository(DSLContext database) {
+        this.database = database;
+    }
+
+    /** @param origin manufacturer and name of the profile that it derives from, and {@code number} of its revision */
+    public record ProductionVersion(String profileId, String production, String originRevisionId, String originProfileId, String origin, int number) {}
+
+    public void add(String profileId, String production, String originRevisionId) {
+        database.insertInto(PRODUCTION_VERSION, PRODUCTION_VERSION.PROFILE_ID, PRODUCTION_VERSION.PRODUCTION, PRODUCTION_VERSION.ORIGIN_REVISION_ID).values(profileId, production, originRevisionId).execute();
+    }
+
+    /** Forgets that a profile is a production version; nothing happens if it is none. */
+    public void delete(String profileId) {
+        database.deleteFrom(PRODUCTION_VERSION).where(PRODUCTION_VERSION.PROFILE_ID.eq(profileId)).execute();
+    }
+
+    public Optional<ProductionVersion> find(String profileId) {
+        return all().where(PRODUCTION_VERSION.PROFILE_ID.eq(profileId)).fetchOptional(mapping(ProductionVersion::new));
+    }
+
+    /** {@return those of some profiles that are production versions, by profile} */
+    public Map<String, ProductionVersion> of(Collection<String> profileIds) {
+        return all().where(PRODUCTION_VERSION.PROFILE_ID.in(profileIds)).fetchMap(PRODUCTION_VERSION.PROFILE_ID, mapping(ProductionVersion::new));
+    }
+
+    private SelectOnConditionStep<Record6<String, String, String, String, String, Integer>> all() {
+        return database.select(PRODUCTION_VERSION.PROFILE_ID, PRODUCTION_VERSION.PRODUCTION, PRODUCTION_VERSION.ORIGIN_REVISION_ID, PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION.NUMBER)
+                .from(PRODUCTION_VERSION).join(REVISION).on(REVISION.ID.eq(PRODUCTION_VERSION.ORIGIN_REVISION_ID)).join(PROFILE).on(PROFILE.ID.eq(REVISION.PROFILE_ID)).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID));
+    }
+}

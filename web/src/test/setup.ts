@@ -1,0 +1,22 @@
+import { cleanup } from '@testing-library/react';
+import { afterAll, afterEach, beforeAll } from 'vitest';
+import { house } from './house';
+
+beforeAll(() => house.listen({ onUnhandledRequest: 'error' }));
+afterEach(() => {
+  cleanup();
+  house.resetHandlers();
+  localStorage.clear();
+});
+afterAll(() => house.close());
+
+// what jsdom has not, and Radix asks for
+Element.prototype.scrollIntoView = () => undefined;
+Element.prototype.hasPointerCapture = () => false;
+Element.prototype.setPointerCapture = () => undefined;
+Element.prototype.releasePointerCapture = () => undefined;
+globalThis.ResizeObserver = class {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+};
