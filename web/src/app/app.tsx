@@ -1,45 +1,42 @@
 import { QueryClientProvider } from '@tanstack/react-query';
 import { Tooltip } from 'radix-ui';
+import type { ComponentType } from 'react';
 import { createBrowserRouter } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
 import { makeQueryClient } from '#/api/query-client';
-import { ChartPage } from '#/chart/chart-page';
-import { ChartStart } from '#/chart/chart-start';
-import { ComparePage } from '#/compare/compare-page';
-import { EditorPage } from '#/editor/editor-page';
-import { GoboPage } from '#/gobos/gobo-page';
 import { Unfinished } from '#/intake/unfinished';
-import { RunPage, RunsPage } from '#/intake/run-page';
-import { BinPage } from '#/library/bin-page';
 import { LibraryPage } from '#/library/library-page';
-import { ProfilePage } from '#/profile/profile-page';
-import { GatherPage } from '#/releases/gather-page';
-import { ReleasePage } from '#/releases/release-page';
-import { ReleasesPage } from '#/releases/releases-page';
 import { NotFound } from './not-found';
+import { Opening } from './opening';
+import { PageFailed } from './page-failed';
 import { Shell } from './shell';
-import { WantedPage } from '#/wanted/wanted-page';
 
 const queryClient = makeQueryClient();
+
+/** A page that is fetched when somebody goes there. A page that fails takes no other one with it. */
+function page(path: string, load: () => Promise<ComponentType>) {
+  return { path, lazy: async () => ({ Component: await load() }), errorElement: <PageFailed />, hydrateFallbackElement: <Opening /> };
+}
 
 const router = createBrowserRouter([
   {
     element: <Shell />,
+    errorElement: <PageFailed />,
     children: [
-      { path: '/', element: <LibraryPage news={<Unfinished />} /> },
-      { path: '/editor/:profileId', element: <EditorPage /> },
-      { path: '/editor/:profileId/charts', element: <ChartStart /> },
-      { path: '/editor/:profileId/charts/:chartId', element: <ChartPage /> },
-      { path: '/profile/:profileId', element: <ProfilePage /> },
-      { path: '/compare', element: <ComparePage /> },
-      { path: '/wanted', element: <WantedPage /> },
-      { path: '/bin', element: <BinPage /> },
-      { path: '/intake', element: <RunsPage /> },
-      { path: '/intake/:id', element: <RunPage /> },
-      { path: '/releases', element: <ReleasesPage /> },
-      { path: '/releases/new', element: <GatherPage /> },
-      { path: '/releases/:id', element: <ReleasePage /> },
-      { path: '/gobos', element: <GoboPage /> },
+      { path: '/', element: <LibraryPage news={<Unfinished />} />, errorElement: <PageFailed /> },
+      page('/editor/:profileId', async () => (await import('#/editor/editor-page')).EditorPage),
+      page('/editor/:profileId/charts', async () => (await import('#/chart/chart-start')).ChartStart),
+      page('/editor/:profileId/charts/:chartId', async () => (await import('#/chart/chart-page')).ChartPage),
+      page('/profile/:profileId', async () => (await import('#/profile/profile-page')).ProfilePage),
+      page('/compare', async () => (await import('#/compare/compare-page')).ComparePage),
+      page('/wanted', async () => (await import('#/wanted/wanted-page')).WantedPage),
+      page('/bin', async () => (await import('#/library/bin-page')).BinPage),
+      page('/intake', async () => (await import('#/intake/run-page')).RunsPage),
+      page('/intake/:id', async () => (await import('#/intake/run-page')).RunPage),
+      page('/releases', async () => (await import('#/releases/releases-page')).ReleasesPage),
+      page('/releases/new', async () => (await import('#/releases/gather-page')).GatherPage),
+      page('/releases/:id', async () => (await import('#/releases/release-page')).ReleasePage),
+      page('/gobos', async () => (await import('#/gobos/gobo-page')).GoboPage),
       { path: '*', element: <NotFound /> },
     ],
   },

@@ -1,12 +1,14 @@
-import { Aperture, Library, ListChecks, Moon, Package, Sun, UserRound } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
-import { NavLink, Outlet } from 'react-router';
+import { Aperture, Library, ListChecks, Moon, Package, Sun, Upload, UserRound } from 'lucide-react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { NavLink, Outlet, useLocation } from 'react-router';
 import { IntakeZone } from '#/intake/intake-zone';
+import { useIntake } from '#/parts/files/intake';
 import { Hint } from '#/ui/hint';
 import { Toasts } from '#/ui/toast';
 import { WhoDialog } from '#/account/who-dialog';
 import { useWho } from '#/api/who';
 import { useTrouble } from '#/api/connection';
+import { CommandBox } from './command-box';
 import { applyTheme, theme as chosenTheme } from './theme';
 
 /** What stands around every place: the rail, the alarm when nobody answers, and the whole page as a place to drop files on. */
@@ -15,12 +17,19 @@ export function Shell() {
   const [asking, setAsking] = useState(who === '');
   const theme = chosenTheme.use();
   const trouble = useTrouble();
+  const page = useFocusOnNavigation();
   function turnTheme() {
     applyTheme(theme === 'dark' ? 'light' : 'dark');
   }
   return (
     <IntakeZone>
       <div className="relative flex h-full flex-col overflow-clip">
+        <a
+          href="#page"
+          className="sr-only focus:not-sr-only focus:absolute focus:top-1 focus:left-1 focus:z-50 focus:rounded-md focus:bg-kite focus:px-3 focus:py-1.5 focus:text-on-kite"
+        >
+          Skip to the page
+        </a>
         {trouble && (
           <p role="alert" className="bg-warning px-4 py-2 text-center text-sm font-semibold text-ground">
             {trouble}
@@ -34,6 +43,7 @@ export function Shell() {
             <Place to="/releases" text="Releases" icon={<Package size={20} aria-hidden />} />
             <Place to="/gobos" text="Gobos" icon={<Aperture size={20} aria-hidden />} />
             <div className="flex-1" />
+            <ImportProgress />
             <Hint text={who === '' ? 'Say who is working' : `${who} is working`}>
               <button
                 type="button"
@@ -55,12 +65,13 @@ export function Shell() {
               </button>
             </Hint>
           </nav>
-          <div className="flex min-w-0 flex-1 flex-col">
+          <div id="page" ref={page} tabIndex={-1} className="flex min-w-0 flex-1 flex-col outline-none">
             <Outlet />
           </div>
         </div>
         <Toasts />
       </div>
+      <CommandBox />
       <WhoDialog open={asking || who === ''} onClose={() => setAsking(false)} />
     </IntakeZone>
   );
@@ -75,6 +86,37 @@ function Place({ to, text, icon }: { to: string; text: string; icon: ReactNode }
       {icon}
       {text}
     </NavLink>
+  );
+}
+
+/** Whoever goes to another page begins at its beginning: by keys, and for those who listen. */
+function useFocusOnNavigation() {
+  const { pathname } = useLocation();
+  const page = useRef<HTMLDivElement>(null);
+  const before = useRef(pathname);
+  useEffect(() => {
+    if (before.current === pathname) return;
+    before.current = pathname;
+    // a page that puts the focus somewhere by itself knows better
+    if (!page.current?.contains(document.activeElement)) page.current?.focus();
+  }, [pathname]);
+  return page;
+}
+
+/** An import that is under way, or was and has not been looked at; leads to its report. */
+function ImportProgress() {
+  const { progress, show } = useIntake();
+  if (!progress) return null;
+  return (
+    <button
+      type="button"
+      onClick={show}
+      className="flex w-13 flex-col items-center gap-1 rounded-md py-2 text-xs text-muted hover:bg-raised hover:text-text"
+    >
+      <Upload size={19} className={progress.going ? 'text-kite-text' : ''} aria-hidden />
+      <span className="sr-only">Import: </span>
+      <span className="font-mono">{`${progress.done}/${progress.total}`}</span>
+    </button>
   );
 }
 

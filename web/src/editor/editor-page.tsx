@@ -5,6 +5,7 @@ import { EditorActionsContext, EditorContext } from '#/editor/kit/editor-context
 import { editorQuery } from '#/editor/kit/draft-cache';
 import { useColleagues } from '#/editor/kit/use-draft';
 import { CannotShow } from '#/ui/cannot-show';
+import { useCommands } from '#/ui/commands';
 import { useKeys } from '#/ui/keys';
 import { Notice } from '#/ui/notice';
 import { ModeMapView } from './map/mode-map-view';
@@ -15,6 +16,7 @@ import { useEditorActionsOf } from './use-editor-actions';
 import { useEditorAddress } from './use-editor-address';
 import { useProbe } from './use-probe';
 import { useSelection } from './use-selection';
+import { COMMANDS } from './shortcuts';
 import { useUndoKeys } from './use-undo-keys';
 
 /** Editing a profile: outline, map, readout. What is looked at belongs to one profile, so another one begins anew. */
@@ -32,6 +34,7 @@ function Editor({ profileId }: { profileId: string }) {
   const selection = useSelection(draft?.map?.channels);
   const actions = useEditorActionsOf(profileId, draft, address, setProbe, selection.select);
   useUndoKeys(actions.undo, actions.redo);
+  useCommands(COMMANDS);
   useKeys({ j: () => actions.step(1), k: () => actions.step(-1) });
 
   if (error && !draft) return <CannotShow title="This profile cannot be opened" error={error} again={() => void refetch()} />;

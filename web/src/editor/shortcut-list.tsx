@@ -1,12 +1,14 @@
 import { Keyboard } from 'lucide-react';
 import { useState } from 'react';
 import { Hint } from '#/ui/hint';
+import { letterKeys } from '#/ui/keys';
 import { Modal } from '#/ui/modal';
 import { SHORTCUTS } from './shortcuts';
 
 /** The keys of the editor, on `?`. */
 export function ShortcutList() {
   const [open, setOpen] = useState(false);
+  const letters = letterKeys.use();
   return (
     <>
       <Hint text="Keys (?)">
@@ -21,6 +23,15 @@ export function ShortcutList() {
         </button>
       </Hint>
       <Modal open={open} onClose={() => setOpen(false)} title="Keys of the editor">
+        <label className="flex items-center gap-2 text-sm">
+          <input
+            type="checkbox"
+            checked={letters}
+            onChange={(event) => letterKeys.set(event.currentTarget.checked)}
+            className="accent-kite-text"
+          />
+          Single letters are keys
+        </label>
         <dl className="grid grid-cols-[10rem_1fr] gap-y-2 text-sm">
           {SHORTCUTS.map(([key, what]) => (
             <div key={key} className="contents">

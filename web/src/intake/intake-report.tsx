@@ -8,7 +8,7 @@ import { FindingList } from '#/parts/finding/finding-list';
 import { RANKS } from '#/parts/profile/ranks';
 import { FEW, type Same } from '#/parts/files/intake';
 import { RunLines } from './run-lines';
-import type { Run } from './use-run';
+import type { Run } from './run-state';
 import { mend } from './mend';
 import { ModeLine } from '#/parts/channel/mode-line';
 

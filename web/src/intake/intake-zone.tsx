@@ -2,11 +2,13 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { tell } from '#/ui/toast';
 import { IntakeContext } from '#/parts/files/intake';
 import { IntakeReport } from './intake-report';
+import { progressOf } from './run-state';
 import { useRun } from './use-run';
 
-/** Takes in files that are dropped anywhere on the page, or chosen, and reports on each. */
+/** Imports files that are dropped anywhere on the page, or chosen, and reports on each. An import runs on when its report is closed. */
 export function IntakeZone({ children }: { children: ReactNode }) {
   const [over, setOver] = useState(false);
+  const [shown, setShown] = useState(true);
   const { run, begin, goOn, decide, stop, close, goOnHere } = useRun();
   const chooser = useRef<HTMLInputElement>(null);
   const later = useRef<string | null>(null); // the run that is gone on with by what is chosen
@@ -16,12 +18,20 @@ export function IntakeZone({ children }: { children: ReactNode }) {
     if (run?.going) return tell('Other files are coming in; wait until they are here, or stop them.');
     const id = later.current;
     later.current = null;
+    setShown(true);
     (id ? goOn(id, files) : begin(files)).catch((problem: unknown) =>
-      tell(problem instanceof Error ? problem.message : 'Something went wrong.'),
+      tell(problem instanceof Error ? problem.message : 'It is not certain that this was saved; reload to see.'),
     );
   }
 
   useDroppedFiles(setOver, take);
+  const going = run?.going ?? false;
+  useEffect(() => {
+    if (!going) return;
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
+    window.addEventListener('beforeunload', ask);
+    return () => window.removeEventListener('beforeunload', ask);
+  }, [going]);
 
   function choose(id: string | null) {
     later.current = id;
@@ -29,7 +39,7 @@ export function IntakeZone({ children }: { children: ReactNode }) {
   }
 
   return (
-    <IntakeContext value={{ choose: () => choose(null), goOn: choose }}>
+    <IntakeContext value={{ choose: () => choose(null), goOn: choose, progress: run && progressOf(run), show: () => setShown(true) }}>
       {children}
       <input
         ref={chooser}
@@ -48,15 +58,15 @@ export function IntakeZone({ children }: { children: ReactNode }) {
           <p className="text-lg font-semibold">Let go to import the files</p>
         </div>
       )}
-      {run && (
+      {run && shown && (
         <IntakeReport
           run={run}
           onDecide={(position, same) => void decide(position, same)}
           onStop={stop}
           onGoOn={goOnHere}
           onClose={() => {
-            stop();
-            close();
+            setShown(false); // what is under way runs on, and the rail leads back to it
+            if (!run.going) close();
           }}
         />
       )}
@@ -86,6 +96,7 @@ function useDroppedFiles(setOver: (over: boolean) => void, take: (files: File[])
       event.preventDefault();
       depth = 0;
       setOver(false);
+      if (document.querySelector('[role=dialog]')) return; // a dialog takes its files itself
       latest.current([...(event.dataTransfer?.files ?? [])]);
     };
     window.addEventListener('dragenter', enter);

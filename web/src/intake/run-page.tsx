@@ -8,7 +8,7 @@ import { Trail } from '#/ui/trail';
 import { useIntake } from '#/parts/files/intake';
 import { RunLines } from './run-lines';
 import { runQuery, runsQuery } from './run-query';
-import { isLeft } from './use-run';
+import { isLeft } from './run-state';
 import { moment } from '#/ui/dates';
 
 function when(startedAt: string) {

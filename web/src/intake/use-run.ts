@@ -1,26 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { answer, api } from '#/api/client';
-import type { IntakeFile, IntakeResult, IntakeRun } from '#/api/types';
-import { FEW, batches, sendBatch, type Placed, type Same } from '#/parts/files/intake';
+import type { IntakeRun } from '#/api/types';
+import { FEW, batches, sendBatch, type Same } from '#/parts/files/intake';
+import { isLeft, placed, withResults, type Run } from './run-state';
 
 /** Batches that are under way together: the server reads one while the other travels. */
 const AT_ONCE = 2;
-
-/** A run as this page drives it. `results` are those that this page saw; `files` those that it holds. */
-export type Run = {
-  id: string;
-  lines: IntakeFile[];
-  results: ReadonlyMap<number, IntakeResult>;
-  files: ReadonlyMap<number, File>;
-  going: boolean;
-  trouble: string | null;
-};
-
-/** Whether a file still has to be sent: it never was, or waits for an answer that only comes with it. */
-export function isLeft(line: IntakeFile) {
-  return line.outcome === null || line.outcome === 'WAITS';
-}
 
 /** Drives one run of files at a time: begun, stopped, gone on with. */
 export function useRun() {
@@ -40,14 +26,7 @@ export function useRun() {
   async function goOn(id: string, files: File[]) {
     stop.current = new AbortController();
     const known = await read(id);
-    const free = [...files];
-    const placed = new Map<number, File>();
-    for (const line of known.files.filter(isLeft)) {
-      const at = free.findIndex((file) => file.name === line.name && file.size === line.size);
-      const [file] = at < 0 ? [] : free.splice(at, 1);
-      if (file) placed.set(line.position, file);
-    }
-    await drive(known, placed);
+    await drive(known, placed(known.files, files));
   }
 
   async function drive(begun: IntakeRun, files: ReadonlyMap<number, File>) {
@@ -73,7 +52,8 @@ export function useRun() {
     async function work() {
       for (let batch = waiting.shift(); batch && !signal.aborted && !trouble; batch = waiting.shift()) {
         try {
-          keep(batch, await sendBatch(id, batch, signal, begun.files.length > FEW));
+          const results = await sendBatch(id, batch, signal, begun.files.length > FEW);
+          setRun((now) => now && withResults(now, batch, results));
         } catch (problem) {
           if (!signal.aborted)
             trouble = problem instanceof Error ? problem.message : 'It is not certain that this was saved; reload to see.';
@@ -91,36 +71,15 @@ export function useRun() {
     await Promise.all(['library', 'intake-runs', 'profile', 'releases'].map((key) => queryClient.invalidateQueries({ queryKey: [key] })));
   }
 
-  function keep(batch: Placed[], results: IntakeResult[]) {
-    setRun((now) => {
-      if (!now) return now;
-      const kept = new Map(now.results);
-      const lines = [...now.lines];
-      batch.forEach(({ position }, index) => {
-        const result = results[index];
-        const line = lines[position];
-        if (!result || !line) return;
-        // of many files, only what has to be decided is kept whole
-        if (now.lines.length <= FEW || result.question) kept.set(position, result);
-        else kept.delete(position);
-        lines[position] = {
-          ...line,
-          outcome: result.accepted ? (result.accepted.isNew ? 'TAKEN' : 'KNOWN') : result.question ? 'WAITS' : 'REFUSED',
-          says: result.refused ?? says(result),
-          profileId: result.accepted?.profileId ?? null,
-        };
-      });
-      return { ...now, lines, results: kept };
-    });
-  }
-
   /** Answers what had to be decided of one file, and takes it in. */
   async function decide(position: number, same: Same) {
     const file = run?.files.get(position);
     if (!run || !file) return;
     let trouble: string | null = null;
     try {
-      keep([{ position, file }], await sendBatch(run.id, [{ position, file }], new AbortController().signal, run.lines.length > FEW, same));
+      const batch = [{ position, file }];
+      const results = await sendBatch(run.id, batch, new AbortController().signal, run.lines.length > FEW, same);
+      setRun((now) => now && withResults(now, batch, results));
     } catch (problem) {
       trouble = problem instanceof Error ? problem.message : 'It is not certain that this was saved; reload to see.';
     }
@@ -136,12 +95,6 @@ export function useRun() {
     close: () => setRun(null),
     goOnHere: () => run && void goOn(run.id, [...run.files.values()]),
   };
-}
-
-/** As the report has it. */
-function says({ accepted, question }: IntakeResult) {
-  const named = accepted ?? question;
-  return named ? `${named.manufacturer} ${named.name}, revision ${named.revision}` : '';
 }
 
 function read(id: string) {

@@ -22,19 +22,24 @@ export function useKeys(also: Record<string, () => void>) {
       act();
       return;
     }
-    const target = document.querySelector<HTMLElement>(`[data-key="${CSS.escape(event.key)}"]`);
-    if (!target) return;
-    event.preventDefault();
-    if (isEditable(target)) {
-      target.focus();
-      if (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement) target.select();
-    } else target.click();
+    if (pressKey(event.key)) event.preventDefault();
   });
   useEffect(() => {
     const listen = (event: KeyboardEvent) => pressed(event);
     window.addEventListener('keydown', listen);
     return () => window.removeEventListener('keydown', listen);
   }, []);
+}
+
+/** Does what a key of the page does: focuses the field or clicks the button that carries it. Ends with whether there is one. */
+export function pressKey(key: string) {
+  const target = document.querySelector<HTMLElement>(`[data-key="${CSS.escape(key)}"]`);
+  if (!target) return false;
+  if (isEditable(target)) {
+    target.focus();
+    if (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement) target.select();
+  } else target.click();
+  return true;
 }
 
 const TYPED =

@@ -41,7 +41,11 @@ export function sendBatch(run: string, batch: Placed[], signal: AbortSignal, bri
 export type Intake = {
   /** Opens the file chooser. */
   choose: () => void;
-  /** Opens the file chooser for the rest of a run that was cut off. */
+  /** How far the import is that this page drives; null if it drives none. */
+  progress: { done: number; total: number; going: boolean } | null;
+  /** Shows the report of that import. */
+  show: () => void;
+  /** Opens the file chooser for the rest of a run that was interrupted. */
   goOn: (run: string) => void;
 };
 

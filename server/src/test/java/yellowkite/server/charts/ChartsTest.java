@@ -104,7 +104,7 @@ class ChartsTest {
         var said = table(draft, rows, "{\"type\": \"chooseEnds\", \"channel\": \"" + channel + "\", \"function\": 1, \"physicalFrom\": 2, \"physicalTo\": 14}").json();
 
         assertThat(said.at("/functions/1/assumed").asBoolean()).isFalse();
-        assertThat(said.at("/functions/1/physicalTo").asDouble()).isEqualTo(14);
+        assertThat(said.at("/functions/1/physicalTo/value").asDouble()).isEqualTo(14);
         assertThat(said.path("edit").toString()).contains("14");
         assertThat(table(draft, rows, "{\"type\": \"chooseEnds\", \"channel\": \"elsewhere\", \"function\": 99, \"physicalFrom\": 2, \"physicalTo\": 14}").status()).as("what fits nothing changes nothing").isEqualTo(200);
     }
@@ -156,7 +156,7 @@ class ChartsTest {
 
         assertThat(apply(newer, "[{\"index\": 0, \"name\": \"Full\", \"onto\": " + mode + ", \"channels\": [\"line 8\"], \"gone\": []}]").status()).isEqualTo(200);
         var map = draft().path("map").path("channels");
-        assertThat(map.get(4).at("/functions/0/physicalTo").asDouble()).isEqualTo(42);
+        assertThat(map.get(4).at("/functions/0/physicalTo/value").asDouble()).isEqualTo(42);
         assertThat(map.get(3).at("/functions/0/ranges/1/name").asString()).as("was not accepted").isEqualTo("Reeds");
     }
 

@@ -18,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 import yellowkite.core.edit.DivideFunction;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.RenameMode;
@@ -51,10 +52,19 @@ class StoredFormsTest {
             Files.writeString(golden(kind), StoredForms.EDIT.write(edit) + "\n");
         }
         var kept = Files.readString(golden(kind)).strip();
+        var then = StoredForms.EDIT.read(StoredForms.EDIT.write(edit).equals(kept) ? kept : asKnownThen(edit, kept));
 
-        assertThat(StoredForms.EDIT.read(kept)).isEqualTo(edit);
-        assertThat(StoredForms.EDIT.read(JSON.readTree(kept).path("is").toString())).as("as it was kept before there were versions").isEqualTo(edit);
+        assertThat(StoredForms.EDIT.read(kept)).isEqualTo(then);
+        assertThat(StoredForms.EDIT.read(JSON.readTree(kept).path("is").toString())).as("as it was kept before there were versions").isEqualTo(then);
         assertThat(StoredForms.EDIT.read(StoredForms.EDIT.write(edit))).isEqualTo(edit);
+    }
+
+    /** Components that came later are null in what was kept before. */
+    private static String asKnownThen(Edit edit, String kept) {
+        var now = (ObjectNode) JSON.readTree(StoredForms.EDIT.write(edit));
+        var names = JSON.readTree(kept).path("is").propertyNames();
+        ((ObjectNode) now.path("is")).retain(names);
+        return now.toString();
     }
 
     @Test
@@ -85,7 +95,7 @@ class StoredFormsTest {
     @Test
     void upCastersMakeTheNewestOfEachOlderOne() {
         var form = new StoredForm<RenameMode>(JSON, JSON.constructType(RenameMode.class), List.of(
-                before -> before, first -> ((tools.jackson.databind.node.ObjectNode) first).set("to", first.path("name")) == null ? first : first));
+                before -> before, first -> ((ObjectNode) first).set("to", first.path("name")) == null ? first : first));
 
         assertThat(form.read("{\"mode\":3,\"name\":\"A\"}")).isEqualTo(new RenameMode(3, "A"));
         assertThat(form.read("{\"v\":1,\"is\":{\"mode\":3,\"name\":\"A\"}}")).isEqualTo(new RenameMode(3, "A"));
