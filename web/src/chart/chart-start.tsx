@@ -8,6 +8,7 @@ import { Refusal } from '#/ui/refusal';
 import { Trail } from '#/ui/trail';
 import { chartsQuery, useGiveChart } from './chart-query';
 import { moment } from '#/ui/dates';
+import { Waiting } from '#/ui/waiting';
 
 const KINDS = '.pdf,.xlsx,.csv,.tsv,.txt,.htm,.html';
 
@@ -18,7 +19,8 @@ export function ChartStart() {
   const chooser = useRef<HTMLInputElement>(null);
   const [text, setText] = useState('');
   const [over, setOver] = useState(false);
-  const { data: charts } = useQuery(chartsQuery(profileId));
+  const asked = useQuery(chartsQuery(profileId));
+  const charts = asked.data;
   const give = useGiveChart(profileId);
   const take = (given: File | string | undefined) =>
     given && give.mutate(given, { onSuccess: (chart) => void navigate(`/editor/${profileId}/charts/${chart.id}`) });
@@ -108,6 +110,7 @@ export function ChartStart() {
             </div>
             <Refusal says={give.error?.message} />
           </form>
+          <Waiting of={asked} what="The charts" />
           {charts && charts.length > 0 && (
             <section aria-label="Charts of this profile">
               <h2 className="mb-1.5 text-sm font-semibold text-muted">Charts of this profile</h2>

@@ -11,6 +11,7 @@ import { Notice } from '#/ui/notice';
 import { ModeMapView } from './map/mode-map-view';
 import { EditorTop } from './editor-top';
 import { Outline } from './outline/outline';
+import { Panes } from './panes';
 import { ReadoutPanel } from './readout/readout-panel';
 import { useEditorActionsOf } from './use-editor-actions';
 import { useEditorAddress } from './use-editor-address';
@@ -58,11 +59,7 @@ function Editor({ profileId }: { profileId: string }) {
             </Notice>
           </div>
         )}
-        <div className="grid min-h-0 flex-1 grid-cols-[13rem_minmax(0,1fr)_17.5rem]">
-          <Outline />
-          <ModeMapView />
-          <ReadoutPanel />
-        </div>
+        <Panes outline={<Outline />} map={<ModeMapView />} readout={<ReadoutPanel />} />
       </EditorContext>
     </EditorActionsContext>
   );

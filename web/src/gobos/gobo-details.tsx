@@ -9,6 +9,7 @@ import { Modal } from '#/ui/modal';
 import { Refusal } from '#/ui/refusal';
 import { tell } from '#/ui/toast';
 import { GoboFactsFields } from '#/parts/gobo/gobo-facts';
+import { Waiting } from '#/ui/waiting';
 
 /** A gobo of the shelf: what is known of it, its line view, and where it is used. */
 export function GoboDetails({ gobo, onClose }: { gobo: Gobo; onClose: () => void }) {
@@ -16,10 +17,11 @@ export function GoboDetails({ gobo, onClose }: { gobo: Gobo; onClose: () => void
   const { name, tags, manufacturer, manufacturerNumber, origin, rights } = gobo;
   const [facts, setFacts] = useState({ name, tags, manufacturer, manufacturerNumber, origin, rights });
   const [asked, setAsked] = useState(false);
-  const { data: uses } = useQuery({
+  const used = useQuery({
     queryKey: ['gobo uses', gobo.id],
     queryFn: () => answer(api.GET('/api/gobos/{id}/uses', { params: { path: { id: gobo.id } } })),
   });
+  const uses = used.data;
   const done = () => {
     void queryClient.invalidateQueries({ queryKey: ['gobos'] });
     onClose();
@@ -59,6 +61,7 @@ export function GoboDetails({ gobo, onClose }: { gobo: Gobo; onClose: () => void
           <GoboFactsFields facts={facts} onChange={setFacts} />
           <section aria-label="Where it is used">
             <h3 className="mb-1 text-xs font-semibold text-muted">Where it is used</h3>
+            <Waiting of={used} what="Where it is used" />
             {uses?.length === 0 && <p className="text-sm text-muted">In no profile yet.</p>}
             <ul className="text-sm">
               {uses?.map((use) => (

@@ -60,7 +60,7 @@ export function LibraryList({
   onLeave: () => void;
   ref: Ref<ListHandle>;
 }) {
-  const pane = useRef<HTMLDivElement>(null);
+  const pane = useRef<HTMLElement>(null);
   const navigate = useNavigate();
   const [active, setActive] = useState(0);
   const [follow, setFollow] = useState(false); // whether the focus goes where the keys lead
@@ -126,11 +126,10 @@ export function LibraryList({
   return (
     // its rows take the focus; keys that none of them uses move between them
     // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions
-    <div
+    <section
       ref={pane}
-      role="feed"
       aria-label="Profiles"
-      aria-busy={false}
+      aria-describedby="library-keys"
       className="min-h-0 flex-1 overflow-y-auto px-3 pb-4"
       onKeyDown={onKeyDown}
       onBlur={(event) => {
@@ -164,7 +163,7 @@ export function LibraryList({
           );
         })}
       </div>
-    </div>
+    </section>
   );
 }
 

@@ -26,9 +26,10 @@ export function LibraryPage({ news }: { news: ReactNode }) {
   // the address follows in its own time, and must not hold up the letters
   const asked = useDeferredValue(withValue(params, 'search', search).toString());
   const wanted = useMemo(() => wantedOf(new URLSearchParams(asked)), [asked]);
-  const { data, error } = useQuery({ ...pieceQuery(wanted, 0), placeholderData: keepPreviousData });
+  const { data, error, refetch } = useQuery({ ...pieceQuery(wanted, 0), placeholderData: keepPreviousData });
   const { choose } = useIntake();
   const [beginning, setBeginning] = useState(false);
+  const [narrowing, setNarrowing] = useState(false);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const list = useRef<ListHandle>(null);
   const box = useRef<HTMLInputElement>(null);
@@ -58,6 +59,9 @@ export function LibraryPage({ news }: { news: ReactNode }) {
         <Link to="/bin" className={buttonLook({ quiet: true })}>
           Bin
         </Link>
+        <Button aria-pressed={narrowing} className="hidden max-[860px]:inline-flex" onClick={() => setNarrowing(!narrowing)}>
+          Narrow the list
+        </Button>
         <Button onClick={() => setBeginning(true)}>
           <Plus size={16} aria-hidden />
           New profile
@@ -68,7 +72,7 @@ export function LibraryPage({ news }: { news: ReactNode }) {
         </Button>
       </TopLine>
       <main className="flex min-h-0 flex-1">
-        <div className="flex min-w-0 flex-1 flex-col">
+        <div className={`flex min-w-0 flex-1 flex-col ${narrowing ? 'max-[860px]:hidden' : ''}`}>
           {news}
           <div className="flex items-end gap-3 px-5 pt-4 pb-2">
             <div className="relative min-w-0 flex-1">
@@ -102,10 +106,16 @@ export function LibraryPage({ news }: { news: ReactNode }) {
               />
             )}
           </div>
-          {error && (
-            <p role="alert" className="px-5 py-4 text-error">
-              {error.message}
+          {data && data.found > 0 && (
+            <p id="library-keys" className="px-5 pb-1 text-xs text-muted max-[860px]:sr-only">
+              In the list: arrows move, letters lead to a name, Enter opens, Shift+Enter views, Space selects.
             </p>
+          )}
+          {error && !data && (
+            <div role="alert" className="flex items-center gap-3 px-5 py-4 text-error">
+              <p>{error.message}</p>
+              <Button onClick={() => void refetch()}>Try again</Button>
+            </div>
           )}
           {empty && (
             <Empty title="No profiles yet" text="Drop a .gdtf file anywhere on this page, choose Import files, or write a new profile." />
@@ -138,7 +148,7 @@ export function LibraryPage({ news }: { news: ReactNode }) {
           )}
         </div>
         {/* left of the list, and behind it for those who go by keys */}
-        {data && !empty && <NarrowingPanel library={data} params={params} onChange={change} />}
+        {data && !empty && <NarrowingPanel library={data} params={params} onChange={change} shown={narrowing} />}
         {beginning && <NewProfileDialog onClose={() => setBeginning(false)} />}
       </main>
       {chosen.size > 0 && <ChosenBar chosen={chosen} onNone={() => setChosen(new Set())} />}

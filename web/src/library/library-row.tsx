@@ -48,7 +48,7 @@ export const LibraryRow = memo(
           to={profile.shelf === 'HOUSE' ? `/editor/${profile.id}` : `/profile/${profile.id}`}
           tabIndex={isActive ? 0 : -1}
           onFocus={onActive}
-          className="grid h-full min-w-0 flex-1 grid-cols-[3.25rem_minmax(9rem,15rem)_minmax(0,1fr)_9.5rem] items-center gap-4 rounded-md px-2 outline-offset-[-2px] hover:bg-panel"
+          className="grid h-full min-w-0 flex-1 grid-cols-[3.25rem_minmax(9rem,15rem)_minmax(0,1fr)_9.5rem] items-center gap-4 max-[860px]:grid-cols-[3.25rem_minmax(0,1fr)_8rem] max-[860px]:gap-2 max-[860px]:[&>:nth-child(3)]:hidden rounded-md px-2 outline-offset-[-2px] hover:bg-panel"
         >
           <Picture profile={profile} />
           <span className="min-w-0">

@@ -32,7 +32,18 @@ const FEW = 7;
 type Change = (to: URLSearchParams) => void;
 
 /** What the list is narrowed by. Each value says how many profiles there are with it, as everything else stands. */
-export function NarrowingPanel({ library, params, onChange }: { library: Library; params: URLSearchParams; onChange: Change }) {
+export function NarrowingPanel({
+  library,
+  params,
+  onChange,
+  shown,
+}: {
+  library: Library;
+  params: URLSearchParams;
+  onChange: Change;
+  /** Whether it is asked for where there is no room for it beside the list. */
+  shown: boolean;
+}) {
   const { left } = library;
   const manufacturers = params.getAll('manufacturer');
   const list = (key: ListKey, label: string, counts: Record<string, number>, words: Record<string, string> = {}) => (
@@ -47,7 +58,7 @@ export function NarrowingPanel({ library, params, onChange }: { library: Library
   return (
     <aside
       aria-label="Narrow the list"
-      className="order-first flex w-58 shrink-0 flex-col gap-5 overflow-y-auto border-r border-line bg-panel px-4 py-4 text-sm"
+      className={`order-first flex w-58 shrink-0 flex-col gap-5 overflow-y-auto border-r border-line bg-panel px-4 py-4 text-sm max-[860px]:w-full ${shown ? '' : 'max-[860px]:hidden'}`}
     >
       <div className="-ml-2 flex flex-wrap items-center">
         <SavedSearches params={params} onChoose={onChange} />

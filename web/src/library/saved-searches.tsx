@@ -6,6 +6,7 @@ import { Button } from '#/ui/button';
 import { PanelButton } from '#/ui/panel-button';
 import { Refusal } from '#/ui/refusal';
 import { TextField } from '#/ui/text-field';
+import { Waiting } from '#/ui/waiting';
 
 /** Searches that the house keeps: each opens as it was, and what is looked for now can be kept. */
 export function SavedSearches({ params, onChoose }: { params: URLSearchParams; onChoose: (params: URLSearchParams) => void }) {
@@ -27,7 +28,8 @@ export function SavedSearches({ params, onChoose }: { params: URLSearchParams; o
 function Kept({ params, onChoose }: { params: URLSearchParams; onChoose: (params: URLSearchParams) => void }) {
   const queryClient = useQueryClient();
   const [name, setName] = useState('');
-  const { data } = useQuery({ queryKey: ['searches'], queryFn: () => answer(api.GET('/api/searches')) });
+  const asked = useQuery({ queryKey: ['searches'], queryFn: () => answer(api.GET('/api/searches')) });
+  const { data } = asked;
   const keep = useMutation({
     mutationFn: () => answer(api.POST('/api/searches', { body: { name, search: params.toString() } })),
     onSuccess: (all) => {
@@ -42,6 +44,7 @@ function Kept({ params, onChoose }: { params: URLSearchParams; onChoose: (params
   const says = params.toString() !== '';
   return (
     <div className="flex flex-col gap-4">
+      <Waiting of={asked} what="The saved searches" />
       {data?.length === 0 && !says && (
         <p className="text-sm text-muted">None yet. Search for something, or narrow the list, and save that here under a name.</p>
       )}

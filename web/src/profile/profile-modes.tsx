@@ -6,19 +6,22 @@ import { ModeLine } from '#/parts/channel/mode-line';
 import { buttonLook } from '#/ui/button';
 import { sheetQuery } from '#/parts/profile/profile-query';
 import { SheetTable } from './sheet-table';
+import { Waiting } from '#/ui/waiting';
 
 /** The modes with their tails; the chosen one is read below, and goes out on paper or as a table. */
 export function ProfileModes({ profile }: { profile: ProfilePageView }) {
   const [chosen, setChosen] = useState(0);
-  const { data: sheet } = useQuery({
+  const asked = useQuery({
     ...sheetQuery(profile.id, profile.revision, chosen),
     placeholderData: keepPreviousData,
     enabled: profile.modes.length > 0,
   });
+  const sheet = asked.data;
   const base = `/api/profiles/${profile.id}/revisions/${profile.revision}/modes/${chosen}/chart`;
   return (
     <section aria-label="Modes">
       <h2 className="mb-2 text-xs font-semibold text-muted">Modes</h2>
+      <Waiting of={asked} what="The channels" />
       {profile.modes.length === 0 && <p className="text-sm text-muted">This profile has no mode.</p>}
       <ul>
         {profile.modes.map((mode) => (

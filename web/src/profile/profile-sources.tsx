@@ -5,15 +5,17 @@ import { answer, api } from '#/api/client';
 import { withFile } from '#/api/with-file';
 import { Button } from '#/ui/button';
 import { Refusal } from '#/ui/refusal';
+import { Waiting } from '#/ui/waiting';
 
 /** Charts and photographs that the profile was written from. */
 export function ProfileSources({ profileId }: { profileId: string }) {
   const queryClient = useQueryClient();
   const queryKey = ['sources', profileId];
-  const { data } = useQuery({
+  const asked = useQuery({
     queryKey,
     queryFn: () => answer(api.GET('/api/profiles/{profileId}/sources', { params: { path: { profileId } } })),
   });
+  const { data } = asked;
   const chooser = useRef<HTMLInputElement>(null);
   const add = useMutation({
     mutationFn: (file: File) =>
@@ -23,6 +25,7 @@ export function ProfileSources({ profileId }: { profileId: string }) {
   return (
     <section aria-label="Sources">
       <h2 className="mb-1 text-xs font-semibold text-muted">Sources</h2>
+      <Waiting of={asked} what="The sources" />
       {data?.length === 0 && <p className="text-sm text-muted">No chart and no photograph yet.</p>}
       <ul className="flex flex-col gap-1 text-sm">
         {data?.map((source) => (

@@ -3,10 +3,11 @@ import { answer, api } from '#/api/client';
 import type { ProfilePageView } from '#/api/types';
 import { SlotPicture } from '#/parts/wheel/slot-picture';
 import { KINDS } from '#/parts/wheel/wheel-kinds';
+import { Waiting } from '#/ui/waiting';
 
 /** The wheels with what their slots show. */
 export function ProfileWheels({ profile }: { profile: ProfilePageView }) {
-  const { data } = useQuery({
+  const asked = useQuery({
     queryKey: ['wheels of', profile.id, profile.revision],
     queryFn: () =>
       answer(
@@ -15,7 +16,9 @@ export function ProfileWheels({ profile }: { profile: ProfilePageView }) {
         }),
       ),
   });
-  if (!data || data.length === 0) return null;
+  const { data } = asked;
+  if (!data) return <Waiting of={asked} what="The wheels" />;
+  if (data.length === 0) return null;
   return (
     <section aria-label="Wheels">
       <h2 className="mb-2 text-xs font-semibold text-muted">Wheels</h2>

@@ -10,10 +10,12 @@ import { TextField } from '#/ui/text-field';
 import { revisionsQuery, useWithdraw } from '#/parts/profile/profile-query';
 import { restsOn } from '#/parts/profile/rests-on';
 import { moment } from '#/ui/dates';
+import { Waiting } from '#/ui/waiting';
 
 /** All revisions: each is read, compared, taken away, made the base of a draft, or withdrawn. */
 export function RevisionList({ profile }: { profile: ProfilePageView }) {
-  const { data } = useQuery(revisionsQuery(profile.id));
+  const asked = useQuery(revisionsQuery(profile.id));
+  const { data } = asked;
   const [refusal, setRefusal] = useState<string | null>(null);
   const navigate = useNavigate();
   const queryClient = useQueryClient();
@@ -29,6 +31,7 @@ export function RevisionList({ profile }: { profile: ProfilePageView }) {
   return (
     <section aria-label="Revisions">
       <h2 className="mb-2 text-xs font-semibold text-muted">Revisions</h2>
+      <Waiting of={asked} what="The revisions" />
       <Refusal says={refusal} />
       <ul>
         {data?.map((each) => (

@@ -20,3 +20,4 @@ globalThis.ResizeObserver = class {
   unobserve() {}
   disconnect() {}
 };
+Object.assign(globalThis, { CSS: { escape: (text: string) => text.replace(/[^\w-]/g, '\\$&') } });

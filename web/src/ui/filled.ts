@@ -1,18 +1,27 @@
-import { useState, type FormEvent } from 'react';
+import { createContext, use, useRef, useState, type FormEvent } from 'react';
 
 /** Something that Radix asks about before it closes. */
 type Closing = { preventDefault: () => void };
+type Field = HTMLInputElement | HTMLTextAreaElement;
+
+/** Says that what was typed in the panel around has done its work, so that it may be closed in any way. */
+export const FilledContext = createContext<() => void>(() => undefined);
+
+export function useForgetFilled() {
+  return use(FilledContext);
+}
 
 /**
- * Guards what was typed in a panel: once something was, Escape and a press outside leave it open, and only its own buttons close it. Escape
- * in a field belongs to the field.
+ * Guards what was typed in a panel: while a field that was typed in holds something, Escape and a press outside leave the panel open, and only
+ * its own buttons close it. Escape in a field with something unsent belongs to the field.
  */
 export function useFilled() {
-  const [filled, setFilled] = useState(false);
+  const typedIn = useRef(new Set<Field>());
   const [held, setHeld] = useState(false);
+  const isFilled = () => [...typedIn.current].some((field) => field.isConnected && field.value.trim() !== '');
   function hold(event: Closing) {
-    const inField = document.activeElement?.matches('[data-unsent]') ?? false; // Escape goes back there first
-    if (!filled && !inField) return;
+    const filled = isFilled();
+    if (!filled && !document.activeElement?.matches('[data-unsent]')) return;
     event.preventDefault();
     if (filled) setHeld(true);
   }
@@ -20,17 +29,18 @@ export function useFilled() {
     /** Whether closing was just refused. */
     held,
     forget: () => {
-      setFilled(false);
+      typedIn.current.clear();
       setHeld(false);
     },
     content: {
-      onInput: (event: FormEvent<HTMLElement>) => {
+      onInput: ({ target }: FormEvent<HTMLElement>) => {
         // fields that send what they hold by themselves, and searches, lose nothing
-        if (!(event.target instanceof HTMLElement && event.target.matches('[data-sends], [type=search]'))) setFilled(true);
+        const isField = target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement;
+        if (isField && !target.matches('[data-sends], [type=search]')) typedIn.current.add(target);
       },
       onEscapeKeyDown: hold,
       onPointerDownOutside: hold,
-      onFocusOutside: (event: Closing) => filled && event.preventDefault(),
+      onFocusOutside: (event: Closing) => isFilled() && event.preventDefault(),
     },
   };
 }

@@ -1,7 +1,7 @@
 import { Dialog } from 'radix-ui';
 import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { HELD, useFilled } from './filled';
+import { FilledContext, HELD, useFilled } from './filled';
 
 const WIDTHS = { small: 'max-w-md', wide: 'max-w-3xl', large: 'max-w-5xl' };
 
@@ -57,7 +57,7 @@ export function Modal({
               </Dialog.Close>
             )}
           </div>
-          {children}
+          <FilledContext value={forget}>{children}</FilledContext>
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

@@ -1,7 +1,7 @@
 import { X } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import type { ReactNode } from 'react';
-import { HELD, useFilled } from './filled';
+import { FilledContext, HELD, useFilled } from './filled';
 
 /** A small panel beside what opened it. Once something was typed in it, Escape and a press beside it leave it open. */
 export function Panel({
@@ -15,7 +15,7 @@ export function Panel({
   align?: 'start' | 'end';
   children: ReactNode;
 }) {
-  const { held, content } = useFilled();
+  const { held, forget, content } = useFilled();
   return (
     <Popover.Portal>
       <Popover.Content
@@ -42,7 +42,7 @@ export function Panel({
             <X size={16} aria-hidden />
           </Popover.Close>
         </div>
-        {children}
+        <FilledContext value={forget}>{children}</FilledContext>
       </Popover.Content>
     </Popover.Portal>
   );

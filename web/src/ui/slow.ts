@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 
 /** What is quicker than this needs no word. */
-export const SLOW_MS = 400;
+const SLOW_MS = 400;
 
 /** Whether something has been going on for so long that it has to be said. */
 export function useSlow(going: boolean) {

@@ -29,10 +29,10 @@ const LOOKS: Record<Look, string> = {
 };
 
 /** How a fact sits in its line, typed or chosen. */
-export const FACT = 'gap-1 rounded-sm px-1 text-sm';
+const FACT = 'gap-1 rounded-sm px-1 text-sm';
 
 /**
- * A value that is typed where it stands. It is sent on Enter or when the field is left, and goes back on Escape. What is typed stays whatever
+ * A value that is typed where it stands. It is sent on Enter or when the field is left, and goes back on Escape; another Escape leaves the field. What is typed stays whatever
  * happens to the value meanwhile; a refusal is said under the field. A field that scrolls away sends what it holds.
  */
 export function Typed({
@@ -125,8 +125,9 @@ export function Typed({
             event.preventDefault(); // a form around it is not sent by that
             void commit();
           }
-          if (event.key === 'Escape' && typed !== null) {
-            event.stopPropagation(); // what it stands in stays open
+          if (event.key === 'Escape') {
+            if (typed === null) event.currentTarget.blur();
+            else event.stopPropagation(); // what it stands in stays open
             back();
           }
         }}

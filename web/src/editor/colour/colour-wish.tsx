@@ -8,6 +8,7 @@ import { Button } from '#/ui/button';
 import { Choice } from '#/ui/choice';
 import { NumberField } from '#/ui/number-field';
 import { Refusal } from '#/ui/refusal';
+import { useForgetFilled } from '#/ui/filled';
 
 type Form = WishRequest['form'] | 'NAMED';
 const FORMS: { value: Form; text: string }[] = [
@@ -39,6 +40,7 @@ export function ColourWish({
 }) {
   const { draft, probe } = useEditor();
   const { setProbe } = useEditorActions();
+  const forgetFilled = useForgetFilled();
   const [form, setForm] = useState<Form>('WHITE');
   const [first, setFirst] = useState('3200');
   const [second, setSecond] = useState('0');
@@ -152,7 +154,10 @@ export function ColourWish({
           </ul>
           <Button
             className="self-start"
-            onClick={() => Object.entries(got.values).forEach(([channel, raw]) => setProbe(Number(channel), raw))}
+            onClick={() => {
+              Object.entries(got.values).forEach(([channel, raw]) => setProbe(Number(channel), raw));
+              forgetFilled();
+            }}
           >
             Set the probe to these values
           </Button>

@@ -6,6 +6,7 @@ import { Refusal } from '#/ui/refusal';
 import { TextField } from '#/ui/text-field';
 import { shelfCurveQuery, shelfQuery } from './curve-query';
 import { LayForm } from './lay-form';
+import { Waiting } from '#/ui/waiting';
 
 const WORDS: Record<Shelf, { text: string; parameter?: string }> = {
   LINEAR: { text: 'Linear' },
@@ -26,7 +27,8 @@ const WORDS: Record<Shelf, { text: string; parameter?: string }> = {
 
 /** The curves that are always at hand, as pictures. */
 export function FromShelf({ bar, close }: { bar: FunctionBar; close: () => void }) {
-  const { data: shelf } = useQuery(shelfQuery);
+  const asked = useQuery(shelfQuery);
+  const shelf = asked.data;
   const [kind, setKind] = useState<Shelf>('SQUARE');
   const [parameter, setParameter] = useState('0');
   const [inverse, setInverse] = useState(false);
@@ -38,6 +40,7 @@ export function FromShelf({ bar, close }: { bar: FunctionBar; close: () => void 
   const name = ownName ?? `${words.text.replace(',', '')}${words.parameter ? ` ${parameter}` : ''}${inverse ? ' undone' : ''}`;
   return (
     <LayForm bar={bar} curve={error ? undefined : data} name={name} close={close}>
+      <Waiting of={asked} what="The preset curves" />
       <ul aria-label="Preset curves" className="grid grid-cols-5 gap-1">
         {shelf?.map((each) => (
           <li key={each.kind}>

@@ -36,7 +36,7 @@ export function OpenChannel({ channel }: { channel: ChannelRow }) {
           No function says what this channel does yet. Choose its attribute above, or apply a stencil to it.
         </p>
       )}
-      <div className="mt-1 flex flex-col">
+      <div className="mt-1 flex flex-col overflow-x-auto [&>section]:min-w-136">
         {functions.map((bar, index) => (
           <InAllSituations key={bar.id} bar={bar}>
             <FunctionTable

@@ -27,7 +27,7 @@ const SIGNS: Partial<Record<Sign, { text: string; path: string; fill?: boolean }
 };
 
 /** A mark as it is seen beside a range. */
-export function MarkPicture({ mark, slot }: { mark: Mark; slot: WheelLine['slots'][number] | undefined }) {
+function MarkPicture({ mark, slot }: { mark: Mark; slot: WheelLine['slots'][number] | undefined }) {
   if (mark.sign === 'COLOR' || mark.sign === 'SPLIT') {
     const second = mark.sign === 'SPLIT' ? mark.second : mark.color;
     return (

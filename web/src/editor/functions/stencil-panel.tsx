@@ -9,6 +9,7 @@ import { TextField } from '#/ui/text-field';
 import { tell } from '#/ui/toast';
 import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 import { ProfilePicker } from '#/parts/profile/profile-picker';
+import { Waiting } from '#/ui/waiting';
 
 /** Functions from elsewhere for this channel: from the house's stencils, from a channel of this profile or of any other; and the way to keep this one. */
 export function StencilPanel({ channel }: { channel: ChannelRow }) {
@@ -58,7 +59,8 @@ const STENCILS = ['stencils'];
 function Ours({ onLay }: { onLay: (stencil: Stencil) => Promise<void> }) {
   const queryClient = useQueryClient();
   const [asked, setAsked] = useState<string | null>(null);
-  const { data } = useQuery({ queryKey: STENCILS, queryFn: () => answer(api.GET('/api/stencils')) });
+  const kept = useQuery({ queryKey: STENCILS, queryFn: () => answer(api.GET('/api/stencils')) });
+  const { data } = kept;
   const remove = useMutation({
     mutationFn: async (id: string) => {
       const sent = await api.DELETE('/api/stencils/{id}', { params: { path: { id } } });
@@ -66,7 +68,8 @@ function Ours({ onLay }: { onLay: (stencil: Stencil) => Promise<void> }) {
     },
     onSettled: () => queryClient.invalidateQueries({ queryKey: STENCILS }),
   });
-  if (data?.length === 0)
+  if (!data) return <Waiting of={kept} what="The stencils" />;
+  if (data.length === 0)
     return <p className="text-sm text-muted">The house has no stencil yet. Save this channel below, and it can be applied to any other.</p>;
   return (
     <ul aria-label="Our stencils" className="flex max-h-64 flex-col overflow-y-auto">

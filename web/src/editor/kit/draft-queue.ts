@@ -42,7 +42,7 @@ export type Done = { kind: 'draft'; draft: Draft } | { kind: 'published'; revisi
 /** How many changes of each draft were refused: what is published must not leave one behind unseen. */
 const refused = new Map<string, number>();
 
-export function refusedSoFar(draftId: string) {
+function refusedSoFar(draftId: string) {
   return refused.get(draftId) ?? 0;
 }
 

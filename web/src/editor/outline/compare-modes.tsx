@@ -9,6 +9,7 @@ import { NumberField } from '#/ui/number-field';
 import { PennantIcon } from '#/parts/channel/pennant-icon';
 import { useEditor } from '#/editor/kit/editor-context';
 import { ProfilePicker } from '#/parts/profile/profile-picker';
+import { Waiting } from '#/ui/waiting';
 
 /** Modes side by side, and what a number of fixtures costs in each. */
 export function CompareModes() {
@@ -39,7 +40,7 @@ function Table() {
   const count = /^[1-9]\d{0,4}$/.test(fixtures) ? Number(fixtures) : 1;
   const [others, setOthers] = useState<Other[]>([]);
   const [adding, setAdding] = useState(false);
-  const { data } = useQuery({
+  const asked = useQuery({
     queryKey: ['comparison', draft.id, draft.version, count, others],
     queryFn: () =>
       answer(
@@ -76,7 +77,8 @@ function Table() {
           }}
         />
       )}
-      {data && <Compared data={data} />}
+      <Waiting of={asked} what="The comparison" />
+      {asked.data && <Compared data={asked.data} />}
     </div>
   );
 }

@@ -9,6 +9,7 @@ import { CheckList } from './check-list';
 import { Button } from '#/ui/button';
 import { NumberField } from '#/ui/number-field';
 import { Refusal } from '#/ui/refusal';
+import { Typed } from '#/ui/typed';
 import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 import { readoutQuery } from '#/editor/kit/draft-facts';
 import { readPhysical } from '#/parts/number/physical';
@@ -40,9 +41,9 @@ function NoProbe() {
 function AtTheProbe({ draft, mode, channel }: { draft: Draft; mode: number; channel: ChannelRow }) {
   const { probe } = useEditor();
   const { data, error } = useQuery(readoutQuery(draft, mode, channel.id, probe));
-  const at = channel.functions.find((each) => each.name === data?.function && each.runs !== '');
+  const at = channel.functions.find((each) => each.id === data?.functionId && each.runs !== '');
   return (
-    <section aria-label="At the probe" aria-live="polite">
+    <section aria-label="At the probe">
       <h2 className="mb-1.5 text-xs font-semibold text-muted">At the probe</h2>
       {error && !data && (
         <p role="alert" className="text-sm text-error">
@@ -52,7 +53,9 @@ function AtTheProbe({ draft, mode, channel }: { draft: Draft; mode: number; chan
       {data && (
         <>
           <Beam beam={data.beam} />
-          <p className="mt-2.5 font-semibold break-words">{data.doing}</p>
+          <p role="status" className="mt-2.5 font-semibold break-words">
+            {data.doing}
+          </p>
           <Facts channel={channel} readout={data} />
           <div className="mt-3 border-t border-line pt-2.5">
             <HueFacts hue={data.beam.hue} />
@@ -105,35 +108,16 @@ function Ask({ draft, channel, bar }: { draft: Draft; channel: ChannelRow; bar: 
 function TypedProbe({ channel, raw }: { channel: ChannelRow; raw: number }) {
   const { setProbe } = useEditorActions();
   const form = useValueForm();
-  const [refusal, setRefusal] = useState<string | null>(null);
-  async function send(input: HTMLInputElement) {
-    if (input.value.trim() === written(raw, channel.bytes, form)) return setRefusal(null);
-    const value = await readValue(input.value.trim(), channel.bytes, form);
-    if (typeof value === 'string') return setRefusal(value);
-    setRefusal(value > channel.max ? `This channel has values from 0 to ${channel.max}.` : null);
-    if (value <= channel.max) setProbe(channel.id, value);
+  async function send(text: string) {
+    const value = await readValue(text, channel.bytes, form);
+    if (typeof value === 'string') return value;
+    if (value > channel.max) return `This channel has values from 0 to ${channel.max}.`;
+    setProbe(channel.id, value);
+    return null;
   }
   return (
-    <span className="relative">
-      <input
-        key={raw}
-        data-key="v"
-        aria-label="Value of the probe"
-        title="Value of the probe (v): decimal, 0x80, 50 % or 128:0"
-        defaultValue={written(raw, channel.bytes, form)}
-        aria-invalid={refusal !== null || undefined}
-        onBlur={(event) => void send(event.currentTarget)}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') void send(event.currentTarget);
-          if (event.key === 'Escape') {
-            event.currentTarget.value = written(raw, channel.bytes, form);
-            setRefusal(null);
-            event.currentTarget.blur();
-          }
-        }}
-        className="min-h-7 w-20 rounded-sm border border-edge bg-trough px-1.5 aria-invalid:border-error"
-      />
-      <Refusal says={refusal} className="font-sans" />
+    <span title="Value of the probe (v): decimal, 0x80, 50 % or 128:0">
+      <Typed label="Value of the probe" shortcut="v" mono width="w-20" value={written(raw, channel.bytes, form)} onSend={send} />
     </span>
   );
 }

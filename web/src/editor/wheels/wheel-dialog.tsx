@@ -17,6 +17,7 @@ import { TurnWheel } from './turn-wheel';
 import { WheelCareLine } from './wheel-care';
 import { WheelDrawing } from './wheel-drawing';
 import { WheelSlot } from './wheel-slot';
+import { Waiting } from '#/ui/waiting';
 
 /** A wheel as a wheel: its slots in order, around it the values of the mode that bring each in, and what is wrong with it. */
 export function WheelDialog({ wheel, onClose }: { wheel: WheelLine; onClose: () => void }) {
@@ -24,7 +25,7 @@ export function WheelDialog({ wheel, onClose }: { wheel: WheelLine; onClose: () 
   const { edit, showMode } = useEditorActions();
   const [refusal, setRefusal] = useState<string | null>(null);
   const mode = draft.map?.id;
-  const { data } = useQuery({
+  const asked = useQuery({
     queryKey: ['wheel use', draft.id, draft.version, wheel.id, mode],
     queryFn: () =>
       answer(
@@ -35,7 +36,7 @@ export function WheelDialog({ wheel, onClose }: { wheel: WheelLine; onClose: () 
     enabled: mode !== undefined,
     placeholderData: (before) => before,
   });
-  const spans = data ?? [];
+  const spans = asked.data ?? [];
   const findings = useChecks(draft).findings.filter((finding) => finding.wheel === wheel.id);
   const send = async (next: Edit) => setRefusal(await edit(next));
   function show(shownMode: number, channel: number | null) {
@@ -83,6 +84,7 @@ export function WheelDialog({ wheel, onClose }: { wheel: WheelLine; onClose: () 
               />
             ))}
           </ol>
+          <Waiting of={asked} what="What selects its slots" />
           <Refusal says={refusal} />
           <div className="flex flex-wrap justify-between gap-1">
             <Button

@@ -5,6 +5,7 @@ import { useId, useState, type KeyboardEvent } from 'react';
 import { answer, api } from '#/api/client';
 import type { AttributeChoice } from '#/api/types';
 import { PennantIcon } from '#/parts/channel/pennant-icon';
+import { Waiting } from '#/ui/waiting';
 
 const GROUPS = ['Dimmer', 'Position', 'Gobo', 'Color', 'Beam', 'Focus', 'Control', 'Shapers', 'Video'];
 
@@ -75,7 +76,7 @@ function Finder({ place, onChoose }: { place: AttributePlace; onChoose: (attribu
   const [used, setUsed] = useState(false);
   const [at, setAt] = useState(0);
   const list = useId();
-  const { data } = useQuery({
+  const asked = useQuery({
     queryKey: ['attributes', place.draft, place.version, place.mode, words, group],
     queryFn: ({ signal }) =>
       answer(
@@ -86,6 +87,7 @@ function Finder({ place, onChoose }: { place: AttributePlace; onChoose: (attribu
       ),
     placeholderData: keepPreviousData,
   });
+  const { data } = asked;
   const shown = (data ?? []).filter((each) => used || !each.used || place.own?.includes(each.name));
   const hidden = (data?.length ?? 0) - shown.length;
   const current = Math.min(at, shown.length - 1);
@@ -144,7 +146,8 @@ function Finder({ place, onChoose }: { place: AttributePlace; onChoose: (attribu
           />
         ))}
       </ul>
-      {shown.length === 0 && <p className="px-2 text-sm text-muted">Nothing fits these words.</p>}
+      <Waiting of={asked} what="The attributes" />
+      {data && shown.length === 0 && <p className="px-2 text-sm text-muted">Nothing fits these words.</p>}
       {hidden > 0 && (
         <button type="button" className="mt-1 px-2 text-sm text-muted underline" onClick={() => setUsed(true)}>
           {hidden} more that this mode has already

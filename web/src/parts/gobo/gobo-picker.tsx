@@ -8,17 +8,20 @@ import { TextField } from '#/ui/text-field';
 import { GoboGrid } from './gobo-grid';
 import { GoboIntake } from './gobo-intake';
 import { gobosQuery } from './gobo-query';
+import { Waiting } from '#/ui/waiting';
 
 /** A gobo of the shelf, or one that is taken in now. */
 export function GoboPicker({ title, onChoose, onClose }: { title: string; onChoose: (gobo: Gobo) => void; onClose: () => void }) {
   const [search, setSearch] = useState('');
   const [taking, setTaking] = useState(false);
-  const { data } = useQuery(gobosQuery(useDeferredValue(search)));
+  const asked = useQuery(gobosQuery(useDeferredValue(search)));
+  const { data } = asked;
   if (taking) return <GoboIntake onClose={() => setTaking(false)} onKept={onChoose} />;
   return (
-    <Modal size="wide" open onClose={onClose} title={title} description="Publisher's shelf; profiles share its pictures.">
+    <Modal size="wide" open onClose={onClose} title={title} description="The house's gobos; profiles share their pictures.">
       <div className="flex items-end gap-3">
         <div className="flex-1">
+          <Waiting of={asked} what="The gobos" />
           <TextField label="Find a gobo" value={search} onChange={setSearch} autoFocus />
         </div>
         <Button onClick={() => setTaking(true)}>

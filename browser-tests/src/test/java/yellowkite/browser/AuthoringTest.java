@@ -39,6 +39,7 @@ class AuthoringTest extends WritesProfiles {
         browser.typeOn(name);
         browser.key(Keys.ENTER);
         browser.seeText("Mode is called '" + name + "'");
+        browser.leave();
     }
 
     private void chart(String text, int channels) {
@@ -64,7 +65,7 @@ class AuthoringTest extends WritesProfiles {
         browser.typeOn("4");
         browser.key(Keys.TAB);
         browser.key(Keys.TAB);
-        browser.typeOn("Filter #");
+        browser.typeOn("Filter {number}");
         browser.key(Keys.ENTER);
         browser.seeText("into 4 parts");
         browser.seeNoMore(DIALOG);
@@ -114,6 +115,7 @@ class AuthoringTest extends WritesProfiles {
 
         browser.type("Addresses on the chart", "4");
         browser.see(By.xpath("//section[@aria-label='Checks']//*[contains(text(), 'The chart has 4 addresses; the map takes 3, 1 too few.')]"));
+        browser.leave();
         browser.typeOn("j");
         browser.typeOn("x");
         browser.typeOn("j");

@@ -90,7 +90,12 @@ final class Browser implements AutoCloseable {
         return see(By.xpath("//input[@aria-label=" + quoted(label) + " or @id=//label[normalize-space()=" + quoted(label) + "]/@for]"));
     }
 
-    /** Replaces what stands in a field and leaves it with Enter. */
+    /** Leaves the field that is typed in, so that letters are keys again. */
+    void leave() {
+        run("document.activeElement?.blur()");
+    }
+
+    /** Replaces what stands in a field and sends it with Enter. */
     void type(String label, String text) {
         var field = field(label);
         field.sendKeys(Keys.chord(Keys.CONTROL, "a"));

@@ -36,6 +36,7 @@ abstract class WritesProfiles extends WithBrowser {
     }
 
     final Path publish(String summary) throws Exception {
+        browser.leave();
         browser.typeOn("p");
         browser.seeFocusIn(DIALOG);
         browser.typeOn(summary);

@@ -10,6 +10,7 @@ import yellowkite.core.dmx.LightPlaces;
 import yellowkite.core.dmx.Meaning;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.Wheel;
+import yellowkite.core.text.Figures;
 
 /**
  * What the light of a mode looks like at a set of values, as far as a small picture shows it.
@@ -27,6 +28,27 @@ public record Light(double level, Xyz color, Wheel.@Nullable Slot gobo, @Nullabl
 
     public Light {
         places = List.copyOf(places);
+    }
+
+    /** {@return how bright the light looks, in [0, 1]: eyes see a quarter of the light as half as bright} */
+    public double looks() {
+        return Math.sqrt(level);
+    }
+
+    /** {@return brightness, direction and strobe in short words} */
+    public List<String> says() {
+        var says = new ArrayList<String>();
+        says.add(level == 0 ? "dark" : Math.round(100 * level) + " %");
+        addIfSaid(says, "pan ", panDegrees, "\u00b0");
+        addIfSaid(says, "tilt ", tiltDegrees, "\u00b0");
+        addIfSaid(says, "", strobeHz, " Hz");
+        return says;
+    }
+
+    private static void addIfSaid(List<String> says, String before, @Nullable Double value, String unit) {
+        if (value != null) {
+            says.add(before + Figures.of(value) + unit);
+        }
     }
 
     /** One place. @param name of the cell, or of the part. @param level in [0, 1]. @param color behind all that stands in its way */

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
+import yellowkite.core.colour.Xyz;
 import yellowkite.core.colour.Additive.Choice;
 import yellowkite.core.colour.Chromaticity;
 import yellowkite.core.colour.RgbSpace;
@@ -573,5 +574,12 @@ class LightTest {
         var part = (WantedColour.Result.Found) WantedColour.of(start(type)).find(Chromaticity.WHITE, Choice.BRIGHTEST, 0.4);
 
         assertThat(part.values()).isEqualTo(Map.of(mode.channels().get(0).id(), 102L, mode.channels().get(1).id(), 102L, mode.channels().get(2).id(), 102L));
+    }
+
+    @Test
+    void lightIsSaidInShortWords() {
+        assertThat(new Light(0.25, Xyz.BLACK, null, -12.5, null, 4.13333, List.of()).says()).containsExactly("25 %", "pan -12.5\u00b0", "4.133 Hz");
+        assertThat(new Light(0, Xyz.BLACK, null, null, null, null, List.of()).says()).containsExactly("dark");
+        assertThat(new Light(0.25, Xyz.BLACK, null, null, null, null, List.of()).looks()).isEqualTo(0.5);
     }
 }

@@ -32,13 +32,12 @@ class Readouts {
         var slot = here.slot() == null ? null : DraftShaper.slot(here.range().range().slot(), here.slot(), media);
         return new ReadoutView(here.channel().channel().id(), here.raw(), readout.hex(), readout.percent(),
                 readout.bytes().stream().map(each -> new ReadoutView.Byte(each.address(), each.name(), each.value())).toList(),
-                function == null ? null : function.name(), function == null ? null : function.function().attribute(),
+                function == null ? null : function.name(), function == null ? null : function.function().id(), function == null ? null : function.function().attribute(),
                 here.range() == null ? null : here.range().range().name(), slot, readout.physical(), here.unit().symbol(), assumed,
                 readout.says(), beam(light, media));
     }
 
     private static ReadoutView.Beam beam(Light light, DraftMedia media) {
-        return new ReadoutView.Beam(light.level(), HueView.of(light.color()), light.gobo() == null ? null : DraftShaper.picture(light.gobo(), media),
-                light.panDegrees(), light.tiltDegrees(), light.strobeHz());
+        return new ReadoutView.Beam(light.looks(), light.says(), HueView.of(light.color()), light.gobo() == null ? null : DraftShaper.picture(light.gobo(), media));
     }
 }
