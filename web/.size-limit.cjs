@@ -1,7 +1,9 @@
 const { readFileSync, readdirSync } = require('node:fs');
 
 /** What the page's own file asks for at once: the script, and what that cannot begin without. */
-const first = [...readFileSync('dist/index.html', 'utf8').matchAll(/(?:src|href)="\/(assets\/[^"]+\.js)"/g)].map(([, file]) => `dist/${file}`);
+const first = [...readFileSync('dist/index.html', 'utf8').matchAll(/(?:src|href)="\/(assets\/[^"]+\.js)"/g)].map(
+  ([, file]) => `dist/${file}`,
+);
 const later = readdirSync('dist/assets').filter((file) => file.endsWith('.js') && !first.includes(`dist/assets/${file}`));
 
 module.exports = [

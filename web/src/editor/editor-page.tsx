@@ -18,7 +18,7 @@ import { useEditorAddress } from './use-editor-address';
 import { useProbe } from './use-probe';
 import { useSelection } from './use-selection';
 import { COMMANDS } from './shortcuts';
-import { useUndoKeys } from './use-undo-keys';
+import { useUndoKeys } from '#/ui/undo-keys';
 
 /** Editing a profile: outline, map, readout. What is looked at belongs to one profile, so another one begins anew. */
 export function EditorPage() {

@@ -1,7 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
-import { useUndoKeys } from '#/editor/use-undo-keys';
+import { useUndoKeys } from './undo-keys';
 import { isEditable, letterKeys, useKeys } from './keys';
 
 const acted = vi.fn();

@@ -1,5 +1,5 @@
 import { useEffect, useEffectEvent } from 'react';
-import { isEditable } from '#/ui/keys';
+import { isEditable } from './keys';
 
 /** Undo and redo of the draft by keys. In whatever letters are typed into, and in dialogs, they are the browser's. */
 export function useUndoKeys(undo: () => void, redo: () => void) {
