@@ -50,7 +50,8 @@ public final class ChartMeasure {
     }
 
     private static void print(String name, CorpusScore score) {
-        System.out.printf(Locale.ROOT, "%-36s channels %5.1f %% (95)  boundaries %5.1f %% (95)  physical ends %5.1f %% (90)%n", name, 100 * score.channels(), 100 * score.boundaries(), 100 * score.ends());
+        System.out.printf(Locale.ROOT, "%-36s channels %5.1f %% (95)  boundaries %5.1f %% (95)  physical ends %5.1f %% (90)%n", name,
+                100 * score.channels(), 100 * score.boundaries(), 100 * score.ends());
     }
 
     private static void text() {
@@ -60,7 +61,14 @@ public final class ChartMeasure {
             var channel = channels.get((address - 1) % channels.size());
             for (int i = 0; i < channel.rows().size(); i++) {
                 var row = channel.rows().get(i);
-                chart.append(i == 0 ? address + "\t" + channel.words() : "\t").append('\t').append(row.from()).append('-').append(row.to()).append('\t').append(row.words()).append('\n');
+                chart.append(i == 0 ? address + "\t" + channel.words() : "\t")
+                    .append('\t')
+                    .append(row.from())
+                    .append('-')
+                    .append(row.to())
+                    .append('\t')
+                    .append(row.words())
+                    .append('\n');
             }
         }
         var text = chart.toString();
@@ -71,7 +79,8 @@ public final class ChartMeasure {
             times.add(System.nanoTime() - begun);
         }
         var timed = times.subList(WARM, times.size()).stream().sorted().toList();
-        System.out.printf(Locale.ROOT, "text of %d channels, %d lines: median %.1f ms, first call %.0f ms (budget %.0f)%n", CHANNELS, text.lines().count(), millis(timed.get(TIMED / 2)), millis(times.getFirst()), TEXT_BUDGET_MILLIS);
+        System.out.printf(Locale.ROOT, "text of %d channels, %d lines: median %.1f ms, first call %.0f ms (budget %.0f)%n", CHANNELS,
+                text.lines().count(), millis(timed.get(TIMED / 2)), millis(times.getFirst()), TEXT_BUDGET_MILLIS);
     }
 
     private static void pdf() throws IOException {
@@ -81,7 +90,9 @@ public final class ChartMeasure {
         ChartReader.read(sheets, null, null);
         long took = System.nanoTime() - begun;
         var runtime = Runtime.getRuntime();
-        System.out.printf(Locale.ROOT, "PDF of %d pages, %d rows with lines around each cell: %.0f ms (budget %.0f), heap %d MB of at most %d%n", PAGES, sheets.stream().mapToInt(each -> each.lines().size()).sum(), millis(took), PDF_BUDGET_MILLIS,
+        System.out.printf(Locale.ROOT,
+                "PDF of %d pages, %d rows with lines around each cell: %.0f ms (budget %.0f), heap %d MB of at most %d%n", PAGES,
+                sheets.stream().mapToInt(each -> each.lines().size()).sum(), millis(took), PDF_BUDGET_MILLIS,
                 runtime.totalMemory() >> 20, runtime.maxMemory() >> 20);
     }
 
@@ -97,7 +108,9 @@ public final class ChartMeasure {
                     for (int line = 0; line < LINES; line++) {
                         float y = 750 - 14 * line;
                         int address = number * LINES + line;
-                        var cells = List.of(line % 4 == 0 ? String.valueOf(1 + address / 4) : "", line % 4 == 0 ? "Gobo wheel " + (1 + address / 4) : "", line % 4 * 64 + "-" + (line % 4 * 64 + 63), "Gobo " + (1 + line % 4) + " shake, slow to fast (1 to 5 Hz)");
+                        var cells = List.of(line % 4 == 0 ? String.valueOf(1 + address / 4) : "",
+                                line % 4 == 0 ? "Gobo wheel " + (1 + address / 4) : "", line % 4 * 64 + "-" + (line % 4 * 64 + 63),
+                                "Gobo " + (1 + line % 4) + " shake, slow to fast (1 to 5 Hz)");
                         for (int column = 0; column < columns.length; column++) {
                             content.beginText();
                             content.newLineAtOffset(columns[column] + 3, y);

@@ -18,7 +18,10 @@ import yellowkite.core.light.WantedColour;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.demo.DemoHouse;
 
-/** The light of one fixture at a probe, and the values for a wanted white; beside resolving the channels of the same fixture, which both begin with. */
+/**
+ * The light of one fixture at a probe, and the values for a wanted white; beside resolving the channels of the same fixture, which both
+ * begin with.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)

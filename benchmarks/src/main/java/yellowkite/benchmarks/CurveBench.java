@@ -16,7 +16,9 @@ import yellowkite.core.curve.Measured;
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
 public class CurveBench {
-    private final String table = IntStream.range(0, 256).mapToObj(i -> i + ";" + i * i / 10 + "." + i % 10).collect(Collectors.joining("\n"));
+    private final String table = IntStream.range(0, 256)
+        .mapToObj(i -> i + ";" + i * i / 10 + "." + i % 10)
+        .collect(Collectors.joining("\n"));
 
     @Benchmark
     public double readNumbers() {

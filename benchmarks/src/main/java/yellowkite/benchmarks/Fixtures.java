@@ -32,10 +32,11 @@ final class Fixtures {
         for (int i = 0; i < channels; i++) {
             parts[i] = part(Kind.Beam, "Part " + i);
         }
-        var profile = ProfileBuilder.profile("Testers", "Measured").id("B")
-                .attribute("Dimmer", "Dimmer", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity)
-                .attribute("Shutter1Strobe", "Strobe", "Beam.Beam", "", PhysicalUnit.Frequency)
-                .body(part(Kind.Geometry, "Base", parts));
+        var profile = ProfileBuilder.profile("Testers", "Measured")
+            .id("B")
+            .attribute("Dimmer", "Dimmer", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity)
+            .attribute("Shutter1Strobe", "Strobe", "Beam.Beam", "", PhysicalUnit.Frequency)
+            .body(part(Kind.Geometry, "Base", parts));
         for (int m = 0; m < modes; m++) {
             profile.mode("Mode " + m, "Base", mode -> channels(mode, channels));
         }
@@ -50,15 +51,17 @@ final class Fixtures {
             long half = wide ? 32_768 : 128;
             long step = half / 4;
             mode.channel("Dimmer", "Part " + i, wide ? at(address, address + 1) : at(address), c -> c
-                    .function("Level", 0, f -> f.physical(0, 100).range("Low", 0).range("Middle", step).range("High", 2 * step))
-                    .function("Strobe", "Shutter1Strobe", half, f -> f.physical(0.5, 20).range("Slow", half).range("Fast", half + step).range("Fastest", half + 2 * step)));
+                .function("Level", 0, f -> f.physical(0, 100).range("Low", 0).range("Middle", step).range("High", 2 * step))
+                .function("Strobe", "Shutter1Strobe", half,
+                        f -> f.physical(0.5, 20).range("Slow", half).range("Fast", half + step).range("Fastest", half + 2 * step)));
             next += wide ? 2 : 1;
         }
     }
 
     /** The same fixture with every channel two addresses on and every named range called otherwise. */
     static FixtureType moved(FixtureType fixture) {
-        return fixture.mapModes(mode -> mode.mapChannels(channel -> channel.withOffsets(channel.offsets().stream().map(each -> each + 2).toList())
+        return fixture
+            .mapModes(mode -> mode.mapChannels(channel -> channel.withOffsets(channel.offsets().stream().map(each -> each + 2).toList())
                 .mapFunctions(function -> function.mapRanges(range -> range.withName(range.name() + " now")))));
     }
 
@@ -72,18 +75,21 @@ final class Fixtures {
         var parts = new ArrayList<Geometry>();
         IntStream.range(0, shared).forEach(i -> parts.add(part(Kind.Beam, "Part " + i)));
         IntStream.range(0, 8).forEach(i -> parts.add(reference("Cell " + (i + 1), "Cell", startOf(2, 1 + 20 * i))));
-        var profile = ProfileBuilder.profile("Testers", "Heavy").id("H")
-                .attribute("Dimmer", "Dimmer", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity)
-                .attribute("Shutter1Strobe", "Strobe", "Beam.Beam", "", PhysicalUnit.Frequency)
-                .wheel("Gobos", wheel -> IntStream.range(0, PICTURES).forEach(i -> wheel.gobo("Gobo " + i, "gobo" + i)))
-                .body(part(Kind.Geometry, "Base", parts.toArray(Geometry[]::new)))
-                .body(part(Kind.Geometry, "Cell", IntStream.range(0, 20).mapToObj(i -> part(Kind.Beam, "Eye " + i)).toArray(Geometry[]::new)))
-                .mode("All", "Base", mode -> {
-                    channels(mode, shared);
-                    for (int i = 0; i < 20; i++) {
-                        mode.channel("Dimmer", "Eye " + i, at(i + 1), c -> c.overwriteBreak().function("Level", 0, f -> f.physical(0, 100).range("Low", 0).range("High", 128)));
-                    }
-                }).build();
+        var profile = ProfileBuilder.profile("Testers", "Heavy")
+            .id("H")
+            .attribute("Dimmer", "Dimmer", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity)
+            .attribute("Shutter1Strobe", "Strobe", "Beam.Beam", "", PhysicalUnit.Frequency)
+            .wheel("Gobos", wheel -> IntStream.range(0, PICTURES).forEach(i -> wheel.gobo("Gobo " + i, "gobo" + i)))
+            .body(part(Kind.Geometry, "Base", parts.toArray(Geometry[]::new)))
+            .body(part(Kind.Geometry, "Cell", IntStream.range(0, 20).mapToObj(i -> part(Kind.Beam, "Eye " + i)).toArray(Geometry[]::new)))
+            .mode("All", "Base", mode -> {
+                channels(mode, shared);
+                for (int i = 0; i < 20; i++) {
+                    mode.channel("Dimmer", "Eye " + i, at(i + 1),
+                            c -> c.overwriteBreak().function("Level", 0, f -> f.physical(0, 100).range("Low", 0).range("High", 128)));
+                }
+            })
+            .build();
         var pictures = new LinkedHashMap<String, byte[]>();
         var chance = new Random(40);
         for (int i = 0; i < PICTURES; i++) {

@@ -95,8 +95,11 @@ public final class LibraryMeasure {
         }
         Arrays.sort(times);
         Arrays.sort(floors);
-        System.out.printf(Locale.ROOT, "search, %d recorded, each the fastest of " + ROUNDS + ": median %.1f ms, 95th percentile %.1f ms (budget %.0f ms)%n", times.length, times[times.length / 2], times[times.length * 95 / 100], BUDGET_MILLIS);
-        System.out.printf(Locale.ROOT, "the same rows by key: median %.1f ms, 95th percentile %.1f ms; search / rows by key = %.2f%n", floors[floors.length / 2], floors[floors.length * 95 / 100], times[times.length / 2] / floors[floors.length / 2]);
+        System.out.printf(Locale.ROOT,
+                "search, %d recorded, each the fastest of " + ROUNDS + ": median %.1f ms, 95th percentile %.1f ms (budget %.0f ms)%n",
+                times.length, times[times.length / 2], times[times.length * 95 / 100], BUDGET_MILLIS);
+        System.out.printf(Locale.ROOT, "the same rows by key: median %.1f ms, 95th percentile %.1f ms; search / rows by key = %.2f%n",
+                floors[floors.length / 2], floors[floors.length * 95 / 100], times[times.length / 2] / floors[floors.length / 2]);
     }
 
     private void byKey(List<String> ids) {
@@ -105,20 +108,28 @@ public final class LibraryMeasure {
 
     private static List<String> recorded() throws IOException {
         try (var in = LibraryMeasure.class.getResourceAsStream("searches.txt")) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().filter(line -> !line.startsWith("#") && !line.isBlank()).toList();
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines()
+                .filter(line -> !line.startsWith("#") && !line.isBlank())
+                .toList();
         }
     }
 
     private void files() throws Exception {
         int first = 1_000_000 + (int) (System.nanoTime() & 0xFFFFFF);
         var numbers = IntStream.range(first, first + FILES).boxed().toList();
-        var announced = numbers.stream().map(number -> "{\"name\": \"" + number + ".gdtf\", \"size\": 1}").collect(Collectors.joining(", "));
-        var run = post("/api/intake/runs", "application/json", ("{\"files\": [" + announced + "]}").getBytes(StandardCharsets.UTF_8)).at("/run/id").asString();
+        var announced = numbers.stream()
+            .map(number -> "{\"name\": \"" + number + ".gdtf\", \"size\": 1}")
+            .collect(Collectors.joining(", "));
+        var run = post("/api/intake/runs", "application/json", ("{\"files\": [" + announced + "]}").getBytes(StandardCharsets.UTF_8))
+            .at("/run/id")
+            .asString();
         var bodies = IntStream.range(0, FILES / IN_A_BATCH).mapToObj(batch -> batch * IN_A_BATCH).toList();
         long before = used();
         long start = System.nanoTime();
         try (var senders = Executors.newFixedThreadPool(AT_ONCE)) {
-            List<Callable<JsonNode>> batches = bodies.stream().<Callable<JsonNode>>map(from -> () -> send(run, numbers.subList(from, from + IN_A_BATCH), from)).toList();
+            List<Callable<JsonNode>> batches = bodies.stream()
+                .<Callable<JsonNode>>map(from -> () -> send(run, numbers.subList(from, from + IN_A_BATCH), from))
+                .toList();
             for (var sent : senders.invokeAll(batches)) {
                 if (sent.get().values().stream().anyMatch(result -> result.path("accepted").isNull())) {
                     throw new IllegalStateException("a file was refused: " + sent.get());
@@ -126,7 +137,8 @@ public final class LibraryMeasure {
             }
         }
         double seconds = (System.nanoTime() - start) / 1e9;
-        System.out.printf(Locale.ROOT, "import of %d files: %.0f a second (budget %.0f); used memory %d MB before, %d MB after%n", FILES, FILES / seconds, BUDGET_FILES, before >> 20, used() >> 20);
+        System.out.printf(Locale.ROOT, "import of %d files: %.0f a second (budget %.0f); used memory %d MB before, %d MB after%n", FILES,
+                FILES / seconds, BUDGET_FILES, before >> 20, used() >> 20);
     }
 
     private static long used() {
@@ -137,7 +149,8 @@ public final class LibraryMeasure {
     private JsonNode send(String run, List<Integer> numbers, int from) throws IOException, InterruptedException {
         var body = new ByteArrayOutputStream();
         for (int number : numbers) {
-            body.writeBytes(("--kite\r\nContent-Disposition: form-data; name=\"files\"; filename=\"" + number + ".gdtf\"\r\n\r\n").getBytes(StandardCharsets.UTF_8));
+            body.writeBytes(("--kite\r\nContent-Disposition: form-data; name=\"files\"; filename=\"" + number + ".gdtf\"\r\n\r\n")
+                .getBytes(StandardCharsets.UTF_8));
             body.writeBytes(GeneratedFixtures.file(number).write());
             body.writeBytes("\r\n".getBytes(StandardCharsets.UTF_8));
         }
@@ -155,9 +168,14 @@ public final class LibraryMeasure {
     }
 
     private JsonNode post(String path, String type, byte[] body) throws IOException, InterruptedException {
-        var answer = client.send(HttpRequest.newBuilder(URI.create(address + path)).header("Content-Type", type).header("Kite-Author", "The%20mill").POST(HttpRequest.BodyPublishers.ofByteArray(body)).build(), BodyHandlers.ofByteArray());
+        var answer = client.send(HttpRequest.newBuilder(URI.create(address + path))
+            .header("Content-Type", type)
+            .header("Kite-Author", "The%20mill")
+            .POST(HttpRequest.BodyPublishers.ofByteArray(body))
+            .build(), BodyHandlers.ofByteArray());
         if (answer.statusCode() != 200) {
-            throw new IllegalStateException(path + " was answered with " + answer.statusCode() + ": " + new String(answer.body(), StandardCharsets.UTF_8));
+            throw new IllegalStateException(
+                    path + " was answered with " + answer.statusCode() + ": " + new String(answer.body(), StandardCharsets.UTF_8));
         }
         return JSON.readTree(answer.body());
     }

@@ -12,8 +12,8 @@ import org.openjdk.jmh.runner.options.TimeValue;
 import org.openjdk.jmh.runner.options.VerboseMode;
 
 /**
- * {@code ./kite measure}: runs all benchmarks and prints what the budgets ask for. Of several rounds, each
- * of all benchmarks, the fastest counts: what else happens on a machine only ever adds.
+ * {@code ./kite measure}: runs all benchmarks and prints what the budgets ask for. Of several rounds, each of all benchmarks, the fastest
+ * counts: what else happens on a machine only ever adds.
  */
 public final class Measure {
     private static final int ROUNDS = 3;
@@ -27,19 +27,27 @@ public final class Measure {
     }
 
     public static void main(String[] arguments) throws RunnerException {
-        var options = new OptionsBuilder().include("yellowkite.benchmarks").forks(1)
-                .warmupIterations(4).warmupTime(TimeValue.seconds(1)).measurementIterations(3).measurementTime(TimeValue.seconds(1))
-                .addProfiler(GCProfiler.class).verbosity(VerboseMode.SILENT).build();
+        var options = new OptionsBuilder().include("yellowkite.benchmarks")
+            .forks(1)
+            .warmupIterations(4)
+            .warmupTime(TimeValue.seconds(1))
+            .measurementIterations(3)
+            .measurementTime(TimeValue.seconds(1))
+            .addProfiler(GCProfiler.class)
+            .verbosity(VerboseMode.SILENT)
+            .build();
         Map<String, Cost> costs = new TreeMap<>();
         for (int round = 0; round < ROUNDS; round++) {
             for (var result : new Runner(options).run()) {
                 var allocated = result.getSecondaryResults().get("gc.alloc.rate.norm");
                 var size = result.getParams().getParam("size");
                 costs.merge(result.getPrimaryResult().getLabel() + (size == null ? "" : " " + size),
-                        new Cost(result.getPrimaryResult().getStatistics().getMin(), allocated == null ? 0 : allocated.getScore()), Cost::cheaper);
+                        new Cost(result.getPrimaryResult().getStatistics().getMin(), allocated == null ? 0 : allocated.getScore()),
+                        Cost::cheaper);
             }
         }
-        costs.forEach((name, cost) -> System.out.printf(Locale.ROOT, "%-24s %10.1f us %12.0f bytes allocated%n", name, cost.micros(), cost.bytes()));
+        costs.forEach((name, cost) -> System.out.printf(Locale.ROOT, "%-24s %10.1f us %12.0f bytes allocated%n", name, cost.micros(),
+                cost.bytes()));
         for (var size : List.of("typical", "heavy")) {
             ratio(costs, "read " + size, "unzipAndTokenise " + size, 2);
             ratio(costs, "write " + size, "zip " + size, 2);
@@ -62,7 +70,8 @@ public final class Measure {
     }
 
     private static void ratio(Map<String, Cost> costs, String what, String floor, double budget) {
-        System.out.printf(Locale.ROOT, "%s / %s = %.2f (budget %.1f)%n", what, floor, costs.get(what).micros() / costs.get(floor).micros(), budget);
+        System.out.printf(Locale.ROOT, "%s / %s = %.2f (budget %.1f)%n", what, floor, costs.get(what).micros() / costs.get(floor).micros(),
+                budget);
     }
 
     private static void ratio(Map<String, Cost> costs, String what, String floor) {

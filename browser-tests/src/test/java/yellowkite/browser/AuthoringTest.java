@@ -46,7 +46,8 @@ class AuthoringTest extends WritesProfiles {
         browser.typeOn("n");
         browser.typeOn(text);
         browser.key(Keys.ENTER);
-        browser.see(By.xpath("//main//p[starts-with(normalize-space(), '" + channels + " channels, ') and contains(., 'left in a universe')]"));
+        browser.see(
+                By.xpath("//main//p[starts-with(normalize-space(), '" + channels + " channels, ') and contains(., 'left in a universe')]"));
         browser.key(Keys.ESCAPE);
     }
 
@@ -54,7 +55,8 @@ class AuthoringTest extends WritesProfiles {
     void aSixteenChannelMovingHeadIsWrittenByKeyboardPublishedAndDescribed() throws Exception {
         begin("Ketch Spot");
         mode("Standard", 1);
-        chart("pan 16 bit, tilt 16 bit, pan tilt speed, dimmer 16 bit, strobe, cyan, magenta, yellow, colour wheel, gobo wheel, gobo rotation, zoom, focus", 13);
+        chart("pan 16 bit, tilt 16 bit, pan tilt speed, dimmer 16 bit, strobe, cyan, magenta, yellow, colour wheel, gobo wheel, gobo rotation, zoom, focus",
+                13);
         browser.seeText("16 addresses");
         for (int i = 0; i < 9; i++) {
             browser.typeOn("j");
@@ -86,10 +88,13 @@ class AuthoringTest extends WritesProfiles {
         assertThat(described.path("manufacturer").asString() + " " + described.path("name").asString()).isEqualTo("Tidewick Ketch Spot");
         assertThat(described.at("/modes/0/name").asString()).isEqualTo("Standard");
         assertThat(described.at("/modes/0/footprint/1").asInt()).isEqualTo(16);
-        assertThat(channels(described.at("/modes/0"))).containsExactly("Yoke_Pan [1,2]", "Head_Tilt [3,4]", "Base_PositionMSpeed [5]", "Beam_Dimmer [6,7]", "Beam_Shutter1Strobe [8]",
-                "Beam_ColorSub_C [9]", "Beam_ColorSub_M [10]", "Beam_ColorSub_Y [11]", "Beam_Color1 [12]", "Beam_Gobo1 [13]", "Beam_Gobo1PosRotate [14]", "Beam_Zoom [15]", "Beam_Focus1 [16]");
+        assertThat(channels(described.at("/modes/0"))).containsExactly("Yoke_Pan [1,2]", "Head_Tilt [3,4]", "Base_PositionMSpeed [5]",
+                "Beam_Dimmer [6,7]", "Beam_Shutter1Strobe [8]",
+                "Beam_ColorSub_C [9]", "Beam_ColorSub_M [10]", "Beam_ColorSub_Y [11]", "Beam_Color1 [12]", "Beam_Gobo1 [13]",
+                "Beam_Gobo1PosRotate [14]", "Beam_Zoom [15]", "Beam_Focus1 [16]");
         assertThat(described.at("/modes/0/channels/0/start").asInt()).isEqualTo(32768);
-        assertThat(ranges(described.at("/modes/0/channels/8"))).containsExactly("Filter 1 0-63", "Filter 2 64-127", "Filter 3 128-191", "Filter 4 192-255");
+        assertThat(ranges(described.at("/modes/0/channels/8"))).containsExactly("Filter 1 0-63", "Filter 2 64-127", "Filter 3 128-191",
+                "Filter 4 192-255");
         assertThat(ranges(described.at("/modes/0/channels/9"))).containsExactly("Open 0-31", "Kite 32-127", "Reeds 128-255");
         assertThat(described.at("/modes/1/footprint/1").asInt()).isEqualTo(5);
     }
@@ -114,7 +119,8 @@ class AuthoringTest extends WritesProfiles {
         browser.seeText("2 channels, 3 addresses");
 
         browser.type("Addresses on the chart", "4");
-        browser.see(By.xpath("//section[@aria-label='Checks']//*[contains(text(), 'The chart has 4 addresses; the map takes 3, 1 too few.')]"));
+        browser.see(
+                By.xpath("//section[@aria-label='Checks']//*[contains(text(), 'The chart has 4 addresses; the map takes 3, 1 too few.')]"));
         browser.leave();
         browser.typeOn("j");
         browser.typeOn("x");
@@ -136,7 +142,8 @@ class AuthoringTest extends WritesProfiles {
         assertThat(described.at("/modes/1/channels/0/start").asInt()).isEqualTo(32768);
         assertThat(described.at("/modes/1/channels/1/start").asInt()).isEqualTo(128);
         var functions = new ArrayList<String>();
-        described.at("/modes/1/channels/1/functions").forEach(each -> functions.add(each.path("name").asString() + " " + each.path("from") + "-" + each.path("to")));
+        described.at("/modes/1/channels/1/functions")
+            .forEach(each -> functions.add(each.path("name").asString() + " " + each.path("from") + "-" + each.path("to")));
         assertThat(functions).containsExactly("Closed 0-7", "Slow to fast 8-200", "No function 201-255");
         browser.press("Export");
         browser.seeText("The value at blackout of a channel stays here.");
@@ -184,7 +191,8 @@ class AuthoringTest extends WritesProfiles {
         begin("Wherry");
         mode("One", 1);
         var draft = asTeun("api/profiles/" + profile() + "/draft", "{}");
-        asTeun("api/drafts/" + draft.path("id").asString() + "/edits", "{\"version\": " + draft.path("version") + ", \"edit\": {\"type\": \"renameProfile\", \"to\": \"Coble\"}}");
+        asTeun("api/drafts/" + draft.path("id").asString() + "/edits",
+                "{\"version\": " + draft.path("version") + ", \"edit\": {\"type\": \"renameProfile\", \"to\": \"Coble\"}}");
 
         browser.seeValue("Profile name", "Coble");
         browser.seeText("Teun");
@@ -197,11 +205,14 @@ class AuthoringTest extends WritesProfiles {
         browser.seeText("This profile cannot be opened");
     }
 
-
     /** Somebody else's request. {@return the answer; null if there is none} */
     private static JsonNode asTeun(String path, String body) throws Exception {
         try (var client = HttpClient.newHttpClient()) {
-            var request = HttpRequest.newBuilder(URI.create(RunningKite.address() + path)).header("Content-Type", "application/json").header("Kite-Author", "Teun").POST(HttpRequest.BodyPublishers.ofString(body)).build();
+            var request = HttpRequest.newBuilder(URI.create(RunningKite.address() + path))
+                .header("Content-Type", "application/json")
+                .header("Kite-Author", "Teun")
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build();
             var answer = client.send(request, HttpResponse.BodyHandlers.ofString());
             assertThat(answer.statusCode()).isLessThan(300);
             return answer.body().isEmpty() ? JsonMapper.shared().nullNode() : JsonMapper.shared().readTree(answer.body());
@@ -224,8 +235,9 @@ class AuthoringTest extends WritesProfiles {
 
         assertThat(described.at("/modes/0/footprint/1").asInt()).isEqualTo(42);
         var channels = channels(described.at("/modes/0"));
-        assertThat(channels).hasSize(42).startsWith("Head_Dimmer [1]", "Head_Shutter1Strobe [2]", "Cell 1_ColorAdd_R [3]", "Cell 2_ColorAdd_R [7]")
-                .endsWith("Cell 10_ColorAdd_W [42]");
+        assertThat(channels).hasSize(42)
+            .startsWith("Head_Dimmer [1]", "Head_Shutter1Strobe [2]", "Cell 1_ColorAdd_R [3]", "Cell 2_ColorAdd_R [7]")
+            .endsWith("Cell 10_ColorAdd_W [42]");
     }
 
     @Test
@@ -243,7 +255,8 @@ class AuthoringTest extends WritesProfiles {
 
         browser.see(By.xpath("//section[@aria-label='History']//button[contains(., \"Mode is called 'Wide'\")]")).click();
 
-        browser.see(By.xpath("//section[@aria-label='History']//button[contains(@class, 'line-through')][contains(., \"Added to mode 'Small'\")]"));
+        browser.see(By
+            .xpath("//section[@aria-label='History']//button[contains(@class, 'line-through')][contains(., \"Added to mode 'Small'\")]"));
         browser.seeText("0 channels, 0 addresses");
         browser.typeOn("?");
         browser.seeText("Keys of the editor");
@@ -251,10 +264,17 @@ class AuthoringTest extends WritesProfiles {
 
     @Test
     void aModeOf512ChannelsDrawsOnlyTheRowsInSight() throws Exception {
-        var parts = IntStream.rangeClosed(1, 512).mapToObj(i -> ProfileBuilder.part(Geometry.Kind.Beam, "Part " + i)).toArray(Geometry[]::new);
-        var type = ProfileBuilder.profile("Tidewick", "Great Barge").id("5B1C7A52-3E60-4D0B-9C41-7A1D52E0B512").attribute("Dimmer", "Dimmer", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity)
-                .body(ProfileBuilder.part(Geometry.Kind.Geometry, "Base", parts))
-                .mode("All", "Base", mode -> IntStream.rangeClosed(1, 512).forEach(i -> mode.channel("Dimmer", "Part " + i, ModeBuilder.at(i), c -> c.function("Level", 0, f -> {})))).build();
+        var parts = IntStream.rangeClosed(1, 512)
+            .mapToObj(i -> ProfileBuilder.part(Geometry.Kind.Beam, "Part " + i))
+            .toArray(Geometry[]::new);
+        var type = ProfileBuilder.profile("Tidewick", "Great Barge")
+            .id("5B1C7A52-3E60-4D0B-9C41-7A1D52E0B512")
+            .attribute("Dimmer", "Dimmer", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity)
+            .body(ProfileBuilder.part(Geometry.Kind.Geometry, "Base", parts))
+            .mode("All", "Base",
+                    mode -> IntStream.rangeClosed(1, 512)
+                        .forEach(i -> mode.channel("Dimmer", "Part " + i, ModeBuilder.at(i), c -> c.function("Level", 0, f -> {}))))
+            .build();
         browser.drop("great.gdtf", new GdtfFile(GdtfDescription.of(type), Map.of()).write());
         browser.press("Edit");
         browser.seeText("512 channels, 512 addresses");
@@ -280,7 +300,8 @@ class AuthoringTest extends WritesProfiles {
 
     private static List<String> ranges(JsonNode channel) {
         var ranges = new ArrayList<String>();
-        channel.at("/functions/0/ranges").forEach(each -> ranges.add(each.path("name").asString() + " " + each.path("from") + "-" + each.path("to")));
+        channel.at("/functions/0/ranges")
+            .forEach(each -> ranges.add(each.path("name").asString() + " " + each.path("from") + "-" + each.path("to")));
         return ranges;
     }
 }

@@ -28,7 +28,8 @@ final class Browser implements AutoCloseable {
     Browser(Path downloads) {
         var options = new ChromeOptions();
         options.setBinary("/usr/bin/chromium");
-        options.addArguments("--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
+        options.addArguments("--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
+                "--disable-background-networking",
                 "--disable-component-update", "--disable-sync", "--window-size=1280,900", "--force-prefers-reduced-motion");
         options.setExperimentalOption("prefs", Map.of("download.default_directory", downloads.toString()));
         service = new ChromeDriverService.Builder().usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile()).build();
@@ -58,7 +59,8 @@ final class Browser implements AutoCloseable {
 
     /** Waits for what takes long. */
     WebElement seeWithin(int seconds, By what) {
-        return new WebDriverWait(driver, Duration.ofSeconds(seconds)).ignoring(StaleElementReferenceException.class).until(ready -> ready.findElements(what).stream().filter(WebElement::isDisplayed).findFirst().orElse(null));
+        return new WebDriverWait(driver, Duration.ofSeconds(seconds)).ignoring(StaleElementReferenceException.class)
+            .until(ready -> ready.findElements(what).stream().filter(WebElement::isDisplayed).findFirst().orElse(null));
     }
 
     /** Waits until a script says yes. */
@@ -81,7 +83,9 @@ final class Browser implements AutoCloseable {
 
     void press(String button) {
         retrying(() -> {
-            see(By.xpath("//button[normalize-space()=" + quoted(button) + " or @aria-label=" + quoted(button) + "]|//a[normalize-space()=" + quoted(button) + "]")).click();
+            see(By.xpath("//button[normalize-space()=" + quoted(button) + " or @aria-label=" + quoted(button) + "]|//a[normalize-space()="
+                    + quoted(button) + "]"))
+                .click();
             return true;
         });
     }
@@ -114,12 +118,22 @@ final class Browser implements AutoCloseable {
     }
 
     void drag(WebElement element, int pixels) {
-        new Actions(driver).moveToElement(element).clickAndHold().moveByOffset(pixels / 2, 0).moveByOffset(pixels - pixels / 2, 0).release().perform();
+        new Actions(driver).moveToElement(element)
+            .clickAndHold()
+            .moveByOffset(pixels / 2, 0)
+            .moveByOffset(pixels - pixels / 2, 0)
+            .release()
+            .perform();
     }
 
     /** Waits until the focus is inside what that finds: then letters that are typed go there. */
     void seeFocusIn(By what) {
-        wait.until(ready -> ready.findElements(what).stream().anyMatch(element -> (boolean) driver.executeScript("return arguments[0].contains(document.activeElement) && document.activeElement.matches('input, textarea')", element)));
+        wait.until(
+                ready -> ready.findElements(what)
+                    .stream()
+                    .anyMatch(element -> (boolean) driver.executeScript(
+                            "return arguments[0].contains(document.activeElement) && document.activeElement.matches('input, textarea')",
+                            element)));
     }
 
     /** Types where the focus is. */
@@ -153,7 +167,8 @@ final class Browser implements AutoCloseable {
 
     /** {@return a page of HTML as a PDF} */
     byte[] printed(String html) {
-        driver.get("data:text/html;charset=utf-8;base64," + java.util.Base64.getEncoder().encodeToString(html.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
+        driver.get("data:text/html;charset=utf-8;base64,"
+                + java.util.Base64.getEncoder().encodeToString(html.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
         return java.util.Base64.getDecoder().decode(driver.print(new PrintOptions()).getContent());
     }
 

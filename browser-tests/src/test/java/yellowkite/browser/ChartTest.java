@@ -83,8 +83,10 @@ class ChartTest extends WritesProfiles {
         var described = describe(publish("From the chart"));
         assertThat(described.path("modes")).hasSize(2);
         assertThat(footprints(described)).containsExactly(8, 5);
-        assertThat(names(described.at("/modes/0"))).containsExactly("Yoke_Pan [1,2]", "Beam_Shutter1 [3]", "Beam_Dimmer [4]", "Beam_Gobo1 [5]", "Beam_Frost1 [6]", "Beam_Zoom [7]", "Beam_NoFeature [8]");
-        assertThat(names(described.at("/modes/1"))).containsExactly("Yoke_Pan [1]", "Beam_Shutter1 [2]", "Beam_Dimmer [3]", "Beam_Gobo1 [4]", "Beam_Zoom [5]");
+        assertThat(names(described.at("/modes/0"))).containsExactly("Yoke_Pan [1,2]", "Beam_Shutter1 [3]", "Beam_Dimmer [4]",
+                "Beam_Gobo1 [5]", "Beam_Frost1 [6]", "Beam_Zoom [7]", "Beam_NoFeature [8]");
+        assertThat(names(described.at("/modes/1"))).containsExactly("Yoke_Pan [1]", "Beam_Shutter1 [2]", "Beam_Dimmer [3]",
+                "Beam_Gobo1 [4]", "Beam_Zoom [5]");
     }
 
     @Test
@@ -93,16 +95,19 @@ class ChartTest extends WritesProfiles {
         actions = 6; // manufacturer, model, and the keys between them
         type("c");
         browser.until("return document.activeElement?.id === 'chart-text'");
-        browser.run("const area = document.getElementById('chart-text'); const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value').set; set.call(area, arguments[0]); area.dispatchEvent(new Event('input', { bubbles: true }))",
+        browser.run(
+                "const area = document.getElementById('chart-text'); const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value').set; set.call(area, arguments[0]); area.dispatchEvent(new Event('input', { bubbles: true }))",
                 new String(getClass().getResourceAsStream("/lanternfly-300.txt").readAllBytes(), StandardCharsets.UTF_8));
         press("Read it");
         browser.see(By.xpath("//header//p[contains(., 'to look at')]"));
         type("n");
-        for (int looked = 0; looked < 30 && !browser.run("return document.querySelector('header p').innerText").equals("Nothing left to look at"); looked++) {
+        for (int looked = 0; looked < 30
+                && !browser.run("return document.querySelector('header p').innerText").equals("Nothing left to look at"); looked++) {
             var before = browser.run("return document.querySelector('header p').innerText");
             type("y");
             browser.until("return document.querySelector('header p').innerText !== '" + before + "'");
-            browser.until("return document.querySelector('main button[aria-expanded=true]') !== null || document.querySelector('header p').innerText === 'Nothing left to look at'");
+            browser.until(
+                    "return document.querySelector('main button[aria-expanded=true]') !== null || document.querySelector('header p').innerText === 'Nothing left to look at'");
             if (browser.run("return [...document.querySelectorAll('main section[aria-label^=\"To look at\"]')].length").equals(0L)) {
                 type("n");
             }
@@ -117,10 +122,15 @@ class ChartTest extends WritesProfiles {
     private static void saysWhatTheChartStates(JsonNode described) {
         assertThat(footprints(described)).containsExactly(24, 16);
         var full = described.at("/modes/0");
-        assertThat(names(full)).containsExactly("Yoke_Pan [1,2]", "Head_Tilt [3,4]", "Base_PositionMSpeed [5]", "Beam_Shutter1 [6]", "Beam_Dimmer [7,8]", "Beam_Color1 [9]", "Beam_CTO [10]", "Beam_Gobo1 [11]", "Beam_Gobo2 [12]", "Beam_Gobo2Pos [13,14]",
-                "Beam_Prism1 [15]", "Beam_Prism1Pos [16]", "Beam_Iris [17]", "Beam_Frost1 [18]", "Beam_Zoom [19,20]", "Beam_Focus1 [21,22]", "Beam_NoFeature [23]", "Base_Control1 [24]");
-        assertThat(functions(full, "Beam_Shutter1")).containsExactly("Shutter1 0-19 0.0..0.0", "Shutter1 20-49 1.0..1.0", "Shutter1Strobe 50-64 0.3..20.0", "Shutter1 65-69 1.0..1.0", "Shutter1StrobePulseOpen 70-84 0.5..10.0", "Shutter1 85-89 1.0..1.0",
-                "Shutter1StrobePulseClose 90-104 10.0..0.5", "Shutter1 105-109 1.0..1.0", "Shutter1StrobeRandom 110-124 0.5..20.0", "Shutter1 125-255 1.0..1.0");
+        assertThat(names(full)).containsExactly("Yoke_Pan [1,2]", "Head_Tilt [3,4]", "Base_PositionMSpeed [5]", "Beam_Shutter1 [6]",
+                "Beam_Dimmer [7,8]", "Beam_Color1 [9]", "Beam_CTO [10]", "Beam_Gobo1 [11]", "Beam_Gobo2 [12]", "Beam_Gobo2Pos [13,14]",
+                "Beam_Prism1 [15]", "Beam_Prism1Pos [16]", "Beam_Iris [17]", "Beam_Frost1 [18]", "Beam_Zoom [19,20]", "Beam_Focus1 [21,22]",
+                "Beam_NoFeature [23]", "Base_Control1 [24]");
+        assertThat(functions(full, "Beam_Shutter1")).containsExactly("Shutter1 0-19 0.0..0.0", "Shutter1 20-49 1.0..1.0",
+                "Shutter1Strobe 50-64 0.3..20.0", "Shutter1 65-69 1.0..1.0", "Shutter1StrobePulseOpen 70-84 0.5..10.0",
+                "Shutter1 85-89 1.0..1.0",
+                "Shutter1StrobePulseClose 90-104 10.0..0.5", "Shutter1 105-109 1.0..1.0", "Shutter1StrobeRandom 110-124 0.5..20.0",
+                "Shutter1 125-255 1.0..1.0");
         assertThat(functions(full, "Beam_CTO")).containsExactly("CTO 0-255 6500.0..2700.0");
         // 12.5 rpm are 75 degrees a second
         assertThat(functions(full, "Beam_Color1")).contains("Color1WheelSpin 128-189 75.0..3.0", "Color1WheelSpin 190-193 0.0..0.0");
@@ -129,7 +139,8 @@ class ChartTest extends WritesProfiles {
         var conditions = new ArrayList<String>();
         full.path("channels").forEach(channel -> channel.path("functions").forEach(function -> {
             if (channel.path("name").asString().equals("Beam_Gobo2Pos")) {
-                conditions.add(function.path("attribute").asString() + " " + function.at("/modeMaster/from").asString("") + function.path("modeFrom").asString(""));
+                conditions.add(function.path("attribute").asString() + " " + function.at("/modeMaster/from").asString("")
+                        + function.path("modeFrom").asString(""));
             }
         }));
         assertThat(conditions.size()).as("index in two stretches, rotation both ways and a stop").isGreaterThanOrEqualTo(5);
@@ -154,7 +165,10 @@ class ChartTest extends WritesProfiles {
         var functions = new ArrayList<String>();
         mode.path("channels").forEach(each -> {
             if (each.path("name").asString().equals(channel)) {
-                each.path("functions").forEach(function -> functions.add(function.path("attribute").asString() + " " + function.path("from").asLong() + "-" + function.path("to").asLong() + " " + function.path("physicalFrom").asDouble() + ".." + function.path("physicalTo").asDouble()));
+                each.path("functions")
+                    .forEach(function -> functions.add(function.path("attribute").asString() + " " + function.path("from").asLong() + "-"
+                            + function.path("to").asLong() + " " + function.path("physicalFrom").asDouble() + ".."
+                            + function.path("physicalTo").asDouble()));
             }
         });
         return functions;

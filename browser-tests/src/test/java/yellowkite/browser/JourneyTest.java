@@ -22,7 +22,8 @@ class JourneyTest extends WithBrowser {
     }
 
     private void openChannel(String pretty) {
-        browser.see(By.xpath("//ul[@aria-label='Channels']//button[@aria-expanded][starts-with(normalize-space(), '" + pretty + " Head')]")).click();
+        browser.see(By.xpath("//ul[@aria-label='Channels']//button[@aria-expanded][starts-with(normalize-space(), '" + pretty + " Head')]"))
+            .click();
         browser.see(By.cssSelector("section[aria-label=Channel]"));
     }
 
@@ -52,7 +53,8 @@ class JourneyTest extends WithBrowser {
         browser.field("Slot of Ripples, shaking").sendKeys(Keys.ESCAPE);
 
         browser.see(By.cssSelector("body")).sendKeys(Keys.chord(Keys.CONTROL, "z"));
-        browser.see(By.xpath("//section[@aria-label='History']//button[contains(@class, 'line-through')][contains(., 'Reeds in the wind')]"));
+        browser
+            .see(By.xpath("//section[@aria-label='History']//button[contains(@class, 'line-through')][contains(., 'Reeds in the wind')]"));
 
         browser.press("Publish");
         browser.type("What changed, in one line", "Ripples shake from 70");
@@ -70,8 +72,10 @@ class JourneyTest extends WithBrowser {
 
     private static FixtureType moved(FixtureType type) {
         int mode = type.modes().getFirst().id();
-        return type.mapModes(each -> each.id() != mode ? each : each.mapChannels(channel -> channel.mapFunctions(function -> function.mapRanges(range ->
-                range.name().equals("Ripples, shaking") ? range.withDmxFrom(new yellowkite.core.profile.DmxValue(70, 1)) : range))));
+        return type.mapModes(each -> each.id() != mode ? each
+                : each.mapChannels(channel -> channel.mapFunctions(function -> function.mapRanges(
+                        range -> range.name().equals("Ripples, shaking") ? range.withDmxFrom(new yellowkite.core.profile.DmxValue(70, 1))
+                                : range))));
     }
 
     private static FixtureType withoutRevisions(FixtureType type) {
@@ -101,8 +105,10 @@ class JourneyTest extends WithBrowser {
     @Test
     void aFindingOfTheImportIsMendedOnTheSpotAndLeadsToItsPlace() throws IOException {
         var flawed = fixture("Turnstone", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B006");
-        var type = flawed.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.mapFunctions(function -> function.mapRanges(range ->
-                range.name().equals("Kite") ? range.withSlot(9) : range))));
+        var type = flawed.description()
+            .type()
+            .mapModes(mode -> mode.mapChannels(channel -> channel
+                .mapFunctions(function -> function.mapRanges(range -> range.name().equals("Kite") ? range.withSlot(9) : range))));
         browser.drop("turnstone.gdtf", new GdtfFile(GdtfDescription.of(type), flawed.others()).write());
 
         browser.seeText("'Kite' points at slot 9; wheel 'Gobos' has 5.");

@@ -78,7 +78,8 @@ class LibraryTest extends WithBrowser {
             browser.press("Stop");
             browser.seeText("Stopped after");
             browser.open(house.address(), "Ines");
-            browser.see(By.xpath("//section[@aria-label='An import that was interrupted']//p[contains(., 'of 1000 files. What was imported is whole')]"));
+            browser.see(By.xpath(
+                    "//section[@aria-label='An import that was interrupted']//p[contains(., 'of 1000 files. What was imported is whole')]"));
 
             browser.press("Go on");
             browser.takeIn(files);
@@ -101,7 +102,9 @@ class LibraryTest extends WithBrowser {
         release("Marigold lamp store", "Spring mooring");
         var spring = downloaded("Spring mooring.zip");
 
-        var moved = avocet.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(40)) : channel));
+        var moved = avocet.description()
+            .type()
+            .mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(40)) : channel));
         browser.open(RunningKite.address(), "Ines");
         browser.drop("avocet.gdtf", new GdtfFile(GdtfDescription.of(moved), avocet.others()).write());
         browser.press("Import as revision 2");

@@ -96,7 +96,8 @@ class LightTest extends WithBrowser {
         browser.key(Keys.ESCAPE);
         browser.seeNoMore(DIALOG);
 
-        browser.see(By.xpath("//dl[@aria-label='Colour of the light']/dd[starts-with(normalize-space(), '319') or starts-with(normalize-space(), '320')]"));
+        browser.see(By.xpath(
+                "//dl[@aria-label='Colour of the light']/dd[starts-with(normalize-space(), '319') or starts-with(normalize-space(), '320')]"));
     }
 
     @Test

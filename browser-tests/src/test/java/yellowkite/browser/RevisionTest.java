@@ -82,8 +82,11 @@ class RevisionTest extends WithBrowser {
         browser.seeText("Nothing differs");
 
         var moved = fixture("Whimbrel", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B202");
-        var type = moved.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(40)) : channel));
-        browser.chooseFile("A file to compare with", Files.write(folder.resolve("moved.gdtf"), new GdtfFile(GdtfDescription.of(type), moved.others()).write()));
+        var type = moved.description()
+            .type()
+            .mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(40)) : channel));
+        browser.chooseFile("A file to compare with",
+                Files.write(folder.resolve("moved.gdtf"), new GdtfFile(GdtfDescription.of(type), moved.others()).write()));
 
         browser.seeText("It moved from address 17 to address 40.");
         browser.seeText("The file moved.gdtf, not imported.");
@@ -95,7 +98,9 @@ class RevisionTest extends WithBrowser {
         browser.drop("brent.gdtf", fixture("Brent", id).write());
         browser.seeText("Revision 1, from brent.gdtf");
         browser.press("Close");
-        var type = fixture("Brent", id).description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(40)) : channel));
+        var type = fixture("Brent", id).description()
+            .type()
+            .mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(40)) : channel));
 
         browser.drop("other brent.gdtf", new GdtfFile(GdtfDescription.of(type), DemoHouse.petrelSpot().others()).write());
 
@@ -135,7 +140,8 @@ class RevisionTest extends WithBrowser {
             browser.seeText("No problems found.");
             assertThat(browser.accessibilityProblems(axe)).as("page, %s", theme).isEmpty();
             var page = browser.address().replaceAll(".*/profile/", "");
-            browser.open(RunningKite.address() + "compare?left=" + page + "&leftRevision=1&right=" + page + "&rightRevision=1&leftMode=0&rightMode=1", "Ines");
+            browser.open(RunningKite.address() + "compare?left=" + page + "&leftRevision=1&right=" + page
+                    + "&rightRevision=1&leftMode=0&rightMode=1", "Ines");
             browser.seeText("It takes 8 addresses instead of 17.");
             assertThat(browser.accessibilityProblems(axe)).as("comparison, %s", theme).isEmpty();
             browser.open(RunningKite.address() + "wanted", "Ines");

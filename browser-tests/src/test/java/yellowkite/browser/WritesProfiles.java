@@ -43,7 +43,8 @@ abstract class WritesProfiles extends WithBrowser {
         browser.key(Keys.ENTER);
         browser.seeText("Published as revision 1.");
         try (var client = HttpClient.newHttpClient()) {
-            var request = HttpRequest.newBuilder(URI.create(RunningKite.address() + "api/profiles/" + profile() + "/revisions/1/file")).build();
+            var request = HttpRequest.newBuilder(URI.create(RunningKite.address() + "api/profiles/" + profile() + "/revisions/1/file"))
+                .build();
             var answer = client.send(request, HttpResponse.BodyHandlers.ofByteArray());
             assertThat(answer.statusCode()).as(() -> new String(answer.body(), StandardCharsets.UTF_8)).isEqualTo(200);
             return Files.write(folder.resolve("out.gdtf"), answer.body());
@@ -54,8 +55,11 @@ abstract class WritesProfiles extends WithBrowser {
     final JsonNode describe(Path file) throws Exception {
         var classes = System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
         var output = folder.resolve("described.json").toFile();
-        var process = new ProcessBuilder(System.getProperty("java.home") + File.separator + "bin" + File.separator + "java", "-cp", classes, "yellowkite.cli.ProfileCommand", "describe", file.toString())
-                .redirectOutput(output).redirectErrorStream(true).start();
+        var process = new ProcessBuilder(System.getProperty("java.home") + File.separator + "bin" + File.separator + "java", "-cp", classes,
+                "yellowkite.cli.ProfileCommand", "describe", file.toString())
+            .redirectOutput(output)
+            .redirectErrorStream(true)
+            .start();
         assertThat(process.waitFor()).as(() -> said(output)).isZero();
         return JsonMapper.shared().readTree(Files.readString(output.toPath(), StandardCharsets.UTF_8));
     }

@@ -22,7 +22,10 @@ final class ChartRead {
             try {
                 var proposal = call.read(name);
                 print(name, proposal, streams);
-                boolean open = proposal.modes().stream().flatMap(mode -> mode.channels().stream()).anyMatch(channel -> channel.attribute() == null);
+                boolean open = proposal.modes()
+                    .stream()
+                    .flatMap(mode -> mode.channels().stream())
+                    .anyMatch(channel -> channel.attribute() == null);
                 status = Math.max(status, open ? Command.ERRORS : Command.WELL);
             } catch (Files.Refused refused) {
                 Files.refuse(name, refused.getMessage(), streams);

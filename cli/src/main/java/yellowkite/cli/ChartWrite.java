@@ -26,12 +26,19 @@ final class ChartWrite {
         try {
             var proposal = call.read(name);
             // the same chart gives the same file
-            var id = UUID.nameUUIDFromBytes((proposal.manufacturer() + "/" + proposal.model()).getBytes(StandardCharsets.UTF_8)).toString().toUpperCase(java.util.Locale.ROOT);
+            var id = UUID.nameUUIDFromBytes((proposal.manufacturer() + "/" + proposal.model()).getBytes(StandardCharsets.UTF_8))
+                .toString()
+                .toUpperCase(java.util.Locale.ROOT);
             var file = new GdtfFile(GdtfDescription.of(ChartProfile.of(proposal, id, "")), Map.of());
             Files.write(Path.of(target).toAbsolutePath(), file.write());
             var channels = proposal.modes().stream().flatMap(mode -> mode.channels().stream()).toList();
-            Json.line(streams.out(), json -> json.writeStringProperty("file", name).writeStringProperty("wrote", target).writeNumberProperty("modes", proposal.modes().size())
-                    .writeNumberProperty("channels", channels.size()).writeNumberProperty("doubts", channels.stream().mapToInt(channel -> channel.doubts().size()).sum()).writeNumberProperty("unplaced", proposal.unplaced().size()));
+            Json.line(streams.out(),
+                    json -> json.writeStringProperty("file", name)
+                        .writeStringProperty("wrote", target)
+                        .writeNumberProperty("modes", proposal.modes().size())
+                        .writeNumberProperty("channels", channels.size())
+                        .writeNumberProperty("doubts", channels.stream().mapToInt(channel -> channel.doubts().size()).sum())
+                        .writeNumberProperty("unplaced", proposal.unplaced().size()));
             return channels.stream().anyMatch(channel -> channel.attribute() == null) ? Command.ERRORS : Command.WELL;
         } catch (Files.Refused refused) {
             Files.refuse(name, refused.getMessage(), streams);

@@ -58,8 +58,10 @@ final class Check {
             streams.out().println("  " + finding.severity().name().toLowerCase(Locale.ROOT) + "  " + finding.says());
             streams.out().println("         " + finding.place().words() + (finding.fix() == null ? "" : ". Fix: " + finding.fixSays()));
         }
-        streams.out().println(findings.isEmpty() ? "  Nothing is wrong with it." : "  " + counted(findings, Severity.ERROR) + ", "
-                + counted(findings, Severity.WARNING) + ", " + counted(findings, Severity.REMARK));
+        streams.out()
+            .println(findings.isEmpty() ? "  Nothing is wrong with it."
+                    : "  " + counted(findings, Severity.ERROR) + ", "
+                            + counted(findings, Severity.WARNING) + ", " + counted(findings, Severity.REMARK));
     }
 
     private static String counted(List<Finding> findings, Severity severity) {

@@ -12,7 +12,7 @@ import java.util.Map;
  * One of our commands with its verbs. Reads the call, runs its verb and ends with its status: 0 all well, 1 errors were found, 2 a file or
  * the call was refused.
  *
- * @param name  as it is typed behind {@code ./kite}
+ * @param name as it is typed behind {@code ./kite}
  * @param verbs in the order in which they are told
  */
 record Command(String name, String help, Map<String, Verb> verbs) {
@@ -47,7 +47,8 @@ record Command(String name, String help, Map<String, Verb> verbs) {
             }
             var known = verbs.get(verb);
             if (known == null) {
-                throw new WrongCall(verb.isEmpty() ? "Say what to do: " + listed("or") + "." : "'" + verb + "' is no verb; there are " + listed("and") + ".");
+                throw new WrongCall(verb.isEmpty() ? "Say what to do: " + listed("or") + "."
+                        : "'" + verb + "' is no verb; there are " + listed("and") + ".");
             }
             return known.run(rest, streams);
         } catch (WrongCall wrong) {
@@ -66,7 +67,9 @@ record Command(String name, String help, Map<String, Verb> verbs) {
     }
 
     private String help(String verb) {
-        var parts = Arrays.stream(help.split("(?m)(?=^\\./kite " + name + " )")).filter(part -> part.startsWith("./kite " + name + " " + verb + " ")).toList();
+        var parts = Arrays.stream(help.split("(?m)(?=^\\./kite " + name + " )"))
+            .filter(part -> part.startsWith("./kite " + name + " " + verb + " "))
+            .toList();
         return parts.isEmpty() || verb.isEmpty() ? help : String.join("", parts);
     }
 

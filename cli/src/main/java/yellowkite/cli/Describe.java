@@ -51,7 +51,11 @@ final class Describe {
             if (slot.color() == null) {
                 json.writeNull();
             } else {
-                json.writeStartArray().writeNumber(slot.color().x()).writeNumber(slot.color().y()).writeNumber(slot.color().luminance()).writeEndArray();
+                json.writeStartArray()
+                    .writeNumber(slot.color().x())
+                    .writeNumber(slot.color().y())
+                    .writeNumber(slot.color().luminance())
+                    .writeEndArray();
             }
             Json.textOrNull(json, "media", slot.mediaFile().isEmpty() ? null : slot.mediaFile());
             json.writeEndObject();
@@ -76,7 +80,8 @@ final class Describe {
         json.writeEndObject();
     }
 
-    private static void write(FixtureType type, PlacedChannel placed, List<Spans.FunctionSpan> spans, LinkTargets targets, JsonGenerator json) {
+    private static void write(FixtureType type, PlacedChannel placed, List<Spans.FunctionSpan> spans, LinkTargets targets,
+            JsonGenerator json) {
         var channel = placed.channel();
         json.writeStartObject();
         json.writeStringProperty("name", placed.name());

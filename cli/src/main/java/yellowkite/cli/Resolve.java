@@ -27,8 +27,13 @@ final class Resolve {
         var call = parse(arguments);
         return Files.each(List.of(call.file()), streams, (name, file) -> {
             var type = file.description().type();
-            var mode = type.modes().stream().filter(each -> each.name().equals(call.mode())).findFirst().orElseThrow(() -> new WrongCall(
-                    "'" + name + "' has no mode '" + call.mode() + "'; it has " + type.modes().stream().map(each -> "'" + each.name() + "'").toList() + "."));
+            var mode = type.modes()
+                .stream()
+                .filter(each -> each.name().equals(call.mode()))
+                .findFirst()
+                .orElseThrow(() -> new WrongCall(
+                        "'" + name + "' has no mode '" + call.mode() + "'; it has "
+                                + type.modes().stream().map(each -> "'" + each.name() + "'").toList() + "."));
             return call.wanted().isEmpty() ? resolve(call, type, mode, streams) : want(call, type, mode, streams);
         });
     }
@@ -75,7 +80,9 @@ final class Resolve {
                     json.writeStringProperty("file", call.file());
                     json.writeStringProperty("mode", mode.name());
                     json.writeObjectPropertyStart("dmx");
-                    found.dmx().getOrDefault(call.dmxBreak(), new TreeMap<>()).forEach((address, value) -> json.writeNumberProperty(address.toString(), value));
+                    found.dmx()
+                        .getOrDefault(call.dmxBreak(), new TreeMap<>())
+                        .forEach((address, value) -> json.writeNumberProperty(address.toString(), value));
                     json.writeEndObject();
                     json.writeArrayPropertyStart("reached");
                     for (var each : found.reached()) {
@@ -137,7 +144,8 @@ final class Resolve {
     private static void parseDmx(String text, Map<Integer, Integer> dmx) {
         for (var pair : text.split(",", -1)) {
             var parts = pair.split("=", -1);
-            var expected = "--dmx wants pairs of address 1 to " + AddressMap.UNIVERSE + " and value 0 to 255, such as 1=128,2=0; '" + pair + "' is none";
+            var expected = "--dmx wants pairs of address 1 to " + AddressMap.UNIVERSE + " and value 0 to 255, such as 1=128,2=0; '" + pair
+                    + "' is none";
             if (parts.length != 2) {
                 throw new WrongCall(expected + ".");
             }

@@ -34,8 +34,11 @@ class ChartCommandTest {
     private static Ran run(String... arguments) {
         var out = new ByteArrayOutputStream();
         var err = new ByteArrayOutputStream();
-        int status = ChartCommand.COMMAND.run(List.of(arguments), new Command.Streams(new PrintStream(out, true, StandardCharsets.UTF_8), new PrintStream(err, true, StandardCharsets.UTF_8), false));
-        return new Ran(status, out.toString(StandardCharsets.UTF_8).lines().filter(line -> line.startsWith("{")).map(JSON::readTree).toList(), err.toString(StandardCharsets.UTF_8));
+        int status = ChartCommand.COMMAND.run(List.of(arguments), new Command.Streams(new PrintStream(out, true, StandardCharsets.UTF_8),
+                new PrintStream(err, true, StandardCharsets.UTF_8), false));
+        return new Ran(status,
+                out.toString(StandardCharsets.UTF_8).lines().filter(line -> line.startsWith("{")).map(JSON::readTree).toList(),
+                err.toString(StandardCharsets.UTF_8));
     }
 
     private String file(String name, String text) throws IOException {
@@ -50,10 +53,12 @@ class ChartCommandTest {
 
         assertThat(ran.status()).isZero();
         var line = ran.lines().getFirst();
-        assertThat(List.of(line.path("file").asString(), line.path("maker").asString(), line.path("model").asString())).containsExactly(chart, "Tidewick", "Ketch 4");
+        assertThat(List.of(line.path("file").asString(), line.path("maker").asString(), line.path("model").asString()))
+            .containsExactly(chart, "Tidewick", "Ketch 4");
         assertThat(line.at("/modes/0/footprint").asInt()).isEqualTo(4);
-        assertThat(line.at("/modes/0/channels/0/functions/0").toString()).isEqualTo("""
-                {"attribute":"Pan","from":0,"to":65535,"physicalFrom":-270.0,"physicalTo":270.0,"unit":"Angle","wheel":null,"snap":false,"counts":null,"ranges":[]}""");
+        assertThat(line.at("/modes/0/channels/0/functions/0").toString()).isEqualTo(
+                """
+                        {"attribute":"Pan","from":0,"to":65535,"physicalFrom":-270.0,"physicalTo":270.0,"unit":"Angle","wheel":null,"snap":false,"counts":null,"ranges":[]}""");
         assertThat(line.at("/modes/0/channels/1/start").asInt()).isEqualTo(20);
         assertThat(line.at("/modes/0/channels/1/functions/2/attribute").asString()).isEqualTo("Shutter1Strobe");
         assertThat(line.at("/unplaced").toString()).isEqualTo("[{\"place\":\"line 8\",\"text\":\"A line of no use\"}]");
@@ -72,7 +77,9 @@ class ChartCommandTest {
 
         assertThat(ran.status()).isZero();
         assertThat(ran.lines().getFirst().toString()).contains("\"wrote\":\"" + target + "\",\"modes\":1,\"channels\":3");
-        assertThat(ProfileCommand.COMMAND.run(List.of("check", target), new Command.Streams(new PrintStream(new ByteArrayOutputStream()), System.err, false))).isZero();
+        assertThat(ProfileCommand.COMMAND.run(List.of("check", target),
+                new Command.Streams(new PrintStream(new ByteArrayOutputStream()), System.err, false)))
+            .isZero();
     }
 
     @Test
@@ -82,7 +89,9 @@ class ChartCommandTest {
         var ran = run("read", locked, folder.resolve("missing.txt").toString());
 
         assertThat(ran.status()).isEqualTo(Command.REFUSED);
-        assertThat(ran.lines()).extracting(line -> line.path("refused").asString()).containsExactly("'" + locked + "' was refused: it is a PDF that is cut short or damaged.", "'" + folder.resolve("missing.txt") + "' does not exist.");
+        assertThat(ran.lines()).extracting(line -> line.path("refused").asString())
+            .containsExactly("'" + locked + "' was refused: it is a PDF that is cut short or damaged.",
+                    "'" + folder.resolve("missing.txt") + "' does not exist.");
         assertThat(run("read").err()).startsWith("Name at least one file.");
         assertThat(run("read", "a", "--maker").err()).startsWith("--maker needs a name behind it.");
         assertThat(run("draw").err()).startsWith("'draw' is no verb; there are read and write.");

@@ -55,7 +55,8 @@ class ProfileCommandTest {
         int status = ProfileCommand.COMMAND.run(List.of(arguments), new Command.Streams(
                 new PrintStream(out, true, StandardCharsets.UTF_8), new PrintStream(err, true, StandardCharsets.UTF_8), terminal));
         var text = out.toString(StandardCharsets.UTF_8);
-        return new Ran(status, text.lines().filter(line -> line.startsWith("{")).map(JSON::readTree).toList(), text, err.toString(StandardCharsets.UTF_8));
+        return new Ran(status, text.lines().filter(line -> line.startsWith("{")).map(JSON::readTree).toList(), text,
+                err.toString(StandardCharsets.UTF_8));
     }
 
     @Test
@@ -71,8 +72,10 @@ class ProfileCommandTest {
                 {"name":"Yoke_Pan","geometry":"Yoke","attribute":"Pan","break":1,"addresses":[1,2],"start":32768,"highlight":null,\
                 "functions":[{"name":"Pan","attribute":"Pan","from":0,"to":65535,"default":32768,"physicalFrom":-270.0,"physicalTo":270.0,\
                 "unit":"Angle","wheel":null,"curve":null,"modeMaster":null,"ranges":[]}]}""");
-        assertThat(extended.at("/channels/4/functions/2/modeMaster").toString()).isEqualTo("{\"link\":\"Head_StrobeMode\",\"from\":0,\"to\":127}");
-        assertThat(ran.lines().getFirst().at("/wheels/0/slots/1").toString()).isEqualTo("{\"name\":\"Reeds\",\"color\":[0.3127,0.329,100.0],\"media\":\"reeds\"}");
+        assertThat(extended.at("/channels/4/functions/2/modeMaster").toString())
+            .isEqualTo("{\"link\":\"Head_StrobeMode\",\"from\":0,\"to\":127}");
+        assertThat(ran.lines().getFirst().at("/wheels/0/slots/1").toString())
+            .isEqualTo("{\"name\":\"Reeds\",\"color\":[0.3127,0.329,100.0],\"media\":\"reeds\"}");
     }
 
     @Test
@@ -89,7 +92,9 @@ class ProfileCommandTest {
 
     @Test
     void resolvesStartValuesWithBytesPutUponThem() {
-        var channels = run("resolve", spot, "--mode", "Extended", "--dmx", "14=62,9=200", "--dmx", "8=64").lines().getFirst().path("channels");
+        var channels = run("resolve", spot, "--mode", "Extended", "--dmx", "14=62,9=200", "--dmx", "8=64").lines()
+            .getFirst()
+            .path("channels");
 
         assertThat(channels.get(0).path("physical").asDouble()).isEqualTo(-270 + 540 * 32768.0 / 65535);
         assertThat(channels.get(4).path("function").asString()).isEqualTo("Random strobe");
@@ -105,7 +110,8 @@ class ProfileCommandTest {
         var line = run("resolve", spot, "--mode", "Extended", "--wanted", "Pan=90", "--wanted", "Shutter1Strobe=0.4").lines().getFirst();
 
         assertThat(line.path("dmx").toString()).isEqualTo("{\"1\":170,\"2\":170,\"8\":64,\"9\":0}");
-        assertThat(line.at("/reached/0").toString()).isEqualTo("{\"channel\":\"Yoke_Pan\",\"attribute\":\"Pan\",\"asked\":90.0,\"got\":90.0}");
+        assertThat(line.at("/reached/0").toString())
+            .isEqualTo("{\"channel\":\"Yoke_Pan\",\"attribute\":\"Pan\",\"asked\":90.0,\"got\":90.0}");
         var out = run("resolve", spot, "--mode", "Extended", "--wanted", "Pan=300");
         assertThat(out.status()).isEqualTo(1);
         assertThat(out.lines().getFirst().path("refused").asString()).contains("from -270.0 to 270.0");
@@ -113,10 +119,14 @@ class ProfileCommandTest {
 
     @Test
     void aCallThatIsNotUnderstoodIsStatusTwoWithASentence() {
-        for (var arguments : List.of(List.of("paint"), List.of(), List.of("describe"), List.of("resolve", spot), List.of("resolve", spot, "--mode", "None"),
-                List.of("resolve", spot, "--mode", "Extended", "--dmx", "1=256"), List.of("resolve", spot, "--mode", "Extended", "--dmx", "1"),
-                List.of("resolve", spot, "--mode", "Extended", "--dmx", "513=1"), List.of("resolve", spot, "--mode", "Extended", "--break", "x"),
-                List.of("resolve", spot, "--mode", "Extended", "--wanted", "Pan"), List.of("resolve", spot, "--mode"), List.of("check", spot, "--loud"),
+        for (var arguments : List.of(List.of("paint"), List.of(), List.of("describe"), List.of("resolve", spot),
+                List.of("resolve", spot, "--mode", "None"),
+                List.of("resolve", spot, "--mode", "Extended", "--dmx", "1=256"),
+                List.of("resolve", spot, "--mode", "Extended", "--dmx", "1"),
+                List.of("resolve", spot, "--mode", "Extended", "--dmx", "513=1"),
+                List.of("resolve", spot, "--mode", "Extended", "--break", "x"),
+                List.of("resolve", spot, "--mode", "Extended", "--wanted", "Pan"), List.of("resolve", spot, "--mode"),
+                List.of("check", spot, "--loud"),
                 List.of("copy", spot))) {
             var ran = run(arguments.toArray(String[]::new));
             assertThat(ran.status()).as("%s", arguments).isEqualTo(2);
@@ -140,7 +150,9 @@ class ProfileCommandTest {
 
     @Test
     void checksWithJsonWhenPipedAndAReportOnATerminal() throws IOException {
-        var flawed = Files.write(folder.resolve("flawed.gdtf"), Samples.samples().get("Tidewick@Petrel Spot trial@three mistakes.gdtf").write()).toString();
+        var flawed = Files
+            .write(folder.resolve("flawed.gdtf"), Samples.samples().get("Tidewick@Petrel Spot trial@three mistakes.gdtf").write())
+            .toString();
 
         var piped = run("check", flawed);
         var read = run(true, "check", flawed);
@@ -148,7 +160,8 @@ class ProfileCommandTest {
         assertThat(piped.status()).isEqualTo(1);
         assertThat(piped.lines().getFirst().path("errors").asInt()).isEqualTo(3);
         assertThat(piped.lines().getFirst().at("/problems/0/rule").asString()).isEqualTo("address-overlap");
-        assertThat(read.out()).contains("error  'Head_Iris' overlaps 'Head_Gobo1Pos' at address 16.").contains("3 errors, 1 warning, 3 remarks");
+        assertThat(read.out()).contains("error  'Head_Iris' overlaps 'Head_Gobo1Pos' at address 16.")
+            .contains("3 errors, 1 warning, 3 remarks");
         assertThat(run(true, "check", flawed, "--json").lines()).hasSize(1);
         assertThat(run("check", batten).status()).isZero();
     }
@@ -182,11 +195,21 @@ class ProfileCommandTest {
         for (var edit : edits) {
             type = ((Edit.Outcome.Applied) edit.applyTo(type)).after();
         }
-        return Files.write(folder.resolve("edited.gdtf"), new GdtfFile(file.description().withType(type), file.others()).write()).toString();
+        return Files.write(folder.resolve("edited.gdtf"), new GdtfFile(file.description().withType(type), file.others()).write())
+            .toString();
     }
 
     private static Channel channel(String attribute) {
-        return DemoHouse.petrelSpot().description().type().modes().getFirst().channels().stream().filter(each -> each.attribute().equals(attribute)).findFirst().orElseThrow();
+        return DemoHouse.petrelSpot()
+            .description()
+            .type()
+            .modes()
+            .getFirst()
+            .channels()
+            .stream()
+            .filter(each -> each.attribute().equals(attribute))
+            .findFirst()
+            .orElseThrow();
     }
 
     @Test
@@ -199,7 +222,8 @@ class ProfileCommandTest {
         assertThat(worst(edited(new ChangeWidth(pan.id(), 1)))).isEqualTo("BREAKS");
         assertThat(worst(edited(new RemoveChannels(List.of(pan.id()), false)))).isEqualTo("BREAKS");
         assertThat(worst(edited(new SetStartValue(pan.id(), 1)))).isEqualTo("SHIFTS");
-        assertThat(worst(edited(new SetFunctionPhysical(pan.functions().findFirst().orElseThrow().id(), -100.0, 300.0)))).isEqualTo("SHIFTS");
+        assertThat(worst(edited(new SetFunctionPhysical(pan.functions().findFirst().orElseThrow().id(), -100.0, 300.0))))
+            .isEqualTo("SHIFTS");
         assertThat(worst(edited(new AddMode("Small")))).isEqualTo("ADDS");
         assertThat(worst(edited(new AddChannels(mode, List.of(new NewChannel("Fan1", "", 1, null, null, null)), null)))).isEqualTo("ADDS");
         assertThat(worst(edited(new RenameProfile("Petrel Spot II")))).isEqualTo("COSMETIC");
@@ -211,7 +235,8 @@ class ProfileCommandTest {
         var line = ran.lines().getFirst();
         assertThat(line.path("old").asString()).isEqualTo(spot);
         assertThat(line.path("differences").isEmpty()).isEqualTo(line.path("worst").isNull());
-        line.path("differences").forEach(each -> assertThat(each.propertyNames()).containsExactly("rank", "kind", "mode", "where", "says", "left", "right"));
+        line.path("differences")
+            .forEach(each -> assertThat(each.propertyNames()).containsExactly("rank", "kind", "mode", "where", "says", "left", "right"));
         return line.path("worst").isNull() ? null : line.path("worst").asString();
     }
 
@@ -220,7 +245,8 @@ class ProfileCommandTest {
         assertThat(run("compare", spot).status()).isEqualTo(2);
         assertThat(run("compare", spot, "nowhere.gdtf")).satisfies(ran -> {
             assertThat(ran.status()).isEqualTo(2);
-            assertThat(ran.lines()).singleElement().satisfies(line -> assertThat(line.path("refused").asString()).isEqualTo("'nowhere.gdtf' does not exist."));
+            assertThat(ran.lines()).singleElement()
+                .satisfies(line -> assertThat(line.path("refused").asString()).isEqualTo("'nowhere.gdtf' does not exist."));
         });
     }
 }

@@ -12,28 +12,48 @@ import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
     private static final JavaClasses CORE = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests())
-            .importPackages("yellowkite.core");
+        .importPackages("yellowkite.core");
 
     @Test
     void theCoreKnowsNoFrameworkNoDatabaseAndNoHttp() {
-        noClasses().should().dependOnClassesThat().resideInAnyPackage("org.springframework..", "org.jooq..", "java.sql..", "javax.sql..",
-                "jakarta..", "java.net.http..", "tools.jackson..", "com.fasterxml.jackson..", "yellowkite.server..", "yellowkite.demo..")
-                .check(CORE);
+        noClasses().should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("org.springframework..", "org.jooq..", "java.sql..", "javax.sql..",
+                    "jakarta..", "java.net.http..", "tools.jackson..", "com.fasterxml.jackson..", "yellowkite.server..",
+                    "yellowkite.demo..")
+            .check(CORE);
     }
 
     @Test
     void theDocumentStandsOnTheReadingOfXmlAlone() {
-        noClasses().that().resideInAPackage("yellowkite.core.profile..").should().dependOnClassesThat(
-                resideInAPackage("yellowkite.core..").and(resideOutsideOfPackages("yellowkite.core.profile..", "yellowkite.core.xml.."))).check(CORE);
-        noClasses().that().resideInAPackage("yellowkite.core.xml..").should().dependOnClassesThat(
-                resideInAPackage("yellowkite.core..").and(resideOutsideOfPackages("yellowkite.core.xml..", "yellowkite.core.archive.."))).check(CORE);
-        noClasses().that().resideInAPackage("yellowkite.core.archive..").should().dependOnClassesThat(
-                resideInAPackage("yellowkite.core..").and(resideOutsideOfPackages("yellowkite.core.archive.."))).check(CORE);
+        noClasses().that()
+            .resideInAPackage("yellowkite.core.profile..")
+            .should()
+            .dependOnClassesThat(
+                    resideInAPackage("yellowkite.core..")
+                        .and(resideOutsideOfPackages("yellowkite.core.profile..", "yellowkite.core.xml..")))
+            .check(CORE);
+        noClasses().that()
+            .resideInAPackage("yellowkite.core.xml..")
+            .should()
+            .dependOnClassesThat(
+                    resideInAPackage("yellowkite.core..")
+                        .and(resideOutsideOfPackages("yellowkite.core.xml..", "yellowkite.core.archive..")))
+            .check(CORE);
+        noClasses().that()
+            .resideInAPackage("yellowkite.core.archive..")
+            .should()
+            .dependOnClassesThat(
+                    resideInAPackage("yellowkite.core..").and(resideOutsideOfPackages("yellowkite.core.archive..")))
+            .check(CORE);
     }
 
     @Test
     void theCoreDoesNotDraw() {
-        noClasses().should().dependOnClassesThat().resideInAnyPackage("java.awt..", "javax.swing..", "javax.imageio..", "com.github.weisj..").check(CORE);
+        noClasses().should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("java.awt..", "javax.swing..", "javax.imageio..", "com.github.weisj..")
+            .check(CORE);
     }
 
     @Test

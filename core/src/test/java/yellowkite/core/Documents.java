@@ -26,7 +26,8 @@ import yellowkite.core.xml.Source;
 /** Documents of every shape, made from decisions: what holds for all of them holds for files nobody has thought of. */
 public final class Documents {
     private static final String LETTERS = "abcXYZ019 \"#%'()*+-/:;<=>@_`äß漢";
-    private static final List<String> ATTRIBUTES = List.of("Dimmer", "Pan", "Gobo1", "Gobo1PosRotate", "Shutter1Strobe", "ColorAdd_R", "Zoom", "NoFeature");
+    private static final List<String> ATTRIBUTES = List.of("Dimmer", "Pan", "Gobo1", "Gobo1PosRotate", "Shutter1Strobe", "ColorAdd_R",
+            "Zoom", "NoFeature");
 
     private Documents() {}
 
@@ -51,9 +52,14 @@ public final class Documents {
         return type.with(f -> {
             f.attributeDefinitions = defined;
             f.physicalDescriptions = physical(random);
-            f.models = random.nextBoolean() ? List.of() : List.of(new Model("M", number(random), number(random), 0, Model.Primitive.Head, "", new Model.SvgOffsets(0, number(random), 0, 0, 0, 0), Source.NONE));
-            f.protocols = random.nextBoolean() ? Protocols.NONE : new Protocols(new Protocols.Rdm(random.nextInt(0x7FFF), random.nextInt(0xFFFF), List.of(new Protocols.SoftwareVersion(1,
-                    List.of(new Protocols.Personality(1, "Mode 0", Source.NONE)), Source.NONE)), Source.NONE), List.of(), Source.NONE);
+            f.models = random.nextBoolean() ? List.of()
+                    : List.of(new Model("M", number(random), number(random), 0, Model.Primitive.Head, "",
+                            new Model.SvgOffsets(0, number(random), 0, 0, 0, 0), Source.NONE));
+            f.protocols = random.nextBoolean() ? Protocols.NONE
+                    : new Protocols(
+                            new Protocols.Rdm(random.nextInt(0x7FFF), random.nextInt(0xFFFF), List.of(new Protocols.SoftwareVersion(1,
+                                    List.of(new Protocols.Personality(1, "Mode 0", Source.NONE)), Source.NONE)), Source.NONE),
+                            List.of(), Source.NONE);
             f.canHaveChildren = random.nextBoolean();
         });
     }
@@ -82,7 +88,9 @@ public final class Documents {
                             function.when("Somewhere_Else", DmxValue.ZERO, new DmxValue(random.nextInt(256), 1));
                         }
                         if (random.nextBoolean()) {
-                            function.wheel("Wheel").range(name(random), start, random.nextInt(3)).range("", Math.min(start + 5, DmxValue.max(width)), 0, number(random), number(random));
+                            function.wheel("Wheel")
+                                .range(name(random), start, random.nextInt(3))
+                                .range("", Math.min(start + 5, DmxValue.max(width)), 0, number(random), number(random));
                         }
                     });
                     from += 1 + random.nextLong(DmxValue.max(width) / 3);
@@ -94,27 +102,34 @@ public final class Documents {
     private static Geometry body(Random random, List<String> parts, int depth) {
         var name = "Part " + parts.size();
         parts.add(name);
-        var kind = pick(random, List.of(Geometry.Kind.Geometry, Geometry.Kind.Axis, Geometry.Kind.Beam, Geometry.Kind.Display, Geometry.Kind.WiringObject));
+        var kind = pick(random,
+                List.of(Geometry.Kind.Geometry, Geometry.Kind.Axis, Geometry.Kind.Beam, Geometry.Kind.Display, Geometry.Kind.WiringObject));
         var children = new ArrayList<Geometry>();
         for (int i = depth == 0 ? 0 : random.nextInt(3); i > 0; i--) {
             children.add(body(random, parts, depth - 1));
         }
         Geometry.Details details = switch (kind) {
-            case Beam -> new Geometry.BeamDetails("LED", number(random), 100, 5600, 12, 14, 1, 1.7777, 0.05, Geometry.BeamType.Spot, 90, "");
+            case Beam ->
+                new Geometry.BeamDetails("LED", number(random), 100, 5600, 12, 14, 1, 1.7777, 0.05, Geometry.BeamType.Spot, 90, "");
             case Display -> new Geometry.DisplayDetails("screen");
             case WiringObject -> new Geometry.WiringDetails(List.of(new Geometry.PinPatch("Other", 1, random.nextInt(5), Source.NONE)));
             default -> Geometry.NoDetails.NONE;
         };
         var cells = IntStream.range(0, 16).mapToObj(i -> number(random)).toList();
-        return new Geometry.Part(kind, name, "", random.nextBoolean() ? Matrix.IDENTITY : new Matrix(cells), details, children, Source.NONE);
+        return new Geometry.Part(kind, name, "", random.nextBoolean() ? Matrix.IDENTITY : new Matrix(cells), details, children,
+                Source.NONE);
     }
 
     private static PhysicalDescriptions physical(Random random) {
-        var measurement = new Measurement(100, number(random), null, Measurement.Interpolation.Step, List.of(new Measurement.Point(500, number(random), Source.NONE)), Source.NONE);
+        var measurement = new Measurement(100, number(random), null, Measurement.Interpolation.Step,
+                List.of(new Measurement.Point(500, number(random), Source.NONE)), Source.NONE);
         return PhysicalDescriptions.EMPTY
-                .withDmxProfiles(random.nextBoolean() ? List.of() : List.of(new DmxProfile("Curve", List.of(new DmxProfile.Point(0, number(random), number(random), 0, 1, Source.NONE)), Source.NONE)))
-                .withEmitters(random.nextBoolean() ? List.of() : List.of(new Emitter("Red", color(random), number(random), "", List.of(measurement), Source.NONE)))
-                .withFilters(random.nextBoolean() ? List.of() : List.of(new Filter("Amber", null, List.of(), Source.NONE)));
+            .withDmxProfiles(random.nextBoolean() ? List.of()
+                    : List.of(new DmxProfile("Curve", List.of(new DmxProfile.Point(0, number(random), number(random), 0, 1, Source.NONE)),
+                            Source.NONE)))
+            .withEmitters(random.nextBoolean() ? List.of()
+                    : List.of(new Emitter("Red", color(random), number(random), "", List.of(measurement), Source.NONE)))
+            .withFilters(random.nextBoolean() ? List.of() : List.of(new Filter("Amber", null, List.of(), Source.NONE)));
     }
 
     private static ColorCie color(Random random) {

@@ -57,7 +57,8 @@ class LawsTest {
 
     @Property
     void mirroringAndShiftingKeepTheOrder(@ForAll @IntRange(min = 1, max = 4) int bytes, @ForAll @IntRange(min = 1, max = 4) int width,
-            @ForAll @LongRange(min = 0, max = 0xFFFFFFFFL) long one, @ForAll @LongRange(min = 0, max = 0xFFFFFFFFL) long other, @ForAll boolean shifted) {
+            @ForAll @LongRange(min = 0, max = 0xFFFFFFFFL) long one, @ForAll @LongRange(min = 0, max = 0xFFFFFFFFL) long other,
+            @ForAll boolean shifted) {
         var low = new DmxValue(Math.min(one, other) & DmxValue.max(bytes), bytes, shifted);
         var high = new DmxValue(Math.max(one, other) & DmxValue.max(bytes), bytes, shifted);
         Assume.that(low.raw() < high.raw());
@@ -70,13 +71,20 @@ class LawsTest {
     }
 
     @Property
-    void theSpansOfFunctionsTileTheirChannel(@ForAll @IntRange(min = 1, max = 4) int bytes, @ForAll @Size(min = 1, max = 12) List<@LongRange(min = 1, max = 0xFFFFFFFFL) Long> starts) {
+    void theSpansOfFunctionsTileTheirChannel(@ForAll @IntRange(min = 1, max = 4) int bytes,
+            @ForAll @Size(min = 1, max = 12) List<@LongRange(min = 1, max = 0xFFFFFFFFL) Long> starts) {
         var sorted = new TreeSet<Long>(List.of(0L));
         starts.forEach(start -> sorted.add(start & DmxValue.max(bytes)));
-        var type = ProfileBuilder.profile("T", "T").body(part(Kind.Geometry, "B")).mode("M", "B", mode -> mode.channel("Control1", "B", addresses(bytes),
-                c -> sorted.forEach(from -> c.function("F" + from, from, f -> {})))).build();
+        var type = ProfileBuilder.profile("T", "T")
+            .body(part(Kind.Geometry, "B"))
+            .mode("M", "B", mode -> mode.channel("Control1", "B", addresses(bytes),
+                    c -> sorted.forEach(from -> c.function("F" + from, from, f -> {}))))
+            .build();
 
-        var spans = Spans.of(Fixtures.mode(type).channels().getFirst()).stream().sorted(Comparator.comparingLong(Spans.FunctionSpan::from)).toList();
+        var spans = Spans.of(Fixtures.mode(type).channels().getFirst())
+            .stream()
+            .sorted(Comparator.comparingLong(Spans.FunctionSpan::from))
+            .toList();
 
         assertThat(spans.getFirst().from()).isZero();
         assertThat(spans.getLast().to()).isEqualTo(DmxValue.max(bytes));
@@ -86,12 +94,16 @@ class LawsTest {
     }
 
     @Property
-    void aWantedValueIsReachedWithinOneStep(@ForAll @IntRange(min = 1, max = 4) int bytes, @ForAll @DoubleRange(min = -1000, max = 1000) double first,
+    void aWantedValueIsReachedWithinOneStep(@ForAll @IntRange(min = 1, max = 4) int bytes,
+            @ForAll @DoubleRange(min = -1000, max = 1000) double first,
             @ForAll @DoubleRange(min = -1000, max = 1000) double last, @ForAll @DoubleRange(min = 0, max = 1) double share) {
         Assume.that(Math.abs(last - first) > 1e-3);
         double asked = first + share * (last - first);
-        var type = ProfileBuilder.profile("T", "T").attribute("Zoom", "Zoom", "Focus.Focus", "", PhysicalUnit.Angle).body(part(Kind.Geometry, "B"))
-                .mode("M", "B", mode -> mode.channel("Zoom", "B", addresses(bytes), c -> c.function("Zoom", 0, f -> f.physical(first, last)))).build();
+        var type = ProfileBuilder.profile("T", "T")
+            .attribute("Zoom", "Zoom", "Focus.Focus", "", PhysicalUnit.Angle)
+            .body(part(Kind.Geometry, "B"))
+            .mode("M", "B", mode -> mode.channel("Zoom", "B", addresses(bytes), c -> c.function("Zoom", 0, f -> f.physical(first, last))))
+            .build();
 
         var answer = (Wanted.Result.Found) Wanted.find(Probe.atStart(CompiledMode.of(type, Fixtures.mode(type))), Map.of("Zoom", asked));
 
@@ -99,7 +111,7 @@ class LawsTest {
         for (int i = 1; i <= bytes; i++) {
             raw = raw << 8 | answer.dmx().get(1).get(i);
         }
-        var meaning = Resolver.of(type, Fixtures.mode(type)).resolve(new long[] {raw}).getFirst();
+        var meaning = Resolver.of(type, Fixtures.mode(type)).resolve(new long[]{raw}).getFirst();
         double step = Math.abs(last - first) / DmxValue.max(bytes);
         assertThat(meaning.physical()).isCloseTo(asked, within(step / 2 + 1e-9 * Math.max(1, Math.abs(asked))));
     }

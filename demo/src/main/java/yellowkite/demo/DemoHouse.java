@@ -13,8 +13,10 @@ public final class DemoHouse {
 
     /** {@return every profile of the house as a whole file, pictures included} */
     public static List<GdtfFile> files() {
-        return List.of(petrelSpot(), file(PetrelWash.profile(), Portraits.movingHead(), Map.of()), reedline10(), moth(), file(Candle.profile(), Portraits.bulb(), Map.of()),
-                file(Fathom.profile(), Portraits.scroller(), Map.of()), file(Sluice.profile(), Portraits.rotator(), Map.of()), file(Fen.profile(), Portraits.tank(), Map.of()),
+        return List.of(petrelSpot(), file(PetrelWash.profile(), Portraits.movingHead(), Map.of()), reedline10(), moth(),
+                file(Candle.profile(), Portraits.bulb(), Map.of()),
+                file(Fathom.profile(), Portraits.scroller(), Map.of()), file(Sluice.profile(), Portraits.rotator(), Map.of()),
+                file(Fen.profile(), Portraits.tank(), Map.of()),
                 file(Thrum.profile(), Portraits.tube(), Map.of()));
     }
 
@@ -35,7 +37,8 @@ public final class DemoHouse {
 
     /** {@return the gobos of the house, as they sit in its fixtures} */
     public static List<OwnGobo> gobos() {
-        return List.of(new OwnGobo("Reeds", "plants water still", Gobos.png("reeds")), new OwnGobo("Ripples", "water lines", Gobos.png("ripples")),
+        return List.of(new OwnGobo("Reeds", "plants water still", Gobos.png("reeds")),
+                new OwnGobo("Ripples", "water lines", Gobos.png("ripples")),
                 new OwnGobo("Lock gate", "canal building", Gobos.png("lock-gate")), new OwnGobo("Kite", "sky sign", Gobos.png("kite")));
     }
 

@@ -25,14 +25,18 @@ import yellowkite.core.xml.Source;
 
 /** Any number of made-up fixtures, to try the library at a size: the fixture of a number is always the same. */
 public final class GeneratedFixtures {
-    private static final String[] PLACES = {"Ashmere", "Brackwater", "Cotterling", "Dunmarsh", "Eelbrook", "Gravelhythe", "Hatherleat", "Inglewharf", "Kettlesluice", "Larkweir", "Mosslock", "Nethertow"};
+    private static final String[] PLACES = {"Ashmere", "Brackwater", "Cotterling", "Dunmarsh", "Eelbrook", "Gravelhythe", "Hatherleat",
+            "Inglewharf", "Kettlesluice", "Larkweir", "Mosslock", "Nethertow"};
     private static final String[] TRADES = {"", " Works", " Lamps", " & Daughters", " Lantern Co"};
-    private static final String[] PLANTS = {"Bulrush", "Sedge", "Watermint", "Loosestrife", "Meadowsweet", "Butterbur", "Bogbean", "Comfrey", "Teasel", "Marestail", "Tansy", "Burdock", "Ragwort", "Cowslip", "Yarrow", "Sorrel", "Brooklime", "Hornwort"};
+    private static final String[] PLANTS = {"Bulrush", "Sedge", "Watermint", "Loosestrife", "Meadowsweet", "Butterbur", "Bogbean",
+            "Comfrey", "Teasel", "Marestail", "Tansy", "Burdock", "Ragwort", "Cowslip", "Yarrow", "Sorrel", "Brooklime", "Hornwort"};
     private static final int PLACEHOLDER_EACH = 200;
 
     private enum Make {
-        SPOT("Spot", BeamType.Spot, "Pan", "Tilt", "Dimmer", "Shutter1", "Zoom", "Focus1", "Gobo1", "Gobo1Pos", "Color1", "Prism1", "Iris", "Frost1", "ColorSub_C", "ColorSub_M", "ColorSub_Y", "Control1"),
-        WASH("Wash", BeamType.Wash, "Pan", "Tilt", "Dimmer", "Shutter1", "Zoom", "ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_W", "CTO", "Control1"),
+        SPOT("Spot", BeamType.Spot, "Pan", "Tilt", "Dimmer", "Shutter1", "Zoom", "Focus1", "Gobo1", "Gobo1Pos", "Color1", "Prism1", "Iris",
+                "Frost1", "ColorSub_C", "ColorSub_M", "ColorSub_Y", "Control1"),
+        WASH("Wash", BeamType.Wash, "Pan", "Tilt", "Dimmer", "Shutter1", "Zoom", "ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_W",
+                "CTO", "Control1"),
         PAR("Par", BeamType.Wash, "Dimmer", "Shutter1", "ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_W", "ColorAdd_UV", "CTC"),
         PROFILE("Profile", BeamType.Spot, "Dimmer", "Zoom", "Focus1", "Iris", "Gobo1", "Blade1A", "Blade1B", "Blade2A", "Blade2B"),
         STROBE("Strobe", BeamType.Wash, "Dimmer", "Shutter1", "Control1");
@@ -66,17 +70,24 @@ public final class GeneratedFixtures {
         var manufacturer = PLACES[chance.nextInt(PLACES.length)] + TRADES[chance.nextInt(TRADES.length)];
         var model = make.word + " " + PLANTS[chance.nextInt(PLANTS.length)] + " " + (1 + chance.nextInt(99)) + "abcd".charAt(number % 4);
         int watts = 10 * (4 + chance.nextInt(140));
-        var beam = new Geometry.Part(Kind.Beam, "Lens", "", Matrix.IDENTITY, new BeamDetails(chance.nextInt(3) == 0 ? "Discharge" : "LED", watts, 8_000, 6_000, 20, 25, 1, 1.7777, 0.05, make.beam, 90, ""), List.of(), Source.NONE);
-        var profile = ProfileBuilder.profile(manufacturer, model).id(id(number)).shortName(model.replaceAll("[a-z ]", "") + number % 100).description("Made up, number " + number + ".")
-                .body(part(Kind.Geometry, "Body", beam));
+        var beam = new Geometry.Part(Kind.Beam, "Lens", "", Matrix.IDENTITY, new BeamDetails(chance.nextInt(3) == 0 ? "Discharge" : "LED",
+                watts, 8_000, 6_000, 20, 25, 1, 1.7777, 0.05, make.beam, 90, ""), List.of(), Source.NONE);
+        var profile = ProfileBuilder.profile(manufacturer, model)
+            .id(id(number))
+            .shortName(model.replaceAll("[a-z ]", "") + number % 100)
+            .description("Made up, number " + number + ".")
+            .body(part(Kind.Geometry, "Body", beam));
         boolean placeholder = number % PLACEHOLDER_EACH == 0;
         int modes = 1 + chance.nextInt(4);
         for (int i = 0; i < modes; i++) {
             int share = i;
             var widths = chance.ints(make.attributes.size(), 0, 3).toArray();
-            profile.mode(List.of("Standard", "Basic", "Extended", "Fine").get(i), "Body", mode -> channels(mode, make, placeholder, share, widths));
+            profile.mode(List.of("Standard", "Basic", "Extended", "Fine").get(i), "Body",
+                    mode -> channels(mode, make, placeholder, share, widths));
         }
-        return profile.revision("Made up", "2026-06-01T10:00:00", "The mill").build().with(f -> f.attributeDefinitions = definitions(make, placeholder));
+        return profile.revision("Made up", "2026-06-01T10:00:00", "The mill")
+            .build()
+            .with(f -> f.attributeDefinitions = definitions(make, placeholder));
     }
 
     /** A mode leaves out the more of the last attributes, the later it comes; one channel in three is fine. */

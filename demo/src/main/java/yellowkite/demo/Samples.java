@@ -18,7 +18,8 @@ public final class Samples {
 
     public static void main(String[] arguments) {
         if (arguments.length < 1 || arguments.length > 2 || arguments.length == 2 && !arguments[1].matches("\\d{1,5}")) {
-            System.err.println("Say which folder the sample files go to, and how many made-up fixtures beside them: ./kite samples DIR [N]");
+            System.err
+                .println("Say which folder the sample files go to, and how many made-up fixtures beside them: ./kite samples DIR [N]");
             System.exit(2);
         }
         var folder = Path.of(arguments[0]);
@@ -31,7 +32,8 @@ public final class Samples {
             }
             int made = arguments.length == 2 ? Integer.parseInt(arguments[1]) : 0;
             for (int number = 1; number <= made; number++) {
-                Files.write(folder.resolve("made up " + (FIRST_MADE_UP + number) + ".gdtf"), GeneratedFixtures.file(FIRST_MADE_UP + number).write());
+                Files.write(folder.resolve("made up " + (FIRST_MADE_UP + number) + ".gdtf"),
+                        GeneratedFixtures.file(FIRST_MADE_UP + number).write());
             }
             if (made > 0) {
                 System.out.println(made + " made-up fixtures");

@@ -66,7 +66,9 @@ class DemoHouseTest {
     @Test
     void theRestOfTheHouseIsInOrder() {
         assertThat(DemoHouse.files().stream().filter(file -> !file.description().type().name().equals("Petrel Spot")))
-                .allSatisfy(file -> assertThat(Checks.of(file.description().type())).as(file.description().type().name()).filteredOn(each -> each.severity() != Severity.REMARK).isEmpty());
+            .allSatisfy(file -> assertThat(Checks.of(file.description().type())).as(file.description().type().name())
+                .filteredOn(each -> each.severity() != Severity.REMARK)
+                .isEmpty());
     }
 
     @Test
@@ -74,14 +76,17 @@ class DemoHouseTest {
         var flawed = Samples.samples().get("Tidewick@Petrel Spot trial@three mistakes.gdtf");
 
         assertThat(Checks.of(flawed.description().type())).filteredOn(each -> each.severity() == Severity.ERROR)
-                .extracting(Finding::rule).containsExactlyInAnyOrder("address-overlap", "unknown-wheel", "unknown-slot");
+            .extracting(Finding::rule)
+            .containsExactlyInAnyOrder("address-overlap", "unknown-wheel", "unknown-slot");
     }
 
     @Test
     void madeUpFixturesAreAlwaysTheSameAndHaveNoError() {
         assertThat(GeneratedFixtures.file(7).write()).isEqualTo(GeneratedFixtures.file(7).write());
-        assertThat(IntStream.range(1, 200).mapToObj(GeneratedFixtures::file)).allSatisfy(file -> assertThat(Checks.of(file.description().type())).as(file.description().type().name())
-                .filteredOn(each -> each.severity() == Severity.ERROR).isEmpty());
+        assertThat(IntStream.range(1, 200).mapToObj(GeneratedFixtures::file))
+            .allSatisfy(file -> assertThat(Checks.of(file.description().type())).as(file.description().type().name())
+                .filteredOn(each -> each.severity() == Severity.ERROR)
+                .isEmpty());
         assertThat(Placeholder.is(GeneratedFixtures.file(200).description().type())).isTrue();
     }
 }

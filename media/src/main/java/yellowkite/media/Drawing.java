@@ -12,7 +12,9 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import yellowkite.core.gobo.PictureRefused;
 
-/** Drawings from outside (SVG), before anything draws them: no scripts, nothing that leads out of the file, not more than a page can hold. */
+/**
+ * Drawings from outside (SVG), before anything draws them: no scripts, nothing that leads out of the file, not more than a page can hold.
+ */
 final class Drawing {
     private static final int MOST_ELEMENTS = 20_000;
     private static final int DEEPEST = 64;
@@ -20,7 +22,8 @@ final class Drawing {
     private static final double GROWTH = 1.4423;
     private static final double MOST_DRAWN = 1e6;
     /** What is alive, what comes from elsewhere, and what can take forever to draw. */
-    private static final Set<String> REFUSED = Set.of("script", "foreignobject", "iframe", "image", "feimage", "audio", "video", "animate", "set", "handler",
+    private static final Set<String> REFUSED = Set.of("script", "foreignobject", "iframe", "image", "feimage", "audio", "video", "animate",
+            "set", "handler",
             "pattern", "filter", "mask", "marker");
     private static final Pattern OUTSIDE = Pattern.compile("(?i)@import|dasharray|url\\s*\\(\\s*['\"]?\\s*(?!#)[^)'\"\\s]|javascript:");
 
@@ -55,10 +58,12 @@ final class Drawing {
                     case XMLStreamConstants.CHARACTERS, XMLStreamConstants.CDATA -> requireInside(reader.getText());
                     case XMLStreamConstants.DTD -> {
                         if (reader.getText() != null && reader.getText().contains("[")) {
-                            throw new PictureRefused("This drawing defines entities of its own, which are not taken; save it without them.");
+                            throw new PictureRefused(
+                                    "This drawing defines entities of its own, which are not taken; save it without them.");
                         }
                     }
-                    default -> { }
+                    default -> {
+                    }
                 }
             }
         } catch (XMLStreamException broken) {
@@ -69,16 +74,19 @@ final class Drawing {
     private static void requireHarmless(XMLStreamReader reader) {
         var element = reader.getLocalName().toLowerCase(Locale.ROOT);
         if (REFUSED.contains(element)) {
-            throw new PictureRefused("This drawing holds a '" + reader.getLocalName() + "'; only plain shapes are taken, so save it as such.");
+            throw new PictureRefused(
+                    "This drawing holds a '" + reader.getLocalName() + "'; only plain shapes are taken, so save it as such.");
         }
         for (int i = 0; i < reader.getAttributeCount(); i++) {
             var name = reader.getAttributeLocalName(i).toLowerCase(Locale.ROOT);
             var value = reader.getAttributeValue(i).strip();
             if (name.startsWith("on")) {
-                throw new PictureRefused("This drawing holds a script ('" + reader.getAttributeLocalName(i) + "'); save it as plain shapes.");
+                throw new PictureRefused(
+                        "This drawing holds a script ('" + reader.getAttributeLocalName(i) + "'); save it as plain shapes.");
             }
             if (name.equals("href") && !value.startsWith("#")) {
-                throw new PictureRefused("This drawing leads out of its file ('" + (value.length() > 40 ? value.substring(0, 37) + "..." : value) + "'); save it with everything inside.");
+                throw new PictureRefused("This drawing leads out of its file ('"
+                        + (value.length() > 40 ? value.substring(0, 37) + "..." : value) + "'); save it with everything inside.");
             }
             if (name.equals("stroke-dasharray")) {
                 throw new PictureRefused("This drawing holds dashed lines; save them as plain shapes.");
@@ -89,7 +97,8 @@ final class Drawing {
 
     private static void requireInside(String text) {
         if (OUTSIDE.matcher(text).find()) {
-            throw new PictureRefused("This drawing leads out of its file, or holds dashed lines; save it as plain shapes with everything inside.");
+            throw new PictureRefused(
+                    "This drawing leads out of its file, or holds dashed lines; save it as plain shapes with everything inside.");
         }
     }
 }

@@ -42,7 +42,8 @@ public final class PictureFile {
             throw new PictureRefused("This is no picture that can be taken; PNG, JPEG, GIF and SVG are.");
         }
         if (said != null && !said.equals(kind)) {
-            throw new PictureRefused("This file calls itself " + said + " but holds a " + kind + "; give it its right ending if it is what you meant.");
+            throw new PictureRefused(
+                    "This file calls itself " + said + " but holds a " + kind + "; give it its right ending if it is what you meant.");
         }
         var picture = kind.equals("SVG") ? drawn(bytes) : decoded(bytes);
         if (picture.isTransparent()) {
@@ -85,7 +86,8 @@ public final class PictureFile {
                 int width = reader.getWidth(0);
                 int height = reader.getHeight(0);
                 if (width > Picture.MOST_SIDE || height > Picture.MOST_SIDE) {
-                    throw new PictureRefused("This picture has " + width + " by " + height + " pixels; at most " + Picture.MOST_SIDE + " by " + Picture.MOST_SIDE + " can be taken.");
+                    throw new PictureRefused("This picture has " + width + " by " + height + " pixels; at most " + Picture.MOST_SIDE
+                            + " by " + Picture.MOST_SIDE + " can be taken.");
                 }
                 return of(reader.read(0));
             } finally {
@@ -114,7 +116,8 @@ public final class PictureFile {
             throw new PictureRefused("This drawing cannot be read; it needs a size or a view box.");
         }
         double scale = DRAWN_SIDE / Math.max(size.width, size.height);
-        var image = new BufferedImage(Math.max(1, (int) Math.round(size.width * scale)), Math.max(1, (int) Math.round(size.height * scale)), BufferedImage.TYPE_INT_ARGB);
+        var image = new BufferedImage(Math.max(1, (int) Math.round(size.width * scale)), Math.max(1, (int) Math.round(size.height * scale)),
+                BufferedImage.TYPE_INT_ARGB);
         var pen = image.createGraphics();
         try {
             pen.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
@@ -129,7 +132,8 @@ public final class PictureFile {
     }
 
     private static Picture of(BufferedImage image) {
-        return new Picture(image.getWidth(), image.getHeight(), image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth()));
+        return new Picture(image.getWidth(), image.getHeight(),
+                image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth()));
     }
 
     /** {@return the picture as a PNG} */

@@ -15,7 +15,10 @@ public final class Thumbnails {
         return decode(bytes).map(PictureFile::png);
     }
 
-    /** {@return the picture as a PNG of our own making, at most {@code side} pixels wide and high; none if the bytes are no picture, or an absurdly large one} */
+    /**
+     * {@return the picture as a PNG of our own making, at most {@code side} pixels wide and high; none if the bytes are no picture, or an
+     * absurdly large one}
+     */
     public static Optional<byte[]> fitted(byte[] bytes, int side) {
         return decode(bytes).map(picture -> {
             double scale = Math.min(1, (double) side / Math.max(picture.width(), picture.height()));

@@ -64,8 +64,9 @@ class PictureFileTest {
         var bytes = file("jpg");
 
         assertThatThrownBy(() -> PictureFile.read("reeds.png", bytes)).isInstanceOf(PictureRefused.class)
-                .hasMessage("This file calls itself PNG but holds a JPEG; give it its right ending if it is what you meant.");
-        assertThatThrownBy(() -> PictureFile.read("reeds.png", "no picture".getBytes(StandardCharsets.UTF_8))).hasMessageStartingWith("This is no picture that can be taken");
+            .hasMessage("This file calls itself PNG but holds a JPEG; give it its right ending if it is what you meant.");
+        assertThatThrownBy(() -> PictureFile.read("reeds.png", "no picture".getBytes(StandardCharsets.UTF_8)))
+            .hasMessageStartingWith("This is no picture that can be taken");
     }
 
     @Test
@@ -73,20 +74,26 @@ class PictureFileTest {
         var bytes = file("png");
 
         assertThatThrownBy(() -> PictureFile.read("reeds.png", Arrays.copyOf(bytes, 40))).isInstanceOf(PictureRefused.class);
-        assertThatThrownBy(() -> PictureFile.read("reeds.gif", Arrays.copyOf("GIF89a".getBytes(StandardCharsets.US_ASCII), 13))).isInstanceOf(PictureRefused.class);
+        assertThatThrownBy(() -> PictureFile.read("reeds.gif", Arrays.copyOf("GIF89a".getBytes(StandardCharsets.US_ASCII), 13)))
+            .isInstanceOf(PictureRefused.class);
     }
 
     /** Its header alone is enough: nothing of that size is ever decoded. */
     @Test
     void refusesAPictureThatSaysItIsHuge() {
-        var header = ByteBuffer.allocate(33).put(new byte[] {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1A, '\n'}).putInt(13)
-                .put("IHDR".getBytes(StandardCharsets.US_ASCII)).putInt(20_000).putInt(20_000).put(new byte[] {8, 6, 0, 0, 0});
+        var header = ByteBuffer.allocate(33)
+            .put(new byte[]{(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1A, '\n'})
+            .putInt(13)
+            .put("IHDR".getBytes(StandardCharsets.US_ASCII))
+            .putInt(20_000)
+            .putInt(20_000)
+            .put(new byte[]{8, 6, 0, 0, 0});
         var crc = new CRC32();
         crc.update(header.array(), 12, 17);
         header.putInt((int) crc.getValue());
 
         assertThatThrownBy(() -> PictureFile.read("bomb.png", header.array())).isInstanceOf(PictureRefused.class)
-                .hasMessage("This picture has 20000 by 20000 pixels; at most 4096 by 4096 can be taken.");
+            .hasMessage("This picture has 20000 by 20000 pixels; at most 4096 by 4096 can be taken.");
     }
 
     @Test
@@ -94,17 +101,20 @@ class PictureFileTest {
         var out = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(20, 10, BufferedImage.TYPE_INT_ARGB), "png", out);
 
-        assertThatThrownBy(() -> PictureFile.read("empty.png", out.toByteArray())).hasMessage("Every pixel of this picture is transparent: there is nothing to see.");
+        assertThatThrownBy(() -> PictureFile.read("empty.png", out.toByteArray()))
+            .hasMessage("Every pixel of this picture is transparent: there is nothing to see.");
     }
 
     @ParameterizedTest
     @ValueSource(strings = {
             "<script>alert(1)</script>", "<rect onload=\"alert(1)\"/>", "<image href=\"x.png\"/>", "<use href=\"other.svg#a\"/>",
             "<foreignObject/>", "<style>@import 'x.css';</style>", "<rect style=\"fill:url(http://example.invalid/x)\"/>",
-            "<a xmlns:xlink=\"http://www.w3.org/1999/xlink\" xlink:href=\"javascript:alert(1)\"/>", "<pattern/>", "<path stroke-dasharray=\"0.0001\" d=\"M0 0H9\"/>",
+            "<a xmlns:xlink=\"http://www.w3.org/1999/xlink\" xlink:href=\"javascript:alert(1)\"/>", "<pattern/>",
+            "<path stroke-dasharray=\"0.0001\" d=\"M0 0H9\"/>",
             "<rect style=\"stroke-dasharray:0.0001\"/>", "<rect"})
     void refusesADrawingThatIsMoreThanShapes(String inside) {
-        assertThatThrownBy(() -> PictureFile.read("drawing.svg", svg(inside))).isInstanceOf(PictureRefused.class).hasMessageMatching("This drawing .*");
+        assertThatThrownBy(() -> PictureFile.read("drawing.svg", svg(inside))).isInstanceOf(PictureRefused.class)
+            .hasMessageMatching("This drawing .*");
     }
 
     @Test
@@ -116,7 +126,8 @@ class PictureFileTest {
         }
 
         assertThatThrownBy(() -> PictureFile.read("a.svg", entities.getBytes(StandardCharsets.UTF_8))).isInstanceOf(PictureRefused.class);
-        assertThatThrownBy(() -> PictureFile.read("a.svg", svg(copies + "</defs><use href=\"#c29\"/>"))).hasMessage("This drawing has too many parts; simplify it first.");
+        assertThatThrownBy(() -> PictureFile.read("a.svg", svg(copies + "</defs><use href=\"#c29\"/>")))
+            .hasMessage("This drawing has too many parts; simplify it first.");
         assertThatThrownBy(() -> PictureFile.read("a.svg", svg("<g id=\"a\"><use href=\"#a\"/></g>"))).isInstanceOf(PictureRefused.class);
     }
 }

@@ -29,7 +29,10 @@ public class KiteServer {
     /** The first start needs about 400 MB for the database's own files. */
     private static final long ROOM_NEEDED = 700L << 20;
 
-    /** Options: {@code --home=DIR} (data), {@code --port=N}, {@code --demo=yes|no}, {@code --fresh=yes} (starts over), {@code --fill=N} (fills the library with made-up fixtures and ends). */
+    /**
+     * Options: {@code --home=DIR} (data), {@code --port=N}, {@code --demo=yes|no}, {@code --fresh=yes} (starts over), {@code --fill=N}
+     * (fills the library with made-up fixtures and ends).
+     */
     public static void main(String[] arguments) {
         try {
             var home = Path.of(option(arguments, "home", ".kite")).toAbsolutePath();
@@ -97,8 +100,11 @@ public class KiteServer {
 
     private static String option(String[] arguments, String name, String otherwise) {
         var prefix = "--" + name + "=";
-        return Arrays.stream(arguments).filter(each -> each.startsWith(prefix)).map(each -> each.substring(prefix.length()))
-                .findFirst().orElse(otherwise);
+        return Arrays.stream(arguments)
+            .filter(each -> each.startsWith(prefix))
+            .map(each -> each.substring(prefix.length()))
+            .findFirst()
+            .orElse(otherwise);
     }
 
     private static void requireFree(int port) {

@@ -11,18 +11,33 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
-    private static final JavaClasses ALL = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("yellowkite");
+    private static final JavaClasses ALL = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests())
+        .importPackages("yellowkite");
 
     @Test
     void dependenciesPointFromTheServerToTheCoreOnly() {
-        noClasses().that().resideInAnyPackage("yellowkite.core..", "yellowkite.demo..").should().dependOnClassesThat()
-                .resideInAnyPackage("yellowkite.server..", "org.springframework..", "org.jooq..").check(ALL);
-        noClasses().that().resideInAPackage("yellowkite.core..").should().dependOnClassesThat().resideInAPackage("yellowkite.demo..").check(ALL);
+        noClasses().that()
+            .resideInAnyPackage("yellowkite.core..", "yellowkite.demo..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("yellowkite.server..", "org.springframework..", "org.jooq..")
+            .check(ALL);
+        noClasses().that()
+            .resideInAPackage("yellowkite.core..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("yellowkite.demo..")
+            .check(ALL);
     }
 
     @Test
     void theStoredFormsKnowNoneOfTheirUsers() {
-        noClasses().that().resideInAPackage("yellowkite.server.stored..").should().dependOnClassesThat(resideInAPackage("yellowkite.server..").and(resideOutsideOfPackages("yellowkite.server.stored..", "yellowkite.server.web.."))).check(ALL);
+        noClasses().that()
+            .resideInAPackage("yellowkite.server.stored..")
+            .should()
+            .dependOnClassesThat(resideInAPackage("yellowkite.server..")
+                .and(resideOutsideOfPackages("yellowkite.server.stored..", "yellowkite.server.web..")))
+            .check(ALL);
     }
 
     @Test
@@ -32,9 +47,16 @@ class ArchitectureTest {
 
     @Test
     void sqlStandsInRepositories() {
-        noClasses().that().haveSimpleNameNotEndingWith("Repository").and().resideOutsideOfPackage("yellowkite.server.tables..")
-                .and().areTopLevelClasses()
-                .should().dependOnClassesThat().resideInAnyPackage("org.jooq..", "yellowkite.server.tables..")
-                .because("queries are found in one place").check(ALL);
+        noClasses().that()
+            .haveSimpleNameNotEndingWith("Repository")
+            .and()
+            .resideOutsideOfPackage("yellowkite.server.tables..")
+            .and()
+            .areTopLevelClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("org.jooq..", "yellowkite.server.tables..")
+            .because("queries are found in one place")
+            .check(ALL);
     }
 }

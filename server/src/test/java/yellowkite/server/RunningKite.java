@@ -61,20 +61,33 @@ public final class RunningKite {
     }
 
     public static Answer post(String path, String json) {
-        return send(request(path).header("Content-Type", "application/json").header("Kite-Author", author("Ines")).POST(BodyPublishers.ofString(json)).build());
+        return send(request(path).header("Content-Type", "application/json")
+            .header("Kite-Author", author("Ines"))
+            .POST(BodyPublishers.ofString(json))
+            .build());
     }
 
     public static Answer post(String path, String author, String json) {
-        return send(request(path).header("Content-Type", "application/json").header("Kite-Author", author(author)).POST(BodyPublishers.ofString(json)).build());
+        return send(request(path).header("Content-Type", "application/json")
+            .header("Kite-Author", author(author))
+            .POST(BodyPublishers.ofString(json))
+            .build());
     }
 
     /** A change that is told apart from others by an id of its asker's. */
     public static Answer post(String path, String author, String change, String json) {
-        return send(request(path).header("Content-Type", "application/json").header("Kite-Author", author(author)).header("Kite-Change", change).POST(BodyPublishers.ofString(json)).build());
+        return send(request(path).header("Content-Type", "application/json")
+            .header("Kite-Author", author(author))
+            .header("Kite-Change", change)
+            .POST(BodyPublishers.ofString(json))
+            .build());
     }
 
     public static Answer put(String path, String json) {
-        return send(request(path).header("Content-Type", "application/json").header("Kite-Author", author("Ines")).PUT(BodyPublishers.ofString(json)).build());
+        return send(request(path).header("Content-Type", "application/json")
+            .header("Kite-Author", author("Ines"))
+            .PUT(BodyPublishers.ofString(json))
+            .build());
     }
 
     public static Answer delete(String path) {
@@ -87,7 +100,13 @@ public final class RunningKite {
 
     /** {@return how many profiles fit a search whole} */
     public static int found(String search) {
-        return get("/api/library?search=" + URLEncoder.encode(search, StandardCharsets.UTF_8)).json().path("sections").values().stream().filter(each -> !each.path("kind").asString().equals("PART")).mapToInt(each -> each.path("count").asInt()).sum();
+        return get("/api/library?search=" + URLEncoder.encode(search, StandardCharsets.UTF_8)).json()
+            .path("sections")
+            .values()
+            .stream()
+            .filter(each -> !each.path("kind").asString().equals("PART"))
+            .mapToInt(each -> each.path("count").asInt())
+            .sum();
     }
 
     public static Answer upload(Map<String, byte[]> files) {
@@ -96,7 +115,10 @@ public final class RunningKite {
 
     /** {@return the same fixture under an id of its own, so that tests do not meet} */
     public static GdtfFile fresh(GdtfFile fixture) {
-        return new GdtfFile(GdtfDescription.of(fixture.description().type().with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT))), fixture.others());
+        return new GdtfFile(
+                GdtfDescription
+                    .of(fixture.description().type().with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT))),
+                fixture.others());
     }
 
     /** {@return the profile that a file becomes} */
@@ -106,13 +128,17 @@ public final class RunningKite {
 
     /** Sends one file as the part {@code file}. */
     public static Answer uploadOne(String path, String name, byte[] bytes) {
-        return send(request(path).header("Content-Type", "multipart/form-data; boundary=kite").header("Kite-Author", author("Ines")).POST(BodyPublishers.ofByteArray(multipart("file", Map.of(name, bytes)))).build());
+        return send(request(path).header("Content-Type", "multipart/form-data; boundary=kite")
+            .header("Kite-Author", author("Ines"))
+            .POST(BodyPublishers.ofByteArray(multipart("file", Map.of(name, bytes))))
+            .build());
     }
 
     private static byte[] multipart(String part, Map<String, byte[]> files) {
         var body = new ByteArrayOutputStream();
         files.forEach((name, bytes) -> {
-            body.writeBytes(("--kite\r\nContent-Disposition: form-data; name=\"" + part + "\"; filename=\"" + name + "\"\r\n\r\n").getBytes(StandardCharsets.UTF_8));
+            body.writeBytes(("--kite\r\nContent-Disposition: form-data; name=\"" + part + "\"; filename=\"" + name + "\"\r\n\r\n")
+                .getBytes(StandardCharsets.UTF_8));
             body.writeBytes(bytes);
             body.writeBytes("\r\n".getBytes(StandardCharsets.UTF_8));
         });
@@ -131,7 +157,10 @@ public final class RunningKite {
     }
 
     private static Answer upload(String query, BodyPublisher body) {
-        return send(request("/api/intake" + query).header("Content-Type", "multipart/form-data; boundary=kite").header("Kite-Author", author("Ines")).POST(body).build());
+        return send(request("/api/intake" + query).header("Content-Type", "multipart/form-data; boundary=kite")
+            .header("Kite-Author", author("Ines"))
+            .POST(body)
+            .build());
     }
 
     public static String author(String name) {

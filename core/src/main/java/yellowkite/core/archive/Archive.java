@@ -25,7 +25,9 @@ import org.apache.commons.compress.utils.SeekableInMemoryByteChannel;
 
 /** A ZIP from outside, opened under limits; an entry is unpacked when it is asked for. */
 public final class Archive implements Closeable {
-    /** Descriptions repeat themselves so much that this packs them within a few hundredths of the usual level, in well under half the time. */
+    /**
+     * Descriptions repeat themselves so much that this packs them within a few hundredths of the usual level, in well under half the time.
+     */
     private static final int PACKED = 3;
     private static final int MAX_PATH_LENGTH = 512;
 
@@ -111,7 +113,8 @@ public final class Archive implements Closeable {
         long end = 0;
         for (var entry : all.stream().sorted(Comparator.comparingLong(ZipArchiveEntry::getDataOffset)).toList()) {
             if (entry.getDataOffset() < end) {
-                throw new FormatException("holds entries that lie over each other at '" + shown(entry.getName()) + "', as an archive bomb does");
+                throw new FormatException(
+                        "holds entries that lie over each other at '" + shown(entry.getName()) + "', as an archive bomb does");
             }
             end = entry.getDataOffset() + entry.getCompressedSize();
         }
@@ -126,7 +129,10 @@ public final class Archive implements Closeable {
         return entries.containsKey(path);
     }
 
-    /** {@return what an entry unpacks to, as the archive says; reading holds it to that} @throws IllegalArgumentException if there is no such entry */
+    /**
+     * {@return what an entry unpacks to, as the archive says; reading holds it to that} @throws IllegalArgumentException if there is no
+     * such entry
+     */
     public long size(String path) {
         return require(path).getSize();
     }
@@ -150,7 +156,10 @@ public final class Archive implements Closeable {
         }
     }
 
-    /** {@return an archive that is an entry of this one, under the same budget} @throws FormatException as {@link #open}, and if archives stand too deep in each other */
+    /**
+     * {@return an archive that is an entry of this one, under the same budget} @throws FormatException as {@link #open}, and if archives
+     * stand too deep in each other
+     */
     public Archive nested(String path) {
         if (depth >= budget.limits().depth()) {
             throw new FormatException("holds an archive inside an archive at '" + shown(path) + "'");
@@ -190,10 +199,12 @@ public final class Archive implements Closeable {
 
     private void requireWithin(ZipArchiveEntry entry, long bytes, long limit) {
         if (bytes > limit) {
-            throw new FormatException("unpacks beyond the limit of " + megabytes(budget.limits().totalBytes()) + " at '" + shown(entry.getName()) + "'");
+            throw new FormatException(
+                    "unpacks beyond the limit of " + megabytes(budget.limits().totalBytes()) + " at '" + shown(entry.getName()) + "'");
         }
         if (bytes > budget.limits().unpacked(entry.getCompressedSize())) {
-            throw new FormatException("unpacks more than " + budget.limits().ratio() + " to 1 at '" + shown(entry.getName()) + "', as an archive bomb does");
+            throw new FormatException(
+                    "unpacks more than " + budget.limits().ratio() + " to 1 at '" + shown(entry.getName()) + "', as an archive bomb does");
         }
     }
 

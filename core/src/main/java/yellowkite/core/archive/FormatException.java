@@ -13,7 +13,7 @@ public final class FormatException extends RuntimeException {
 
     /**
      * @param entry path inside the archive; null if the archive itself is meant
-     * @param line  1-based; 0 = not known
+     * @param line 1-based; 0 = not known
      */
     public FormatException(@Nullable String entry, int line, String reason) {
         super(reason);

@@ -3,13 +3,13 @@ package yellowkite.core.archive;
 /**
  * How much of a file from outside is taken in.
  *
- * @param entries      of the archive and all archives inside it together
+ * @param entries of the archive and all archives inside it together
  * @param archiveBytes packed size of the whole file
- * @param entryBytes   of one unpacked entry
- * @param totalBytes   of all unpacked entries together
- * @param ratio        how many times larger something may unpack than it is packed; honest deflate seldom passes 100 on XML
- * @param freeBytes    up to which no ratio holds
- * @param depth        how many archives may stand in each other; 1 = none inside the first
+ * @param entryBytes of one unpacked entry
+ * @param totalBytes of all unpacked entries together
+ * @param ratio how many times larger something may unpack than it is packed; honest deflate seldom passes 100 on XML
+ * @param freeBytes up to which no ratio holds
+ * @param depth how many archives may stand in each other; 1 = none inside the first
  */
 public record Limits(int entries, long archiveBytes, long entryBytes, long totalBytes, int ratio, long freeBytes, int depth) {
 

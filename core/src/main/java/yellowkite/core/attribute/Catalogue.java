@@ -57,43 +57,51 @@ public final class Catalogue {
     /** Made when first searched: whoever only checks a file does not wait for it. */
     private static final class Searched {
         private static final List<SearchWords> ALL = STANDARD.attributes.stream().map(SearchWords::of).toList();
-        private static final Map<List<String>, Set<StandardAttribute>> BY_PHRASE = ALL.stream().flatMap(each -> each.phrases().stream().map(phrase -> Map.entry(phrase, each.attribute())))
-                .collect(Collectors.groupingBy(Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toUnmodifiableSet())));
+        private static final Map<List<String>, Set<StandardAttribute>> BY_PHRASE = ALL.stream()
+            .flatMap(each -> each.phrases().stream().map(phrase -> Map.entry(phrase, each.attribute())))
+            .collect(Collectors.groupingBy(Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toUnmodifiableSet())));
     }
 
     /** @param name the standard's name with its number put in. @param score larger fits better */
     public record Match(String name, StandardAttribute attribute, int score) {}
 
     /**
-     * {@return the attributes that technicians' words mean, best first: "green", "strobe speed", "gobo 2 rotation"} Small typing
-     * errors are forgiven; a number becomes the attribute's; widths ("16 bit", "fine") are left to the channel.
+     * {@return the attributes that technicians' words mean, best first: "green", "strobe speed", "gobo 2 rotation"} Small typing errors are
+     * forgiven; a number becomes the attribute's; widths ("16 bit", "fine") are left to the channel.
      *
      * @param words empty = all
      */
     public List<Match> search(String words) {
         var query = Query.of(words);
-        return Searched.ALL.stream().map(each -> new Match(each.attribute().name(query.number(), 1), each.attribute(), each.score(query)))
-                .filter(match -> match.score() > 0).sorted(Comparator.comparingInt(Match::score).reversed()).toList();
+        return Searched.ALL.stream()
+            .map(each -> new Match(each.attribute().name(query.number(), 1), each.attribute(), each.score(query)))
+            .filter(match -> match.score() > 0)
+            .sorted(Comparator.comparingInt(Match::score).reversed())
+            .toList();
     }
 
     /** {@return the attributes that technicians call exactly so, by the standard's names} Empty words mean none. */
     public Set<String> called(String words) {
         var query = Query.of(words);
-        return Searched.BY_PHRASE.getOrDefault(query.words(), Set.of()).stream().map(each -> each.name(query.number(), 1)).collect(Collectors.toUnmodifiableSet());
+        return Searched.BY_PHRASE.getOrDefault(query.words(), Set.of())
+            .stream()
+            .map(each -> each.name(query.number(), 1))
+            .collect(Collectors.toUnmodifiableSet());
     }
 
     /**
-     * {@return the definitions with that attribute and whatever its definition needs: feature group, feature, activation group}
-     * The same object if it is defined already; empty if the name is not in the standard's list.
+     * {@return the definitions with that attribute and whatever its definition needs: feature group, feature, activation group} The same
+     * object if it is defined already; empty if the name is not in the standard's list.
      */
     public Optional<AttributeDefinitions> define(AttributeDefinitions definitions, String name) {
         if (definitions.find(name).isPresent()) {
             return Optional.of(definitions);
         }
-        return find(name).map(each -> each.definition(name)).map(definition -> new AttributeDefinitions(
-                withActivationGroup(definitions.activationGroups(), definition.activationGroup()),
-                withFeature(definitions.featureGroups(), definition.feature()),
-                Trees.insert(definitions.attributes(), definitions.attributes().size(), definition), definitions.source()));
+        return find(name).map(each -> each.definition(name))
+            .map(definition -> new AttributeDefinitions(
+                    withActivationGroup(definitions.activationGroups(), definition.activationGroup()),
+                    withFeature(definitions.featureGroups(), definition.feature()),
+                    Trees.insert(definitions.attributes(), definitions.attributes().size(), definition), definitions.source()));
     }
 
     private static List<ActivationGroup> withActivationGroup(List<ActivationGroup> groups, String name) {
@@ -108,8 +116,11 @@ public final class Catalogue {
         if (groups.stream().noneMatch(each -> each.name().equals(groupName))) {
             return Trees.insert(groups, groups.size(), new FeatureGroup(groupName, groupName, List.of(feature), Source.NONE));
         }
-        return Trees.map(groups, group -> !group.name().equals(groupName) || group.features().stream().anyMatch(each -> each.name().equals(feature.name())) ? group
-                : new FeatureGroup(group.name(), group.pretty(), Trees.insert(group.features(), group.features().size(), feature), group.source()));
+        return Trees.map(groups,
+                group -> !group.name().equals(groupName) || group.features().stream().anyMatch(each -> each.name().equals(feature.name()))
+                        ? group
+                        : new FeatureGroup(group.name(), group.pretty(), Trees.insert(group.features(), group.features().size(), feature),
+                                group.source()));
     }
 
     private static List<StandardAttribute> read(String resource) {
@@ -117,7 +128,10 @@ public final class Catalogue {
             if (in == null) {
                 throw new IllegalStateException("the list of attributes is missing: " + resource);
             }
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().filter(line -> !line.startsWith("#") && !line.isBlank()).map(Catalogue::line).toList();
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines()
+                .filter(line -> !line.startsWith("#") && !line.isBlank())
+                .map(Catalogue::line)
+                .toList();
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }
@@ -125,7 +139,9 @@ public final class Catalogue {
 
     private static StandardAttribute line(String text) {
         var cells = Arrays.stream(text.split("\\|", -1)).map(String::trim).toList();
-        return new StandardAttribute(cells.get(0), cells.get(1), cells.get(2), PhysicalUnit.valueOf(cells.get(3)), Double.parseDouble(cells.get(4)),
-                Double.parseDouble(cells.get(5)), cells.get(6), Arrays.stream(cells.get(7).toLowerCase(Locale.ROOT).split(",")).map(String::trim).toList());
+        return new StandardAttribute(cells.get(0), cells.get(1), cells.get(2), PhysicalUnit.valueOf(cells.get(3)),
+                Double.parseDouble(cells.get(4)),
+                Double.parseDouble(cells.get(5)), cells.get(6),
+                Arrays.stream(cells.get(7).toLowerCase(Locale.ROOT).split(",")).map(String::trim).toList());
     }
 }

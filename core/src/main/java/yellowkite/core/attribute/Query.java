@@ -25,7 +25,9 @@ record Query(List<String> words, int number) {
 
     /** {@return the words of a text: "Gobo2Pos-Rotate" as gobo, 2, pos, rotate; "Blade 1A" as blade, 1, a} */
     static List<String> words(String text) {
-        var spaced = text.replaceAll("(?<=[a-z])(?=[A-Z0-9])|(?<=\\d)(?=\\p{L}\\b)", " ").toLowerCase(Locale.ROOT).replace("colour", "color");
+        var spaced = text.replaceAll("(?<=[a-z])(?=[A-Z0-9])|(?<=\\d)(?=\\p{L}\\b)", " ")
+            .toLowerCase(Locale.ROOT)
+            .replace("colour", "color");
         return Arrays.stream(spaced.split("[^\\p{L}\\p{N}]+")).filter(each -> !each.isEmpty()).limit(12).toList();
     }
 }

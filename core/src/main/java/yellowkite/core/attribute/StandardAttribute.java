@@ -9,12 +9,12 @@ import yellowkite.core.xml.Source;
 /**
  * One line of the standard's list, perhaps for many numbers: {@code Gobo(n)PosRotate}. Source: GDTF, "Attribute names".
  *
- * @param pattern         name with {@code (n)} and {@code (m)} for numbers
- * @param pretty          name for people, with the same places for numbers
- * @param feature         {@code Group.Feature}
- * @param physicalFrom    what is usual at the first DMX value, in {@code unit}; {@code physicalTo} at the last
+ * @param pattern name with {@code (n)} and {@code (m)} for numbers
+ * @param pretty name for people, with the same places for numbers
+ * @param feature {@code Group.Feature}
+ * @param physicalFrom what is usual at the first DMX value, in {@code unit}; {@code physicalTo} at the last
  * @param activationGroup empty = none
- * @param words           what technicians call it, in lower case
+ * @param words what technicians call it, in lower case
  */
 public record StandardAttribute(String pattern, String pretty, String feature, PhysicalUnit unit, double physicalFrom, double physicalTo,
         String activationGroup, List<String> words) {
@@ -42,7 +42,8 @@ public record StandardAttribute(String pattern, String pretty, String feature, P
         var numbers = NUMBER.matcher(name).results().map(each -> each.group()).toList();
         var n = numbers.isEmpty() ? "1" : numbers.getFirst();
         var m = numbers.size() < 2 ? "1" : numbers.get(1);
-        return new Attribute(name, numbered(pretty, n, m), numbered(activationGroup, n, m), feature, "", unit, null, List.of(), Source.NONE);
+        return new Attribute(name, numbered(pretty, n, m), numbered(activationGroup, n, m), feature, "", unit, null, List.of(),
+                Source.NONE);
     }
 
     /** {@return what people call the attribute of that name: "Gobo 2 position"} */

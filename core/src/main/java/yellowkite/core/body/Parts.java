@@ -18,15 +18,26 @@ public final class Parts {
 
     /** {@return the parts of the mode's own body, outermost first; repeated ones are not among them} */
     public static List<Geometry> shared(FixtureType type, Mode mode) {
-        return type.geometries().stream().filter(each -> each.name().equals(mode.geometry())).findFirst()
-                .map(top -> top.walk().filter(Geometry.Part.class::isInstance).toList()).orElse(List.of());
+        return type.geometries()
+            .stream()
+            .filter(each -> each.name().equals(mode.geometry()))
+            .findFirst()
+            .map(top -> top.walk().filter(Geometry.Part.class::isInstance).toList())
+            .orElse(List.of());
     }
 
     /** {@return the top-level geometries that references of the mode's body repeat} */
     public static List<Geometry> repeated(FixtureType type, Mode mode) {
         var names = new ArrayList<String>();
-        type.geometries().stream().filter(each -> each.name().equals(mode.geometry())).flatMap(Geometry::walk)
-                .forEach(each -> { if (each instanceof Geometry.Reference reference && !names.contains(reference.geometry())) { names.add(reference.geometry()); } });
+        type.geometries()
+            .stream()
+            .filter(each -> each.name().equals(mode.geometry()))
+            .flatMap(Geometry::walk)
+            .forEach(each -> {
+                if (each instanceof Geometry.Reference reference && !names.contains(reference.geometry())) {
+                    names.add(reference.geometry());
+                }
+            });
         return type.geometries().stream().filter(each -> names.contains(each.name())).toList();
     }
 
@@ -49,10 +60,16 @@ public final class Parts {
         return false;
     }
 
-    /** {@return the part that an attribute usually belongs to: pan to the first axis, tilt to the last, service to the base, the rest to what shines} */
+    /**
+     * {@return the part that an attribute usually belongs to: pan to the first axis, tilt to the last, service to the base, the rest to
+     * what shines}
+     */
     public static Optional<String> suggest(FixtureType type, Mode mode, String attribute, String featureGroup) {
         var parts = shared(type, mode);
-        var axes = parts.stream().filter(each -> each instanceof Geometry.Part part && part.kind() == Geometry.Kind.Axis).map(Geometry::name).toList();
+        var axes = parts.stream()
+            .filter(each -> each instanceof Geometry.Part part && part.kind() == Geometry.Kind.Axis)
+            .map(Geometry::name)
+            .toList();
         if (parts.isEmpty()) {
             return Optional.empty();
         }
@@ -65,7 +82,10 @@ public final class Parts {
         if (OF_THE_BASE.contains(featureGroup)) {
             return Optional.of(parts.getFirst().name());
         }
-        return parts.stream().filter(each -> each instanceof Geometry.Part part && part.kind() == Geometry.Kind.Beam).map(Geometry::name).findFirst()
-                .or(() -> Optional.of(axes.isEmpty() ? parts.getFirst().name() : axes.getLast()));
+        return parts.stream()
+            .filter(each -> each instanceof Geometry.Part part && part.kind() == Geometry.Kind.Beam)
+            .map(Geometry::name)
+            .findFirst()
+            .or(() -> Optional.of(axes.isEmpty() ? parts.getFirst().name() : axes.getLast()));
     }
 }

@@ -212,7 +212,8 @@ public final class ModeBuilder {
         }
 
         public FunctionBuilder range(String rangeName, long rangeFrom, int slot, double first, double last) {
-            ranges.add(new NamedRange(ids.getAsInt(), rangeName, new DmxValue(rangeFrom, bytes), first, last, slot, List.of(), Source.NONE));
+            ranges
+                .add(new NamedRange(ids.getAsInt(), rangeName, new DmxValue(rangeFrom, bytes), first, last, slot, List.of(), Source.NONE));
             return this;
         }
 

@@ -65,7 +65,7 @@ public final class ProfileBuilder {
     /**
      * Defines an attribute and, where they are new, its feature group, feature and activation group.
      *
-     * @param feature         {@code Group.Feature}
+     * @param feature {@code Group.Feature}
      * @param activationGroup empty = none
      */
     public ProfileBuilder attribute(String attribute, String pretty, String feature, String activationGroup, PhysicalUnit unit) {
@@ -74,7 +74,8 @@ public final class ProfileBuilder {
         if (!activationGroup.isEmpty() && activationGroups.stream().noneMatch(each -> each.name().equals(activationGroup))) {
             activationGroups.add(new AttributeDefinitions.ActivationGroup(activationGroup, Source.NONE));
         }
-        attributes.add(new AttributeDefinitions.Attribute(attribute, pretty, activationGroup, feature, "", unit, null, List.of(), Source.NONE));
+        attributes
+            .add(new AttributeDefinitions.Attribute(attribute, pretty, activationGroup, feature, "", unit, null, List.of(), Source.NONE));
         return this;
     }
 
@@ -125,12 +126,14 @@ public final class ProfileBuilder {
     }
 
     public static Geometry part(Geometry.Kind kind, String name, Geometry... children) {
-        return new Geometry.Part(kind, name, "", Matrix.IDENTITY, kind == Geometry.Kind.Beam ? Geometry.BeamDetails.DEFAULT : Geometry.NoDetails.NONE, List.of(children), Source.NONE);
+        return new Geometry.Part(kind, name, "", Matrix.IDENTITY,
+                kind == Geometry.Kind.Beam ? Geometry.BeamDetails.DEFAULT : Geometry.NoDetails.NONE, List.of(children), Source.NONE);
     }
 
     /** A reference whose channels of break 1 start at {@code address}. */
     public static Geometry reference(String name, String geometry, int address) {
-        return new Geometry.Reference(name, "", Matrix.IDENTITY, geometry, List.of(new Geometry.Break(address, 1, Source.NONE)), Source.NONE);
+        return new Geometry.Reference(name, "", Matrix.IDENTITY, geometry, List.of(new Geometry.Break(address, 1, Source.NONE)),
+                Source.NONE);
     }
 
     public static Geometry reference(String name, String geometry, Geometry.Break... breaks) {

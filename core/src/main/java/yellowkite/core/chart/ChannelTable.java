@@ -17,7 +17,7 @@ import yellowkite.core.chart.source.TextSheets;
  * A table of one channel's values, pasted: each line has values, in any notation of charts, and what they mean.
  *
  * @param meaning what the rows mean on the channel
- * @param left    lines that were not understood
+ * @param left lines that were not understood
  */
 public record ChannelTable(RangeMeaning meaning, List<Unplaced> left) {
     /** First and last value with a comma between them, in a text whose other lines have none. */
@@ -48,7 +48,8 @@ public record ChannelTable(RangeMeaning meaning, List<Unplaced> left) {
 
     /** {@return what the table proposes for a channel} @param addresses of the channel, most significant first */
     public ChannelProposal proposal(String attribute, String words, List<Integer> addresses) {
-        return new ChannelProposal(addresses, null, words, attribute, 1, "Pasted.", null, false, null, meaning.functions(), meaning.doubts(), List.of("pasted table"));
+        return new ChannelProposal(addresses, null, words, attribute, 1, "Pasted.", null, false, null, meaning.functions(),
+                meaning.doubts(), List.of("pasted table"));
     }
 
     private static Optional<Row> row(Line line) {
@@ -59,7 +60,8 @@ public record ChannelTable(RangeMeaning meaning, List<Unplaced> left) {
                 continue;
             }
             int next = i + 1;
-            var to = next < cells.size() && values.get().from() == values.get().to() ? Values.of(cells.get(next)) : Optional.<Values>empty();
+            var to = next < cells.size() && values.get().from() == values.get().to() ? Values.of(cells.get(next))
+                    : Optional.<Values>empty();
             boolean apart = to.isPresent() && to.get().from() == to.get().to() && to.get().from() >= values.get().from();
             var whole = apart ? new Values(values.get().from(), to.get().to(), values.get().percent(), false) : values.get();
             // the same values may follow in other notations; the last cell is what they mean
@@ -77,7 +79,8 @@ public record ChannelTable(RangeMeaning meaning, List<Unplaced> left) {
         var text = line.text();
         var apart = APART.matcher(text);
         if (apart.matches() && Long.parseLong(apart.group(1)) <= Long.parseLong(apart.group(2))) {
-            return Optional.of(new Row(new Values(Long.parseLong(apart.group(1)), Long.parseLong(apart.group(2)), false, false), apart.group(3), "", "", line.place()));
+            return Optional.of(new Row(new Values(Long.parseLong(apart.group(1)), Long.parseLong(apart.group(2)), false, false),
+                    apart.group(3), "", "", line.place()));
         }
         for (int end = text.length(); end > 0; end = text.lastIndexOf(' ', end - 1)) {
             var values = Values.of(text.substring(0, end).replaceAll("[\\s:=,;\u2013-]+$", ""));

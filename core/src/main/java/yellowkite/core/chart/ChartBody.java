@@ -18,14 +18,16 @@ import yellowkite.core.text.StandardName;
 /**
  * The body that a chart's mode works on: axes where it pans and tilts, and one reference for each of its cells.
  *
- * @param type  with the body in it
- * @param root  the geometry of the mode
+ * @param type with the body in it
+ * @param root the geometry of the mode
  * @param cells by the name of a cell in the chart the part that is repeated
  */
 record ChartBody(FixtureType type, String root, Map<String, String> cells) {
     private static final int LONGEST_NAME = 40;
 
-    /** {@return a body for a new mode: the profile's own where it will do} A profile without a channel gets the axes that the mode needs. */
+    /**
+     * {@return a body for a new mode: the profile's own where it will do} A profile without a channel gets the axes that the mode needs.
+     */
     static ChartBody of(FixtureType type, ModeProposal mode) {
         boolean pans = has(mode, "Pan");
         boolean tilts = has(mode, "Tilt");
@@ -50,11 +52,13 @@ record ChartBody(FixtureType type, String root, Map<String, String> cells) {
         return mode.channels().stream().anyMatch(each -> each.attribute() != null && each.attribute().startsWith(beginning));
     }
 
-    private static ChartBody ofCells(FixtureType type, ModeProposal mode, boolean pans, boolean tilts, Set<String> taken, Map<String, CellProposal> blocks) {
+    private static ChartBody ofCells(FixtureType type, ModeProposal mode, boolean pans, boolean tilts, Set<String> taken,
+            Map<String, CellProposal> blocks) {
         var of = fresh(taken, "Body of " + StandardName.of(mode.name(), LONGEST_NAME));
         var cells = new LinkedHashMap<String, String>();
         var references = new ArrayList<Geometry>();
-        var tops = new ArrayList<>(type.modes().stream().allMatch(each -> each.channels().isEmpty()) ? List.<Geometry>of() : type.geometries());
+        var tops = new ArrayList<>(
+                type.modes().stream().allMatch(each -> each.channels().isEmpty()) ? List.<Geometry>of() : type.geometries());
         blocks.forEach((key, cell) -> {
             var name = StandardName.of(cell.name(), LONGEST_NAME);
             var part = fresh(taken, name);
@@ -65,7 +69,8 @@ record ChartBody(FixtureType type, String root, Map<String, String> cells) {
             }
         });
         tops.add(axes(of, " of " + StandardName.of(mode.name(), LONGEST_NAME), pans, tilts, taken, references));
-        return new ChartBody(type.with(f -> f.geometries = tops).mapModes(each -> each.channels().isEmpty() ? each.withGeometry(of) : each), of, cells);
+        return new ChartBody(type.with(f -> f.geometries = tops).mapModes(each -> each.channels().isEmpty() ? each.withGeometry(of) : each),
+                of, cells);
     }
 
     private static Geometry axes(String root, String suffix, boolean pans, boolean tilts, Set<String> taken, List<Geometry> inside) {

@@ -18,7 +18,7 @@ import yellowkite.core.text.StandardName;
  * A channel made of what a chart proposes.
  *
  * @param wheels what each wheel of the chart is called in the profile
- * @param links  names of channels by address, for conditions
+ * @param links names of channels by address, for conditions
  */
 record ChartChannel(ChannelProposal chart, Map<String, String> wheels, Map<Integer, String> links) {
     private static final int LONGEST_NAME = 80;
@@ -27,11 +27,12 @@ record ChartChannel(ChannelProposal chart, Map<String, String> wheels, Map<Integ
     /**
      * Adds the channel.
      *
-     * @param units   get the unit of each function, where they wait for its attribute
+     * @param units get the unit of each function, where they wait for its attribute
      * @param assumed gets the ids of the functions whose ends the chart does not state
      */
     void build(ModeBuilder mode, String part, Map<String, Set<PhysicalUnit>> units, Set<Integer> assumed) {
-        mode.channel(String.valueOf(chart.attribute()), part, chart.addresses(), built -> fill(built, part + "_" + chart.attribute(), units, assumed));
+        mode.channel(String.valueOf(chart.attribute()), part, chart.addresses(),
+                built -> fill(built, part + "_" + chart.attribute(), units, assumed));
     }
 
     private void fill(ModeBuilder.ChannelBuilder built, String itself, Map<String, Set<PhysicalUnit>> units, Set<Integer> assumed) {
@@ -72,7 +73,8 @@ record ChartChannel(ChannelProposal chart, Map<String, String> wheels, Map<Integ
                 }
                 var link = each.counts() == null ? null : links.get(each.counts().address());
                 if (link != null && !link.equals(itself)) { // nothing waits for itself
-                    made.when(link, new DmxValue(Math.min(255, each.counts().from()), 1), new DmxValue(Math.min(255, each.counts().to()), 1));
+                    made.when(link, new DmxValue(Math.min(255, each.counts().from()), 1),
+                            new DmxValue(Math.min(255, each.counts().to()), 1));
                 }
                 ranges(each, made);
             });
@@ -84,8 +86,10 @@ record ChartChannel(ChannelProposal chart, Map<String, String> wheels, Map<Integ
 
     /** {@return the manufacturer's own words} Source: GDTF {@code ChannelFunction/@OriginalAttribute}. */
     private String original(FunctionProposal function) {
-        var words = chart.words().isEmpty() || function.name().equals(chart.words()) || function.attribute().equals(ChannelFunction.NO_FEATURE) && function.name().equals("No function")
-                ? function.name() : chart.words() + ": " + function.name();
+        var words = chart.words().isEmpty() || function.name().equals(chart.words())
+                || function.attribute().equals(ChannelFunction.NO_FEATURE) && function.name().equals("No function")
+                        ? function.name()
+                        : chart.words() + ": " + function.name();
         return words.length() > LONGEST_WORDS ? words.substring(0, LONGEST_WORDS) : words;
     }
 
@@ -97,7 +101,11 @@ record ChartChannel(ChannelProposal chart, Map<String, String> wheels, Map<Integ
             return max;
         }
         if (attribute.startsWith("Shutter")) {
-            return functions.stream().filter(each -> each.attribute().equals(attribute) && each.physicalFrom() == 1 && each.physicalTo() == 1).mapToLong(FunctionProposal::from).findFirst().orElse(-1);
+            return functions.stream()
+                .filter(each -> each.attribute().equals(attribute) && each.physicalFrom() == 1 && each.physicalTo() == 1)
+                .mapToLong(FunctionProposal::from)
+                .findFirst()
+                .orElse(-1);
         }
         return attribute.startsWith("ColorSub_") ? 0 : -1;
     }
@@ -121,7 +129,8 @@ record ChartChannel(ChannelProposal chart, Map<String, String> wheels, Map<Integ
     }
 
     private static FunctionProposal nothing(long from, long to) {
-        return new FunctionProposal(ChannelFunction.NO_FEATURE, "No function", from, to, 0, 0, PhysicalUnit.None, false, null, true, null, List.of());
+        return new FunctionProposal(ChannelFunction.NO_FEATURE, "No function", from, to, 0, 0, PhysicalUnit.None, false, null, true, null,
+                List.of());
     }
 
     private static void ranges(FunctionProposal function, ModeBuilder.FunctionBuilder made) {

@@ -20,7 +20,7 @@ import yellowkite.core.profile.PhysicalUnit;
 /**
  * Functions made of what words say, for a channel that is there already.
  *
- * @param type    with the wheels and attributes that they need
+ * @param type with the wheels and attributes that they need
  * @param assumed ids of those whose ends nobody stated
  */
 public record ChartFunctions(FixtureType type, List<Made> functions, Set<Integer> assumed) {
@@ -35,23 +35,29 @@ public record ChartFunctions(FixtureType type, List<Made> functions, Set<Integer
             addresses.add(i);
         }
         var chart = new ChannelProposal(addresses, null, "", attribute, 1, "", null, false, null, proposed, List.of(), List.of());
-        var wheeled = ChartWheels.laidOnto(type, meaning.wheels().stream().filter(each -> !wheels.containsKey(each.name())).toList(), new ModeProposal("", bytes, List.of(chart)));
+        var wheeled = ChartWheels.laidOnto(type, meaning.wheels().stream().filter(each -> !wheels.containsKey(each.name())).toList(),
+                new ModeProposal("", bytes, List.of(chart)));
         var names = new HashMap<>(wheeled.names());
         names.putAll(wheels);
-        var counter = new int[] {wheeled.type().nextId()};
+        var counter = new int[]{wheeled.type().nextId()};
         var built = new ModeBuilder(() -> counter[0]++);
         var assumed = new HashSet<Integer>();
         new ChartChannel(chart, names, Map.of()).build(built, "Part", new HashMap<>(), assumed);
         var made = new ArrayList<Made>();
         var functions = built.channels().getFirst().functions().toList();
         for (var each : proposed) {
-            functions.stream().filter(function -> function.dmxFrom().at(bytes) == each.from()).findFirst().ifPresent(function -> made.add(new Made(function, each.from(), each.to())));
+            functions.stream()
+                .filter(function -> function.dmxFrom().at(bytes) == each.from())
+                .findFirst()
+                .ifPresent(function -> made.add(new Made(function, each.from(), each.to())));
         }
         var definitions = type.attributeDefinitions();
         for (var each : proposed) {
             boolean known = definitions.find(each.attribute()).isPresent();
-            definitions = each.attribute().equals(ChannelFunction.NO_FEATURE) ? definitions : Catalogue.STANDARD.define(definitions, each.attribute()).orElse(definitions);
-            definitions = known || each.unit() == PhysicalUnit.None ? definitions : ChartMode.countedIn(definitions, each.attribute(), each.unit());
+            definitions = each.attribute().equals(ChannelFunction.NO_FEATURE) ? definitions
+                    : Catalogue.STANDARD.define(definitions, each.attribute()).orElse(definitions);
+            definitions = known || each.unit() == PhysicalUnit.None ? definitions
+                    : ChartMode.countedIn(definitions, each.attribute(), each.unit());
         }
         var defined = definitions;
         return new ChartFunctions(wheeled.type().with(f -> {
@@ -62,8 +68,13 @@ public record ChartFunctions(FixtureType type, List<Made> functions, Set<Integer
 
     /** A slot that the wheel does not have is none. */
     private static FunctionProposal onKnown(FixtureType type, FunctionProposal function, Map<String, String> wheels) {
-        var wheel = function.wheel() == null || !wheels.containsKey(function.wheel()) ? null : type.findWheel(wheels.get(function.wheel())).orElse(null);
-        return wheel == null ? function : function.withRanges(function.ranges().stream()
-                .map(each -> each.slot() <= wheel.slots().size() ? each : new RangeProposal(each.name(), each.from(), each.to(), 0, each.physicalFrom(), each.physicalTo())).toList());
+        var wheel = function.wheel() == null || !wheels.containsKey(function.wheel()) ? null
+                : type.findWheel(wheels.get(function.wheel())).orElse(null);
+        return wheel == null ? function
+                : function.withRanges(function.ranges()
+                    .stream()
+                    .map(each -> each.slot() <= wheel.slots().size() ? each
+                            : new RangeProposal(each.name(), each.from(), each.to(), 0, each.physicalFrom(), each.physicalTo()))
+                    .toList());
     }
 }

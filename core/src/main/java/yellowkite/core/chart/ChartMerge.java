@@ -17,9 +17,9 @@ final class ChartMerge {
     /**
      * {@return the channel with the chart's addresses, functions and ranges}
      *
-     * @param chart   the channel as it would be in a new profile
+     * @param chart the channel as it would be in a new profile
      * @param assumed functions whose ends the chart does not state; those that keep the ends that they had are taken out
-     * @param stated  gets the functions whose ends are those of the chart now
+     * @param stated gets the functions whose ends are those of the chart now
      */
     static Channel of(Channel was, Channel chart, ChannelProposal says, Set<Integer> assumed, Set<Integer> stated) {
         var open = new ArrayList<>(was.functions().toList());
@@ -37,7 +37,9 @@ final class ChartMerge {
         var after = was.withOffsets(chart.offsets()).withLogicalChannels(List.of(first.withFunctions(functions)));
         boolean sameWidth = was.bytes() == after.bytes();
         var highlighted = says.highlight() == null && was.highlight() != null && sameWidth ? after : after.withHighlight(chart.highlight());
-        var started = chart.findInitialFunction().map(each -> startingIn(highlighted, chart.functions().toList().indexOf(each))).orElse(highlighted);
+        var started = chart.findInitialFunction()
+            .map(each -> startingIn(highlighted, chart.functions().toList().indexOf(each)))
+            .orElse(highlighted);
         return says.startSaid() || !sameWidth ? started : startingAt(started, was.start());
     }
 
@@ -58,14 +60,21 @@ final class ChartMerge {
             return channel;
         }
         var holds = functions.get(index);
-        return startingIn(channel.mapFunctions(each -> each == holds ? each.with(f -> f.defaultValue = new DmxValue(start, channel.bytes())) : each), index);
+        return startingIn(
+                channel.mapFunctions(each -> each == holds ? each.with(f -> f.defaultValue = new DmxValue(start, channel.bytes())) : each),
+                index);
     }
 
     private static @Nullable ChannelFunction match(List<ChannelFunction> open, ChannelFunction fresh) {
-        var alike = open.stream().filter(each -> each.attribute().equals(fresh.attribute()) && each.modeMaster().isEmpty() == fresh.modeMaster().isEmpty()).toList();
-        return alike.stream().filter(each -> each.name().equals(fresh.name())).findFirst()
-                .or(() -> alike.stream().filter(each -> each.dmxFrom().equals(fresh.dmxFrom())).findFirst())
-                .or(() -> alike.stream().findFirst()).orElse(null);
+        var alike = open.stream()
+            .filter(each -> each.attribute().equals(fresh.attribute()) && each.modeMaster().isEmpty() == fresh.modeMaster().isEmpty())
+            .toList();
+        return alike.stream()
+            .filter(each -> each.name().equals(fresh.name()))
+            .findFirst()
+            .or(() -> alike.stream().filter(each -> each.dmxFrom().equals(fresh.dmxFrom())).findFirst())
+            .or(() -> alike.stream().findFirst())
+            .orElse(null);
     }
 
     private static ChannelFunction merged(ChannelFunction old, ChannelFunction fresh, boolean keepsEnds) {

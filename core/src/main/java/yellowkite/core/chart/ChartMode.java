@@ -29,8 +29,8 @@ import yellowkite.core.text.StandardName;
 import yellowkite.core.xml.Source;
 
 /**
- * A mode as a chart proposes it, laid onto a profile: its channels, and what they need of wheels, attributes and parts where the
- * profile lacks it. What the chart does not say stays as it is. Channels without an attribute are left out.
+ * A mode as a chart proposes it, laid onto a profile: its channels, and what they need of wheels, attributes and parts where the profile
+ * lacks it. What the chart does not say stays as it is. Channels without an attribute are left out.
  */
 public final class ChartMode {
     private static final int LONGEST_NAME = 80;
@@ -46,7 +46,8 @@ public final class ChartMode {
     private final Set<Integer> stated = new HashSet<>();
     private final Map<Integer, String> places = new LinkedHashMap<>();
 
-    private ChartMode(FixtureType type, ModeProposal chart, Map<String, String> wheels, Mode mode, Map<String, String> cells, String source) {
+    private ChartMode(FixtureType type, ModeProposal chart, Map<String, String> wheels, Mode mode, Map<String, String> cells,
+            String source) {
         this.chart = chart;
         this.source = source;
         this.type = type;
@@ -84,8 +85,14 @@ public final class ChartMode {
     /** {@return the mode that a mode of a chart is likely about: the one of its name, else one with as many addresses} */
     public static Optional<Mode> likely(FixtureType type, ModeProposal chart) {
         var name = nameFor(chart);
-        return type.modes().stream().filter(each -> each.name().equalsIgnoreCase(name)).findFirst()
-                .or(() -> type.modes().stream().filter(each -> !each.channels().isEmpty() && AddressMap.of(type, each).largestFootprint() == chart.footprint()).findFirst());
+        return type.modes()
+            .stream()
+            .filter(each -> each.name().equalsIgnoreCase(name))
+            .findFirst()
+            .or(() -> type.modes()
+                .stream()
+                .filter(each -> !each.channels().isEmpty() && AddressMap.of(type, each).largestFootprint() == chart.footprint())
+                .findFirst());
     }
 
     /** {@return what a mode of the chart is called in a profile} */
@@ -132,7 +139,13 @@ public final class ChartMode {
     /** Attributes come with their definitions, which other attributes may lean on. */
     private void define() {
         var definitions = type.attributeDefinitions();
-        for (var name : chart.channels().stream().filter(each -> each.attribute() != null).flatMap(each -> Stream.concat(Stream.of(String.valueOf(each.attribute())), each.functions().stream().map(function -> function.attribute()))).distinct().toList()) {
+        for (var name : chart.channels()
+            .stream()
+            .filter(each -> each.attribute() != null)
+            .flatMap(each -> Stream.concat(Stream.of(String.valueOf(each.attribute())),
+                    each.functions().stream().map(function -> function.attribute())))
+            .distinct()
+            .toList()) {
             if (!name.equals(ChannelFunction.NO_FEATURE) && definitions.find(name).isEmpty()) {
                 units.put(name, new HashSet<>());
                 definitions = Catalogue.STANDARD.define(definitions, name).orElse(definitions);
@@ -155,15 +168,21 @@ public final class ChartMode {
 
     static AttributeDefinitions countedIn(AttributeDefinitions definitions, String attribute, PhysicalUnit unit) {
         return new AttributeDefinitions(definitions.activationGroups(), definitions.featureGroups(),
-                definitions.attributes().stream().map(each -> each.name().equals(attribute) ? each.withUnit(unit) : each).toList(), definitions.source());
+                definitions.attributes().stream().map(each -> each.name().equals(attribute) ? each.withUnit(unit) : each).toList(),
+                definitions.source());
     }
 
     /** {@return by address the name of the channel there} */
     private Map<Integer, String> links() {
         var links = new HashMap<Integer, String>();
-        mode.channels().stream().filter(each -> cells.isEmpty() || !cells.containsValue(each.geometry())).forEach(each -> each.offsets().forEach(address -> links.put(address, each.name())));
-        chart.channels().stream().filter(each -> each.attribute() != null && each.cell() == null)
-                .forEach(each -> each.addresses().forEach(address -> links.put(address, part(each) + "_" + each.attribute())));
+        mode.channels()
+            .stream()
+            .filter(each -> cells.isEmpty() || !cells.containsValue(each.geometry()))
+            .forEach(each -> each.offsets().forEach(address -> links.put(address, each.name())));
+        chart.channels()
+            .stream()
+            .filter(each -> each.attribute() != null && each.cell() == null)
+            .forEach(each -> each.addresses().forEach(address -> links.put(address, part(each) + "_" + each.attribute())));
         return links;
     }
 
@@ -179,7 +198,8 @@ public final class ChartMode {
     /** The same attribute, at the same address if several parts have it. */
     private Optional<Channel> existing(ChannelProposal channel) {
         var same = mode.channels().stream().filter(each -> each.attribute().equals(channel.attribute())).toList();
-        return same.size() == 1 ? Optional.of(same.getFirst()) : same.stream().filter(each -> each.offsets().equals(channel.addresses())).findFirst();
+        return same.size() == 1 ? Optional.of(same.getFirst())
+                : same.stream().filter(each -> each.offsets().equals(channel.addresses())).findFirst();
     }
 
     private void place(List<Channel> channels) {

@@ -19,7 +19,8 @@ import yellowkite.core.chart.source.Sheet;
 public final class ChartReader {
     private static final Pattern COUNT = Pattern.compile("(?i)\\b(\\d{1,3})\\s*-?\\s*(?:ch|chn|channels?)\\b");
     /** From there on a title speaks of the chart itself. */
-    private static final Pattern OF_THE_CHART = Pattern.compile("(?i)[\\s|:,-]*(?:\\(.*|\\b(?:dmx|protocol|chart|user|manual|instructions|datasheet|firmware|version)\\b.*)$");
+    private static final Pattern OF_THE_CHART = Pattern
+        .compile("(?i)[\\s|:,-]*(?:\\(.*|\\b(?:dmx|protocol|chart|user|manual|instructions|datasheet|firmware|version)\\b.*)$");
     private static final Pattern DASH = Pattern.compile("\\s+[-\\u2010-\\u2015|]\\s+");
 
     private ChartReader() {}
@@ -40,7 +41,8 @@ public final class ChartReader {
         var title = title(charted, manufacturer);
         int dash = title == null ? -1 : title.indexOf(" - ");
         var named = manufacturer == null && dash > 0 ? title.substring(0, dash) : manufacturer;
-        var proposal = new Proposal(named, model != null ? model : dash > 0 && title != null ? title.substring(dash + 3) : title, modes, meanings.wheels(), charted.unplaced());
+        var proposal = new Proposal(named, model != null ? model : dash > 0 && title != null ? title.substring(dash + 3) : title, modes,
+                meanings.wheels(), charted.unplaced());
         var leftOut = Pages.leftOut(proposal);
         return new Reading(proposal, Pages.open(proposal, leftOut), leftOut, corrections.aside(), corrections.settled());
     }
@@ -50,9 +52,11 @@ public final class ChartReader {
         var channels = meanings.of(found).stream().map(corrections::said).toList();
         int footprint = channels.stream().mapToInt(channel -> {
             int last = channel.addresses().stream().mapToInt(Integer::intValue).max().orElse(0);
-            return channel.cell() == null ? last : channel.cell().first() - 1 + last + channel.cell().spacing() * (channel.cell().count() - 1);
+            return channel.cell() == null ? last
+                    : channel.cell().first() - 1 + last + channel.cell().spacing() * (channel.cell().count() - 1);
         }).max().orElse(0);
-        return new ModeProposal(mode.name().isBlank() ? footprint + " channels" : mode.name(), footprint, counted(mode.name(), footprint, channels));
+        return new ModeProposal(mode.name().isBlank() ? footprint + " channels" : mode.name(), footprint,
+                counted(mode.name(), footprint, channels));
     }
 
     /** A mode that is called after more or fewer addresses than were found lacks some, or has one twice: its last channel says so. */
@@ -71,7 +75,12 @@ public final class ChartReader {
 
     /** {@return the first words above the table, up to where they speak of the chart itself, without the manufacturer} */
     private static @Nullable String title(Charted charted, @Nullable String manufacturer) {
-        return charted.title().stream().map(line -> manufacturer == null ? line : line.replaceFirst("(?i)^" + Pattern.quote(manufacturer) + "\\s+", ""))
-                .map(line -> OF_THE_CHART.matcher(DASH.matcher(line).replaceAll(" - ")).replaceFirst("").strip()).filter(line -> !line.isEmpty()).findFirst().orElse(null);
+        return charted.title()
+            .stream()
+            .map(line -> manufacturer == null ? line : line.replaceFirst("(?i)^" + Pattern.quote(manufacturer) + "\\s+", ""))
+            .map(line -> OF_THE_CHART.matcher(DASH.matcher(line).replaceAll(" - ")).replaceFirst("").strip())
+            .filter(line -> !line.isEmpty())
+            .findFirst()
+            .orElse(null);
     }
 }

@@ -21,8 +21,8 @@ import yellowkite.core.text.StandardName;
 import yellowkite.core.xml.Source;
 
 /**
- * The wheels that a chart's mode selects from. One that the profile has already, slot for slot, is used, and gets the slots that it lacks at its end; another
- * one is added.
+ * The wheels that a chart's mode selects from. One that the profile has already, slot for slot, is used, and gets the slots that it lacks
+ * at its end; another one is added.
  *
  * @param names what each wheel of the chart is called in the profile
  */
@@ -30,7 +30,11 @@ record ChartWheels(FixtureType type, Map<String, String> names) {
     private static final int LONGEST_NAME = 80;
 
     static ChartWheels laidOnto(FixtureType type, List<WheelProposal> wheels, ModeProposal mode) {
-        var needed = mode.channels().stream().flatMap(each -> each.functions().stream()).map(FunctionProposal::wheel).collect(Collectors.toSet());
+        var needed = mode.channels()
+            .stream()
+            .flatMap(each -> each.functions().stream())
+            .map(FunctionProposal::wheel)
+            .collect(Collectors.toSet());
         var names = new HashMap<String, String>();
         var after = type;
         for (var wheel : wheels) {
@@ -46,7 +50,11 @@ record ChartWheels(FixtureType type, Map<String, String> names) {
     /** Slot for slot the same words, as far as it has slots, whatever the wheel is called; of several the one of that name. */
     private static Optional<Wheel> known(FixtureType type, WheelProposal wheel) {
         var words = wheel.slots().stream().map(ChartWheels::key).toList();
-        var alike = type.wheels().stream().filter(each -> !each.slots().isEmpty() && each.slots().size() <= words.size() && each.slots().stream().map(slot -> key(slot.name())).toList().equals(words.subList(0, each.slots().size()))).toList();
+        var alike = type.wheels()
+            .stream()
+            .filter(each -> !each.slots().isEmpty() && each.slots().size() <= words.size()
+                    && each.slots().stream().map(slot -> key(slot.name())).toList().equals(words.subList(0, each.slots().size())))
+            .toList();
         return alike.stream().filter(each -> each.name().equals(wheel.name())).findFirst().or(() -> alike.stream().findFirst());
     }
 
@@ -72,13 +80,15 @@ record ChartWheels(FixtureType type, Map<String, String> names) {
     }
 
     private static FixtureType with(FixtureType type, WheelProposal wheel) {
-        var name = ChartBody.fresh(new HashSet<>(type.wheels().stream().map(Wheel::name).toList()), StandardName.of(wheel.name(), LONGEST_NAME));
+        var name = ChartBody.fresh(new HashSet<>(type.wheels().stream().map(Wheel::name).toList()),
+                StandardName.of(wheel.name(), LONGEST_NAME));
         boolean colours = wheel.holdsColours();
         var taken = new HashSet<String>();
         var slots = new ArrayList<Wheel.Slot>();
         int id = type.nextId() + 1;
         for (var slot : wheel.slots()) {
-            slots.add(Wheel.Slot.of(id++, ChartBody.fresh(taken, StandardName.of(slot, LONGEST_NAME)), colours ? colour(slot) : ColorCie.WHITE, ""));
+            slots.add(Wheel.Slot.of(id++, ChartBody.fresh(taken, StandardName.of(slot, LONGEST_NAME)),
+                    colours ? colour(slot) : ColorCie.WHITE, ""));
         }
         var made = new Wheel(type.nextId(), name, slots, Source.NONE);
         int next = id;

@@ -11,8 +11,8 @@ import yellowkite.core.attribute.Catalogue;
 import yellowkite.core.attribute.Catalogue.Match;
 
 /**
- * Reads channels from a manufacturer's chart as it is typed: {@code red, green, blue, white, all 16 bit} or one channel a line. What
- * is not understood keeps its words and has no match.
+ * Reads channels from a manufacturer's chart as it is typed: {@code red, green, blue, white, all 16 bit} or one channel a line. What is not
+ * understood keeps its words and has no match.
  */
 public final class ChartWords {
     private static final int MOST = 512;
@@ -25,8 +25,8 @@ public final class ChartWords {
     /**
      * One channel that was read.
      *
-     * @param words   as they stood, without the width
-     * @param bytes   in [1, 4]
+     * @param words as they stood, without the width
+     * @param bytes in [1, 4]
      * @param matches what the words can mean, best first; empty if nothing
      */
     public record Read(String words, int bytes, List<Match> matches) {}
@@ -34,7 +34,12 @@ public final class ChartWords {
     /** @param taken attributes that the part holds already: where a numbered one is meant, the next free number is taken */
     public static List<Read> read(String text, Set<String> taken) {
         var pieces = Arrays.stream(text.split("[,;\\n\\t]+")).map(String::strip).filter(piece -> !piece.isEmpty()).limit(MOST).toList();
-        int all = pieces.stream().filter(piece -> ALL.matcher(piece).matches()).map(ChartWords::bytes).filter(bytes -> bytes > 0).findFirst().orElse(0);
+        int all = pieces.stream()
+            .filter(piece -> ALL.matcher(piece).matches())
+            .map(ChartWords::bytes)
+            .filter(bytes -> bytes > 0)
+            .findFirst()
+            .orElse(0);
         var used = new HashSet<>(taken);
         var read = new ArrayList<Read>();
         for (var piece : pieces) {
@@ -62,7 +67,8 @@ public final class ChartWords {
         }
         var plain = FINE.matcher(piece).replaceAll("").strip().toLowerCase(Locale.ROOT);
         var before = wordsBefore.toLowerCase(Locale.ROOT);
-        return plain.isEmpty() || before.equals(plain) || before.startsWith(plain) || FINE.matcher(before).replaceAll("").strip().equals(plain);
+        return plain.isEmpty() || before.equals(plain) || before.startsWith(plain)
+                || FINE.matcher(before).replaceAll("").strip().equals(plain);
     }
 
     private static Match free(Match match, String words, Set<String> used) {

@@ -15,7 +15,8 @@ final class Pages {
     /** Behind it stands where on the page a line is. */
     private static final Pattern LINE = Pattern.compile(",? ?(?:line|row) \\d+$");
     /** What only a chart says: a stretch of values with its end. */
-    private static final Pattern VALUES = Pattern.compile("(?<!\\d)\\d{1,3}\\s*(?:[-\\u2010-\\u2015~]|\\.{2,}|\\u2026)\\s*(?:255|\\d{1,3}(?![\\d.,]*\\s*(?:V|W|mm|kg|Hz|A|m)\\b))");
+    private static final Pattern VALUES = Pattern
+        .compile("(?<!\\d)\\d{1,3}\\s*(?:[-\\u2010-\\u2015~]|\\.{2,}|\\u2026)\\s*(?:255|\\d{1,3}(?![\\d.,]*\\s*(?:V|W|mm|kg|Hz|A|m)\\b))");
     private static final int LONGEST = 60;
 
     private Pages() {}
@@ -29,8 +30,11 @@ final class Pages {
                 others.computeIfAbsent(page(line.place()), none -> new ArrayList<>()).add(line);
             }
         });
-        return others.entrySet().stream().filter(page -> !page.getKey().isEmpty() && page.getValue().stream().noneMatch(line -> VALUES.matcher(line.text()).find()))
-                .map(page -> new LeftOut(page.getKey(), page.getValue().size(), shortened(page.getValue().getFirst().text()))).toList();
+        return others.entrySet()
+            .stream()
+            .filter(page -> !page.getKey().isEmpty() && page.getValue().stream().noneMatch(line -> VALUES.matcher(line.text()).find()))
+            .map(page -> new LeftOut(page.getKey(), page.getValue().size(), shortened(page.getValue().getFirst().text())))
+            .toList();
     }
 
     static List<Unplaced> open(Proposal proposal, List<LeftOut> leftOut) {

@@ -11,10 +11,10 @@ import yellowkite.core.chart.proposal.Proposal.ChannelProposal;
  * A chart as it is read, with what a person has said of it.
  *
  * @param proposal what it says; its lines that belong nowhere are those of {@code open} and of {@code leftOut}
- * @param open     lines that have to be placed or set aside
- * @param leftOut  pages and tables that are no chart
- * @param aside    reasons by line or channel that was set aside
- * @param settled  channels that somebody looked at
+ * @param open lines that have to be placed or set aside
+ * @param leftOut pages and tables that are no chart
+ * @param aside reasons by line or channel that was set aside
+ * @param settled channels that somebody looked at
  */
 public record Reading(Proposal proposal, List<Unplaced> open, List<LeftOut> leftOut, Map<String, String> aside, Set<String> settled) {
     public Reading {

@@ -12,8 +12,8 @@ import yellowkite.core.profile.ColorCie;
 import yellowkite.core.text.StandardName;
 
 /**
- * A pasted list of slots: on each line a name, with its colour as {@code #rrggbb}, as CIE x and y or as a number of our own table of filters
- * ({@code F24}) beside it, or told by the name.
+ * A pasted list of slots: on each line a name, with its colour as {@code #rrggbb}, as CIE x and y or as a number of our own table of
+ * filters ({@code F24}) beside it, or told by the name.
  */
 public final class SlotList {
     private static final int MOST = 500;

@@ -16,8 +16,11 @@ final class AddressGap implements Rule.OfMode {
 
     @Override
     public Stream<Finding> check(ModeView view) {
-        return view.map().gaps().stream().map(gap -> found(view.place(), gap.from() == gap.to()
-                ? "No channel uses address " + gap.from() + "."
-                : "No channel uses the addresses " + gap.from() + " to " + gap.to() + "."));
+        return view.map()
+            .gaps()
+            .stream()
+            .map(gap -> found(view.place(), gap.from() == gap.to()
+                    ? "No channel uses address " + gap.from() + "."
+                    : "No channel uses the addresses " + gap.from() + " to " + gap.to() + "."));
     }
 }

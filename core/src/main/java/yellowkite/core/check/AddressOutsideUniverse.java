@@ -17,7 +17,11 @@ final class AddressOutsideUniverse implements Rule.OfMode {
 
     @Override
     public Stream<Finding> check(ModeView view) {
-        return view.map().channels().stream().flatMap(placed -> placed.addresses().stream()
+        return view.map()
+            .channels()
+            .stream()
+            .flatMap(placed -> placed.addresses()
+                .stream()
                 .filter(address -> address < 1 || address > AddressMap.UNIVERSE)
                 .map(address -> found(view.place(placed.channel()),
                         "'" + placed.name() + "' is on address " + address + ", outside 1 to " + AddressMap.UNIVERSE + ".")));

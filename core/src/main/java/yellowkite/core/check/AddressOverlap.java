@@ -16,9 +16,13 @@ final class AddressOverlap implements Rule.OfMode {
 
     @Override
     public Stream<Finding> check(ModeView view) {
-        return view.map().overlaps().stream().map(overlap -> found(view.place(overlap.second().channel()),
-                overlap.first() == overlap.second()
-                        ? "'" + overlap.second().name() + "' uses address " + overlap.address() + " twice."
-                        : "'" + overlap.second().name() + "' overlaps '" + overlap.first().name() + "' at address " + overlap.address() + "."));
+        return view.map()
+            .overlaps()
+            .stream()
+            .map(overlap -> found(view.place(overlap.second().channel()),
+                    overlap.first() == overlap.second()
+                            ? "'" + overlap.second().name() + "' uses address " + overlap.address() + " twice."
+                            : "'" + overlap.second().name() + "' overlaps '" + overlap.first().name() + "' at address " + overlap.address()
+                                    + "."));
     }
 }

@@ -19,9 +19,13 @@ final class BlackSlot implements Rule.OfType {
 
     @Override
     public Stream<Finding> check(FixtureType type) {
-        return type.wheels().stream().filter(wheel -> wheel.slots().stream().anyMatch(slot -> slot.color() != null && slot.color().luminance() == 0))
-                .filter(wheel -> WheelKind.of(type, wheel) == Kind.COLOURS || WheelKind.of(type, wheel) == Kind.STRING)
-                .flatMap(wheel -> wheel.slots().stream().filter(slot -> slot.color() != null && slot.color().luminance() == 0)
-                        .map(slot -> found(Finding.Place.of(wheel, slot), "'" + slot.name() + "' lets no light through, by its colour: Y is 0.")));
+        return type.wheels()
+            .stream()
+            .filter(wheel -> wheel.slots().stream().anyMatch(slot -> slot.color() != null && slot.color().luminance() == 0))
+            .filter(wheel -> WheelKind.of(type, wheel) == Kind.COLOURS || WheelKind.of(type, wheel) == Kind.STRING)
+            .flatMap(wheel -> wheel.slots()
+                .stream()
+                .filter(slot -> slot.color() != null && slot.color().luminance() == 0)
+                .map(slot -> found(Finding.Place.of(wheel, slot), "'" + slot.name() + "' lets no light through, by its colour: Y is 0.")));
     }
 }

@@ -21,6 +21,8 @@ final class BrokenInitialFunction implements Rule.OfChannel {
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
         var link = channel.initialFunction();
         boolean known = link.isEmpty() || spans.stream().anyMatch(span -> channel.linkTo(span.logical(), span.function()).equals(link));
-        return known ? Stream.empty() : Stream.of(found(view.place(channel), "The initial function '" + link + "' is not on this channel; the first one is used."));
+        return known ? Stream.empty()
+                : Stream
+                    .of(found(view.place(channel), "The initial function '" + link + "' is not on this channel; the first one is used."));
     }
 }

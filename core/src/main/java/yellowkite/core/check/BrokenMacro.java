@@ -17,11 +17,16 @@ final class BrokenMacro implements Rule.OfMode {
 
     @Override
     public Stream<Finding> check(ModeView view) {
-        return view.mode().macros().stream().flatMap(macro -> links(macro).filter(link -> !link.isEmpty() && view.links().find(link) == null).distinct()
+        return view.mode()
+            .macros()
+            .stream()
+            .flatMap(macro -> links(macro).filter(link -> !link.isEmpty() && view.links().find(link) == null)
+                .distinct()
                 .map(link -> found(view.place(), "The macro '" + macro.name() + "' uses '" + link + "', which is not in this mode.")));
     }
 
     private static Stream<String> links(Macro macro) {
-        return Stream.concat(Stream.of(macro.channelFunction()), macro.steps().stream().flatMap(step -> step.values().stream()).map(Macro.Value::channel));
+        return Stream.concat(Stream.of(macro.channelFunction()),
+                macro.steps().stream().flatMap(step -> step.values().stream()).map(Macro.Value::channel));
     }
 }

@@ -19,8 +19,11 @@ final class BrokenModeMaster implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return Conditions.areNone(spans) ? Stream.empty() : spans.stream().filter(span -> !span.function().modeMaster().isEmpty() && view.links().find(span.function().modeMaster()) == null)
-                .map(span -> found(view.place(channel, span),
-                        "'" + span.name() + "' never counts: its mode master '" + span.function().modeMaster() + "' is not in this mode."));
+        return Conditions.areNone(spans) ? Stream.empty()
+                : spans.stream()
+                    .filter(span -> !span.function().modeMaster().isEmpty() && view.links().find(span.function().modeMaster()) == null)
+                    .map(span -> found(view.place(channel, span),
+                            "'" + span.name() + "' never counts: its mode master '" + span.function().modeMaster()
+                                    + "' is not in this mode."));
     }
 }

@@ -21,10 +21,16 @@ final class BrokenReference implements Rule.OfType {
     public Stream<Finding> check(FixtureType type) {
         var uses = Uses.ofParts(type);
         var tops = type.geometries().stream().map(Geometry::name).collect(Collectors.toSet());
-        var references = type.allGeometries().filter(each -> each instanceof Geometry.Reference reference && !tops.contains(reference.geometry()))
-                .map(each -> found(uses.place(each.name(), "Part '" + each.name() + "'"), "This reference repeats '" + ((Geometry.Reference) each).geometry() + "', which is no top-level part of the body."));
-        var modes = type.modes().stream().filter(mode -> !tops.contains(mode.geometry())).map(mode -> found(Finding.Place.of(mode),
-                mode.geometry().isEmpty() ? "The mode says no body to work on." : "The mode works on '" + mode.geometry() + "', which is no top-level part of the body."));
+        var references = type.allGeometries()
+            .filter(each -> each instanceof Geometry.Reference reference && !tops.contains(reference.geometry()))
+            .map(each -> found(uses.place(each.name(), "Part '" + each.name() + "'"),
+                    "This reference repeats '" + ((Geometry.Reference) each).geometry() + "', which is no top-level part of the body."));
+        var modes = type.modes()
+            .stream()
+            .filter(mode -> !tops.contains(mode.geometry()))
+            .map(mode -> found(Finding.Place.of(mode),
+                    mode.geometry().isEmpty() ? "The mode says no body to work on."
+                            : "The mode works on '" + mode.geometry() + "', which is no top-level part of the body."));
         return Stream.concat(references, modes);
     }
 }

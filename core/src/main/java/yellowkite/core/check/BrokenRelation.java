@@ -16,8 +16,12 @@ final class BrokenRelation implements Rule.OfMode {
 
     @Override
     public Stream<Finding> check(ModeView view) {
-        return view.mode().relations().stream().flatMap(relation -> Stream.of(relation.master(), relation.follower())
+        return view.mode()
+            .relations()
+            .stream()
+            .flatMap(relation -> Stream.of(relation.master(), relation.follower())
                 .filter(link -> view.links().find(link) == null)
-                .map(link -> found(view.place(), "The relation '" + relation.name() + "' does nothing: '" + link + "' is not in this mode.")));
+                .map(link -> found(view.place(),
+                        "The relation '" + relation.name() + "' does nothing: '" + link + "' is not in this mode.")));
     }
 }

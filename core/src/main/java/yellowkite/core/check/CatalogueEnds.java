@@ -23,10 +23,16 @@ final class CatalogueEnds implements Rule.OfMode {
 
     @Override
     public Stream<Finding> check(ModeView view) {
-        var measured = view.mode().channels().stream().flatMap(Channel::functions).filter(each -> hasUnit(view, each) && each.physicalFrom() != each.physicalTo()).toList();
+        var measured = view.mode()
+            .channels()
+            .stream()
+            .flatMap(Channel::functions)
+            .filter(each -> hasUnit(view, each) && each.physicalFrom() != each.physicalTo())
+            .toList();
         boolean known = measured.stream().anyMatch(each -> view.type().house().assumed().contains(each.id())); // said by another rule
         return known || measured.size() < ENOUGH || !measured.stream().allMatch(CatalogueEnds::isUsual) ? Stream.empty()
-                : Stream.of(found(view.place(), "The physical values of " + names(measured) + " are all what is usual for their attributes; look up what this fixture does, and enter it."));
+                : Stream.of(found(view.place(), "The physical values of " + names(measured)
+                        + " are all what is usual for their attributes; look up what this fixture does, and enter it."));
     }
 
     private static boolean hasUnit(ModeView view, ChannelFunction function) {
@@ -34,10 +40,13 @@ final class CatalogueEnds implements Rule.OfMode {
     }
 
     private static boolean isUsual(ChannelFunction function) {
-        return Catalogue.STANDARD.find(function.attribute()).filter(each -> each.physicalFrom() == function.physicalFrom() && each.physicalTo() == function.physicalTo()).isPresent();
+        return Catalogue.STANDARD.find(function.attribute())
+            .filter(each -> each.physicalFrom() == function.physicalFrom() && each.physicalTo() == function.physicalTo())
+            .isPresent();
     }
 
     private static String names(List<ChannelFunction> functions) {
-        return "'" + functions.getFirst().name() + "', '" + functions.get(1).name() + "' and " + (functions.size() == ENOUGH ? "'" + functions.get(2).name() + "'" : functions.size() - 2 + " more");
+        return "'" + functions.getFirst().name() + "', '" + functions.get(1).name() + "' and "
+                + (functions.size() == ENOUGH ? "'" + functions.get(2).name() + "'" : functions.size() - 2 + " more");
     }
 }

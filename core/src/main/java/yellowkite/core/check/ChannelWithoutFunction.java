@@ -19,6 +19,7 @@ final class ChannelWithoutFunction implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return spans.isEmpty() ? Stream.of(found(view.place(channel), "No function says what this channel does; choose its attribute.")) : Stream.empty();
+        return spans.isEmpty() ? Stream.of(found(view.place(channel), "No function says what this channel does; choose its attribute."))
+                : Stream.empty();
     }
 }

@@ -15,15 +15,21 @@ public final class Checks {
     private static final List<Rule> RULES = List.of(
             new AddressOverlap(), new AddressOutsideUniverse(), new AddressGap(), new MissingAddress(), new UnknownGeometry(),
             new BrokenModeMaster(), new BrokenInitialFunction(), new StartOutsideFunction(), new RangeOutsideFunction(),
-            new HoleBeforeRanges(), new UnknownWheel(), new UnknownSlot(), new WheelOffByOne(), new OtherSlotsName(), new UndefinedAttribute(),
+            new HoleBeforeRanges(), new UnknownWheel(), new UnknownSlot(), new WheelOffByOne(), new OtherSlotsName(),
+            new UndefinedAttribute(),
             new MissingIdentity(), new FootprintOverUniverse(), new CyclicModeMaster(), new UnknownCurve(), new BrokenRelation(),
             new DuplicateChannel(), new DuplicateFunction(), new DuplicateName(), new FunctionsOutOfOrder(), new OverlappingStarts(),
             new UnreachedSlot(), new PanTiltOnNoAxis(), new FlatPhysical(), new NoDimmer(), new UnevenCurve(), new BrokenFeature(),
-            new LoneFineByte(), new UnknownFilter(), new UnknownEmitter(), new UnknownColorSpace(), new UnknownModel(), new BrokenReference(),
+            new LoneFineByte(), new UnknownFilter(), new UnknownEmitter(), new UnknownColorSpace(), new UnknownModel(),
+            new BrokenReference(),
             new HighlightOutside(), new MisfitUnit(), new CustomAttribute(), new NoOpenSlot(), new JumpingCurve(), new UnknownPersonality(),
-            new ModeMasterGap(), new MissingPicture(), new UnreadablePicture(), new PictureSize(), new PictureNotSquare(), new NoThumbnail(),
-            new BlackSlot(), new BrokenMacro(), new LowCurve(), new NoMode(), new ReferenceCircle(), new NoWheel(), new ShutterClosed(), new NameAgainstPhysical(),
-            new StrobeWords(), new ConditionOverlap(), new EmptyMasterValues(), new DimmerBesideCells(), new CatalogueEnds(), new AssumedEnds(), new PanWithoutFine(), new ModeNameCount(), new ChartCount(), new ChannelWithoutFunction(), new StartsInStrobe());
+            new ModeMasterGap(), new MissingPicture(), new UnreadablePicture(), new PictureSize(), new PictureNotSquare(),
+            new NoThumbnail(),
+            new BlackSlot(), new BrokenMacro(), new LowCurve(), new NoMode(), new ReferenceCircle(), new NoWheel(), new ShutterClosed(),
+            new NameAgainstPhysical(),
+            new StrobeWords(), new ConditionOverlap(), new EmptyMasterValues(), new DimmerBesideCells(), new CatalogueEnds(),
+            new AssumedEnds(), new PanWithoutFine(), new ModeNameCount(), new ChartCount(), new ChannelWithoutFunction(),
+            new StartsInStrobe());
 
     /** Nobody reads more of one kind; a hostile file could make millions. */
     static final int MOST_OF_A_RULE = 200;
@@ -62,7 +68,8 @@ public final class Checks {
         for (var note : file.description().notes()) {
             var text = note.text().length() <= 60 ? note.text() : note.text().substring(0, 57) + "...";
             findings.add(new Finding("bad-value", Severity.ERROR, Finding.Place.of(note.where()),
-                    "'" + text + "' was found for " + note.attribute() + " where " + note.expected() + " is expected; it stays unchanged.", null, ""));
+                    "'" + text + "' was found for " + note.attribute() + " where " + note.expected() + " is expected; it stays unchanged.",
+                    null, ""));
         }
         return findings.sorted();
     }

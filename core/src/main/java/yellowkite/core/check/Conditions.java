@@ -33,15 +33,27 @@ final class Conditions {
     record Values(long from, long to) {}
 
     private static @Nullable Values values(ModeView view, LinkTargets.Target master) {
-        return master.function() == null ? new Values(0, master.channel().max()) : view.compiled().spans(master.channel()).stream()
-                .filter(span -> span.function() == master.function()).map(span -> new Values(span.from(), span.to())).findFirst().orElse(null);
+        return master.function() == null ? new Values(0, master.channel().max())
+                : view.compiled()
+                    .spans(master.channel())
+                    .stream()
+                    .filter(span -> span.function() == master.function())
+                    .map(span -> new Values(span.from(), span.to()))
+                    .findFirst()
+                    .orElse(null);
     }
 
-    /** {@return the first values of the master that no condition holds} Less than a step of the first byte is told as a gap between conditions. */
+    /**
+     * {@return the first values of the master that no condition holds} Less than a step of the first byte is told as a gap between
+     * conditions.
+     */
     private static @Nullable Values firstGap(List<Spans.FunctionSpan> spans, int bytes, Values of) {
         long least = (DmxValue.max(bytes) + 1) >> 8;
         long next = of.from();
-        for (var condition : spans.stream().map(span -> new Values(span.function().modeFrom().at(bytes), span.function().modeTo().at(bytes))).sorted(Comparator.comparingLong(Values::from)).toList()) {
+        for (var condition : spans.stream()
+            .map(span -> new Values(span.function().modeFrom().at(bytes), span.function().modeTo().at(bytes)))
+            .sorted(Comparator.comparingLong(Values::from))
+            .toList()) {
             if (condition.from() - next >= least) {
                 return new Values(next, Math.min(condition.from() - 1, of.to()));
             }

@@ -19,7 +19,11 @@ final class CustomAttribute implements Rule.OfType {
     @Override
     public Stream<Finding> check(FixtureType type) {
         var uses = Uses.ofAttributes(type);
-        return type.attributeDefinitions().attributes().stream().filter(attribute -> Catalogue.STANDARD.find(attribute.name()).isEmpty())
-                .map(attribute -> found(uses.place(attribute.name(), "Attribute '" + attribute.name() + "'"), "'" + attribute.name() + "' is not in the standard's list of attributes; a console may not know what to do with it."));
+        return type.attributeDefinitions()
+            .attributes()
+            .stream()
+            .filter(attribute -> Catalogue.STANDARD.find(attribute.name()).isEmpty())
+            .map(attribute -> found(uses.place(attribute.name(), "Attribute '" + attribute.name() + "'"),
+                    "'" + attribute.name() + "' is not in the standard's list of attributes; a console may not know what to do with it."));
     }
 }

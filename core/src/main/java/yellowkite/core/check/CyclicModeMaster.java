@@ -24,8 +24,11 @@ final class CyclicModeMaster implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return Conditions.areNone(spans) ? Stream.empty() : spans.stream().filter(span -> waitsForItself(view, span.function()))
-                .map(span -> found(view.place(channel, span), "'" + span.name() + "' never counts: its mode masters wait for each other in a circle."));
+        return Conditions.areNone(spans) ? Stream.empty()
+                : spans.stream()
+                    .filter(span -> waitsForItself(view, span.function()))
+                    .map(span -> found(view.place(channel, span),
+                            "'" + span.name() + "' never counts: its mode masters wait for each other in a circle."));
     }
 
     private static boolean waitsForItself(ModeView view, ChannelFunction start) {

@@ -26,7 +26,11 @@ final class DimmerBesideCells implements Rule.OfMode {
     @Override
     public Stream<Finding> check(ModeView view) {
         var dark = new LinkedHashSet<String>();
-        view.map().channels().stream().filter(each -> !each.path().isEmpty() && mixes(each)).forEach(each -> dark.add(each.path().getFirst()));
+        view.map()
+            .channels()
+            .stream()
+            .filter(each -> !each.path().isEmpty() && mixes(each))
+            .forEach(each -> dark.add(each.path().getFirst()));
         var shared = view.map().channels().stream().filter(each -> each.path().isEmpty() && isDimmer(each)).findFirst();
         if (dark.isEmpty() || shared.isEmpty()) {
             return Stream.empty();
@@ -39,11 +43,18 @@ final class DimmerBesideCells implements Rule.OfMode {
                 dark.remove(each.path().getFirst());
             }
         }
-        view.type().allGeometries().filter(part -> on.contains(part.name())).flatMap(Geometry::walk).filter(Geometry.Reference.class::isInstance).forEach(cell -> dark.remove(cell.name()));
+        view.type()
+            .allGeometries()
+            .filter(part -> on.contains(part.name()))
+            .flatMap(Geometry::walk)
+            .filter(Geometry.Reference.class::isInstance)
+            .forEach(cell -> dark.remove(cell.name()));
         var channel = shared.get().channel();
-        return dark.isEmpty() ? Stream.empty() : Stream.of(found(view.place(channel), "'" + channel.name() + "' stands beside " + named(dark) + " and does not reach "
-                + (dark.size() == 1 ? "it" : "them") + ": it dims only what is inside '" + channel.geometry() + "'.",
-                new ChangeGeometry(channel.id(), view.mode().geometry()), "Put it on '" + view.mode().geometry() + "', which holds them all"));
+        return dark.isEmpty() ? Stream.empty()
+                : Stream.of(found(view.place(channel), "'" + channel.name() + "' stands beside " + named(dark) + " and does not reach "
+                        + (dark.size() == 1 ? "it" : "them") + ": it dims only what is inside '" + channel.geometry() + "'.",
+                        new ChangeGeometry(channel.id(), view.mode().geometry()),
+                        "Put it on '" + view.mode().geometry() + "', which holds them all"));
     }
 
     private static boolean isDimmer(PlacedChannel placed) {

@@ -18,7 +18,11 @@ final class DuplicateChannel implements Rule.OfMode {
     @Override
     public Stream<Finding> check(ModeView view) {
         var seen = new HashSet<String>();
-        return view.mode().channels().stream().filter(channel -> !seen.add(channel.name()))
-                .map(channel -> found(view.place(channel), "There is another channel called '" + channel.name() + "' in this mode; links reach only the first."));
+        return view.mode()
+            .channels()
+            .stream()
+            .filter(channel -> !seen.add(channel.name()))
+            .map(channel -> found(view.place(channel),
+                    "There is another channel called '" + channel.name() + "' in this mode; links reach only the first."));
     }
 }

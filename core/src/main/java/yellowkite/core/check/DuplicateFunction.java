@@ -21,7 +21,9 @@ final class DuplicateFunction implements Rule.OfChannel {
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
         var seen = new HashSet<String>();
-        return spans.stream().filter(span -> !seen.add(span.logical().id() + " " + span.name()))
-                .map(span -> found(view.place(channel, span), "There is another function called '" + span.name() + "' on this channel; links reach only the first."));
+        return spans.stream()
+            .filter(span -> !seen.add(span.logical().id() + " " + span.name()))
+            .map(span -> found(view.place(channel, span),
+                    "There is another function called '" + span.name() + "' on this channel; links reach only the first."));
     }
 }

@@ -34,12 +34,14 @@ final class DuplicateName implements Rule.OfType {
                 twice("model", type.models().stream().map(Model::name)),
                 twice("part of the body", type.allGeometries().map(Geometry::name)),
                 twice("attribute", type.attributeDefinitions().attributes().stream().map(each -> each.name())))
-                .flatMap(each -> each);
+            .flatMap(each -> each);
     }
 
     private Stream<Finding> twice(String kind, Stream<String> names) {
         var seen = new HashSet<String>();
-        return names.filter(name -> !seen.add(name)).distinct()
-                .map(name -> found(Finding.Place.PROFILE, "There is more than one " + kind + " called '" + name + "'; links reach only the first."));
+        return names.filter(name -> !seen.add(name))
+            .distinct()
+            .map(name -> found(Finding.Place.PROFILE,
+                    "There is more than one " + kind + " called '" + name + "'; links reach only the first."));
     }
 }

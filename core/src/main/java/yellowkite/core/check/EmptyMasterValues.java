@@ -27,6 +27,7 @@ final class EmptyMasterValues implements Rule.OfChannel {
             return Stream.empty(); // something always counts, or several masters decide together
         }
         return Stream.ofNullable(Conditions.firstGap(view, masters.getFirst(), spans))
-                .map(gap -> found(view.place(channel), "While '" + masters.getFirst() + "' is " + gap.from() + " to " + gap.to() + ", this channel has no function; what it does there is not said."));
+            .map(gap -> found(view.place(channel), "While '" + masters.getFirst() + "' is " + gap.from() + " to " + gap.to()
+                    + ", this channel has no function; what it does there is not said."));
     }
 }

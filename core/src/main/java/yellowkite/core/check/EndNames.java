@@ -11,7 +11,8 @@ final class EndNames {
     private static final Set<String> OPEN = Set.of("open");
     private static final Set<String> CLOSED = Set.of("close", "closed", "blackout", "shut");
     private static final Set<String> STOP = Set.of("stop", "stops", "stopped", "standstill");
-    private static final Set<String> STROBE = Set.of("strobe", "strobes", "strobing", "flash", "flashes", "flashing", "pulse", "pulses", "pulsing", "lightning");
+    private static final Set<String> STROBE = Set.of("strobe", "strobes", "strobing", "flash", "flashes", "flashing", "pulse", "pulses",
+            "pulsing", "lightning");
     /** "No strobe", "strobe off", "from open to closed" promise nothing of the kind. */
     private static final Set<String> UNSURE = Set.of("no", "off", "without", "to", "not");
     private static final Set<String> RUNS = Set.of("to");

@@ -10,10 +10,10 @@ import yellowkite.core.profile.Wheel;
 /**
  * One thing that a rule found.
  *
- * @param rule    the rule's id, as {@code address-overlap}
- * @param place   where it is
- * @param says    one sentence for the technician
- * @param fix     the edit that mends it; null if a person has to decide
+ * @param rule the rule's id, as {@code address-overlap}
+ * @param place where it is
+ * @param says one sentence for the technician
+ * @param fix the edit that mends it; null if a person has to decide
  * @param fixSays what the edit does, in a few words; empty without one
  */
 public record Finding(String rule, Severity severity, Place place, String says, @Nullable Edit fix, String fixSays) {
@@ -49,7 +49,8 @@ public record Finding(String rule, Severity severity, Place place, String says, 
         }
 
         static Place of(Mode mode, Channel channel, ChannelFunction function) {
-            return new Place(mode.id(), channel.id(), function.id(), null, null, of(mode).words() + ", channel '" + channel.name() + "', function '" + function.name() + "'");
+            return new Place(mode.id(), channel.id(), function.id(), null, null,
+                    of(mode).words() + ", channel '" + channel.name() + "', function '" + function.name() + "'");
         }
     }
 }

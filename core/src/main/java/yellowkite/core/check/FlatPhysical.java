@@ -20,8 +20,11 @@ final class FlatPhysical implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return spans.stream().filter(span -> view.type().unitOf(span.function().attribute()) != PhysicalUnit.None
-                        && span.function().physicalFrom() == span.function().physicalTo() && span.ranges().stream().noneMatch(Spans.RangeSpan::hasOwnPhysical) && !EndNames.saysStop(span.name()))
-                .map(span -> found(view.place(channel, span), "'" + span.name() + "' stays at " + span.function().physicalFrom() + " over all its values; its physical ends are equal."));
+        return spans.stream()
+            .filter(span -> view.type().unitOf(span.function().attribute()) != PhysicalUnit.None
+                    && span.function().physicalFrom() == span.function().physicalTo()
+                    && span.ranges().stream().noneMatch(Spans.RangeSpan::hasOwnPhysical) && !EndNames.saysStop(span.name()))
+            .map(span -> found(view.place(channel, span), "'" + span.name() + "' stays at " + span.function().physicalFrom()
+                    + " over all its values; its physical ends are equal."));
     }
 }

@@ -17,7 +17,12 @@ final class FootprintOverUniverse implements Rule.OfMode {
 
     @Override
     public Stream<Finding> check(ModeView view) {
-        return view.map().footprint().entrySet().stream().filter(each -> each.getValue() > AddressMap.UNIVERSE)
-                .map(each -> found(view.place(), "The mode needs " + each.getValue() + " addresses in break " + each.getKey() + "; a universe has " + AddressMap.UNIVERSE + "."));
+        return view.map()
+            .footprint()
+            .entrySet()
+            .stream()
+            .filter(each -> each.getValue() > AddressMap.UNIVERSE)
+            .map(each -> found(view.place(), "The mode needs " + each.getValue() + " addresses in break " + each.getKey()
+                    + "; a universe has " + AddressMap.UNIVERSE + "."));
     }
 }

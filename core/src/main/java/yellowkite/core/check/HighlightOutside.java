@@ -24,7 +24,8 @@ final class HighlightOutside implements Rule.OfChannel {
         if (highlight == null || spans.isEmpty() || spans.stream().anyMatch(span -> span.contains(highlight.at(channel.bytes())))) {
             return Stream.empty();
         }
-        return Stream.of(found(view.place(channel), "At the highlight value " + highlight.at(channel.bytes()) + " no function of this channel is active.",
+        return Stream.of(found(view.place(channel),
+                "At the highlight value " + highlight.at(channel.bytes()) + " no function of this channel is active.",
                 new SetHighlight(channel.id(), null), "Take the highlight value away"));
     }
 }

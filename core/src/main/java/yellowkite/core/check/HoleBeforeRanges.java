@@ -20,10 +20,14 @@ final class HoleBeforeRanges implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return spans.stream().filter(span -> !span.byStart().isEmpty() && span.byStart().getFirst().from() > span.from() && span.contains(span.byStart().getFirst().from())).map(span -> {
-            var first = span.byStart().getFirst();
-            return found(view.place(channel, span, first), "Values " + span.from() + " to " + (first.from() - 1) + " of '" + span.name() + "' have no named range.",
-                    new MoveRangeStart(first.range().id(), span.from()), "Close the hole");
-        });
+        return spans.stream()
+            .filter(span -> !span.byStart().isEmpty() && span.byStart().getFirst().from() > span.from()
+                    && span.contains(span.byStart().getFirst().from()))
+            .map(span -> {
+                var first = span.byStart().getFirst();
+                return found(view.place(channel, span, first),
+                        "Values " + span.from() + " to " + (first.from() - 1) + " of '" + span.name() + "' have no named range.",
+                        new MoveRangeStart(first.range().id(), span.from()), "Close the hole");
+            });
     }
 }

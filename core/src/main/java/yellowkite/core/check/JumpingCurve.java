@@ -27,9 +27,13 @@ final class JumpingCurve implements Rule.OfType {
         var uses = Uses.ofCurves(type);
         return type.physicalDescriptions().dmxProfiles().stream().flatMap(profile -> {
             var points = new Curve(profile.points()).points();
-            return IntStream.range(1, points.size()).filter(i -> Math.abs(end(points.get(i - 1), points.get(i).dmxPercentage()) - points.get(i).cfc0()) > SLACK).limit(1)
-                    .mapToObj(i -> found(uses.place(profile.name(), "Curve '" + profile.name() + "'"), String.format(Locale.ROOT, "The curve '%s' jumps from %.3f to %.3f at %.4g %%.",
-                            profile.name(), end(points.get(i - 1), points.get(i).dmxPercentage()), points.get(i).cfc0(), points.get(i).dmxPercentage())));
+            return IntStream.range(1, points.size())
+                .filter(i -> Math.abs(end(points.get(i - 1), points.get(i).dmxPercentage()) - points.get(i).cfc0()) > SLACK)
+                .limit(1)
+                .mapToObj(i -> found(uses.place(profile.name(), "Curve '" + profile.name() + "'"),
+                        String.format(Locale.ROOT, "The curve '%s' jumps from %.3f to %.3f at %.4g %%.",
+                                profile.name(), end(points.get(i - 1), points.get(i).dmxPercentage()), points.get(i).cfc0(),
+                                points.get(i).dmxPercentage())));
         });
     }
 

@@ -25,8 +25,12 @@ final class LoneFineByte implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return channel.bytes() != 1 || channel.isVirtual() ? Stream.empty() : spans.stream().filter(span -> saysFine(span.name()) || saysFine(span.function().originalAttribute()) || saysFine(channel.attribute())).limit(1)
-                .map(span -> found(view.place(channel, span), "'" + span.name() + "' is a fine byte as a channel of its own; give its address to the channel of the coarse byte, as the second one."));
+        return channel.bytes() != 1 || channel.isVirtual() ? Stream.empty()
+                : spans.stream()
+                    .filter(span -> saysFine(span.name()) || saysFine(span.function().originalAttribute()) || saysFine(channel.attribute()))
+                    .limit(1)
+                    .map(span -> found(view.place(channel, span), "'" + span.name()
+                            + "' is a fine byte as a channel of its own; give its address to the channel of the coarse byte, as the second one."));
     }
 
     private static boolean saysFine(String name) {

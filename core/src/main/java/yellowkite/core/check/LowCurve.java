@@ -25,6 +25,8 @@ final class LowCurve implements Rule.OfType {
         return type.physicalDescriptions().dmxProfiles().stream().filter(profile -> !profile.points().isEmpty()).filter(profile -> {
             var curve = Curve.of(profile);
             return java.util.stream.IntStream.rangeClosed(0, STEPS).allMatch(i -> curve.at((double) i / STEPS) < HARDLY);
-        }).map(profile -> found(uses.place(profile.name(), "Curve '" + profile.name() + "'"), "The curve '" + profile.name() + "' never reaches 5 %; its values are shares of one, not percent."));
+        })
+            .map(profile -> found(uses.place(profile.name(), "Curve '" + profile.name() + "'"),
+                    "The curve '" + profile.name() + "' never reaches 5 %; its values are shares of one, not percent."));
     }
 }

@@ -21,6 +21,7 @@ final class MissingIdentity implements Rule.OfType {
                 type.name().isBlank() ? "The profile has no name." : "",
                 type.manufacturer().isBlank() ? "The profile names no manufacturer." : "",
                 type.fixtureTypeId().isBlank() ? "The profile has no id (GUID), so other programs cannot tell it from another." : "")
-                .filter(says -> !says.isEmpty()).map(says -> found(Finding.Place.PROFILE, says));
+            .filter(says -> !says.isEmpty())
+            .map(says -> found(Finding.Place.PROFILE, says));
     }
 }

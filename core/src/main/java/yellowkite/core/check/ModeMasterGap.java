@@ -26,18 +26,25 @@ final class ModeMasterGap implements Rule.OfChannel {
         }
         var starts = new HashMap<Start, Spans.FunctionSpan>();
         spans.forEach(span -> starts.putIfAbsent(new Start(span.function().modeMaster(), span.function().modeFrom()), span));
-        return spans.stream().map(Spans.FunctionSpan::function).filter(function -> !function.modeMaster().isEmpty() && function.modeTo().raw() < DmxValue.max(function.modeTo().bytes())).flatMap(lower -> {
-            var master = view.links().find(lower.modeMaster());
-            var next = starts.get(new Start(lower.modeMaster(), new DmxValue(lower.modeTo().raw() + 1, lower.modeTo().bytes(), lower.modeTo().shifted())));
-            if (master == null || next == null) {
-                return Stream.empty();
-            }
-            int bytes = master.channel().bytes();
-            long last = lower.modeTo().at(bytes);
-            long first = next.function().modeFrom().at(bytes);
-            return last + 1 >= first ? Stream.empty() : Stream.of(found(view.place(channel, next), "Between the conditions of '" + lower.name() + "' and '" + next.name() + "' the values "
-                    + (last + 1) + " to " + (first - 1) + " of '" + lower.modeMaster() + "' belong to neither: a byte repeated in " + 8 * bytes + " bits leaves a gap."));
-        });
+        return spans.stream()
+            .map(Spans.FunctionSpan::function)
+            .filter(function -> !function.modeMaster().isEmpty() && function.modeTo().raw() < DmxValue.max(function.modeTo().bytes()))
+            .flatMap(lower -> {
+                var master = view.links().find(lower.modeMaster());
+                var next = starts.get(new Start(lower.modeMaster(),
+                        new DmxValue(lower.modeTo().raw() + 1, lower.modeTo().bytes(), lower.modeTo().shifted())));
+                if (master == null || next == null) {
+                    return Stream.empty();
+                }
+                int bytes = master.channel().bytes();
+                long last = lower.modeTo().at(bytes);
+                long first = next.function().modeFrom().at(bytes);
+                return last + 1 >= first ? Stream.empty()
+                        : Stream.of(found(view.place(channel, next),
+                                "Between the conditions of '" + lower.name() + "' and '" + next.name() + "' the values "
+                                        + (last + 1) + " to " + (first - 1) + " of '" + lower.modeMaster()
+                                        + "' belong to neither: a byte repeated in " + 8 * bytes + " bits leaves a gap."));
+            });
     }
 
     private record Start(String master, DmxValue from) {}

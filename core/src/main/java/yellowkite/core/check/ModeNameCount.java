@@ -20,7 +20,11 @@ final class ModeNameCount implements Rule.OfMode {
     @Override
     public Stream<Finding> check(ModeView view) {
         int footprint = view.map().totalFootprint();
-        return COUNT.matcher(view.mode().name()).results().map(each -> Integer.parseInt(each.group(1))).filter(said -> said != footprint).limit(1)
-                .map(said -> found(view.place(), "The name says " + said + " channels; the map takes " + footprint + " addresses."));
+        return COUNT.matcher(view.mode().name())
+            .results()
+            .map(each -> Integer.parseInt(each.group(1)))
+            .filter(said -> said != footprint)
+            .limit(1)
+            .map(said -> found(view.place(), "The name says " + said + " channels; the map takes " + footprint + " addresses."));
     }
 }

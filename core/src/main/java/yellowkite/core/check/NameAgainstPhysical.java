@@ -43,8 +43,10 @@ final class NameAgainstPhysical implements Rule.OfChannel {
             for (var range : span.ranges()) {
                 var promise = promised(range.range().name(), attribute, unit);
                 if (promise != null && span.contains(range.from()) && differs(range, promise)) {
-                    findings.add(found(view.place(channel, span, range), says(range.range().name(), attribute, unit, range.physicalFrom(), range.physicalTo()),
-                            new SetRangePhysical(range.range().id(), promise, promise), "Make it " + EndWords.of(attribute, promise, unit)));
+                    findings.add(found(view.place(channel, span, range),
+                            says(range.range().name(), attribute, unit, range.physicalFrom(), range.physicalTo()),
+                            new SetRangePhysical(range.range().id(), promise, promise),
+                            "Make it " + EndWords.of(attribute, promise, unit)));
                 }
             }
         }

@@ -18,6 +18,9 @@ final class NoMode implements Rule.OfType {
 
     @Override
     public Stream<Finding> check(FixtureType type) {
-        return type.modes().isEmpty() ? Stream.of(found(Finding.Place.PROFILE, "The profile has no mode, so nobody can patch it.", new AddMode("Mode 1"), "Add a mode")) : Stream.empty();
+        return type.modes().isEmpty()
+                ? Stream.of(found(Finding.Place.PROFILE, "The profile has no mode, so nobody can patch it.", new AddMode("Mode 1"),
+                        "Add a mode"))
+                : Stream.empty();
     }
 }

@@ -24,9 +24,18 @@ final class NoOpenSlot implements Rule.OfType {
 
     @Override
     public Stream<Finding> check(FixtureType type) {
-        var inBeam = type.modes().stream().flatMap(mode -> mode.channels().stream()).flatMap(Channel::functions)
-                .filter(function -> BEAM_WHEELS.matcher(function.attribute()).find()).map(ChannelFunction::wheel).collect(Collectors.toSet());
-        return type.wheels().stream().filter(wheel -> inBeam.contains(wheel.name()) && !wheel.slots().isEmpty() && wheel.slots().stream().noneMatch(Wheel.Slot::isOpen))
-                .map(wheel -> found(Finding.Place.of(wheel), "No slot of wheel '" + wheel.name() + "' is open: the light never gets through untouched."));
+        var inBeam = type.modes()
+            .stream()
+            .flatMap(mode -> mode.channels().stream())
+            .flatMap(Channel::functions)
+            .filter(function -> BEAM_WHEELS.matcher(function.attribute()).find())
+            .map(ChannelFunction::wheel)
+            .collect(Collectors.toSet());
+        return type.wheels()
+            .stream()
+            .filter(wheel -> inBeam.contains(wheel.name()) && !wheel.slots().isEmpty()
+                    && wheel.slots().stream().noneMatch(Wheel.Slot::isOpen))
+            .map(wheel -> found(Finding.Place.of(wheel),
+                    "No slot of wheel '" + wheel.name() + "' is open: the light never gets through untouched."));
     }
 }

@@ -24,7 +24,9 @@ final class NoThumbnail implements Rule.OfMedia {
         if (media.has(type.thumbnail() + ".png")) {
             return Stream.empty();
         }
-        return media.has(type.thumbnail() + ".svg") ? Stream.of(found(Finding.Place.PROFILE, "The picture of the fixture is there as a drawing only, and lists do not show it; put a PNG beside it."))
+        return media.has(type.thumbnail() + ".svg")
+                ? Stream.of(found(Finding.Place.PROFILE,
+                        "The picture of the fixture is there as a drawing only, and lists do not show it; put a PNG beside it."))
                 : Stream.of(found(Finding.Place.PROFILE, "The picture of the fixture, '" + type.thumbnail() + "', is not in the file."));
     }
 }

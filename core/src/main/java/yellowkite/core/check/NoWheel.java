@@ -22,11 +22,14 @@ final class NoWheel implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return spans.stream().filter(span -> span.function().wheel().isEmpty() && turnsAWheel(span.function().attribute()))
-                .map(span -> foundOnWheel(view, channel, span, "'" + span.name() + "' is on no wheel, so nobody can see what its values select."));
+        return spans.stream()
+            .filter(span -> span.function().wheel().isEmpty() && turnsAWheel(span.function().attribute()))
+            .map(span -> foundOnWheel(view, channel, span,
+                    "'" + span.name() + "' is on no wheel, so nobody can see what its values select."));
     }
 
     private static boolean turnsAWheel(String attribute) {
-        return (attribute.startsWith("Gobo") || attribute.startsWith("Color") || attribute.startsWith("Prism")) && TURNS_A_WHEEL.matcher(attribute).matches();
+        return (attribute.startsWith("Gobo") || attribute.startsWith("Color") || attribute.startsWith("Prism"))
+                && TURNS_A_WHEEL.matcher(attribute).matches();
     }
 }

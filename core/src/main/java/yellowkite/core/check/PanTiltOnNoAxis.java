@@ -21,8 +21,13 @@ final class PanTiltOnNoAxis implements Rule.OfChannel {
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
         boolean turns = channel.attribute().equals("Pan") || channel.attribute().equals("Tilt");
-        boolean onAnother = turns && view.type().allGeometries().anyMatch(each -> each.name().equals(channel.geometry())
-                && !(each instanceof Geometry.Part part && part.kind() == Geometry.Kind.Axis));
-        return onAnother ? Stream.of(found(view.place(channel), channel.attribute() + " acts on '" + channel.geometry() + "', which is no axis; nothing turns there.")) : Stream.empty();
+        boolean onAnother = turns && view.type()
+            .allGeometries()
+            .anyMatch(each -> each.name().equals(channel.geometry())
+                    && !(each instanceof Geometry.Part part && part.kind() == Geometry.Kind.Axis));
+        return onAnother
+                ? Stream.of(found(view.place(channel),
+                        channel.attribute() + " acts on '" + channel.geometry() + "', which is no axis; nothing turns there."))
+                : Stream.empty();
     }
 }

@@ -21,7 +21,12 @@ final class PanWithoutFine implements Rule.OfChannel {
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
         var partner = channel.attribute().equals("Pan") ? "Tilt" : channel.attribute().equals("Tilt") ? "Pan" : "";
         return partner.isEmpty() || channel.bytes() > 1 || channel.isVirtual() ? Stream.empty()
-                : view.mode().channels().stream().filter(other -> other.attribute().equals(partner) && other.bytes() > 1).limit(1)
-                        .map(other -> found(view.place(channel), channel.attribute() + " has one byte and " + partner + " has " + other.bytes() + ": a fine byte may be missing."));
+                : view.mode()
+                    .channels()
+                    .stream()
+                    .filter(other -> other.attribute().equals(partner) && other.bytes() > 1)
+                    .limit(1)
+                    .map(other -> found(view.place(channel), channel.attribute() + " has one byte and " + partner + " has " + other.bytes()
+                            + ": a fine byte may be missing."));
     }
 }

@@ -19,7 +19,11 @@ final class PictureNotSquare implements Rule.OfMedia {
     @Override
     public Stream<Finding> check(FixtureType type, Media media) {
         var uses = Uses.ofPictures(type);
-        return media.pictures().entrySet().stream().filter(each -> each.getKey().startsWith(Media.WHEELS) && each.getValue().shorter() != each.getValue().longer())
-                .map(each -> found(uses.place(each.getKey(), "File '" + each.getKey() + "'"), "'" + each.getKey() + "' is " + each.getValue() + " pixels large; pictures of slots are square."));
+        return media.pictures()
+            .entrySet()
+            .stream()
+            .filter(each -> each.getKey().startsWith(Media.WHEELS) && each.getValue().shorter() != each.getValue().longer())
+            .map(each -> found(uses.place(each.getKey(), "File '" + each.getKey() + "'"),
+                    "'" + each.getKey() + "' is " + each.getValue() + " pixels large; pictures of slots are square."));
     }
 }

@@ -24,7 +24,8 @@ final class RangeOutsideFunction implements Rule.OfChannel {
             for (var range : span.ranges()) {
                 if (!span.contains(range.from())) {
                     out.accept(found(view.place(channel, span, range),
-                            "'" + range.range().name() + "' begins at " + range.from() + ", outside '" + span.name() + "' (" + span.from() + " to " + span.to() + ").",
+                            "'" + range.range().name() + "' begins at " + range.from() + ", outside '" + span.name() + "' (" + span.from()
+                                    + " to " + span.to() + ").",
                             new RemoveRange(range.range().id()), "Remove the range"));
                 }
             }

@@ -35,12 +35,19 @@ final class ReferenceCircle implements Rule.OfType {
     @Override
     public Stream<Finding> check(FixtureType type) {
         var repeats = new LinkedHashMap<String, List<String>>();
-        type.geometries().forEach(top -> repeats.putIfAbsent(top.name(), top.walk().filter(Geometry.Reference.class::isInstance)
-                .map(each -> ((Geometry.Reference) each).geometry()).distinct().toList()));
+        type.geometries()
+            .forEach(top -> repeats.putIfAbsent(top.name(), top.walk()
+                .filter(Geometry.Reference.class::isInstance)
+                .map(each -> ((Geometry.Reference) each).geometry())
+                .distinct()
+                .toList()));
         var uses = Uses.ofParts(type);
         var told = new HashSet<Set<String>>();
-        return undecided(repeats).stream().limit(MOST_LOOKED_AT).flatMap(part -> Stream.ofNullable(circle(repeats, part))).filter(circle -> told.add(Set.copyOf(circle)))
-                .map(circle -> found(uses.place(circle.getFirst(), "Part '" + circle.getFirst() + "'"), says(circle)));
+        return undecided(repeats).stream()
+            .limit(MOST_LOOKED_AT)
+            .flatMap(part -> Stream.ofNullable(circle(repeats, part)))
+            .filter(circle -> told.add(Set.copyOf(circle)))
+            .map(circle -> found(uses.place(circle.getFirst(), "Part '" + circle.getFirst() + "'"), says(circle)));
     }
 
     /** {@return the parts that lead into a circle, or stand in one} What repeats nothing cannot, nor what repeats only such parts. */
@@ -69,7 +76,8 @@ final class ReferenceCircle implements Rule.OfType {
     private static String says(List<String> circle) {
         var named = circle.stream().limit(MOST_NAMED).map(each -> "'" + each + "'").collect(Collectors.joining(", which repeats "));
         return circle.size() == 1 ? named + " repeats itself: the body would never end. Take the reference away."
-                : named + (circle.size() > MOST_NAMED ? ", and so on," : "") + ", which repeats '" + circle.getFirst() + "' again: the body would never end. Take one of these references away.";
+                : named + (circle.size() > MOST_NAMED ? ", and so on," : "") + ", which repeats '" + circle.getFirst()
+                        + "' again: the body would never end. Take one of these references away.";
     }
 
     /** {@return the shortest way from a part back to itself, without its end; null if there is none} */

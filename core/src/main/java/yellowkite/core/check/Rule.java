@@ -75,16 +75,24 @@ interface Rule {
         /** By the address that a technician reads on a console, and by the channel's name in the file. */
         Finding.Place place(Channel channel) {
             var pretty = type().attributeDefinitions().pretty(channel.attribute());
-            var address = map().channels().stream().filter(each -> each.channel().id() == channel.id() && !each.addresses().isEmpty()).findFirst().map(each -> "address " + AddressText.of(each.addresses())).orElse("no address");
-            return new Finding.Place(mode().id(), channel.id(), null, null, null, place().words() + ", " + address + ", " + pretty + " (" + channel.name() + ")");
+            var address = map().channels()
+                .stream()
+                .filter(each -> each.channel().id() == channel.id() && !each.addresses().isEmpty())
+                .findFirst()
+                .map(each -> "address " + AddressText.of(each.addresses()))
+                .orElse("no address");
+            return new Finding.Place(mode().id(), channel.id(), null, null, null,
+                    place().words() + ", " + address + ", " + pretty + " (" + channel.name() + ")");
         }
 
         Finding.Place place(Channel channel, Spans.FunctionSpan span) {
-            return new Finding.Place(mode().id(), channel.id(), span.function().id(), null, null, place(channel).words() + ", function '" + span.name() + "'");
+            return new Finding.Place(mode().id(), channel.id(), span.function().id(), null, null,
+                    place(channel).words() + ", function '" + span.name() + "'");
         }
 
         Finding.Place place(Channel channel, Spans.FunctionSpan span, Spans.RangeSpan range) {
-            return new Finding.Place(mode().id(), channel.id(), span.function().id(), range.range().id(), null, place(channel, span).words());
+            return new Finding.Place(mode().id(), channel.id(), span.function().id(), range.range().id(), null,
+                    place(channel, span).words());
         }
     }
 
@@ -95,7 +103,9 @@ interface Rule {
     /** {@return a finding that the only wheel which fits the function mends} */
     default Finding foundOnWheel(ModeView view, Channel channel, Spans.FunctionSpan span, String says) {
         var fitting = WheelKind.fitting(view.type(), span.function().attribute());
-        return fitting.size() != 1 ? found(view.place(channel, span), says) : found(view.place(channel, span), says, new SetWheel(span.function().id(), fitting.getFirst()), "Use wheel '" + fitting.getFirst() + "'");
+        return fitting.size() != 1 ? found(view.place(channel, span), says)
+                : found(view.place(channel, span), says, new SetWheel(span.function().id(), fitting.getFirst()),
+                        "Use wheel '" + fitting.getFirst() + "'");
     }
 
     default Finding found(Finding.Place place, String says, @Nullable Edit fix, String fixSays) {

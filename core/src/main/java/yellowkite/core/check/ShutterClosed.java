@@ -33,15 +33,20 @@ final class ShutterClosed implements Rule.OfChannel {
         }
         var findings = new ArrayList<Finding>();
         var initial = channel.findInitialFunction();
-        shutters.stream().filter(span -> initial.isPresent() && span.function() == initial.get() && closedAt(span, channel.start())).forEach(span -> findings.add(
-                found(view.place(channel, span), "The shutter starts closed, at " + channel.start() + ": the fixture stays dark until someone opens it.",
-                        new SetStartValue(channel.id(), open.get()), "Start open, at " + open.get())));
+        shutters.stream()
+            .filter(span -> initial.isPresent() && span.function() == initial.get() && closedAt(span, channel.start()))
+            .forEach(span -> findings.add(
+                    found(view.place(channel, span),
+                            "The shutter starts closed, at " + channel.start() + ": the fixture stays dark until someone opens it.",
+                            new SetStartValue(channel.id(), open.get()), "Start open, at " + open.get())));
         var highlight = channel.highlight();
         if (highlight != null) {
             long raw = highlight.at(channel.bytes());
             var holding = spans.stream().filter(span -> span.contains(raw)).toList();
-            if (!holding.isEmpty() && holding.stream().allMatch(span -> EndNames.isShutter(span.function().attribute()) && closedAt(span, raw))) {
-                findings.add(found(view.place(channel), "The highlight value " + raw + " closes the shutter: the fixture goes dark where it should be seen.",
+            if (!holding.isEmpty()
+                    && holding.stream().allMatch(span -> EndNames.isShutter(span.function().attribute()) && closedAt(span, raw))) {
+                findings.add(found(view.place(channel),
+                        "The highlight value " + raw + " closes the shutter: the fixture goes dark where it should be seen.",
                         new SetHighlight(channel.id(), open.get()), "Highlight open, at " + open.get()));
             }
         }
@@ -54,7 +59,11 @@ final class ShutterClosed implements Rule.OfChannel {
 
     /** {@return the first value that is wide open: of a named range, else of the function} */
     private static Optional<Long> opens(Spans.FunctionSpan span) {
-        var named = span.ranges().stream().filter(range -> span.contains(range.from()) && EndNames.saysOpen(range.range().name()) && range.physicalFrom() > 0).map(Spans.RangeSpan::from).findFirst();
+        var named = span.ranges()
+            .stream()
+            .filter(range -> span.contains(range.from()) && EndNames.saysOpen(range.range().name()) && range.physicalFrom() > 0)
+            .map(Spans.RangeSpan::from)
+            .findFirst();
         return named.isPresent() ? named : Stream.of(span.from(), span.to()).filter(raw -> span.reachedAt(raw) >= 1).findFirst();
     }
 }

@@ -33,8 +33,11 @@ final class StartOutsideFunction implements Rule.OfChannel {
             }
             var place = view.place(channel, span);
             var outside = " lies outside '" + span.name() + "', which runs from " + span.from() + " to " + span.to() + ".";
-            out.accept(first ? found(place, "The start value " + start + outside, new SetStartValue(channel.id(), span.from()), "Start at " + span.from())
-                    : found(place, "The default " + start + outside + " A console that goes to this function by its default leaves it at once."));
+            out.accept(first
+                    ? found(place, "The start value " + start + outside, new SetStartValue(channel.id(), span.from()),
+                            "Start at " + span.from())
+                    : found(place,
+                            "The default " + start + outside + " A console that goes to this function by its default leaves it at once."));
         });
     }
 }

@@ -24,9 +24,16 @@ final class StartsInStrobe implements Rule.OfChannel {
             return Stream.empty();
         }
         var initial = channel.findInitialFunction();
-        var open = spans.stream().filter(span -> EndNames.isShutter(span.function().attribute()) && EndNames.saysOpen(span.name())).findFirst();
-        return spans.stream().filter(span -> initial.isPresent() && span.function() == initial.get() && span.function().attribute().matches("Shutter\\d+Strobe.*") && span.contains(channel.start()))
-                .map(span -> found(view.place(channel, span), "The start value " + channel.start() + " lies in '" + span.name() + "': the fixture flashes before anyone asked for it.",
-                        open.map(each -> new SetStartValue(channel.id(), each.from())).orElse(null), open.map(each -> "Start in '" + each.name() + "'").orElse("")));
+        var open = spans.stream()
+            .filter(span -> EndNames.isShutter(span.function().attribute()) && EndNames.saysOpen(span.name()))
+            .findFirst();
+        return spans.stream()
+            .filter(span -> initial.isPresent() && span.function() == initial.get()
+                    && span.function().attribute().matches("Shutter\\d+Strobe.*") && span.contains(channel.start()))
+            .map(span -> found(view.place(channel, span),
+                    "The start value " + channel.start() + " lies in '" + span.name()
+                            + "': the fixture flashes before anyone asked for it.",
+                    open.map(each -> new SetStartValue(channel.id(), each.from())).orElse(null),
+                    open.map(each -> "Start in '" + each.name() + "'").orElse("")));
     }
 }

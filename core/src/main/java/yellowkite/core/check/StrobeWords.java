@@ -27,12 +27,18 @@ final class StrobeWords implements Rule.OfChannel {
             var attribute = span.function().attribute();
             if (EndNames.isShutter(attribute) && EndNames.saysStrobe(span.name())) {
                 var strobe = attribute + (span.name().toLowerCase(Locale.ROOT).contains("puls") ? "StrobePulse" : "Strobe");
-                findings.add(found(view.place(channel, span), "'" + span.name() + "' is called a strobe, and its attribute is " + attribute + ", which only opens and closes.",
+                findings.add(found(view.place(channel, span),
+                        "'" + span.name() + "' is called a strobe, and its attribute is " + attribute + ", which only opens and closes.",
                         new SetFunctionAttribute(span.function().id(), strobe), "Make it " + strobe));
             } else if (EndNames.isShutter(attribute) || attribute.equals("Dimmer")) {
-                span.ranges().stream().filter(range -> EndNames.saysStrobe(range.range().name()) && span.contains(range.from())).findFirst()
-                        .ifPresent(range -> findings.add(found(view.place(channel, span, range), "'" + range.range().name() + "' is called a strobe, and stands in '" + span.name()
-                                + "', whose attribute is " + attribute + ". Divide the function there and give the part the attribute of a strobe.")));
+                span.ranges()
+                    .stream()
+                    .filter(range -> EndNames.saysStrobe(range.range().name()) && span.contains(range.from()))
+                    .findFirst()
+                    .ifPresent(range -> findings.add(found(view.place(channel, span, range),
+                            "'" + range.range().name() + "' is called a strobe, and stands in '" + span.name()
+                                    + "', whose attribute is " + attribute
+                                    + ". Divide the function there and give the part the attribute of a strobe.")));
             }
         }
         return findings.stream();

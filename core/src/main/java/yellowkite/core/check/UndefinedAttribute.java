@@ -22,9 +22,12 @@ final class UndefinedAttribute implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        var used = Stream.concat(channel.logicalChannels().stream().map(each -> each.attribute()), spans.stream().map(span -> span.function().attribute()));
-        return used.distinct().filter(name -> !name.equals(ChannelFunction.NO_FEATURE) && view.type().attributeDefinitions().find(name).isEmpty())
-                .map(name -> found(view.place(channel), "The attribute '" + name + "' is used here and not defined in this profile.",
-                        Catalogue.STANDARD.find(name).map(standard -> new DefineAttribute(name)).orElse(null), "Define it as the standard does"));
+        var used = Stream.concat(channel.logicalChannels().stream().map(each -> each.attribute()),
+                spans.stream().map(span -> span.function().attribute()));
+        return used.distinct()
+            .filter(name -> !name.equals(ChannelFunction.NO_FEATURE) && view.type().attributeDefinitions().find(name).isEmpty())
+            .map(name -> found(view.place(channel), "The attribute '" + name + "' is used here and not defined in this profile.",
+                    Catalogue.STANDARD.find(name).map(standard -> new DefineAttribute(name)).orElse(null),
+                    "Define it as the standard does"));
     }
 }

@@ -28,7 +28,8 @@ final class UnevenCurve implements Rule.OfType {
             var place = uses.place(profile.name(), "Curve '" + profile.name() + "'");
             return Stream.of(falls(profile) ? "The curve '" + profile.name() + "' falls somewhere: more DMX gives less." : "",
                     leaves(profile) ? "The curve '" + profile.name() + "' leaves 0 to 1 somewhere and is cut there." : "")
-                    .filter(says -> !says.isEmpty()).map(says -> found(place, says));
+                .filter(says -> !says.isEmpty())
+                .map(says -> found(place, says));
         });
     }
 

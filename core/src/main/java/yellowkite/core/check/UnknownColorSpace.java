@@ -21,11 +21,22 @@ final class UnknownColorSpace implements Rule.OfType {
     @Override
     public Stream<Finding> check(FixtureType type) {
         var physical = type.physicalDescriptions();
-        var spaces = Stream.concat(Stream.ofNullable(physical.colorSpace()), physical.additionalColorSpaces().stream()).map(ColorSpace::name).collect(Collectors.toSet());
+        var spaces = Stream.concat(Stream.ofNullable(physical.colorSpace()), physical.additionalColorSpaces().stream())
+            .map(ColorSpace::name)
+            .collect(Collectors.toSet());
         var gamuts = physical.gamuts().stream().map(Gamut::name).collect(Collectors.toSet());
-        return type.modes().stream().flatMap(mode -> mode.channels().stream().flatMap(channel -> channel.functions().flatMap(function -> Stream.of(
-                function.colorSpace().isEmpty() || spaces.contains(function.colorSpace()) ? "" : "The colour space '" + function.colorSpace() + "' of '" + function.name() + "' is not in the profile.",
-                function.gamut().isEmpty() || gamuts.contains(function.gamut()) ? "" : "The gamut '" + function.gamut() + "' of '" + function.name() + "' is not in the profile.")
-                .filter(says -> !says.isEmpty()).map(says -> found(Finding.Place.of(mode, channel, function), says)))));
+        return type.modes()
+            .stream()
+            .flatMap(mode -> mode.channels()
+                .stream()
+                .flatMap(channel -> channel.functions()
+                    .flatMap(function -> Stream.of(
+                            function.colorSpace().isEmpty() || spaces.contains(function.colorSpace()) ? ""
+                                    : "The colour space '" + function.colorSpace() + "' of '" + function.name()
+                                            + "' is not in the profile.",
+                            function.gamut().isEmpty() || gamuts.contains(function.gamut()) ? ""
+                                    : "The gamut '" + function.gamut() + "' of '" + function.name() + "' is not in the profile.")
+                        .filter(says -> !says.isEmpty())
+                        .map(says -> found(Finding.Place.of(mode, channel, function), says)))));
     }
 }

@@ -19,7 +19,10 @@ final class UnknownCurve implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return spans.stream().filter(span -> !span.function().dmxProfile().isEmpty() && view.type().physicalDescriptions().findDmxProfile(span.function().dmxProfile()).isEmpty())
-                .map(span -> found(view.place(channel, span), "'" + span.name() + "' uses the curve '" + span.function().dmxProfile() + "', which is not in this profile; it runs straight."));
+        return spans.stream()
+            .filter(span -> !span.function().dmxProfile().isEmpty()
+                    && view.type().physicalDescriptions().findDmxProfile(span.function().dmxProfile()).isEmpty())
+            .map(span -> found(view.place(channel, span), "'" + span.name() + "' uses the curve '" + span.function().dmxProfile()
+                    + "', which is not in this profile; it runs straight."));
     }
 }

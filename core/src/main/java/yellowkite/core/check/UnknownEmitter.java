@@ -23,10 +23,18 @@ final class UnknownEmitter implements Rule.OfType {
     public Stream<Finding> check(FixtureType type) {
         var uses = Uses.ofParts(type);
         var emitters = type.physicalDescriptions().emitters().stream().map(Emitter::name).collect(Collectors.toSet());
-        var functions = type.modes().stream().flatMap(mode -> mode.channels().stream().flatMap(channel -> channel.functions().filter(function -> isUnknown(emitters, function.emitter()))
-                .map(function -> found(Finding.Place.of(mode, channel, function), "The emitter '" + function.emitter() + "' of '" + function.name() + "' is not among the profile's emitters."))));
-        var parts = type.allGeometries().filter(each -> isUnknown(emitters, emitterOf(each)))
-                .map(each -> found(uses.place(each.name(), "Part '" + each.name() + "'"), "The emitter '" + emitterOf(each) + "' of this part is not among the profile's emitters."));
+        var functions = type.modes()
+            .stream()
+            .flatMap(mode -> mode.channels()
+                .stream()
+                .flatMap(channel -> channel.functions()
+                    .filter(function -> isUnknown(emitters, function.emitter()))
+                    .map(function -> found(Finding.Place.of(mode, channel, function), "The emitter '" + function.emitter() + "' of '"
+                            + function.name() + "' is not among the profile's emitters."))));
+        var parts = type.allGeometries()
+            .filter(each -> isUnknown(emitters, emitterOf(each)))
+            .map(each -> found(uses.place(each.name(), "Part '" + each.name() + "'"),
+                    "The emitter '" + emitterOf(each) + "' of this part is not among the profile's emitters."));
         return Stream.concat(functions, parts);
     }
 

@@ -21,10 +21,21 @@ final class UnknownFilter implements Rule.OfType {
     @Override
     public Stream<Finding> check(FixtureType type) {
         var filters = type.physicalDescriptions().filters().stream().map(Filter::name).collect(Collectors.toSet());
-        var slots = type.wheels().stream().flatMap(wheel -> wheel.slots().stream().filter(slot -> isUnknown(filters, slot.filter()))
-                .map(slot -> found(Finding.Place.of(wheel, slot), "The filter '" + slot.filter() + "' of this slot is not among the profile's filters.")));
-        var functions = type.modes().stream().flatMap(mode -> mode.channels().stream().flatMap(channel -> channel.functions().filter(function -> isUnknown(filters, function.filter()))
-                .map(function -> found(Finding.Place.of(mode, channel, function), "The filter '" + function.filter() + "' of '" + function.name() + "' is not among the profile's filters."))));
+        var slots = type.wheels()
+            .stream()
+            .flatMap(wheel -> wheel.slots()
+                .stream()
+                .filter(slot -> isUnknown(filters, slot.filter()))
+                .map(slot -> found(Finding.Place.of(wheel, slot),
+                        "The filter '" + slot.filter() + "' of this slot is not among the profile's filters.")));
+        var functions = type.modes()
+            .stream()
+            .flatMap(mode -> mode.channels()
+                .stream()
+                .flatMap(channel -> channel.functions()
+                    .filter(function -> isUnknown(filters, function.filter()))
+                    .map(function -> found(Finding.Place.of(mode, channel, function),
+                            "The filter '" + function.filter() + "' of '" + function.name() + "' is not among the profile's filters."))));
         return Stream.concat(slots, functions);
     }
 

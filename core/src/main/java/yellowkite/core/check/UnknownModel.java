@@ -21,7 +21,9 @@ final class UnknownModel implements Rule.OfType {
     public Stream<Finding> check(FixtureType type) {
         var uses = Uses.ofParts(type);
         var models = type.models().stream().map(Model::name).collect(Collectors.toSet());
-        return type.allGeometries().filter(each -> !each.model().isEmpty() && !models.contains(each.model()))
-                .map(each -> found(uses.place(each.name(), "Part '" + each.name() + "'"), "The model '" + each.model() + "' of this part is not among the profile's models."));
+        return type.allGeometries()
+            .filter(each -> !each.model().isEmpty() && !models.contains(each.model()))
+            .map(each -> found(uses.place(each.name(), "Part '" + each.name() + "'"),
+                    "The model '" + each.model() + "' of this part is not among the profile's models."));
     }
 }

@@ -21,7 +21,12 @@ final class UnknownPersonality implements Rule.OfType {
     public Stream<Finding> check(FixtureType type) {
         var rdm = type.protocols().rdm();
         var modes = type.modes().stream().map(Mode::name).collect(Collectors.toSet());
-        return rdm == null ? Stream.empty() : rdm.versions().stream().flatMap(version -> version.personalities().stream()).filter(each -> !modes.contains(each.mode()))
-                .map(each -> found(Finding.Place.of("RDM personality " + each.value()), "RDM personality " + each.value() + " names the mode '" + each.mode() + "', which the profile does not have."));
+        return rdm == null ? Stream.empty()
+                : rdm.versions()
+                    .stream()
+                    .flatMap(version -> version.personalities().stream())
+                    .filter(each -> !modes.contains(each.mode()))
+                    .map(each -> found(Finding.Place.of("RDM personality " + each.value()),
+                            "RDM personality " + each.value() + " names the mode '" + each.mode() + "', which the profile does not have."));
     }
 }

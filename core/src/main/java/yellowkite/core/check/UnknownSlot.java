@@ -20,11 +20,17 @@ final class UnknownSlot implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return spans.stream().filter(Spans.FunctionSpan::isOnWheel).flatMap(span -> view.type().findWheel(span.function().wheel()).stream()
-                .flatMap(wheel -> span.ranges().stream()
-                        .filter(range -> range.range().slot() != 0 && wheel.findSlot(range.range().slot()).isEmpty())
-                        .map(range -> found(view.place(channel, span, range).on(wheel),
-                                "'" + range.range().name() + "' points at slot " + range.range().slot() + "; wheel '" + wheel.name() + "' has " + wheel.slots().size() + ".",
-                                new SetRangeSlot(range.range().id(), 0), "Point at no slot"))));
+        return spans.stream()
+            .filter(Spans.FunctionSpan::isOnWheel)
+            .flatMap(span -> view.type()
+                .findWheel(span.function().wheel())
+                .stream()
+                .flatMap(wheel -> span.ranges()
+                    .stream()
+                    .filter(range -> range.range().slot() != 0 && wheel.findSlot(range.range().slot()).isEmpty())
+                    .map(range -> found(view.place(channel, span, range).on(wheel),
+                            "'" + range.range().name() + "' points at slot " + range.range().slot() + "; wheel '" + wheel.name() + "' has "
+                                    + wheel.slots().size() + ".",
+                            new SetRangeSlot(range.range().id(), 0), "Point at no slot"))));
     }
 }

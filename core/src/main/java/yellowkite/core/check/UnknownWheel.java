@@ -19,7 +19,9 @@ final class UnknownWheel implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return spans.stream().filter(span -> !span.function().wheel().isEmpty() && view.type().findWheel(span.function().wheel()).isEmpty())
-                .map(span -> foundOnWheel(view, channel, span, "'" + span.name() + "' uses the wheel '" + span.function().wheel() + "', which is not in this profile."));
+        return spans.stream()
+            .filter(span -> !span.function().wheel().isEmpty() && view.type().findWheel(span.function().wheel()).isEmpty())
+            .map(span -> foundOnWheel(view, channel, span,
+                    "'" + span.name() + "' uses the wheel '" + span.function().wheel() + "', which is not in this profile."));
     }
 }

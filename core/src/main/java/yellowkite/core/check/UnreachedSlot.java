@@ -20,13 +20,21 @@ final class UnreachedSlot implements Rule.OfType {
     @Override
     public Stream<Finding> check(FixtureType type) {
         return type.wheels().stream().flatMap(wheel -> {
-            var reached = type.modes().stream().flatMap(mode -> mode.channels().stream()).flatMap(channel -> channel.functions())
-                    .filter(function -> function.wheel().equals(wheel.name())).flatMap(function -> function.ranges().stream())
-                    .map(range -> range.slot()).collect(Collectors.toSet());
-            var missed = IntStream.rangeClosed(1, wheel.slots().size()).filter(number -> !reached.contains(number))
-                    .mapToObj(number -> number + " (" + wheel.slots().get(number - 1).name() + ")").toList();
-            return missed.isEmpty() ? Stream.empty() : Stream.of(found(Finding.Place.of(wheel),
-                    "No named range selects slot " + String.join(", ", missed) + " of wheel '" + wheel.name() + "'."));
+            var reached = type.modes()
+                .stream()
+                .flatMap(mode -> mode.channels().stream())
+                .flatMap(channel -> channel.functions())
+                .filter(function -> function.wheel().equals(wheel.name()))
+                .flatMap(function -> function.ranges().stream())
+                .map(range -> range.slot())
+                .collect(Collectors.toSet());
+            var missed = IntStream.rangeClosed(1, wheel.slots().size())
+                .filter(number -> !reached.contains(number))
+                .mapToObj(number -> number + " (" + wheel.slots().get(number - 1).name() + ")")
+                .toList();
+            return missed.isEmpty() ? Stream.empty()
+                    : Stream.of(found(Finding.Place.of(wheel),
+                            "No named range selects slot " + String.join(", ", missed) + " of wheel '" + wheel.name() + "'."));
         });
     }
 }

@@ -19,8 +19,14 @@ final class UnreadablePicture implements Rule.OfMedia {
     @Override
     public Stream<Finding> check(FixtureType type, Media media) {
         var uses = Uses.ofPictures(type);
-        return media.pictures().entrySet().stream().filter(each -> each.getValue().isUnreadable() || each.getValue().isAbsurd())
-                .map(each -> found(uses.place(each.getKey(), "File '" + each.getKey() + "'"), each.getValue().isUnreadable() ? "'" + each.getKey() + "' is no PNG picture." : "'" + each.getKey() + "' says that it is "
-                        + each.getValue() + " pixels large; more than " + Media.MOST_PIXELS_A_SIDE + " a side are not opened."));
+        return media.pictures()
+            .entrySet()
+            .stream()
+            .filter(each -> each.getValue().isUnreadable() || each.getValue().isAbsurd())
+            .map(each -> found(uses.place(each.getKey(), "File '" + each.getKey() + "'"),
+                    each.getValue().isUnreadable() ? "'" + each.getKey() + "' is no PNG picture."
+                            : "'" + each.getKey() + "' says that it is "
+                                    + each.getValue() + " pixels large; more than " + Media.MOST_PIXELS_A_SIDE
+                                    + " a side are not opened."));
     }
 }

@@ -34,12 +34,17 @@ final class Uses {
 
     /** By path in the archive. */
     static Uses ofPictures(FixtureType type) {
-        return new Uses(found -> type.wheels().forEach(wheel -> wheel.slots().forEach(slot -> found.putIfAbsent(Media.wheelPath(slot.mediaFile()), Finding.Place.of(wheel, slot)))));
+        return new Uses(found -> type.wheels()
+            .forEach(wheel -> wheel.slots()
+                .forEach(slot -> found.putIfAbsent(Media.wheelPath(slot.mediaFile()), Finding.Place.of(wheel, slot)))));
     }
 
     private static Uses ofFunctions(FixtureType type, BiFunction<Channel, ChannelFunction, String> name) {
-        return new Uses(found -> type.modes().forEach(mode -> mode.channels().forEach(channel -> channel.functions()
-                .forEach(function -> found.computeIfAbsent(name.apply(channel, function), each -> Finding.Place.of(mode, channel, function))))));
+        return new Uses(found -> type.modes()
+            .forEach(mode -> mode.channels()
+                .forEach(channel -> channel.functions()
+                    .forEach(function -> found.computeIfAbsent(name.apply(channel, function),
+                            each -> Finding.Place.of(mode, channel, function))))));
     }
 
     /** {@return where it is used, under words of its own} */
@@ -49,6 +54,7 @@ final class Uses {
             look.accept(first);
         }
         var use = first.get(name);
-        return use == null ? Finding.Place.of(words) : new Finding.Place(use.mode(), use.channel(), use.function(), use.range(), use.wheel(), words);
+        return use == null ? Finding.Place.of(words)
+                : new Finding.Place(use.mode(), use.channel(), use.function(), use.range(), use.wheel(), words);
     }
 }

@@ -25,16 +25,24 @@ final class WheelOffByOne implements Rule.OfChannel {
 
     @Override
     public Stream<Finding> check(ModeView view, Channel channel, List<Spans.FunctionSpan> spans) {
-        return spans.stream().filter(Spans.FunctionSpan::isOnWheel).flatMap(span -> view.type().findWheel(span.function().wheel()).stream()
-                .flatMap(wheel -> Stream.of(1, -1).filter(shift -> isOffBy(shift, wheel, span))
-                        .map(shift -> found(view.place(channel, span).on(wheel),
-                                "The ranges of '" + span.name() + "' name the slot " + (shift > 0 ? "after" : "before") + " the one they point at: wheel '" + wheel.name() + "' is one slot off.",
-                                new TurnSlots(span.function().id(), shift), "Turn the wheel by " + shift))));
+        return spans.stream()
+            .filter(Spans.FunctionSpan::isOnWheel)
+            .flatMap(span -> view.type()
+                .findWheel(span.function().wheel())
+                .stream()
+                .flatMap(wheel -> Stream.of(1, -1)
+                    .filter(shift -> isOffBy(shift, wheel, span))
+                    .map(shift -> found(view.place(channel, span).on(wheel),
+                            "The ranges of '" + span.name() + "' name the slot " + (shift > 0 ? "after" : "before")
+                                    + " the one they point at: wheel '" + wheel.name() + "' is one slot off.",
+                            new TurnSlots(span.function().id(), shift), "Turn the wheel by " + shift))));
     }
 
     static boolean isOffBy(int shift, Wheel wheel, Spans.FunctionSpan span) {
         var pointing = span.ranges().stream().filter(range -> range.range().slot() != 0 && !range.range().name().isBlank()).toList();
-        long shifted = pointing.stream().filter(range -> names(wheel, range.range().slot() + shift, range) && !names(wheel, range.range().slot(), range)).count();
+        long shifted = pointing.stream()
+            .filter(range -> names(wheel, range.range().slot() + shift, range) && !names(wheel, range.range().slot(), range))
+            .count();
         return shifted >= ENOUGH && shifted >= pointing.size() - 1;
     }
 

@@ -5,8 +5,8 @@ import java.util.Collections;
 import java.util.List;
 
 /**
- * Coloured lights that add up, asked the other way round: which levels, each in [0, 1], make a wanted colour. More than three
- * lights can make most colours in many ways; {@link Choice} says which one is taken.
+ * Coloured lights that add up, asked the other way round: which levels, each in [0, 1], make a wanted colour. More than three lights can
+ * make most colours in many ways; {@link Choice} says which one is taken.
  */
 public final class Additive {
     /** How far a wanted colour is drawn from the edge to the middle of what can be mixed, so that every light may take part. */
@@ -16,8 +16,13 @@ public final class Additive {
 
     private Additive() {}
 
-    /** {@code BRIGHTEST}: as much light as there can be. {@code EVENEST}: as many lights as possible take part, evenly, which leaves the fewest gaps in the spectrum. */
-    public enum Choice { BRIGHTEST, EVENEST }
+    /**
+     * {@code BRIGHTEST}: as much light as there can be. {@code EVENEST}: as many lights as possible take part, evenly, which leaves the
+     * fewest gaps in the spectrum.
+     */
+    public enum Choice {
+        BRIGHTEST, EVENEST
+    }
 
     /** {@return the colours that the lights can mix} @param lights at full; at least one, none of them black */
     public static Hull gamut(List<Xyz> lights) {

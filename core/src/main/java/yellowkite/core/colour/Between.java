@@ -18,7 +18,7 @@ final class Between {
      * {@return the value at {@code share} of the travel}
      *
      * @param points ascending, at least one
-     * @param none   what stands at 0 % where nothing was measured there; it goes over straight into the first
+     * @param none what stands at 0 % where nothing was measured there; it goes over straight into the first
      */
     static <T> T of(List<Measurement> points, double share, T none, Function<Measurement, T> value, Way<T> way) {
         double percent = 100 * share;

@@ -7,9 +7,9 @@ import java.util.List;
 
 /**
  * As much light of a colour as there can be: the largest k for which levels in [0, 1] make k times the aim. By the duality of linear
- * programs k is the least of the sums of max(0, light . y) over the planes y with y . aim = 1, and the least lies where two lights
- * lie in the plane. Lights on the bright side of that plane are full, those on the other out; those in the plane, often more than two,
- * share what is left, which is the same question with one dimension less.
+ * programs k is the least of the sums of max(0, light . y) over the planes y with y . aim = 1, and the least lies where two lights lie in
+ * the plane. Lights on the bright side of that plane are full, those on the other out; those in the plane, often more than two, share what
+ * is left, which is the same question with one dimension less.
  */
 final class Brightest {
     /** Of a light's size: so near to a plane it lies in it. */
@@ -36,7 +36,10 @@ final class Brightest {
         var groups = new ArrayList<List<Integer>>();
         for (int i = 0; i < lights.size(); i++) {
             var light = lights.get(i);
-            var same = groups.stream().filter(group -> isSmall(length(Matrix3.cross(lights.get(group.getFirst()), light)), length(lights.get(group.getFirst())) * length(light))).findFirst();
+            var same = groups.stream()
+                .filter(group -> isSmall(length(Matrix3.cross(lights.get(group.getFirst()), light)),
+                        length(lights.get(group.getFirst())) * length(light)))
+                .findFirst();
             if (same.isPresent()) {
                 same.get().add(i);
             } else {

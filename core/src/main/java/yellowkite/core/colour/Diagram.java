@@ -16,7 +16,10 @@ public final class Diagram {
         return IntStream.of(KELVIN).mapToObj(kelvin -> new Temperature(kelvin, 0)).toList();
     }
 
-    /** {@return the diagram as the screen can show it, row by row from the top, 0xAARRGGBB; transparent where nothing can be seen} @param side in pixels */
+    /**
+     * {@return the diagram as the screen can show it, row by row from the top, 0xAARRGGBB; transparent where nothing can be seen} @param
+     * side in pixels
+     */
     public static int[] picture(int side) {
         var locus = new Hull(Observer.locus());
         var pixels = new int[side * side];

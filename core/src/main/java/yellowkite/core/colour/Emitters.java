@@ -13,8 +13,8 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Measurement;
 
 /**
- * The coloured lights of a profile by level. A function that names no emitter counts as the profile's colour space has red,
- * green and blue (sRGB unless it says otherwise), or as lights of that kind usually are.
+ * The coloured lights of a profile by level. A function that names no emitter counts as the profile's colour space has red, green and blue
+ * (sRGB unless it says otherwise), or as lights of that kind usually are.
  */
 public final class Emitters {
     /** As linear red, green and blue of the profile's colour space. */
@@ -24,7 +24,8 @@ public final class Emitters {
             Map.entry("ColorAdd_RY", rgb(1, 0.5, 0)), Map.entry("ColorAdd_GY", rgb(0.5, 1, 0)), Map.entry("ColorAdd_GC", rgb(0, 1, 0.5)),
             Map.entry("ColorAdd_BC", rgb(0, 0.5, 1)), Map.entry("ColorAdd_BM", rgb(0.5, 0, 1)), Map.entry("ColorAdd_RM", rgb(1, 0, 0.5)),
             Map.entry("ColorAdd_W", rgb(1, 1, 1)));
-    private static final Map<String, Spectrum> WHITES = Map.of("ColorAdd_WW", Spectrum.planck(2_800), "ColorAdd_CW", Spectrum.planck(6_500));
+    private static final Map<String, Spectrum> WHITES = Map.of("ColorAdd_WW", Spectrum.planck(2_800), "ColorAdd_CW",
+            Spectrum.planck(6_500));
     private static final int HALVINGS = 40;
     public static final String ULTRAVIOLET = "ColorAdd_UV";
     /** The edge of what can be seen, at 400 nm. */
@@ -41,7 +42,15 @@ public final class Emitters {
         this.type = type;
         this.space = RgbSpace.of(type.physicalDescriptions().colorSpace());
         var emitters = type.physicalDescriptions().emitters();
-        var tops = emitters.stream().map(each -> each.measurements().stream().map(Measurement::luminousIntensity).filter(Objects::nonNull).mapToDouble(Double::doubleValue).max().orElse(0)).toList();
+        var tops = emitters.stream()
+            .map(each -> each.measurements()
+                .stream()
+                .map(Measurement::luminousIntensity)
+                .filter(Objects::nonNull)
+                .mapToDouble(Double::doubleValue)
+                .max()
+                .orElse(0))
+            .toList();
         this.candela = tops.stream().anyMatch(each -> each <= 0) ? 0 : tops.stream().mapToDouble(Double::doubleValue).max().orElse(0);
     }
 
@@ -50,7 +59,7 @@ public final class Emitters {
     }
 
     private static double[] rgb(double r, double g, double b) {
-        return new double[] {r, g, b};
+        return new double[]{r, g, b};
     }
 
     /** {@return whether functions of that attribute drive a light of their own} */
@@ -69,8 +78,8 @@ public final class Emitters {
     }
 
     /**
-     * {@return how far a function has to be driven for a share of its full light} Light need not follow the travel: the measurements
-     * say how it does.
+     * {@return how far a function has to be driven for a share of its full light} Light need not follow the travel: the measurements say
+     * how it does.
      *
      * @param level in [0, 1]
      */
@@ -99,7 +108,8 @@ public final class Emitters {
     }
 
     private @Nullable Emitter find(ChannelFunction function) {
-        return function.emitter().isEmpty() ? null : type.physicalDescriptions().findEmitter(function.emitter()).filter(Emitters::isKnown).orElse(null);
+        return function.emitter().isEmpty() ? null
+                : type.physicalDescriptions().findEmitter(function.emitter()).filter(Emitters::isKnown).orElse(null);
     }
 
     private static boolean isKnown(Emitter emitter) {
@@ -122,8 +132,11 @@ public final class Emitters {
     }
 
     private static List<Measurement> points(Emitter emitter) {
-        return emitter.measurements().stream().filter(each -> !each.spectrum().isEmpty() || each.luminousIntensity() != null)
-                .sorted(Comparator.comparingDouble(Measurement::physical)).toList();
+        return emitter.measurements()
+            .stream()
+            .filter(each -> !each.spectrum().isEmpty() || each.luminousIntensity() != null)
+            .sorted(Comparator.comparingDouble(Measurement::physical))
+            .toList();
     }
 
     /** @param lights at each of the points, in their order; the light at full alone where nothing was measured */
@@ -149,7 +162,9 @@ public final class Emitters {
 
     /** A measurement of the strength alone has the spectrum of the nearest one that was measured whole. */
     private static Spectrum shape(Emitter emitter, List<Measurement> points, Measurement measurement) {
-        var measured = points.stream().filter(each -> !each.spectrum().isEmpty()).min(Comparator.comparingDouble(each -> Math.abs(each.physical() - measurement.physical())));
+        var measured = points.stream()
+            .filter(each -> !each.spectrum().isEmpty())
+            .min(Comparator.comparingDouble(each -> Math.abs(each.physical() - measurement.physical())));
         return measurement.spectrum().isEmpty() && emitter.color() != null ? Spectrum.of(Xyz.of(emitter.color()))
                 : Spectrum.measured(measured.orElseThrow().spectrum());
     }

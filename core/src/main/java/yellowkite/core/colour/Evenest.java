@@ -4,13 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The mix of the least sum of squares, brought up until one light is full. Its levels are max(0, light . y) for the y at which
- * y . aim - half the sum of their squares is largest: three unknowns, found by Newton's steps, each halved until it climbs.
+ * The mix of the least sum of squares, brought up until one light is full. Its levels are max(0, light . y) for the y at which y . aim -
+ * half the sum of their squares is largest: three unknowns, found by Newton's steps, each halved until it climbs.
  */
 final class Evenest {
     private static final int ROUNDS = 60;
     private static final double MET = 1e-13;
-    /** Where few lights take part a direction stays open; so much of the lights' size closes it, well above what {@link Matrix3} takes for flat. */
+    /**
+     * Where few lights take part a direction stays open; so much of the lights' size closes it, well above what {@link Matrix3} takes for
+     * flat.
+     */
     private static final double LITTLE = 1e-9;
 
     private Evenest() {}
@@ -34,7 +37,9 @@ final class Evenest {
                 break;
             }
             double little = size * LITTLE;
-            var step = new Matrix3(new Xyz(xx[0] + little, xx[1], xx[2]), new Xyz(xx[1], xx[3] + little, xx[4]), new Xyz(xx[2], xx[4], xx[5] + little)).solve(rest);
+            var step = new Matrix3(new Xyz(xx[0] + little, xx[1], xx[2]), new Xyz(xx[1], xx[3] + little, xx[4]),
+                    new Xyz(xx[2], xx[4], xx[5] + little))
+                .solve(rest);
             if (step == null) {
                 break;
             }

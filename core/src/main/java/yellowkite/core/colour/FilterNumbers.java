@@ -4,8 +4,9 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Our own numbered table of filters, for strings and wheels that are typed by number: the last digit says how deep the filter is
- * (1 pale, 4 middle, 7 deep), what stands before it the hue; 1 to 6 correct white. Colours are what a screen shows of them, until somebody measures the string.
+ * Our own numbered table of filters, for strings and wheels that are typed by number: the last digit says how deep the filter is (1 pale, 4
+ * middle, 7 deep), what stands before it the hue; 1 to 6 correct white. Colours are what a screen shows of them, until somebody measures
+ * the string.
  */
 public final class FilterNumbers {
     private static final String TABLE = """
@@ -73,6 +74,7 @@ public final class FilterNumbers {
     private static Numbered read(String line) {
         int name = line.indexOf(' ') + 1;
         int color = line.lastIndexOf(' ');
-        return new Numbered(Integer.parseInt(line.substring(0, name - 1)), line.substring(name, color), Srgb.parse(line.substring(color + 1)).orElseThrow());
+        return new Numbered(Integer.parseInt(line.substring(0, name - 1)), line.substring(name, color),
+                Srgb.parse(line.substring(color + 1)).orElseThrow());
     }
 }

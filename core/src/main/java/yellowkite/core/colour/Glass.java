@@ -43,13 +43,19 @@ public final class Glass {
         return new Glass(CLEAR.passes, red, green, blue);
     }
 
-    /** {@return a measured glass} @param points shares that pass, in any order; straight between them and 0 beyond. @param full the reading at which all passes */
+    /**
+     * {@return a measured glass} @param points shares that pass, in any order; straight between them and 0 beyond. @param full the reading
+     * at which all passes
+     */
     static Glass measured(List<Measurement.Point> points, double full) {
         var sorted = points.stream().sorted(Comparator.comparingDouble(Measurement.Point::waveLength)).toList();
         return new Glass(Spectrum.at(sorted), 1, 1, 1).times(1 / full);
     }
 
-    /** {@return what turns the white of one black body into that of another, of the same luminance} @param from K, more than 0, as is {@code to} */
+    /**
+     * {@return what turns the white of one black body into that of another, of the same luminance} @param from K, more than 0, as is
+     * {@code to}
+     */
     public static Glass correction(double from, double to) {
         var before = Spectrum.planck(from).samples();
         var behind = Spectrum.planck(to).samples();

@@ -92,8 +92,11 @@ public final class Glasses {
     }
 
     private static List<Measurement> points(Filter filter) {
-        return filter.measurements().stream().filter(each -> !each.spectrum().isEmpty() || each.transmission() != null)
-                .sorted(Comparator.comparingDouble(Measurement::physical)).toList();
+        return filter.measurements()
+            .stream()
+            .filter(each -> !each.spectrum().isEmpty() || each.transmission() != null)
+            .sorted(Comparator.comparingDouble(Measurement::physical))
+            .toList();
     }
 
     /** A measurement of the transmission alone has the spectrum of the nearest one that was measured whole, or else the filter's colour. */
@@ -102,7 +105,11 @@ public final class Glasses {
         if (measurement.spectrum().isEmpty() && isColour(filter.color())) {
             shape = Glass.of(Xyz.of(filter.color()));
         } else {
-            var measured = points.stream().filter(each -> !each.spectrum().isEmpty()).min(Comparator.comparingDouble(each -> Math.abs(each.physical() - measurement.physical()))).orElseThrow().spectrum();
+            var measured = points.stream()
+                .filter(each -> !each.spectrum().isEmpty())
+                .min(Comparator.comparingDouble(each -> Math.abs(each.physical() - measurement.physical())))
+                .orElseThrow()
+                .spectrum();
             double most = measured.stream().mapToDouble(Measurement.Point::energy).max().orElse(1);
             shape = Glass.measured(measured, most > 1 ? 100 : 1);
         }

@@ -6,7 +6,7 @@ public final class Hue {
 
     /** {@return linear red, green and blue} @param degrees of hue: 0 = red, 120 = green. @param saturation in [0, 1] */
     public static double[] rgb(double degrees, double saturation) {
-        return new double[] {part(degrees, 5, saturation), part(degrees, 3, saturation), part(degrees, 1, saturation)};
+        return new double[]{part(degrees, 5, saturation), part(degrees, 3, saturation), part(degrees, 1, saturation)};
     }
 
     private static double part(double degrees, int shift, double saturation) {
@@ -22,9 +22,9 @@ public final class Hue {
         double most = Math.max(r, Math.max(g, b));
         double span = most - Math.min(r, Math.min(g, b));
         if (span <= 0) {
-            return new double[] {0, 0};
+            return new double[]{0, 0};
         }
         double sixth = most == r ? (g - b) / span : most == g ? 2 + (b - r) / span : 4 + (r - g) / span;
-        return new double[] {(60 * sixth + 360) % 360, span / most};
+        return new double[]{(60 * sixth + 360) % 360, span / most};
     }
 }

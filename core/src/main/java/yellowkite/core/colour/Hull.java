@@ -18,7 +18,10 @@ public record Hull(List<Chromaticity> corners) {
 
     /** Source: A. M. Andrew, Another efficient algorithm for convex hulls in two dimensions (1979). @param lights at least one */
     public static Hull around(List<Chromaticity> lights) {
-        var sorted = lights.stream().distinct().sorted(Comparator.comparingDouble(Chromaticity::u).thenComparingDouble(Chromaticity::v)).toList();
+        var sorted = lights.stream()
+            .distinct()
+            .sorted(Comparator.comparingDouble(Chromaticity::u).thenComparingDouble(Chromaticity::v))
+            .toList();
         if (sorted.size() < 3) {
             return new Hull(sorted);
         }

@@ -9,7 +9,8 @@ record Matrix3(Xyz a, Xyz b, Xyz c) {
     }
 
     /** {@return how much of each column makes {@code target}; null if the columns lie in one plane} */
-    @Nullable Xyz solve(Xyz target) {
+    @Nullable
+    Xyz solve(Xyz target) {
         double whole = volume(a, b, c);
         double size = a.sum() * b.sum() * c.sum();
         return Math.abs(whole) <= 1e-12 * Math.abs(size) || whole == 0 ? null

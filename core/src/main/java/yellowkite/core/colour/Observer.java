@@ -77,7 +77,8 @@ public final class Observer {
         double t = place - at;
         double before = table[Math.max(0, at - 1)];
         double behind = table[Math.min(SAMPLES - 1, at + 2)];
-        return Math.max(0, -t * (t - 1) * (t - 2) / 6 * before + (t + 1) * (t - 1) * (t - 2) / 2 * table[at] - (t + 1) * t * (t - 2) / 2 * table[at + 1] + (t + 1) * t * (t - 1) / 6 * behind);
+        return Math.max(0, -t * (t - 1) * (t - 2) / 6 * before + (t + 1) * (t - 1) * (t - 2) / 2 * table[at]
+                - (t + 1) * t * (t - 2) / 2 * table[at + 1] + (t + 1) * t * (t - 1) / 6 * behind);
     }
 
     /** {@return the edge of all colours that can be seen: those of single wavelengths, from violet to red} */

@@ -5,11 +5,12 @@ import yellowkite.core.profile.ColorCie;
 import yellowkite.core.profile.ColorSpace;
 
 /**
- * What red, green and blue at full are, so that together they make white at luminance 1. Source: IEC 61966-2-1 (sRGB), ISO
- * 22028-2 (ProPhoto), ANSI E1.54.
+ * What red, green and blue at full are, so that together they make white at luminance 1. Source: IEC 61966-2-1 (sRGB), ISO 22028-2
+ * (ProPhoto), ANSI E1.54.
  */
 public record RgbSpace(Xyz red, Xyz green, Xyz blue) {
-    public static final RgbSpace SRGB = of(new Chromaticity(0.64, 0.33), new Chromaticity(0.30, 0.60), new Chromaticity(0.15, 0.06), Chromaticity.WHITE);
+    public static final RgbSpace SRGB = of(new Chromaticity(0.64, 0.33), new Chromaticity(0.30, 0.60), new Chromaticity(0.15, 0.06),
+            Chromaticity.WHITE);
     private static final RgbSpace PRO_PHOTO = wide(new Chromaticity(0.3457, 0.3585));
     private static final RgbSpace ANSI = wide(new Chromaticity(0.4254, 0.4044));
 
@@ -27,7 +28,9 @@ public record RgbSpace(Xyz red, Xyz green, Xyz blue) {
             case ProPhoto -> PRO_PHOTO;
             case ANSI -> ANSI;
             case Custom -> isColor(space.red()) && isColor(space.green()) && isColor(space.blue()) && isColor(space.whitePoint())
-                    ? of(Chromaticity.of(space.red()), Chromaticity.of(space.green()), Chromaticity.of(space.blue()), Chromaticity.of(space.whitePoint())) : SRGB;
+                    ? of(Chromaticity.of(space.red()), Chromaticity.of(space.green()), Chromaticity.of(space.blue()),
+                            Chromaticity.of(space.whitePoint()))
+                    : SRGB;
         };
     }
 
@@ -49,6 +52,6 @@ public record RgbSpace(Xyz red, Xyz green, Xyz blue) {
     /** {@return linear red, green and blue of a colour; outside of [0, 1] where the space does not hold it} */
     public double[] split(Xyz color) {
         var parts = Matrix3.of(red, green, blue).solve(color);
-        return parts == null ? new double[3] : new double[] {parts.x(), parts.y(), parts.z()};
+        return parts == null ? new double[3] : new double[]{parts.x(), parts.y(), parts.z()};
     }
 }

@@ -8,8 +8,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The spectrum of a colour that nobody measured: of all that are seen so, the one whose logarithm has the least slope. It is never
- * negative. Source: S. A. Burns, Numerical methods for smoothest reflectance reconstruction, Color Research and Application 45
- * (2020), "least log slope squared".
+ * negative. Source: S. A. Burns, Numerical methods for smoothest reflectance reconstruction, Color Research and Application 45 (2020),
+ * "least log slope squared".
  */
 final class SmoothSpectrum {
     /** Wider apart than the observer's samples: a smooth spectrum needs no more, and is found in a tenth of the time. */
@@ -55,7 +55,10 @@ final class SmoothSpectrum {
         return scaled(color, LIGHT, LIGHTS);
     }
 
-    /** {@return how much of each wavelength passes, so that white D65 of luminance 1 becomes a colour} May exceed 1 for a colour that no glass can have. */
+    /**
+     * {@return how much of each wavelength passes, so that white D65 of luminance 1 becomes a colour} May exceed 1 for a colour that no
+     * glass can have.
+     */
     static double[] glass(Xyz color) {
         return scaled(color, White.WEIGHTS, GLASSES);
     }

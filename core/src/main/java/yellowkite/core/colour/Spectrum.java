@@ -6,8 +6,8 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.Measurement;
 
 /**
- * Light by wavelength, on the observer's grid. Of light that is only known by its colour the smoothest spectrum that is seen so
- * stands in, made when a glass asks for it. Does not change.
+ * Light by wavelength, on the observer's grid. Of light that is only known by its colour the smoothest spectrum that is seen so stands in,
+ * made when a glass asks for it. Does not change.
  */
 public final class Spectrum {
     public static final Spectrum BLACK = new Spectrum(new double[Observer.SAMPLES], Xyz.BLACK);
@@ -82,7 +82,8 @@ public final class Spectrum {
             } else if (next > 0 && next < sorted.size()) {
                 var before = sorted.get(next - 1);
                 var behind = sorted.get(next);
-                samples[i] = before.energy() + (behind.energy() - before.energy()) * (wave - before.waveLength()) / (behind.waveLength() - before.waveLength());
+                samples[i] = before.energy()
+                        + (behind.energy() - before.energy()) * (wave - before.waveLength()) / (behind.waveLength() - before.waveLength());
             }
         }
         return samples;
@@ -102,7 +103,8 @@ public final class Spectrum {
             int pieces = (int) Math.clamp(Math.ceil(8 * length / Observer.STEP), 8, 10_000);
             for (int k = 0; k < pieces; k++) {
                 double share = (k + 0.5) / pieces;
-                seen = seen.plus(put(samples, from.waveLength() + share * length, (from.energy() + share * (to.energy() - from.energy())) * length / pieces / Observer.STEP));
+                seen = seen.plus(put(samples, from.waveLength() + share * length,
+                        (from.energy() + share * (to.energy() - from.energy())) * length / pieces / Observer.STEP));
             }
         }
         return new Spectrum(samples, seen);

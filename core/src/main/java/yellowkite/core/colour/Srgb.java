@@ -7,7 +7,7 @@ import yellowkite.core.profile.ColorCie;
 /**
  * A colour for the screen, in linear light. Source: IEC 61966-2-1.
  *
- * @param red   in [0, 1] for what the screen can show; likewise green and blue
+ * @param red in [0, 1] for what the screen can show; likewise green and blue
  */
 public record Srgb(double red, double green, double blue) {
     private static final Pattern HEX = Pattern.compile("#[0-9a-fA-F]{6}");
@@ -15,7 +15,8 @@ public record Srgb(double red, double green, double blue) {
 
     /** {@return that colour} Components are below 0 where the screen cannot show it. */
     public static Srgb of(Xyz c) {
-        return new Srgb(3.2404542 * c.x() - 1.5371385 * c.y() - 0.4985314 * c.z(), -0.9692660 * c.x() + 1.8760108 * c.y() + 0.0415560 * c.z(),
+        return new Srgb(3.2404542 * c.x() - 1.5371385 * c.y() - 0.4985314 * c.z(),
+                -0.9692660 * c.x() + 1.8760108 * c.y() + 0.0415560 * c.z(),
                 0.0556434 * c.x() - 0.2040259 * c.y() + 1.0572252 * c.z());
     }
 
@@ -33,7 +34,8 @@ public record Srgb(double red, double green, double blue) {
     /** {@return this colour without what the screen cannot show, with its brightest part at 1; black stays black} */
     private Srgb shown() {
         double brightest = Math.max(red, Math.max(green, blue));
-        return brightest <= 0 ? BLACK : new Srgb(Math.max(0, red) / brightest, Math.max(0, green) / brightest, Math.max(0, blue) / brightest);
+        return brightest <= 0 ? BLACK
+                : new Srgb(Math.max(0, red) / brightest, Math.max(0, green) / brightest, Math.max(0, blue) / brightest);
     }
 
     /** {@return the colour that {@code #rrggbb} writes; none if it is not written so} */

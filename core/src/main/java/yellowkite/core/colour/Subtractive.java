@@ -71,10 +71,10 @@ public final class Subtractive {
         var pairs = new ArrayList<int[]>();
         for (int i = 0; i < flags; i++) {
             for (int j = i + 1; j < flags; j++) {
-                pairs.add(new int[] {i, j});
+                pairs.add(new int[]{i, j});
             }
         }
-        return flags == 1 ? List.of(new int[] {0, 0}) : pairs;
+        return flags == 1 ? List.of(new int[]{0, 0}) : pairs;
     }
 
     private static List<Double> levels(int flags, int[] pair, double a, double b) {
@@ -124,11 +124,11 @@ public final class Subtractive {
     private static double[] miss(Spectrum source, List<Glasses.Travel> flags, int[] pair, Chromaticity wanted, double a, double b) {
         var first = flags.get(pair[0]).at(a);
         var seen = (pair[0] == pair[1] ? first : first.and(flags.get(pair[1]).at(b))).pass(source).chromaticity();
-        return new double[] {seen.u() - wanted.u(), seen.v() - wanted.v()};
+        return new double[]{seen.u() - wanted.u(), seen.v() - wanted.v()};
     }
 
     private static double[] slope(double[] from, double[] to, double h) {
-        return new double[] {(to[0] - from[0]) / h, (to[1] - from[1]) / h};
+        return new double[]{(to[0] - from[0]) / h, (to[1] - from[1]) / h};
     }
 
     private static double square(double[] miss) {

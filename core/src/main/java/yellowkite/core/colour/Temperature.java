@@ -6,7 +6,7 @@ import java.util.Optional;
  * A white by its nearest black body. Source: CIE 15 (correlated colour temperature), ANSI C78.377 (Duv).
  *
  * @param kelvin of the black body
- * @param duv    distance from the locus of black bodies in the CIE 1960 u v diagram; more than 0 towards green, less towards magenta
+ * @param duv distance from the locus of black bodies in the CIE 1960 u v diagram; more than 0 towards green, less towards magenta
  */
 public record Temperature(double kelvin, double duv) {
     public static final double COLDEST = 100_000;
@@ -21,7 +21,10 @@ public record Temperature(double kelvin, double duv) {
     /** The locus in equal steps of 1 / T, warmest first: there its points lie about equally far apart. */
     private static final double[][] LOCUS = locus();
 
-    /** {@return the colour of that white} @throws IllegalArgumentException if {@code kelvin} is not from {@link #WARMEST} to {@link #COLDEST} */
+    /**
+     * {@return the colour of that white} @throws IllegalArgumentException if {@code kelvin} is not from {@link #WARMEST} to
+     * {@link #COLDEST}
+     */
     public Chromaticity chromaticity() {
         if (!(kelvin >= WARMEST && kelvin <= COLDEST)) {
             throw new IllegalArgumentException("kelvin must be in [" + WARMEST + ", " + COLDEST + "], was " + kelvin);
@@ -33,7 +36,7 @@ public record Temperature(double kelvin, double duv) {
         var near = uv(1 / kelvin * 1.0001);
         double along = Math.hypot(near[0] - on[0], near[1] - on[1]);
         // towards warmer the locus runs to larger u; its left side, seen so, is the green one
-        return of1960(new double[] {on[0] - duv * (near[1] - on[1]) / along, on[1] + duv * (near[0] - on[0]) / along});
+        return of1960(new double[]{on[0] - duv * (near[1] - on[1]) / along, on[1] + duv * (near[0] - on[0]) / along});
     }
 
     /** {@return the temperature of a colour; none if it lies too far from every black body} */
@@ -103,7 +106,7 @@ public record Temperature(double kelvin, double duv) {
 
     private static double[] uv(double reciprocal) {
         var seen = Spectrum.seenOfPlanck(1 / reciprocal).chromaticity();
-        return new double[] {seen.u(), seen.v() * 2 / 3};
+        return new double[]{seen.u(), seen.v() * 2 / 3};
     }
 
     private static Chromaticity of1960(double[] uv) {

@@ -9,15 +9,19 @@ public final class Wish {
     /** @throws IllegalArgumentException if nobody can see that colour */
     public static Chromaticity coordinates(double x, double y) {
         if (!(x >= 0 && y > 0 && x + y <= 1)) {
-            throw new IllegalArgumentException("No colour has these coordinates: x and y are not negative, y is more than 0, and together they are at most 1.");
+            throw new IllegalArgumentException(
+                    "No colour has these coordinates: x and y are not negative, y is more than 0, and together they are at most 1.");
         }
         return new Chromaticity(x, y);
     }
 
     /** @param hex {@code #rrggbb}. @throws IllegalArgumentException if it is written otherwise, or black */
     public static Chromaticity screen(String hex) {
-        var color = Srgb.parse(hex).map(Srgb::toCie).filter(each -> each.luminance() > 0)
-                .orElseThrow(() -> new IllegalArgumentException("A colour of the screen is written as # and six digits of 0 to 9 and a to f, such as #ffcc00; black is no colour of light."));
+        var color = Srgb.parse(hex)
+            .map(Srgb::toCie)
+            .filter(each -> each.luminance() > 0)
+            .orElseThrow(() -> new IllegalArgumentException(
+                    "A colour of the screen is written as # and six digits of 0 to 9 and a to f, such as #ffcc00; black is no colour of light."));
         return Chromaticity.of(color);
     }
 
@@ -37,7 +41,8 @@ public final class Wish {
         }
         var white = new Temperature(kelvin, tint).chromaticity();
         if (!(white.x() > 0 && white.y() > 0 && white.x() + white.y() < 1)) {
-            throw new IllegalArgumentException("At " + Math.round(kelvin) + " K a tint of " + tint + " leads out of all that can be seen; ask for a smaller one.");
+            throw new IllegalArgumentException(
+                    "At " + Math.round(kelvin) + " K a tint of " + tint + " leads out of all that can be seen; ask for a smaller one.");
         }
         return white;
     }

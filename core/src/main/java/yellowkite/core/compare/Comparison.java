@@ -20,7 +20,10 @@ public record Comparison(List<Difference> differences) {
         differences = List.copyOf(differences);
     }
 
-    /** {@return what the right profile does otherwise than the left one} What the house keeps beside them is not compared, nor the ids of their nodes. */
+    /**
+     * {@return what the right profile does otherwise than the left one} What the house keeps beside them is not compared, nor the ids of
+     * their nodes.
+     */
     public static Comparison of(Side left, Side right) {
         var found = new Found();
         ProfileDiff.compare(left, right, found);
@@ -28,13 +31,16 @@ public record Comparison(List<Difference> differences) {
         var maps = new IdentityHashMap<Mode, String>();
         left.type().modes().forEach(mode -> maps.put(mode, CompiledMode.of(left.type(), mode).signature()));
         right.type().modes().forEach(mode -> maps.put(mode, CompiledMode.of(right.type(), mode).signature()));
-        var modes = Pairs.<Mode>by(left.type().modes(), right.type().modes(), Mode::name, mode -> maps.get(mode).isEmpty() ? null : maps.get(mode), Comparison::channels);
+        var modes = Pairs.<Mode>by(left.type().modes(), right.type().modes(), Mode::name,
+                mode -> maps.get(mode).isEmpty() ? null : maps.get(mode), Comparison::channels);
         modes.both().forEach(pair -> ModeDiff.compare(left, pair.left(), right, pair.right(), found));
         if (modes.left().size() == 1 && modes.right().size() == 1 && isAlike(modes.left().getFirst(), modes.right().getFirst())) {
             ModeDiff.compare(left, modes.left().getFirst(), right, modes.right().getFirst(), found);
         } else {
-            modes.left().forEach(mode -> found.add(Rank.BREAKS, Kind.MODE_REMOVED, Place.mode(mode.name()), "This mode is gone.", mode.name(), ""));
-            modes.right().forEach(mode -> found.add(Rank.ADDS, Kind.MODE_ADDED, Place.mode(mode.name()), "This mode is new.", "", mode.name()));
+            modes.left()
+                .forEach(mode -> found.add(Rank.BREAKS, Kind.MODE_REMOVED, Place.mode(mode.name()), "This mode is gone.", mode.name(), ""));
+            modes.right()
+                .forEach(mode -> found.add(Rank.ADDS, Kind.MODE_ADDED, Place.mode(mode.name()), "This mode is new.", "", mode.name()));
         }
         Rest.order("modes", modes.both(), right.type().modes(), Place.PROFILE, found);
         return new Comparison(found.differences);
@@ -73,7 +79,10 @@ public record Comparison(List<Difference> differences) {
     /** What of the right was carried over. @param edits that were done, in their order. @param left those that a person has to do */
     public record CarriedOver(FixtureType after, List<Edit> edits, List<Difference> left) {}
 
-    /** {@return the left document made like the right one in all that edits can do} One that does not fit yet waits for the others: a boundary may have to make room first. */
+    /**
+     * {@return the left document made like the right one in all that edits can do} One that does not fit yet waits for the others: a
+     * boundary may have to make room first.
+     */
     public CarriedOver carriedOver(FixtureType left) {
         var type = left;
         var done = new ArrayList<Edit>();

@@ -11,7 +11,9 @@ final class Content {
     private static final ClassValue<List<RecordComponent>> COMPONENTS = new ClassValue<>() {
         @Override
         protected List<RecordComponent> computeValue(Class<?> type) {
-            return Arrays.stream(type.getRecordComponents()).filter(each -> each.getType() != Source.class && !each.getName().equals("id")).toList();
+            return Arrays.stream(type.getRecordComponents())
+                .filter(each -> each.getType() != Source.class && !each.getName().equals("id"))
+                .toList();
         }
     };
 

@@ -15,7 +15,9 @@ final class Found {
         differences.add(new Difference(rank, kind, place, says, before, after, List.of(edits)));
     }
 
-    /** Adds a difference between two texts or figures unless they are equal; the sentence is {@code what is 'after' instead of 'before'}. */
+    /**
+     * Adds a difference between two texts or figures unless they are equal; the sentence is {@code what is 'after' instead of 'before'}.
+     */
     void changed(Rank rank, Kind kind, Place place, String what, Object before, Object after, Edit... edits) {
         if (!Objects.equals(before, after)) {
             var was = String.valueOf(before);

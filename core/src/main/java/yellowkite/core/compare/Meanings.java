@@ -18,13 +18,12 @@ import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.Wheel;
 
 /**
- * What the values of a channel that a console has stored mean on both sides, in every situation that other channels may put it into.
- * Stored are: of each named range the middle, of each function the middle and both ends, the start value and the highlight value.
- * Other values are looked at as well, where functions and ranges begin and end: nobody may have stored them, so at them a meaning only
- * shifts.
+ * What the values of a channel that a console has stored mean on both sides, in every situation that other channels may put it into. Stored
+ * are: of each named range the middle, of each function the middle and both ends, the start value and the highlight value. Other values are
+ * looked at as well, where functions and ranges begin and end: nobody may have stored them, so at them a meaning only shifts.
  *
  * @param verdicts on the values that mean something else
- * @param touched  by rank the intervals that they cover, last values by first ones, none over another
+ * @param touched by rank the intervals that they cover, last values by first ones, none over another
  */
 record Meanings(List<Verdict> verdicts, Map<Rank, NavigableMap<Long, Long>> touched) {
     /** Beyond what two ways of computing a value may differ in. */
@@ -52,7 +51,10 @@ record Meanings(List<Verdict> verdicts, Map<Rank, NavigableMap<Long, Long>> touc
         return touched;
     }
 
-    /** @param from first raw value of the left that this is about; {@code to} the last. @param stored what it was stored for; empty for an edge */
+    /**
+     * @param from first raw value of the left that this is about; {@code to} the last. @param stored what it was stored for; empty for an
+     * edge
+     */
     record Verdict(Rank rank, long from, long to, String stored, String before, String after) {}
 
     /** {@return whether there was too much to look at: then what is known here is not all} */
@@ -67,7 +69,10 @@ record Meanings(List<Verdict> verdicts, Map<Rank, NavigableMap<Long, Long>> touc
         if (here < 0 || there < 0) {
             return new Meanings(List.of());
         }
-        var masters = modes.affords(isFree(left) && isFree(right) ? 0 : modes.before.resolver().functions() + modes.after.resolver().functions()) ? masters(modes, here, there) : null;
+        var masters = modes
+            .affords(isFree(left) && isFree(right) ? 0 : modes.before.resolver().functions() + modes.after.resolver().functions())
+                    ? masters(modes, here, there)
+                    : null;
         if (masters == null || !modes.affords(lookups(modes, masters, left, right))) {
             return new Meanings(List.of(GIVEN_UP));
         }
@@ -79,7 +84,10 @@ record Meanings(List<Verdict> verdicts, Map<Rank, NavigableMap<Long, Long>> touc
     }
 
     private static boolean isFree(Channel channel) {
-        return channel.logicalChannels().stream().flatMap(logical -> logical.functions().stream()).allMatch(function -> function.modeMaster().isEmpty());
+        return channel.logicalChannels()
+            .stream()
+            .flatMap(logical -> logical.functions().stream())
+            .allMatch(function -> function.modeMaster().isEmpty());
     }
 
     /** {@return about how many functions are looked at, at one value each} */
@@ -92,12 +100,14 @@ record Meanings(List<Verdict> verdicts, Map<Rank, NavigableMap<Long, Long>> touc
         }
         long count = count(masters);
         double situations = count <= MOST_SITUATIONS ? count : masters.stream().mapToLong(master -> master.edges().size()).sum();
-        double lookups = situations * ((masters.isEmpty() ? 0 : modes.startsBefore.length + modes.startsAfter.length) + (double) values * (each + masters.size()));
+        double lookups = situations * ((masters.isEmpty() ? 0 : modes.startsBefore.length + modes.startsAfter.length)
+                + (double) values * (each + masters.size()));
         return (long) Math.min(lookups, Long.MAX_VALUE / 4);
     }
 
     /** {@return the worst that becomes of values between two, both included; null if they mean what they meant} */
-    @Nullable Rank worstIn(long from, long to) {
+    @Nullable
+    Rank worstIn(long from, long to) {
         for (var rank : touched.keySet()) {
             var begun = touched.get(rank).floorEntry(to);
             if (begun != null && begun.getValue() >= from) {
@@ -170,7 +180,8 @@ record Meanings(List<Verdict> verdicts, Map<Rank, NavigableMap<Long, Long>> touc
         var places = modes.after.map().channels();
         for (int i = 0; i < places.size() && partner != null; i++) {
             if (places.get(i).channel().id() == partner && places.get(i).path().equals(modes.before.map().channels().get(master).path())) {
-                after[i] = Math.min(ChannelDiff.at(before[master], channel, places.get(i).channel().bytes()), places.get(i).channel().max());
+                after[i] = Math.min(ChannelDiff.at(before[master], channel, places.get(i).channel().bytes()),
+                        places.get(i).channel().max());
             }
         }
         return new Situation(before, after);
@@ -264,7 +275,8 @@ record Meanings(List<Verdict> verdicts, Map<Rank, NavigableMap<Long, Long>> touc
             if (before.function() == null) {
                 return null; // what meant nothing was stored for nothing
             }
-            if (after.function() == null || !before.function().function().attribute().equals(after.function().function().attribute()) || !sameSlot(before.slot(), number(before), after.slot(), number(after))) {
+            if (after.function() == null || !before.function().function().attribute().equals(after.function().function().attribute())
+                    || !sameSlot(before.slot(), number(before), after.slot(), number(after))) {
                 return Rank.BREAKS;
             }
             if (direction(before) * direction(after) < 0) {
@@ -291,16 +303,20 @@ record Meanings(List<Verdict> verdicts, Map<Rank, NavigableMap<Long, Long>> touc
 
         private static double direction(Meaning meaning) {
             var function = meaning.function();
-            return meaning.range() != null && meaning.range().hasOwnPhysical() ? Math.signum(meaning.range().physicalTo() - meaning.range().physicalFrom())
+            return meaning.range() != null && meaning.range().hasOwnPhysical()
+                    ? Math.signum(meaning.range().physicalTo() - meaning.range().physicalFrom())
                     : Math.signum(function.function().physicalTo() - function.function().physicalFrom());
         }
 
         private static String named(Meaning meaning) {
-            return meaning.function() == null ? "nothing" : meaning.range() != null && !meaning.range().range().name().isBlank() ? "'" + meaning.range().range().name() + "'" : "'" + meaning.function().name() + "'";
+            return meaning.function() == null ? "nothing"
+                    : meaning.range() != null && !meaning.range().range().name().isBlank() ? "'" + meaning.range().range().name() + "'"
+                            : "'" + meaning.function().name() + "'";
         }
 
         private static String told(Meaning meaning) {
-            return meaning.slot() == null ? named(meaning) : named(meaning) + " (slot " + meaning.range().range().slot() + ", '" + meaning.slot().name() + "')";
+            return meaning.slot() == null ? named(meaning)
+                    : named(meaning) + " (slot " + meaning.range().range().slot() + ", '" + meaning.slot().name() + "')";
         }
     }
 }

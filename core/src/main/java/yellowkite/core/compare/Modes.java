@@ -14,8 +14,8 @@ import yellowkite.core.profile.Mode;
 /** One mode on both sides, and what is asked of it again for every channel. For one thread. */
 final class Modes {
     /**
-     * How much is looked at before the rest is given up, in lookups of one function at one value. A fixture of 512 channels that all wait for
-     * others takes a fifth; only a file that is made to keep us busy takes more.
+     * How much is looked at before the rest is given up, in lookups of one function at one value. A fixture of 512 channels that all wait
+     * for others takes a fifth; only a file that is made to keep us busy takes more.
      */
     private static final long MOST_EFFORT = 300_000_000;
 
@@ -55,11 +55,19 @@ final class Modes {
                 || !Content.same(left.type().physicalDescriptions().dmxProfiles(), right.type().physicalDescriptions().dmxProfiles())) {
             return Set.of();
         }
-        var same = pairs.stream().filter(pair -> Content.same(pair.left(), pair.right())).map(pair -> pair.left().id()).collect(Collectors.toCollection(HashSet::new));
+        var same = pairs.stream()
+            .filter(pair -> Content.same(pair.left(), pair.right()))
+            .map(pair -> pair.left().id())
+            .collect(Collectors.toCollection(HashSet::new));
         var others = before.mode().channels().stream().map(Channel::id).filter(id -> !same.contains(id)).collect(Collectors.toSet());
         same.removeAll(before.resolver().waitingFor(others));
         // a link that led nowhere may lead somewhere on the right
-        var fresh = after.mode().channels().stream().map(Channel::id).filter(id -> !partnersBack.containsKey(id) || !same.contains(partnersBack.get(id))).collect(Collectors.toSet());
+        var fresh = after.mode()
+            .channels()
+            .stream()
+            .map(Channel::id)
+            .filter(id -> !partnersBack.containsKey(id) || !same.contains(partnersBack.get(id)))
+            .collect(Collectors.toSet());
         after.resolver().waitingFor(fresh).forEach(id -> same.remove(partnersBack.get(id)));
         return same;
     }

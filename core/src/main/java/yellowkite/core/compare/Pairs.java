@@ -10,13 +10,15 @@ import java.util.function.Function;
 /**
  * Which of two lists' elements are the same thing.
  *
- * @param both  pairs, in the order of the left list
- * @param left  only on the left; {@code right} only on the right
+ * @param both pairs, in the order of the left list
+ * @param left only on the left; {@code right} only on the right
  */
 record Pairs<T>(List<Pair<T>> both, List<T> left, List<T> right) {
     record Pair<T>(T left, T right) {}
 
-    /** {@return pairs of equal keys, those of the first key first; of several equal ones the first with the first. A null key pairs nothing} */
+    /**
+     * {@return pairs of equal keys, those of the first key first; of several equal ones the first with the first. A null key pairs nothing}
+     */
     @SafeVarargs
     static <T> Pairs<T> by(List<T> left, List<T> right, Function<T, Object>... keys) {
         var partner = new LinkedHashMap<Integer, Integer>();

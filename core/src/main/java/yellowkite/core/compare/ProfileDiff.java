@@ -24,7 +24,8 @@ import yellowkite.core.profile.Wheel;
 
 /** Profiles as a whole: who they are, their attributes, wheels, lights, curves and bodies. */
 final class ProfileDiff {
-    private static final Set<String> TOLD = Set.of("name", "manufacturer", "shortName", "longName", "description", "thumbnail", "attributeDefinitions", "wheels", "physicalDescriptions", "models", "geometries", "modes", "protocols");
+    private static final Set<String> TOLD = Set.of("name", "manufacturer", "shortName", "longName", "description", "thumbnail",
+            "attributeDefinitions", "wheels", "physicalDescriptions", "models", "geometries", "modes", "protocols");
 
     private ProfileDiff() {}
 
@@ -40,13 +41,21 @@ final class ProfileDiff {
         units(left, right, found);
         var wheels = Pairs.<Wheel>by(left.wheels(), right.wheels(), Wheel::name);
         wheels.both().forEach(pair -> WheelDiff.compare(leftSide, pair.left(), rightSide, pair.right(), found));
-        wheels.left().forEach(wheel -> found.add(Rank.SHIFTS, Kind.WHEEL_REMOVED, Place.profile("Wheel '" + wheel.name() + "'"), "This wheel is gone.", wheel.name(), ""));
-        wheels.right().forEach(wheel -> found.add(Rank.ADDS, Kind.WHEEL_ADDED, Place.profile("Wheel '" + wheel.name() + "'"), "This wheel is new.", "", wheel.name()));
-        parts(Kind.CURVE, "Curve", left.physicalDescriptions().dmxProfiles(), right.physicalDescriptions().dmxProfiles(), DmxProfile::name, ProfileDiff::put, found);
-        parts(Kind.EMITTER, "Emitter", left.physicalDescriptions().emitters(), right.physicalDescriptions().emitters(), Emitter::name, each -> List.of(), found);
-        parts(Kind.FILTER, "Filter", left.physicalDescriptions().filters(), right.physicalDescriptions().filters(), Filter::name, each -> List.of(), found);
+        wheels.left()
+            .forEach(wheel -> found.add(Rank.SHIFTS, Kind.WHEEL_REMOVED, Place.profile("Wheel '" + wheel.name() + "'"),
+                    "This wheel is gone.", wheel.name(), ""));
+        wheels.right()
+            .forEach(wheel -> found.add(Rank.ADDS, Kind.WHEEL_ADDED, Place.profile("Wheel '" + wheel.name() + "'"), "This wheel is new.",
+                    "", wheel.name()));
+        parts(Kind.CURVE, "Curve", left.physicalDescriptions().dmxProfiles(), right.physicalDescriptions().dmxProfiles(), DmxProfile::name,
+                ProfileDiff::put, found);
+        parts(Kind.EMITTER, "Emitter", left.physicalDescriptions().emitters(), right.physicalDescriptions().emitters(), Emitter::name,
+                each -> List.of(), found);
+        parts(Kind.FILTER, "Filter", left.physicalDescriptions().filters(), right.physicalDescriptions().filters(), Filter::name,
+                each -> List.of(), found);
         Rest.order("wheels", wheels.both(), right.wheels(), Place.PROFILE, found);
-        Rest.compare(left.physicalDescriptions(), right.physicalDescriptions(), Set.of("filters", "emitters", "dmxProfiles"), Place.profile("Physical facts"), found);
+        Rest.compare(left.physicalDescriptions(), right.physicalDescriptions(), Set.of("filters", "emitters", "dmxProfiles"),
+                Place.profile("Physical facts"), found);
         body(left, right, found);
         if (!Content.same(left.protocols(), right.protocols())) {
             found.add(Rank.COSMETIC, Kind.OTHER, Place.PROFILE, "What it says of protocols (RDM among them) differs.", "", "");
@@ -80,12 +89,15 @@ final class ProfileDiff {
         }
         var paths = new TreeSet<>(left.files().keySet());
         paths.addAll(right.files().keySet());
-        paths.removeIf(path -> path.startsWith(Media.WHEELS) || path.equals(left.type().thumbnail() + ".png") || path.equals(right.type().thumbnail() + ".png"));
+        paths.removeIf(path -> path.startsWith(Media.WHEELS) || path.equals(left.type().thumbnail() + ".png")
+                || path.equals(right.type().thumbnail() + ".png"));
         for (var path : paths) {
             var before = left.files().get(path);
             var after = right.files().get(path);
             if (!Objects.equals(before, after)) {
-                found.add(Rank.COSMETIC, Kind.OTHER, Place.profile("File '" + path + "'"), before == null ? "It is new." : after == null ? "It is gone." : "It holds something else.", before == null ? "" : path, after == null ? "" : path);
+                found.add(Rank.COSMETIC, Kind.OTHER, Place.profile("File '" + path + "'"),
+                        before == null ? "It is new." : after == null ? "It is gone." : "It holds something else.",
+                        before == null ? "" : path, after == null ? "" : path);
             }
         }
     }
@@ -96,14 +108,19 @@ final class ProfileDiff {
         var pairs = Pairs.<Attribute>by(before.attributes(), after.attributes(), Attribute::name);
         pairs.both().forEach(pair -> {
             var place = Place.profile("Attribute '" + pair.left().name() + "'");
-            found.changed(Rank.SHIFTS, Kind.UNIT, place, "The unit", pair.left().physicalUnit(), pair.right().physicalUnit(), new SetAttributeUnit(pair.left().name(), pair.right().physicalUnit()));
+            found.changed(Rank.SHIFTS, Kind.UNIT, place, "The unit", pair.left().physicalUnit(), pair.right().physicalUnit(),
+                    new SetAttributeUnit(pair.left().name(), pair.right().physicalUnit()));
             Rest.compare(pair.left(), pair.right(), Set.of("name", "physicalUnit", "color"), place, found);
             if (!Content.same(pair.left().color(), pair.right().color())) {
                 found.add(Rank.COSMETIC, Kind.OTHER, place, "Its colour on a console differs.", "", "");
             }
         });
-        pairs.left().forEach(each -> found.add(Rank.COSMETIC, Kind.OTHER, Place.profile("Attribute '" + each.name() + "'"), "It is not defined any more.", each.name(), ""));
-        pairs.right().forEach(each -> found.add(Rank.COSMETIC, Kind.OTHER, Place.profile("Attribute '" + each.name() + "'"), "It is defined now.", "", each.name()));
+        pairs.left()
+            .forEach(each -> found.add(Rank.COSMETIC, Kind.OTHER, Place.profile("Attribute '" + each.name() + "'"),
+                    "It is not defined any more.", each.name(), ""));
+        pairs.right()
+            .forEach(each -> found.add(Rank.COSMETIC, Kind.OTHER, Place.profile("Attribute '" + each.name() + "'"), "It is defined now.",
+                    "", each.name()));
         Rest.order("attributes", pairs.both(), after.attributes(), Place.PROFILE, found);
         Rest.compare(before, after, Set.of("attributes"), Place.profile("Attributes"), found);
     }
@@ -112,13 +129,22 @@ final class ProfileDiff {
         return List.of(new PutCurve(curve.name(), curve.points().stream().map(PutCurve.Piece::of).toList()));
     }
 
-    private static <T> void parts(Kind kind, String what, List<T> left, List<T> right, Function<T, Object> name, Function<T, List<Edit>> put, Found found) {
+    private static <T> void parts(Kind kind, String what, List<T> left, List<T> right, Function<T, Object> name,
+            Function<T, List<Edit>> put, Found found) {
         var pairs = Pairs.by(left, right, name);
-        pairs.both().stream().filter(pair -> !Content.same(pair.left(), pair.right())).forEach(pair -> found.differences.add(new Difference(Rank.SHIFTS, kind,
-                Place.profile(what + " '" + name.apply(pair.left()) + "'"), "It is measured or drawn otherwise.", "", "", put.apply(pair.right()))));
-        pairs.left().forEach(each -> found.add(Rank.SHIFTS, kind, Place.profile(what + " '" + name.apply(each) + "'"), "It is gone.", String.valueOf(name.apply(each)), ""));
+        pairs.both()
+            .stream()
+            .filter(pair -> !Content.same(pair.left(), pair.right()))
+            .forEach(pair -> found.differences.add(new Difference(Rank.SHIFTS, kind,
+                    Place.profile(what + " '" + name.apply(pair.left()) + "'"), "It is measured or drawn otherwise.", "", "",
+                    put.apply(pair.right()))));
+        pairs.left()
+            .forEach(each -> found.add(Rank.SHIFTS, kind, Place.profile(what + " '" + name.apply(each) + "'"), "It is gone.",
+                    String.valueOf(name.apply(each)), ""));
         Rest.order(what.toLowerCase(Locale.ROOT) + "s", pairs.both(), right, Place.PROFILE, found);
-        pairs.right().forEach(each -> found.differences.add(new Difference(Rank.ADDS, kind, Place.profile(what + " '" + name.apply(each) + "'"), "It is new.", "", String.valueOf(name.apply(each)), put.apply(each))));
+        pairs.right()
+            .forEach(each -> found.differences.add(new Difference(Rank.ADDS, kind, Place.profile(what + " '" + name.apply(each) + "'"),
+                    "It is new.", "", String.valueOf(name.apply(each)), put.apply(each))));
     }
 
     /** What shines differently matters to a show; how the body is built hardly does. */
@@ -127,10 +153,16 @@ final class ProfileDiff {
             return;
         }
         boolean shines = !Content.same(beams(left), beams(right));
-        found.add(shines ? Rank.SHIFTS : Rank.COSMETIC, Kind.BODY, Place.profile("Body"), shines ? "The light leaves it otherwise: its beams are described anew." : "The body is built or drawn otherwise.", "", "");
+        found.add(shines ? Rank.SHIFTS : Rank.COSMETIC, Kind.BODY, Place.profile("Body"),
+                shines ? "The light leaves it otherwise: its beams are described anew." : "The body is built or drawn otherwise.", "", "");
     }
 
     private static List<Geometry.Details> beams(FixtureType type) {
-        return type.allGeometries().filter(Geometry.Part.class::isInstance).map(Geometry.Part.class::cast).filter(each -> each.kind() == Geometry.Kind.Beam).map(Geometry.Part::details).toList();
+        return type.allGeometries()
+            .filter(Geometry.Part.class::isInstance)
+            .map(Geometry.Part.class::cast)
+            .filter(each -> each.kind() == Geometry.Kind.Beam)
+            .map(Geometry.Part::details)
+            .toList();
     }
 }

@@ -9,14 +9,15 @@ import yellowkite.core.compare.Difference.Kind;
 import yellowkite.core.compare.Difference.Place;
 
 /**
- * What nobody looked at: the components of two nodes that no comparison of its own tells about. With it nothing that differs is
- * silent, not even in a component that the document gains one day.
+ * What nobody looked at: the components of two nodes that no comparison of its own tells about. With it nothing that differs is silent, not
+ * even in a component that the document gains one day.
  */
 final class Rest {
     /** What no show and nobody who reads a profile sees: what a node is known by here, and what the house keeps beside the document. */
     private static final Set<String> NEVER = Set.of("id", "nextId", "source", "house");
     /** By component: what is felt in a show. All others are texts, pictures and physical facts. */
-    private static final Map<String, Rank> RANKS = Map.of("colorSpace", Rank.SHIFTS, "additionalColorSpaces", Rank.SHIFTS, "gamuts", Rank.SHIFTS, "gamut", Rank.SHIFTS, "defaultValue", Rank.SHIFTS, "geometry", Rank.SHIFTS,
+    private static final Map<String, Rank> RANKS = Map.of("colorSpace", Rank.SHIFTS, "additionalColorSpaces", Rank.SHIFTS, "gamuts",
+            Rank.SHIFTS, "gamut", Rank.SHIFTS, "defaultValue", Rank.SHIFTS, "geometry", Rank.SHIFTS,
             "macros", Rank.SHIFTS, "color", Rank.SHIFTS);
     private static final int LONGEST = 60;
 
@@ -31,7 +32,8 @@ final class Rest {
             var before = Content.value(component, left);
             var after = Content.value(component, right);
             if (!Content.same(before, after)) {
-                found.add(RANKS.getOrDefault(name, Rank.COSMETIC), Kind.OTHER, place, "Its " + words(name) + " " + (name.endsWith("s") ? "differ" : "differs") + ".", shown(before), shown(after));
+                found.add(RANKS.getOrDefault(name, Rank.COSMETIC), Kind.OTHER, place,
+                        "Its " + words(name) + " " + (name.endsWith("s") ? "differ" : "differs") + ".", shown(before), shown(after));
             }
         }
     }

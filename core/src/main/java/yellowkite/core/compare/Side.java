@@ -13,7 +13,7 @@ import yellowkite.core.profile.Wheel;
 /**
  * One of the two profiles.
  *
- * @param files   path in the archive to the hash of what it holds; empty if the files are not at hand
+ * @param files path in the archive to the hash of what it holds; empty if the files are not at hand
  * @param version of the standard that the file names; empty if it is not at hand
  */
 public record Side(FixtureType type, Map<String, String> files, String version) {

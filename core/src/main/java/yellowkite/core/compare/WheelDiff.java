@@ -14,8 +14,8 @@ final class WheelDiff {
     /**
      * What a slot puts into the light.
      *
-     * @param kind   what it is told apart by: its picture, its filter, its facets or its disc, and whether it has a colour
-     * @param shade  its colour, which may be corrected without becoming another
+     * @param kind what it is told apart by: its picture, its filter, its facets or its disc, and whether it has a colour
+     * @param shade its colour, which may be corrected without becoming another
      */
     record Held(List<Object> kind, Object shade) {
         boolean isEmpty() {
@@ -29,7 +29,10 @@ final class WheelDiff {
     private static final int LOOKED_THROUGH = 256;
 
     static Held content(Side side, Wheel.Slot slot) {
-        return new Held(List.of(side.picture(slot), slot.filter(), slot.facets().size(), slot.animation() != null, hue(slot)), List.of(slot.color() == null ? "" : slot.color(), slot.facets().stream().map(each -> List.of(each.rotation(), each.color() == null ? "" : each.color())).toList(), slot.animation() == null ? "" : slot.animation().radius()));
+        return new Held(List.of(side.picture(slot), slot.filter(), slot.facets().size(), slot.animation() != null, hue(slot)),
+                List.of(slot.color() == null ? "" : slot.color(),
+                        slot.facets().stream().map(each -> List.of(each.rotation(), each.color() == null ? "" : each.color())).toList(),
+                        slot.animation() == null ? "" : slot.animation().radius()));
     }
 
     /** A picture's own colour is white; of glass, the hue to about what can be told apart at a glance. */
@@ -42,7 +45,8 @@ final class WheelDiff {
     private record Hue(ColorCie color) {
         @Override
         public boolean equals(Object other) {
-            return other instanceof Hue hue && yellowkite.core.colour.Chromaticity.of(color).distanceTo(yellowkite.core.colour.Chromaticity.of(hue.color)) < ANOTHER;
+            return other instanceof Hue hue && yellowkite.core.colour.Chromaticity.of(color)
+                .distanceTo(yellowkite.core.colour.Chromaticity.of(hue.color)) < ANOTHER;
         }
 
         @Override
@@ -75,13 +79,20 @@ final class WheelDiff {
         var before = content(leftSide, left);
         var after = content(rightSide, right);
         if (!before.kind().equals(after.kind())) {
-            boolean elsewhere = rightWheel.slots().stream().limit(LOOKED_THROUGH).anyMatch(each -> each != right && content(rightSide, each).kind().equals(before.kind()));
-            found.add(before.isEmpty() ? Rank.SHIFTS : Rank.BREAKS, Kind.SLOT_CONTENT, place, elsewhere ? "It shows something else; what it showed stands in another slot." : "It shows something else.", leftSide.picture(left), rightSide.picture(right));
-        } else if (!Content.same(before.shade(), after.shade()) || !Content.same(left.animation(), right.animation()) || !Content.same(left.facets(), right.facets())) {
+            boolean elsewhere = rightWheel.slots()
+                .stream()
+                .limit(LOOKED_THROUGH)
+                .anyMatch(each -> each != right && content(rightSide, each).kind().equals(before.kind()));
+            found.add(before.isEmpty() ? Rank.SHIFTS : Rank.BREAKS, Kind.SLOT_CONTENT, place,
+                    elsewhere ? "It shows something else; what it showed stands in another slot." : "It shows something else.",
+                    leftSide.picture(left), rightSide.picture(right));
+        } else if (!Content.same(before.shade(), after.shade()) || !Content.same(left.animation(), right.animation())
+                || !Content.same(left.facets(), right.facets())) {
             found.add(Rank.SHIFTS, Kind.SLOT_CONTENT, place, "Its colour, or what it does to the light, differs a little.", "", "");
         } else if (!left.mediaFile().equals(right.mediaFile())) {
             found.add(Rank.COSMETIC, Kind.OTHER, place, "Its picture's file has another name.", left.mediaFile(), right.mediaFile());
         }
-        found.changed(Rank.COSMETIC, Kind.SLOT_RENAMED, place, "Its name", left.name(), right.name(), SetSlot.named(wheel.id(), index + 1, right.name()));
+        found.changed(Rank.COSMETIC, Kind.SLOT_RENAMED, place, "Its name", left.name(), right.name(),
+                SetSlot.named(wheel.id(), index + 1, right.name()));
     }
 }

@@ -19,8 +19,8 @@ public final class Inverse {
     private Inverse() {}
 
     /**
-     * {@return the pieces of the curve that gives back the input of each output; none where there is none, because the curve stands
-     * still, jumps or comes back} An output that the curve never reaches gives the input that comes nearest.
+     * {@return the pieces of the curve that gives back the input of each output; none where there is none, because the curve stands still,
+     * jumps or comes back} An output that the curve never reaches gives the input that comes nearest.
      */
     public static Optional<List<DmxProfile.Point>> of(Curve curve) {
         boolean rises = curve.at(1) > curve.at(0);
@@ -62,7 +62,10 @@ public final class Inverse {
     }
 
     private static boolean jumps(Curve curve) {
-        return curve.points().stream().mapToDouble(each -> each.dmxPercentage() / 100).filter(in -> in > 0 && in <= 1)
-                .anyMatch(in -> Math.abs(curve.at(in) - curve.at(in - 1e-9)) > JUMP);
+        return curve.points()
+            .stream()
+            .mapToDouble(each -> each.dmxPercentage() / 100)
+            .filter(in -> in > 0 && in <= 1)
+            .anyMatch(in -> Math.abs(curve.at(in) - curve.at(in - 1e-9)) > JUMP);
     }
 }

@@ -11,13 +11,14 @@ import yellowkite.core.profile.DmxProfile;
 /**
  * A curve through measured points, and the correction that undoes it.
  *
- * @param pieces  of the curve
+ * @param pieces of the curve
  * @param largest largest distance from a measured point to the curve, as a fraction of full output
- * @param points  as they were measured, both in fractions of their largest
+ * @param points as they were measured, both in fractions of their largest
  */
 public record Measured(List<DmxProfile.Point> pieces, double largest, List<Knot> points) {
     private static final int MOST = 4_096;
-    private static final Pattern ROW = Pattern.compile("\\s*(-?\\d{1,15}(?:[.,]\\d{1,15})?)\\s*[;\\t]\\s*(-?\\d{1,15}(?:[.,]\\d{1,15})?)\\s*|\\s*(-?\\d{1,15}(?:\\.\\d{1,15})?)\\s*,\\s*(-?\\d{1,15}(?:\\.\\d{1,15})?)\\s*|\\s*(-?\\d{1,15}(?:[.,]\\d{1,15})?) +(-?\\d{1,15}(?:[.,]\\d{1,15})?)\\s*");
+    private static final Pattern ROW = Pattern.compile(
+            "\\s*(-?\\d{1,15}(?:[.,]\\d{1,15})?)\\s*[;\\t]\\s*(-?\\d{1,15}(?:[.,]\\d{1,15})?)\\s*|\\s*(-?\\d{1,15}(?:\\.\\d{1,15})?)\\s*,\\s*(-?\\d{1,15}(?:\\.\\d{1,15})?)\\s*|\\s*(-?\\d{1,15}(?:[.,]\\d{1,15})?) +(-?\\d{1,15}(?:[.,]\\d{1,15})?)\\s*");
 
     /** What came of a table. @param reason one sentence if nothing did; null otherwise */
     public record Read(@Nullable Measured curve, @Nullable String reason) {
@@ -27,8 +28,8 @@ public record Measured(List<DmxProfile.Point> pieces, double largest, List<Knot>
     }
 
     /**
-     * Reads rows of level and light: {@code 0;12}, {@code 50,400.5} or parted by a tab or a space; with a decimal comma the two are
-     * parted by a semicolon. A first row of words is passed over. Levels may be of any scale, the largest is full.
+     * Reads rows of level and light: {@code 0;12}, {@code 50,400.5} or parted by a tab or a space; with a decimal comma the two are parted
+     * by a semicolon. A first row of words is passed over. Levels may be of any scale, the largest is full.
      *
      * @param correction whether the inverse is wanted: what makes the fixture's light follow the level
      */
@@ -41,11 +42,15 @@ public record Measured(List<DmxProfile.Point> pieces, double largest, List<Knot>
                 int at = row.group(1) != null ? 1 : row.group(3) != null ? 3 : 5;
                 points.add(new Knot(number(row.group(at)), number(row.group(at + 1))));
             } else if (i > 0) {
-                return Read.refused("Row " + (i + 1) + " is no pair of numbers: '" + (rows.get(i).length() <= 40 ? rows.get(i) : rows.get(i).substring(0, 37) + "...") + "'. Write level;light, such as 50;400,5.");
+                return Read.refused("Row " + (i + 1) + " is no pair of numbers: '"
+                        + (rows.get(i).length() <= 40 ? rows.get(i) : rows.get(i).substring(0, 37) + "...")
+                        + "'. Write level;light, such as 50;400,5.");
             }
         }
         if (points.size() < 2 || points.size() > MOST) {
-            return Read.refused(points.size() < 2 ? "A curve needs at least two rows of level and light; there " + (points.isEmpty() ? "is none." : "is one.") : "At most " + MOST + " rows can be taken.");
+            return Read.refused(points.size() < 2
+                    ? "A curve needs at least two rows of level and light; there " + (points.isEmpty() ? "is none." : "is one.")
+                    : "At most " + MOST + " rows can be taken.");
         }
         points.sort(Comparator.comparingDouble(Knot::in));
         for (int i = 1; i < points.size(); i++) {

@@ -15,7 +15,9 @@ public final class OwnPoints {
     private OwnPoints() {}
 
     /** How it runs from point to point. {@code SMOOTH} never overshoots; {@code STEPS} stays at a point until the next. */
-    public enum Run { SMOOTH, STRAIGHT, STEPS }
+    public enum Run {
+        SMOOTH, STRAIGHT, STEPS
+    }
 
     /**
      * {@return the pieces}
@@ -25,7 +27,8 @@ public final class OwnPoints {
      */
     public static List<DmxProfile.Point> pieces(List<Knot> knots, Run run) {
         if (knots.size() < 2 || knots.size() > MOST) {
-            throw new IllegalArgumentException("A curve has 2 to " + MOST + " points; there " + (knots.size() == 1 ? "is 1." : "are " + knots.size() + "."));
+            throw new IllegalArgumentException(
+                    "A curve has 2 to " + MOST + " points; there " + (knots.size() == 1 ? "is 1." : "are " + knots.size() + "."));
         }
         if (!knots.stream().allMatch(each -> each.in() >= 0 && each.in() <= 1 && each.out() >= 0 && each.out() <= 1)) {
             throw new IllegalArgumentException("Points lie from 0 to 100 %, to the right and upwards.");
@@ -33,7 +36,8 @@ public final class OwnPoints {
         var sorted = knots.stream().sorted(Comparator.comparingDouble(Knot::in)).collect(Collectors.toCollection(ArrayList::new));
         for (int i = 1; i < sorted.size(); i++) {
             if (sorted.get(i).in() - sorted.get(i - 1).in() < 1e-6) {
-                throw new IllegalArgumentException("Two points stand at " + Math.round(sorted.get(i).in() * 10_000) / 100.0 + " %; move one, or delete it.");
+                throw new IllegalArgumentException(
+                        "Two points stand at " + Math.round(sorted.get(i).in() * 10_000) / 100.0 + " %; move one, or delete it.");
             }
         }
         if (sorted.getLast().in() < 1) {
@@ -71,6 +75,7 @@ public final class OwnPoints {
     /** {@return how a curve seems to run from point to point} */
     public static Run runOf(Curve curve) {
         return curve.points().stream().allMatch(each -> each.cfc2() == 0 && each.cfc3() == 0)
-                ? !curve.isLinear() && curve.points().stream().allMatch(each -> each.cfc1() == 0) ? Run.STEPS : Run.STRAIGHT : Run.SMOOTH;
+                ? !curve.isLinear() && curve.points().stream().allMatch(each -> each.cfc1() == 0) ? Run.STEPS : Run.STRAIGHT
+                : Run.SMOOTH;
     }
 }

@@ -39,7 +39,10 @@ public enum Shelf {
     /** Up to 1 in the middle, and down again. */
     TRIANGLE;
 
-    /** So many pieces keep the curves that are no polynomials within 0.0001 of what they stand for (the square root within 0.0004); those that rise steeply from 0 have most of theirs there. */
+    /**
+     * So many pieces keep the curves that are no polynomials within 0.0001 of what they stand for (the square root within 0.0004); those
+     * that rise steeply from 0 have most of theirs there.
+     */
     private static final int PIECES = 48;
 
     /** {@return the least and the largest parameter; both 0 if it takes none} */
@@ -89,7 +92,8 @@ public enum Shelf {
             case INVERSE_SQUARE -> sampled(Math::sqrt, 3);
             case LOGARITHMIC -> sampled(x -> Math.log10(1 + 9 * x), 2);
             case EXPONENTIAL -> sampled(x -> (Math.pow(10, x) - 1) / 9, 1);
-            case STEPPED -> IntStream.range(0, parameter).mapToObj(i -> piece(100.0 * i / parameter, (double) i / (parameter - 1), 0, 0, 0)).toList();
+            case STEPPED ->
+                IntStream.range(0, parameter).mapToObj(i -> piece(100.0 * i / parameter, (double) i / (parameter - 1), 0, 0, 0)).toList();
             case ON_FROM -> List.of(piece(0, 0, 0, 0, 0), piece(parameter, 1, 0, 0, 0));
             case OFF_FROM -> List.of(piece(0, 1, 0, 0, 0), piece(parameter, 0, 0, 0, 0));
             case FULL -> List.of(piece(0, 1, 0, 0, 0));

@@ -6,8 +6,9 @@ import yellowkite.core.profile.DmxProfile;
 import yellowkite.core.xml.Source;
 
 /**
- * A curve through points in cubic pieces that join with one slope and never overshoot. Source: F. N. Fritsch and R. E.
- * Carlson, Monotone Piecewise Cubic Interpolation, SIAM J. Numer. Anal. 17 (1980); slopes as the harmonic mean of the neighbours, at the ends from three points.
+ * A curve through points in cubic pieces that join with one slope and never overshoot. Source: F. N. Fritsch and R. E. Carlson, Monotone
+ * Piecewise Cubic Interpolation, SIAM J. Numer. Anal. 17 (1980); slopes as the harmonic mean of the neighbours, at the ends from three
+ * points.
  */
 public final class Smooth {
     private Smooth() {}
@@ -42,7 +43,10 @@ public final class Smooth {
         return pieces;
     }
 
-    /** At an end from three points, held within what keeps its piece monotone. @param own index of the slope at the end; {@code next} that of the one beside it */
+    /**
+     * At an end from three points, held within what keeps its piece monotone. @param own index of the slope at the end; {@code next} that
+     * of the one beside it
+     */
     private static double end(List<Knot> knots, double[] slope, int own, int next) {
         if (next < 0 || next >= slope.length) {
             return slope[own];
@@ -56,7 +60,10 @@ public final class Smooth {
         return slope[own] * slope[next] <= 0 && Math.abs(tangent) > 3 * Math.abs(slope[own]) ? 3 * slope[own] : tangent;
     }
 
-    /** The harmonic mean of both slopes, weighted by the lengths of their pieces: it keeps within three times the smaller one, which keeps the piece monotone. */
+    /**
+     * The harmonic mean of both slopes, weighted by the lengths of their pieces: it keeps within three times the smaller one, which keeps
+     * the piece monotone.
+     */
     private static double between(List<Knot> knots, double[] slope, int i) {
         double before = knots.get(i).in() - knots.get(i - 1).in();
         double behind = knots.get(i + 1).in() - knots.get(i).in();

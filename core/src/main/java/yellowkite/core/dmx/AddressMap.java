@@ -14,8 +14,8 @@ import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Mode;
 
 /**
- * A mode's channels with their cells expanded, in document order; a repeated channel stands once for each reference, in
- * reference order. Source: GDTF, "How DMX becomes meaning", footprint.
+ * A mode's channels with their cells expanded, in document order; a repeated channel stands once for each reference, in reference order.
+ * Source: GDTF, "How DMX becomes meaning", footprint.
  *
  * @param truncated whether references nest or repeat beyond {@link #MAX_PLACES} or in a circle; the rest is left out
  */
@@ -61,7 +61,7 @@ public record AddressMap(List<PlacedChannel> channels, boolean truncated) {
     /**
      * An address that more than one channel uses, in one break.
      *
-     * @param first  the channel that comes first in document order
+     * @param first the channel that comes first in document order
      * @param second the next one; the same channel where it names an address twice
      */
     public record Overlap(int dmxBreak, int address, PlacedChannel first, PlacedChannel second) {}

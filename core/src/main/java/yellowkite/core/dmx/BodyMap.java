@@ -12,7 +12,7 @@ import yellowkite.core.profile.Mode;
 /**
  * The parts of the body that a mode uses, each in every place where it stands: a part under references stands once for each of them.
  *
- * @param parts     in document order; one inside another stands behind it
+ * @param parts in document order; one inside another stands behind it
  * @param truncated whether references nest or repeat beyond {@link #MAX_PLACES} or in a circle; the rest is left out
  */
 record BodyMap(List<Standing> parts, boolean truncated) {
@@ -28,7 +28,7 @@ record BodyMap(List<Standing> parts, boolean truncated) {
      * A part in one place.
      *
      * @param references that lead to it, outermost first
-     * @param outer      place of the part that it stands in, among all; -1 for the outermost
+     * @param outer place of the part that it stands in, among all; -1 for the outermost
      */
     record Standing(Geometry geometry, List<Geometry.Reference> references, int outer) {}
 

@@ -22,24 +22,38 @@ public final class CellGrid {
     public record GridCell(int column, int row) {}
 
     /**
-     * {@return the place of each cell, in document order} Where the positions say nothing (all alike, or references within
-     * references) the cells stand in one row.
+     * {@return the place of each cell, in document order} Where the positions say nothing (all alike, or references within references) the
+     * cells stand in one row.
      *
-     * @param part  the geometry that is repeated
+     * @param part the geometry that is repeated
      * @param count how often it stands
      */
     public static List<GridCell> of(FixtureType type, Mode mode, String part, int count) {
         var references = new ArrayList<Geometry.Reference>();
-        type.geometries().stream().filter(top -> top.name().equals(mode.geometry())).flatMap(Geometry::walk)
-                .forEach(each -> { if (each instanceof Geometry.Reference reference && holds(type, reference, part)) { references.add(reference); } });
+        type.geometries()
+            .stream()
+            .filter(top -> top.name().equals(mode.geometry()))
+            .flatMap(Geometry::walk)
+            .forEach(each -> {
+                if (each instanceof Geometry.Reference reference && holds(type, reference, part)) {
+                    references.add(reference);
+                }
+            });
         var columns = steps(references, X);
         var rows = steps(references, Z).reversed();
-        var cells = references.stream().map(each -> new GridCell(step(columns, each.position().cells().get(X)), step(rows, each.position().cells().get(Z)))).toList();
-        return references.size() == count && cells.stream().distinct().count() == count ? cells : IntStream.range(0, count).mapToObj(i -> new GridCell(i, 0)).toList();
+        var cells = references.stream()
+            .map(each -> new GridCell(step(columns, each.position().cells().get(X)), step(rows, each.position().cells().get(Z))))
+            .toList();
+        return references.size() == count && cells.stream().distinct().count() == count ? cells
+                : IntStream.range(0, count).mapToObj(i -> new GridCell(i, 0)).toList();
     }
 
     private static boolean holds(FixtureType type, Geometry.Reference reference, String part) {
-        return type.geometries().stream().filter(top -> top.name().equals(reference.geometry())).flatMap(Geometry::walk).anyMatch(each -> each.name().equals(part));
+        return type.geometries()
+            .stream()
+            .filter(top -> top.name().equals(reference.geometry()))
+            .flatMap(Geometry::walk)
+            .anyMatch(each -> each.name().equals(part));
     }
 
     /** {@return the different positions along an axis, ascending} */

@@ -10,9 +10,9 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 
 /**
- * What is asked of a mode again and again, each worked out once, and but for the addresses not before it is asked for: where its channels stand, what its links lead to, which values
- * belong to which function, and what the channels do. Does not change, so any number of threads may share it; whoever keeps
- * documents keeps it beside them.
+ * What is asked of a mode again and again, each worked out once, and but for the addresses not before it is asked for: where its channels
+ * stand, what its links lead to, which values belong to which function, and what the channels do. Does not change, so any number of threads
+ * may share it; whoever keeps documents keeps it beside them.
  */
 public final class CompiledMode {
     private final FixtureType type;
@@ -73,7 +73,10 @@ public final class CompiledMode {
         return spans.computeIfAbsent(channel.id(), id -> Spans.of(type, channel));
     }
 
-    /** {@return what the mode does on its addresses, as a text} Equal for modes that are driven alike, whatever they and their parts are called. */
+    /**
+     * {@return what the mode does on its addresses, as a text} Equal for modes that are driven alike, whatever they and their parts are
+     * called.
+     */
     public String signature() {
         var known = signature;
         if (known == null) {

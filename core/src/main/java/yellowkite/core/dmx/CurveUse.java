@@ -29,7 +29,10 @@ public record CurveUse(Mode mode, Channel channel, Spans.FunctionSpan span) {
         for (var mode : type.modes()) {
             for (var channel : mode.channels()) {
                 if (channel.functions().anyMatch(counts)) {
-                    Spans.of(type, channel).stream().filter(each -> counts.test(each.function())).forEach(span -> uses.add(new CurveUse(mode, channel, span)));
+                    Spans.of(type, channel)
+                        .stream()
+                        .filter(each -> counts.test(each.function()))
+                        .forEach(span -> uses.add(new CurveUse(mode, channel, span)));
                 }
             }
         }
@@ -39,10 +42,14 @@ public record CurveUse(Mode mode, Channel channel, Spans.FunctionSpan span) {
     /** What one value means, and would mean. Physical values in the unit of the function's attribute. */
     public record Change(long raw, double before, double after) {}
 
-    /** {@return what another curve in the place of this one would change at a quarter, the half and three quarters of the function's span} */
+    /**
+     * {@return what another curve in the place of this one would change at a quarter, the half and three quarters of the function's span}
+     */
     public List<Change> through(Curve other) {
         var after = span.with(other);
-        return IntStream.range(1, QUARTERS).mapToLong(quarter -> span.from() + Math.round((span.to() - span.from()) * (double) quarter / QUARTERS))
-                .mapToObj(raw -> new Change(raw, span.reachedAt(raw), after.reachedAt(raw))).toList();
+        return IntStream.range(1, QUARTERS)
+            .mapToLong(quarter -> span.from() + Math.round((span.to() - span.from()) * (double) quarter / QUARTERS))
+            .mapToObj(raw -> new Change(raw, span.reachedAt(raw), after.reachedAt(raw)))
+            .toList();
     }
 }

@@ -38,12 +38,18 @@ public record FootprintSum(int shared, List<Block> blocks, int footprint, Sorted
         return new FootprintSum(shared, List.copyOf(blocks.values()), map.totalFootprint(), map.footprint());
     }
 
-    /** {@return how much each universe has left: {@code 475}, with several breaks {@code 112 on break 1, 112 on break 2}} Each break begins in a universe of its own. */
+    /**
+     * {@return how much each universe has left: {@code 475}, with several breaks {@code 112 on break 1, 112 on break 2}} Each break begins
+     * in a universe of its own.
+     */
     public String free() {
         if (byBreak.size() < 2) {
             return String.valueOf(left(byBreak.values().stream().findFirst().orElse(0)));
         }
-        return byBreak.entrySet().stream().map(each -> left(each.getValue()) + " on break " + each.getKey()).collect(Collectors.joining(", "));
+        return byBreak.entrySet()
+            .stream()
+            .map(each -> left(each.getValue()) + " on break " + each.getKey())
+            .collect(Collectors.joining(", "));
     }
 
     private static int left(int used) {

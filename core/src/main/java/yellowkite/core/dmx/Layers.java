@@ -3,7 +3,10 @@ package yellowkite.core.dmx;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Functions that share values, since they are active in different situations, are drawn under each other: in rows of which none overlaps itself. */
+/**
+ * Functions that share values, since they are active in different situations, are drawn under each other: in rows of which none overlaps
+ * itself.
+ */
 public final class Layers {
     private Layers() {}
 

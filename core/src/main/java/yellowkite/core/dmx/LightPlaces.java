@@ -10,8 +10,8 @@ import java.util.Set;
 import yellowkite.core.profile.Geometry;
 
 /**
- * Where light leaves the body in a mode, and which channels act upon it there: those of the part itself and of all that it stands in.
- * A channel of one cell says nothing of the next.
+ * Where light leaves the body in a mode, and which channels act upon it there: those of the part itself and of all that it stands in. A
+ * channel of one cell says nothing of the next.
  */
 public record LightPlaces(List<Place> places) {
 
@@ -20,7 +20,7 @@ public record LightPlaces(List<Place> places) {
     }
 
     /**
-     * @param name     of the innermost reference that leads there, or of the part
+     * @param name of the innermost reference that leads there, or of the part
      * @param channels places of the channels that act upon it, in the map's order
      */
     public record Place(String name, List<Integer> channels) {
@@ -29,7 +29,10 @@ public record LightPlaces(List<Place> places) {
         }
     }
 
-    /** {@return the places, in document order; at least one} Where the body says nothing of light, each cell is a place, or the whole fixture. */
+    /**
+     * {@return the places, in document order; at least one} Where the body says nothing of light, each cell is a place, or the whole
+     * fixture.
+     */
     public static LightPlaces of(CompiledMode mode) {
         var body = mode.body();
         var places = new LinkedHashMap<Integer, List<Integer>>();

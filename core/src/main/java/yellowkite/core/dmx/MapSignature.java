@@ -3,19 +3,32 @@ package yellowkite.core.dmx;
 import java.util.Comparator;
 import java.util.stream.Collectors;
 
-/** What a mode does on its addresses, as a text: equal for modes of fixtures that are driven alike, whatever they and their parts are called. */
+/**
+ * What a mode does on its addresses, as a text: equal for modes of fixtures that are driven alike, whatever they and their parts are
+ * called.
+ */
 final class MapSignature {
     private MapSignature() {}
 
-    /** {@return a line for each channel with an address, in the order of addresses: break, addresses, and where which attribute begins} Empty for a mode without one. */
+    /**
+     * {@return a line for each channel with an address, in the order of addresses: break, addresses, and where which attribute begins}
+     * Empty for a mode without one.
+     */
     static String of(AddressMap map) {
-        return map.channels().stream().filter(each -> !each.addresses().isEmpty())
-                .sorted(Comparator.comparing((PlacedChannel each) -> each.dmxBreak() == null ? 1 : each.dmxBreak()).thenComparing(each -> each.addresses().getFirst()))
-                .map(MapSignature::line).collect(Collectors.joining("\n"));
+        return map.channels()
+            .stream()
+            .filter(each -> !each.addresses().isEmpty())
+            .sorted(Comparator.comparing((PlacedChannel each) -> each.dmxBreak() == null ? 1 : each.dmxBreak())
+                .thenComparing(each -> each.addresses().getFirst()))
+            .map(MapSignature::line)
+            .collect(Collectors.joining("\n"));
     }
 
     private static String line(PlacedChannel placed) {
-        var functions = Spans.of(placed.channel()).stream().map(span -> span.from() + " " + span.function().attribute()).collect(Collectors.joining(", "));
+        var functions = Spans.of(placed.channel())
+            .stream()
+            .map(span -> span.from() + " " + span.function().attribute())
+            .collect(Collectors.joining(", "));
         return (placed.dmxBreak() == null ? 1 : placed.dmxBreak()) + " " + placed.addresses() + " " + functions;
     }
 }

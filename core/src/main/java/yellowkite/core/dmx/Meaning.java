@@ -7,12 +7,12 @@ import yellowkite.core.profile.Wheel;
 /**
  * What one channel does at one value.
  *
- * @param raw      in the channel's own width
+ * @param raw in the channel's own width
  * @param function the active one; null if none is
- * @param range    null if none
- * @param slot     null if the range selects no slot
+ * @param range null if none
+ * @param slot null if the range selects no slot
  * @param physical in {@code unit}; null without a function
- * @param scale    product of the Multiply relations upon the channel, in [0, 1]; exactly 1 without any
+ * @param scale product of the Multiply relations upon the channel, in [0, 1]; exactly 1 without any
  */
 public record Meaning(PlacedChannel channel, long raw, Spans.@Nullable FunctionSpan function, Spans.@Nullable RangeSpan range,
         Wheel.@Nullable Slot slot, @Nullable Double physical, PhysicalUnit unit, double scale) {}

@@ -18,14 +18,17 @@ public record ModeComparison(List<Cost> costs, List<Row> rows) {
 
     /**
      * @param perUniverse fixtures that one universe holds: none crosses its end; 0 if not even one fits
-     * @param universes   0 if not even one fixture fits
+     * @param universes 0 if not even one fixture fits
      */
     public record Cost(int footprint, int channels, int addresses, int perUniverse, int universes) {}
 
     /** @param cells one for each mode */
     public record Row(String attribute, List<Cell> cells) {}
 
-    /** @param bytes of the widest channel with that attribute; 0 = the mode has none. @param times how often it stands, cells counted. @param virtual whether none of them has an address */
+    /**
+     * @param bytes of the widest channel with that attribute; 0 = the mode has none. @param times how often it stands, cells
+     * counted. @param virtual whether none of them has an address
+     */
     public record Cell(int bytes, int times, boolean virtual) {
         private static final Cell NONE = new Cell(0, 0, false);
     }
@@ -41,7 +44,8 @@ public record ModeComparison(List<Cost> costs, List<Row> rows) {
                 for (var attribute : attributes(placed)) {
                     var cells = rows.computeIfAbsent(attribute, each -> new Cell[modes.size()]);
                     var was = cells[i] == null ? Cell.NONE : cells[i];
-                    cells[i] = new Cell(Math.max(was.bytes(), placed.channel().bytes()), was.times() + 1, placed.channel().isVirtual() && (was.times() == 0 || was.virtual()));
+                    cells[i] = new Cell(Math.max(was.bytes(), placed.channel().bytes()), was.times() + 1,
+                            placed.channel().isVirtual() && (was.times() == 0 || was.virtual()));
                 }
             }
         }
@@ -57,7 +61,12 @@ public record ModeComparison(List<Cost> costs, List<Row> rows) {
     }
 
     private static List<String> attributes(PlacedChannel placed) {
-        return placed.channel().functions().map(ChannelFunction::attribute).filter(each -> !each.equals(ChannelFunction.NO_FEATURE)).distinct().toList();
+        return placed.channel()
+            .functions()
+            .map(ChannelFunction::attribute)
+            .filter(each -> !each.equals(ChannelFunction.NO_FEATURE))
+            .distinct()
+            .toList();
     }
 
     private static Cost cost(AddressMap map, Mode mode, int fixtures) {

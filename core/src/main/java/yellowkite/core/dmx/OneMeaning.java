@@ -12,8 +12,8 @@ import yellowkite.core.profile.DmxValue;
 
 /**
  * Functions that differ in nothing but when they count: the standard gives each one stretch of a master's values (GDTF
- * {@code ChannelFunction/@ModeMaster}), so that a function that counts in several stretches stands there several times. The further ones are
- * called after the first, with a number.
+ * {@code ChannelFunction/@ModeMaster}), so that a function that counts in several stretches stands there several times. The further ones
+ * are called after the first, with a number.
  */
 public final class OneMeaning {
     private static final Pattern NUMBERED = Pattern.compile("(.+) \\d{1,4}");
@@ -34,7 +34,8 @@ public final class OneMeaning {
         for (var logical : channel.logicalChannels()) {
             var firsts = new HashMap<Meaning, Integer>();
             for (var function : logical.functions()) {
-                int first = function.modeMaster().isEmpty() ? function.id() : first(firsts, bare(function), logical.nameOf(function), function.id());
+                int first = function.modeMaster().isEmpty() ? function.id()
+                        : first(firsts, bare(function), logical.nameOf(function), function.id());
                 all.computeIfAbsent(first, none -> new ArrayList<>()).add(function);
             }
         }

@@ -7,12 +7,11 @@ import yellowkite.core.profile.Channel;
 /**
  * One channel in one place: a channel under geometry references stands here once for each of them.
  *
- * @param geometry  the geometry that it acts on; for a repeated channel the name of the reference
- * @param path      names of the references that lead to it, outermost first; empty for a shared channel
- * @param dmxBreak  null if it has no address
- * @param addresses within the break, most significant first; empty for a virtual channel, and where a reference gives
- *                  none
- * @param unplaced  whether it should have addresses but its reference gives no start for its break
+ * @param geometry the geometry that it acts on; for a repeated channel the name of the reference
+ * @param path names of the references that lead to it, outermost first; empty for a shared channel
+ * @param dmxBreak null if it has no address
+ * @param addresses within the break, most significant first; empty for a virtual channel, and where a reference gives none
+ * @param unplaced whether it should have addresses but its reference gives no start for its break
  */
 public record PlacedChannel(Channel channel, String geometry, List<String> path, @Nullable Integer dmxBreak,
         List<Integer> addresses, boolean unplaced) {

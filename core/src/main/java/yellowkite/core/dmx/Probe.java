@@ -17,21 +17,28 @@ public record Probe(CompiledMode mode, long[] raws) {
         return new Probe(mode, mode.startValues());
     }
 
-    /** {@return these values with others on some channels, in all their places} @param values by channel id. @throws IllegalArgumentException if one is outside of its channel */
+    /**
+     * {@return these values with others on some channels, in all their places} @param values by channel id. @throws
+     * IllegalArgumentException if one is outside of its channel
+     */
     public Probe with(Map<Integer, Long> values) {
         var changed = raws.clone();
         for (int i = 0; i < changed.length; i++) {
             var channel = channel(i);
             var value = values.get(channel.id());
             if (value != null && (value < 0 || value > channel.max())) {
-                throw new IllegalArgumentException("A value of this channel lies from 0 to " + channel.max() + "; " + value + " is outside.");
+                throw new IllegalArgumentException(
+                        "A value of this channel lies from 0 to " + channel.max() + "; " + value + " is outside.");
             }
             changed[i] = value == null ? changed[i] : value;
         }
         return new Probe(mode, changed);
     }
 
-    /** {@return these values with some bytes of one break replaced} @param bytes by address, each in [0, 255]; an address that nothing uses says nothing */
+    /**
+     * {@return these values with some bytes of one break replaced} @param bytes by address, each in [0, 255]; an address that nothing uses
+     * says nothing
+     */
     public Probe withDmx(int dmxBreak, Map<Integer, Integer> bytes) {
         var changed = raws.clone();
         for (int i = 0; i < changed.length; i++) {
@@ -47,8 +54,8 @@ public record Probe(CompiledMode mode, long[] raws) {
     }
 
     /**
-     * {@return the values at which the light can be looked at: channels that nobody has moved stand at their highlight value, since at
-     * its start a fixture is mostly dark}
+     * {@return the values at which the light can be looked at: channels that nobody has moved stand at their highlight value, since at its
+     * start a fixture is mostly dark}
      *
      * @param moved ids of the channels that stay
      */

@@ -9,11 +9,11 @@ import yellowkite.core.text.Figures;
 /**
  * What one channel does at one value, as it is told.
  *
- * @param hex      the value in as many digits as its bytes have
- * @param percent  of the largest value, in [0, 100], to one decimal
- * @param bytes    most significant first
+ * @param hex the value in as many digits as its bytes have
+ * @param percent of the largest value, in [0, 100], to one decimal
+ * @param bytes most significant first
  * @param physical the physical value as text, without its unit; null without a function
- * @param says     one sentence on what the fixture does
+ * @param says one sentence on what the fixture does
  */
 public record Readout(Meaning meaning, String hex, double percent, List<Byte> bytes, @Nullable String physical, String says) {
     private static final List<String> NAMES = List.of("coarse", "fine", "finer", "finest");
@@ -30,7 +30,8 @@ public record Readout(Meaning meaning, String hex, double percent, List<Byte> by
         var addresses = meaning.channel().addresses();
         var bytes = new ArrayList<Byte>();
         for (int i = 0; i < channel.bytes(); i++) {
-            bytes.add(new Byte(i < addresses.size() ? addresses.get(i) : null, NAMES.get(i), (int) (meaning.raw() >>> 8 * (channel.bytes() - 1 - i)) & 0xFF));
+            bytes.add(new Byte(i < addresses.size() ? addresses.get(i) : null, NAMES.get(i),
+                    (int) (meaning.raw() >>> 8 * (channel.bytes() - 1 - i)) & 0xFF));
         }
         var physical = meaning.physical() == null ? null : Figures.of(meaning.physical());
         return new Readout(meaning, String.format(Locale.ROOT, "0x%0" + 2 * channel.bytes() + "X", meaning.raw()),

@@ -22,8 +22,8 @@ import yellowkite.core.profile.Relation;
 import yellowkite.core.profile.Wheel;
 
 /**
- * What the channels of a mode do at given values. Made once for a mode; immutable, so any number of threads may use it.
- * Source: GDTF, "How DMX becomes meaning", 3 to 7.
+ * What the channels of a mode do at given values. Made once for a mode; immutable, so any number of threads may use it. Source: GDTF, "How
+ * DMX becomes meaning", 3 to 7.
  */
 public final class Resolver {
     private static final int NONE = -1;
@@ -51,9 +51,9 @@ public final class Resolver {
     /**
      * A function and what must hold for it to count.
      *
-     * @param masterChannel  placed channel that decides; {@link #NONE} without a mode master
+     * @param masterChannel placed channel that decides; {@link #NONE} without a mode master
      * @param masterFunction id of the function that must be active on it; {@link #NONE} if the channel itself is linked
-     * @param broken         whether its mode master leads nowhere, so that it never counts
+     * @param broken whether its mode master leads nowhere, so that it never counts
      */
     private record Candidate(Spans.FunctionSpan span, int masterChannel, int masterFunction, long modeFrom, long modeTo,
             boolean broken, PhysicalUnit unit) {
@@ -76,7 +76,8 @@ public final class Resolver {
         return CompiledMode.of(type, mode).resolver();
     }
 
-    static Resolver of(FixtureType type, Mode mode, AddressMap map, LinkTargets targets, Function<Channel, List<Spans.FunctionSpan>> spansOf) {
+    static Resolver of(FixtureType type, Mode mode, AddressMap map, LinkTargets targets,
+            Function<Channel, List<Spans.FunctionSpan>> spansOf) {
         var resolver = new Resolver(type, map);
         for (int i = 0; i < map.channels().size(); i++) {
             var placed = map.channels().get(i);
@@ -147,7 +148,7 @@ public final class Resolver {
      * {@return what one channel does by itself, without the relations upon it}
      *
      * @param index in the map's order
-     * @param raws  as for {@link #resolve}
+     * @param raws as for {@link #resolve}
      */
     public Meaning meaningOf(int index, long[] raws) {
         return asking().meaningOf(index, raws);
@@ -200,10 +201,15 @@ public final class Resolver {
         return placesById.getOrDefault(channelId, List.of()).stream().map(map.channels()::get).toList();
     }
 
-    /** A channel that decides whether functions of another count. @param edges values at which it may begin or cease to, both sides of each */
+    /**
+     * A channel that decides whether functions of another count. @param edges values at which it may begin or cease to, both sides of each
+     */
     public record Master(int index, List<Long> edges) {}
 
-    /** {@return the channels that functions of a placed channel wait for, with those that these wait for in turn} More than {@code most} tell that there are more. */
+    /**
+     * {@return the channels that functions of a placed channel wait for, with those that these wait for in turn} More than {@code most}
+     * tell that there are more.
+     */
     public List<Master> mastersOf(int index, int most) {
         var edges = new LinkedHashMap<Integer, TreeSet<Long>>();
         var open = new ArrayDeque<Integer>(List.of(index));
@@ -228,7 +234,7 @@ public final class Resolver {
 
     private void addEdges(TreeSet<Long> values, Candidate each) {
         var master = map.channels().get(each.masterChannel()).channel();
-        for (long edge : new long[] {each.modeFrom() - 1, each.modeFrom(), each.modeTo(), each.modeTo() + 1}) {
+        for (long edge : new long[]{each.modeFrom() - 1, each.modeFrom(), each.modeTo(), each.modeTo() + 1}) {
             values.add(Math.clamp(edge, 0, master.max()));
         }
         for (int lane = firstLane[each.masterChannel()]; lane < firstLane[each.masterChannel() + 1]; lane++) {
@@ -242,7 +248,10 @@ public final class Resolver {
         values.add(master.start());
     }
 
-    /** {@return whether a placed channel acts upon others by a Multiply relation: what it does is in their scale} @param index in the map's order */
+    /**
+     * {@return whether a placed channel acts upon others by a Multiply relation: what it does is in their scale} @param index in the map's
+     * order
+     */
     public boolean scalesOthers(int index) {
         return links.stream().anyMatch(link -> link.master() == index && link.type() == Relation.Type.MULTIPLY);
     }
@@ -273,7 +282,8 @@ public final class Resolver {
                 case MULTIPLY -> scales[link.follower()] *= (double) raws[link.master()] / master.max();
                 case OVERRIDE -> {
                     ruled = ruled == null ? raws.clone() : ruled;
-                    ruled[link.follower()] = new DmxValue(raws[link.master()], master.bytes()).at(map.channels().get(link.follower()).channel().bytes());
+                    ruled[link.follower()] = new DmxValue(raws[link.master()], master.bytes())
+                        .at(map.channels().get(link.follower()).channel().bytes());
                 }
             }
         }

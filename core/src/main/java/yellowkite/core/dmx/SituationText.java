@@ -3,7 +3,9 @@ package yellowkite.core.dmx;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
 
-/** What must hold for a function to count, in words: by the address that a technician reads on a console, and by what the channel is called. */
+/**
+ * What must hold for a function to count, in words: by the address that a technician reads on a console, and by what the channel is called.
+ */
 public final class SituationText {
     private SituationText() {}
 
@@ -20,6 +22,7 @@ public final class SituationText {
         var called = type.attributeDefinitions().pretty(master.attribute());
         long from = function.modeFrom().at(master.bytes());
         long to = function.modeTo().at(master.bytes());
-        return "while " + (master.isVirtual() ? called : "address " + AddressText.of(master.offsets()) + ", " + called + ",") + " is " + from + (from == to ? "" : "\u2013" + to);
+        return "while " + (master.isVirtual() ? called : "address " + AddressText.of(master.offsets()) + ", " + called + ",") + " is "
+                + from + (from == to ? "" : "\u2013" + to);
     }
 }

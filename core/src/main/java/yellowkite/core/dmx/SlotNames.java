@@ -11,12 +11,19 @@ import yellowkite.core.profile.Wheel;
 public final class SlotNames {
     private SlotNames() {}
 
-    /** {@return the slot that a range is called after, 1 = the first; none if that is the one that it brings in, or no slot, or more than one} */
+    /**
+     * {@return the slot that a range is called after, 1 = the first; none if that is the one that it brings in, or no slot, or more than
+     * one}
+     */
     public static Optional<Integer> other(Wheel wheel, NamedRange range) {
-        if (wheel.findSlot(range.slot()).filter(each -> !each.name().isBlank()).isEmpty() || contains(range.name(), wheel.slots().get(range.slot() - 1).name())) {
+        if (wheel.findSlot(range.slot()).filter(each -> !each.name().isBlank()).isEmpty()
+                || contains(range.name(), wheel.slots().get(range.slot() - 1).name())) {
             return Optional.empty();
         }
-        var named = IntStream.rangeClosed(1, wheel.slots().size()).filter(slot -> isWord(range.name(), wheel.slots().get(slot - 1).name())).boxed().toList();
+        var named = IntStream.rangeClosed(1, wheel.slots().size())
+            .filter(slot -> isWord(range.name(), wheel.slots().get(slot - 1).name()))
+            .boxed()
+            .toList();
         return named.size() == 1 ? Optional.of(named.getFirst()) : Optional.empty();
     }
 

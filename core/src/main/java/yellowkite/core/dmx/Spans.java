@@ -19,8 +19,8 @@ import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.NamedRange;
 
 /**
- * Which of a channel's values belong to which function and named range, in the channel's own width. Source: GDTF, "How
- * DMX becomes meaning", function ranges and sets.
+ * Which of a channel's values belong to which function and named range, in the channel's own width. Source: GDTF, "How DMX becomes
+ * meaning", function ranges and sets.
  */
 public final class Spans {
     private Spans() {}
@@ -28,8 +28,8 @@ public final class Spans {
     /**
      * The values of one function, both ends included.
      *
-     * @param name   the function's name, or the one it is known by
-     * @param ranges  in the order of the file
+     * @param name the function's name, or the one it is known by
+     * @param ranges in the order of the file
      * @param byStart the first of each start, in the order of their values; no two of these hold the same value
      */
     public record FunctionSpan(LogicalChannel logical, ChannelFunction function, String name, long from, long to, Curve curve,
@@ -39,7 +39,8 @@ public final class Spans {
             byStart = List.copyOf(byStart);
         }
 
-        FunctionSpan(LogicalChannel logical, ChannelFunction function, String name, long from, long to, Curve curve, List<RangeSpan> ranges) {
+        FunctionSpan(LogicalChannel logical, ChannelFunction function, String name, long from, long to, Curve curve,
+                List<RangeSpan> ranges) {
             this(logical, function, name, from, to, curve, ranges, byStart(ranges));
         }
 
@@ -81,7 +82,7 @@ public final class Spans {
         /** {@return whether a named range holds any value of that interval} */
         public boolean hasRangeWithin(long from, long to) {
             return from <= to && IntStream.rangeClosed(Math.max(0, lastBegunBy(from)), lastBegunBy(to))
-                    .anyMatch(at -> byStart.get(at).from() <= byStart.get(at).to() && byStart.get(at).to() >= from);
+                .anyMatch(at -> byStart.get(at).from() <= byStart.get(at).to() && byStart.get(at).to() >= from);
         }
 
         /** {@return where the last range stands that begins there or before; -1 if none does} */
@@ -184,7 +185,8 @@ public final class Spans {
 
     private static Map<Situation, TreeSet<Long>> startsBySituation(LogicalChannel logical, int bytes) {
         var starts = new HashMap<Situation, TreeSet<Long>>();
-        logical.functions().forEach(function -> starts.computeIfAbsent(Situation.of(function), each -> new TreeSet<>()).add(function.dmxFrom().at(bytes)));
+        logical.functions()
+            .forEach(function -> starts.computeIfAbsent(Situation.of(function), each -> new TreeSet<>()).add(function.dmxFrom().at(bytes)));
         return starts;
     }
 

@@ -37,8 +37,11 @@ public final class Tail {
                 times.merge(placed.channel().id(), 1, Integer::sum);
             }
         }
-        var ordered = first.values().stream().sorted(Comparator.comparingInt((PlacedChannel p) -> p.dmxBreak())
-                .thenComparingInt(p -> p.addresses().getFirst())).toList();
+        var ordered = first.values()
+            .stream()
+            .sorted(Comparator.comparingInt((PlacedChannel p) -> p.dmxBreak())
+                .thenComparingInt(p -> p.addresses().getFirst()))
+            .toList();
         var bundles = new ArrayList<Bundle>();
         var pennants = new ArrayList<Pennant>();
         for (int i = 0; i < ordered.size(); i++) {

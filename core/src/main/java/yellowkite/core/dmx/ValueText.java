@@ -7,8 +7,9 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.DmxValue;
 
 /**
- * DMX values as people type them: {@code 200}, {@code 50 %}, {@code 0x80} or {@code 80h}, and bytes from the coarse one on:
- * {@code 128:0}; {@code 128/1} is a file's way to say a value and its width, and no way to type one. A percentage is rounded half up in the channel's own width.
+ * DMX values as people type them: {@code 200}, {@code 50 %}, {@code 0x80} or {@code 80h}, and bytes from the coarse one on: {@code 128:0};
+ * {@code 128/1} is a file's way to say a value and its width, and no way to type one. A percentage is rounded half up in the channel's own
+ * width.
  */
 public final class ValueText {
     private static final Pattern PERCENT = Pattern.compile("(\\d{1,3}(?:[.,]\\d{1,12})?) ?%");
@@ -19,12 +20,14 @@ public final class ValueText {
     private ValueText() {}
 
     /** How a number without a sign of its own is meant. */
-    public enum Form { VALUE, BYTES, PERCENT, HEX }
+    public enum Form {
+        VALUE, BYTES, PERCENT, HEX
+    }
 
     /**
      * What was typed.
      *
-     * @param raw    in the channel's own width; -1 if it is none
+     * @param raw in the channel's own width; -1 if it is none
      * @param reason why it is none, and what would be; null if it is one
      */
     public record Read(long raw, @Nullable String reason) {}
@@ -53,7 +56,9 @@ public final class ValueText {
     private static Read percent(String number, int bytes) {
         var percent = new BigDecimal(number.replace(',', '.'));
         return percent.compareTo(BigDecimal.valueOf(100)) > 0 ? new Read(-1, "A percentage lies from 0 to 100.")
-                : new Read(percent.multiply(BigDecimal.valueOf(DmxValue.max(bytes))).divide(BigDecimal.valueOf(100), 0, RoundingMode.HALF_UP).longValueExact(), null);
+                : new Read(percent.multiply(BigDecimal.valueOf(DmxValue.max(bytes)))
+                    .divide(BigDecimal.valueOf(100), 0, RoundingMode.HALF_UP)
+                    .longValueExact(), null);
     }
 
     /** Bytes that are not said are 0. */
@@ -74,10 +79,12 @@ public final class ValueText {
     }
 
     private static Read within(long raw, int bytes) {
-        return raw <= DmxValue.max(bytes) ? new Read(raw, null) : new Read(-1, "Values of this channel lie from 0 to " + DmxValue.max(bytes) + "; " + raw + " is outside.");
+        return raw <= DmxValue.max(bytes) ? new Read(raw, null)
+                : new Read(-1, "Values of this channel lie from 0 to " + DmxValue.max(bytes) + "; " + raw + " is outside.");
     }
 
     private static Read unknown(int bytes) {
-        return new Read(-1, "Type a value from 0 to " + DmxValue.max(bytes) + (bytes > 1 ? ", bytes such as 128:0" : "") + ", a percentage such as 50 %, or hex such as 0x80.");
+        return new Read(-1, "Type a value from 0 to " + DmxValue.max(bytes) + (bytes > 1 ? ", bytes such as 128:0" : "")
+                + ", a percentage such as 50 %, or hex such as 0x80.");
     }
 }

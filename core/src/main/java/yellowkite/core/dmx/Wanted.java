@@ -11,9 +11,8 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.Mode;
 
 /**
- * The way back: from wanted physical values to DMX. Of several functions that carry the attribute the one with the smallest
- * error is taken, the first of equals; between two steps that are equally near the upper. What mode masters need is set
- * first.
+ * The way back: from wanted physical values to DMX. Of several functions that carry the attribute the one with the smallest error is taken,
+ * the first of equals; between two steps that are equally near the upper. What mode masters need is set first.
  */
 public final class Wanted {
     /** Wider channels are searched on this many places of a curve first; a step of 16 bits is finer than any chart. */
@@ -34,7 +33,10 @@ public final class Wanted {
 
     /** The answer, or why there is none. */
     public sealed interface Result {
-        /** @param dmx bytes of every channel that was set, by break and address. @param values the same as raw values by channel id; where a channel stands in several cells, that of the last */
+        /**
+         * @param dmx bytes of every channel that was set, by break and address. @param values the same as raw values by channel id; where a
+         * channel stands in several cells, that of the last
+         */
         record Found(Map<Integer, TreeMap<Integer, Integer>> dmx, List<Reached> reached, Map<Integer, Long> values) implements Result {}
 
         /** @param reason one sentence with the range that can be reached */
@@ -78,7 +80,10 @@ public final class Wanted {
             if (!placed.channel().carries(attribute)) {
                 continue;
             }
-            var spans = compiled.spans(placed.channel()).stream().filter(span -> span.function().attribute().equals(attribute) && span.from() <= span.to()).toList();
+            var spans = compiled.spans(placed.channel())
+                .stream()
+                .filter(span -> span.function().attribute().equals(attribute) && span.from() <= span.to())
+                .toList();
             if (spans.isEmpty()) {
                 continue;
             }
@@ -97,8 +102,8 @@ public final class Wanted {
     /**
      * The step of one function that comes nearest to a physical value.
      *
-     * @param got  what the step really gives
-     * @param low  the least that the function reaches; {@code high} the most
+     * @param got what the step really gives
+     * @param low the least that the function reaches; {@code high} the most
      */
     public record Step(long raw, double got, double low, double high) {
         public boolean isInReach(double asked) {
@@ -140,7 +145,8 @@ public final class Wanted {
         var found = search(spans, asked);
         var step = new Step(found.best().raw(), found.best().got(), found.low(), found.high());
         if (!step.isInReach(asked)) {
-            throw new Unreachable("'" + placed.name() + "' reaches " + attribute + " from " + step.low() + " to " + step.high() + "; " + asked + " is out of reach.");
+            throw new Unreachable("'" + placed.name() + "' reaches " + attribute + " from " + step.low() + " to " + step.high() + "; "
+                    + asked + " is out of reach.");
         }
         return found.best();
     }
@@ -207,7 +213,8 @@ public final class Wanted {
         }
         var target = targets.find(function.modeMaster());
         if (target == null || depth > mode.channels().size()) {
-            throw new Unreachable("'" + span.name() + "' never counts: its mode master '" + function.modeMaster() + "' is not in this mode.");
+            throw new Unreachable(
+                    "'" + span.name() + "' never counts: its mode master '" + function.modeMaster() + "' is not in this mode.");
         }
         int master = resolver.nearest(target.channel(), resolver.map().channels().get(index));
         long from = function.modeFrom().at(target.channel().bytes());
@@ -219,7 +226,8 @@ public final class Wanted {
             meetMaster(master, masterSpan, depth + 1);
         }
         if (from > to) {
-            throw new Unreachable("'" + span.name() + "' never counts: its mode master '" + function.modeMaster() + "' cannot be in its range.");
+            throw new Unreachable(
+                    "'" + span.name() + "' never counts: its mode master '" + function.modeMaster() + "' cannot be in its range.");
         }
         put(master, raws[master] >= from && raws[master] <= to ? raws[master] : from);
     }
@@ -249,7 +257,8 @@ public final class Wanted {
             var placed = resolver.map().channels().get(i);
             var meaning = meanings.get(i);
             for (var attribute : wanted.keySet()) {
-                if (placed.channel().carries(attribute) && (meaning.function() == null || !meaning.function().function().attribute().equals(attribute))) {
+                if (placed.channel().carries(attribute)
+                        && (meaning.function() == null || !meaning.function().function().attribute().equals(attribute))) {
                     throw new Unreachable("'" + placed.name() + "' cannot do " + attribute + " together with what else was asked for.");
                 }
             }

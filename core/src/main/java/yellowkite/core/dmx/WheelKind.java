@@ -19,7 +19,11 @@ public final class WheelKind {
         if (said != null) {
             return said;
         }
-        var shown = functions(type).filter(each -> each.wheel().equals(wheel.name())).map(each -> byAttribute(type, each.attribute())).filter(each -> each != Kind.OTHER).findFirst().orElseGet(() -> bySlots(wheel));
+        var shown = functions(type).filter(each -> each.wheel().equals(wheel.name()))
+            .map(each -> byAttribute(type, each.attribute()))
+            .filter(each -> each != Kind.OTHER)
+            .findFirst()
+            .orElseGet(() -> bySlots(wheel));
         return shown == Kind.COLOURS && wheel.slots().size() > MOST_ON_A_WHEEL ? Kind.STRING : shown;
     }
 
@@ -48,13 +52,17 @@ public final class WheelKind {
             var own = attribute.replaceAll("^(Gobo\\d+).*", "$1") + "Pos";
             return functions(type).anyMatch(each -> each.attribute().startsWith(own)) ? Kind.TURNING_GOBOS : Kind.STILL_GOBOS;
         }
-        return attribute.matches("Color\\d.*|ColorMacro.*") ? Kind.COLOURS : attribute.startsWith("Prism") ? Kind.PRISMS : attribute.startsWith("Animation") ? Kind.ANIMATION : Kind.OTHER;
+        return attribute.matches("Color\\d.*|ColorMacro.*") ? Kind.COLOURS
+                : attribute.startsWith("Prism") ? Kind.PRISMS : attribute.startsWith("Animation") ? Kind.ANIMATION : Kind.OTHER;
     }
 
     private static Kind bySlots(Wheel wheel) {
         return wheel.slots().stream().anyMatch(each -> each.animation() != null) ? Kind.ANIMATION
                 : wheel.slots().stream().anyMatch(each -> !each.facets().isEmpty()) ? Kind.PRISMS
-                : wheel.slots().stream().anyMatch(each -> !each.mediaFile().isEmpty()) ? Kind.STILL_GOBOS
-                : wheel.slots().stream().anyMatch(each -> each.color() != null && !each.isOpen() || !each.filter().isEmpty()) ? Kind.COLOURS : Kind.OTHER;
+                        : wheel.slots().stream().anyMatch(each -> !each.mediaFile().isEmpty()) ? Kind.STILL_GOBOS
+                                : wheel.slots()
+                                    .stream()
+                                    .anyMatch(each -> each.color() != null && !each.isOpen() || !each.filter().isEmpty()) ? Kind.COLOURS
+                                            : Kind.OTHER;
     }
 }

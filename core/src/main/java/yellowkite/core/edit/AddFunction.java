@@ -9,20 +9,22 @@ import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.Trees;
 
 /**
- * Begins a function on a channel; the function that held its first value ends below it, and the new one counts when that one does.
- * The start value of the channel stays.
+ * Begins a function on a channel; the function that held its first value ends below it, and the new one counts when that one does. The
+ * start value of the channel stays.
  *
  * @param attribute defined in the profile, or in the standard's list: then its definition comes along
  */
 public record AddFunction(int channel, String name, String attribute, long from) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
-        return Located.onChannel(before, channel, was -> Attributes.using(before, attribute, type -> add(Located.channel(type, channel).orElseThrow())));
+        return Located.onChannel(before, channel,
+                was -> Attributes.using(before, attribute, type -> add(Located.channel(type, channel).orElseThrow())));
     }
 
     private Outcome add(Located.InMode at) {
         if (from < 0 || from > at.channel().max()) {
-            return Located.rejected("from", "A function of this channel starts from 0 to " + at.channel().max() + "; " + from + " is outside.");
+            return Located.rejected("from",
+                    "A function of this channel starts from 0 to " + at.channel().max() + "; " + from + " is outside.");
         }
         if (at.channel().logicalChannels().isEmpty()) {
             return Located.rejected("channel", "The " + at.called() + " has no attribute yet.");
@@ -48,7 +50,8 @@ public record AddFunction(int channel, String name, String attribute, long from)
             }
             var cut = span.ranges().stream().filter(range -> span.contains(from) && range.from() >= from).findFirst();
             if (cut.isPresent()) {
-                return Located.rejected("from", "'" + span.name() + "' has a named range that starts at " + cut.get().from() + "; remove it or begin above it.");
+                return Located.rejected("from",
+                        "'" + span.name() + "' has a named range that starts at " + cut.get().from() + "; remove it or begin above it.");
             }
             index = span.from() < from ? logical.functions().indexOf(span.function()) + 1 : index;
         }
@@ -58,16 +61,22 @@ public record AddFunction(int channel, String name, String attribute, long from)
         int place = index;
         return Names.refusalOfRequired("name", name, "A function").orElseGet(() -> {
             var started = at.channel().findInitialFunction().orElse(null);
-            var added = at.channel().mapLogicalChannels(each -> each == logical ? each.withFunctions(Trees.insert(each.functions(), place, fresh)) : each);
+            var added = at.channel()
+                .mapLogicalChannels(each -> each == logical ? each.withFunctions(Trees.insert(each.functions(), place, fresh)) : each);
             boolean first = started != null && added.findInitialFunction().filter(each -> each.id() == started.id()).isEmpty();
-            var after = at.replace(first ? added.withInitialFunction(added.linkTo(added.findOwner(started).orElseThrow(), started)) : added);
+            var after = at
+                .replace(first ? added.withInitialFunction(added.linkTo(added.findOwner(started).orElseThrow(), started)) : added);
             return Located.applied(Relink.follow(at.type(), after).with(f -> f.nextId++));
         });
     }
 
     /** The function that the new one is cut from: one that always counts, else the first whose values hold the new start. */
     private Optional<ChannelFunction> host(Located.InMode at, LogicalChannel logical) {
-        var holding = Spans.of(at.channel()).stream().filter(span -> span.logical() == logical && span.contains(from)).map(Spans.FunctionSpan::function).toList();
+        var holding = Spans.of(at.channel())
+            .stream()
+            .filter(span -> span.logical() == logical && span.contains(from))
+            .map(Spans.FunctionSpan::function)
+            .toList();
         return holding.stream().filter(each -> each.modeMaster().isEmpty()).findFirst().or(() -> holding.stream().findFirst());
     }
 

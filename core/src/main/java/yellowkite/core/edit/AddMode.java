@@ -12,7 +12,8 @@ public record AddMode(String name) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
         return Modes.refusal(before, "name", name).orElseGet(() -> {
-            var body = before.modes().isEmpty() ? before.geometries().stream().findFirst().map(Geometry::name).orElse("") : before.modes().getFirst().geometry();
+            var body = before.modes().isEmpty() ? before.geometries().stream().findFirst().map(Geometry::name).orElse("")
+                    : before.modes().getFirst().geometry();
             var mode = new Mode(before.nextId(), name, "", body, List.of(), List.of(), List.of(), Source.NONE);
             return Located.applied(before.with(f -> {
                 f.modes = Trees.insert(f.modes, f.modes.size(), mode);

@@ -12,7 +12,8 @@ public record AddRange(int function, String name, long from) implements Edit {
         return Located.onFunction(before, function, at -> {
             var span = at.span();
             if (!span.contains(from)) {
-                return Located.rejected("from", "'" + span.name() + "' runs from " + span.from() + " to " + span.to() + "; " + from + " is outside it.");
+                return Located.rejected("from",
+                        "'" + span.name() + "' runs from " + span.from() + " to " + span.to() + "; " + from + " is outside it.");
             }
             if (span.ranges().stream().anyMatch(range -> range.from() == from)) {
                 return Located.rejected("from", "A named range starts at " + from + " already.");
@@ -28,6 +29,7 @@ public record AddRange(int function, String name, long from) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return "Range '" + name + "' begins at " + from + Located.function(before, function).map(at -> " in '" + at.name() + "'").orElse("");
+        return "Range '" + name + "' begins at " + from
+                + Located.function(before, function).map(at -> " in '" + at.name() + "'").orElse("");
     }
 }

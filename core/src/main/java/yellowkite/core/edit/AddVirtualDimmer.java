@@ -10,8 +10,8 @@ import yellowkite.core.profile.Relation;
 import yellowkite.core.xml.Source;
 
 /**
- * Gives a mode without a dimmer a virtual one, and Multiply relations from it to every emitter: what mixes colour by adding
- * light. Source: GDTF, relations.
+ * Gives a mode without a dimmer a virtual one, and Multiply relations from it to every emitter: what mixes colour by adding light. Source:
+ * GDTF, relations.
  */
 public record AddVirtualDimmer(int mode) implements Edit {
     @Override
@@ -27,7 +27,8 @@ public record AddVirtualDimmer(int mode) implements Edit {
             var part = Parts.shared(before, was).stream().findFirst().map(each -> each.name()).orElse(emitters.getFirst().geometry());
             return switch (new AddChannels(mode, List.of(new NewChannel("Dimmer", "Dimmer", 0, part, null, null)), null).applyTo(before)) {
                 case Outcome.Rejected rejected -> rejected;
-                case Outcome.Applied applied -> Located.applied(applied.after().mapModes(each -> each.id() == mode ? each.withRelations(relations(each)) : each));
+                case Outcome.Applied applied ->
+                    Located.applied(applied.after().mapModes(each -> each.id() == mode ? each.withRelations(relations(each)) : each));
             };
         });
     }
@@ -41,14 +42,19 @@ public record AddVirtualDimmer(int mode) implements Edit {
         var dimmer = mode.channels().stream().filter(each -> each.attribute().equals("Dimmer")).findFirst().orElseThrow();
         var relations = new ArrayList<>(mode.relations());
         for (var emitter : emitters(mode)) {
-            emitter.logicalChannels().stream().findFirst().flatMap(logical -> logical.functions().stream().findFirst().map(function -> emitter.linkTo(logical, function)))
-                    .ifPresent(link -> relations.add(new Relation("Dimmer to " + emitter.name(), dimmer.name(), link, Relation.Type.MULTIPLY, Source.NONE)));
+            emitter.logicalChannels()
+                .stream()
+                .findFirst()
+                .flatMap(logical -> logical.functions().stream().findFirst().map(function -> emitter.linkTo(logical, function)))
+                .ifPresent(link -> relations
+                    .add(new Relation("Dimmer to " + emitter.name(), dimmer.name(), link, Relation.Type.MULTIPLY, Source.NONE)));
         }
         return relations;
     }
 
     @Override
     public String describe(FixtureType before) {
-        return "Virtual dimmer for " + Modes.called(before, mode) + before.findMode(mode).map(was -> ", scaling " + emitters(was).size() + " channels").orElse("");
+        return "Virtual dimmer for " + Modes.called(before, mode)
+                + before.findMode(mode).map(was -> ", scaling " + emitters(was).size() + " channels").orElse("");
     }
 }

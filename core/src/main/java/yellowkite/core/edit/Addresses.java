@@ -15,14 +15,18 @@ import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.Trees;
 
 /**
- * The addresses of one space of a mode: those of its shared channels, or those within a cell. Channels are in one space if
- * their parts hang under the same top-level geometry and they have the same break.
+ * The addresses of one space of a mode: those of its shared channels, or those within a cell. Channels are in one space if their parts hang
+ * under the same top-level geometry and they have the same break.
  */
 record Addresses(FixtureType type, Mode mode, Set<String> parts, DmxBreak dmxBreak) {
 
     static Addresses of(FixtureType type, Mode mode, String geometry, DmxBreak dmxBreak) {
-        var parts = type.geometries().stream().filter(top -> top.walk().anyMatch(each -> each.name().equals(geometry))).findFirst()
-                .map(top -> top.walk().map(Geometry::name).collect(Collectors.toSet())).orElse(Set.of(geometry));
+        var parts = type.geometries()
+            .stream()
+            .filter(top -> top.walk().anyMatch(each -> each.name().equals(geometry)))
+            .findFirst()
+            .map(top -> top.walk().map(Geometry::name).collect(Collectors.toSet()))
+            .orElse(Set.of(geometry));
         return new Addresses(type, mode, parts, dmxBreak);
     }
 
@@ -35,7 +39,11 @@ record Addresses(FixtureType type, Mode mode, Set<String> parts, DmxBreak dmxBre
     }
 
     Set<Integer> used() {
-        return mode.channels().stream().filter(this::holds).flatMap(each -> each.offsets().stream()).collect(Collectors.toCollection(HashSet::new));
+        return mode.channels()
+            .stream()
+            .filter(this::holds)
+            .flatMap(each -> each.offsets().stream())
+            .collect(Collectors.toCollection(HashSet::new));
     }
 
     /** {@return the first address behind all that are in use, cells included} */
@@ -48,18 +56,27 @@ record Addresses(FixtureType type, Mode mode, Set<String> parts, DmxBreak dmxBre
         return dmxBreak instanceof DmxBreak.Number number ? number.number() : 1;
     }
 
-    /** {@return the document in which every address of this space from {@code first} on has moved by {@code by}, cells that start there included} */
+    /**
+     * {@return the document in which every address of this space from {@code first} on has moved by {@code by}, cells that start there
+     * included}
+     */
     FixtureType shift(int first, int by) {
-        var moved = type.mapModes(each -> each.id() != mode.id() ? each : each.mapChannels(channel -> !holds(channel) || channel.offsets().stream().noneMatch(offset -> offset >= first) ? channel
-                : channel.withOffsets(channel.offsets().stream().map(offset -> offset >= first ? offset + by : offset).toList())));
-        return isShared() ? moved.with(f -> f.geometries = Trees.map(f.geometries, top -> top.name().equals(mode.geometry()) ? shiftReferences(top, first, by) : top)) : moved;
+        var moved = type.mapModes(each -> each.id() != mode.id() ? each
+                : each.mapChannels(channel -> !holds(channel) || channel.offsets().stream().noneMatch(offset -> offset >= first) ? channel
+                        : channel.withOffsets(channel.offsets().stream().map(offset -> offset >= first ? offset + by : offset).toList())));
+        return isShared() ? moved.with(f -> f.geometries = Trees.map(f.geometries,
+                top -> top.name().equals(mode.geometry()) ? shiftReferences(top, first, by) : top)) : moved;
     }
 
     private Geometry shiftReferences(Geometry geometry, int first, int by) {
         return switch (geometry) {
-            case Geometry.Reference reference -> new Geometry.Reference(reference.name(), reference.model(), reference.position(), reference.geometry(),
-                    Trees.map(reference.breaks(), each -> each.dmxBreak() == number() && each.dmxOffset() >= first ? new Geometry.Break(each.dmxOffset() + by, each.dmxBreak(), each.source()) : each),
-                    reference.source());
+            case Geometry.Reference reference ->
+                new Geometry.Reference(reference.name(), reference.model(), reference.position(), reference.geometry(),
+                        Trees.map(reference.breaks(),
+                                each -> each.dmxBreak() == number() && each.dmxOffset() >= first
+                                        ? new Geometry.Break(each.dmxOffset() + by, each.dmxBreak(), each.source())
+                                        : each),
+                        reference.source());
             case Geometry.Part part -> {
                 var children = Trees.map(part.children(), child -> shiftReferences(child, first, by));
                 yield children == part.children() ? part : part.withChildren(children);
@@ -69,8 +86,12 @@ record Addresses(FixtureType type, Mode mode, Set<String> parts, DmxBreak dmxBre
 
     /** {@return whether moving addresses from {@code first} on would move the cells of another mode, too} */
     boolean movesCellsOfOthers(int first) {
-        boolean cells = isShared() && type.geometries().stream().filter(top -> top.name().equals(mode.geometry())).flatMap(Geometry::walk)
-                .anyMatch(each -> each instanceof Geometry.Reference reference && reference.breaks().stream().anyMatch(start -> start.dmxBreak() == number() && start.dmxOffset() >= first));
+        boolean cells = isShared() && type.geometries()
+            .stream()
+            .filter(top -> top.name().equals(mode.geometry()))
+            .flatMap(Geometry::walk)
+            .anyMatch(each -> each instanceof Geometry.Reference reference
+                    && reference.breaks().stream().anyMatch(start -> start.dmxBreak() == number() && start.dmxOffset() >= first));
         return cells && type.modes().stream().anyMatch(other -> other.id() != mode.id() && other.geometry().equals(mode.geometry()));
     }
 

@@ -10,7 +10,7 @@ import yellowkite.core.text.FreshName;
  * function stands there once more, with the other stretch.
  *
  * @param master id of the channel whose values decide
- * @param from   in the master's own width, as is {@code to}
+ * @param from in the master's own width, as is {@code to}
  */
 public record AlsoWhile(int function, int master, long from, long to) implements Edit {
     @Override
@@ -41,6 +41,7 @@ public record AlsoWhile(int function, int master, long from, long to) implements
 
     @Override
     public String describe(FixtureType before) {
-        return Located.function(before, function).map(at -> "'" + at.name() + "'").orElse("A function") + " counts also while " + Located.channel(before, master).map(Located.InMode::called).orElse("a channel") + " is " + from + " to " + to;
+        return Located.function(before, function).map(at -> "'" + at.name() + "'").orElse("A function") + " counts also while "
+                + Located.channel(before, master).map(Located.InMode::called).orElse("a channel") + " is " + from + " to " + to;
     }
 }

@@ -19,13 +19,15 @@ final class Attributes {
     /** {@return the document with the attribute defined; none if the standard's list does not hold it either} */
     static Optional<FixtureType> define(FixtureType type, String attribute) {
         return Catalogue.STANDARD.define(type.attributeDefinitions(), attribute)
-                .map(definitions -> definitions == type.attributeDefinitions() ? type : type.with(f -> f.attributeDefinitions = definitions));
+            .map(definitions -> definitions == type.attributeDefinitions() ? type : type.with(f -> f.attributeDefinitions = definitions));
     }
 
     /** Goes on with the document in which the attribute is defined, or refuses. */
     static Outcome using(FixtureType type, String attribute, Function<FixtureType, Outcome> change) {
-        return attribute.equals(ChannelFunction.NO_FEATURE) ? change.apply(type) : define(type, attribute).map(change).orElseGet(() -> Located.rejected("attribute",
-                "'" + attribute + "' is neither defined in this profile nor in the standard's list of attributes."));
+        return attribute.equals(ChannelFunction.NO_FEATURE) ? change.apply(type)
+                : define(type, attribute).map(change)
+                    .orElseGet(() -> Located.rejected("attribute",
+                            "'" + attribute + "' is neither defined in this profile nor in the standard's list of attributes."));
     }
 
     /** {@return one function over the whole span, as the attribute is usually used; it takes two ids, from {@code id} on} */
@@ -41,8 +43,12 @@ final class Attributes {
             f.physicalTo = standard.map(each -> each.physicalTo()).orElse(1.0);
         });
         // what is chosen from a list does not fade
-        var snap = standard.isPresent() && standard.get().unit() == PhysicalUnit.None && !attribute.startsWith("CIE_") ? LogicalChannel.Snap.YES : LogicalChannel.Snap.NO;
-        return new LogicalChannel(id, attribute, snap, attribute.equals("Dimmer") ? LogicalChannel.Master.GRAND : LogicalChannel.Master.NONE, 0, 0, List.of(function), Source.NONE);
+        var snap = standard.isPresent() && standard.get().unit() == PhysicalUnit.None && !attribute.startsWith("CIE_")
+                ? LogicalChannel.Snap.YES
+                : LogicalChannel.Snap.NO;
+        return new LogicalChannel(id, attribute, snap,
+                attribute.equals("Dimmer") ? LogicalChannel.Master.GRAND : LogicalChannel.Master.NONE, 0, 0, List.of(function),
+                Source.NONE);
     }
 
     private static boolean startsInTheMiddle(String attribute) {

@@ -27,12 +27,13 @@ public record Begin(String manufacturer, String name, String id, Body body) impl
         if (!before.modes().isEmpty() || !before.name().isEmpty()) {
             return Located.rejected("name", "This profile has begun already.");
         }
-        return Names.refusalOfManufacturer("manufacturer", manufacturer).or(() -> Names.refusalOfRequired("name", name, "A profile"))
-                .orElseGet(() -> Located.applied(before.with(f -> {
-                    identify(f, manufacturer, name, id);
-                    f.geometries = List.of(geometry());
-                    f.attributeDefinitions = AttributeDefinitions.EMPTY;
-                })));
+        return Names.refusalOfManufacturer("manufacturer", manufacturer)
+            .or(() -> Names.refusalOfRequired("name", name, "A profile"))
+            .orElseGet(() -> Located.applied(before.with(f -> {
+                identify(f, manufacturer, name, id);
+                f.geometries = List.of(geometry());
+                f.attributeDefinitions = AttributeDefinitions.EMPTY;
+            })));
     }
 
     /** Gives a profile the identity of a new one. */
@@ -48,7 +49,8 @@ public record Begin(String manufacturer, String name, String id, Body body) impl
         var beam = part(Geometry.Kind.Beam, "Beam");
         return switch (body) {
             case FIXED -> part(Geometry.Kind.Geometry, "Base", beam);
-            case MOVING_HEAD -> part(Geometry.Kind.Geometry, "Base", part(Geometry.Kind.Axis, "Yoke", part(Geometry.Kind.Axis, "Head", beam)));
+            case MOVING_HEAD ->
+                part(Geometry.Kind.Geometry, "Base", part(Geometry.Kind.Axis, "Yoke", part(Geometry.Kind.Axis, "Head", beam)));
         };
     }
 

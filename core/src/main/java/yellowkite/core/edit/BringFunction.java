@@ -9,8 +9,8 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 
 /**
- * Brings a function as it is now to other modes: there the function of the same name, on the channel of the same name and
- * width, becomes equal to it. {@link #twins} says beforehand where that is.
+ * Brings a function as it is now to other modes: there the function of the same name, on the channel of the same name and width, becomes
+ * equal to it. {@link #twins} says beforehand where that is.
  *
  * @param modes the modes that are changed
  */
@@ -36,9 +36,14 @@ public record BringFunction(int function, List<Integer> modes) implements Edit {
     }
 
     private static Optional<Twin> twin(Located.InChannel at, Mode mode) {
-        return mode.channels().stream().filter(each -> each.name().equals(at.channel().name()) && each.bytes() == at.channel().bytes()).findFirst()
-                .flatMap(channel -> channel.functions().filter(each -> each.name().equals(at.function().name()) && each.attribute().equals(at.function().attribute())).findFirst()
-                        .map(function -> new Twin(mode, channel, function, !at.function().withoutIds().equals(function.withoutIds()))));
+        return mode.channels()
+            .stream()
+            .filter(each -> each.name().equals(at.channel().name()) && each.bytes() == at.channel().bytes())
+            .findFirst()
+            .flatMap(channel -> channel.functions()
+                .filter(each -> each.name().equals(at.function().name()) && each.attribute().equals(at.function().attribute()))
+                .findFirst()
+                .map(function -> new Twin(mode, channel, function, !at.function().withoutIds().equals(function.withoutIds()))));
     }
 
     @Override
@@ -48,8 +53,13 @@ public record BringFunction(int function, List<Integer> modes) implements Edit {
             for (var twin : twins(before, function)) {
                 if (modes.contains(twin.mode().id()) && twin.differs()) {
                     var ids = new FreshIds(so.nextId());
-                    var brought = at.function().withId(twin.function().id()).with(f -> f.ranges = f.ranges.stream().map(ids::copy).toList());
-                    so = so.mapChannel(twin.channel().id(), channel -> channel.mapFunctions(each -> each.id() == twin.function().id() ? brought : each)).with(f -> f.nextId = ids.next());
+                    var brought = at.function()
+                        .withId(twin.function().id())
+                        .with(f -> f.ranges = f.ranges.stream().map(ids::copy).toList());
+                    so = so
+                        .mapChannel(twin.channel().id(),
+                                channel -> channel.mapFunctions(each -> each.id() == twin.function().id() ? brought : each))
+                        .with(f -> f.nextId = ids.next());
                 }
             }
             return Located.applied(so);
@@ -58,6 +68,7 @@ public record BringFunction(int function, List<Integer> modes) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return "Brought to " + modes.size() + (modes.size() == 1 ? " other mode" : " other modes") + Located.function(before, function).map(at -> ": '" + at.name() + "'").orElse("");
+        return "Brought to " + modes.size() + (modes.size() == 1 ? " other mode" : " other modes")
+                + Located.function(before, function).map(at -> ": '" + at.name() + "'").orElse("");
     }
 }

@@ -17,11 +17,13 @@ public record ChangeAddresses(int channel, List<Integer> addresses) implements E
         return Located.onChannel(before, channel, at -> {
             int bytes = at.channel().offsets().size();
             if (addresses.size() != bytes) {
-                return Located.rejected("addresses", "This channel has " + bytes + (bytes == 1 ? " byte" : " bytes") + " and needs as many addresses, not " + addresses.size() + ".");
+                return Located.rejected("addresses", "This channel has " + bytes + (bytes == 1 ? " byte" : " bytes")
+                        + " and needs as many addresses, not " + addresses.size() + ".");
             }
             for (int address : addresses) {
                 if (address < 1 || address > AddressMap.UNIVERSE) {
-                    return Located.rejected("addresses", "An address lies from 1 to " + AddressMap.UNIVERSE + "; " + address + " is outside.");
+                    return Located.rejected("addresses",
+                            "An address lies from 1 to " + AddressMap.UNIVERSE + "; " + address + " is outside.");
                 }
             }
             if (new HashSet<>(addresses).size() < addresses.size()) {

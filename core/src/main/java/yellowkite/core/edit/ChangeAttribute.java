@@ -4,13 +4,14 @@ import java.util.List;
 import yellowkite.core.profile.FixtureType;
 
 /**
- * Gives a channel, and its functions that carried the old attribute, another one; links to the channel follow, and the
- * attribute's definition comes along. A channel without any function gets one over its whole span.
+ * Gives a channel, and its functions that carried the old attribute, another one; links to the channel follow, and the attribute's
+ * definition comes along. A channel without any function gets one over its whole span.
  */
 public record ChangeAttribute(int channel, String attribute) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
-        return Located.onChannel(before, channel, was -> Attributes.using(before, attribute, type -> change(Located.channel(type, channel).orElseThrow())));
+        return Located.onChannel(before, channel,
+                was -> Attributes.using(before, attribute, type -> change(Located.channel(type, channel).orElseThrow())));
     }
 
     private Outcome change(Located.InMode at) {
@@ -28,13 +29,18 @@ public record ChangeAttribute(int channel, String attribute) implements Edit {
             return Located.applied(at.replace(at.channel().withLogicalChannels(List.of(usual))).with(f -> f.nextId += 2));
         }
         var first = at.channel().logicalChannels().getFirst();
-        var after = at.channel().mapLogicalChannels(logical -> logical != first ? logical : logical.withAttribute(attribute)
-                .mapFunctions(function -> function.attribute().equals(was) ? function.with(f -> f.attribute = attribute) : function));
+        var after = at.channel()
+            .mapLogicalChannels(logical -> logical != first ? logical
+                    : logical.withAttribute(attribute)
+                        .mapFunctions(
+                                function -> function.attribute().equals(was) ? function.with(f -> f.attribute = attribute) : function));
         return Located.applied(Relink.follow(at.type(), at.replace(after)));
     }
 
     @Override
     public String describe(FixtureType before) {
-        return Located.channel(before, channel).map(at -> "Attribute of " + at.called() + " is " + attribute).orElse("Attribute is " + attribute);
+        return Located.channel(before, channel)
+            .map(at -> "Attribute of " + at.called() + " is " + attribute)
+            .orElse("Attribute is " + attribute);
     }
 }

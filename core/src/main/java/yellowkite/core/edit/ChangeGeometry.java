@@ -4,7 +4,10 @@ import java.util.List;
 import yellowkite.core.body.Parts;
 import yellowkite.core.profile.FixtureType;
 
-/** Says which part of the body a channel moves or lights; links to the channel follow. Where its addresses are taken there, it goes behind the last one. */
+/**
+ * Says which part of the body a channel moves or lights; links to the channel follow. Where its addresses are taken there, it goes behind
+ * the last one.
+ */
 public record ChangeGeometry(int channel, String geometry) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
@@ -22,13 +25,21 @@ public record ChangeGeometry(int channel, String geometry) implements Edit {
             }
             var moved = moved(at, was.offsets());
             return moved instanceof Outcome.Applied || was.isVirtual() ? moved
-                    : moved(at, Addresses.run(Addresses.of(Located.without(before, at), Located.without(before, at).findMode(at.mode().id()).orElseThrow(), geometry, was.dmxBreak()).next(), was.offsets().size()));
+                    : moved(at,
+                            Addresses.run(
+                                    Addresses
+                                        .of(Located.without(before, at), Located.without(before, at).findMode(at.mode().id()).orElseThrow(),
+                                                geometry, was.dmxBreak())
+                                        .next(),
+                                    was.offsets().size()));
         });
     }
 
     /** Its addresses are counted from where its part begins: between a cell and the rest they may lie on others. */
     private Outcome moved(Located.InMode at, List<Integer> offsets) {
-        return Room.kept(at.type(), Located.applied(Relink.follow(at.type(), at.replace(at.channel().withGeometry(geometry).withOffsets(offsets)))), "geometry");
+        return Room.kept(at.type(),
+                Located.applied(Relink.follow(at.type(), at.replace(at.channel().withGeometry(geometry).withOffsets(offsets)))),
+                "geometry");
     }
 
     @Override

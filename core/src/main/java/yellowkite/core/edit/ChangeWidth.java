@@ -12,9 +12,9 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 
 /**
- * Makes a channel wider or narrower. New fine bytes take the address behind the last one where it is free, else the next
- * free one; a narrower channel gives up its finest. Boundaries stay where they were on the coarse byte: a boundary at 128
- * becomes 32768, and full stays full.
+ * Makes a channel wider or narrower. New fine bytes take the address behind the last one where it is free, else the next free one; a
+ * narrower channel gives up its finest. Boundaries stay where they were on the coarse byte: a boundary at 128 becomes 32768, and full stays
+ * full.
  *
  * @param bytes in [1, 4]
  */
@@ -61,7 +61,8 @@ public record ChangeWidth(int channel, int bytes) implements Edit {
 
     private Channel convert(Channel was, List<Integer> offsets) {
         int old = was.bytes();
-        var converted = was.withOffsets(offsets).mapFunctions(function -> function
+        var converted = was.withOffsets(offsets)
+            .mapFunctions(function -> function
                 .with(f -> {
                     f.dmxFrom = start(f.dmxFrom, old);
                     f.defaultValue = f.defaultValue == null ? null : value(f.defaultValue, old);
@@ -96,7 +97,8 @@ public record ChangeWidth(int channel, int bytes) implements Edit {
                         ? function.with(f -> {
                             f.modeFrom = start(f.modeFrom, was.bytes());
                             f.modeTo = end(f.modeTo, was.bytes());
-                        }) : function)));
+                        })
+                        : function)));
     }
 
     private static boolean waitsFor(LinkTargets targets, ChannelFunction function, Channel master) {

@@ -16,7 +16,8 @@ public record CloseGaps(int mode) implements Edit {
                 for (int gap = gap(type, dmxBreak, 1); gap > 0;) {
                     var space = Addresses.of(type, type.findMode(mode).orElseThrow(), was.geometry(), new DmxBreak.Number(dmxBreak));
                     if (space.movesCellsOfOthers(gap)) {
-                        return Located.rejected("mode", "Cells stand behind address " + gap + " that another mode uses too; they cannot move for this mode alone.");
+                        return Located.rejected("mode",
+                                "Cells stand behind address " + gap + " that another mode uses too; they cannot move for this mode alone.");
                     }
                     int next = used(type, dmxBreak).higher(gap);
                     var closed = space.shift(next, gap - next);
@@ -30,7 +31,12 @@ public record CloseGaps(int mode) implements Edit {
     }
 
     private TreeSet<Integer> used(FixtureType type, int dmxBreak) {
-        return AddressMap.of(type, type.findMode(mode).orElseThrow()).channels().stream().filter(each -> Integer.valueOf(dmxBreak).equals(each.dmxBreak())).flatMap(each -> each.addresses().stream()).collect(Collectors.toCollection(TreeSet::new));
+        return AddressMap.of(type, type.findMode(mode).orElseThrow())
+            .channels()
+            .stream()
+            .filter(each -> Integer.valueOf(dmxBreak).equals(each.dmxBreak()))
+            .flatMap(each -> each.addresses().stream())
+            .collect(Collectors.toCollection(TreeSet::new));
     }
 
     private int overlaps(FixtureType type) {

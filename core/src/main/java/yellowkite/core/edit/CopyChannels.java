@@ -13,8 +13,8 @@ import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.Trees;
 
 /**
- * Copies channels to the end of a mode, their own or another one. Where the mode has the attribute on that part already, a
- * numbered attribute takes its next free number: 'Gobo1' becomes 'Gobo2'.
+ * Copies channels to the end of a mode, their own or another one. Where the mode has the attribute on that part already, a numbered
+ * attribute takes its next free number: 'Gobo1' becomes 'Gobo2'.
  */
 public record CopyChannels(List<Integer> channels, int mode) implements Edit {
     public CopyChannels {
@@ -28,7 +28,9 @@ public record CopyChannels(List<Integer> channels, int mode) implements Edit {
         }
         Outcome so = Located.applied(before);
         for (int id : channels) {
-            so = so instanceof Outcome.Applied applied ? Located.onChannel(applied.after(), id, at -> Modes.on(at.type(), mode, to -> copy(at, to))) : so;
+            so = so instanceof Outcome.Applied applied
+                    ? Located.onChannel(applied.after(), id, at -> Modes.on(at.type(), mode, to -> copy(at, to)))
+                    : so;
         }
         return so;
     }
@@ -49,13 +51,19 @@ public record CopyChannels(List<Integer> channels, int mode) implements Edit {
             return Located.rejected("channels", "There is no room behind address " + (first - 1) + " for '" + channel.name() + "'.");
         }
         var copy = ids.copy(channel).withOffsets(Addresses.run(first, channel.offsets().size()));
-        var added = type.mapModes(each -> each == to ? each.withChannels(Trees.insert(each.channels(), Addresses.position(each, copy.offsets()), copy)) : each).with(f -> {
-            f.nextId = ids.next();
-            f.house = f.house.alsoFor(ids.copies());
-        });
+        var added = type
+            .mapModes(each -> each == to ? each.withChannels(Trees.insert(each.channels(), Addresses.position(each, copy.offsets()), copy))
+                    : each)
+            .with(f -> {
+                f.nextId = ids.next();
+                f.house = f.house.alsoFor(ids.copies());
+            });
         var linked = withoutBrokenLinks(added, to.id(), copy.id());
-        var named = attribute.equals(channel.attribute()) ? Located.applied(linked) : new ChangeAttribute(copy.id(), attribute).applyTo(linked);
-        return named instanceof Outcome.Applied applied ? Located.applied(applied.after().mapChannel(copy.id(), each -> startingLike(each, channel))) : named;
+        var named = attribute.equals(channel.attribute()) ? Located.applied(linked)
+                : new ChangeAttribute(copy.id(), attribute).applyTo(linked);
+        return named instanceof Outcome.Applied applied
+                ? Located.applied(applied.after().mapChannel(copy.id(), each -> startingLike(each, channel)))
+                : named;
     }
 
     /** Until it has its own name, the copy's link to where it starts leads to the channel that it was copied from. */
@@ -71,7 +79,8 @@ public record CopyChannels(List<Integer> channels, int mode) implements Edit {
     /** What the copy's functions wait for stays only where the mode has it. */
     private static FixtureType withoutBrokenLinks(FixtureType type, int mode, int copy) {
         var names = new HashSet<>(type.findMode(mode).orElseThrow().channels().stream().map(Channel::name).toList());
-        return type.mapChannel(copy, channel -> channel.mapFunctions(each -> each.modeMaster().isEmpty() || isIn(names, each.modeMaster()) ? each : each.with(f -> f.modeMaster = "")));
+        return type.mapChannel(copy, channel -> channel.mapFunctions(
+                each -> each.modeMaster().isEmpty() || isIn(names, each.modeMaster()) ? each : each.with(f -> f.modeMaster = "")));
     }
 
     private static boolean isIn(Set<String> names, String link) {

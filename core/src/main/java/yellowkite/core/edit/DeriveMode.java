@@ -11,7 +11,7 @@ import yellowkite.core.profile.Mode;
  * Adds a mode that is another one with less: every channel of 8 bit, or without some channels; what is left closes up.
  *
  * @param eightBit whether every channel gives up its fine bytes
- * @param without  addresses, in the mode that it is made of, of channels that it does not have
+ * @param without addresses, in the mode that it is made of, of channels that it does not have
  */
 public record DeriveMode(int mode, String name, boolean eightBit, List<Integer> without) implements Edit {
     public DeriveMode {
@@ -35,14 +35,21 @@ public record DeriveMode(int mode, String name, boolean eightBit, List<Integer> 
     }
 
     private Outcome less(FixtureType doubled, Mode was, Mode copy) {
-        var gone = AddressMap.of(doubled, copy).channels().stream().filter(each -> each.addresses().stream().anyMatch(without::contains)).map(each -> each.channel().id()).collect(Collectors.toSet());
+        var gone = AddressMap.of(doubled, copy)
+            .channels()
+            .stream()
+            .filter(each -> each.addresses().stream().anyMatch(without::contains))
+            .map(each -> each.channel().id())
+            .collect(Collectors.toSet());
         if (gone.size() == copy.channels().size()) {
             return Located.rejected("without", "Without these, mode '" + was.name() + "' has no channel left.");
         }
         Outcome so = gone.isEmpty() ? Located.applied(doubled) : new RemoveChannels(List.copyOf(gone), false).applyTo(doubled);
         if (eightBit) {
             for (var channel : copy.channels()) {
-                so = so instanceof Outcome.Applied(var type) && !gone.contains(channel.id()) && isWide(channel) ? new ChangeWidth(channel.id(), 1).applyTo(type) : so;
+                so = so instanceof Outcome.Applied(var type) && !gone.contains(channel.id()) && isWide(channel)
+                        ? new ChangeWidth(channel.id(), 1).applyTo(type)
+                        : so;
             }
         }
         return so instanceof Outcome.Applied(var type) ? new CloseGaps(copy.id()).applyTo(type) : so;
@@ -55,6 +62,7 @@ public record DeriveMode(int mode, String name, boolean eightBit, List<Integer> 
     @Override
     public String describe(FixtureType before) {
         var less = eightBit ? " in 8 bit" : "";
-        return "Mode '" + name + "' is " + Modes.called(before, mode) + less + (without.isEmpty() ? "" : " without " + without.size() + (without.size() == 1 ? " channel" : " channels"));
+        return "Mode '" + name + "' is " + Modes.called(before, mode) + less
+                + (without.isEmpty() ? "" : " without " + without.size() + (without.size() == 1 ? " channel" : " channels"));
     }
 }

@@ -8,8 +8,9 @@ public record DescribeMode(int mode, String to) implements Edit {
 
     @Override
     public Outcome applyTo(FixtureType before) {
-        return Modes.on(before, mode, was -> Texts.refusal("to", to, LONGEST).orElseGet(() -> Located.applied(
-                was.description().equals(to) ? before : before.mapModes(each -> each == was ? each.withDescription(to) : each))));
+        return Modes.on(before, mode, was -> Texts.refusal("to", to, LONGEST)
+            .orElseGet(() -> Located.applied(
+                    was.description().equals(to) ? before : before.mapModes(each -> each == was ? each.withDescription(to) : each))));
     }
 
     @Override

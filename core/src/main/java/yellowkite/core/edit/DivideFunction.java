@@ -10,17 +10,19 @@ import yellowkite.core.profile.NamedRange;
 import yellowkite.core.profile.Wheel;
 
 /**
- * Divides a function, or one of its named ranges, into named ranges of equal size: part i of N starts at floor(i s / N), so
- * that widths differ by at most one.
+ * Divides a function, or one of its named ranges, into named ranges of equal size: part i of N starts at floor(i s / N), so that widths
+ * differ by at most one.
  *
- * @param range     the only range that is divided; null = the whole function, whose ranges give way
- * @param parts     how many; 0 if {@code steps} is given
- * @param steps     values in each part, the last one perhaps shorter; 0 if {@code parts} is given
- * @param name      of each part; {@code {number}} in it becomes its number, {@code {slot}} the name of its slot: braces cannot stand in a name, so nothing real is hidden
- * @param first     number of the first part
+ * @param range the only range that is divided; null = the whole function, whose ranges give way
+ * @param parts how many; 0 if {@code steps} is given
+ * @param steps values in each part, the last one perhaps shorter; 0 if {@code parts} is given
+ * @param name of each part; {@code {number}} in it becomes its number, {@code {slot}} the name of its slot: braces cannot stand in a name,
+ * so nothing real is hidden
+ * @param first number of the first part
  * @param firstSlot wheel slot of the first part, counted on and round the wheel; 0 = none
  * @param eachWhole whether each part runs through the whole physical span of the function, as each slot of a shaken wheel does; null = no
- * @param splits    whether every second part stands between two slots, as colours that share the beam do; it brings in the first of the two and is called after both. null = no
+ * @param splits whether every second part stands between two slots, as colours that share the beam do; it brings in the first of the two
+ * and is called after both. null = no
  */
 public record DivideFunction(int function, @Nullable Integer range, int parts, long steps, String name, int first, int firstSlot,
         @Nullable Boolean eachWhole, @Nullable Boolean splits) implements Edit {
@@ -41,11 +43,13 @@ public record DivideFunction(int function, @Nullable Integer range, int parts, l
                 return Located.rejected("parts", "Say into how many parts it is divided, or how many values each has.");
             }
             if (count > Math.min(MOST, size)) {
-                return Located.rejected("parts", "From " + from + " to " + (from + size - 1) + " there are " + size + " values: 1 to " + Math.min(MOST, size) + " parts are possible, not " + count + ".");
+                return Located.rejected("parts", "From " + from + " to " + (from + size - 1) + " there are " + size + " values: 1 to "
+                        + Math.min(MOST, size) + " parts are possible, not " + count + ".");
             }
             int slots = before.findWheel(at.function().wheel()).map(wheel -> wheel.slots().size()).orElse(0);
             if (firstSlot < 0 || firstSlot > slots) {
-                return Located.rejected("firstSlot", slots == 0 ? "'" + at.name() + "' works on no wheel with slots." : "The wheel has slots 1 to " + slots + "; " + firstSlot + " is not one of them.");
+                return Located.rejected("firstSlot", slots == 0 ? "'" + at.name() + "' works on no wheel with slots."
+                        : "The wheel has slots 1 to " + slots + "; " + firstSlot + " is not one of them.");
             }
             var wheel = before.findWheel(at.function().wheel());
             for (int i = 0; i < count; i++) {
@@ -63,7 +67,8 @@ public record DivideFunction(int function, @Nullable Integer range, int parts, l
         var fresh = new ArrayList<NamedRange>();
         for (int i = 0; i < count; i++) {
             long start = from + (parts > 0 ? i * size / count : i * steps);
-            var part = NamedRange.of(before.nextId() + i, named(i, wheel), new DmxValue(start, at.channel().bytes())).withSlot(slot(i, wheel));
+            var part = NamedRange.of(before.nextId() + i, named(i, wheel), new DmxValue(start, at.channel().bytes()))
+                .withSlot(slot(i, wheel));
             fresh.add(Boolean.TRUE.equals(eachWhole) ? part.withPhysical(at.function().physicalFrom(), at.function().physicalTo()) : part);
         }
         if (range == null) {
@@ -99,6 +104,7 @@ public record DivideFunction(int function, @Nullable Integer range, int parts, l
 
     @Override
     public String describe(FixtureType before) {
-        return "Divided" + Located.function(before, function).map(at -> ": '" + at.name() + "'").orElse("") + " into " + (parts > 0 ? parts + " parts" : "parts of " + steps);
+        return "Divided" + Located.function(before, function).map(at -> ": '" + at.name() + "'").orElse("") + " into "
+                + (parts > 0 ? parts + " parts" : "parts of " + steps);
     }
 }

@@ -3,16 +3,19 @@ package yellowkite.core.edit;
 import yellowkite.core.profile.FixtureType;
 
 /**
- * One change to a fixture type, as data: it can be listed, stored, sent and applied. Nodes are named by their ids, DMX
- * values are raw and in the channel's own width.
+ * One change to a fixture type, as data: it can be listed, stored, sent and applied. Nodes are named by their ids, DMX values are raw and
+ * in the channel's own width.
  */
 public sealed interface Edit permits RenameProfile, RenameMode, RenameFunction, RenameRange, AddRange, RemoveRange,
         MoveRangeStart, SetRangePhysical, SetRangeSlot, AddFunction, RemoveFunction, MoveFunctionStart, SetFunctionPhysical,
         SetStartValue, SetHighlight, ChangeAttribute, ChangeWidth, ChangeAddresses,
         DefineAttribute, SetAttributeUnit, TurnSlots,
         Begin, BecomeCopy, SetIdentity, AddMode, DuplicateMode, RemoveMode, MoveMode, DescribeMode, AddChannels, RemoveChannels,
-        MoveChannel, Several, SetReaction, SetFade, SetFunctionAttribute, SetBounds, SetModeMaster, SetWheel, ChangeGeometry, InvertFunction, MoveRangeEnd,
-        DivideFunction, SetRanges, LayStencil, AlsoWhile, Alike, ExchangeFunctions, SetCellPitch, ListSlots, SetMeant, SetFacts, SlotsFromRanges, CloseGaps, DeriveMode, LayChart, RangesToFunctions, FunctionToRange, CopyChannels, BringFunction, AddVirtualDimmer, MakeCells,
+        MoveChannel, Several, SetReaction, SetFade, SetFunctionAttribute, SetBounds, SetModeMaster, SetWheel, ChangeGeometry,
+        InvertFunction, MoveRangeEnd,
+        DivideFunction, SetRanges, LayStencil, AlsoWhile, Alike, ExchangeFunctions, SetCellPitch, ListSlots, SetMeant, SetFacts,
+        SlotsFromRanges, CloseGaps, DeriveMode, LayChart, RangesToFunctions, FunctionToRange, CopyChannels, BringFunction, AddVirtualDimmer,
+        MakeCells,
         SetLevels, SetCare, SetNotes, SetCategory, SetChartCount, MarkRange, SetPicture,
         AddWheel, RenameWheel, RemoveWheel, AddSlot, RemoveSlot, MoveSlot, SetSlot, PutCurve, LayCurve,
         PutEmitter, PutFilter, RemoveLightPart, SetLightPart, PutWheel, SetWheelCare {
@@ -21,8 +24,8 @@ public sealed interface Edit permits RenameProfile, RenameMode, RenameFunction, 
     Outcome applyTo(FixtureType before);
 
     /**
-     * {@return like {@link #applyTo}, and refused where it would lay addresses or starts over each other that lie apart} What a person
-     * asks for is held to this; what was accepted once is applied again as it was then.
+     * {@return like {@link #applyTo}, and refused where it would lay addresses or starts over each other that lie apart} What a person asks
+     * for is held to this; what was accepted once is applied again as it was then.
      */
     default Outcome acceptedOn(FixtureType before) {
         return Acceptance.of(this, before);
@@ -39,7 +42,7 @@ public sealed interface Edit permits RenameProfile, RenameMode, RenameFunction, 
         record Applied(FixtureType after) implements Outcome {}
 
         /**
-         * @param field  the edit's component that does not fit
+         * @param field the edit's component that does not fit
          * @param reason one sentence
          */
         record Rejected(String field, String reason) implements Outcome {}

@@ -13,8 +13,8 @@ import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 
 /**
- * Moves a function before the one that ends where it begins: each keeps how many values it has, and its named ranges. What points at
- * values of the two (start, highlight, blackout, conditions of other functions) goes along with them.
+ * Moves a function before the one that ends where it begins: each keeps how many values it has, and its named ranges. What points at values
+ * of the two (start, highlight, blackout, conditions of other functions) goes along with them.
  *
  * @param function the upper of the two
  */
@@ -26,7 +26,8 @@ public record ExchangeFunctions(int function) implements Edit {
             var all = OneMeaning.of(at.channel(), at.function());
             for (var each : all) {
                 boolean first = each == all.getFirst();
-                so = so instanceof Outcome.Applied(var type) ? Located.onFunction(type, each.id(), there -> exchanged(type, there, first)) : so;
+                so = so instanceof Outcome.Applied(var type) ? Located.onFunction(type, each.id(), there -> exchanged(type, there, first))
+                        : so;
             }
             return so;
         });
@@ -34,7 +35,11 @@ public record ExchangeFunctions(int function) implements Edit {
 
     private static Outcome exchanged(FixtureType type, Located.InChannel at, boolean withAll) {
         var upper = at.span();
-        var lower = Spans.of(at.channel()).stream().filter(each -> each.logical() == upper.logical() && each.to() + 1 == upper.from() && Spans.sameSituation(each.function(), upper.function())).findFirst();
+        var lower = Spans.of(at.channel())
+            .stream()
+            .filter(each -> each.logical() == upper.logical() && each.to() + 1 == upper.from()
+                    && Spans.sameSituation(each.function(), upper.function()))
+            .findFirst();
         if (lower.isEmpty()) {
             return Located.rejected("function", "No function ends where '" + upper.name() + "' begins.");
         }
@@ -44,13 +49,23 @@ public record ExchangeFunctions(int function) implements Edit {
             return Located.applied(moved);
         }
         var links = LinkTargets.of(at.at().mode());
-        var across = at.at().mode().channels().stream().flatMap(Channel::functions).filter(each -> waitsFor(links, each, at.channel()) && shift.isAcross(each)).findFirst();
+        var across = at.at()
+            .mode()
+            .channels()
+            .stream()
+            .flatMap(Channel::functions)
+            .filter(each -> waitsFor(links, each, at.channel()) && shift.isAcross(each))
+            .findFirst();
         if (across.isPresent()) {
-            return Located.rejected("function", "'" + across.get().name() + "' is active while this channel stands partly in '" + lower.get().name() + "' and partly in '" + upper.name() + "'. Change that condition first.");
+            return Located.rejected("function", "'" + across.get().name() + "' is active while this channel stands partly in '"
+                    + lower.get().name() + "' and partly in '" + upper.name() + "'. Change that condition first.");
         }
-        var conditioned = moved.mapModes(mode -> mode.id() != at.at().mode().id() ? mode : mode.mapChannels(channel -> channel.mapFunctions(each -> waitsFor(links, each, at.channel()) ? shift.condition(each) : each)));
+        var conditioned = moved.mapModes(mode -> mode.id() != at.at().mode().id() ? mode
+                : mode.mapChannels(
+                        channel -> channel.mapFunctions(each -> waitsFor(links, each, at.channel()) ? shift.condition(each) : each)));
         var care = conditioned.house().care(at.channel().id());
-        return Located.applied(care.blackout() == null ? conditioned : conditioned.with(f -> f.house = f.house.withCare(at.channel().id(), care.withBlackout(shift.value(care.blackout())))));
+        return Located.applied(care.blackout() == null ? conditioned
+                : conditioned.with(f -> f.house = f.house.withCare(at.channel().id(), care.withBlackout(shift.value(care.blackout())))));
     }
 
     private static boolean waitsFor(LinkTargets links, ChannelFunction function, Channel channel) {
@@ -61,10 +76,12 @@ public record ExchangeFunctions(int function) implements Edit {
     /** Where values go: those of the lower function up by what the upper one has, and the other way round. */
     private record Shift(FunctionSpan lower, FunctionSpan upper, int bytes) {
         private long to(long raw) {
-            return lower.contains(raw) ? raw + upper.to() - upper.from() + 1 : upper.contains(raw) ? raw - (lower.to() - lower.from() + 1) : raw;
+            return lower.contains(raw) ? raw + upper.to() - upper.from() + 1
+                    : upper.contains(raw) ? raw - (lower.to() - lower.from() + 1) : raw;
         }
 
-        @Nullable DmxValue value(@Nullable DmxValue value) {
+        @Nullable
+        DmxValue value(@Nullable DmxValue value) {
             return value == null || to(value.at(bytes)) == value.at(bytes) ? value : new DmxValue(to(value.at(bytes)), bytes);
         }
 
@@ -112,6 +129,7 @@ public record ExchangeFunctions(int function) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return Located.function(before, function).map(at -> "'" + at.name() + "'").orElse("A function") + " moved before the function below it";
+        return Located.function(before, function).map(at -> "'" + at.name() + "'").orElse("A function")
+                + " moved before the function below it";
     }
 }

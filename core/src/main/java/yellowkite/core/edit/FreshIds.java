@@ -33,16 +33,19 @@ final class FreshIds {
     }
 
     Mode copy(Mode mode) {
-        return new Mode(copyOf(mode.id()), mode.name(), mode.description(), mode.geometry(), mode.channels().stream().map(this::copy).toList(), mode.relations(), mode.macros(), mode.source());
+        return new Mode(copyOf(mode.id()), mode.name(), mode.description(), mode.geometry(),
+                mode.channels().stream().map(this::copy).toList(), mode.relations(), mode.macros(), mode.source());
     }
 
     Channel copy(Channel channel) {
-        return new Channel(copyOf(channel.id()), channel.dmxBreak(), channel.offsets(), channel.initialFunction(), channel.highlight(), channel.defaultValue(), channel.geometry(),
+        return new Channel(copyOf(channel.id()), channel.dmxBreak(), channel.offsets(), channel.initialFunction(), channel.highlight(),
+                channel.defaultValue(), channel.geometry(),
                 channel.logicalChannels().stream().map(this::copy).toList(), channel.source());
     }
 
     private LogicalChannel copy(LogicalChannel logical) {
-        return new LogicalChannel(copyOf(logical.id()), logical.attribute(), logical.snap(), logical.master(), logical.mibFade(), logical.dmxChangeTimeLimit(),
+        return new LogicalChannel(copyOf(logical.id()), logical.attribute(), logical.snap(), logical.master(), logical.mibFade(),
+                logical.dmxChangeTimeLimit(),
                 logical.functions().stream().map(this::copy).toList(), logical.source());
     }
 

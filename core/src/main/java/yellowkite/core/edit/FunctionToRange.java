@@ -21,13 +21,15 @@ public record FunctionToRange(int function) implements Edit {
             var span = spans.stream().filter(each -> each.function().id() == function).findFirst().orElseThrow();
             var host = host(spans, span);
             if (host == null) {
-                return Located.rejected("function", "'" + span.name() + "' is the first function there; there is none before it whose range it could be.");
+                return Located.rejected("function",
+                        "'" + span.name() + "' is the first function there; there is none before it whose range it could be.");
             }
             return switch (new RemoveFunction(function).applyTo(before)) {
                 case Outcome.Rejected refused -> refused;
                 case Outcome.Applied(var without) -> Located.onFunction(without, host.function().id(), there -> {
                     var joined = there.replace(joined(there.function(), host, span, without.nextId())).with(f -> f.nextId += 2);
-                    return Located.applied(joined.mapChannel(at.channel().id(), channel -> startingAt(channel, host.function().id(), at.channel().start())));
+                    return Located.applied(joined.mapChannel(at.channel().id(),
+                            channel -> startingAt(channel, host.function().id(), at.channel().start())));
                 });
             };
         });
@@ -38,13 +40,18 @@ public record FunctionToRange(int function) implements Edit {
         if (channel.start() == start) {
             return channel;
         }
-        var with = channel.mapFunctions(each -> each.id() == host ? each.with(f -> f.defaultValue = new DmxValue(start, channel.bytes())) : each);
+        var with = channel
+            .mapFunctions(each -> each.id() == host ? each.with(f -> f.defaultValue = new DmxValue(start, channel.bytes())) : each);
         var there = with.findFunction(host).orElseThrow();
         return with.withInitialFunction(with.linkTo(with.findOwner(there).orElseThrow(), there));
     }
 
     private static @Nullable FunctionSpan host(List<FunctionSpan> spans, FunctionSpan span) {
-        return spans.stream().filter(each -> each.logical().id() == span.logical().id() && each.to() + 1 == span.from() && Spans.sameSituation(each.function(), span.function())).findFirst().orElse(null);
+        return spans.stream()
+            .filter(each -> each.logical().id() == span.logical().id() && each.to() + 1 == span.from()
+                    && Spans.sameSituation(each.function(), span.function()))
+            .findFirst()
+            .orElse(null);
     }
 
     /** What had no name for its values keeps the function's. */
@@ -65,6 +72,8 @@ public record FunctionToRange(int function) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return Located.function(before, function).map(at -> "Function '" + at.name() + "' made a named range").orElse("A function made a named range");
+        return Located.function(before, function)
+            .map(at -> "Function '" + at.name() + "' made a named range")
+            .orElse("A function made a named range");
     }
 }

@@ -6,12 +6,12 @@ import java.util.Optional;
 import yellowkite.core.profile.FixtureType;
 
 /**
- * A document and the edits upon it, with undo and redo. Documents share what did not change, so every state is kept and
- * undo is a step back, not an inverse. Immutable.
+ * A document and the edits upon it, with undo and redo. Documents share what did not change, so every state is kept and undo is a step
+ * back, not an inverse. Immutable.
  *
- * @param base  the document before any edit
+ * @param base the document before any edit
  * @param steps every edit since, in order; those from {@code done} on are undone
- * @param done  how many of them count now, in [0, steps]
+ * @param done how many of them count now, in [0, steps]
  */
 public record History(FixtureType base, List<Step> steps, int done) {
 
@@ -69,8 +69,8 @@ public record History(FixtureType base, List<Step> steps, int done) {
     }
 
     /**
-     * {@return this history with one of its counting edits made after all the others, so that it can be undone alone; none if one
-     * of those followed upon it}
+     * {@return this history with one of its counting edits made after all the others, so that it can be undone alone; none if one of those
+     * followed upon it}
      *
      * @param index of the edit, in [0, done - 1]
      */

@@ -14,7 +14,9 @@ public record InvertFunction(int function) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return Located.function(before, function).map(at -> "'" + at.name() + "' reversed: " + at.span().to() + " is now "
-                + EndWords.of(at.function().attribute(), at.function().physicalFrom(), before.unitOf(at.function().attribute()))).orElse("A function reversed");
+        return Located.function(before, function)
+            .map(at -> "'" + at.name() + "' reversed: " + at.span().to() + " is now "
+                    + EndWords.of(at.function().attribute(), at.function().physicalFrom(), before.unitOf(at.function().attribute())))
+            .orElse("A function reversed");
     }
 }

@@ -17,15 +17,16 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 
 /**
- * Makes a mode of what a manufacturer's chart says, or changes one to it: functions, ranges, wheels, attributes and parts come along. What the
- * chart does not say stays as it is.
+ * Makes a mode of what a manufacturer's chart says, or changes one to it: functions, ranges, wheels, attributes and parts come along. What
+ * the chart does not say stays as it is.
  *
- * @param mode   that is changed; null = a new one, behind the others
- * @param chart  the channels that are made or changed
- * @param gone   channels of the mode that the chart does not have, and that leave
+ * @param mode that is changed; null = a new one, behind the others
+ * @param chart the channels that are made or changed
+ * @param gone channels of the mode that the chart does not have, and that leave
  * @param source what the chart is called, so that each channel remembers where it was read
  */
-public record LayChart(@Nullable Integer mode, ModeProposal chart, List<WheelProposal> wheels, List<Integer> gone, String source) implements Edit {
+public record LayChart(@Nullable Integer mode, ModeProposal chart, List<WheelProposal> wheels, List<Integer> gone,
+        String source) implements Edit {
     private static final int LONGEST_SOURCE = 200;
 
     public LayChart {
@@ -40,20 +41,25 @@ public record LayChart(@Nullable Integer mode, ModeProposal chart, List<WheelPro
             return unfit;
         }
         if (mode == null) {
-            return Modes.refusal(before, "chart", chart.name()).orElseGet(() -> Located.applied(ChartMode.added(before, chart, wheels, source)));
+            return Modes.refusal(before, "chart", chart.name())
+                .orElseGet(() -> Located.applied(ChartMode.added(before, chart, wheels, source)));
         }
         return Modes.on(before, mode, was -> changed(before, was));
     }
 
     private Outcome changed(FixtureType before, Mode was) {
-        if (chart.channels().stream().anyMatch(each -> each.cell() != null && was.channels().stream().noneMatch(other -> other.attribute().equals(each.attribute())))) {
+        if (chart.channels()
+            .stream()
+            .anyMatch(each -> each.cell() != null
+                    && was.channels().stream().noneMatch(other -> other.attribute().equals(each.attribute())))) {
             return Located.rejected("chart", "The chart has cells that mode '" + was.name() + "' does not have; make a new mode of it.");
         }
         if (gone.isEmpty()) {
             return kept(before, ChartMode.changed(before, was, chart, wheels, source));
         }
         return switch (new RemoveChannels(gone, false).applyTo(before)) {
-            case Outcome.Applied(var without) -> kept(without, ChartMode.changed(without, without.findMode(was.id()).orElseThrow(), chart, wheels, source));
+            case Outcome.Applied(var without) ->
+                kept(without, ChartMode.changed(without, without.findMode(was.id()).orElseThrow(), chart, wheels, source));
             case Outcome.Rejected(var field, var reason) -> Located.rejected("gone", reason);
         };
     }
@@ -67,15 +73,20 @@ public record LayChart(@Nullable Integer mode, ModeProposal chart, List<WheelPro
         var led = LinkTargets.of(was);
         for (var link : links(now)) {
             if (targets.find(link) == null && led.find(link) != null) {
-                return Located.rejected("chart", "Something in mode '" + was.name() + "' depends on '" + link + "', which the chart does not have; change that first, or leave that channel as it is.");
+                return Located.rejected("chart", "Something in mode '" + was.name() + "' depends on '" + link
+                        + "', which the chart does not have; change that first, or leave that channel as it is.");
             }
         }
         return Located.applied(after);
     }
 
     private static List<String> links(Mode mode) {
-        return Stream.concat(mode.channels().stream().flatMap(Channel::functions).map(ChannelFunction::modeMaster), mode.relations().stream().flatMap(each -> Stream.of(each.master(), each.follower())))
-                .filter(each -> !each.isEmpty()).distinct().toList();
+        return Stream
+            .concat(mode.channels().stream().flatMap(Channel::functions).map(ChannelFunction::modeMaster),
+                    mode.relations().stream().flatMap(each -> Stream.of(each.master(), each.follower())))
+            .filter(each -> !each.isEmpty())
+            .distinct()
+            .toList();
     }
 
     private @Nullable Outcome unfit() {
@@ -94,20 +105,24 @@ public record LayChart(@Nullable Integer mode, ModeProposal chart, List<WheelPro
             int shift = channel.cell() == null ? 0 : channel.cell().first() - 1 + (channel.cell().count() - 1) * channel.cell().spacing();
             for (int address : channel.addresses()) {
                 if (address < 1 || address + (long) shift > AddressMap.UNIVERSE) {
-                    return Located.rejected("chart", "'" + channel.words() + "' would stand on address " + (address + (long) shift) + "; a universe has 1 to " + AddressMap.UNIVERSE + ".");
+                    return Located.rejected("chart", "'" + channel.words() + "' would stand on address " + (address + (long) shift)
+                            + "; a universe has 1 to " + AddressMap.UNIVERSE + ".");
                 }
                 var other = channel.cell() == null ? users.put(address, channel) : null;
                 if (other != null) {
-                    return Located.rejected("chart", "'" + other.words() + "' and '" + channel.words() + "' would both stand on address " + address + ".");
+                    return Located.rejected("chart",
+                            "'" + other.words() + "' and '" + channel.words() + "' would both stand on address " + address + ".");
                 }
             }
             var wrong = wrong(channel);
             if (wrong != null) {
                 return Located.rejected("chart", "'" + channel.words() + "': " + wrong);
             }
-            var same = attributes.put((channel.cell() == null ? "" : channel.cell().name() + channel.cell().first()) + " " + channel.attribute(), channel);
+            var same = attributes
+                .put((channel.cell() == null ? "" : channel.cell().name() + channel.cell().first()) + " " + channel.attribute(), channel);
             if (same != null) {
-                return Located.rejected("chart", "'" + same.words() + "' and '" + channel.words() + "' have the same attribute, " + channel.attribute() + "; choose another one for one of them.");
+                return Located.rejected("chart", "'" + same.words() + "' and '" + channel.words() + "' have the same attribute, "
+                        + channel.attribute() + "; choose another one for one of them.");
             }
         }
         return null;
@@ -119,7 +134,9 @@ public record LayChart(@Nullable Integer mode, ModeProposal chart, List<WheelPro
         }
         long max = DmxValue.max(channel.bytes());
         for (var each : channel.functions()) {
-            if (each.from() < 0 || each.to() < each.from() || each.to() > max || each.ranges().stream().anyMatch(range -> range.from() < each.from() || range.to() < range.from() || range.to() > each.to() || range.slot() < 0)) {
+            if (each.from() < 0 || each.to() < each.from() || each.to() > max || each.ranges()
+                .stream()
+                .anyMatch(range -> range.from() < each.from() || range.to() < range.from() || range.to() > each.to() || range.slot() < 0)) {
                 return "'" + each.name() + "' has values that the channel does not have.";
             }
             if (!Double.isFinite(each.physicalFrom()) || !Double.isFinite(each.physicalTo())) {
@@ -129,13 +146,15 @@ public record LayChart(@Nullable Integer mode, ModeProposal chart, List<WheelPro
                 return "'" + each.name() + "' counts in a stretch that ends before it begins.";
             }
         }
-        boolean fits = (channel.start() == null || channel.start() >= 0 && channel.start() <= max) && (channel.highlight() == null || channel.highlight() >= 0 && channel.highlight() <= max);
+        boolean fits = (channel.start() == null || channel.start() >= 0 && channel.start() <= max)
+                && (channel.highlight() == null || channel.highlight() >= 0 && channel.highlight() <= max);
         return fits ? null : "its start or highlight value is beyond what the channel has.";
     }
 
     @Override
     public String describe(FixtureType before) {
         var what = mode == null ? "Mode '" + chart.name() + "' made" : Modes.called(before, mode).replaceFirst("^m", "M") + " changed";
-        return what + " from the chart" + (source.isEmpty() ? "" : " " + source) + ": " + chart.channels().size() + (chart.channels().size() == 1 ? " channel" : " channels") + (gone.isEmpty() ? "" : ", " + gone.size() + " gone");
+        return what + " from the chart" + (source.isEmpty() ? "" : " " + source) + ": " + chart.channels().size()
+                + (chart.channels().size() == 1 ? " channel" : " channels") + (gone.isEmpty() ? "" : ", " + gone.size() + " gone");
     }
 }

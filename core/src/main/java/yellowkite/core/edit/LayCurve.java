@@ -14,6 +14,7 @@ public record LayCurve(int function, String curve) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return "'" + Located.function(before, function).map(Located.InChannel::name).orElse("A function") + "' runs " + (curve.isEmpty() ? "straight" : "through the curve '" + curve + "'");
+        return "'" + Located.function(before, function).map(Located.InChannel::name).orElse("A function") + "' runs "
+                + (curve.isEmpty() ? "straight" : "through the curve '" + curve + "'");
     }
 }

@@ -12,9 +12,9 @@ import yellowkite.core.profile.Wheel;
 import yellowkite.core.xml.Source;
 
 /**
- * Lays functions and named ranges from elsewhere onto a channel, instead of its own. The channel keeps its attribute, its
- * addresses, its width and its part; functions that carried the stencil's attribute carry the channel's. A wheel comes along
- * by its name where the profile has one with slots enough.
+ * Lays functions and named ranges from elsewhere onto a channel, instead of its own. The channel keeps its attribute, its addresses, its
+ * width and its part; functions that carried the stencil's attribute carry the channel's. A wheel comes along by its name where the profile
+ * has one with slots enough.
  */
 public record LayStencil(int channel, Stencil stencil) implements Edit {
     private static final int MOST = 200;
@@ -23,7 +23,8 @@ public record LayStencil(int channel, Stencil stencil) implements Edit {
     public Outcome applyTo(FixtureType before) {
         return Located.onChannel(before, channel, at -> {
             if (!stencil.fitsItsWidth() || stencil.functions().isEmpty() || stencil.functions().size() > MOST) {
-                return Located.rejected("stencil", stencil.functions().isEmpty() ? "There is no function to apply to this channel." : "These functions do not fit their own width; nothing was applied.");
+                return Located.rejected("stencil", stencil.functions().isEmpty() ? "There is no function to apply to this channel."
+                        : "These functions do not fit their own width; nothing was applied.");
             }
             if (isAwaited(at)) {
                 return Located.rejected("channel", "Functions of other channels wait for those of " + at.called() + "; change that first.");
@@ -40,11 +41,17 @@ public record LayStencil(int channel, Stencil stencil) implements Edit {
     private boolean isAwaited(Located.InMode at) {
         var targets = LinkTargets.of(at.mode());
         var links = new ArrayList<String>();
-        at.mode().channels().stream().filter(each -> each.id() != channel).flatMap(each -> each.functions()).forEach(each -> links.add(each.modeMaster()));
+        at.mode()
+            .channels()
+            .stream()
+            .filter(each -> each.id() != channel)
+            .flatMap(each -> each.functions())
+            .forEach(each -> links.add(each.modeMaster()));
         at.mode().relations().forEach(each -> links.addAll(List.of(each.master(), each.follower())));
         at.mode().macros().forEach(each -> links.add(each.channelFunction()));
-        return links.stream().map(link -> link.isEmpty() ? null : targets.find(link))
-                .anyMatch(target -> target != null && target.function() != null && target.channel().id() == channel);
+        return links.stream()
+            .map(link -> link.isEmpty() ? null : targets.find(link))
+            .anyMatch(target -> target != null && target.function() != null && target.channel().id() == channel);
     }
 
     private Outcome lay(Located.InMode at) {
@@ -52,7 +59,8 @@ public record LayStencil(int channel, Stencil stencil) implements Edit {
         var fitted = stencil.at(bytes);
         var now = at.channel().logicalChannels().isEmpty() ? fitted.attribute() : at.channel().attribute();
         int next = at.type().nextId();
-        var logical = at.channel().logicalChannels().isEmpty() ? new LogicalChannel(next++, now, stencil.snap(), stencil.master(), 0, 0, List.of(), Source.NONE)
+        var logical = at.channel().logicalChannels().isEmpty()
+                ? new LogicalChannel(next++, now, stencil.snap(), stencil.master(), 0, 0, List.of(), Source.NONE)
                 : at.channel().logicalChannels().getFirst();
         var functions = new ArrayList<ChannelFunction>();
         var names = new HashSet<String>();
@@ -83,11 +91,17 @@ public record LayStencil(int channel, Stencil stencil) implements Edit {
             kept.set(0, laid);
         }
         int nextId = next;
-        Outcome so = Located.applied(at.replace(at.channel().withLogicalChannels(kept).withInitialFunction("")).with(f -> f.nextId = nextId));
+        Outcome so = Located
+            .applied(at.replace(at.channel().withLogicalChannels(kept).withInitialFunction("")).with(f -> f.nextId = nextId));
         for (int i = 0; i < functions.size() && so instanceof Outcome.Applied applied; i++) {
             var function = functions.get(i);
             int slots = at.type().findWheel(function.wheel()).map(each -> each.slots().size()).orElse(0);
-            var rows = fitted.functions().get(i).ranges().stream().map(row -> row.slot() <= slots ? row : new SetRanges.Row(row.from(), row.name(), row.physicalFrom(), row.physicalTo(), 0)).toList();
+            var rows = fitted.functions()
+                .get(i)
+                .ranges()
+                .stream()
+                .map(row -> row.slot() <= slots ? row : new SetRanges.Row(row.from(), row.name(), row.physicalFrom(), row.physicalTo(), 0))
+                .toList();
             so = rows.isEmpty() ? so : new SetRanges(function.id(), rows).applyTo(applied.after());
         }
         return so;
@@ -95,6 +109,7 @@ public record LayStencil(int channel, Stencil stencil) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return "Functions '" + Texts.shortened(String.join("', '", stencil.functions().stream().map(Stencil.Part::name).toList())) + "' applied to " + Located.called(before, List.of(channel));
+        return "Functions '" + Texts.shortened(String.join("', '", stencil.functions().stream().map(Stencil.Part::name).toList()))
+                + "' applied to " + Located.called(before, List.of(channel));
     }
 }

@@ -10,7 +10,10 @@ import yellowkite.core.profile.Trees;
 import yellowkite.core.profile.Wheel;
 import yellowkite.core.text.FreshName;
 
-/** Gives the slots of a wheel, from the first on, names and colours out of a list; what it lacks is added at its end, what the list lacks stays. */
+/**
+ * Gives the slots of a wheel, from the first on, names and colours out of a list; what it lacks is added at its end, what the list lacks
+ * stays.
+ */
 public record ListSlots(int wheel, List<Row> slots) implements Edit {
     private static final int MOST = 500;
 
@@ -28,7 +31,8 @@ public record ListSlots(int wheel, List<Row> slots) implements Edit {
             return Located.missing("wheel");
         }
         if (slots.isEmpty() || slots.size() > MOST) {
-            return Located.rejected("slots", slots.isEmpty() ? "The list names no slot." : "A wheel takes up to " + MOST + " slots from a list.");
+            return Located.rejected("slots",
+                    slots.isEmpty() ? "The list names no slot." : "A wheel takes up to " + MOST + " slots from a list.");
         }
         var taken = new HashSet<String>();
         var listed = new ArrayList<Wheel.Slot>();
@@ -42,7 +46,8 @@ public record ListSlots(int wheel, List<Row> slots) implements Edit {
             var name = FreshName.of(taken, row.name());
             if (i < was.slots().size()) {
                 var slot = was.slots().get(i);
-                listed.add(new Wheel.Slot(slot.id(), name, row.color() == null ? slot.color() : row.color(), slot.filter(), slot.mediaFile(), slot.facets(), slot.animation(), slot.source()));
+                listed.add(new Wheel.Slot(slot.id(), name, row.color() == null ? slot.color() : row.color(), slot.filter(),
+                        slot.mediaFile(), slot.facets(), slot.animation(), slot.source()));
             } else {
                 listed.add(Wheel.Slot.of(next++, name, row.color() == null ? ColorCie.WHITE : row.color(), ""));
             }
@@ -59,6 +64,13 @@ public record ListSlots(int wheel, List<Row> slots) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return slots.size() + (slots.size() == 1 ? " slot" : " slots") + " of " + before.wheels().stream().filter(each -> each.id() == wheel).findFirst().map(each -> "wheel '" + each.name() + "'").orElse("a wheel") + " listed";
+        return slots.size() + (slots.size() == 1 ? " slot" : " slots") + " of "
+                + before.wheels()
+                    .stream()
+                    .filter(each -> each.id() == wheel)
+                    .findFirst()
+                    .map(each -> "wheel '" + each.name() + "'")
+                    .orElse("a wheel")
+                + " listed";
     }
 }

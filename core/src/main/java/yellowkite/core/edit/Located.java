@@ -43,8 +43,8 @@ final class Located {
 
         /** {@return the document with the functions of this one's logical channel changed} */
         FixtureType replaceAll(UnaryOperator<List<ChannelFunction>> change) {
-            return at.replace(channel().mapLogicalChannels(each ->
-                    each.id() == logical.id() ? each.withFunctions(change.apply(each.functions())) : each));
+            return at.replace(channel()
+                .mapLogicalChannels(each -> each.id() == logical.id() ? each.withFunctions(change.apply(each.functions())) : each));
         }
 
         FixtureType replace(ChannelFunction after) {
@@ -92,15 +92,20 @@ final class Located {
     }
 
     static Optional<InFunction> range(FixtureType type, int id) {
-        return type.modes().stream().flatMap(mode -> mode.channels().stream()).flatMap(Channel::functions)
-                .filter(function -> function.findRange(id).isPresent()).findFirst()
-                .flatMap(function -> function(type, function.id()))
-                .map(at -> new InFunction(at, at.function().findRange(id).orElseThrow()));
+        return type.modes()
+            .stream()
+            .flatMap(mode -> mode.channels().stream())
+            .flatMap(Channel::functions)
+            .filter(function -> function.findRange(id).isPresent())
+            .findFirst()
+            .flatMap(function -> function(type, function.id()))
+            .map(at -> new InFunction(at, at.function().findRange(id).orElseThrow()));
     }
 
     /** {@return the document without that channel, links left as they are} */
     static FixtureType without(FixtureType type, InMode at) {
-        return type.mapModes(mode -> mode.id() != at.mode().id() ? mode : mode.withChannels(mode.channels().stream().filter(each -> each.id() != at.channel().id()).toList()));
+        return type.mapModes(mode -> mode.id() != at.mode().id() ? mode
+                : mode.withChannels(mode.channels().stream().filter(each -> each.id() != at.channel().id()).toList()));
     }
 
     /** {@return the first of some channels, and how many more there are} */

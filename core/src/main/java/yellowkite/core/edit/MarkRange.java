@@ -28,6 +28,7 @@ public record MarkRange(int range, House.@Nullable Mark mark) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return "Mark of " + Located.range(before, range).map(Located.InFunction::called).orElse("a range") + ": " + (mark == null ? "none" : Words.small(mark.sign()).replace('_', ' '));
+        return "Mark of " + Located.range(before, range).map(Located.InFunction::called).orElse("a range") + ": "
+                + (mark == null ? "none" : Words.small(mark.sign()).replace('_', ' '));
     }
 }

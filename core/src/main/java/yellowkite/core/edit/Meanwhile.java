@@ -15,7 +15,7 @@ public final class Meanwhile {
      * {@return what the edit makes of the newer document, or why it does not fit there; none if it touches what was changed meanwhile}
      *
      * @param seen the document that the edit was made upon
-     * @param now  what became of it
+     * @param now what became of it
      */
     public static Optional<Outcome> apply(FixtureType seen, FixtureType now, Edit edit) {
         var others = Touched.between(seen, now);
@@ -24,7 +24,8 @@ public final class Meanwhile {
         }
         var outcome = edit.acceptedOn(now);
         // what reaches further on the newer document than its manufacturer could see touches it as well
-        return outcome instanceof Outcome.Applied(var after) && meet(others, Touched.between(now, after)) ? Optional.empty() : Optional.of(outcome);
+        return outcome instanceof Outcome.Applied(var after) && meet(others, Touched.between(now, after)) ? Optional.empty()
+                : Optional.of(outcome);
     }
 
     private static boolean meet(Set<Place> some, Set<Place> others) {

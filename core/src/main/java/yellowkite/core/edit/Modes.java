@@ -17,7 +17,8 @@ final class Modes {
     /** {@return why no further mode can have that name; none if one can} */
     static Optional<Outcome> refusal(FixtureType type, String field, String name) {
         return type.modes().stream().anyMatch(each -> each.name().equals(name))
-                ? Optional.of(Located.rejected(field, "There is already a mode called '" + name + "'.")) : Names.refusalOfRequired(field, name, "A mode");
+                ? Optional.of(Located.rejected(field, "There is already a mode called '" + name + "'."))
+                : Names.refusalOfRequired(field, name, "A mode");
     }
 
     static String called(FixtureType type, int id) {

@@ -19,7 +19,8 @@ public record MoveChannel(int channel, int to) implements Edit {
             }
             int size = was.offsets().size();
             if (to < 1 || to + size - 1 > AddressMap.UNIVERSE) {
-                return Located.rejected("to", "A channel of " + size + (size == 1 ? " byte" : " bytes") + " starts from 1 to " + (AddressMap.UNIVERSE - size + 1) + "; " + to + " is outside.");
+                return Located.rejected("to", "A channel of " + size + (size == 1 ? " byte" : " bytes") + " starts from 1 to "
+                        + (AddressMap.UNIVERSE - size + 1) + "; " + to + " is outside.");
             }
             if (to == was.offsets().getFirst() && was.offsets().equals(Addresses.run(to, size))) {
                 return Located.applied(before);
@@ -42,7 +43,8 @@ public record MoveChannel(int channel, int to) implements Edit {
         var opened = target <= last ? space.shift(target, was.offsets().size()) : out;
         var placed = was.withOffsets(Addresses.run(target, was.offsets().size()));
         int index = Addresses.position(opened.findMode(at.mode().id()).orElseThrow(), placed.offsets());
-        return Located.applied(opened.mapModes(each -> each.id() == mode.id() ? each.withChannels(Trees.insert(each.channels(), index, placed)) : each));
+        return Located.applied(
+                opened.mapModes(each -> each.id() == mode.id() ? each.withChannels(Trees.insert(each.channels(), index, placed)) : each));
     }
 
     @Override

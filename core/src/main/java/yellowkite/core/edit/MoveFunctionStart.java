@@ -5,8 +5,8 @@ import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 
 /**
- * Moves the boundary below a function. A named range that begins with the function moves along; no other named range,
- * of this function or the one before it, may be cut.
+ * Moves the boundary below a function. A named range that begins with the function moves along; no other named range, of this function or
+ * the one before it, may be cut.
  */
 public record MoveFunctionStart(int function, long from) implements Edit {
     @Override
@@ -17,14 +17,16 @@ public record MoveFunctionStart(int function, long from) implements Edit {
             long high = Math.min(span.to(), others.min().orElse(span.to() + 1) - 1);
             long low = lowest(at, span);
             if (from < low || from > high) {
-                return Located.rejected("from", "The start of '" + span.name() + "' can lie from " + low + " to " + high + "; " + from + " is outside.");
+                return Located.rejected("from",
+                        "The start of '" + span.name() + "' can lie from " + low + " to " + high + "; " + from + " is outside.");
             }
             if (from == span.from()) {
                 return Located.applied(before);
             }
             var start = new DmxValue(from, at.channel().bytes());
-            var moved = at.function().with(f -> f.dmxFrom = start)
-                    .mapRanges(range -> range.dmxFrom().at(at.channel().bytes()) == span.from() ? range.withDmxFrom(start) : range);
+            var moved = at.function()
+                .with(f -> f.dmxFrom = start)
+                .mapRanges(range -> range.dmxFrom().at(at.channel().bytes()) == span.from() ? range.withDmxFrom(start) : range);
             return Located.applied(at.replace(moved));
         });
     }
@@ -35,7 +37,12 @@ public record MoveFunctionStart(int function, long from) implements Edit {
         for (var other : Spans.of(at.channel())) {
             if (other.logical() == span.logical() && other.from() < span.from()
                     && Spans.sameSituation(other.function(), span.function())) {
-                long last = other.ranges().stream().mapToLong(Spans.RangeSpan::from).filter(start -> start < span.from()).max().orElse(other.from());
+                long last = other.ranges()
+                    .stream()
+                    .mapToLong(Spans.RangeSpan::from)
+                    .filter(start -> start < span.from())
+                    .max()
+                    .orElse(other.from());
                 low = Math.max(low, Math.max(other.from(), last) + 1);
             }
         }
@@ -44,7 +51,8 @@ public record MoveFunctionStart(int function, long from) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return Located.function(before, function).map(at -> "Start of '" + at.name() + "' " + at.span().from() + " → " + from)
-                .orElse("Start of a function → " + from);
+        return Located.function(before, function)
+            .map(at -> "Start of '" + at.name() + "' " + at.span().from() + " → " + from)
+            .orElse("Start of a function → " + from);
     }
 }

@@ -7,8 +7,11 @@ import yellowkite.core.profile.Trees;
 public record MoveMode(int mode, int to) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
-        return Modes.on(before, mode, was -> to < 0 || to >= before.modes().size() ? Located.rejected("to", "There are " + before.modes().size() + " modes; " + to + " is no place among them.")
-                : Located.applied(before.modes().get(to) == was ? before : before.with(f -> f.modes = Trees.insert(Trees.remove(f.modes, was), to, was))));
+        return Modes.on(before, mode,
+                was -> to < 0 || to >= before.modes().size()
+                        ? Located.rejected("to", "There are " + before.modes().size() + " modes; " + to + " is no place among them.")
+                        : Located.applied(before.modes().get(to) == was ? before
+                                : before.with(f -> f.modes = Trees.insert(Trees.remove(f.modes, was), to, was))));
     }
 
     @Override

@@ -6,8 +6,8 @@ import yellowkite.core.profile.NamedRange;
 import yellowkite.core.profile.Trees;
 
 /**
- * Ends a named range earlier or later: the one behind begins where it ends. Behind the last one, and where the one behind
- * would be pushed, the rest becomes free: a range without a name, as the standard writes values that nobody has named.
+ * Ends a named range earlier or later: the one behind begins where it ends. Behind the last one, and where the one behind would be pushed,
+ * the rest becomes free: a range without a name, as the standard writes values that nobody has named.
  */
 public record MoveRangeEnd(int range, long to) implements Edit {
     @Override
@@ -21,7 +21,8 @@ public record MoveRangeEnd(int range, long to) implements Edit {
                 return new RemoveRange(next.get().range().id()).applyTo(before);
             }
             if (to < span.from() || to > high) {
-                return Located.rejected("to", "The end of " + at.called() + " can lie from " + span.from() + " to " + high + "; " + to + " is outside.");
+                return Located.rejected("to",
+                        "The end of " + at.called() + " can lie from " + span.from() + " to " + high + "; " + to + " is outside.");
             }
             if (to == span.to()) {
                 return Located.applied(before);
@@ -33,12 +34,16 @@ public record MoveRangeEnd(int range, long to) implements Edit {
                 return new MoveRangeStart(next.get().range().id(), to + 1).applyTo(before);
             }
             var free = NamedRange.of(before.nextId(), "", new DmxValue(to + 1, at.at().channel().bytes()));
-            return Located.applied(at.at().replace(at.at().function().with(f -> f.ranges = Trees.insert(f.ranges, f.ranges.indexOf(at.range()) + 1, free))).with(f -> f.nextId++));
+            return Located.applied(at.at()
+                .replace(at.at().function().with(f -> f.ranges = Trees.insert(f.ranges, f.ranges.indexOf(at.range()) + 1, free)))
+                .with(f -> f.nextId++));
         });
     }
 
     @Override
     public String describe(FixtureType before) {
-        return Located.range(before, range).map(at -> "End of " + at.called() + " " + at.span().to() + " → " + to).orElse("End of a range → " + to);
+        return Located.range(before, range)
+            .map(at -> "End of " + at.called() + " " + at.span().to() + " → " + to)
+            .orElse("End of a range → " + to);
     }
 }

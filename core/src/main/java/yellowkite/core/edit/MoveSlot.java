@@ -10,7 +10,8 @@ public record MoveSlot(int wheel, int slot, int to) implements Edit {
     public Outcome applyTo(FixtureType before) {
         return Wheels.onSlot(before, wheel, slot, was -> {
             if (was.findSlot(to).isEmpty()) {
-                return Located.rejected("to", "Wheel '" + was.name() + "' has slots 1 to " + was.slots().size() + "; " + to + " is not one of them.");
+                return Located.rejected("to",
+                        "Wheel '" + was.name() + "' has slots 1 to " + was.slots().size() + "; " + to + " is not one of them.");
             }
             var slots = new ArrayList<>(was.slots());
             slots.add(to - 1, slots.remove(slot - 1));

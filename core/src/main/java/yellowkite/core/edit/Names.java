@@ -14,12 +14,14 @@ final class Names {
     /** {@return why {@code name} is no name; none if it is one} */
     static Optional<Outcome> refusal(String field, String name) {
         if (name.length() > MAX_LENGTH) {
-            return Optional.of(Located.rejected(field, "A name has at most " + MAX_LENGTH + " characters; this one has " + name.length() + "."));
+            return Optional
+                .of(Located.rejected(field, "A name has at most " + MAX_LENGTH + " characters; this one has " + name.length() + "."));
         }
         int bad = name.codePoints().filter(c -> !Character.isLetterOrDigit(c) && StandardName.SIGNS.indexOf(c) < 0).findFirst().orElse(-1);
         if (bad >= 0) {
             var sign = Character.isISOControl(bad) ? "a control character" : "'" + Character.toString(bad) + "'";
-            return Optional.of(Located.rejected(field, "A name cannot hold " + sign + "; letters, digits, spaces and " + StandardName.SIGNS.trim() + " are allowed."));
+            return Optional.of(Located.rejected(field,
+                    "A name cannot hold " + sign + "; letters, digits, spaces and " + StandardName.SIGNS.trim() + " are allowed."));
         }
         return Optional.empty();
     }
@@ -35,9 +37,11 @@ final class Names {
             return Optional.of(Located.rejected(field, "A manufacturer needs a name."));
         }
         if (manufacturer.length() > MAX_LENGTH) {
-            return Optional.of(Located.rejected(field, "A manufacturer's name has at most " + MAX_LENGTH + " characters; this one has " + manufacturer.length() + "."));
+            return Optional.of(Located.rejected(field,
+                    "A manufacturer's name has at most " + MAX_LENGTH + " characters; this one has " + manufacturer.length() + "."));
         }
         boolean unseen = manufacturer.codePoints().anyMatch(c -> Character.isISOControl(c) || Character.getType(c) == Character.FORMAT);
-        return unseen ? Optional.of(Located.rejected(field, "A manufacturer's name cannot hold characters that nobody sees.")) : Optional.empty();
+        return unseen ? Optional.of(Located.rejected(field, "A manufacturer's name cannot hold characters that nobody sees."))
+                : Optional.empty();
     }
 }

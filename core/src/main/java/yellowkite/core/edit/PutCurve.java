@@ -17,7 +17,8 @@ public record PutCurve(String name, List<Piece> pieces) implements Edit {
         }
 
         private boolean isSound() {
-            return percent >= 0 && percent <= 100 && Double.isFinite(c0) && Double.isFinite(c1) && Double.isFinite(c2) && Double.isFinite(c3);
+            return percent >= 0 && percent <= 100 && Double.isFinite(c0) && Double.isFinite(c1) && Double.isFinite(c2)
+                    && Double.isFinite(c3);
         }
     }
 
@@ -28,10 +29,15 @@ public record PutCurve(String name, List<Piece> pieces) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
         if (pieces.isEmpty() || pieces.size() > MOST || !pieces.stream().allMatch(Piece::isSound)) {
-            return Located.rejected("pieces", "A curve has 1 to " + MOST + " pieces that begin from 0 to 100 % and have finite coefficients.");
+            return Located.rejected("pieces",
+                    "A curve has 1 to " + MOST + " pieces that begin from 0 to 100 % and have finite coefficients.");
         }
         return Names.refusalOfRequired("name", name, "A curve").orElseGet(() -> {
-            var profile = new DmxProfile(name, pieces.stream().map(each -> new DmxProfile.Point(each.percent(), each.c0(), each.c1(), each.c2(), each.c3(), Source.NONE)).toList(), Source.NONE);
+            var profile = new DmxProfile(name,
+                    pieces.stream()
+                        .map(each -> new DmxProfile.Point(each.percent(), each.c0(), each.c1(), each.c2(), each.c3(), Source.NONE))
+                        .toList(),
+                    Source.NONE);
             var curves = new ArrayList<>(before.physicalDescriptions().dmxProfiles());
             int at = curves.stream().map(DmxProfile::name).toList().indexOf(name);
             if (at < 0) {

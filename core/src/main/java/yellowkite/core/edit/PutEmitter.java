@@ -23,8 +23,10 @@ public record PutEmitter(String name, double x, double y, double luminance, @Nul
             var emitters = f.physicalDescriptions.emitters();
             var was = f.physicalDescriptions.findEmitter(name);
             var fresh = was.map(old -> new Emitter(name, color, nanometres, old.diodePart(), old.measurements(), old.source()))
-                    .orElseGet(() -> new Emitter(name, color, nanometres, "", List.of(), Source.NONE));
-            f.physicalDescriptions = f.physicalDescriptions.withEmitters(was.isPresent() ? Trees.map(emitters, each -> each == was.get() ? fresh : each) : Trees.insert(emitters, emitters.size(), fresh));
+                .orElseGet(() -> new Emitter(name, color, nanometres, "", List.of(), Source.NONE));
+            f.physicalDescriptions = f.physicalDescriptions
+                .withEmitters(was.isPresent() ? Trees.map(emitters, each -> each == was.get() ? fresh : each)
+                        : Trees.insert(emitters, emitters.size(), fresh));
         })));
     }
 

@@ -12,12 +12,12 @@ import yellowkite.core.profile.WheelCare.Kind;
 import yellowkite.core.xml.Source;
 
 /**
- * Puts a whole wheel into the profile: beside those that are there, or into the place of one, whose ranges then bring in what
- * sits in the new one.
+ * Puts a whole wheel into the profile: beside those that are there, or into the place of one, whose ranges then bring in what sits in the
+ * new one.
  *
- * @param over  id of the wheel whose place it takes; null = none
- * @param name  of the new wheel; one that takes a place keeps the name of that
- * @param kind  a still gobo cannot take the place of a turning one
+ * @param over id of the wheel whose place it takes; null = none
+ * @param name of the new wheel; one that takes a place keeps the name of that
+ * @param kind a still gobo cannot take the place of a turning one
  */
 public record PutWheel(@Nullable Integer over, String name, Kind kind, List<SlotPart> slots) implements Edit {
     public PutWheel {
@@ -55,15 +55,19 @@ public record PutWheel(@Nullable Integer over, String name, Kind kind, List<Slot
     private Outcome replaced(FixtureType before, Wheel was) {
         var kindThere = WheelKind.of(before, was);
         if (kindThere == Kind.TURNING_GOBOS && kind == Kind.STILL_GOBOS) {
-            return Located.rejected("kind", "'" + was.name() + "' turns its gobos; '" + name + "' is a wheel of still ones and cannot take its place.");
+            return Located.rejected("kind",
+                    "'" + was.name() + "' turns its gobos; '" + name + "' is a wheel of still ones and cannot take its place.");
         }
         if (kindThere != kind && !(kindThere == Kind.STILL_GOBOS && kind == Kind.TURNING_GOBOS) && kindThere != Kind.OTHER) {
-            return Located.rejected("kind", "'" + was.name() + "' holds " + words(kindThere) + ", '" + name + "' " + words(kind) + ": it cannot take its place.");
+            return Located.rejected("kind",
+                    "'" + was.name() + "' holds " + words(kindThere) + ", '" + name + "' " + words(kind) + ": it cannot take its place.");
         }
         if (was.slots().size() != slots.size()) {
-            return Located.rejected("slots", "'" + was.name() + "' has " + was.slots().size() + " slots, '" + name + "' " + slots.size() + ": the ranges would point at others.");
+            return Located.rejected("slots", "'" + was.name() + "' has " + was.slots().size() + " slots, '" + name + "' " + slots.size()
+                    + ": the ranges would point at others.");
         }
-        return Located.applied(Wheels.replace(before, new Wheel(was.id(), was.name(), slots(before, before.nextId()), was.source())).with(f -> f.nextId += slots.size()));
+        return Located.applied(Wheels.replace(before, new Wheel(was.id(), was.name(), slots(before, before.nextId()), was.source()))
+            .with(f -> f.nextId += slots.size()));
     }
 
     private List<Wheel.Slot> slots(FixtureType type, int firstId) {
@@ -71,7 +75,8 @@ public record PutWheel(@Nullable Integer over, String name, Kind kind, List<Slot
         IntStream.range(0, slots.size()).forEach(i -> {
             var slot = slots.get(i);
             var known = type.physicalDescriptions().findFilter(slot.filter()).isPresent();
-            made.add(new SlotPart(slot.name(), slot.color(), known ? slot.filter() : "", slot.mediaFile(), slot.facets(), slot.animation()).toSlot(firstId + i));
+            made.add(new SlotPart(slot.name(), slot.color(), known ? slot.filter() : "", slot.mediaFile(), slot.facets(), slot.animation())
+                .toSlot(firstId + i));
         });
         return made;
     }

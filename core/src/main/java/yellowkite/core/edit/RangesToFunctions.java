@@ -31,11 +31,17 @@ public record RangesToFunctions(int function, List<Integer> ranges) implements E
     public Outcome applyTo(FixtureType before) {
         return Located.onFunction(before, function, at -> {
             var span = Spans.of(before, at.channel()).stream().filter(each -> each.function().id() == function).findFirst().orElseThrow();
-            var chosen = span.ranges().stream().filter(each -> ranges.contains(each.range().id()) && each.from() <= each.to() && span.contains(each.from())).toList();
+            var chosen = span.ranges()
+                .stream()
+                .filter(each -> ranges.contains(each.range().id()) && each.from() <= each.to() && span.contains(each.from()))
+                .toList();
             if (chosen.isEmpty()) {
                 return Located.rejected("ranges", "Choose named ranges of '" + span.name() + "'.");
             }
-            return made(before, at, span, chosen.stream().map(each -> new RangeMeaning.Named(each.range().name(), each.from(), Math.min(each.to(), span.to()))).toList());
+            return made(before, at, span,
+                    chosen.stream()
+                        .map(each -> new RangeMeaning.Named(each.range().name(), each.from(), Math.min(each.to(), span.to())))
+                        .toList());
         });
     }
 
@@ -43,11 +49,13 @@ public record RangesToFunctions(int function, List<Integer> ranges) implements E
         var channel = at.channel();
         var wheel = wheel(before, channel);
         var words = Attributes.pretty(before, channel.attribute());
-        var meaning = RangeMeaning.ofRanges(channel.attribute(), words, chosen, channel.bytes(), wheel == null ? null : wheel.slots().stream().map(Wheel.Slot::name).toList());
+        var meaning = RangeMeaning.ofRanges(channel.attribute(), words, chosen, channel.bytes(),
+                wheel == null ? null : wheel.slots().stream().map(Wheel.Slot::name).toList());
         if (meaning.functions().isEmpty()) {
             return Located.rejected("ranges", "The words of these ranges do not say what they do.");
         }
-        var laid = ChartFunctions.of(before, channel.attribute(), meaning, channel.bytes(), wheel == null ? Map.of() : Map.of(RangeMeaning.wheelOf(channel.attribute()), wheel.name()));
+        var laid = ChartFunctions.of(before, channel.attribute(), meaning, channel.bytes(),
+                wheel == null ? Map.of() : Map.of(RangeMeaning.wheelOf(channel.attribute()), wheel.name()));
         var type = laid.type();
         int next = type.nextId();
         var taken = new HashSet<String>();
@@ -131,11 +139,18 @@ public record RangesToFunctions(int function, List<Integer> ranges) implements E
     }
 
     private static @Nullable Wheel wheel(FixtureType type, Channel channel) {
-        return channel.functions().map(ChannelFunction::wheel).filter(each -> !each.isEmpty()).findFirst().flatMap(type::findWheel).orElse(null);
+        return channel.functions()
+            .map(ChannelFunction::wheel)
+            .filter(each -> !each.isEmpty())
+            .findFirst()
+            .flatMap(type::findWheel)
+            .orElse(null);
     }
 
     @Override
     public String describe(FixtureType before) {
-        return Located.function(before, function).map(at -> ranges.size() + (ranges.size() == 1 ? " range" : " ranges") + " of '" + at.name() + "' made functions").orElse("Ranges made functions");
+        return Located.function(before, function)
+            .map(at -> ranges.size() + (ranges.size() == 1 ? " range" : " ranges") + " of '" + at.name() + "' made functions")
+            .orElse("Ranges made functions");
     }
 }

@@ -31,15 +31,16 @@ final class Relink {
             return names.getOrDefault(id, text);
         };
         return after.mapChannels(channel -> followChannel(channel, link))
-                .withRelations(Trees.map(after.relations(), each -> each.withLinks(link.apply(each.master()), link.apply(each.follower()))))
-                .withMacros(Trees.map(after.macros(), macro -> followMacro(macro, link)));
+            .withRelations(Trees.map(after.relations(), each -> each.withLinks(link.apply(each.master()), link.apply(each.follower()))))
+            .withMacros(Trees.map(after.macros(), macro -> followMacro(macro, link)));
     }
 
     private static Map<Integer, String> namesById(Mode mode) {
         var names = new HashMap<Integer, String>();
         for (var channel : mode.channels()) {
             names.put(channel.id(), channel.name());
-            channel.logicalChannels().forEach(logical -> logical.functions()
+            channel.logicalChannels()
+                .forEach(logical -> logical.functions()
                     .forEach(function -> names.put(function.id(), channel.linkTo(logical, function))));
         }
         return names;

@@ -10,8 +10,8 @@ import yellowkite.core.profile.Macro;
 import yellowkite.core.profile.Trees;
 
 /**
- * Removes channels with all that they hold, the relations that they take part in, and their values in macros; refused while a function
- * that stays waits for them.
+ * Removes channels with all that they hold, the relations that they take part in, and their values in macros; refused while a function that
+ * stays waits for them.
  *
  * @param closeUp whether the channels behind move down into the addresses that become free
  */
@@ -42,15 +42,23 @@ public record RemoveChannels(List<Integer> channels, boolean closeUp) implements
             if (!gone.contains(other.id())) {
                 var waiting = other.functions().filter(function -> leadsHere(targets, function.modeMaster(), at.channel())).findFirst();
                 if (waiting.isPresent()) {
-                    return Located.rejected("channels", "'" + waiting.get().name() + "' of '" + other.name() + "' waits for '" + at.channel().name() + "'; change that first.");
+                    return Located.rejected("channels", "'" + waiting.get().name() + "' of '" + other.name() + "' waits for '"
+                            + at.channel().name() + "'; change that first.");
                 }
             }
         }
-        var without = at.type().mapModes(mode -> mode.id() != at.mode().id() ? mode
-                : mode.withChannels(mode.channels().stream().filter(each -> each.id() != at.channel().id()).toList())
-                        .withRelations(mode.relations().stream().filter(each -> !leadsHere(targets, each.master(), at.channel()) && !leadsHere(targets, each.follower(), at.channel())).toList())
+        var without = at.type()
+            .mapModes(mode -> mode.id() != at.mode().id() ? mode
+                    : mode.withChannels(mode.channels().stream().filter(each -> each.id() != at.channel().id()).toList())
+                        .withRelations(mode.relations()
+                            .stream()
+                            .filter(each -> !leadsHere(targets, each.master(), at.channel())
+                                    && !leadsHere(targets, each.follower(), at.channel()))
+                            .toList())
                         .withMacros(Trees.map(mode.macros(), macro -> withoutValues(macro, targets, at.channel()))));
-        if (closeUp && Addresses.of(without, without.findMode(at.mode().id()).orElseThrow(), at.channel().geometry(), at.channel().dmxBreak()).movesCellsOfOthers(at.channel().offsets().stream().mapToInt(Integer::intValue).min().orElse(0))) {
+        if (closeUp
+                && Addresses.of(without, without.findMode(at.mode().id()).orElseThrow(), at.channel().geometry(), at.channel().dmxBreak())
+                    .movesCellsOfOthers(at.channel().offsets().stream().mapToInt(Integer::intValue).min().orElse(0))) {
             return Located.rejected("closeUp", "Cells stand behind that another mode uses too; leave the gap, or move them there.");
         }
         return Located.applied(closeUp ? Addresses.closedUp(without, at) : without);
@@ -62,7 +70,8 @@ public record RemoveChannels(List<Integer> channels, boolean closeUp) implements
             return values.size() == step.values().size() ? step : new Macro.Step(step.duration(), values, step.source());
         });
         var function = leadsHere(targets, macro.channelFunction(), gone) ? "" : macro.channelFunction();
-        return steps == macro.steps() && function.equals(macro.channelFunction()) ? macro : new Macro(macro.name(), function, steps, macro.source());
+        return steps == macro.steps() && function.equals(macro.channelFunction()) ? macro
+                : new Macro(macro.name(), function, steps, macro.source());
     }
 
     private static boolean leadsHere(LinkTargets targets, String link, Channel channel) {
@@ -74,8 +83,15 @@ public record RemoveChannels(List<Integer> channels, boolean closeUp) implements
     public String describe(FixtureType before) {
         long relations = before.modes().stream().mapToLong(mode -> {
             var targets = LinkTargets.of(mode);
-            return mode.relations().stream().filter(each -> mode.channels().stream().filter(channel -> channels.contains(channel.id())).anyMatch(channel -> leadsHere(targets, each.master(), channel) || leadsHere(targets, each.follower(), channel))).count();
+            return mode.relations()
+                .stream()
+                .filter(each -> mode.channels()
+                    .stream()
+                    .filter(channel -> channels.contains(channel.id()))
+                    .anyMatch(channel -> leadsHere(targets, each.master(), channel) || leadsHere(targets, each.follower(), channel)))
+                .count();
         }).sum();
-        return "Removed: " + Located.called(before, channels) + (relations == 0 ? "" : relations == 1 ? ", with one relation" : ", with " + relations + " relations");
+        return "Removed: " + Located.called(before, channels)
+                + (relations == 0 ? "" : relations == 1 ? ", with one relation" : ", with " + relations + " relations");
     }
 }

@@ -18,7 +18,8 @@ public record RemoveFunction(int function) implements Edit {
                 for (var logical : channel.logicalChannels()) {
                     for (var other : logical.functions()) {
                         if (leadsHere(targets, other.modeMaster(), at.function())) {
-                            return Located.rejected("function", "'" + logical.nameOf(other) + "' of '" + channel.name() + "' counts only while '" + at.name() + "' is active; change that first.");
+                            return Located.rejected("function", "'" + logical.nameOf(other) + "' of '" + channel.name()
+                                    + "' counts only while '" + at.name() + "' is active; change that first.");
                         }
                     }
                 }
@@ -42,6 +43,8 @@ public record RemoveFunction(int function) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return Located.function(before, function).map(at -> "Function '" + at.name() + "' removed from " + at.at().called()).orElse("Function removed");
+        return Located.function(before, function)
+            .map(at -> "Function '" + at.name() + "' removed from " + at.at().called())
+            .orElse("Function removed");
     }
 }

@@ -7,11 +7,13 @@ import yellowkite.core.profile.Trees;
 public record RemoveMode(int mode) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
-        return Modes.on(before, mode, was -> before.modes().size() == 1 ? Located.rejected("mode", "'" + was.name() + "' is the only mode of this profile; a fixture needs one.")
-                : Located.applied(before.with(f -> {
-                    f.modes = Trees.remove(f.modes, was);
-                    f.protocols = f.protocols.withoutMode(was.name());
-                })));
+        return Modes.on(before, mode,
+                was -> before.modes().size() == 1
+                        ? Located.rejected("mode", "'" + was.name() + "' is the only mode of this profile; a fixture needs one.")
+                        : Located.applied(before.with(f -> {
+                            f.modes = Trees.remove(f.modes, was);
+                            f.protocols = f.protocols.withoutMode(was.name());
+                        })));
     }
 
     @Override

@@ -13,6 +13,8 @@ public record RemoveRange(int range) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return Located.range(before, range).map(at -> "Range " + at.called() + " removed from '" + at.at().name() + "'").orElse("Range removed");
+        return Located.range(before, range)
+            .map(at -> "Range " + at.called() + " removed from '" + at.at().name() + "'")
+            .orElse("Range removed");
     }
 }

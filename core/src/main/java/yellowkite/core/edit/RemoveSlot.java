@@ -13,7 +13,8 @@ public record RemoveSlot(int wheel, int slot) implements Edit {
                 return Located.rejected("slot", "This is the only slot of '" + was.name() + "'; a wheel needs one.");
             }
             var after = new Wheel(was.id(), was.name(), Trees.remove(was.slots(), was.slots().get(slot - 1)), was.source());
-            return Located.applied(Wheels.renumber(Wheels.replace(before, after), was.name(), each -> each == slot ? 0 : each > slot ? each - 1 : each));
+            return Located.applied(
+                    Wheels.renumber(Wheels.replace(before, after), was.name(), each -> each == slot ? 0 : each > slot ? each - 1 : each));
         });
     }
 

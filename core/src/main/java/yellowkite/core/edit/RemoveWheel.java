@@ -11,7 +11,8 @@ public record RemoveWheel(int wheel) implements Edit {
             for (var mode : before.modes()) {
                 for (var channel : mode.channels()) {
                     if (channel.functions().anyMatch(each -> each.wheel().equals(was.name()))) {
-                        return Located.rejected("wheel", "Wheel '" + was.name() + "' is turned by '" + channel.name() + "' in mode '" + mode.name() + "'; give that another wheel first.");
+                        return Located.rejected("wheel", "Wheel '" + was.name() + "' is turned by '" + channel.name() + "' in mode '"
+                                + mode.name() + "'; give that another wheel first.");
                     }
                 }
             }

@@ -7,13 +7,16 @@ public record RenameFunction(int function, String to) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
         return Located.onFunction(before, function, at -> {
-            boolean taken = at.logical().functions().stream()
-                    .anyMatch(other -> other.id() != function && at.logical().nameOf(other).equals(to));
+            boolean taken = at.logical()
+                .functions()
+                .stream()
+                .anyMatch(other -> other.id() != function && at.logical().nameOf(other).equals(to));
             if (taken) {
                 return Located.rejected("to", "There is already a function called '" + to + "' on " + at.at().called() + ".");
             }
-            return Names.refusalOfRequired("to", to, "A function").orElseGet(() -> Located.applied(
-                    Relink.follow(before, at.replace(at.function().with(f -> f.name = to)))));
+            return Names.refusalOfRequired("to", to, "A function")
+                .orElseGet(() -> Located.applied(
+                        Relink.follow(before, at.replace(at.function().with(f -> f.name = to)))));
         });
     }
 

@@ -16,7 +16,7 @@ public record RenameMode(int mode, String to) implements Edit {
         return Names.refusalOfRequired("to", to, "A mode").orElseGet(() -> {
             var was = before.findMode(mode).orElseThrow().name();
             return Located.applied(before.mapModes(each -> each.id() != mode || each.name().equals(to) ? each : each.withName(to))
-                    .with(f -> f.protocols = f.protocols.renameMode(was, to)));
+                .with(f -> f.protocols = f.protocols.renameMode(was, to)));
         });
     }
 

@@ -7,7 +7,7 @@ public record RenameProfile(String to) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
         return Names.refusalOfRequired("to", to, "A profile")
-                .orElseGet(() -> Located.applied(before.with(f -> f.name = to)));
+            .orElseGet(() -> Located.applied(before.with(f -> f.name = to)));
     }
 
     @Override

@@ -6,8 +6,8 @@ import yellowkite.core.profile.FixtureType;
 public record RenameRange(int range, String to) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
-        return Located.onRange(before, range, at -> Names.refusal("to", to).orElseGet(() ->
-                Located.applied(at.range().name().equals(to) ? before : at.replace(at.range().withName(to)))));
+        return Located.onRange(before, range, at -> Names.refusal("to", to)
+            .orElseGet(() -> Located.applied(at.range().name().equals(to) ? before : at.replace(at.range().withName(to)))));
     }
 
     @Override

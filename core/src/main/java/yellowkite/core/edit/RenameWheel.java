@@ -14,8 +14,10 @@ public record RenameWheel(int wheel, String to) implements Edit {
             if (before.findWheel(to).isPresent()) {
                 return Located.rejected("to", "There is already a wheel called '" + to + "'.");
             }
-            return Names.refusalOfRequired("to", to, "A wheel").orElseGet(() -> Located.applied(Wheels.replace(before, new Wheel(was.id(), to, was.slots(), was.source()))
-                    .mapModes(mode -> mode.mapChannels(channel -> channel.mapFunctions(each -> each.wheel().equals(was.name()) ? each.with(f -> f.wheel = to) : each)))));
+            return Names.refusalOfRequired("to", to, "A wheel")
+                .orElseGet(() -> Located.applied(Wheels.replace(before, new Wheel(was.id(), to, was.slots(), was.source()))
+                    .mapModes(mode -> mode.mapChannels(channel -> channel
+                        .mapFunctions(each -> each.wheel().equals(was.name()) ? each.with(f -> f.wheel = to) : each)))));
         });
     }
 

@@ -16,7 +16,9 @@ final class Room {
 
     /** {@return the outcome, or a refusal where addresses that were apart before lie over each other, or have left their universe} */
     static Edit.Outcome kept(FixtureType before, Edit.Outcome outcome, String field) {
-        return outcome instanceof Edit.Outcome.Applied applied ? clash(before, applied.after()).<Edit.Outcome>map(why -> new Edit.Outcome.Rejected(field, why)).orElse(outcome) : outcome;
+        return outcome instanceof Edit.Outcome.Applied applied
+                ? clash(before, applied.after()).<Edit.Outcome>map(why -> new Edit.Outcome.Rejected(field, why)).orElse(outcome)
+                : outcome;
     }
 
     private static Optional<String> clash(FixtureType before, FixtureType after) {
@@ -40,8 +42,12 @@ final class Room {
         var more = after.overlaps();
         if (more.size() > overlaps.size()) {
             var shared = new HashSet<>(overlaps.stream().map(each -> new Slot(each.dmxBreak(), each.address())).toList());
-            var first = more.stream().filter(each -> !shared.contains(new Slot(each.dmxBreak(), each.address()))).findFirst().orElse(more.getLast());
-            return Optional.of("In mode '" + mode.name() + "' address " + first.address() + (first.dmxBreak() == 1 ? "" : " of break " + first.dmxBreak()) + " would be used by '"
+            var first = more.stream()
+                .filter(each -> !shared.contains(new Slot(each.dmxBreak(), each.address())))
+                .findFirst()
+                .orElse(more.getLast());
+            return Optional.of("In mode '" + mode.name() + "' address " + first.address()
+                    + (first.dmxBreak() == 1 ? "" : " of break " + first.dmxBreak()) + " would be used by '"
                     + first.first().name() + "' and by '" + first.second().name() + "'; make room there first.");
         }
         long outside = outside(after);
@@ -49,13 +55,18 @@ final class Room {
             return Optional.of("In mode '" + mode.name() + "' addresses would lie outside of 1 to " + AddressMap.UNIVERSE + ".");
         }
         if (unplaced(after) > unplaced(before)) {
-            return Optional.of("In mode '" + mode.name() + "' a reference gives no start for the break of this channel, so it would have no address.");
+            return Optional
+                .of("In mode '" + mode.name() + "' a reference gives no start for the break of this channel, so it would have no address.");
         }
         return Optional.empty();
     }
 
     private static long outside(AddressMap map) {
-        return map.channels().stream().flatMap(each -> each.addresses().stream()).filter(address -> address < 1 || address > AddressMap.UNIVERSE).count();
+        return map.channels()
+            .stream()
+            .flatMap(each -> each.addresses().stream())
+            .filter(address -> address < 1 || address > AddressMap.UNIVERSE)
+            .count();
     }
 
     private static long unplaced(AddressMap map) {
@@ -66,14 +77,19 @@ final class Room {
     static Set<Integer> taken(FixtureType type, Mode mode, Channel channel) {
         var map = AddressMap.of(type, mode);
         var used = new HashSet<Slot>();
-        map.channels().stream().filter(each -> each.channel().id() != channel.id()).forEach(each -> each.addresses().forEach(address -> used.add(new Slot(each.dmxBreak(), address))));
+        map.channels()
+            .stream()
+            .filter(each -> each.channel().id() != channel.id())
+            .forEach(each -> each.addresses().forEach(address -> used.add(new Slot(each.dmxBreak(), address))));
         var taken = new HashSet<Integer>();
         for (var place : map.channels()) {
             if (place.channel().id() == channel.id() && !place.addresses().isEmpty()) {
                 int shift = place.addresses().getFirst() - channel.offsets().getFirst();
                 used.stream().filter(slot -> slot.dmxBreak() == place.dmxBreak()).forEach(slot -> taken.add(slot.address() - shift));
-                map.channels().stream().filter(other -> other != place && other.channel().id() == channel.id() && place.dmxBreak().equals(other.dmxBreak()))
-                        .forEach(other -> other.addresses().forEach(each -> taken.add(each - shift))); // the same channel in another cell
+                map.channels()
+                    .stream()
+                    .filter(other -> other != place && other.channel().id() == channel.id() && place.dmxBreak().equals(other.dmxBreak()))
+                    .forEach(other -> other.addresses().forEach(each -> taken.add(each - shift))); // the same channel in another cell
             }
         }
         return taken;

@@ -17,6 +17,7 @@ public record SetAttributeUnit(String attribute, PhysicalUnit unit) implements E
 
     @Override
     public String describe(FixtureType before) {
-        return "Unit of '" + attribute + "' is " + unit + before.attributeDefinitions().find(attribute).map(was -> ", was " + was.physicalUnit()).orElse("");
+        return "Unit of '" + attribute + "' is " + unit
+                + before.attributeDefinitions().find(attribute).map(was -> ", was " + was.physicalUnit()).orElse("");
     }
 }

@@ -9,7 +9,9 @@ import yellowkite.core.profile.FixtureType;
  * @param only the one that is set, whatever is given for the other, which stays; null = both
  */
 public record SetBounds(int function, @Nullable Double min, @Nullable Double max, @Nullable Bound only) implements Edit {
-    public enum Bound { MIN, MAX }
+    public enum Bound {
+        MIN, MAX
+    }
 
     public static SetBounds both(int function, @Nullable Double min, @Nullable Double max) {
         return new SetBounds(function, min, max, null);
@@ -24,7 +26,9 @@ public record SetBounds(int function, @Nullable Double min, @Nullable Double max
             var least = only == Bound.MAX ? at.function().min() : min;
             var most = only == Bound.MIN ? at.function().max() : max;
             if (least != null && most != null && least > most) {
-                return only == Bound.MIN ? Located.rejected("min", "The smallest value, " + least + ", lies above the largest, " + most + ".") : Located.rejected("max", "The largest value, " + most + ", lies below the smallest, " + least + ".");
+                return only == Bound.MIN
+                        ? Located.rejected("min", "The smallest value, " + least + ", lies above the largest, " + most + ".")
+                        : Located.rejected("max", "The largest value, " + most + ", lies below the smallest, " + least + ".");
             }
             return Located.applied(at.replace(at.function().with(f -> {
                 f.min = least;
@@ -37,8 +41,11 @@ public record SetBounds(int function, @Nullable Double min, @Nullable Double max
     public String describe(FixtureType before) {
         if (only != null) {
             var to = only == Bound.MIN ? min : max;
-            return (only == Bound.MIN ? "Lower limit" : "Upper limit") + Located.function(before, function).map(at -> " of '" + at.name() + "'").orElse("") + ": " + (to == null ? "none" : to);
+            return (only == Bound.MIN ? "Lower limit" : "Upper limit")
+                    + Located.function(before, function).map(at -> " of '" + at.name() + "'").orElse("") + ": "
+                    + (to == null ? "none" : to);
         }
-        return "Bounds" + Located.function(before, function).map(at -> " of '" + at.name() + "'").orElse("") + ": " + (min == null ? "none" : min) + " to " + (max == null ? "none" : max);
+        return "Bounds" + Located.function(before, function).map(at -> " of '" + at.name() + "'").orElse("") + ": "
+                + (min == null ? "none" : min) + " to " + (max == null ? "none" : max);
     }
 }

@@ -36,6 +36,7 @@ public record SetCare(List<Integer> channels, House.@Nullable Tint tint, @Nullab
 
     @Override
     public String describe(FixtureType before) {
-        return "Our mark on " + Located.called(before, channels) + ": " + (tint == null ? "" : Words.small(tint)) + (note == null ? "" : "'" + Texts.shortened(note) + "'");
+        return "Our mark on " + Located.called(before, channels) + ": " + (tint == null ? "" : Words.small(tint))
+                + (note == null ? "" : "'" + Texts.shortened(note) + "'");
     }
 }

@@ -11,7 +11,7 @@ import yellowkite.core.profile.Trees;
 /**
  * Sets how far the cells of a mode stand from each other; they keep their order and their grid.
  *
- * @param cell  name of the part that is repeated
+ * @param cell name of the part that is repeated
  * @param pitch metres from one cell to the next
  */
 public record SetCellPitch(int mode, String cell, double pitch) implements Edit {
@@ -32,13 +32,19 @@ public record SetCellPitch(int mode, String cell, double pitch) implements Edit 
                 return Located.rejected("cell", "Mode '" + was.name() + "' has no row of cells called '" + cell + "'.");
             }
             var origin = references.getFirst().position();
-            return Located.applied(before.with(f -> f.geometries = Trees.map(f.geometries, top -> top.name().equals(was.geometry()) ? spread(top, origin, pitch / now) : top)));
+            return Located.applied(before.with(f -> f.geometries = Trees.map(f.geometries,
+                    top -> top.name().equals(was.geometry()) ? spread(top, origin, pitch / now) : top)));
         });
     }
 
     private List<Geometry.Reference> references(FixtureType type, Mode was) {
-        return type.geometries().stream().filter(each -> each.name().equals(was.geometry())).flatMap(Geometry::walk)
-                .flatMap(each -> each instanceof Geometry.Reference reference && reference.geometry().equals(cell) ? List.of(reference).stream() : List.<Geometry.Reference>of().stream()).toList();
+        return type.geometries()
+            .stream()
+            .filter(each -> each.name().equals(was.geometry()))
+            .flatMap(Geometry::walk)
+            .flatMap(each -> each instanceof Geometry.Reference reference && reference.geometry().equals(cell) ? List.of(reference).stream()
+                    : List.<Geometry.Reference>of().stream())
+            .toList();
     }
 
     private static double nearest(List<Geometry.Reference> references) {
@@ -52,7 +58,7 @@ public record SetCellPitch(int mode, String cell, double pitch) implements Edit 
 
     private static double distance(Matrix one, Matrix other) {
         double sum = 0;
-        for (int axis : new int[] {X, Y, Z}) {
+        for (int axis : new int[]{X, Y, Z}) {
             double apart = one.cells().get(axis) - other.cells().get(axis);
             sum += apart * apart;
         }
@@ -61,7 +67,9 @@ public record SetCellPitch(int mode, String cell, double pitch) implements Edit 
 
     private Geometry spread(Geometry geometry, Matrix origin, double times) {
         return switch (geometry) {
-            case Geometry.Reference reference when reference.geometry().equals(cell) -> new Geometry.Reference(reference.name(), reference.model(), moved(reference.position(), origin, times), reference.geometry(), reference.breaks(), reference.source());
+            case Geometry.Reference reference when reference.geometry().equals(cell) ->
+                new Geometry.Reference(reference.name(), reference.model(), moved(reference.position(), origin, times),
+                        reference.geometry(), reference.breaks(), reference.source());
             case Geometry.Reference reference -> reference;
             case Geometry.Part part -> {
                 var children = Trees.map(part.children(), child -> spread(child, origin, times));
@@ -72,7 +80,7 @@ public record SetCellPitch(int mode, String cell, double pitch) implements Edit 
 
     private static Matrix moved(Matrix position, Matrix origin, double times) {
         var cells = new ArrayList<>(position.cells());
-        for (int axis : new int[] {X, Y, Z}) {
+        for (int axis : new int[]{X, Y, Z}) {
             cells.set(axis, origin.cells().get(axis) + (cells.get(axis) - origin.cells().get(axis)) * times);
         }
         return new Matrix(cells);

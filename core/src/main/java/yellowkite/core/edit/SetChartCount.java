@@ -4,7 +4,10 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.profile.FixtureType;
 
-/** Notes how many addresses the manufacturer's chart names for a mode, so that the map is checked against it. @param count null = it names none */
+/**
+ * Notes how many addresses the manufacturer's chart names for a mode, so that the map is checked against it. @param count null = it names
+ * none
+ */
 public record SetChartCount(int mode, @Nullable Integer count) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {

@@ -28,13 +28,15 @@ public record SetFacts(FixtureFacts facts) implements Edit {
         var was = FixtureFacts.of(before);
         return unfit(before).orElseGet(() -> Located.applied(before.with(f -> {
             f.geometries = Trees.map(f.geometries, each -> lit(each, was));
-            f.physicalDescriptions = f.physicalDescriptions.withConnectors(connectors(before.physicalDescriptions().connectors())).withProperties(properties(before.physicalDescriptions().properties()));
+            f.physicalDescriptions = f.physicalDescriptions.withConnectors(connectors(before.physicalDescriptions().connectors()))
+                .withProperties(properties(before.physicalDescriptions().properties()));
             f.protocols = protocols(before.protocols());
         })));
     }
 
     private Optional<Outcome> unfit(FixtureType type) {
-        for (var each : List.of(Optional.ofNullable(facts.weight()), Optional.ofNullable(facts.power()), Optional.ofNullable(facts.luminousFlux()), Optional.ofNullable(facts.colorTemperature()))) {
+        for (var each : List.of(Optional.ofNullable(facts.weight()), Optional.ofNullable(facts.power()),
+                Optional.ofNullable(facts.luminousFlux()), Optional.ofNullable(facts.colorTemperature()))) {
             if (each.isPresent() && !(each.get() > 0 && each.get() <= MOST)) {
                 return Optional.of(Located.rejected("facts", "Weight, power, flux and colour temperature are numbers above 0."));
             }
@@ -51,7 +53,8 @@ public record SetFacts(FixtureFacts facts) implements Edit {
             return Optional.of(Located.rejected("facts", "At most " + MOST_LISTED + " connectors and personalities are possible."));
         }
         for (var plug : facts.connectors()) {
-            var refused = Names.refusalOfRequired("facts", plug.name(), "A connector").or(() -> Names.refusalOfRequired("facts", plug.type(), "A connector's type"));
+            var refused = Names.refusalOfRequired("facts", plug.name(), "A connector")
+                .or(() -> Names.refusalOfRequired("facts", plug.type(), "A connector's type"));
             if (refused.isPresent()) {
                 return refused;
             }
@@ -79,15 +82,20 @@ public record SetFacts(FixtureFacts facts) implements Edit {
         }
         var children = Trees.map(part.children(), each -> lit(each, was));
         var details = part.details() instanceof BeamDetails beam ? with(beam, was) : part.details();
-        return children == part.children() && details.equals(part.details()) ? part : new Geometry.Part(part.kind(), part.name(), part.model(), part.position(), details, children, part.source());
+        return children == part.children() && details.equals(part.details()) ? part
+                : new Geometry.Part(part.kind(), part.name(), part.model(), part.position(), details, children, part.source());
     }
 
     /** Only what is said otherwise than it was: light sources may differ from each other, and from what the fixture takes as a whole. */
     private BeamDetails with(BeamDetails beam, FixtureFacts was) {
         var none = BeamDetails.DEFAULT;
-        return new BeamDetails(facts.lampType() == null ? beam.lampType() : said(facts.lampType(), was.lampType(), beam.lampType(), ""), said(facts.power(), was.power(), beam.powerConsumption(), none.powerConsumption()),
-                said(facts.luminousFlux(), was.luminousFlux(), beam.luminousFlux(), none.luminousFlux()), said(facts.colorTemperature(), was.colorTemperature(), beam.colorTemperature(), none.colorTemperature()),
-                said(facts.beamAngle(), was.beamAngle(), beam.beamAngle(), none.beamAngle()), said(facts.fieldAngle(), was.fieldAngle(), beam.fieldAngle(), none.fieldAngle()), beam.throwRatio(), beam.rectangleRatio(), beam.beamRadius(), beam.beamType(), beam.colorRenderingIndex(), beam.emitterSpectrum());
+        return new BeamDetails(facts.lampType() == null ? beam.lampType() : said(facts.lampType(), was.lampType(), beam.lampType(), ""),
+                said(facts.power(), was.power(), beam.powerConsumption(), none.powerConsumption()),
+                said(facts.luminousFlux(), was.luminousFlux(), beam.luminousFlux(), none.luminousFlux()),
+                said(facts.colorTemperature(), was.colorTemperature(), beam.colorTemperature(), none.colorTemperature()),
+                said(facts.beamAngle(), was.beamAngle(), beam.beamAngle(), none.beamAngle()),
+                said(facts.fieldAngle(), was.fieldAngle(), beam.fieldAngle(), none.fieldAngle()), beam.throwRatio(), beam.rectangleRatio(),
+                beam.beamRadius(), beam.beamType(), beam.colorRenderingIndex(), beam.emitterSpectrum());
     }
 
     private static <T> T said(@Nullable T now, @Nullable T was, T there, T none) {
@@ -95,19 +103,28 @@ public record SetFacts(FixtureFacts facts) implements Edit {
     }
 
     private Properties properties(Properties was) {
-        var weight = facts.weight() == null ? null : was.weight() == null ? new Properties.Amount(facts.weight(), Source.NONE) : new Properties.Amount(facts.weight(), was.weight().source());
+        var weight = facts.weight() == null ? null
+                : was.weight() == null ? new Properties.Amount(facts.weight(), Source.NONE)
+                        : new Properties.Amount(facts.weight(), was.weight().source());
         var supplies = new ArrayList<>(was.powerConsumptions());
         if (!supplies.isEmpty() && facts.power() != null) {
             var first = supplies.getFirst();
-            supplies.set(0, new Properties.PowerConsumption(first.connector(), facts.power(), first.powerFactor(), first.voltageLow(), first.voltageHigh(), first.frequencyLow(), first.frequencyHigh(), first.source()));
+            supplies.set(0, new Properties.PowerConsumption(first.connector(), facts.power(), first.powerFactor(), first.voltageLow(),
+                    first.voltageHigh(), first.frequencyLow(), first.frequencyHigh(), first.source()));
         }
         return new Properties(was.operatingTemperature(), weight, supplies, was.legHeight(), was.source());
     }
 
     private List<Connector> connectors(List<Connector> was) {
-        return facts.connectors().stream().map(plug -> was.stream().filter(each -> each.name().equals(plug.name())).findFirst()
-                .map(each -> each.type().equals(plug.type()) ? each : new Connector(each.name(), plug.type(), each.dmxBreak(), each.gender(), each.length(), each.source()))
-                .orElseGet(() -> new Connector(plug.name(), plug.type(), 0, 0, 0, Source.NONE))).toList();
+        return facts.connectors()
+            .stream()
+            .map(plug -> was.stream()
+                .filter(each -> each.name().equals(plug.name()))
+                .findFirst()
+                .map(each -> each.type().equals(plug.type()) ? each
+                        : new Connector(each.name(), plug.type(), each.dmxBreak(), each.gender(), each.length(), each.source()))
+                .orElseGet(() -> new Connector(plug.name(), plug.type(), 0, 0, 0, Source.NONE)))
+            .toList();
     }
 
     private Protocols protocols(Protocols was) {
@@ -117,12 +134,20 @@ public record SetFacts(FixtureFacts facts) implements Edit {
         }
         var versions = new ArrayList<>(rdm == null ? List.<Protocols.SoftwareVersion>of() : rdm.versions());
         var newest = versions.isEmpty() ? new Protocols.SoftwareVersion(0, List.of(), Source.NONE) : versions.removeLast();
-        var personalities = facts.personalities().stream().map(each -> newest.personalities().stream().filter(old -> old.value() == each.number() && old.mode().equals(each.mode())).findFirst()
-                .orElseGet(() -> new Protocols.Personality(each.number(), each.mode(), Source.NONE))).toList();
+        var personalities = facts.personalities()
+            .stream()
+            .map(each -> newest.personalities()
+                .stream()
+                .filter(old -> old.value() == each.number() && old.mode().equals(each.mode()))
+                .findFirst()
+                .orElseGet(() -> new Protocols.Personality(each.number(), each.mode(), Source.NONE)))
+            .toList();
         if (rdm != null && !rdm.versions().isEmpty() || !personalities.isEmpty()) {
             versions.add(new Protocols.SoftwareVersion(newest.value(), personalities, newest.source()));
         }
-        return new Protocols(new Protocols.Rdm(Objects.requireNonNullElse(facts.rdmManufacturer(), 0), Objects.requireNonNullElse(facts.rdmModel(), 0), versions, rdm == null ? Source.NONE : rdm.source()), was.networks(), was.source());
+        return new Protocols(new Protocols.Rdm(Objects.requireNonNullElse(facts.rdmManufacturer(), 0),
+                Objects.requireNonNullElse(facts.rdmModel(), 0), versions, rdm == null ? Source.NONE : rdm.source()), was.networks(),
+                was.source());
     }
 
     @Override

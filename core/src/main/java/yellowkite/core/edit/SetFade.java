@@ -6,7 +6,7 @@ import yellowkite.core.profile.FixtureType;
 /**
  * How fast the fixture itself follows within a function.
  *
- * @param realFade         seconds from one end to the other; null = stays
+ * @param realFade seconds from one end to the other; null = stays
  * @param realAcceleration seconds to full speed; null = stays
  */
 public record SetFade(int function, @Nullable Double realFade, @Nullable Double realAcceleration) implements Edit {
@@ -15,7 +15,8 @@ public record SetFade(int function, @Nullable Double realFade, @Nullable Double 
     @Override
     public Outcome applyTo(FixtureType before) {
         if (!isTime(realFade) || !isTime(realAcceleration)) {
-            return Located.rejected(isTime(realFade) ? "realAcceleration" : "realFade", "A time lies from 0 to " + (int) LONGEST + " seconds.");
+            return Located.rejected(isTime(realFade) ? "realAcceleration" : "realFade",
+                    "A time lies from 0 to " + (int) LONGEST + " seconds.");
         }
         return Located.onFunction(before, function, at -> Located.applied(at.replace(at.function().with(f -> {
             f.realFade = realFade == null ? f.realFade : realFade;
@@ -29,7 +30,9 @@ public record SetFade(int function, @Nullable Double realFade, @Nullable Double 
 
     @Override
     public String describe(FixtureType before) {
-        var says = (realFade == null ? "" : " is " + realFade + " s,") + (realAcceleration == null ? "" : " acceleration " + realAcceleration + " s,");
-        return "Own fade" + Located.function(before, function).map(at -> " of '" + at.name() + "'").orElse("") + (says.isEmpty() ? " stays" : says.substring(0, says.length() - 1));
+        var says = (realFade == null ? "" : " is " + realFade + " s,")
+                + (realAcceleration == null ? "" : " acceleration " + realAcceleration + " s,");
+        return "Own fade" + Located.function(before, function).map(at -> " of '" + at.name() + "'").orElse("")
+                + (says.isEmpty() ? " stays" : says.substring(0, says.length() - 1));
     }
 }

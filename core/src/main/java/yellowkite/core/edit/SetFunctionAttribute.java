@@ -3,7 +3,10 @@ package yellowkite.core.edit;
 import yellowkite.core.attribute.Catalogue;
 import yellowkite.core.profile.FixtureType;
 
-/** Gives one function of a channel another attribute, with the physical range that is usual for it and counts as assumed; its definition comes along. */
+/**
+ * Gives one function of a channel another attribute, with the physical range that is usual for it and counts as assumed; its definition
+ * comes along.
+ */
 public record SetFunctionAttribute(int function, String attribute) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {

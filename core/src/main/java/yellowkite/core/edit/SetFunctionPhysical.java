@@ -4,7 +4,10 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.text.Figures;
 
-/** Sets what a function reaches at its first and last value; the first larger than the second means inverted. Whoever sets them to what they are confirms them. An end that is null stays. */
+/**
+ * Sets what a function reaches at its first and last value; the first larger than the second means inverted. Whoever sets them to what they
+ * are confirms them. An end that is null stays.
+ */
 public record SetFunctionPhysical(int function, @Nullable Double from, @Nullable Double to) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
@@ -17,7 +20,9 @@ public record SetFunctionPhysical(int function, @Nullable Double from, @Nullable
                 f.physicalTo = to == null ? f.physicalTo : to;
             });
             var changed = after == at.function() ? before : at.replace(after);
-            return Located.applied(changed.house().assumed().contains(function) ? changed.with(f -> f.house = f.house.withAssumed(function, false)) : changed);
+            return Located
+                .applied(changed.house().assumed().contains(function) ? changed.with(f -> f.house = f.house.withAssumed(function, false))
+                        : changed);
         });
     }
 
@@ -25,7 +30,8 @@ public record SetFunctionPhysical(int function, @Nullable Double from, @Nullable
     public String describe(FixtureType before) {
         var name = Located.function(before, function).map(Located.InChannel::name).orElse("a function");
         if (from == null || to == null) {
-            return (to == null ? "First" : "Last") + " physical end of '" + name + "': " + (from == null ? to == null ? "stays" : Figures.of(to) : Figures.of(from));
+            return (to == null ? "First" : "Last") + " physical end of '" + name + "': "
+                    + (from == null ? to == null ? "stays" : Figures.of(to) : Figures.of(from));
         }
         return "Physical ends of '" + name + "': " + Figures.of(from) + " to " + Figures.of(to);
     }

@@ -6,7 +6,9 @@ import yellowkite.core.profile.FixtureType;
 public record SetIdentity(Field field, String to) implements Edit {
     private static final int LONGEST_TEXT = 2_000;
 
-    public enum Field { MANUFACTURER, SHORT_NAME, LONG_NAME, DESCRIPTION }
+    public enum Field {
+        MANUFACTURER, SHORT_NAME, LONG_NAME, DESCRIPTION
+    }
 
     @Override
     public Outcome applyTo(FixtureType before) {

@@ -53,7 +53,9 @@ public record SetLevels(List<Integer> channels, Level level, String to) implemen
         return switch (level) {
             case START -> new SetStartValue(id, raw == null ? 0 : raw).applyTo(at.type());
             case HIGHLIGHT -> new SetHighlight(id, raw).applyTo(at.type());
-            case BLACKOUT -> Located.applied(at.type().with(f -> f.house = f.house.withCare(id, f.house.care(id).withBlackout(raw == null ? null : new DmxValue(raw, at.channel().bytes())))));
+            case BLACKOUT -> Located.applied(at.type()
+                .with(f -> f.house = f.house.withCare(id,
+                        f.house.care(id).withBlackout(raw == null ? null : new DmxValue(raw, at.channel().bytes())))));
         };
     }
 

@@ -21,7 +21,8 @@ public record SetLightPart(int function, @Nullable String emitter, @Nullable Str
 
     @Override
     public String describe(FixtureType before) {
-        return "'" + Located.function(before, function).map(Located.InChannel::name).orElse("A function") + "' drives " + (emitter != null && !emitter.isEmpty() ? "the emitter '" + emitter + "'"
-                : filter != null && !filter.isEmpty() ? "the filter '" + filter + "'" : "no emitter or filter of its own");
+        return "'" + Located.function(before, function).map(Located.InChannel::name).orElse("A function") + "' drives "
+                + (emitter != null && !emitter.isEmpty() ? "the emitter '" + emitter + "'"
+                        : filter != null && !filter.isEmpty() ? "the filter '" + filter + "'" : "no emitter or filter of its own");
     }
 }

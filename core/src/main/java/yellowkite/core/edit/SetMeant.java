@@ -7,8 +7,8 @@ import yellowkite.core.profile.FixtureType;
 /**
  * Sets a finding of the checks aside, since what it finds is meant, or lets it count again.
  *
- * @param rule   id of the check
- * @param place  where it found it, in its own words
+ * @param rule id of the check
+ * @param place where it found it, in its own words
  * @param reason why it is right as it is; null = it counts again
  */
 public record SetMeant(String rule, String place, @Nullable String reason) implements Edit {
@@ -18,12 +18,16 @@ public record SetMeant(String rule, String place, @Nullable String reason) imple
     @Override
     public Outcome applyTo(FixtureType before) {
         if (reason != null && (reason.isBlank() || reason.length() > LONGEST)) {
-            return Located.rejected("reason", reason.isBlank() ? "Say why this is meant." : "A reason has at most " + LONGEST + " letters.");
+            return Located.rejected("reason",
+                    reason.isBlank() ? "Say why this is meant." : "A reason has at most " + LONGEST + " letters.");
         }
         if (rule.length() > LONGEST || place.length() > 4 * LONGEST || before.house().meant().size() >= MOST && reason != null) {
             return Located.rejected("rule", "That is more than can be set aside.");
         }
-        return Located.applied(Optional.of(before.house().withMeant(rule, place, reason)).filter(after -> !after.equals(before.house())).map(after -> before.with(f -> f.house = after)).orElse(before));
+        return Located.applied(Optional.of(before.house().withMeant(rule, place, reason))
+            .filter(after -> !after.equals(before.house()))
+            .map(after -> before.with(f -> f.house = after))
+            .orElse(before));
     }
 
     @Override

@@ -4,7 +4,10 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.text.Figures;
 
-/** Sets what a named range reaches at its two ends; both null lets it follow its function's line again, one null leaves that end where it is. */
+/**
+ * Sets what a named range reaches at its two ends; both null lets it follow its function's line again, one null leaves that end where it
+ * is.
+ */
 public record SetRangePhysical(int range, @Nullable Double from, @Nullable Double to) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
@@ -14,7 +17,8 @@ public record SetRangePhysical(int range, @Nullable Double from, @Nullable Doubl
         return Located.onRange(before, range, at -> {
             var span = at.span();
             boolean follows = from == null && to == null;
-            var after = follows ? at.range().withPhysical(null, null) : at.range().withPhysical(from == null ? span.physicalFrom() : from, to == null ? span.physicalTo() : to);
+            var after = follows ? at.range().withPhysical(null, null)
+                    : at.range().withPhysical(from == null ? span.physicalFrom() : from, to == null ? span.physicalTo() : to);
             return Located.applied(after.equals(at.range()) ? before : at.replace(after));
         });
     }
@@ -25,7 +29,8 @@ public record SetRangePhysical(int range, @Nullable Double from, @Nullable Doubl
         if (from == null && to == null) {
             return "Physical ends of " + name + " follow the function";
         }
-        return from == null || to == null ? (to == null ? "First" : "Last") + " physical end of " + name + ": " + Figures.of(from == null ? to : from)
+        return from == null || to == null
+                ? (to == null ? "First" : "Last") + " physical end of " + name + ": " + Figures.of(from == null ? to : from)
                 : "Physical ends of " + name + ": " + Figures.of(from) + " to " + Figures.of(to);
     }
 }

@@ -13,7 +13,8 @@ public record SetRangeSlot(int range, int slot) implements Edit {
             }
             int slots = wheel.map(each -> each.slots().size()).orElse(0);
             if (slot < 0 || slot > slots) {
-                return Located.rejected("slot", "Wheel '" + at.at().function().wheel() + "' has slots 1 to " + slots + "; " + slot + " is not one of them.");
+                return Located.rejected("slot",
+                        "Wheel '" + at.at().function().wheel() + "' has slots 1 to " + slots + "; " + slot + " is not one of them.");
             }
             return Located.applied(at.range().slot() == slot ? before : at.replace(at.range().withSlot(slot)));
         });
@@ -21,6 +22,7 @@ public record SetRangeSlot(int range, int slot) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return Located.range(before, range).map(Located.InFunction::called).orElse("A range") + (slot == 0 ? " selects no slot" : " selects slot " + slot);
+        return Located.range(before, range).map(Located.InFunction::called).orElse("A range")
+                + (slot == 0 ? " selects no slot" : " selects slot " + slot);
     }
 }

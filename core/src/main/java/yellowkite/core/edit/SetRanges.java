@@ -32,22 +32,26 @@ public record SetRanges(int function, List<Row> ranges) implements Edit {
             var after = new ArrayList<NamedRange>();
             for (var row : sorted) {
                 if (row.from() < span.from() || row.from() > span.to()) {
-                    return Located.rejected("ranges", "'" + at.name() + "' runs from " + span.from() + " to " + span.to() + "; '" + row.name() + "' at " + row.from() + " is outside.");
+                    return Located.rejected("ranges", "'" + at.name() + "' runs from " + span.from() + " to " + span.to() + "; '"
+                            + row.name() + "' at " + row.from() + " is outside.");
                 }
                 if (!after.isEmpty() && after.getLast().dmxFrom().raw() == row.from()) {
-                    return Located.rejected("ranges", "'" + after.getLast().name() + "' and '" + row.name() + "' both start at " + row.from() + ".");
+                    return Located.rejected("ranges",
+                            "'" + after.getLast().name() + "' and '" + row.name() + "' both start at " + row.from() + ".");
                 }
                 if (row.slot() < 0 || row.slot() > slots) {
                     return Located.rejected("ranges", "'" + row.name() + "' points at slot " + row.slot() + "; there are " + slots + ".");
                 }
-                if ((row.physicalFrom() == null) != (row.physicalTo() == null) || row.physicalFrom() != null && !(Double.isFinite(row.physicalFrom()) && Double.isFinite(row.physicalTo()))) {
+                if ((row.physicalFrom() == null) != (row.physicalTo() == null)
+                        || row.physicalFrom() != null && !(Double.isFinite(row.physicalFrom()) && Double.isFinite(row.physicalTo()))) {
                     return Located.rejected("ranges", "'" + row.name() + "' has both physical ends, as finite numbers, or neither.");
                 }
                 var refusal = Names.refusal("ranges", row.name());
                 if (refusal.isPresent()) {
                     return refusal.get();
                 }
-                after.add(new NamedRange(before.nextId() + after.size(), row.name(), new DmxValue(row.from(), at.channel().bytes()), row.physicalFrom(), row.physicalTo(), row.slot(),
+                after.add(new NamedRange(before.nextId() + after.size(), row.name(), new DmxValue(row.from(), at.channel().bytes()),
+                        row.physicalFrom(), row.physicalTo(), row.slot(),
                         List.of(), Source.NONE));
             }
             return Located.applied(at.replace(at.function().with(f -> f.ranges = after)).with(f -> f.nextId += after.size()));

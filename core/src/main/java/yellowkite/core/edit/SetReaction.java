@@ -8,10 +8,11 @@ import yellowkite.core.profile.LogicalChannel;
 /**
  * How channels react to fades and masters; null leaves what is there.
  *
- * @param mibFade            seconds that a move in black takes
+ * @param mibFade seconds that a move in black takes
  * @param dmxChangeTimeLimit seconds that a change has to take at least
  */
-public record SetReaction(List<Integer> channels, LogicalChannel.@Nullable Snap snap, LogicalChannel.@Nullable Master master, @Nullable Double mibFade,
+public record SetReaction(List<Integer> channels, LogicalChannel.@Nullable Snap snap, LogicalChannel.@Nullable Master master,
+        @Nullable Double mibFade,
         @Nullable Double dmxChangeTimeLimit) implements Edit {
     /** Nothing on a fixture takes longer. */
     private static final double LONGEST = 3600;
@@ -31,7 +32,8 @@ public record SetReaction(List<Integer> channels, LogicalChannel.@Nullable Snap 
         Outcome so = Located.applied(before);
         for (int id : channels) {
             if (so instanceof Outcome.Applied applied) {
-                so = Located.onChannel(applied.after(), id, at -> Located.applied(at.replace(at.channel().mapLogicalChannels(this::changed))));
+                so = Located.onChannel(applied.after(), id,
+                        at -> Located.applied(at.replace(at.channel().mapLogicalChannels(this::changed))));
             }
         }
         return so;
@@ -39,7 +41,8 @@ public record SetReaction(List<Integer> channels, LogicalChannel.@Nullable Snap 
 
     private LogicalChannel changed(LogicalChannel was) {
         var after = new LogicalChannel(was.id(), was.attribute(), snap == null ? was.snap() : snap, master == null ? was.master() : master,
-                mibFade == null ? was.mibFade() : mibFade, dmxChangeTimeLimit == null ? was.dmxChangeTimeLimit() : dmxChangeTimeLimit, was.functions(), was.source());
+                mibFade == null ? was.mibFade() : mibFade, dmxChangeTimeLimit == null ? was.dmxChangeTimeLimit() : dmxChangeTimeLimit,
+                was.functions(), was.source());
         return after.equals(was) ? was : after;
     }
 
@@ -50,8 +53,10 @@ public record SetReaction(List<Integer> channels, LogicalChannel.@Nullable Snap 
     @Override
     public String describe(FixtureType before) {
         var what = new StringBuilder();
-        what.append(snap == null ? "" : ", snap " + Words.small(snap)).append(master == null ? "" : ", master " + Words.small(master))
-                .append(mibFade == null ? "" : ", move in black " + mibFade + " s").append(dmxChangeTimeLimit == null ? "" : ", slowest change " + dmxChangeTimeLimit + " s");
+        what.append(snap == null ? "" : ", snap " + Words.small(snap))
+            .append(master == null ? "" : ", master " + Words.small(master))
+            .append(mibFade == null ? "" : ", move in black " + mibFade + " s")
+            .append(dmxChangeTimeLimit == null ? "" : ", slowest change " + dmxChangeTimeLimit + " s");
         return "Reaction of " + Located.called(before, channels) + ": " + (what.isEmpty() ? "unchanged" : what.substring(2));
     }
 }

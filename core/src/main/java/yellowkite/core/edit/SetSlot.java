@@ -10,14 +10,15 @@ import yellowkite.core.profile.Wheel;
 /**
  * Changes what a slot is called and what it holds; null leaves what is there.
  *
- * @param slot      1 = the first
- * @param color     {@code #rrggbb} as on a screen; empty = none
- * @param filter    of the profile; empty = none
+ * @param slot 1 = the first
+ * @param color {@code #rrggbb} as on a screen; empty = none
+ * @param filter of the profile; empty = none
  * @param mediaFile name of a picture that lies in the profile's files, without folder and ending; empty = none
- * @param facets    of a prism; 0 = none
- * @param disc      whether it is an animation disc
+ * @param facets of a prism; 0 = none
+ * @param disc whether it is an animation disc
  */
-public record SetSlot(int wheel, int slot, @Nullable String name, @Nullable String color, @Nullable String filter, @Nullable String mediaFile,
+public record SetSlot(int wheel, int slot, @Nullable String name, @Nullable String color, @Nullable String filter,
+        @Nullable String mediaFile,
         @Nullable Integer facets, @Nullable Boolean disc) implements Edit {
     static final int MOST_FACETS = 32;
 
@@ -43,10 +44,15 @@ public record SetSlot(int wheel, int slot, @Nullable String name, @Nullable Stri
             }
             var old = was.slots().get(slot - 1);
             var fresh = new Wheel.Slot(old.id(), name == null ? old.name() : name,
-                    color == null ? old.color() : Srgb.parse(color).map(Srgb::toCie).orElse(null), filter == null ? old.filter() : filter, mediaFile == null ? old.mediaFile() : mediaFile,
+                    color == null ? old.color() : Srgb.parse(color).map(Srgb::toCie).orElse(null), filter == null ? old.filter() : filter,
+                    mediaFile == null ? old.mediaFile() : mediaFile,
                     facets == null ? old.facets() : SlotPart.prism(facets),
-                    disc == null ? old.animation() : disc ? old.animation() != null ? old.animation() : SlotPart.Disc.USUAL.toSystem() : null, old.source());
-            return Located.applied(fresh.equals(old) ? before : Wheels.replace(before, new Wheel(was.id(), was.name(), Trees.map(was.slots(), each -> each == old ? fresh : each), was.source())));
+                    disc == null ? old.animation()
+                            : disc ? old.animation() != null ? old.animation() : SlotPart.Disc.USUAL.toSystem() : null,
+                    old.source());
+            return Located.applied(fresh.equals(old) ? before
+                    : Wheels.replace(before,
+                            new Wheel(was.id(), was.name(), Trees.map(was.slots(), each -> each == old ? fresh : each), was.source())));
         });
     }
 
@@ -69,8 +75,12 @@ public record SetSlot(int wheel, int slot, @Nullable String name, @Nullable Stri
 
     @Override
     public String describe(FixtureType before) {
-        return "Slot " + Wheels.slot(before, wheel, slot) + " of " + Wheels.called(before, wheel) + (name == null ? "" : " is called '" + name + "'") + (color == null ? "" : color.isEmpty() ? " has no colour" : " is " + color)
-                + (filter == null ? "" : filter.isEmpty() ? " has no filter" : " is the filter '" + filter + "'") + (mediaFile == null ? "" : mediaFile.isEmpty() ? " has no picture" : " has the picture '" + mediaFile + "'")
-                + (facets == null ? "" : facets == 0 ? " is no prism" : " is a prism of " + facets) + (disc == null ? "" : disc ? " is an animation disc" : " is no animation disc");
+        return "Slot " + Wheels.slot(before, wheel, slot) + " of " + Wheels.called(before, wheel)
+                + (name == null ? "" : " is called '" + name + "'")
+                + (color == null ? "" : color.isEmpty() ? " has no colour" : " is " + color)
+                + (filter == null ? "" : filter.isEmpty() ? " has no filter" : " is the filter '" + filter + "'")
+                + (mediaFile == null ? "" : mediaFile.isEmpty() ? " has no picture" : " has the picture '" + mediaFile + "'")
+                + (facets == null ? "" : facets == 0 ? " is no prism" : " is a prism of " + facets)
+                + (disc == null ? "" : disc ? " is an animation disc" : " is no animation disc");
     }
 }

@@ -11,7 +11,8 @@ public record SetStartValue(int channel, long value) implements Edit {
         return Located.onChannel(before, channel, at -> {
             var was = at.channel();
             if (value < 0 || value > was.max()) {
-                return Located.rejected("value", "A start value of this channel lies from 0 to " + was.max() + "; " + value + " is outside.");
+                return Located.rejected("value",
+                        "A start value of this channel lies from 0 to " + was.max() + "; " + value + " is outside.");
             }
             if (value == was.start()) {
                 return Located.applied(before);
@@ -21,8 +22,10 @@ public record SetStartValue(int channel, long value) implements Edit {
             if (holding.isEmpty()) {
                 return Located.rejected("value", "No function of this channel holds " + value + ".");
             }
-            var span = holding.stream().filter(each -> initial.isPresent() && each.function().id() == initial.get().id())
-                    .findFirst().orElse(holding.getFirst());
+            var span = holding.stream()
+                .filter(each -> initial.isPresent() && each.function().id() == initial.get().id())
+                .findFirst()
+                .orElse(holding.getFirst());
             var start = new DmxValue(value, was.bytes());
             var after = was.mapFunctions(each -> each.id() == span.function().id() ? each.with(f -> f.defaultValue = start) : each);
             boolean first = was.functions().findFirst().orElseThrow().id() == span.function().id();
@@ -36,7 +39,8 @@ public record SetStartValue(int channel, long value) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return Located.channel(before, channel).map(at -> "Start value of " + at.called() + " " + at.channel().start() + " → " + value)
-                .orElse("Start value → " + value);
+        return Located.channel(before, channel)
+            .map(at -> "Start value of " + at.called() + " " + at.channel().start() + " → " + value)
+            .orElse("Start value → " + value);
     }
 }

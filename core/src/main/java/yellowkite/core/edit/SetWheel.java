@@ -14,6 +14,7 @@ public record SetWheel(int function, String wheel) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return "Wheel" + Located.function(before, function).map(at -> " of '" + at.name() + "'").orElse("") + " is " + (wheel.isEmpty() ? "none" : "'" + wheel + "'");
+        return "Wheel" + Located.function(before, function).map(at -> " of '" + at.name() + "'").orElse("") + " is "
+                + (wheel.isEmpty() ? "none" : "'" + wheel + "'");
     }
 }

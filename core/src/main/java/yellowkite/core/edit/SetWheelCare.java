@@ -10,7 +10,7 @@ import yellowkite.core.profile.WheelCare.Kind;
 /**
  * What the house knows of a wheel; null leaves what is there.
  *
- * @param open      where the open slot was seen on a fixture
+ * @param open where the open slot was seen on a fixture
  * @param fromChart whether the open slot's place is only from the chart again; null = no
  */
 public record SetWheelCare(int wheel, @Nullable Kind kind, @Nullable Confirmed open, @Nullable Boolean fromChart) implements Edit {
@@ -25,11 +25,13 @@ public record SetWheelCare(int wheel, @Nullable Kind kind, @Nullable Confirmed o
                     return refusal.get();
                 }
                 if (open.by().isBlank() || !isDate(open.on()) || was.findSlot(open.slot()).isEmpty()) {
-                    return Located.rejected("open", "Say which slot of 1 to " + was.slots().size() + " is open, who saw it, and on which day as 2026-05-31.");
+                    return Located.rejected("open",
+                            "Say which slot of 1 to " + was.slots().size() + " is open, who saw it, and on which day as 2026-05-31.");
                 }
             }
             var care = before.house().wheel(wheel);
-            var changed = care.withKind(kind == null ? care.kind() : kind).withOpen(open != null ? open : Boolean.TRUE.equals(fromChart) ? null : care.open());
+            var changed = care.withKind(kind == null ? care.kind() : kind)
+                .withOpen(open != null ? open : Boolean.TRUE.equals(fromChart) ? null : care.open());
             return Located.applied(before.with(f -> f.house = f.house.withWheel(wheel, changed)));
         });
     }
@@ -46,6 +48,7 @@ public record SetWheelCare(int wheel, @Nullable Kind kind, @Nullable Confirmed o
     @Override
     public String describe(FixtureType before) {
         return Wheels.called(before, wheel) + (kind != null ? " is of the kind '" + Words.small(kind).replace('_', ' ') + "'" : "")
-                + (open != null ? ": the open slot was seen at " + open.slot() + " by " + open.by() : Boolean.TRUE.equals(fromChart) ? ": the open slot is as the chart says" : "");
+                + (open != null ? ": the open slot was seen at " + open.slot() + " by " + open.by()
+                        : Boolean.TRUE.equals(fromChart) ? ": the open slot is as the chart says" : "");
     }
 }

@@ -19,7 +19,8 @@ public record Several(List<Edit> edits) implements Edit {
         Outcome so = Located.applied(before);
         for (var edit : edits) {
             if (edit instanceof Several || edit instanceof Begin || edit instanceof BecomeCopy) {
-                return Located.rejected("edits", "Edits that count as one hold neither others of their kind nor the beginning of a profile.");
+                return Located.rejected("edits",
+                        "Edits that count as one hold neither others of their kind nor the beginning of a profile.");
             }
             if (so instanceof Outcome.Applied applied) {
                 so = edit.applyTo(applied.after());

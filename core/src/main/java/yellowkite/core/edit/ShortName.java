@@ -14,8 +14,10 @@ final class ShortName {
         if (name.length() <= LENGTH) {
             return name;
         }
-        var cut = Arrays.stream(name.split("[ -]+")).filter(word -> !word.isEmpty())
-                .map(word -> word.chars().anyMatch(Character::isDigit) ? word : word.substring(0, Math.min(OF_A_WORD, word.length()))).collect(Collectors.joining());
+        var cut = Arrays.stream(name.split("[ -]+"))
+            .filter(word -> !word.isEmpty())
+            .map(word -> word.chars().anyMatch(Character::isDigit) ? word : word.substring(0, Math.min(OF_A_WORD, word.length())))
+            .collect(Collectors.joining());
         return cut.substring(0, Math.min(LENGTH, cut.length()));
     }
 }

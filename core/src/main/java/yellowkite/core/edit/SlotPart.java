@@ -15,10 +15,10 @@ import yellowkite.core.xml.Source;
 /**
  * A slot as an edit carries it, so that it can come from any profile.
  *
- * @param color     null = none
- * @param filter    link into the filters of the profile that it comes into; empty = none
+ * @param color null = none
+ * @param filter link into the filters of the profile that it comes into; empty = none
  * @param mediaFile name of its picture, without folder and ending; empty = none
- * @param facets    of a prism, each with its colour and its nine cells of rotation
+ * @param facets of a prism, each with its colour and its nine cells of rotation
  * @param animation null unless it is an animation disc
  */
 public record SlotPart(String name, @Nullable Color color, String filter, String mediaFile, List<Face> facets, @Nullable Disc animation) {
@@ -64,7 +64,8 @@ public record SlotPart(String name, @Nullable Color color, String filter, String
     /** {@return the slot of a wheel as a part; its filter stays behind where the other profile has none of that name} */
     public static SlotPart of(Slot slot) {
         return new SlotPart(slot.name(), color(slot.color()), slot.filter(), slot.mediaFile(),
-                slot.facets().stream().map(each -> new Face(color(each.color()), each.rotation().cells())).toList(), disc(slot.animation()));
+                slot.facets().stream().map(each -> new Face(color(each.color()), each.rotation().cells())).toList(),
+                disc(slot.animation()));
     }
 
     private static @Nullable Color color(@Nullable ColorCie color) {
@@ -72,7 +73,8 @@ public record SlotPart(String name, @Nullable Color color, String filter, String
     }
 
     private static @Nullable Disc disc(@Nullable AnimationSystem disc) {
-        return disc == null ? null : new Disc(disc.p1().x(), disc.p1().y(), disc.p2().x(), disc.p2().y(), disc.p3().x(), disc.p3().y(), disc.radius());
+        return disc == null ? null
+                : new Disc(disc.p1().x(), disc.p1().y(), disc.p2().x(), disc.p2().y(), disc.p3().x(), disc.p3().y(), disc.radius());
     }
 
     public SlotPart withMediaFile(String to) {
@@ -80,15 +82,19 @@ public record SlotPart(String name, @Nullable Color color, String filter, String
     }
 
     boolean isSound() {
-        return (color == null || color.isSound()) && facets.size() <= SetSlot.MOST_FACETS && facets.stream().allMatch(Face::isSound) && (animation == null || animation.isSound());
+        return (color == null || color.isSound()) && facets.size() <= SetSlot.MOST_FACETS && facets.stream().allMatch(Face::isSound)
+                && (animation == null || animation.isSound());
     }
 
     Slot toSlot(int id) {
-        return new Slot(id, name, color == null ? null : color.toCie(), filter, mediaFile, facets(facets), animation == null ? null : animation.toSystem(), Source.NONE);
+        return new Slot(id, name, color == null ? null : color.toCie(), filter, mediaFile, facets(facets),
+                animation == null ? null : animation.toSystem(), Source.NONE);
     }
 
     private static List<Facet> facets(List<Face> faces) {
-        return faces.stream().map(each -> new Facet(each.color() == null ? null : each.color().toCie(), new Rotation(each.rotation()), Source.NONE)).toList();
+        return faces.stream()
+            .map(each -> new Facet(each.color() == null ? null : each.color().toCie(), new Rotation(each.rotation()), Source.NONE))
+            .toList();
     }
 
     /** {@return a prism of that many like faces, each turned on by an equal angle} */

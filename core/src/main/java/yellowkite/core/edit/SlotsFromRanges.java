@@ -20,7 +20,11 @@ public record SlotsFromRanges(int function, @Nullable Integer wheel) implements 
         return Located.onFunction(before, function, at -> {
             var channel = at.channel();
             var span = Spans.of(before, channel).stream().filter(each -> each.function().id() == function).findFirst().orElseThrow();
-            var named = span.ranges().stream().filter(each -> !each.range().name().isBlank() && each.from() <= each.to()).map(each -> new RangeMeaning.Named(each.range().name(), each.from(), Math.min(each.to(), span.to()))).toList();
+            var named = span.ranges()
+                .stream()
+                .filter(each -> !each.range().name().isBlank() && each.from() <= each.to())
+                .map(each -> new RangeMeaning.Named(each.range().name(), each.from(), Math.min(each.to(), span.to())))
+                .toList();
             if (named.isEmpty()) {
                 return Located.rejected("function", "'" + span.name() + "' has no named range that could name a slot.");
             }
@@ -32,17 +36,21 @@ public record SlotsFromRanges(int function, @Nullable Integer wheel) implements 
             if (name.isEmpty()) {
                 return Located.rejected("function", Attributes.pretty(before, channel.attribute()) + " selects from no wheel.");
             }
-            var meaning = RangeMeaning.ofRanges(channel.attribute(), Attributes.pretty(before, channel.attribute()), named, channel.bytes(), known == null ? null : known.slots().stream().map(Wheel.Slot::name).toList());
+            var meaning = RangeMeaning.ofRanges(channel.attribute(), Attributes.pretty(before, channel.attribute()), named, channel.bytes(),
+                    known == null ? null : known.slots().stream().map(Wheel.Slot::name).toList());
             var laid = ChartFunctions.of(before, channel.attribute(), meaning, channel.bytes(), Map.of());
             var called = laid.functions().stream().map(each -> each.function().wheel()).filter(each -> !each.isEmpty()).findFirst();
             if (called.isEmpty()) {
                 return Located.rejected("function", "The words of the ranges of '" + span.name() + "' name no slot.");
             }
             var slots = new HashMap<Long, Integer>();
-            laid.functions().forEach(each -> each.function().ranges().forEach(range -> slots.put(range.dmxFrom().at(channel.bytes()), range.slot())));
+            laid.functions()
+                .forEach(each -> each.function().ranges().forEach(range -> slots.put(range.dmxFrom().at(channel.bytes()), range.slot())));
             var joined = at.function().with(f -> {
                 f.wheel = called.get();
-                f.ranges = f.ranges.stream().map(range -> range.withSlot(slots.getOrDefault(range.dmxFrom().at(channel.bytes()), range.slot()))).toList();
+                f.ranges = f.ranges.stream()
+                    .map(range -> range.withSlot(slots.getOrDefault(range.dmxFrom().at(channel.bytes()), range.slot())))
+                    .toList();
             });
             return Located.applied(at.replace(joined).with(f -> {
                 f.wheels = laid.type().wheels();
@@ -53,6 +61,8 @@ public record SlotsFromRanges(int function, @Nullable Integer wheel) implements 
 
     @Override
     public String describe(FixtureType before) {
-        return Located.function(before, function).map(at -> "Ranges of '" + at.name() + "' joined to the slots of " + (wheel == null ? "a new wheel" : "a wheel")).orElse("Ranges joined to slots");
+        return Located.function(before, function)
+            .map(at -> "Ranges of '" + at.name() + "' joined to the slots of " + (wheel == null ? "a new wheel" : "a wheel"))
+            .orElse("Ranges joined to slots");
     }
 }

@@ -33,18 +33,24 @@ final class Starts {
     private static Optional<String> spoiled(Channel channel) {
         var spans = Spans.of(channel);
         for (var span : spans) {
-            var other = spans.stream().filter(each -> each != span && each.logical() == span.logical() && each.from() == span.from() && Spans.sameSituation(each.function(), span.function())).findFirst();
+            var other = spans.stream()
+                .filter(each -> each != span && each.logical() == span.logical() && each.from() == span.from()
+                        && Spans.sameSituation(each.function(), span.function()))
+                .findFirst();
             if (other.isPresent()) {
-                return Optional.of("'" + span.name() + "' and '" + other.get().name() + "' of '" + channel.name() + "' would both start at " + span.from() + ".");
+                return Optional.of("'" + span.name() + "' and '" + other.get().name() + "' of '" + channel.name() + "' would both start at "
+                        + span.from() + ".");
             }
             var outside = span.ranges().stream().filter(each -> !span.contains(each.from())).findFirst();
             if (outside.isPresent()) {
-                return Optional.of("'" + outside.get().range().name() + "' begins at " + outside.get().from() + ", and '" + span.name() + "' of '" + channel.name() + "' would run from " + span.from() + " to " + span.to() + " only.");
+                return Optional.of("'" + outside.get().range().name() + "' begins at " + outside.get().from() + ", and '" + span.name()
+                        + "' of '" + channel.name() + "' would run from " + span.from() + " to " + span.to() + " only.");
             }
             var starts = new HashSet<Long>();
             var range = span.ranges().stream().filter(each -> !starts.add(each.from())).findFirst();
             if (range.isPresent()) {
-                return Optional.of("Two named ranges of '" + span.name() + "' on '" + channel.name() + "' would both start at " + range.get().from() + ".");
+                return Optional.of("Two named ranges of '" + span.name() + "' on '" + channel.name() + "' would both start at "
+                        + range.get().from() + ".");
             }
         }
         return Optional.empty();

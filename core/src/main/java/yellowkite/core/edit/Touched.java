@@ -19,17 +19,19 @@ import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.Wheel;
 
 /**
- * The places of a document that differ from another's: what a change touched. Two changes whose places have nothing in common
- * can be made by two people at once, in any order, and neither takes anything from the other.
+ * The places of a document that differ from another's: what a change touched. Two changes whose places have nothing in common can be made
+ * by two people at once, in any order, and neither takes anything from the other.
  */
 public final class Touched {
-    private static final FixtureType NOTHING = FixtureType.of(none -> { });
+    private static final FixtureType NOTHING = FixtureType.of(none -> {});
     private final Set<Place> places = new HashSet<>();
 
     private Touched() {}
 
     /** What a change can touch. A list's own place is its order: which nodes it has, one after the other. */
-    public enum Kind { FACTS, ATTRIBUTES, LIGHT, BODY, WHEELS, WHEEL, MODES, MODE, CHANNELS, CHANNEL, FUNCTIONS, FUNCTION, NOTES, CARE, MARK }
+    public enum Kind {
+        FACTS, ATTRIBUTES, LIGHT, BODY, WHEELS, WHEEL, MODES, MODE, CHANNELS, CHANNEL, FUNCTIONS, FUNCTION, NOTES, CARE, MARK
+    }
 
     /** @param id of the node; 0 where there is only one such place */
     public record Place(Kind kind, int id) {}
@@ -84,15 +86,20 @@ public final class Touched {
     }
 
     private void mode(Mode before, Mode after) {
-        add(Kind.MODE, after.id(), new Mode(0, before.name(), before.description(), before.geometry(), List.of(), before.relations(), before.macros(), before.source()),
-                new Mode(0, after.name(), after.description(), after.geometry(), List.of(), after.relations(), after.macros(), after.source()));
+        add(Kind.MODE, after.id(),
+                new Mode(0, before.name(), before.description(), before.geometry(), List.of(), before.relations(), before.macros(),
+                        before.source()),
+                new Mode(0, after.name(), after.description(), after.geometry(), List.of(), after.relations(), after.macros(),
+                        after.source()));
         each(Kind.CHANNELS, after.id(), before.channels(), after.channels(), Channel::id, this::channel, this::whole);
     }
 
     private void channel(Channel before, Channel after) {
         add(Kind.CHANNEL, after.id(), before.withLogicalChannels(List.of()), after.withLogicalChannels(List.of()));
-        add(Kind.CHANNEL, after.id(), before.logicalChannels().stream().map(Touched::bare).toList(), after.logicalChannels().stream().map(Touched::bare).toList());
-        each(Kind.FUNCTIONS, after.id(), functions(before), functions(after), ChannelFunction::id, (was, is) -> add(Kind.FUNCTION, is.id(), was, is), this::whole);
+        add(Kind.CHANNEL, after.id(), before.logicalChannels().stream().map(Touched::bare).toList(),
+                after.logicalChannels().stream().map(Touched::bare).toList());
+        each(Kind.FUNCTIONS, after.id(), functions(before), functions(after), ChannelFunction::id,
+                (was, is) -> add(Kind.FUNCTION, is.id(), was, is), this::whole);
     }
 
     private static LogicalChannel bare(LogicalChannel logical) {

@@ -3,18 +3,22 @@ package yellowkite.core.edit;
 import yellowkite.core.profile.FixtureType;
 
 /**
- * Turns the wheel under a function: every named range that brings in a slot brings in the one {@code by} further, past the
- * last the first again.
+ * Turns the wheel under a function: every named range that brings in a slot brings in the one {@code by} further, past the last the first
+ * again.
  *
  * @param by may be negative
  */
 public record TurnSlots(int function, int by) implements Edit {
     @Override
     public Outcome applyTo(FixtureType before) {
-        return Located.onFunction(before, function, at -> before.findWheel(at.function().wheel()).map(wheel -> wheel.slots().size()).filter(slots -> slots > 0)
-                .map(slots -> Located.applied(at.replace(at.function().mapRanges(range -> range.slot() == 0 || Math.floorMod(by, slots) == 0 ? range
-                        : range.withSlot(Math.floorMod(range.slot() - 1 + (long) by, slots) + 1)))))
-                .orElseGet(() -> Located.rejected("function", "'" + at.name() + "' works on no wheel with slots.")));
+        return Located.onFunction(before, function,
+                at -> before.findWheel(at.function().wheel())
+                    .map(wheel -> wheel.slots().size())
+                    .filter(slots -> slots > 0)
+                    .map(slots -> Located.applied(at.replace(at.function()
+                        .mapRanges(range -> range.slot() == 0 || Math.floorMod(by, slots) == 0 ? range
+                                : range.withSlot(Math.floorMod(range.slot() - 1 + (long) by, slots) + 1)))))
+                    .orElseGet(() -> Located.rejected("function", "'" + at.name() + "' works on no wheel with slots.")));
     }
 
     @Override

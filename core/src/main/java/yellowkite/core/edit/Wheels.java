@@ -21,24 +21,40 @@ final class Wheels {
     /** Goes on with a slot of a wheel, 1 = the first. */
     static Outcome onSlot(FixtureType type, int id, int slot, Function<Wheel, Outcome> change) {
         return on(type, id, wheel -> wheel.findSlot(slot).isPresent() ? change.apply(wheel)
-                : Located.rejected("slot", "Wheel '" + wheel.name() + "' has slots 1 to " + wheel.slots().size() + "; " + slot + " is not one of them."));
+                : Located.rejected("slot",
+                        "Wheel '" + wheel.name() + "' has slots 1 to " + wheel.slots().size() + "; " + slot + " is not one of them."));
     }
 
     static FixtureType replace(FixtureType type, Wheel after) {
         return type.with(f -> f.wheels = Trees.map(f.wheels, each -> each.id() == after.id() ? after : each));
     }
 
-    /** {@return the document in which every range that brings in a slot of that wheel brings in another one} @param to new number by the old one */
+    /**
+     * {@return the document in which every range that brings in a slot of that wheel brings in another one} @param to new number by the old
+     * one
+     */
     static FixtureType renumber(FixtureType type, String wheel, IntUnaryOperator to) {
         return type.mapModes(mode -> mode.mapChannels(channel -> channel.mapFunctions(function -> !function.wheel().equals(wheel) ? function
-                : function.mapRanges(range -> range.slot() == 0 || to.applyAsInt(range.slot()) == range.slot() ? range : range.withSlot(to.applyAsInt(range.slot()))))));
+                : function.mapRanges(range -> range.slot() == 0 || to.applyAsInt(range.slot()) == range.slot() ? range
+                        : range.withSlot(to.applyAsInt(range.slot()))))));
     }
 
     static String called(FixtureType type, int id) {
-        return type.wheels().stream().filter(each -> each.id() == id).findFirst().map(each -> "wheel '" + each.name() + "'").orElse("a wheel");
+        return type.wheels()
+            .stream()
+            .filter(each -> each.id() == id)
+            .findFirst()
+            .map(each -> "wheel '" + each.name() + "'")
+            .orElse("a wheel");
     }
 
     static String slot(FixtureType type, int id, int slot) {
-        return type.wheels().stream().filter(each -> each.id() == id).findFirst().flatMap(each -> each.findSlot(slot)).map(each -> "'" + each.name() + "'").orElse("slot " + slot);
+        return type.wheels()
+            .stream()
+            .filter(each -> each.id() == id)
+            .findFirst()
+            .flatMap(each -> each.findSlot(slot))
+            .map(each -> "'" + each.name() + "'")
+            .orElse("slot " + slot);
     }
 }

@@ -28,9 +28,9 @@ final class AttributesXml {
 
     static void write(AttributeDefinitions definitions, ElementWriter out) {
         out.section("ActivationGroups", groups -> groups.children("ActivationGroup", definitions.activationGroups(),
-                        each -> new ElementWriter("ActivationGroup", each.source()).text("Name", each.name())))
-                .section("FeatureGroups", groups -> groups.children("FeatureGroup", definitions.featureGroups(), AttributesXml::writeGroup))
-                .section("Attributes", all -> all.children("Attribute", definitions.attributes(), AttributesXml::writeAttribute));
+                each -> new ElementWriter("ActivationGroup", each.source()).text("Name", each.name())))
+            .section("FeatureGroups", groups -> groups.children("FeatureGroup", definitions.featureGroups(), AttributesXml::writeGroup))
+            .section("Attributes", all -> all.children("Attribute", definitions.attributes(), AttributesXml::writeAttribute));
     }
 
     private static FeatureGroup readGroup(ElementReader in) {
@@ -40,10 +40,10 @@ final class AttributesXml {
 
     private static ElementWriter writeGroup(FeatureGroup group) {
         return new ElementWriter("FeatureGroup", group.source())
-                .text("Name", group.name())
-                .text("Pretty", group.pretty())
-                .children("Feature", group.features(),
-                        each -> new ElementWriter("Feature", each.source()).text("Name", each.name()));
+            .text("Name", group.name())
+            .text("Pretty", group.pretty())
+            .children("Feature", group.features(),
+                    each -> new ElementWriter("Feature", each.source()).text("Name", each.name()));
     }
 
     private static Attribute readAttribute(ElementReader in) {
@@ -54,14 +54,14 @@ final class AttributesXml {
 
     private static ElementWriter writeAttribute(Attribute attribute) {
         return new ElementWriter("Attribute", attribute.source())
-                .text("Name", attribute.name())
-                .text("Pretty", attribute.pretty())
-                .text("ActivationGroup", attribute.activationGroup())
-                .text("Feature", attribute.feature())
-                .text("MainAttribute", attribute.mainAttribute())
-                .value("PhysicalUnit", GdtfForm.UNIT, attribute.physicalUnit(), PhysicalUnit.None)
-                .value("Color", GdtfForm.COLOR, attribute.color(), null)
-                .children("SubPhysicalUnit", attribute.subPhysicalUnits(), AttributesXml::writeSubUnit);
+            .text("Name", attribute.name())
+            .text("Pretty", attribute.pretty())
+            .text("ActivationGroup", attribute.activationGroup())
+            .text("Feature", attribute.feature())
+            .text("MainAttribute", attribute.mainAttribute())
+            .value("PhysicalUnit", GdtfForm.UNIT, attribute.physicalUnit(), PhysicalUnit.None)
+            .value("Color", GdtfForm.COLOR, attribute.color(), null)
+            .children("SubPhysicalUnit", attribute.subPhysicalUnits(), AttributesXml::writeSubUnit);
     }
 
     private static SubPhysicalUnit readSubUnit(ElementReader in) {
@@ -71,9 +71,9 @@ final class AttributesXml {
 
     private static ElementWriter writeSubUnit(SubPhysicalUnit unit) {
         return new ElementWriter("SubPhysicalUnit", unit.source())
-                .value("Type", SUB_TYPE, unit.type(), SubType.Value)
-                .value("PhysicalUnit", GdtfForm.UNIT, unit.physicalUnit(), PhysicalUnit.None)
-                .value("PhysicalFrom", TextForm.NUMBER, unit.physicalFrom(), 0.0)
-                .value("PhysicalTo", TextForm.NUMBER, unit.physicalTo(), 1.0);
+            .value("Type", SUB_TYPE, unit.type(), SubType.Value)
+            .value("PhysicalUnit", GdtfForm.UNIT, unit.physicalUnit(), PhysicalUnit.None)
+            .value("PhysicalFrom", TextForm.NUMBER, unit.physicalFrom(), 0.0)
+            .value("PhysicalTo", TextForm.NUMBER, unit.physicalTo(), 1.0);
     }
 }

@@ -10,10 +10,8 @@ import yellowkite.core.xml.TextForm;
 
 /** {@code DMXChannel} and {@code LogicalChannel}. */
 final class ChannelXml {
-    private static final TextForm<LogicalChannel.Snap> SNAP =
-            TextForm.names(LogicalChannel.Snap.values(), TextForm::capitalised);
-    private static final TextForm<LogicalChannel.Master> MASTER =
-            TextForm.names(LogicalChannel.Master.values(), TextForm::capitalised);
+    private static final TextForm<LogicalChannel.Snap> SNAP = TextForm.names(LogicalChannel.Snap.values(), TextForm::capitalised);
+    private static final TextForm<LogicalChannel.Master> MASTER = TextForm.names(LogicalChannel.Master.values(), TextForm::capitalised);
 
     private ChannelXml() {}
 
@@ -31,13 +29,13 @@ final class ChannelXml {
 
     static ElementWriter write(Channel channel) {
         return new ElementWriter("DMXChannel", channel.source())
-                .value("DMXBreak", GdtfForm.BREAK, channel.dmxBreak(), DmxBreak.FIRST)
-                .value("Offset", GdtfForm.OFFSETS, channel.offsets(), List.of())
-                .text("InitialFunction", channel.initialFunction())
-                .value("Highlight", GdtfForm.DMX, channel.highlight(), null)
-                .value("Default", GdtfForm.DMX, channel.defaultValue(), null)
-                .text("Geometry", channel.geometry())
-                .children("LogicalChannel", channel.logicalChannels(), ChannelXml::writeLogical);
+            .value("DMXBreak", GdtfForm.BREAK, channel.dmxBreak(), DmxBreak.FIRST)
+            .value("Offset", GdtfForm.OFFSETS, channel.offsets(), List.of())
+            .text("InitialFunction", channel.initialFunction())
+            .value("Highlight", GdtfForm.DMX, channel.highlight(), null)
+            .value("Default", GdtfForm.DMX, channel.defaultValue(), null)
+            .text("Geometry", channel.geometry())
+            .children("LogicalChannel", channel.logicalChannels(), ChannelXml::writeLogical);
     }
 
     private static LogicalChannel readLogical(ElementReader in) {
@@ -52,11 +50,11 @@ final class ChannelXml {
 
     private static ElementWriter writeLogical(LogicalChannel logical) {
         return new ElementWriter("LogicalChannel", logical.source())
-                .text("Attribute", logical.attribute())
-                .value("Snap", SNAP, logical.snap(), LogicalChannel.Snap.NO)
-                .value("Master", MASTER, logical.master(), LogicalChannel.Master.NONE)
-                .value("MibFade", TextForm.NUMBER, logical.mibFade(), 0.0)
-                .value("DMXChangeTimeLimit", TextForm.NUMBER, logical.dmxChangeTimeLimit(), 0.0)
-                .children("ChannelFunction", logical.functions(), FunctionXml::write);
+            .text("Attribute", logical.attribute())
+            .value("Snap", SNAP, logical.snap(), LogicalChannel.Snap.NO)
+            .value("Master", MASTER, logical.master(), LogicalChannel.Master.NONE)
+            .value("MibFade", TextForm.NUMBER, logical.mibFade(), 0.0)
+            .value("DMXChangeTimeLimit", TextForm.NUMBER, logical.dmxChangeTimeLimit(), 0.0)
+            .children("ChannelFunction", logical.functions(), FunctionXml::write);
     }
 }

@@ -22,10 +22,12 @@ final class DetailsXml {
         return switch (kind) {
             case Beam -> readBeam(in);
             case Display -> new DisplayDetails(in.text("Texture"));
-            case Laser -> new LaserDetails(in.text("ColorType"), number(in, "Color", 0), number(in, "OutputStrength", 0), in.text("Emitter"),
-                    number(in, "BeamDiameter", 0), number(in, "BeamDivergenceMin", 0), number(in, "BeamDivergenceMax", 0), number(in, "ScanAnglePan", 0),
-                    number(in, "ScanAngleTilt", 0), number(in, "ScanSpeed", 0),
-                    in.children("Protocol", each -> new Geometry.LaserProtocol(each.text("Name"), each.source())));
+            case Laser ->
+                new LaserDetails(in.text("ColorType"), number(in, "Color", 0), number(in, "OutputStrength", 0), in.text("Emitter"),
+                        number(in, "BeamDiameter", 0), number(in, "BeamDivergenceMin", 0), number(in, "BeamDivergenceMax", 0),
+                        number(in, "ScanAnglePan", 0),
+                        number(in, "ScanAngleTilt", 0), number(in, "ScanSpeed", 0),
+                        in.children("Protocol", each -> new Geometry.LaserProtocol(each.text("Name"), each.source())));
             case WiringObject -> new WiringDetails(in.children("PinPatch", each -> new Geometry.PinPatch(each.text("ToWiringObject"),
                     each.value("FromPin", TextForm.INTEGER, 0), each.value("ToPin", TextForm.INTEGER, 0), each.source())));
             default -> Geometry.NoDetails.NONE;
@@ -33,11 +35,14 @@ final class DetailsXml {
     }
 
     private static BeamDetails readBeam(ElementReader in) {
-        return new BeamDetails(in.has("LampType") ? in.text("LampType") : BEAM.lampType(), number(in, "PowerConsumption", BEAM.powerConsumption()),
+        return new BeamDetails(in.has("LampType") ? in.text("LampType") : BEAM.lampType(),
+                number(in, "PowerConsumption", BEAM.powerConsumption()),
                 number(in, "LuminousFlux", BEAM.luminousFlux()), number(in, "ColorTemperature", BEAM.colorTemperature()),
-                number(in, "BeamAngle", BEAM.beamAngle()), number(in, "FieldAngle", BEAM.fieldAngle()), number(in, "ThrowRatio", BEAM.throwRatio()),
+                number(in, "BeamAngle", BEAM.beamAngle()), number(in, "FieldAngle", BEAM.fieldAngle()),
+                number(in, "ThrowRatio", BEAM.throwRatio()),
                 number(in, "RectangleRatio", BEAM.rectangleRatio()), number(in, "BeamRadius", BEAM.beamRadius()),
-                in.value("BeamType", BEAM_TYPE, BEAM.beamType()), number(in, "ColorRenderingIndex", BEAM.colorRenderingIndex()), in.text("EmitterSpectrum"));
+                in.value("BeamType", BEAM_TYPE, BEAM.beamType()), number(in, "ColorRenderingIndex", BEAM.colorRenderingIndex()),
+                in.text("EmitterSpectrum"));
     }
 
     private static double number(ElementReader in, String attribute, double otherwise) {
@@ -46,43 +51,44 @@ final class DetailsXml {
 
     static void write(Details details, ElementWriter out) {
         switch (details) {
-            case Geometry.NoDetails none -> { }
+            case Geometry.NoDetails none -> {
+            }
             case BeamDetails beam -> writeBeam(beam, out);
             case DisplayDetails display -> out.text("Texture", display.texture());
             case LaserDetails laser -> writeLaser(laser, out);
             case WiringDetails wiring -> out.children("PinPatch", wiring.pinPatches(), each -> new ElementWriter("PinPatch", each.source())
-                    .text("ToWiringObject", each.toWiringObject())
-                    .value("FromPin", TextForm.INTEGER, each.fromPin(), 0)
-                    .value("ToPin", TextForm.INTEGER, each.toPin(), 0));
+                .text("ToWiringObject", each.toWiringObject())
+                .value("FromPin", TextForm.INTEGER, each.fromPin(), 0)
+                .value("ToPin", TextForm.INTEGER, each.toPin(), 0));
         }
     }
 
     private static void writeBeam(BeamDetails beam, ElementWriter out) {
         out.value("LampType", TextForm.TEXT, beam.lampType(), BEAM.lampType())
-                .value("PowerConsumption", TextForm.NUMBER, beam.powerConsumption(), BEAM.powerConsumption())
-                .value("LuminousFlux", TextForm.NUMBER, beam.luminousFlux(), BEAM.luminousFlux())
-                .value("ColorTemperature", TextForm.NUMBER, beam.colorTemperature(), BEAM.colorTemperature())
-                .value("BeamAngle", TextForm.NUMBER, beam.beamAngle(), BEAM.beamAngle())
-                .value("FieldAngle", TextForm.NUMBER, beam.fieldAngle(), BEAM.fieldAngle())
-                .value("ThrowRatio", TextForm.NUMBER, beam.throwRatio(), BEAM.throwRatio())
-                .value("RectangleRatio", TextForm.NUMBER, beam.rectangleRatio(), BEAM.rectangleRatio())
-                .value("BeamRadius", TextForm.NUMBER, beam.beamRadius(), BEAM.beamRadius())
-                .value("BeamType", BEAM_TYPE, beam.beamType(), BEAM.beamType())
-                .value("ColorRenderingIndex", TextForm.NUMBER, beam.colorRenderingIndex(), BEAM.colorRenderingIndex())
-                .text("EmitterSpectrum", beam.emitterSpectrum());
+            .value("PowerConsumption", TextForm.NUMBER, beam.powerConsumption(), BEAM.powerConsumption())
+            .value("LuminousFlux", TextForm.NUMBER, beam.luminousFlux(), BEAM.luminousFlux())
+            .value("ColorTemperature", TextForm.NUMBER, beam.colorTemperature(), BEAM.colorTemperature())
+            .value("BeamAngle", TextForm.NUMBER, beam.beamAngle(), BEAM.beamAngle())
+            .value("FieldAngle", TextForm.NUMBER, beam.fieldAngle(), BEAM.fieldAngle())
+            .value("ThrowRatio", TextForm.NUMBER, beam.throwRatio(), BEAM.throwRatio())
+            .value("RectangleRatio", TextForm.NUMBER, beam.rectangleRatio(), BEAM.rectangleRatio())
+            .value("BeamRadius", TextForm.NUMBER, beam.beamRadius(), BEAM.beamRadius())
+            .value("BeamType", BEAM_TYPE, beam.beamType(), BEAM.beamType())
+            .value("ColorRenderingIndex", TextForm.NUMBER, beam.colorRenderingIndex(), BEAM.colorRenderingIndex())
+            .text("EmitterSpectrum", beam.emitterSpectrum());
     }
 
     private static void writeLaser(LaserDetails laser, ElementWriter out) {
         out.text("ColorType", laser.colorType())
-                .value("Color", TextForm.NUMBER, laser.color(), 0.0)
-                .value("OutputStrength", TextForm.NUMBER, laser.outputStrength(), 0.0)
-                .text("Emitter", laser.emitter())
-                .value("BeamDiameter", TextForm.NUMBER, laser.beamDiameter(), 0.0)
-                .value("BeamDivergenceMin", TextForm.NUMBER, laser.beamDivergenceMin(), 0.0)
-                .value("BeamDivergenceMax", TextForm.NUMBER, laser.beamDivergenceMax(), 0.0)
-                .value("ScanAnglePan", TextForm.NUMBER, laser.scanAnglePan(), 0.0)
-                .value("ScanAngleTilt", TextForm.NUMBER, laser.scanAngleTilt(), 0.0)
-                .value("ScanSpeed", TextForm.NUMBER, laser.scanSpeed(), 0.0)
-                .children("Protocol", laser.protocols(), each -> new ElementWriter("Protocol", each.source()).text("Name", each.name()));
+            .value("Color", TextForm.NUMBER, laser.color(), 0.0)
+            .value("OutputStrength", TextForm.NUMBER, laser.outputStrength(), 0.0)
+            .text("Emitter", laser.emitter())
+            .value("BeamDiameter", TextForm.NUMBER, laser.beamDiameter(), 0.0)
+            .value("BeamDivergenceMin", TextForm.NUMBER, laser.beamDivergenceMin(), 0.0)
+            .value("BeamDivergenceMax", TextForm.NUMBER, laser.beamDivergenceMax(), 0.0)
+            .value("ScanAnglePan", TextForm.NUMBER, laser.scanAnglePan(), 0.0)
+            .value("ScanAngleTilt", TextForm.NUMBER, laser.scanAngleTilt(), 0.0)
+            .value("ScanSpeed", TextForm.NUMBER, laser.scanSpeed(), 0.0)
+            .children("Protocol", laser.protocols(), each -> new ElementWriter("Protocol", each.source()).text("Name", each.name()));
     }
 }

@@ -38,25 +38,25 @@ final class FixtureTypeXml {
 
     static ElementWriter write(FixtureType type) {
         return new ElementWriter("FixtureType", type.source())
-                .requiredText("Name", type.name())
-                .text("ShortName", type.shortName())
-                .text("LongName", type.longName())
-                .requiredText("Manufacturer", type.manufacturer())
-                .text("Description", type.description())
-                .requiredText("FixtureTypeID", type.fixtureTypeId())
-                .text("RefFT", type.refFt())
-                .text("Thumbnail", type.thumbnail())
-                .value("ThumbnailOffsetX", TextForm.INTEGER, type.thumbnailOffsetX(), 0)
-                .value("ThumbnailOffsetY", TextForm.INTEGER, type.thumbnailOffsetY(), 0)
-                .value("CanHaveChildren", TextForm.FLAG, type.canHaveChildren(), true)
-                .section("AttributeDefinitions", out -> AttributesXml.write(type.attributeDefinitions(), out))
-                .section("Wheels", out -> out.children("Wheel", type.wheels(), WheelXml::write))
-                .section("PhysicalDescriptions", out -> PhysicalXml.write(type.physicalDescriptions(), out))
-                .section("Models", out -> out.children("Model", type.models(), ModelXml::write))
-                .section("Geometries", out -> GeometryXml.writeAll(type.geometries(), out))
-                .section("DMXModes", out -> out.children("DMXMode", type.modes(), ModeXml::write))
-                .section("Revisions", out -> out.children("Revision", type.revisions(), FixtureTypeXml::writeRevision))
-                .section("Protocols", out -> ProtocolsXml.write(type.protocols(), out));
+            .requiredText("Name", type.name())
+            .text("ShortName", type.shortName())
+            .text("LongName", type.longName())
+            .requiredText("Manufacturer", type.manufacturer())
+            .text("Description", type.description())
+            .requiredText("FixtureTypeID", type.fixtureTypeId())
+            .text("RefFT", type.refFt())
+            .text("Thumbnail", type.thumbnail())
+            .value("ThumbnailOffsetX", TextForm.INTEGER, type.thumbnailOffsetX(), 0)
+            .value("ThumbnailOffsetY", TextForm.INTEGER, type.thumbnailOffsetY(), 0)
+            .value("CanHaveChildren", TextForm.FLAG, type.canHaveChildren(), true)
+            .section("AttributeDefinitions", out -> AttributesXml.write(type.attributeDefinitions(), out))
+            .section("Wheels", out -> out.children("Wheel", type.wheels(), WheelXml::write))
+            .section("PhysicalDescriptions", out -> PhysicalXml.write(type.physicalDescriptions(), out))
+            .section("Models", out -> out.children("Model", type.models(), ModelXml::write))
+            .section("Geometries", out -> GeometryXml.writeAll(type.geometries(), out))
+            .section("DMXModes", out -> out.children("DMXMode", type.modes(), ModeXml::write))
+            .section("Revisions", out -> out.children("Revision", type.revisions(), FixtureTypeXml::writeRevision))
+            .section("Protocols", out -> ProtocolsXml.write(type.protocols(), out));
     }
 
     private static Revision readRevision(ElementReader in) {
@@ -65,9 +65,9 @@ final class FixtureTypeXml {
 
     private static ElementWriter writeRevision(Revision revision) {
         return new ElementWriter("Revision", revision.source())
-                .text("Text", revision.text())
-                .text("Date", revision.date())
-                .text("UserID", revision.userId())
-                .text("ModifiedBy", revision.modifiedBy());
+            .text("Text", revision.text())
+            .text("Date", revision.date())
+            .text("UserID", revision.userId())
+            .text("ModifiedBy", revision.modifiedBy());
     }
 }

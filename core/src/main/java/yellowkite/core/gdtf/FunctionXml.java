@@ -41,28 +41,28 @@ final class FunctionXml {
 
     static ElementWriter write(ChannelFunction f) {
         return new ElementWriter("ChannelFunction", f.source())
-                .text("Name", f.name())
-                .value("Attribute", TextForm.TEXT, f.attribute(), ChannelFunction.NO_FEATURE)
-                .text("OriginalAttribute", f.originalAttribute())
-                .value("DMXFrom", GdtfForm.DMX, f.dmxFrom(), DmxValue.ZERO)
-                .value("Default", GdtfForm.DMX, f.defaultValue(), null)
-                .value("PhysicalFrom", TextForm.NUMBER, f.physicalFrom(), 0.0)
-                .value("PhysicalTo", TextForm.NUMBER, f.physicalTo(), 1.0)
-                .value("RealFade", TextForm.NUMBER, f.realFade(), 0.0)
-                .value("RealAcceleration", TextForm.NUMBER, f.realAcceleration(), 0.0)
-                .text("Wheel", f.wheel())
-                .text("Emitter", f.emitter())
-                .text("Filter", f.filter())
-                .text("ColorSpace", f.colorSpace())
-                .text("Gamut", f.gamut())
-                .text("ModeMaster", f.modeMaster())
-                .value("ModeFrom", GdtfForm.DMX, f.modeFrom(), DmxValue.ZERO)
-                .value("ModeTo", GdtfForm.DMX, f.modeTo(), DmxValue.ZERO)
-                .text("DMXProfile", f.dmxProfile())
-                .value("Min", TextForm.NUMBER, f.min(), null)
-                .value("Max", TextForm.NUMBER, f.max(), null)
-                .text("CustomName", f.customName())
-                .children("ChannelSet", f.ranges(), FunctionXml::writeRange);
+            .text("Name", f.name())
+            .value("Attribute", TextForm.TEXT, f.attribute(), ChannelFunction.NO_FEATURE)
+            .text("OriginalAttribute", f.originalAttribute())
+            .value("DMXFrom", GdtfForm.DMX, f.dmxFrom(), DmxValue.ZERO)
+            .value("Default", GdtfForm.DMX, f.defaultValue(), null)
+            .value("PhysicalFrom", TextForm.NUMBER, f.physicalFrom(), 0.0)
+            .value("PhysicalTo", TextForm.NUMBER, f.physicalTo(), 1.0)
+            .value("RealFade", TextForm.NUMBER, f.realFade(), 0.0)
+            .value("RealAcceleration", TextForm.NUMBER, f.realAcceleration(), 0.0)
+            .text("Wheel", f.wheel())
+            .text("Emitter", f.emitter())
+            .text("Filter", f.filter())
+            .text("ColorSpace", f.colorSpace())
+            .text("Gamut", f.gamut())
+            .text("ModeMaster", f.modeMaster())
+            .value("ModeFrom", GdtfForm.DMX, f.modeFrom(), DmxValue.ZERO)
+            .value("ModeTo", GdtfForm.DMX, f.modeTo(), DmxValue.ZERO)
+            .text("DMXProfile", f.dmxProfile())
+            .value("Min", TextForm.NUMBER, f.min(), null)
+            .value("Max", TextForm.NUMBER, f.max(), null)
+            .text("CustomName", f.customName())
+            .children("ChannelSet", f.ranges(), FunctionXml::writeRange);
     }
 
     private static NamedRange readRange(ElementReader in) {
@@ -73,25 +73,26 @@ final class FunctionXml {
 
     private static ElementWriter writeRange(NamedRange range) {
         return new ElementWriter("ChannelSet", range.source())
-                .requiredText("Name", range.name())
-                .value("DMXFrom", GdtfForm.DMX, range.dmxFrom(), DmxValue.ZERO)
-                .value("PhysicalFrom", TextForm.NUMBER, range.physicalFrom(), null)
-                .value("PhysicalTo", TextForm.NUMBER, range.physicalTo(), null)
-                .value("WheelSlotIndex", TextForm.INTEGER, range.slot(), 0)
-                .children("SubChannelSet", range.subRanges(), FunctionXml::writeSubRange);
+            .requiredText("Name", range.name())
+            .value("DMXFrom", GdtfForm.DMX, range.dmxFrom(), DmxValue.ZERO)
+            .value("PhysicalFrom", TextForm.NUMBER, range.physicalFrom(), null)
+            .value("PhysicalTo", TextForm.NUMBER, range.physicalTo(), null)
+            .value("WheelSlotIndex", TextForm.INTEGER, range.slot(), 0)
+            .children("SubChannelSet", range.subRanges(), FunctionXml::writeSubRange);
     }
 
     private static NamedRange.SubRange readSubRange(ElementReader in) {
-        return new NamedRange.SubRange(in.text("Name"), in.value("PhysicalFrom", TextForm.NUMBER, 0.0), in.value("PhysicalTo", TextForm.NUMBER, 1.0),
+        return new NamedRange.SubRange(in.text("Name"), in.value("PhysicalFrom", TextForm.NUMBER, 0.0),
+                in.value("PhysicalTo", TextForm.NUMBER, 1.0),
                 in.text("SubPhysicalUnit"), in.text("DMXProfile"), in.source());
     }
 
     private static ElementWriter writeSubRange(NamedRange.SubRange range) {
         return new ElementWriter("SubChannelSet", range.source())
-                .requiredText("Name", range.name())
-                .value("PhysicalFrom", TextForm.NUMBER, range.physicalFrom(), 0.0)
-                .value("PhysicalTo", TextForm.NUMBER, range.physicalTo(), 1.0)
-                .text("SubPhysicalUnit", range.subPhysicalUnit())
-                .text("DMXProfile", range.dmxProfile());
+            .requiredText("Name", range.name())
+            .value("PhysicalFrom", TextForm.NUMBER, range.physicalFrom(), 0.0)
+            .value("PhysicalTo", TextForm.NUMBER, range.physicalTo(), 1.0)
+            .text("SubPhysicalUnit", range.subPhysicalUnit())
+            .text("DMXProfile", range.dmxProfile());
     }
 }

@@ -15,10 +15,10 @@ import yellowkite.core.xml.XmlText;
  * {@code description.xml}: the fixture type, and what stands around it.
  *
  * @param dataVersion the standard's version that the file names; empty if it names none
- * @param before      comments and instructions before the root element
- * @param after       those after it
- * @param source      what the root element holds beside the fixture type
- * @param notes       values that were tolerated while reading
+ * @param before comments and instructions before the root element
+ * @param after those after it
+ * @param source what the root element holds beside the fixture type
+ * @param notes values that were tolerated while reading
  */
 public record GdtfDescription(String dataVersion, FixtureType type, List<XmlNode> before, List<XmlNode> after, Source source,
         List<ReadNote> notes) {
@@ -46,8 +46,8 @@ public record GdtfDescription(String dataVersion, FixtureType type, List<XmlNode
     }
 
     /**
-     * @throws FormatException if the bytes are not well-formed XML under the limits, or no GDTF description; a bad value in
-     *     a well-formed one is only noted
+     * @throws FormatException if the bytes are not well-formed XML under the limits, or no GDTF description; a bad value in a well-formed
+     * one is only noted
      */
     public static GdtfDescription read(byte[] xml) {
         var nodes = XmlText.parse(ENTRY, xml, MAX_BYTES);
@@ -63,7 +63,7 @@ public record GdtfDescription(String dataVersion, FixtureType type, List<XmlNode
         var in = ElementReader.ofRoot(root, reading);
         var version = in.text("DataVersion");
         var type = in.child("FixtureType", FixtureTypeXml::read)
-                .orElseThrow(() -> new FormatException(ENTRY, 0, "holds no <FixtureType>"));
+            .orElseThrow(() -> new FormatException(ENTRY, 0, "holds no <FixtureType>"));
         return new GdtfDescription(version, type, nodes.subList(0, index), nodes.subList(index + 1, nodes.size()),
                 in.source(), reading.notes());
     }
@@ -71,8 +71,8 @@ public record GdtfDescription(String dataVersion, FixtureType type, List<XmlNode
     /** {@return the description as UTF-8 XML} */
     public byte[] write() {
         var root = new ElementWriter("GDTF", source)
-                .text("DataVersion", dataVersion)
-                .children("FixtureType", List.of(type), FixtureTypeXml::write);
+            .text("DataVersion", dataVersion)
+            .children("FixtureType", List.of(type), FixtureTypeXml::write);
         return XmlPrinter.print(before, root, after);
     }
 

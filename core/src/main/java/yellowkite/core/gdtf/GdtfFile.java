@@ -15,7 +15,10 @@ import yellowkite.core.archive.Limits;
  */
 public record GdtfFile(GdtfDescription description, Map<String, byte[]> others) {
 
-    /** A profile carries a few hundred pictures and models at the most; detailed models reach tens of megabytes. All of it is held in memory. */
+    /**
+     * A profile carries a few hundred pictures and models at the most; detailed models reach tens of megabytes. All of it is held in
+     * memory.
+     */
     public static final Limits LIMITS = new Limits(4_096, 64 << 20, 64 << 20, 128 << 20, 200, 1 << 20, 1);
     /** Compressed size of the largest file that is read. */
     public static final int MAX_BYTES = (int) LIMITS.archiveBytes();
@@ -25,8 +28,8 @@ public record GdtfFile(GdtfDescription description, Map<String, byte[]> others) 
     }
 
     /**
-     * @throws FormatException if the bytes are no ZIP, the archive is damaged, encrypted or unsafe, passes a limit, or its
-     *     description is missing or cannot be understood
+     * @throws FormatException if the bytes are no ZIP, the archive is damaged, encrypted or unsafe, passes a limit, or its description is
+     * missing or cannot be understood
      */
     public static GdtfFile read(byte[] bytes) {
         return open(bytes).file();

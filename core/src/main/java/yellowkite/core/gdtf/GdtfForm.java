@@ -20,7 +20,6 @@ import static yellowkite.core.xml.TextForm.of;
 import static yellowkite.core.xml.TextForm.parseInteger;
 import static yellowkite.core.xml.TextForm.parseNumber;
 
-
 /** The standard's own value types. Source: GDTF, "Value types". */
 final class GdtfForm {
     static final TextForm<DmxValue> DMX = of(GdtfForm::parseDmx, GdtfForm::formatDmx);
@@ -79,13 +78,17 @@ final class GdtfForm {
     private static String formatRows(List<Double> cells, int size) {
         var text = new StringBuilder();
         for (int row = 0; row < size; row++) {
-            text.append(cells.subList(row * size, (row + 1) * size).stream().map(TextForm::formatNumber).collect(Collectors.joining(",", "{", "}")));
+            text.append(cells.subList(row * size, (row + 1) * size)
+                .stream()
+                .map(TextForm::formatNumber)
+                .collect(Collectors.joining(",", "{", "}")));
         }
         return text.toString();
     }
 
     private static String formatDmx(DmxValue value) {
-        return value.bytes() == 1 && !value.shifted() ? SingleBytes.TEXTS[(int) value.raw()] : value.raw() + "/" + value.bytes() + (value.shifted() ? "s" : "");
+        return value.bytes() == 1 && !value.shifted() ? SingleBytes.TEXTS[(int) value.raw()]
+                : value.raw() + "/" + value.bytes() + (value.shifted() ? "s" : "");
     }
 
     private static String formatOffsets(List<Integer> offsets) {

@@ -16,7 +16,8 @@ import yellowkite.core.xml.TextForm;
 final class GeometryXml {
     private static final String REFERENCE = "GeometryReference";
     private static final Set<String> NAMES = Stream.concat(Stream.of(REFERENCE),
-            Arrays.stream(Geometry.Kind.values()).map(Enum::name)).collect(Collectors.toUnmodifiableSet());
+            Arrays.stream(Geometry.Kind.values()).map(Enum::name))
+        .collect(Collectors.toUnmodifiableSet());
 
     private GeometryXml() {}
 
@@ -33,7 +34,8 @@ final class GeometryXml {
         var model = in.text("Model");
         var position = in.value("Position", GdtfForm.MATRIX, Matrix.IDENTITY);
         if (in.name().equals(REFERENCE)) {
-            return new Geometry.Reference(name, model, position, in.text("Geometry"), in.children("Break", GeometryXml::readBreak), in.source());
+            return new Geometry.Reference(name, model, position, in.text("Geometry"), in.children("Break", GeometryXml::readBreak),
+                    in.source());
         }
         var kind = Geometry.Kind.valueOf(in.name());
         return new Geometry.Part(kind, name, model, position, DetailsXml.read(kind, in), readAll(in), in.source());
@@ -41,7 +43,8 @@ final class GeometryXml {
 
     private static ElementWriter write(Geometry geometry) {
         return switch (geometry) {
-            case Geometry.Reference reference -> placed(REFERENCE, reference.name(), reference.model(), reference.position(), reference.source())
+            case Geometry.Reference reference ->
+                placed(REFERENCE, reference.name(), reference.model(), reference.position(), reference.source())
                     .text("Geometry", reference.geometry())
                     .children("Break", reference.breaks(), GeometryXml::writeBreak);
             case Geometry.Part part -> {
@@ -54,7 +57,9 @@ final class GeometryXml {
     }
 
     private static ElementWriter placed(String element, String name, String model, Matrix position, Source source) {
-        return new ElementWriter(element, source).text("Name", name).text("Model", model).value("Position", GdtfForm.MATRIX, position, Matrix.IDENTITY);
+        return new ElementWriter(element, source).text("Name", name)
+            .text("Model", model)
+            .value("Position", GdtfForm.MATRIX, position, Matrix.IDENTITY);
     }
 
     private static Geometry.Break readBreak(ElementReader in) {
@@ -64,7 +69,7 @@ final class GeometryXml {
 
     private static ElementWriter writeBreak(Geometry.Break each) {
         return new ElementWriter("Break", each.source())
-                .value("DMXOffset", GdtfForm.BREAK_OFFSET, each.dmxOffset(), 1)
-                .value("DMXBreak", TextForm.INTEGER, each.dmxBreak(), 1);
+            .value("DMXOffset", GdtfForm.BREAK_OFFSET, each.dmxOffset(), 1)
+            .value("DMXBreak", TextForm.INTEGER, each.dmxBreak(), 1);
     }
 }

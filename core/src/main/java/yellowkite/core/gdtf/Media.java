@@ -15,9 +15,9 @@ import yellowkite.core.xml.Source;
 /**
  * What lies in an archive beside its description, without opening it: names, and the sizes that pictures declare.
  *
- * @param paths    every entry
+ * @param paths every entry
  * @param pictures the PNG entries at the top and under {@code wheels/}
- * @param models   names of the entries under {@code models/}, without folder and ending
+ * @param models names of the entries under {@code models/}, without folder and ending
  */
 public record Media(Set<String> paths, Map<String, Picture> pictures, Set<String> models) {
     public static final String WHEELS = "wheels/";
@@ -69,9 +69,11 @@ public record Media(Set<String> paths, Map<String, Picture> pictures, Set<String
     /** @param contentOf asked for the pictures only */
     public static Media of(Collection<String> paths, Function<String, byte[]> contentOf) {
         var pictures = new LinkedHashMap<String, Picture>();
-        paths.stream().filter(path -> path.endsWith(".png") && (path.startsWith(WHEELS) || path.indexOf('/') < 0))
-                .forEach(path -> pictures.put(path, sizeOf(contentOf.apply(path))));
-        return new Media(new HashSet<>(paths), pictures, paths.stream().filter(path -> path.startsWith("models/")).map(Media::plainName).collect(Collectors.toSet()));
+        paths.stream()
+            .filter(path -> path.endsWith(".png") && (path.startsWith(WHEELS) || path.indexOf('/') < 0))
+            .forEach(path -> pictures.put(path, sizeOf(contentOf.apply(path))));
+        return new Media(new HashSet<>(paths), pictures,
+                paths.stream().filter(path -> path.startsWith("models/")).map(Media::plainName).collect(Collectors.toSet()));
     }
 
     /** {@return where the picture of a slot lies} */

@@ -25,12 +25,12 @@ final class ModeXml {
 
     static ElementWriter write(Mode mode) {
         return new ElementWriter("DMXMode", mode.source())
-                .text("Name", mode.name())
-                .text("Description", mode.description())
-                .text("Geometry", mode.geometry())
-                .section("DMXChannels", out -> out.children("DMXChannel", mode.channels(), ChannelXml::write))
-                .section("Relations", out -> out.children("Relation", mode.relations(), ModeXml::writeRelation))
-                .section("FTMacros", out -> out.children("FTMacro", mode.macros(), ModeXml::writeMacro));
+            .text("Name", mode.name())
+            .text("Description", mode.description())
+            .text("Geometry", mode.geometry())
+            .section("DMXChannels", out -> out.children("DMXChannel", mode.channels(), ChannelXml::write))
+            .section("Relations", out -> out.children("Relation", mode.relations(), ModeXml::writeRelation))
+            .section("FTMacros", out -> out.children("FTMacro", mode.macros(), ModeXml::writeMacro));
     }
 
     private static Relation readRelation(ElementReader in) {
@@ -43,9 +43,9 @@ final class ModeXml {
     private static ElementWriter writeRelation(Relation relation) {
         boolean old = relation.source().spelling("Slave") != null && relation.source().spelling("Follower") == null;
         var out = new ElementWriter("Relation", relation.source())
-                .text("Name", relation.name())
-                .text("Master", relation.master())
-                .text(old ? "Slave" : "Follower", relation.follower());
+            .text("Name", relation.name())
+            .text("Master", relation.master())
+            .text(old ? "Slave" : "Follower", relation.follower());
         if (relation.source().spelling("Type") == null) {
             return out.value("Type", TYPE, relation.type(), null);
         }
@@ -65,16 +65,16 @@ final class ModeXml {
 
     private static ElementWriter writeMacro(Macro macro) {
         return new ElementWriter("FTMacro", macro.source())
-                .text("Name", macro.name())
-                .text("ChannelFunction", macro.channelFunction())
-                .section("MacroDMX", out -> out.children("MacroDMXStep", macro.steps(), ModeXml::writeStep));
+            .text("Name", macro.name())
+            .text("ChannelFunction", macro.channelFunction())
+            .section("MacroDMX", out -> out.children("MacroDMXStep", macro.steps(), ModeXml::writeStep));
     }
 
     private static ElementWriter writeStep(Macro.Step step) {
         return new ElementWriter("MacroDMXStep", step.source())
-                .value("Duration", TextForm.NUMBER, step.duration(), 1.0)
-                .children("MacroDMXValue", step.values(), value -> new ElementWriter("MacroDMXValue", value.source())
-                        .value("Value", GdtfForm.DMX, value.value(), DmxValue.ZERO)
-                        .text("DMXChannel", value.channel()));
+            .value("Duration", TextForm.NUMBER, step.duration(), 1.0)
+            .children("MacroDMXValue", step.values(), value -> new ElementWriter("MacroDMXValue", value.source())
+                .value("Value", GdtfForm.DMX, value.value(), DmxValue.ZERO)
+                .text("DMXChannel", value.channel()));
     }
 }

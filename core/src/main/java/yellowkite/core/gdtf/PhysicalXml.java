@@ -7,7 +7,10 @@ import yellowkite.core.xml.ElementReader;
 import yellowkite.core.xml.ElementWriter;
 import yellowkite.core.xml.TextForm;
 
-/** {@code PhysicalDescriptions} and what it holds of the fixture's body; its light is in {@link LightXml}, its curves in {@link DmxProfileXml}. */
+/**
+ * {@code PhysicalDescriptions} and what it holds of the fixture's body; its light is in {@link LightXml}, its curves in
+ * {@link DmxProfileXml}.
+ */
 final class PhysicalXml {
     private PhysicalXml() {}
 
@@ -25,44 +28,49 @@ final class PhysicalXml {
 
     static void write(PhysicalDescriptions physical, ElementWriter out) {
         out.child("ColorSpace", physical.colorSpace(), LightXml::writeColorSpace)
-                .section("AdditionalColorSpaces", in -> in.children("ColorSpace", physical.additionalColorSpaces(), LightXml::writeColorSpace))
-                .section("Gamuts", in -> in.children("Gamut", physical.gamuts(), LightXml::writeGamut))
-                .section("Filters", in -> in.children("Filter", physical.filters(), LightXml::writeFilter))
-                .section("Emitters", in -> in.children("Emitter", physical.emitters(), LightXml::writeEmitter))
-                .section("DMXProfiles", in -> in.children("DMXProfile", physical.dmxProfiles(), DmxProfileXml::write))
-                .section("CRIs", in -> in.children("CRIGroup", physical.criGroups(), LightXml::writeCriGroup))
-                .section("Connectors", in -> in.children("Connector", physical.connectors(), PhysicalXml::writeConnector))
-                .section("Properties", in -> writeProperties(physical.properties(), in));
+            .section("AdditionalColorSpaces", in -> in.children("ColorSpace", physical.additionalColorSpaces(), LightXml::writeColorSpace))
+            .section("Gamuts", in -> in.children("Gamut", physical.gamuts(), LightXml::writeGamut))
+            .section("Filters", in -> in.children("Filter", physical.filters(), LightXml::writeFilter))
+            .section("Emitters", in -> in.children("Emitter", physical.emitters(), LightXml::writeEmitter))
+            .section("DMXProfiles", in -> in.children("DMXProfile", physical.dmxProfiles(), DmxProfileXml::write))
+            .section("CRIs", in -> in.children("CRIGroup", physical.criGroups(), LightXml::writeCriGroup))
+            .section("Connectors", in -> in.children("Connector", physical.connectors(), PhysicalXml::writeConnector))
+            .section("Properties", in -> writeProperties(physical.properties(), in));
     }
 
     private static Connector readConnector(ElementReader in) {
-        return new Connector(in.text("Name"), in.text("Type"), in.value("DMXBreak", TextForm.INTEGER, 0), in.value("Gender", TextForm.INTEGER, 0),
+        return new Connector(in.text("Name"), in.text("Type"), in.value("DMXBreak", TextForm.INTEGER, 0),
+                in.value("Gender", TextForm.INTEGER, 0),
                 in.value("Length", TextForm.NUMBER, 0.0), in.source());
     }
 
     private static ElementWriter writeConnector(Connector connector) {
         return new ElementWriter("Connector", connector.source())
-                .text("Name", connector.name())
-                .text("Type", connector.type())
-                .value("DMXBreak", TextForm.INTEGER, connector.dmxBreak(), 0)
-                .value("Gender", TextForm.INTEGER, connector.gender(), 0)
-                .value("Length", TextForm.NUMBER, connector.length(), 0.0);
+            .text("Name", connector.name())
+            .text("Type", connector.type())
+            .value("DMXBreak", TextForm.INTEGER, connector.dmxBreak(), 0)
+            .value("Gender", TextForm.INTEGER, connector.gender(), 0)
+            .value("Length", TextForm.NUMBER, connector.length(), 0.0);
     }
 
     private static Properties readProperties(ElementReader in) {
         return new Properties(
-                in.child("OperatingTemperature", each -> new Properties.OperatingTemperature(number(each, "Low"), number(each, "High"), each.source())).orElse(null),
+                in.child("OperatingTemperature",
+                        each -> new Properties.OperatingTemperature(number(each, "Low"), number(each, "High"), each.source()))
+                    .orElse(null),
                 in.child("Weight", PhysicalXml::readAmount).orElse(null),
                 in.children("PowerConsumption", PhysicalXml::readPower),
                 in.child("LegHeight", PhysicalXml::readAmount).orElse(null), in.source());
     }
 
     private static void writeProperties(Properties properties, ElementWriter out) {
-        out.child("OperatingTemperature", properties.operatingTemperature(), each -> new ElementWriter("OperatingTemperature", each.source())
-                        .value("Low", TextForm.NUMBER, each.low(), 0.0).value("High", TextForm.NUMBER, each.high(), 0.0))
-                .child("Weight", properties.weight(), each -> writeAmount("Weight", each))
-                .children("PowerConsumption", properties.powerConsumptions(), PhysicalXml::writePower)
-                .child("LegHeight", properties.legHeight(), each -> writeAmount("LegHeight", each));
+        out.child("OperatingTemperature", properties.operatingTemperature(),
+                each -> new ElementWriter("OperatingTemperature", each.source())
+                    .value("Low", TextForm.NUMBER, each.low(), 0.0)
+                    .value("High", TextForm.NUMBER, each.high(), 0.0))
+            .child("Weight", properties.weight(), each -> writeAmount("Weight", each))
+            .children("PowerConsumption", properties.powerConsumptions(), PhysicalXml::writePower)
+            .child("LegHeight", properties.legHeight(), each -> writeAmount("LegHeight", each));
     }
 
     private static Properties.Amount readAmount(ElementReader in) {
@@ -80,13 +88,13 @@ final class PhysicalXml {
 
     private static ElementWriter writePower(Properties.PowerConsumption power) {
         return new ElementWriter("PowerConsumption", power.source())
-                .text("Connector", power.connector())
-                .value("Value", TextForm.NUMBER, power.value(), 0.0)
-                .value("PowerFactor", TextForm.NUMBER, power.powerFactor(), 1.0)
-                .value("VoltageLow", TextForm.NUMBER, power.voltageLow(), 0.0)
-                .value("VoltageHigh", TextForm.NUMBER, power.voltageHigh(), 0.0)
-                .value("FrequencyLow", TextForm.NUMBER, power.frequencyLow(), 0.0)
-                .value("FrequencyHigh", TextForm.NUMBER, power.frequencyHigh(), 0.0);
+            .text("Connector", power.connector())
+            .value("Value", TextForm.NUMBER, power.value(), 0.0)
+            .value("PowerFactor", TextForm.NUMBER, power.powerFactor(), 1.0)
+            .value("VoltageLow", TextForm.NUMBER, power.voltageLow(), 0.0)
+            .value("VoltageHigh", TextForm.NUMBER, power.voltageHigh(), 0.0)
+            .value("FrequencyLow", TextForm.NUMBER, power.frequencyLow(), 0.0)
+            .value("FrequencyHigh", TextForm.NUMBER, power.frequencyHigh(), 0.0);
     }
 
     private static double number(ElementReader in, String attribute) {

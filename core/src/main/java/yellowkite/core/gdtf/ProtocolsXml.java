@@ -15,7 +15,8 @@ final class ProtocolsXml {
         var rdm = in.child("FTRDM", ProtocolsXml::readRdm).orElse(null);
         var networks = new ArrayList<Protocols.Network>();
         for (var kind : Protocols.Kind.values()) {
-            in.child(kind.element(), each -> new Protocols.Network(kind, each.children("Map", ProtocolsXml::readEntry), each.source())).ifPresent(networks::add);
+            in.child(kind.element(), each -> new Protocols.Network(kind, each.children("Map", ProtocolsXml::readEntry), each.source()))
+                .ifPresent(networks::add);
         }
         return new Protocols(rdm, networks, in.source());
     }
@@ -35,9 +36,9 @@ final class ProtocolsXml {
 
     private static ElementWriter writeRdm(Protocols.Rdm rdm) {
         return new ElementWriter("FTRDM", rdm.source())
-                .value("ManufacturerID", TextForm.HEX, rdm.manufacturerId(), 0)
-                .value("DeviceModelID", TextForm.HEX, rdm.deviceModelId(), 0)
-                .children("SoftwareVersionID", rdm.versions(), ProtocolsXml::writeVersion);
+            .value("ManufacturerID", TextForm.HEX, rdm.manufacturerId(), 0)
+            .value("DeviceModelID", TextForm.HEX, rdm.deviceModelId(), 0)
+            .children("SoftwareVersionID", rdm.versions(), ProtocolsXml::writeVersion);
     }
 
     private static Protocols.SoftwareVersion readVersion(ElementReader in) {
@@ -48,9 +49,10 @@ final class ProtocolsXml {
 
     private static ElementWriter writeVersion(Protocols.SoftwareVersion version) {
         return new ElementWriter("SoftwareVersionID", version.source())
-                .value("Value", TextForm.COUNT, version.value(), 0)
-                .children("DMXPersonality", version.personalities(), each -> new ElementWriter("DMXPersonality", each.source())
-                        .value("Value", TextForm.COUNT, each.value(), 0).text("DMXMode", each.mode()));
+            .value("Value", TextForm.COUNT, version.value(), 0)
+            .children("DMXPersonality", version.personalities(), each -> new ElementWriter("DMXPersonality", each.source())
+                .value("Value", TextForm.COUNT, each.value(), 0)
+                .text("DMXMode", each.mode()));
     }
 
     private static Protocols.Entry readEntry(ElementReader in) {
@@ -58,6 +60,7 @@ final class ProtocolsXml {
     }
 
     private static ElementWriter writeEntry(Protocols.Entry entry) {
-        return new ElementWriter("Map", entry.source()).value("Key", TextForm.COUNT, entry.key(), 0).value("Value", TextForm.COUNT, entry.value(), 0);
+        return new ElementWriter("Map", entry.source()).value("Key", TextForm.COUNT, entry.key(), 0)
+            .value("Value", TextForm.COUNT, entry.value(), 0);
     }
 }

@@ -16,33 +16,35 @@ final class WheelXml {
 
     static ElementWriter write(Wheel wheel) {
         return new ElementWriter("Wheel", wheel.source())
-                .text("Name", wheel.name())
-                .children("Slot", wheel.slots(), WheelXml::writeSlot);
+            .text("Name", wheel.name())
+            .children("Slot", wheel.slots(), WheelXml::writeSlot);
     }
 
     private static Wheel.Slot readSlot(ElementReader in) {
         return new Wheel.Slot(in.newId(), in.text("Name"), in.value("Color", GdtfForm.COLOR, null), in.text("Filter"),
-                in.text("MediaFileName"), in.children("Facet", WheelXml::readFacet), in.child("AnimationSystem", WheelXml::readAnimation).orElse(null), in.source());
+                in.text("MediaFileName"), in.children("Facet", WheelXml::readFacet),
+                in.child("AnimationSystem", WheelXml::readAnimation).orElse(null), in.source());
     }
 
     private static ElementWriter writeSlot(Wheel.Slot slot) {
         return new ElementWriter("Slot", slot.source())
-                .text("Name", slot.name())
-                .value("Color", GdtfForm.COLOR, slot.color(), null)
-                .text("Filter", slot.filter())
-                .text("MediaFileName", slot.mediaFile())
-                .children("Facet", slot.facets(), WheelXml::writeFacet)
-                .child("AnimationSystem", slot.animation(), WheelXml::writeAnimation);
+            .text("Name", slot.name())
+            .value("Color", GdtfForm.COLOR, slot.color(), null)
+            .text("Filter", slot.filter())
+            .text("MediaFileName", slot.mediaFile())
+            .children("Facet", slot.facets(), WheelXml::writeFacet)
+            .child("AnimationSystem", slot.animation(), WheelXml::writeAnimation);
     }
 
     private static Wheel.Facet readFacet(ElementReader in) {
-        return new Wheel.Facet(in.value("Color", GdtfForm.COLOR, null), in.value("Rotation", GdtfForm.ROTATION, Rotation.NONE), in.source());
+        return new Wheel.Facet(in.value("Color", GdtfForm.COLOR, null), in.value("Rotation", GdtfForm.ROTATION, Rotation.NONE),
+                in.source());
     }
 
     private static ElementWriter writeFacet(Wheel.Facet facet) {
         return new ElementWriter("Facet", facet.source())
-                .value("Color", GdtfForm.COLOR, facet.color(), null)
-                .value("Rotation", GdtfForm.ROTATION, facet.rotation(), Rotation.NONE);
+            .value("Color", GdtfForm.COLOR, facet.color(), null)
+            .value("Rotation", GdtfForm.ROTATION, facet.rotation(), Rotation.NONE);
     }
 
     private static Wheel.AnimationSystem readAnimation(ElementReader in) {
@@ -52,9 +54,9 @@ final class WheelXml {
 
     private static ElementWriter writeAnimation(Wheel.AnimationSystem animation) {
         return new ElementWriter("AnimationSystem", animation.source())
-                .value("P1", GdtfForm.SPOT, animation.p1(), Wheel.Spot.ORIGIN)
-                .value("P2", GdtfForm.SPOT, animation.p2(), Wheel.Spot.ORIGIN)
-                .value("P3", GdtfForm.SPOT, animation.p3(), Wheel.Spot.ORIGIN)
-                .value("Radius", TextForm.NUMBER, animation.radius(), 0.0);
+            .value("P1", GdtfForm.SPOT, animation.p1(), Wheel.Spot.ORIGIN)
+            .value("P2", GdtfForm.SPOT, animation.p2(), Wheel.Spot.ORIGIN)
+            .value("P3", GdtfForm.SPOT, animation.p3(), Wheel.Spot.ORIGIN)
+            .value("Radius", TextForm.NUMBER, animation.radius(), 0.0);
     }
 }

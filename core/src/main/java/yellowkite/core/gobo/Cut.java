@@ -5,16 +5,17 @@ import org.jspecify.annotations.Nullable;
 /**
  * How a gobo is made of a picture: white lets light through, black holds it.
  *
- * @param left      of the square that is taken, in pixels of the picture; may lie outside of it
- * @param top       likewise
- * @param side      of the square, in pixels; null takes the largest square from the middle, whatever {@code left} and {@code top} say
- * @param degrees   that it is turned by, clockwise
- * @param round     whether it ends in a circle, transparent outside
+ * @param left of the square that is taken, in pixels of the picture; may lie outside of it
+ * @param top likewise
+ * @param side of the square, in pixels; null takes the largest square from the middle, whatever {@code left} and {@code top} say
+ * @param degrees that it is turned by, clockwise
+ * @param round whether it ends in a circle, transparent outside
  * @param threshold from which brightness on light passes, 1 to 255; of {@link Tone#STENCIL} only
- * @param inverted  whether light and dark change places
- * @param size      of the gobo, in pixels
+ * @param inverted whether light and dark change places
+ * @param size of the gobo, in pixels
  */
-public record Cut(double left, double top, @Nullable Double side, double degrees, boolean round, Tone tone, int threshold, boolean inverted, int size) {
+public record Cut(double left, double top, @Nullable Double side, double degrees, boolean round, Tone tone, int threshold, boolean inverted,
+        int size) {
     /** Source: GDTF, "The archive". */
     public static final int SMALLEST = 256;
     public static final int LARGEST = 1_024;
@@ -23,7 +24,9 @@ public record Cut(double left, double top, @Nullable Double side, double degrees
     private static final int LEAST_SAMPLES = 2;
 
     /** {@code STENCIL}: light passes or not. {@code GREY}: in steps, as in glass. {@code COLOUR}: as it is. */
-    public enum Tone { STENCIL, GREY, COLOUR }
+    public enum Tone {
+        STENCIL, GREY, COLOUR
+    }
 
     /** @throws IllegalArgumentException with a sentence on what does not fit */
     public Cut {
@@ -33,8 +36,10 @@ public record Cut(double left, double top, @Nullable Double side, double degrees
         if (threshold < 1 || threshold > 255) {
             throw new IllegalArgumentException("The threshold lies from 1 to 255; " + threshold + " is outside.");
         }
-        if (!(Math.abs(degrees) <= 360) || !Double.isFinite(left) || !Double.isFinite(top) || side != null && !(side >= 8 && side <= 4 * Picture.MOST_SIDE)) {
-            throw new IllegalArgumentException("The square that is taken has a side of at least 8 pixels, and is turned by -360 to 360 degrees.");
+        if (!(Math.abs(degrees) <= 360) || !Double.isFinite(left) || !Double.isFinite(top)
+                || side != null && !(side >= 8 && side <= 4 * Picture.MOST_SIDE)) {
+            throw new IllegalArgumentException(
+                    "The square that is taken has a side of at least 8 pixels, and is turned by -360 to 360 degrees.");
         }
     }
 
@@ -77,7 +82,8 @@ public record Cut(double left, double top, @Nullable Double side, double degrees
                     }
                 }
                 double all = samples * samples;
-                pixels[y * size + x] = 0xFF000000 | toned((int) Math.round(sum[0] / all), (int) Math.round(sum[1] / all), (int) Math.round(sum[2] / all));
+                pixels[y * size + x] = 0xFF000000
+                        | toned((int) Math.round(sum[0] / all), (int) Math.round(sum[1] / all), (int) Math.round(sum[2] / all));
             }
         }
         return new Picture(size, size, pixels);
@@ -91,7 +97,8 @@ public record Cut(double left, double top, @Nullable Double side, double degrees
         double below = y - 0.5 - top;
         for (int i = 0; i < 4; i++) {
             double weight = (i % 2 == 0 ? 1 - right : right) * (i / 2 == 0 ? 1 - below : below);
-            add(on(paper, source, Math.clamp(left + i % 2, 0, source.width() - 1), Math.clamp(top + i / 2, 0, source.height() - 1)), weight, sum);
+            add(on(paper, source, Math.clamp(left + i % 2, 0, source.width() - 1), Math.clamp(top + i / 2, 0, source.height() - 1)), weight,
+                    sum);
         }
     }
 

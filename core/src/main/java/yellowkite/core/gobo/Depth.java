@@ -1,10 +1,16 @@
 package yellowkite.core.gobo;
 
-/** How deep each pixel of a shape lies in it. @param squared squares of the distances from each pixel's centre to that of the nearest outside of the shape */
+/**
+ * How deep each pixel of a shape lies in it. @param squared squares of the distances from each pixel's centre to that of the nearest
+ * outside of the shape
+ */
 record Depth(int size, double[] squared) {
     private static final int[][] ACROSS = {{1, 0}, {0, 1}};
 
-    /** {@return the width of the shape at a pixel of its middle, from edge to edge} Where an even number of pixels lies across, the middle runs between two of them. */
+    /**
+     * {@return the width of the shape at a pixel of its middle, from edge to edge} Where an even number of pixels lies across, the middle
+     * runs between two of them.
+     */
     double width(int at) {
         double odd = 2 * Math.sqrt(squared[at]) - 1;
         for (var step : ACROSS) {

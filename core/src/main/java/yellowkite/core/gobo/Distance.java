@@ -3,13 +3,18 @@ package yellowkite.core.gobo;
 import java.util.Arrays;
 import java.util.function.IntPredicate;
 
-/** How far every pixel lies from the nearest one that stands out. Source: P. Felzenszwalb and D. Huttenlocher, Distance Transforms of Sampled Functions (2012). */
+/**
+ * How far every pixel lies from the nearest one that stands out. Source: P. Felzenszwalb and D. Huttenlocher, Distance Transforms of
+ * Sampled Functions (2012).
+ */
 final class Distance {
     private static final double FAR = 1e12;
 
     private Distance() {}
 
-    /** {@return squared distances from each pixel's centre to that of the nearest for which {@code edge} holds; very far if there is none} */
+    /**
+     * {@return squared distances from each pixel's centre to that of the nearest for which {@code edge} holds; very far if there is none}
+     */
     static double[] squared(int size, IntPredicate edge) {
         var field = new double[size * size];
         for (int i = 0; i < field.length; i++) {

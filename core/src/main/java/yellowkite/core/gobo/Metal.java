@@ -10,10 +10,10 @@ import java.util.function.IntPredicate;
 /**
  * Whether a stencil of metal could hold a gobo. The parts of it are measured in pixels.
  *
- * @param bar     width of the thinnest dark bar; 0 if nothing is dark
- * @param slit    width of the thinnest line of light; 0 if nothing is light
+ * @param bar width of the thinnest dark bar; 0 if nothing is dark
+ * @param slit width of the thinnest line of light; 0 if nothing is light
  * @param islands dark parts that nothing holds: they would fall out
- * @param size    of the gobo
+ * @param size of the gobo
  */
 public record Metal(double bar, double slit, int islands, int size) {
     /** 0.15 mm in an image of 25 mm: what is cut into sheet metal. */
@@ -28,15 +28,17 @@ public record Metal(double bar, double slit, int islands, int size) {
         var dark = new Depth(mask.size, Distance.squared(mask.size, mask::isLight));
         IntPredicate isDark = at -> mask.isInside(at) && !mask.isLight(at);
         return new Metal(Math.min(thinnest(dark, isDark), Necks.thinnest(dark, isDark)),
-                thinnest( new Depth(mask.size, Distance.squared(mask.size, isDark)), mask::isLight), islands(mask), mask.size);
+                thinnest(new Depth(mask.size, Distance.squared(mask.size, isDark)), mask::isLight), islands(mask), mask.size);
     }
 
     /** {@return one sentence for each thing that metal could not do; none if it holds} */
     public List<String> warnings() {
         var says = new ArrayList<String>();
         if (islands > 0) {
-            says.add(islands == 1 ? "One dark part has nothing that holds it: in metal it would fall out. Give it a bridge, or have it made in glass."
-                    : islands + " dark parts have nothing that holds them: in metal they would fall out. Give them bridges, or have it made in glass.");
+            says.add(islands == 1
+                    ? "One dark part has nothing that holds it: in metal it would fall out. Give it a bridge, or have it made in glass."
+                    : islands
+                            + " dark parts have nothing that holds them: in metal they would fall out. Give them bridges, or have it made in glass.");
         }
         thin(says, bar, "dark bar");
         thin(says, slit, "line of light");
@@ -45,13 +47,14 @@ public record Metal(double bar, double slit, int islands, int size) {
 
     private void thin(List<String> says, double width, String what) {
         if (width > 0 && width < THINNEST * size) {
-            says.add(String.format(Locale.ROOT, "The thinnest %s has %.0f of %d pixels, %.2f %% of the image: metal needs %.1f %%.", what, width, size, 100 * width / size, 100 * THINNEST));
+            says.add(String.format(Locale.ROOT, "The thinnest %s has %.0f of %d pixels, %.2f %% of the image: metal needs %.1f %%.", what,
+                    width, size, 100 * width / size, 100 * THINNEST));
         }
     }
 
     /**
-     * By the ridges of the distance to the edge: along the middle of a bar no neighbour lies deeper. Only what goes on for a while
-     * is a bar: the tip of a shape grows thin, too.
+     * By the ridges of the distance to the edge: along the middle of a bar no neighbour lies deeper. Only what goes on for a while is a
+     * bar: the tip of a shape grows thin, too.
      */
     private static double thinnest(Depth depth, IntPredicate counts) {
         int size = depth.size();
@@ -154,7 +157,8 @@ public record Metal(double bar, double slit, int islands, int size) {
                 int x = at % size;
                 int y = at / size;
                 held |= x == 0 || y == 0 || x == size - 1 || y == size - 1;
-                for (int next : new int[] {x > 0 ? at - 1 : at, x < size - 1 ? at + 1 : at, y > 0 ? at - size : at, y < size - 1 ? at + size : at}) {
+                for (int next : new int[]{x > 0 ? at - 1 : at, x < size - 1 ? at + 1 : at, y > 0 ? at - size : at,
+                        y < size - 1 ? at + size : at}) {
                     held |= !mask.isInside(next);
                     if (!seen[next] && mask.isInside(next) && !mask.isLight(next)) {
                         seen[next] = true;

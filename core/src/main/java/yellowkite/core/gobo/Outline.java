@@ -9,7 +9,7 @@ import java.util.Locale;
  * The edges between light and dark, as closed lines around the light; lines within lines are holes.
  *
  * @param rings each with its corners in turn, x and y in pixels of the picture, the first not repeated
- * @param size  of the picture
+ * @param size of the picture
  */
 public record Outline(List<double[][]> rings, int size) {
     private static final double EDGE = 127.5;
@@ -22,8 +22,8 @@ public record Outline(List<double[][]> rings, int size) {
     }
 
     /**
-     * Traces by marching squares, the edges found to a part of a pixel, then leaves out corners that lie within {@code tolerance}
-     * pixels of the line without them. Source: D. Douglas and T. Peucker, Algorithms for the reduction of the number of points (1973).
+     * Traces by marching squares, the edges found to a part of a pixel, then leaves out corners that lie within {@code tolerance} pixels of
+     * the line without them. Source: D. Douglas and T. Peucker, Algorithms for the reduction of the number of points (1973).
      *
      * @throws PictureRefused if there are more edges than a line view can draw
      */
@@ -62,7 +62,10 @@ public record Outline(List<double[][]> rings, int size) {
         return new Outline(rings, gobo.width());
     }
 
-    /** For each side between two pixels that the edge crosses, the one that it crosses next: light lies to its left. Sides downwards follow those to the right. */
+    /**
+     * For each side between two pixels that the edge crosses, the one that it crosses next: light lies to its left. Sides downwards follow
+     * those to the right.
+     */
     private static int[] links(double[] light, int side) {
         var next = new int[2 * side * side];
         Arrays.fill(next, NONE);
@@ -100,7 +103,8 @@ public record Outline(List<double[][]> rings, int size) {
                             next[bottom] = bridged ? right : left;
                         }
                     }
-                    default -> { }
+                    default -> {
+                    }
                 }
             }
         }
@@ -113,7 +117,7 @@ public record Outline(List<double[][]> rings, int size) {
         int a = down ? crossed - side * side : crossed;
         int b = down ? a + side : a + 1;
         double share = (EDGE - light[a]) / (light[b] - light[a]);
-        return new double[] {a % side - 0.5 + (down ? 0 : share), a / side - 0.5 + (down ? share : 0)};
+        return new double[]{a % side - 0.5 + (down ? 0 : share), a / side - 0.5 + (down ? share : 0)};
     }
 
     private static double[][] simplified(double[][] ring, double tolerance) {
@@ -148,7 +152,7 @@ public record Outline(List<double[][]> rings, int size) {
     /** @param to may be the ring's length: then it is its first corner */
     private static void keep(double[][] ring, boolean[] kept, int from, int to, double tolerance) {
         var open = new ArrayList<int[]>();
-        open.add(new int[] {from, to});
+        open.add(new int[]{from, to});
         while (!open.isEmpty()) {
             var span = open.removeLast();
             var a = ring[span[0]];
@@ -164,8 +168,8 @@ public record Outline(List<double[][]> rings, int size) {
             }
             if (best != NONE) {
                 kept[best] = true;
-                open.add(new int[] {span[0], best});
-                open.add(new int[] {best, span[1]});
+                open.add(new int[]{span[0], best});
+                open.add(new int[]{best, span[1]});
             }
         }
     }
@@ -192,6 +196,7 @@ public record Outline(List<double[][]> rings, int size) {
 
     /** {@return a drawing (SVG) of the lines} */
     public String svg() {
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 " + size + " " + size + "\"><path fill=\"none\" stroke=\"#000\" stroke-width=\"" + size / 256.0 + "\" d=\"" + path() + "\"/></svg>";
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 " + size + " " + size
+                + "\"><path fill=\"none\" stroke=\"#000\" stroke-width=\"" + size / 256.0 + "\" d=\"" + path() + "\"/></svg>";
     }
 }

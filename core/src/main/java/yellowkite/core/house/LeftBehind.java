@@ -18,12 +18,17 @@ public final class LeftBehind {
             says.add("The category stays here.");
         }
         count(says, kept.chartCounts().size(), "The chart's count of a mode stays", "The chart's counts of # modes stay");
-        count(says, kept.channels().stream().filter(each -> each.care().blackout() != null).count(), "The value at blackout of a channel stays", "The values at blackout of # channels stay");
-        count(says, kept.channels().stream().filter(each -> !each.care().note().isEmpty()).count(), "The note on a channel stays", "The notes on # channels stay");
-        count(says, kept.channels().stream().filter(each -> each.care().tint() != House.Tint.NONE).count(), "The colour mark of a channel stays", "The colour marks of # channels stay");
+        count(says, kept.channels().stream().filter(each -> each.care().blackout() != null).count(),
+                "The value at blackout of a channel stays", "The values at blackout of # channels stay");
+        count(says, kept.channels().stream().filter(each -> !each.care().note().isEmpty()).count(), "The note on a channel stays",
+                "The notes on # channels stay");
+        count(says, kept.channels().stream().filter(each -> each.care().tint() != House.Tint.NONE).count(),
+                "The colour mark of a channel stays", "The colour marks of # channels stay");
         count(says, kept.marks().size(), "The mark on a named range stays", "The marks on # named ranges stay");
-        count(says, kept.wheels().values().stream().filter(each -> each.kind() != null).count(), "The kind of a wheel stays", "The kinds of # wheels stay");
-        count(says, kept.wheels().values().stream().filter(each -> each.open() != null).count(), "Where the open slot of a wheel was seen stays", "Where the open slots of # wheels were seen stays");
+        count(says, kept.wheels().values().stream().filter(each -> each.kind() != null).count(), "The kind of a wheel stays",
+                "The kinds of # wheels stay");
+        count(says, kept.wheels().values().stream().filter(each -> each.open() != null).count(),
+                "Where the open slot of a wheel was seen stays", "Where the open slots of # wheels were seen stays");
         return says;
     }
 

@@ -21,9 +21,11 @@ record Places(Map<InMode, Integer> channels, Map<InFunction, Integer> ranges, Ma
                 places.channels.putIfAbsent(new InMode(mode.name(), channel.name()), channel.id());
                 for (var logical : channel.logicalChannels()) {
                     for (var function : logical.functions()) {
-                        places.functions.putIfAbsent(new StoredHouse.AssumedFunction(mode.name(), channel.name(), logical.nameOf(function)), function.id());
+                        places.functions.putIfAbsent(new StoredHouse.AssumedFunction(mode.name(), channel.name(), logical.nameOf(function)),
+                                function.id());
                         for (var range : function.ranges()) {
-                            places.ranges.putIfAbsent(new InFunction(mode.name(), channel.name(), logical.nameOf(function), range.dmxFrom().at(channel.bytes())), range.id());
+                            places.ranges.putIfAbsent(new InFunction(mode.name(), channel.name(), logical.nameOf(function),
+                                    range.dmxFrom().at(channel.bytes())), range.id());
                         }
                     }
                 }

@@ -13,15 +13,17 @@ import yellowkite.core.profile.House.Mark;
 import yellowkite.core.profile.WheelCare;
 
 /**
- * The house part with names instead of ids, so that it can be kept beside a revision, whose nodes get other ids when it is
- * read again, and laid onto a newer one.
+ * The house part with names instead of ids, so that it can be kept beside a revision, whose nodes get other ids when it is read again, and
+ * laid onto a newer one.
  *
  * @param chartCounts by mode name
- * @param wheels      by wheel name; what was stored before there were any has none. {@code assumed} and {@code meant} likewise
+ * @param wheels by wheel name; what was stored before there were any has none. {@code assumed} and {@code meant} likewise
  */
-public record StoredHouse(String notes, Category category, Map<String, Integer> chartCounts, List<ChannelCare> channels, List<RangeMark> marks,
+public record StoredHouse(String notes, Category category, Map<String, Integer> chartCounts, List<ChannelCare> channels,
+        List<RangeMark> marks,
         @Nullable Map<String, WheelCare> wheels, @Nullable List<AssumedFunction> assumed, @Nullable List<House.Meant> meant) {
-    public static final StoredHouse NONE = new StoredHouse("", Category.NONE, Map.of(), List.of(), List.of(), Map.of(), List.of(), List.of());
+    public static final StoredHouse NONE = new StoredHouse("", Category.NONE, Map.of(), List.of(), List.of(), Map.of(), List.of(),
+            List.of());
 
     public record ChannelCare(String mode, String channel, Care care) {}
 
@@ -68,7 +70,10 @@ public record StoredHouse(String notes, Category category, Map<String, Integer> 
             }
         });
         var wheels = new TreeMap<String, WheelCare>();
-        type.wheels().stream().filter(wheel -> house.wheels().containsKey(wheel.id())).forEach(wheel -> wheels.put(wheel.name(), house.wheel(wheel.id())));
+        type.wheels()
+            .stream()
+            .filter(wheel -> house.wheels().containsKey(wheel.id()))
+            .forEach(wheel -> wheels.put(wheel.name(), house.wheel(wheel.id())));
         return new StoredHouse(house.notes(), house.category(), counts, channels, marks, wheels, assumed, house.meant());
     }
 

@@ -11,11 +11,12 @@ import yellowkite.core.profile.House;
 /**
  * A card, made quick to look through.
  *
- * @param words      numbers in the vocabulary, ascending; {@code weights} of each by where it stands
- * @param nameWords  numbers of the words of its name alone
+ * @param words numbers in the vocabulary, ascending; {@code weights} of each by where it stands
+ * @param nameWords numbers of the words of its name alone
  * @param manufacturerNumber number in the vocabulary of manufacturers; {@code attributes} likewise
  */
-record Entry(String id, String manufacturer, int manufacturerNumber, String name, Shelf shelf, House.Category category, Card.State state, boolean proven, boolean placeholder, LocalDateTime changed, int[] footprints, boolean cells, int[] watts,
+record Entry(String id, String manufacturer, int manufacturerNumber, String name, Shelf shelf, House.Category category, Card.State state,
+        boolean proven, boolean placeholder, LocalDateTime changed, int[] footprints, boolean cells, int[] watts,
         int[] words, float[] weights, int[] attributes, int[] nameWords) {
     private static final float NAME = 1;
     private static final float OTHER_NAME = 0.9f;
@@ -51,8 +52,11 @@ record Entry(String id, String manufacturer, int manufacturerNumber, String name
         add(card.author(), AUTHOR, words, weights);
         add(synopsis.description(), DESCRIPTION, words, weights);
         var numbers = weights.keySet().stream().sorted().mapToInt(Integer::intValue).toArray();
-        return new Entry(card.id(), card.manufacturer(), manufacturers.add(card.manufacturer()), card.name(), card.shelf(), synopsis.category(), card.state(), card.proven(), synopsis.placeholder(), card.changed(),
-                synopsis.modes().stream().mapToInt(Synopsis.ModeLine::footprint).distinct().toArray(), synopsis.modes().stream().anyMatch(mode -> mode.cells() > 0), ints(synopsis.watts()), numbers, floats(numbers, weights), ints(own),
+        return new Entry(card.id(), card.manufacturer(), manufacturers.add(card.manufacturer()), card.name(), card.shelf(),
+                synopsis.category(), card.state(), card.proven(), synopsis.placeholder(), card.changed(),
+                synopsis.modes().stream().mapToInt(Synopsis.ModeLine::footprint).distinct().toArray(),
+                synopsis.modes().stream().anyMatch(mode -> mode.cells() > 0), ints(synopsis.watts()), numbers, floats(numbers, weights),
+                ints(own),
                 Vocabulary.words(card.name()).stream().mapToInt(words::add).distinct().toArray());
     }
 

@@ -25,7 +25,9 @@ public final class LibraryIndex {
     private static final int MOST_IN_PART = 50;
     /** Of several whose names hold what was typed, the one that is called just so comes first. */
     private static final float NAMED = 0.5f;
-    private static final Comparator<Entry> BY_NAME = Comparator.comparing(Entry::manufacturer, String.CASE_INSENSITIVE_ORDER).thenComparing(Entry::name, String.CASE_INSENSITIVE_ORDER).thenComparing(Entry::id);
+    private static final Comparator<Entry> BY_NAME = Comparator.comparing(Entry::manufacturer, String.CASE_INSENSITIVE_ORDER)
+        .thenComparing(Entry::name, String.CASE_INSENSITIVE_ORDER)
+        .thenComparing(Entry::id);
 
     private final List<Entry> entries;
     private final Vocabulary words;
@@ -42,7 +44,9 @@ public final class LibraryIndex {
     }
 
     /** {@code FIT}: what fits best first. */
-    public enum Order { FIT, NAME, NEWEST }
+    public enum Order {
+        FIT, NAME, NEWEST
+    }
 
     public int size() {
         return entries.size();
@@ -102,7 +106,10 @@ public final class LibraryIndex {
     }
 
     private static List<String> missing(LibraryQuery query, float[][] fits, int at) {
-        return IntStream.range(0, fits.length).filter(term -> fits[term][at] == 0).mapToObj(term -> query.terms().get(term).says()).toList();
+        return IntStream.range(0, fits.length)
+            .filter(term -> fits[term][at] == 0)
+            .mapToObj(term -> query.terms().get(term).says())
+            .toList();
     }
 
     private static Found ordered(Map<Kind, List<Scored>> bySection, Order order, Found.Left left, Function<Scored, List<String>> missing) {
@@ -110,7 +117,8 @@ public final class LibraryIndex {
         var sections = new ArrayList<Section>();
         bySection.forEach((kind, found) -> { // an EnumMap goes through the kinds in their order
             if (kind != Kind.PART && order != Order.NAME) { // the entries lie by name, and sorting keeps that order among equals
-                found.sort(order == Order.FIT ? Comparator.comparingDouble(Scored::score).reversed() : Comparator.comparing((Scored each) -> each.entry().changed()).reversed());
+                found.sort(order == Order.FIT ? Comparator.comparingDouble(Scored::score).reversed()
+                        : Comparator.comparing((Scored each) -> each.entry().changed()).reversed());
             }
             sections.add(new Section(kind, all.size(), found.size()));
             all.addAll(found);
@@ -134,7 +142,8 @@ public final class LibraryIndex {
         public Hit get(int index) {
             var scored = all.get(index);
             var kind = sections.stream().filter(each -> index < each.from() + each.count()).findFirst().orElseThrow().kind();
-            return new Hit(scored.entry().id(), scored.entry().manufacturer(), scored.entry().name(), kind, kind == Kind.PART ? missing.apply(scored) : List.of());
+            return new Hit(scored.entry().id(), scored.entry().manufacturer(), scored.entry().name(), kind,
+                    kind == Kind.PART ? missing.apply(scored) : List.of());
         }
 
         @Override

@@ -14,7 +14,7 @@ import yellowkite.core.attribute.Catalogue;
  * What was typed into the library's search. Every term has to be found.
  *
  * @param terms at most {@link #MOST}
- * @param text  as it was typed, without what is too long
+ * @param text as it was typed, without what is too long
  */
 public record LibraryQuery(List<Term> terms, String text) {
     private static final int MOST = 8;
@@ -92,7 +92,8 @@ public record LibraryQuery(List<Term> terms, String text) {
         for (int i = 0; i < words.size(); i++) {
             var phrase = i + 1 < words.size() ? words.get(i) + " " + words.get(i + 1) : "";
             var meant = phrase.isEmpty() ? Set.<String>of() : attributes(phrase);
-            boolean numberIsMeant = !words.get(Math.min(i + 1, words.size() - 1)).matches("\\d+") || meant.stream().anyMatch(each -> each.matches(".*\\d.*"));
+            boolean numberIsMeant = !words.get(Math.min(i + 1, words.size() - 1)).matches("\\d+")
+                    || meant.stream().anyMatch(each -> each.matches(".*\\d.*"));
             if (meant.isEmpty() || !numberIsMeant) {
                 terms.add(new Word(words.get(i), attributes(words.get(i))));
             } else {

@@ -8,8 +8,8 @@ import org.jspecify.annotations.Nullable;
  * What a house knows of a manufacturer.
  *
  * @param shortName may be empty, as may website and contact
- * @param rdmId     manufacturer id of ANSI E1.20, in [1, 0xFFFF]; null = unknown
- * @param website   an address that begins with http:// or https://
+ * @param rdmId manufacturer id of ANSI E1.20, in [1, 0xFFFF]; null = unknown
+ * @param website an address that begins with http:// or https://
  */
 public record ManufacturerFacts(String shortName, @Nullable Integer rdmId, String website, String contact) {
     public static final ManufacturerFacts NONE = new ManufacturerFacts("", null, "", "");
@@ -27,9 +27,12 @@ public record ManufacturerFacts(String shortName, @Nullable Integer rdmId, Strin
             return Optional.of(new Unfit("rdmId", "An RDM manufacturer id lies from 0001 to FFFF."));
         }
         if (!website.isEmpty() && !isWebsite(website)) {
-            return Optional.of(new Unfit("website", "A website begins with http:// or https:// and names a host, such as https://tidewick.example."));
+            return Optional
+                .of(new Unfit("website", "A website begins with http:// or https:// and names a host, such as https://tidewick.example."));
         }
-        return contact.length() > 500 || isBroken(contact.replace("\n", "")) ? Optional.of(new Unfit("contact", "A contact has at most 500 letters.")) : Optional.empty();
+        return contact.length() > 500 || isBroken(contact.replace("\n", ""))
+                ? Optional.of(new Unfit("contact", "A contact has at most 500 letters."))
+                : Optional.empty();
     }
 
     private static boolean isBroken(String text) {
@@ -40,7 +43,8 @@ public record ManufacturerFacts(String shortName, @Nullable Integer rdmId, Strin
     private static boolean isWebsite(String text) {
         try {
             var address = URI.create(text);
-            return text.length() <= 300 && address.getHost() != null && ("http".equals(address.getScheme()) || "https".equals(address.getScheme()));
+            return text.length() <= 300 && address.getHost() != null
+                    && ("http".equals(address.getScheme()) || "https".equals(address.getScheme()));
         } catch (IllegalArgumentException none) {
             return false;
         }

@@ -13,6 +13,8 @@ public final class Placeholder {
     /** {@return whether there are channels, and none of them says what it does} */
     public static boolean is(FixtureType type) {
         var channels = type.modes().stream().flatMap(mode -> mode.channels().stream()).toList();
-        return !channels.isEmpty() && channels.stream().allMatch(channel -> SAY_NOTHING.contains(channel.attribute()) && channel.functions().allMatch(each -> SAY_NOTHING.contains(each.attribute())));
+        return !channels.isEmpty() && channels.stream()
+            .allMatch(channel -> SAY_NOTHING.contains(channel.attribute())
+                    && channel.functions().allMatch(each -> SAY_NOTHING.contains(each.attribute())));
     }
 }

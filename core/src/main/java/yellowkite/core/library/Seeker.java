@@ -16,8 +16,10 @@ record Seeker(List<Entry> entries, Vocabulary words, Postings postings) {
     /** {@return how well each entry fits the term, in [0, 1]; 0 = not at all} */
     float[] fits(Term term) {
         return switch (term) {
-            case Footprint footprint -> figures(new float[entries.size()], entry -> entry.footprints(), each -> each == footprint.addresses());
-            case Watts watts -> figures(written(watts.watts() + "w", Integer.toString(watts.watts())), entry -> entry.watts(), watts::isAbout);
+            case Footprint footprint ->
+                figures(new float[entries.size()], entry -> entry.footprints(), each -> each == footprint.addresses());
+            case Watts watts ->
+                figures(written(watts.watts() + "w", Integer.toString(watts.watts())), entry -> entry.watts(), watts::isAbout);
             case Wide wide -> {
                 var fits = words.fitsWide(Vocabulary.plain(wide.text()), wide.bits());
                 wide.attributes().forEach(each -> mark(fits, Entry.wide(each, wide.bits())));

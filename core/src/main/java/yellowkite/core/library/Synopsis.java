@@ -18,15 +18,17 @@ import yellowkite.core.profile.Mode;
 /**
  * What a list knows of a revision, and what it is found by.
  *
- * @param picture     path of the fixture's picture in the archive
- * @param attributes  by name
- * @param kinds       words for the kind of fixture: its category, its source of light, the shape of its beam
- * @param watts       of its sources of light, each and together; empty if the file leaves that open
+ * @param picture path of the fixture's picture in the archive
+ * @param attributes by name
+ * @param kinds words for the kind of fixture: its category, its source of light, the shape of its beam
+ * @param watts of its sources of light, each and together; empty if the file leaves that open
  * @param placeholder whether it is a footprint and nothing else
  */
-public record Synopsis(String shortName, String longName, String description, String picture, House.Category category, List<ModeLine> modes, List<Attribute> attributes, List<String> kinds, List<Integer> watts,
+public record Synopsis(String shortName, String longName, String description, String picture, House.Category category, List<ModeLine> modes,
+        List<Attribute> attributes, List<String> kinds, List<Integer> watts,
         boolean placeholder) {
-    public static final Synopsis NONE = new Synopsis("", "", "", "", House.Category.NONE, List.of(), List.of(), List.of(), List.of(), false);
+    public static final Synopsis NONE = new Synopsis("", "", "", "", House.Category.NONE, List.of(), List.of(), List.of(), List.of(),
+            false);
     /** What a list keeps of a text; the whole of it stays in the description. */
     private static final int LONGEST = 200;
     /** The standard has about 250 attributes; numbered ones make it a few more. */
@@ -50,22 +52,35 @@ public record Synopsis(String shortName, String longName, String description, St
 
     public static Synopsis of(FixtureType type) {
         var beams = type.geometries().stream().flatMap(Geometry::walk).flatMap(Synopsis::beam).toList();
-        return new Synopsis(cut(type.shortName()), cut(type.longName()), cut(type.description()), type.thumbnail() + ".png", type.house().category(), type.modes().stream().map(mode -> line(type, mode)).toList(),
+        return new Synopsis(cut(type.shortName()), cut(type.longName()), cut(type.description()), type.thumbnail() + ".png",
+                type.house().category(), type.modes().stream().map(mode -> line(type, mode)).toList(),
                 attributes(type), kinds(type, beams), watts(beams), Placeholder.is(type));
     }
 
     private static ModeLine line(FixtureType type, Mode mode) {
         var map = AddressMap.of(type, mode);
-        var times = map.channels().stream().collect(Collectors.groupingBy((PlacedChannel placed) -> placed.channel().id(), Collectors.counting()));
+        var times = map.channels()
+            .stream()
+            .collect(Collectors.groupingBy((PlacedChannel placed) -> placed.channel().id(), Collectors.counting()));
         long most = times.values().stream().mapToLong(Long::longValue).max().orElse(1);
         return new ModeLine(cut(mode.name()), map.totalFootprint(), most > 1 ? (int) most : 0);
     }
 
     private static List<Attribute> attributes(FixtureType type) {
         var bytes = new TreeMap<String, Integer>();
-        type.modes().forEach(mode -> mode.channels().forEach(channel -> channel.functions().forEach(function -> bytes.merge(function.attribute(), channel.bytes(), Math::max))));
-        var pretty = type.attributeDefinitions().attributes().stream().collect(Collectors.toMap(each -> each.name(), each -> each.pretty(), (first, second) -> first));
-        return bytes.entrySet().stream().limit(MOST_ATTRIBUTES).map(each -> new Attribute(cut(each.getKey()), cut(pretty.getOrDefault(each.getKey(), "")), each.getValue())).toList();
+        type.modes()
+            .forEach(mode -> mode.channels()
+                .forEach(
+                        channel -> channel.functions().forEach(function -> bytes.merge(function.attribute(), channel.bytes(), Math::max))));
+        var pretty = type.attributeDefinitions()
+            .attributes()
+            .stream()
+            .collect(Collectors.toMap(each -> each.name(), each -> each.pretty(), (first, second) -> first));
+        return bytes.entrySet()
+            .stream()
+            .limit(MOST_ATTRIBUTES)
+            .map(each -> new Attribute(cut(each.getKey()), cut(pretty.getOrDefault(each.getKey(), "")), each.getValue()))
+            .toList();
     }
 
     private static List<String> kinds(FixtureType type, List<BeamDetails> beams) {
@@ -73,13 +88,19 @@ public record Synopsis(String shortName, String longName, String description, St
         if (type.house().category() != House.Category.NONE) {
             kinds.addAll(List.of(type.house().category().name().toLowerCase(Locale.ROOT).split("_")));
         }
-        beams.forEach(beam -> kinds.addAll(List.of(beam.lampType().toLowerCase(Locale.ROOT), beam.beamType().name().toLowerCase(Locale.ROOT))));
+        beams.forEach(
+                beam -> kinds.addAll(List.of(beam.lampType().toLowerCase(Locale.ROOT), beam.beamType().name().toLowerCase(Locale.ROOT))));
         kinds.removeIf(kind -> kind.isBlank() || kind.equals("none"));
         return kinds.stream().map(Synopsis::cut).distinct().sorted().toList();
     }
 
     private static List<Integer> watts(List<BeamDetails> beams) {
-        var said = beams.stream().mapToDouble(BeamDetails::powerConsumption).filter(each -> each > 0 && each != BeamDetails.DEFAULT.powerConsumption()).mapToInt(each -> (int) Math.min(MOST_WATTS, Math.round(each))).boxed().toList();
+        var said = beams.stream()
+            .mapToDouble(BeamDetails::powerConsumption)
+            .filter(each -> each > 0 && each != BeamDetails.DEFAULT.powerConsumption())
+            .mapToInt(each -> (int) Math.min(MOST_WATTS, Math.round(each)))
+            .boxed()
+            .toList();
         var watts = new TreeSet<>(said);
         if (!said.isEmpty()) {
             watts.add(said.stream().mapToInt(Integer::intValue).limit(MOST_BEAMS).sum());

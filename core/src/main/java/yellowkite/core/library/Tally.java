@@ -107,7 +107,8 @@ final class Tally {
     }
 
     Found.Left left() {
-        return new Found.Left(most(manufacturerCounts, manufacturers), counted(categories, House.Category.values()), counted(cells, Boolean.FALSE, Boolean.TRUE), most(attributeCounts, attributes), counted(shelves, Shelf.values()),
+        return new Found.Left(most(manufacturerCounts, manufacturers), counted(categories, House.Category.values()),
+                counted(cells, Boolean.FALSE, Boolean.TRUE), most(attributeCounts, attributes), counted(shelves, Shelf.values()),
                 counted(states, Card.State.values()), counted(proven, Boolean.FALSE, Boolean.TRUE));
     }
 
@@ -123,7 +124,11 @@ final class Tally {
     }
 
     private static Map<String, Integer> most(int[] counts, Vocabulary words) {
-        return IntStream.range(0, counts.length).filter(i -> counts[i] > 0).boxed().sorted(Comparator.comparing((Integer i) -> -counts[i]).thenComparing(words::word)).limit(MOST_LISTED)
-                .collect(LinkedHashMap<String, Integer>::new, (map, i) -> map.put(words.word(i), counts[i]), Map::putAll);
+        return IntStream.range(0, counts.length)
+            .filter(i -> counts[i] > 0)
+            .boxed()
+            .sorted(Comparator.comparing((Integer i) -> -counts[i]).thenComparing(words::word))
+            .limit(MOST_LISTED)
+            .collect(LinkedHashMap<String, Integer>::new, (map, i) -> map.put(words.word(i), counts[i]), Map::putAll);
     }
 }

@@ -97,7 +97,9 @@ final class Vocabulary {
         return all;
     }
 
-    /** {@return how well a word that was typed fits each word, in [0, 1]; 0 = not at all} Slips are forgiven where no word begins like it. */
+    /**
+     * {@return how well a word that was typed fits each word, in [0, 1]; 0 = not at all} Slips are forgiven where no word begins like it.
+     */
     float[] fits(String typed) {
         var fits = new float[words.size()];
         boolean known = false;

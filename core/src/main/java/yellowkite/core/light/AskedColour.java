@@ -11,7 +11,10 @@ import yellowkite.core.colour.Xyz;
 import yellowkite.core.dmx.Meaning;
 import yellowkite.core.profile.PhysicalUnit;
 
-/** A colour that channels ask for by its coordinates, and a white that they ask for. With a {@code CIE_Z} beside them, X and Y are tristimulus values. */
+/**
+ * A colour that channels ask for by its coordinates, and a white that they ask for. With a {@code CIE_Z} beside them, X and Y are
+ * tristimulus values.
+ */
 final class AskedColour {
     /** No attribute of the standard's list: fixtures that are driven by X, Y and Z have it beside {@code CIE_X} and {@code CIE_Y}. */
     static final String TRISTIMULUS_Z = "CIE_Z";

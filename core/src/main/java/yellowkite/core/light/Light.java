@@ -15,12 +15,12 @@ import yellowkite.core.text.Figures;
 /**
  * What the light of a mode looks like at a set of values, as far as a small picture shows it.
  *
- * @param level    of the brightest place, in [0, 1]; 0 = dark
- * @param color    of all places together, by how strong each is; as the brightest one's where all are dark
- * @param gobo     the slot with a picture that stands in the beam; null if none
- * @param panDegrees  null without pan; likewise tilt
+ * @param level of the brightest place, in [0, 1]; 0 = dark
+ * @param color of all places together, by how strong each is; as the brightest one's where all are dark
+ * @param gobo the slot with a picture that stands in the beam; null if none
+ * @param panDegrees null without pan; likewise tilt
  * @param strobeHz null unless it flashes
- * @param places   each place that light leaves by, in document order; at least one
+ * @param places each place that light leaves by, in document order; at least one
  */
 public record Light(double level, Xyz color, Wheel.@Nullable Slot gobo, @Nullable Double panDegrees, @Nullable Double tiltDegrees,
         @Nullable Double strobeHz, List<Place> places) {

@@ -11,14 +11,14 @@ import yellowkite.core.dmx.Meaning;
 import yellowkite.core.profile.ChannelFunction;
 
 /**
- * The way of the light through one place of a fixture, as its channels stand: what gives light, the flags in front of it, and all that
- * lies on top of both.
+ * The way of the light through one place of a fixture, as its channels stand: what gives light, the flags in front of it, and all that lies
+ * on top of both.
  *
  * @param lights those that channels drive; empty for a lamp of white light
- * @param white  the light behind the flags where there are none: of a lamp, or of a mixing engine that is asked for a colour
- * @param flags  in front of the light
- * @param onTop  wheels and corrections
- * @param level  what dims it by another way than the dimmer, in [0, 1]
+ * @param white the light behind the flags where there are none: of a lamp, or of a mixing engine that is asked for a colour
+ * @param flags in front of the light
+ * @param onTop wheels and corrections
+ * @param level what dims it by another way than the dimmer, in [0, 1]
  */
 record LightPath(List<Lit> lights, Spectrum white, List<Flag> flags, Glass onTop, double level) {
     /** A light of its own. @param level share of its travel, in [0, 1] */

@@ -24,11 +24,12 @@ record NearestSteps(CompiledMode mode, Glass onTop, Emitters emitters, List<Ligh
     /**
      * {@return the values with those of the lights changed so that their sum comes nearest to the aim's colour}
      *
-     * @param values   raw, by channel id; those of the lights on their nearest steps
+     * @param values raw, by channel id; those of the lights on their nearest steps
      * @param physical what is asked of each attribute
      */
     Map<Integer, Long> of(Map<Integer, Long> values, Map<String, Double> physical, Xyz aim) {
-        var choices = lights.size() > MOST_LIGHTS ? List.<Choice>of() : lights.stream().flatMap(light -> choice(light, values, physical.get(light.attribute())).stream()).toList();
+        var choices = lights.size() > MOST_LIGHTS ? List.<Choice>of()
+                : lights.stream().flatMap(light -> choice(light, values, physical.get(light.attribute())).stream()).toList();
         if (choices.size() < lights.size()) {
             return values;
         }
@@ -59,8 +60,11 @@ record NearestSteps(CompiledMode mode, Glass onTop, Emitters emitters, List<Ligh
             if (raw == null || channel.bytes() > 1) {
                 continue;
             }
-            mode.spans(channel).stream().filter(span -> span.function().attribute().equals(light.attribute()) && span.contains(raw)).findFirst()
-                    .ifPresent(span -> found.add(choice(channel.id(), span, raw, asked)));
+            mode.spans(channel)
+                .stream()
+                .filter(span -> span.function().attribute().equals(light.attribute()) && span.contains(raw))
+                .findFirst()
+                .ifPresent(span -> found.add(choice(channel.id(), span, raw, asked)));
         }
         return found.size() == 1 ? found : List.of(); // where a light stands on several channels each keeps its own nearest step
     }
@@ -70,7 +74,7 @@ record NearestSteps(CompiledMode mode, Glass onTop, Emitters emitters, List<Ligh
         long up = Math.min(span.to(), raw + 1);
         boolean towards = Math.signum(span.reachedAt(up) - got) == Math.signum(asked - got);
         long other = towards ? up : Math.max(span.from(), raw - 1);
-        return new Choice(channel, new long[] {raw, other}, new Xyz[] {seen(span, raw), seen(span, other)});
+        return new Choice(channel, new long[]{raw, other}, new Xyz[]{seen(span, raw), seen(span, other)});
     }
 
     private Xyz seen(Spans.FunctionSpan span, long raw) {

@@ -13,7 +13,7 @@ import yellowkite.core.profile.Geometry;
  * What gives light in a mode and what stands in its way, as far as it does not hang on the channels' values: made once for a mode.
  *
  * @param kelvin of the lamp
- * @param mixed  K of the white that all lights of a mixing engine make together
+ * @param mixed K of the white that all lights of a mixing engine make together
  */
 record Optics(LightPlaces places, Emitters emitters, Glasses glasses, Spectrum lamp, double kelvin, double mixed) {
     /** The standard's default of a beam, K. */
@@ -32,8 +32,13 @@ record Optics(LightPlaces places, Emitters emitters, Glasses glasses, Spectrum l
     }
 
     private static double kelvin(FixtureType type) {
-        return type.allGeometries().filter(Geometry.Part.class::isInstance).map(each -> ((Geometry.Part) each).details())
-                .filter(Geometry.BeamDetails.class::isInstance).mapToDouble(each -> ((Geometry.BeamDetails) each).colorTemperature())
-                .filter(each -> each >= Temperature.WARMEST && each <= Temperature.COLDEST).findFirst().orElse(USUAL_KELVIN);
+        return type.allGeometries()
+            .filter(Geometry.Part.class::isInstance)
+            .map(each -> ((Geometry.Part) each).details())
+            .filter(Geometry.BeamDetails.class::isInstance)
+            .mapToDouble(each -> ((Geometry.BeamDetails) each).colorTemperature())
+            .filter(each -> each >= Temperature.WARMEST && each <= Temperature.COLDEST)
+            .findFirst()
+            .orElse(USUAL_KELVIN);
     }
 }

@@ -24,9 +24,9 @@ import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.text.Figures;
 
 /**
- * The way back for colour: from a wanted colour to the values of the channels that make it. Wheels and corrections stay where
- * they stand. Ultraviolet is put out: it makes paint glow, and is hardly seen itself. Of several places that mix, the one with the
- * most to mix with is asked; channels of its attributes are set everywhere.
+ * The way back for colour: from a wanted colour to the values of the channels that make it. Wheels and corrections stay where they stand.
+ * Ultraviolet is put out: it makes paint glow, and is hardly seen itself. Of several places that mix, the one with the most to mix with is
+ * asked; channels of its attributes are set everywhere.
  */
 public final class WantedColour {
     private final CompiledMode mode;
@@ -40,13 +40,14 @@ public final class WantedColour {
     /** The answer, or why there is none. */
     public sealed interface Result {
         /**
-         * @param values   raw, by channel id
-         * @param reached  what the steps of these channels really give
+         * @param values raw, by channel id
+         * @param reached what the steps of these channels really give
          * @param distance from the wanted colour, Delta u'v'
-         * @param inGamut  whether the fixture can make the wanted colour; if not, the nearest to it is reached
-         * @param dimmed   whether the brightness that was asked for is met; if not, the mode has nothing that dims
+         * @param inGamut whether the fixture can make the wanted colour; if not, the nearest to it is reached
+         * @param dimmed whether the brightness that was asked for is met; if not, the mode has nothing that dims
          */
-        record Found(List<Level> levels, Map<Integer, Long> values, Xyz reached, double distance, boolean inGamut, boolean dimmed) implements Result {
+        record Found(List<Level> levels, Map<Integer, Long> values, Xyz reached, double distance, boolean inGamut,
+                boolean dimmed) implements Result {
             /** Such a difference can just be told apart side by side. */
             private static final double SEEN = 0.0011;
 
@@ -55,7 +56,7 @@ public final class WantedColour {
                 var far = "\u0394u'v' " + Figures.of(Math.round(distance * 1e4) / 1e4);
                 var near = !inGamut ? "Out of this fixture's gamut: the nearest that it can make is " + far + " away."
                         : distance < SEEN ? "Reached within what can be told apart: " + far + "."
-                        : "Reached as near as the steps of its channels allow: " + far + ".";
+                                : "Reached as near as the steps of its channels allow: " + far + ".";
                 return dimmed ? near : near + " The brightness stays: this mode has no dimmer.";
             }
         }
@@ -75,10 +76,13 @@ public final class WantedColour {
     public static WantedColour of(Probe probe) {
         var meanings = probe.meanings();
         var optics = Optics.of(probe.mode());
-        return optics.places().places().stream()
-                .map(place -> new WantedColour(probe, place, LightPath.of(optics, place.channels().stream().map(meanings::get).toList())))
-                .max(Comparator.<WantedColour>comparingInt(each -> each.path.lights().size() + each.path.flags().size()).thenComparing(each -> -each.place.channels().getFirst()))
-                .orElseThrow();
+        return optics.places()
+            .places()
+            .stream()
+            .map(place -> new WantedColour(probe, place, LightPath.of(optics, place.channels().stream().map(meanings::get).toList())))
+            .max(Comparator.<WantedColour>comparingInt(each -> each.path.lights().size() + each.path.flags().size())
+                .thenComparing(each -> -each.place.channels().getFirst()))
+            .orElseThrow();
     }
 
     /** {@return the colours that the mode can mix; none if it mixes none} */
@@ -159,13 +163,17 @@ public final class WantedColour {
             var levels = levels(List.copyOf(lights.keySet()), mix.levels().stream().map(level -> level * brightness).toList());
             var emitters = Optics.of(mode).emitters();
             var physical = new LinkedHashMap<String, Double>();
-            levels.forEach(each -> physical.put(each.attribute(), physical(each.attribute(), emitters.travel(lights.get(each.attribute()).function(), each.level()))));
+            levels.forEach(each -> physical.put(each.attribute(),
+                    physical(each.attribute(), emitters.travel(lights.get(each.attribute()).function(), each.level()))));
             if (has(Emitters.ULTRAVIOLET)) {
                 physical.put(Emitters.ULTRAVIOLET, physical(Emitters.ULTRAVIOLET, 0));
             }
             var found = Wanted.find(probe, physical);
             return found instanceof Wanted.Result.Found so
-                    ? found(wanted, new NearestSteps(mode, path.onTop(), emitters, List.copyOf(lights.values())).of(so.values(), physical, mix.reached().times(brightness)), levels, mix.inGamut(), true)
+                    ? found(wanted,
+                            new NearestSteps(mode, path.onTop(), emitters, List.copyOf(lights.values())).of(so.values(), physical,
+                                    mix.reached().times(brightness)),
+                            levels, mix.inGamut(), true)
                     : new Result.Impossible(((Wanted.Result.OutOfReach) found).reason());
         } catch (IllegalStateException unmet) { // lights that no way of solving handles: rather no answer than a wrong one
             return new Result.Impossible("No levels of these lights were found that make this colour.");
@@ -189,12 +197,21 @@ public final class WantedColour {
         if (has("ColorRGB_Red")) {
             return set(wanted, levels(List.of("ColorRGB_Red", "ColorRGB_Green", "ColorRGB_Blue"), scaledTo(brightness, parts)), inGamut, 1);
         }
-        var correction = List.of("CTC", "CTO", "CTB").stream().filter(each -> has(each) && mode.type().unitOf(each) == PhysicalUnit.Temperature).findFirst();
+        var correction = List.of("CTC", "CTO", "CTB")
+            .stream()
+            .filter(each -> has(each) && mode.type().unitOf(each) == PhysicalUnit.Temperature)
+            .findFirst();
         if (correction.isPresent()) {
             return white(wanted, correction.get(), brightness);
         }
-        boolean elsewhere = mode.mode().channels().stream().flatMap(each -> each.functions()).anyMatch(each -> Emitters.isEmitter(each.attribute()) || Glasses.isFlag(each.attribute()));
-        return new Result.Impossible(elsewhere ? "The channels of mode '" + mode.mode().name() + "' that mix a colour do not count at these values: another channel, such as a macro, has taken over."
+        boolean elsewhere = mode.mode()
+            .channels()
+            .stream()
+            .flatMap(each -> each.functions())
+            .anyMatch(each -> Emitters.isEmitter(each.attribute()) || Glasses.isFlag(each.attribute()));
+        return new Result.Impossible(elsewhere
+                ? "The channels of mode '" + mode.mode().name()
+                        + "' that mix a colour do not count at these values: another channel, such as a macro, has taken over."
                 : "Mode '" + mode.mode().name() + "' has no channels that mix a colour.");
     }
 
@@ -205,7 +222,12 @@ public final class WantedColour {
         parts.put("CIE_X", light.x());
         parts.put("CIE_Y", light.y());
         parts.put(AskedColour.TRISTIMULUS_Z, light.z());
-        double up = parts.entrySet().stream().filter(each -> each.getValue() > 0).mapToDouble(each -> physical(each.getKey(), 1) / each.getValue()).min().orElse(0);
+        double up = parts.entrySet()
+            .stream()
+            .filter(each -> each.getValue() > 0)
+            .mapToDouble(each -> physical(each.getKey(), 1) / each.getValue())
+            .min()
+            .orElse(0);
         parts.replaceAll((attribute, part) -> Math.max(part * up * brightness, physical(attribute, 0)));
         return setPhysical(wanted, parts, List.of(), true, 1);
     }
@@ -218,7 +240,8 @@ public final class WantedColour {
         var function = function(attribute);
         double low = Math.min(function.physicalFrom(), function.physicalTo());
         double high = Math.max(function.physicalFrom(), function.physicalTo());
-        return setPhysical(wanted, Map.of(attribute, Math.clamp(white.kelvin(), low, high)), List.of(), white.kelvin() >= low && white.kelvin() <= high && Math.abs(white.duv()) < 0.001, brightness);
+        return setPhysical(wanted, Map.of(attribute, Math.clamp(white.kelvin(), low, high)), List.of(),
+                white.kelvin() >= low && white.kelvin() <= high && Math.abs(white.duv()) < 0.001, brightness);
     }
 
     private static List<Double> scaledTo(double brightness, double[] parts) {
@@ -236,7 +259,9 @@ public final class WantedColour {
 
     private Result set(Chromaticity wanted, List<Level> levels, boolean inGamut, double brightness) {
         var physical = new LinkedHashMap<String, Double>();
-        levels.stream().filter(each -> has(each.attribute())).forEach(each -> physical.put(each.attribute(), physical(each.attribute(), each.level())));
+        levels.stream()
+            .filter(each -> has(each.attribute()))
+            .forEach(each -> physical.put(each.attribute(), physical(each.attribute(), each.level())));
         return setPhysical(wanted, physical, levels, inGamut, brightness);
     }
 
@@ -268,7 +293,12 @@ public final class WantedColour {
     }
 
     private ChannelFunction function(String attribute) {
-        return mode.mode().channels().stream().filter(each -> each.carries(attribute)).findFirst().flatMap(each -> each.functions().filter(function -> function.attribute().equals(attribute)).findFirst())
-                .orElseThrow(() -> new IllegalStateException("the mode has no " + attribute));
+        return mode.mode()
+            .channels()
+            .stream()
+            .filter(each -> each.carries(attribute))
+            .findFirst()
+            .flatMap(each -> each.functions().filter(function -> function.attribute().equals(attribute)).findFirst())
+            .orElseThrow(() -> new IllegalStateException("the mode has no " + attribute));
     }
 }

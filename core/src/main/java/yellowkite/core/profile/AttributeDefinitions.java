@@ -30,8 +30,8 @@ public record AttributeDefinitions(List<ActivationGroup> activationGroups, List<
 
     /**
      * @param activationGroup name; empty = none
-     * @param feature         link {@code FeatureGroup.Feature}
-     * @param mainAttribute   name; empty = none
+     * @param feature link {@code FeatureGroup.Feature}
+     * @param mainAttribute name; empty = none
      */
     public record Attribute(String name, String pretty, String activationGroup, String feature, String mainAttribute,
             PhysicalUnit physicalUnit, @Nullable ColorCie color, List<SubPhysicalUnit> subPhysicalUnits, Source source) {
@@ -42,7 +42,6 @@ public record AttributeDefinitions(List<ActivationGroup> activationGroups, List<
         public Attribute withUnit(PhysicalUnit to) {
             return new Attribute(name, pretty, activationGroup, feature, mainAttribute, to, color, subPhysicalUnits, source);
         }
-
 
         /** {@return the first part of the feature link; empty if there is none} */
         public String featureGroup() {

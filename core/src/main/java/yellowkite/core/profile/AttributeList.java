@@ -8,7 +8,10 @@ import java.util.RandomAccess;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.AttributeDefinitions.Attribute;
 
-/** The attributes of a type, which are asked for by name once for every function, again and again. Immutable; the index is made when first asked. */
+/**
+ * The attributes of a type, which are asked for by name once for every function, again and again. Immutable; the index is made when first
+ * asked.
+ */
 final class AttributeList extends AbstractList<Attribute> implements RandomAccess {
     private final List<Attribute> attributes;
     private volatile @Nullable Map<String, Attribute> byName;
@@ -22,7 +25,8 @@ final class AttributeList extends AbstractList<Attribute> implements RandomAcces
     }
 
     /** {@return the first of that name; null if there is none} */
-    @Nullable Attribute find(String name) {
+    @Nullable
+    Attribute find(String name) {
         var index = byName;
         if (index == null) {
             index = new HashMap<>();

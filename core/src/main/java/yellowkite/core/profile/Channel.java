@@ -10,11 +10,11 @@ import yellowkite.core.xml.Source;
 /**
  * A channel of a mode: GDTF {@code DMXChannel}.
  *
- * @param offsets         its addresses within the mode, most significant first, not necessarily adjacent; empty = virtual
+ * @param offsets its addresses within the mode, most significant first, not necessarily adjacent; empty = virtual
  * @param initialFunction link to the function that gives the start value; empty = the first
- * @param highlight       null = none
- * @param defaultValue    as GDTF 1.0 files give it; null in newer ones
- * @param geometry        name of the geometry that it moves or lights
+ * @param highlight null = none
+ * @param defaultValue as GDTF 1.0 files give it; null in newer ones
+ * @param geometry name of the geometry that it moves or lights
  */
 public record Channel(int id, DmxBreak dmxBreak, List<Integer> offsets, String initialFunction, @Nullable DmxValue highlight,
         @Nullable DmxValue defaultValue, String geometry, List<LogicalChannel> logicalChannels, Source source) {

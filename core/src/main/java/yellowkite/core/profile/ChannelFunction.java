@@ -8,20 +8,20 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.core.xml.Source;
 
 /**
- * A DMX range of a channel with one attribute and a physical range: GDTF {@code ChannelFunction}. Links are texts; an
- * empty text is no link. It ends one below the next function of the same mode-master situation.
+ * A DMX range of a channel with one attribute and a physical range: GDTF {@code ChannelFunction}. Links are texts; an empty text is no
+ * link. It ends one below the next function of the same mode-master situation.
  *
- * @param name             may be empty in a file: see {@link LogicalChannel#nameOf}
+ * @param name may be empty in a file: see {@link LogicalChannel#nameOf}
  * @param originalAttribute the manufacturer's words
- * @param defaultValue     null if the file gives none: see {@link Channel#defaultOf}
- * @param physicalFrom     physical value at the first DMX value; larger than {@code physicalTo} means inverted
- * @param realFade         seconds
+ * @param defaultValue null if the file gives none: see {@link Channel#defaultOf}
+ * @param physicalFrom physical value at the first DMX value; larger than {@code physicalTo} means inverted
+ * @param realFade seconds
  * @param realAcceleration seconds
- * @param modeMaster       link to the channel or function that must be in {@code modeFrom..modeTo} for this one to count
- * @param dmxProfile       name of the curve
- * @param min              smallest physical value that is reached; null if not limited
- * @param max              largest physical value that is reached; null if not limited
- * @param ranges           in the order of the file
+ * @param modeMaster link to the channel or function that must be in {@code modeFrom..modeTo} for this one to count
+ * @param dmxProfile name of the curve
+ * @param min smallest physical value that is reached; null if not limited
+ * @param max largest physical value that is reached; null if not limited
+ * @param ranges in the order of the file
  */
 public record ChannelFunction(int id, String name, String attribute, String originalAttribute, DmxValue dmxFrom,
         @Nullable DmxValue defaultValue, double physicalFrom, double physicalTo, double realFade, double realAcceleration,

@@ -4,8 +4,8 @@ import yellowkite.core.xml.Source;
 /**
  * A DMX value together with the resolution it was written at. Source: GDTF value type "DMX value".
  *
- * @param raw     unsigned value, in [0, 256^bytes - 1]
- * @param bytes   number of DMX slots, in [1, 4]
+ * @param raw unsigned value, in [0, 256^bytes - 1]
+ * @param bytes number of DMX slots, in [1, 4]
  * @param shifted how it comes to a wider channel: {@code false} repeats its bytes, {@code true} fills with zeros
  * @throws IllegalArgumentException if {@code raw} or {@code bytes} is out of its interval
  */
@@ -29,8 +29,8 @@ public record DmxValue(long raw, int bytes, boolean shifted) {
     }
 
     /**
-     * {@return this value in a channel of {@code width} bytes} More bytes repeat the number's bytes from the most
-     * significant on (or are zero if shifted); fewer bytes keep the most significant.
+     * {@return this value in a channel of {@code width} bytes} More bytes repeat the number's bytes from the most significant on (or are
+     * zero if shifted); fewer bytes keep the most significant.
      *
      * @param width in [1, 4]
      */

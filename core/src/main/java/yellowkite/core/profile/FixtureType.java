@@ -11,18 +11,19 @@ import yellowkite.core.xml.Source;
  * The whole of a profile: GDTF {@code FixtureType}.
  *
  * @param fixtureTypeId GUID in upper case with dashes; empty if the file gives none
- * @param refFt         GUID of a type that this one replaces; empty = none
- * @param thumbnail     name of its picture in the archive, without the ending; empty = none
+ * @param refFt GUID of a type that this one replaces; empty = none
+ * @param thumbnail name of its picture in the archive, without the ending; empty = none
  * @param thumbnailOffsetX pixels from its top left corner to the fixture's origin, as is Y
  * @param canHaveChildren whether other fixtures may hang on it
- * @param geometries    top-level geometries
- * @param house         what the house keeps beside it; no file holds it
- * @param nextId        the id that the next new node gets; larger than every id in the document
+ * @param geometries top-level geometries
+ * @param house what the house keeps beside it; no file holds it
+ * @param nextId the id that the next new node gets; larger than every id in the document
  */
 public record FixtureType(String name, String shortName, String longName, String manufacturer, String description,
         String fixtureTypeId, String refFt, String thumbnail, int thumbnailOffsetX, int thumbnailOffsetY, boolean canHaveChildren,
         AttributeDefinitions attributeDefinitions, List<Wheel> wheels, PhysicalDescriptions physicalDescriptions, List<Model> models,
-        List<Geometry> geometries, List<Mode> modes, List<Revision> revisions, Protocols protocols, House house, int nextId, Source source) {
+        List<Geometry> geometries, List<Mode> modes, List<Revision> revisions, Protocols protocols, House house, int nextId,
+        Source source) {
 
     public FixtureType {
         wheels = List.copyOf(wheels);

@@ -27,11 +27,12 @@ public sealed interface Geometry {
     }
 
     /**
-     * @param model    name of its model; empty = none
+     * @param model name of its model; empty = none
      * @param position on its parent
-     * @param details  what only this kind of part has
+     * @param details what only this kind of part has
      */
-    record Part(Kind kind, String name, String model, Matrix position, Details details, List<Geometry> children, Source source) implements Geometry {
+    record Part(Kind kind, String name, String model, Matrix position, Details details, List<Geometry> children,
+            Source source) implements Geometry {
         public Part {
             children = List.copyOf(children);
         }
@@ -74,35 +75,38 @@ public sealed interface Geometry {
      * What comes out of a {@code Beam}.
      *
      * @param powerConsumption W
-     * @param luminousFlux     lm
+     * @param luminousFlux lm
      * @param colorTemperature K
-     * @param beamAngle        degrees, as is the field angle
-     * @param beamRadius       m
-     * @param emitterSpectrum  name of an emitter; empty = none
+     * @param beamAngle degrees, as is the field angle
+     * @param beamRadius m
+     * @param emitterSpectrum name of an emitter; empty = none
      */
     record BeamDetails(String lampType, double powerConsumption, double luminousFlux, double colorTemperature, double beamAngle,
             double fieldAngle, double throwRatio, double rectangleRatio, double beamRadius, BeamType beamType,
             double colorRenderingIndex, String emitterSpectrum) implements Details {
         /** The standard's defaults. */
-        public static final BeamDetails DEFAULT = new BeamDetails("Discharge", 1000, 10_000, 6000, 25, 25, 1, 1.7777, 0.05, BeamType.Wash, 100, "");
+        public static final BeamDetails DEFAULT = new BeamDetails("Discharge", 1000, 10_000, 6000, 25, 25, 1, 1.7777, 0.05, BeamType.Wash,
+                100, "");
     }
 
     /** By the standard's names. */
-    enum BeamType { Wash, Spot, None, Rectangle, PC, Fresnel, Glow }
+    enum BeamType {
+        Wash, Spot, None, Rectangle, PC, Fresnel, Glow
+    }
 
     /** @param texture name of its picture in the archive; empty = none */
     record DisplayDetails(String texture) implements Details {}
 
     /**
-     * @param colorType      {@code RGB}, {@code SingleWaveLength} ...
-     * @param color          of a laser of one colour, nm
+     * @param colorType {@code RGB}, {@code SingleWaveLength} ...
+     * @param color of a laser of one colour, nm
      * @param outputStrength W
-     * @param emitter        name; empty = none
-     * @param beamDiameter   mm at the exit
+     * @param emitter name; empty = none
+     * @param beamDiameter mm at the exit
      * @param beamDivergenceMin mrad, as is the maximum
-     * @param scanAnglePan   degrees, as is tilt
-     * @param scanSpeed      kilopoints a second
-     * @param protocols      names
+     * @param scanAnglePan degrees, as is tilt
+     * @param scanSpeed kilopoints a second
+     * @param protocols names
      */
     record LaserDetails(String colorType, double color, double outputStrength, String emitter, double beamDiameter,
             double beamDivergenceMin, double beamDivergenceMax, double scanAnglePan, double scanAngleTilt, double scanSpeed,

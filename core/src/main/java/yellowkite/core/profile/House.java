@@ -10,36 +10,46 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a house keeps beside a profile, because the standard has no place for it. Nodes are named by their ids; what stands
- * under the id of a node that is gone means nothing.
+ * What a house keeps beside a profile, because the standard has no place for it. Nodes are named by their ids; what stands under the id of
+ * a node that is gone means nothing.
  *
- * @param notes       for colleagues; may be empty
+ * @param notes for colleagues; may be empty
  * @param chartCounts by mode: how many addresses the manufacturer's chart names for it
- * @param channels    by channel
- * @param marks       by named range
- * @param wheels      by wheel
- * @param meant       findings of the checks that are set aside, since what they find is meant
- * @param assumed     functions whose physical ends are the usual ones, which nobody stated or confirmed
+ * @param channels by channel
+ * @param marks by named range
+ * @param wheels by wheel
+ * @param meant findings of the checks that are set aside, since what they find is meant
+ * @param assumed functions whose physical ends are the usual ones, which nobody stated or confirmed
  */
-public record House(String notes, Category category, Map<Integer, Integer> chartCounts, Map<Integer, Care> channels, Map<Integer, Mark> marks, Map<Integer, WheelCare> wheels,
+public record House(String notes, Category category, Map<Integer, Integer> chartCounts, Map<Integer, Care> channels,
+        Map<Integer, Mark> marks, Map<Integer, WheelCare> wheels,
         Set<Integer> assumed, List<Meant> meant) {
     public static final House NONE = new House("", Category.NONE, Map.of(), Map.of(), Map.of(), Map.of(), Set.of(), List.of());
 
     /** What kind of fixture it is, as a store sorts them. */
-    public enum Category { NONE, MOVING_SPOT, MOVING_WASH, SPOT, PAR, BATTEN, STROBE, DIMMER, SCROLLER, GOBO_ROTATOR, HAZE, OTHER }
+    public enum Category {
+        NONE, MOVING_SPOT, MOVING_WASH, SPOT, PAR, BATTEN, STROBE, DIMMER, SCROLLER, GOBO_ROTATOR, HAZE, OTHER
+    }
 
     /** A colour that a technician gives a channel to find it again. */
-    public enum Tint { NONE, RED, ORANGE, YELLOW, GREEN, BLUE, VIOLET }
+    public enum Tint {
+        NONE, RED, ORANGE, YELLOW, GREEN, BLUE, VIOLET
+    }
 
-    /** What a named range is known by at a glance. {@code COLOR} shows one colour, {@code SPLIT} two, {@code SLOT} the picture of its wheel slot; the others are drawn signs. */
-    public enum Sign { COLOR, SPLIT, SLOT, OPEN, CLOSED, SPIN_LEFT, SPIN_RIGHT, STOP, SHAKE, RANDOM, PULSE, RESET, LAMP_ON, LAMP_OFF }
+    /**
+     * What a named range is known by at a glance. {@code COLOR} shows one colour, {@code SPLIT} two, {@code SLOT} the picture of its wheel
+     * slot; the others are drawn signs.
+     */
+    public enum Sign {
+        COLOR, SPLIT, SLOT, OPEN, CLOSED, SPIN_LEFT, SPIN_RIGHT, STOP, SHAKE, RANDOM, PULSE, RESET, LAMP_ON, LAMP_OFF
+    }
 
     /**
      * What is kept of one channel.
      *
-     * @param note     may be empty
+     * @param note may be empty
      * @param blackout value that it is to have at a blackout, in the width it was given for; null = nothing of its own
-     * @param source   file and place of the chart that it was read from; null = it was not read from one
+     * @param source file and place of the chart that it was read from; null = it was not read from one
      */
     public record Care(Tint tint, String note, @Nullable DmxValue blackout, @Nullable String source) {
         public static final Care NONE = new Care(Tint.NONE, "", null, null);
@@ -94,7 +104,8 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
     }
 
     public House withCare(int channel, Care to) {
-        return new House(notes, category, chartCounts, put(channels, channel, to.equals(Care.NONE) ? null : to), marks, wheels, assumed, meant);
+        return new House(notes, category, chartCounts, put(channels, channel, to.equals(Care.NONE) ? null : to), marks, wheels, assumed,
+                meant);
     }
 
     /** @param to null = none */
@@ -107,12 +118,17 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
     }
 
     public House withWheel(int wheel, WheelCare to) {
-        return new House(notes, category, chartCounts, channels, marks, put(wheels, wheel, to.equals(WheelCare.NONE) ? null : to), assumed, meant);
+        return new House(notes, category, chartCounts, channels, marks, put(wheels, wheel, to.equals(WheelCare.NONE) ? null : to), assumed,
+                meant);
     }
 
     /** {@return why a finding is meant; null if nobody said so} */
     public @Nullable String meant(String rule, String place) {
-        return meant.stream().filter(each -> each.rule().equals(rule) && each.place().equals(place)).map(Meant::reason).findFirst().orElse(null);
+        return meant.stream()
+            .filter(each -> each.rule().equals(rule) && each.place().equals(place))
+            .map(Meant::reason)
+            .findFirst()
+            .orElse(null);
     }
 
     /** @param reason null = the finding counts again */
@@ -139,7 +155,10 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
         return new House(notes, category, chartCounts, channels, marks, wheels, after, meant);
     }
 
-    /** {@return this part in which copies of nodes are kept as those that they were copied from} @param copies ids by the id of what was copied */
+    /**
+     * {@return this part in which copies of nodes are kept as those that they were copied from} @param copies ids by the id of what was
+     * copied
+     */
     public House alsoFor(Map<Integer, Integer> copies) {
         if (channels.isEmpty() && marks.isEmpty() && assumed.isEmpty()) {
             return this;
@@ -150,7 +169,8 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
                 assumedToo.add(copy);
             }
         });
-        return new House(notes, category, chartCounts, doubled(channels, copies::get), doubled(marks, copies::get), wheels, assumedToo, meant);
+        return new House(notes, category, chartCounts, doubled(channels, copies::get), doubled(marks, copies::get), wheels, assumedToo,
+                meant);
     }
 
     private static <T> Map<Integer, T> doubled(Map<Integer, T> was, Function<Integer, @Nullable Integer> copies) {

@@ -7,17 +7,21 @@ import yellowkite.core.xml.Source;
 /**
  * The functions of a channel that share one attribute: GDTF {@code LogicalChannel}.
  *
- * @param mibFade            seconds that a move in black takes
+ * @param mibFade seconds that a move in black takes
  * @param dmxChangeTimeLimit seconds
  */
 public record LogicalChannel(int id, String attribute, Snap snap, Master master, double mibFade, double dmxChangeTimeLimit,
         List<ChannelFunction> functions, Source source) {
 
     /** Whether fades jump. Source: GDTF {@code LogicalChannel/@Snap}. */
-    public enum Snap { YES, NO, ON, OFF }
+    public enum Snap {
+        YES, NO, ON, OFF
+    }
 
     /** Which masters scale it. Source: GDTF {@code LogicalChannel/@Master}. */
-    public enum Master { NONE, GRAND, GROUP }
+    public enum Master {
+        NONE, GRAND, GROUP
+    }
 
     public LogicalChannel {
         functions = List.copyOf(functions);
@@ -49,8 +53,8 @@ public record LogicalChannel(int id, String attribute, Snap snap, Master master,
     }
 
     /**
-     * {@return the function's name, or the one it is known by if the file gives none: its attribute, a space, and its
-     * 1-based number in this logical channel}
+     * {@return the function's name, or the one it is known by if the file gives none: its attribute, a space, and its 1-based number in
+     * this logical channel}
      */
     public String nameOf(ChannelFunction function) {
         return function.name().isEmpty() ? nameAt(functions.indexOf(function)) : function.name();

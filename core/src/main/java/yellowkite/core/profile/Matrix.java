@@ -10,7 +10,8 @@ import yellowkite.core.xml.Source;
  * @throws IllegalArgumentException if there are not 16
  */
 public record Matrix(List<Double> cells) {
-    public static final Matrix IDENTITY = new Matrix(List.of(1.0, 0.0, 0.0, 0.0, 0.0, 1.0, 0.0, 0.0, 0.0, 0.0, 1.0, 0.0, 0.0, 0.0, 0.0, 1.0));
+    public static final Matrix IDENTITY = new Matrix(
+            List.of(1.0, 0.0, 0.0, 0.0, 0.0, 1.0, 0.0, 0.0, 0.0, 0.0, 1.0, 0.0, 0.0, 0.0, 0.0, 1.0));
 
     public Matrix {
         cells = List.copyOf(cells);

@@ -7,11 +7,11 @@ import yellowkite.core.xml.Source;
 /**
  * A named part of a function: GDTF {@code ChannelSet}. It ends one below the next range's start, or with its function.
  *
- * @param name         may be empty
+ * @param name may be empty
  * @param physicalFrom physical value at its first DMX value; null if it follows the function's line
- * @param physicalTo   physical value at its last DMX value; null if it follows the function's line
- * @param slot         wheel slot, 1 = the wheel's first; 0 = none
- * @param subRanges    further quantities that go along
+ * @param physicalTo physical value at its last DMX value; null if it follows the function's line
+ * @param slot wheel slot, 1 = the wheel's first; 0 = none
+ * @param subRanges further quantities that go along
  */
 public record NamedRange(int id, String name, DmxValue dmxFrom, @Nullable Double physicalFrom, @Nullable Double physicalTo,
         int slot, List<SubRange> subRanges, Source source) {
@@ -29,7 +29,7 @@ public record NamedRange(int id, String name, DmxValue dmxFrom, @Nullable Double
      * A further quantity of the range, such as the duty cycle of a strobe: GDTF {@code SubChannelSet}.
      *
      * @param subPhysicalUnit which of the attribute's sub-units it counts
-     * @param dmxProfile      name of its curve; empty = none
+     * @param dmxProfile name of its curve; empty = none
      */
     public record SubRange(String name, double physicalFrom, double physicalTo, String subPhysicalUnit, String dmxProfile, Source source) {}
 

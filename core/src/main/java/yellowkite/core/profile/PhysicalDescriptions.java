@@ -8,7 +8,7 @@ import yellowkite.core.xml.Source;
 /**
  * What a fixture type says of its light and its body: GDTF {@code PhysicalDescriptions}.
  *
- * @param colorSpace            null if the file gives none
+ * @param colorSpace null if the file gives none
  * @param additionalColorSpaces found by name
  */
 public record PhysicalDescriptions(@Nullable ColorSpace colorSpace, List<ColorSpace> additionalColorSpaces, List<Gamut> gamuts,
@@ -29,23 +29,28 @@ public record PhysicalDescriptions(@Nullable ColorSpace colorSpace, List<ColorSp
     }
 
     public PhysicalDescriptions withDmxProfiles(List<DmxProfile> to) {
-        return new PhysicalDescriptions(colorSpace, additionalColorSpaces, gamuts, filters, emitters, to, criGroups, connectors, properties, source);
+        return new PhysicalDescriptions(colorSpace, additionalColorSpaces, gamuts, filters, emitters, to, criGroups, connectors, properties,
+                source);
     }
 
     public PhysicalDescriptions withConnectors(List<Connector> to) {
-        return new PhysicalDescriptions(colorSpace, additionalColorSpaces, gamuts, filters, emitters, dmxProfiles, criGroups, to, properties, source);
+        return new PhysicalDescriptions(colorSpace, additionalColorSpaces, gamuts, filters, emitters, dmxProfiles, criGroups, to,
+                properties, source);
     }
 
     public PhysicalDescriptions withProperties(Properties to) {
-        return new PhysicalDescriptions(colorSpace, additionalColorSpaces, gamuts, filters, emitters, dmxProfiles, criGroups, connectors, to, source);
+        return new PhysicalDescriptions(colorSpace, additionalColorSpaces, gamuts, filters, emitters, dmxProfiles, criGroups, connectors,
+                to, source);
     }
 
     public PhysicalDescriptions withEmitters(List<Emitter> to) {
-        return new PhysicalDescriptions(colorSpace, additionalColorSpaces, gamuts, filters, to, dmxProfiles, criGroups, connectors, properties, source);
+        return new PhysicalDescriptions(colorSpace, additionalColorSpaces, gamuts, filters, to, dmxProfiles, criGroups, connectors,
+                properties, source);
     }
 
     public PhysicalDescriptions withFilters(List<Filter> to) {
-        return new PhysicalDescriptions(colorSpace, additionalColorSpaces, gamuts, to, emitters, dmxProfiles, criGroups, connectors, properties, source);
+        return new PhysicalDescriptions(colorSpace, additionalColorSpaces, gamuts, to, emitters, dmxProfiles, criGroups, connectors,
+                properties, source);
     }
 
     public Optional<DmxProfile> findDmxProfile(String name) {

@@ -7,7 +7,7 @@ import yellowkite.core.xml.Source;
 /**
  * How the fixture speaks beside DMX: GDTF {@code Protocols}.
  *
- * @param rdm      null if the file says nothing of RDM
+ * @param rdm null if the file says nothing of RDM
  * @param networks the others, in the order of {@link Kind}
  */
 public record Protocols(@Nullable Rdm rdm, List<Network> networks, Source source) {
@@ -50,7 +50,9 @@ public record Protocols(@Nullable Rdm rdm, List<Network> networks, Source source
         }
 
         private SoftwareVersion renameMode(String was, String now) {
-            return new SoftwareVersion(value, Trees.map(personalities, each -> each.mode().equals(was) ? new Personality(each.value, now, each.source) : each), source);
+            return new SoftwareVersion(value,
+                    Trees.map(personalities, each -> each.mode().equals(was) ? new Personality(each.value, now, each.source) : each),
+                    source);
         }
     }
 

@@ -21,10 +21,10 @@ public record Wheel(int id, String name, List<Slot> slots, Source source) {
     }
 
     /**
-     * @param color     null if the file gives none
-     * @param filter    link into the filters; empty = none
+     * @param color null if the file gives none
+     * @param filter link into the filters; empty = none
      * @param mediaFile name of its picture in the archive's {@code wheels/} folder, without the ending; empty = none
-     * @param facets    of a prism
+     * @param facets of a prism
      * @param animation path of an animation disc; null for any other slot
      */
     public record Slot(int id, String name, @Nullable ColorCie color, String filter, String mediaFile, List<Facet> facets,
@@ -36,7 +36,8 @@ public record Wheel(int id, String name, List<Slot> slots, Source source) {
         /** {@return whether white light passes it untouched} Its name or its plain white says so. */
         public boolean isOpen() {
             return mediaFile.isEmpty() && facets.isEmpty() && filter.isEmpty()
-                    && (OPEN.matcher(name).find() || color != null && color.luminance() >= 90 && Math.abs(color.x() - 0.3127) < 0.02 && Math.abs(color.y() - 0.3290) < 0.02);
+                    && (OPEN.matcher(name).find() || color != null && color.luminance() >= 90 && Math.abs(color.x() - 0.3127) < 0.02
+                            && Math.abs(color.y() - 0.3290) < 0.02);
         }
 
         /** {@return a slot of that colour and picture} */

@@ -12,7 +12,9 @@ public record WheelCare(@Nullable Kind kind, @Nullable Confirmed open) {
     public static final WheelCare NONE = new WheelCare(null, null);
 
     /** What turns through the beam. A {@code STRING} is wound from roll to roll, as in a colour scroller. */
-    public enum Kind { STILL_GOBOS, TURNING_GOBOS, COLOURS, STRING, PRISMS, ANIMATION, OTHER }
+    public enum Kind {
+        STILL_GOBOS, TURNING_GOBOS, COLOURS, STRING, PRISMS, ANIMATION, OTHER
+    }
 
     /** @param slot 1 = the first. @param on {@code yyyy-mm-dd}. @param firmware of the fixture; may be empty */
     public record Confirmed(int slot, String by, String on, String firmware) {}

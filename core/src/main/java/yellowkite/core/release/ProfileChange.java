@@ -17,9 +17,9 @@ import yellowkite.core.profile.Mode;
 /**
  * What a release does to one profile.
  *
- * @param worst  the worst rank of what differs; null unless it is {@code CHANGED} and something differs that is compared
+ * @param worst the worst rank of what differs; null unless it is {@code CHANGED} and something differs that is compared
  * @param counts how many differences there are of each rank
- * @param says   the first of them, the worst first, or what there is to say of a new or a withdrawn one
+ * @param says the first of them, the worst first, or what there is to say of a new or a withdrawn one
  */
 public record ProfileChange(Kind kind, @Nullable Rank worst, Map<Rank, Long> counts, List<String> says) {
     private static final int SHOWN = 6;
@@ -27,7 +27,9 @@ public record ProfileChange(Kind kind, @Nullable Rank worst, Map<Rank, Long> cou
     private static final int LONGEST_NOTE = 1_000;
 
     /** The worse for a show, the earlier. */
-    public enum Kind { WITHDRAWN, CHANGED, NEW, SAME }
+    public enum Kind {
+        WITHDRAWN, CHANGED, NEW, SAME
+    }
 
     public ProfileChange {
         counts = Map.copyOf(counts);
@@ -43,7 +45,8 @@ public record ProfileChange(Kind kind, @Nullable Rank worst, Map<Rank, Long> cou
         var counts = new EnumMap<Rank, Long>(Rank.class);
         Arrays.stream(Rank.values()).forEach(rank -> counts.put(rank, comparison.count(rank)));
         var worst = comparison.differences().isEmpty() ? null : comparison.worst(Rank.COSMETIC);
-        return new ProfileChange(Kind.CHANGED, worst, counts, comparison.byRank().stream().limit(SHOWN).map(ProfileChange::sentence).toList());
+        return new ProfileChange(Kind.CHANGED, worst, counts,
+                comparison.byRank().stream().limit(SHOWN).map(ProfileChange::sentence).toList());
     }
 
     private static String sentence(Difference each) {
@@ -53,7 +56,8 @@ public record ProfileChange(Kind kind, @Nullable Rank worst, Map<Rank, Long> cou
     /** {@return the change of a profile that was not there before} */
     public static ProfileChange fresh(FixtureType type) {
         var modes = type.modes().stream().limit(SHOWN).map(mode -> mode(type, mode)).collect(Collectors.joining(", "));
-        return new ProfileChange(Kind.NEW, null, Map.of(), modes.isEmpty() ? List.of() : List.of((type.modes().size() == 1 ? "Mode " : "Modes ") + modes + "."));
+        return new ProfileChange(Kind.NEW, null, Map.of(),
+                modes.isEmpty() ? List.of() : List.of((type.modes().size() == 1 ? "Mode " : "Modes ") + modes + "."));
     }
 
     private static String mode(FixtureType type, Mode mode) {
@@ -84,7 +88,10 @@ public record ProfileChange(Kind kind, @Nullable Rank worst, Map<Rank, Long> cou
         return note.length() <= LONGEST_NOTE ? note : note.substring(0, LONGEST_NOTE - 3) + "...";
     }
 
-    /** {@return how urgent it is for someone who uses the profile, 0 = most} What breaks a show and what is withdrawn comes first, then by rank, then what is new; what stays as it is comes last. */
+    /**
+     * {@return how urgent it is for someone who uses the profile, 0 = most} What breaks a show and what is withdrawn comes first, then by
+     * rank, then what is new; what stays as it is comes last.
+     */
     public int urgency() {
         return switch (kind) {
             case WITHDRAWN -> 0;

@@ -12,7 +12,10 @@ public final class Figures {
 
     private Figures() {}
 
-    /** {@return at most five significant digits and three decimals, below 1 four significant digits, half up, without an exponent: 270, 33.333, 0.03137} @param value finite */
+    /**
+     * {@return at most five significant digits and three decimals, below 1 four significant digits, half up, without an exponent: 270,
+     * 33.333, 0.03137} @param value finite
+     */
     public static String of(double value) {
         if (Math.abs(value) < 1) {
             return plain(new BigDecimal(value).round(BELOW_ONE));

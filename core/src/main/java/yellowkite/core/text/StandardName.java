@@ -10,9 +10,14 @@ public final class StandardName {
     public static final String SIGNS = " \"#%'()*+,-/:;<=>@_`";
     private static final Pattern POINT = Pattern.compile("(?<=\\d)\\.(?=\\d)");
     private static final Pattern DOTS = Pattern.compile("\\s*(?:\\u2026|\\.{2,})\\s*");
-    private static final Map<String, String> SPELLED = Map.ofEntries(Map.entry("\u00B0", " deg"), Map.entry("\u2192", "->"), Map.entry("\u2190", "<-"), Map.entry("\u00B1", "+-"), Map.entry("\u00D7", "x"), Map.entry("\u00B5", "u"), Map.entry("&", "+"),
-            Map.entry("\u2013", "-"), Map.entry("\u2014", "-"), Map.entry("\u2010", "-"), Map.entry("\u2011", "-"), Map.entry("\u2012", "-"), Map.entry("\u2212", "-"), Map.entry("~", "-"), Map.entry("[", "("), Map.entry("]", ")"), Map.entry("{", "("), Map.entry("}", ")"),
-            Map.entry("|", "/"), Map.entry("\\", "/"), Map.entry("\u2265", ">="), Map.entry("\u2264", "<="), Map.entry("\u2018", "'"), Map.entry("\u2019", "'"), Map.entry("\u201C", "\""), Map.entry("\u201D", "\""), Map.entry("\u00BD", "1/2"), Map.entry("?", ""), Map.entry("!", ""));
+    private static final Map<String, String> SPELLED = Map.ofEntries(Map.entry("\u00B0", " deg"), Map.entry("\u2192", "->"),
+            Map.entry("\u2190", "<-"), Map.entry("\u00B1", "+-"), Map.entry("\u00D7", "x"), Map.entry("\u00B5", "u"), Map.entry("&", "+"),
+            Map.entry("\u2013", "-"), Map.entry("\u2014", "-"), Map.entry("\u2010", "-"), Map.entry("\u2011", "-"),
+            Map.entry("\u2012", "-"), Map.entry("\u2212", "-"), Map.entry("~", "-"), Map.entry("[", "("), Map.entry("]", ")"),
+            Map.entry("{", "("), Map.entry("}", ")"),
+            Map.entry("|", "/"), Map.entry("\\", "/"), Map.entry("\u2265", ">="), Map.entry("\u2264", "<="), Map.entry("\u2018", "'"),
+            Map.entry("\u2019", "'"), Map.entry("\u201C", "\""), Map.entry("\u201D", "\""), Map.entry("\u00BD", "1/2"), Map.entry("?", ""),
+            Map.entry("!", ""));
 
     private StandardName() {}
 
@@ -31,7 +36,12 @@ public final class StandardName {
                 spelled.append(SPELLED.getOrDefault(Character.toString(c), " "));
             }
         });
-        var name = spelled.toString().replaceAll("\\s+", " ").replaceAll("\\( ", "(").replaceAll(" \\)", ")").strip().replaceAll("^[- ]+|[- ]+$", "");
+        var name = spelled.toString()
+            .replaceAll("\\s+", " ")
+            .replaceAll("\\( ", "(")
+            .replaceAll(" \\)", ")")
+            .strip()
+            .replaceAll("^[- ]+|[- ]+$", "");
         if (name.length() <= longest) {
             return name;
         }

@@ -12,8 +12,8 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
- * One element on its way to a record. What is asked for is known; {@link #source} answers the rest. Ask for children in
- * the standard's order, the order in which they are written.
+ * One element on its way to a record. What is asked for is known; {@link #source} answers the rest. Ask for children in the standard's
+ * order, the order in which they are written.
  */
 public final class ElementReader {
     private static final XmlNode.Element ABSENT = new XmlNode.Element("", List.of(), List.of());
@@ -31,7 +31,7 @@ public final class ElementReader {
     private Map<String, ElementReader> sections = Map.of();
 
     /**
-     * @param names  of its elements; null if they all bear the kind's name
+     * @param names of its elements; null if they all bear the kind's name
      * @param single whether only the first child of that name is known
      */
     private record Kind(String name, @Nullable Set<String> names, boolean single) {
@@ -243,8 +243,12 @@ public final class ElementReader {
     }
 
     private String path() {
-        var name = element.attributes().stream().filter(a -> a.name().equals("Name")).findFirst()
-                .map(a -> element.name() + " '" + a.value() + "'").orElse(element.name());
+        var name = element.attributes()
+            .stream()
+            .filter(a -> a.name().equals("Name"))
+            .findFirst()
+            .map(a -> element.name() + " '" + a.value() + "'")
+            .orElse(element.name());
         return parent == null || parent.parent == null ? name : parent.path() + " / " + name;
     }
 }

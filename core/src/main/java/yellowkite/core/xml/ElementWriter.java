@@ -11,9 +11,9 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A record on its way back to an element. A value that still means what the file said keeps the file's spelling; a
- * default that the file left out stays out; what was unknown returns to its place. Children become elements only while
- * they are printed, so that a large document is never there twice.
+ * A record on its way back to an element. A value that still means what the file said keeps the file's spelling; a default that the file
+ * left out stays out; what was unknown returns to its place. Children become elements only while they are printed, so that a large document
+ * is never there twice.
  */
 public final class ElementWriter {
     private final String name;
@@ -94,13 +94,15 @@ public final class ElementWriter {
         var was = source.section(kind);
         var section = new ElementWriter(kind, was == null ? Source.NONE : was);
         write.accept(section);
-        return was == null && section.attributes.isEmpty() && section.children.isEmpty() ? this : children(kind, List.of(section), each -> each);
+        return was == null && section.attributes.isEmpty() && section.children.isEmpty() ? this
+                : children(kind, List.of(section), each -> each);
     }
 
     /** Prints the element with all inside it. */
     void print(int depth, XmlPrinter out) {
         var layout = source.layout();
-        boolean mixed = !layout.isEmpty() && layout.stream().anyMatch(place -> place instanceof Source.Place.Kept kept && kept.node() instanceof XmlNode.Text);
+        boolean mixed = !layout.isEmpty()
+                && layout.stream().anyMatch(place -> place instanceof Source.Place.Kept kept && kept.node() instanceof XmlNode.Text);
         out.startElement(name);
         printAttributes(out);
         if (layout.isEmpty()) {

@@ -7,12 +7,13 @@ import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a file said about one element beyond the document's own components, so that writing loses nothing: every
- * attribute with its spelling, the attributes and child nodes that the document has no place for, and the order of
- * the children where it is not the standard's.
+ * What a file said about one element beyond the document's own components, so that writing loses nothing: every attribute with its
+ * spelling, the attributes and child nodes that the document has no place for, and the order of the children where it is not the
+ * standard's.
  *
- * <p>Two sources are equal if they carry the same unknown attributes and the same layout: how a known value was spelled
- * does not make two documents different.
+ * <p>
+ * Two sources are equal if they carry the same unknown attributes and the same layout: how a known value was spelled does not make two
+ * documents different.
  */
 public final class Source {
     /** Nothing was read: the element was made here. */
@@ -34,9 +35,9 @@ public final class Source {
 
     /**
      * @param attributes all attributes of the element, as spelled
-     * @param unknown    those of them that the document has no place for
-     * @param layout     the children in their order; empty if all are known and in the standard's order
-     * @param sections   the sources of child elements that only group others ({@code Wheels}, {@code DMXModes} ...), by name
+     * @param unknown those of them that the document has no place for
+     * @param layout the children in their order; empty if all are known and in the standard's order
+     * @param sections the sources of child elements that only group others ({@code Wheels}, {@code DMXModes} ...), by name
      */
     public Source(List<XmlNode.Attribute> attributes, List<XmlNode.Attribute> unknown, List<Place> layout,
             Map<String, Source> sections) {

@@ -23,9 +23,11 @@ public interface TextForm<T> {
     TextForm<Integer> INTEGER = of(TextForm::parseInteger, value -> Integer.toString(value));
     TextForm<Boolean> FLAG = of(TextForm::parseFlag, value -> value ? "Yes" : "No");
     /** Hexadecimal, with or without {@code 0x}. */
-    TextForm<Integer> HEX = of(text -> parseBased(text.trim().replaceFirst("^0[xX]", ""), 16), value -> String.format(java.util.Locale.ROOT, "0x%04X", value));
+    TextForm<Integer> HEX = of(text -> parseBased(text.trim().replaceFirst("^0[xX]", ""), 16),
+            value -> String.format(java.util.Locale.ROOT, "0x%04X", value));
     /** Decimal, or hexadecimal with {@code 0x}. */
-    TextForm<Integer> COUNT = of(text -> text.trim().matches("0[xX].*") ? parseBased(text.trim().substring(2), 16) : parseInteger(text), value -> Integer.toString(value));
+    TextForm<Integer> COUNT = of(text -> text.trim().matches("0[xX].*") ? parseBased(text.trim().substring(2), 16) : parseInteger(text),
+            value -> Integer.toString(value));
 
     static <T> TextForm<T> of(Function<String, T> parse, Function<T, String> format) {
         return new TextForm<>() {

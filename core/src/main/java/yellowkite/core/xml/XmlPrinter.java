@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /**
- * Elements as indented UTF-8 XML. Plain on purpose: what is printed was read or built here, so names are names already, and
- * only text has to be escaped; a library's stream writer took as long for this as packing the file does.
+ * Elements as indented UTF-8 XML. Plain on purpose: what is printed was read or built here, so names are names already, and only text has
+ * to be escaped; a library's stream writer took as long for this as packing the file does.
  */
 public final class XmlPrinter {
     private static final String[] INDENTS = IntStream.range(0, 16).mapToObj(XmlPrinter::indentOf).toArray(String[]::new);
@@ -71,7 +71,8 @@ public final class XmlPrinter {
         switch (node) {
             case XmlNode.Text text -> escaped(text.text());
             case XmlNode.Comment comment -> out.append("<!--").append(comment.text()).append("-->");
-            case XmlNode.Instruction it -> out.append("<?").append(it.target()).append(it.data().isEmpty() ? "" : " ").append(it.data()).append("?>");
+            case XmlNode.Instruction it ->
+                out.append("<?").append(it.target()).append(it.data().isEmpty() ? "" : " ").append(it.data()).append("?>");
             case XmlNode.Element element -> element(element, depth);
         }
     }

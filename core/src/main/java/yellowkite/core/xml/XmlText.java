@@ -90,7 +90,8 @@ public final class XmlText {
                     nodes.add(new XmlNode.Text(in.getText()));
                 }
             }
-            default -> { } // white space between elements has no meaning here
+            default -> {
+            } // white space between elements has no meaning here
         }
     }
 

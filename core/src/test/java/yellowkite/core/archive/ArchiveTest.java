@@ -51,7 +51,8 @@ class ArchiveTest {
         try (var archive = open(outer)) {
             archive.nested("one.zip").close();
 
-            assertThatThrownBy(() -> archive.nested("two.zip")).isInstanceOf(FormatException.class).hasMessage("holds more than 10 entries");
+            assertThatThrownBy(() -> archive.nested("two.zip")).isInstanceOf(FormatException.class)
+                .hasMessage("holds more than 10 entries");
         }
     }
 
@@ -67,13 +68,14 @@ class ArchiveTest {
         try (var archive = Archive.open(Archive.write(outer), new Budget(limits))) {
             assertThat(archive.nested("one.zip").readAll()).hasSize(1); // 400,000 for the archive and as many for what is in it
 
-            assertThatThrownBy(() -> archive.nested("two.zip").readAll()).isInstanceOf(FormatException.class).hasMessageStartingWith("unpacks beyond the limit of 1 MB");
+            assertThatThrownBy(() -> archive.nested("two.zip").readAll()).isInstanceOf(FormatException.class)
+                .hasMessageStartingWith("unpacks beyond the limit of 1 MB");
         }
     }
 
     @Test
     void archivesDoNotStandInEachOtherWithoutEnd() {
-        var deep = Archive.write(Map.of("x", new byte[] {1}));
+        var deep = Archive.write(Map.of("x", new byte[]{1}));
         var outer = Archive.write(Map.of("b.zip", Archive.write(Map.of("a.zip", deep))));
 
         try (var archive = open(outer); var second = archive.nested("b.zip")) {
@@ -92,7 +94,8 @@ class ArchiveTest {
             }
         }
 
-        assertThatThrownBy(() -> open(out.toByteArray())).isInstanceOf(FormatException.class).hasMessage("unpacks more than 200 to 1 in all, as an archive bomb does");
+        assertThatThrownBy(() -> open(out.toByteArray())).isInstanceOf(FormatException.class)
+            .hasMessage("unpacks more than 200 to 1 in all, as an archive bomb does");
     }
 
     @Test

@@ -83,7 +83,7 @@ class CatalogueTest {
         });
         assertThat(CATALOGUE.define(defined, "Gobo2Pos").orElseThrow()).isSameAs(defined);
         assertThat(CATALOGUE.define(defined, "MediaFolder1").orElseThrow().featureGroups()).singleElement()
-                .satisfies(group -> assertThat(group.features()).hasSize(2));
+            .satisfies(group -> assertThat(group.features()).hasSize(2));
         assertThat(CATALOGUE.define(defined, "Sparkle")).isEmpty();
     }
 }

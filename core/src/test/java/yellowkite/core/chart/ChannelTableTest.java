@@ -19,13 +19,15 @@ class ChannelTableTest {
 
         assertThat(spans(read("Shutter1", 1, "0-19 Closed\n20-49 Open\n50-255 Strobe 1 Hz to 10 Hz"))).isEqualTo(expected);
         assertThat(spans(read("Shutter1", 1, "0\t19\tClosed\n20\t49\tOpen\n50\t255\tStrobe 1 Hz to 10 Hz"))).isEqualTo(expected);
-        assertThat(spans(read("Shutter1", 1, "000~019\t00-13\tClosed\n020~049\t14-31\tOpen\n050~255\t32-FF\tStrobe 1 Hz to 10 Hz"))).isEqualTo(expected);
+        assertThat(spans(read("Shutter1", 1, "000~019\t00-13\tClosed\n020~049\t14-31\tOpen\n050~255\t32-FF\tStrobe 1 Hz to 10 Hz")))
+            .isEqualTo(expected);
         assertThat(spans(read("Shutter1", 1, "0-19: Closed\n20-49 = Open\n50..255 - Strobe 1 Hz to 10 Hz"))).isEqualTo(expected);
     }
 
     @Test
     void eachLineMayHaveItsOwnSigns() {
-        assertThat(spans(read("Shutter1", 1, "0, 19, Closed\n20; 49; Open\n50-255 Strobe 1 Hz to 10 Hz"))).containsExactly("0-19 Shutter1", "20-49 Shutter1", "50-255 Shutter1Strobe");
+        assertThat(spans(read("Shutter1", 1, "0, 19, Closed\n20; 49; Open\n50-255 Strobe 1 Hz to 10 Hz"))).containsExactly("0-19 Shutter1",
+                "20-49 Shutter1", "50-255 Shutter1Strobe");
     }
 
     @Test
@@ -35,10 +37,13 @@ class ChannelTableTest {
 
     @Test
     void slotsOfTheWheelThatIsThereAreFoundByTheirNames() {
-        var table = ChannelTable.read("0-9 Open\n10-19 Ripples\n20-29 Reeds\n30-39 Kite", "Gobo1", "Gobo 1", 1, List.of("Open", "Reeds", "Ripples"));
+        var table = ChannelTable.read("0-9 Open\n10-19 Ripples\n20-29 Reeds\n30-39 Kite", "Gobo1", "Gobo 1", 1,
+                List.of("Open", "Reeds", "Ripples"));
 
-        assertThat(table.meaning().functions().getFirst().ranges()).extracting(each -> each.name() + " " + each.slot()).containsExactly("Open 1", "Ripples 3", "Reeds 2", "Kite 4");
-        assertThat(table.meaning().wheels().getFirst().slots()).as("what is new stands at the end").containsExactly("Open", "Reeds", "Ripples", "Kite");
+        assertThat(table.meaning().functions().getFirst().ranges()).extracting(each -> each.name() + " " + each.slot())
+            .containsExactly("Open 1", "Ripples 3", "Reeds 2", "Kite 4");
+        assertThat(table.meaning().wheels().getFirst().slots()).as("what is new stands at the end")
+            .containsExactly("Open", "Reeds", "Ripples", "Kite");
     }
 
     @Test

@@ -55,8 +55,10 @@ class ChartProfileTest {
 
         assertThat(AddressMap.of(type, extended).footprint()).isEqualTo(Map.of(1, 9));
         assertThat(AddressMap.of(type, type.modes().get(1)).footprint()).isEqualTo(Map.of(1, 7));
-        assertThat(type.wheels()).extracting(wheel -> wheel.name() + " " + wheel.slots().size()).containsExactly("Colour wheel 1 3", "Gobo wheel 1 3");
-        assertThat(type.findWheel("Colour wheel 1").orElseThrow().slots().get(1).color().x()).as("red lies to the right").isGreaterThan(0.6);
+        assertThat(type.wheels()).extracting(wheel -> wheel.name() + " " + wheel.slots().size())
+            .containsExactly("Colour wheel 1 3", "Gobo wheel 1 3");
+        assertThat(type.findWheel("Colour wheel 1").orElseThrow().slots().get(1).color().x()).as("red lies to the right")
+            .isGreaterThan(0.6);
         var zoom = extended.channels().getLast().logicalChannels().getFirst().functions().getFirst();
         assertThat(List.of(zoom.physicalFrom(), zoom.physicalTo())).containsExactly(6.0, 42.0);
     }
@@ -65,7 +67,8 @@ class ChartProfileTest {
     void aConditionIsAModeMaster() {
         var rotation = profile(SPOT).modes().getFirst().channels().get(6).logicalChannels().getFirst().functions();
 
-        assertThat(rotation).extracting(ChannelFunction::attribute, ChannelFunction::modeMaster).containsExactly(org.assertj.core.api.Assertions.tuple("Gobo1Pos", "Beam_Gobo1"));
+        assertThat(rotation).extracting(ChannelFunction::attribute, ChannelFunction::modeMaster)
+            .containsExactly(org.assertj.core.api.Assertions.tuple("Gobo1Pos", "Beam_Gobo1"));
         assertThat(rotation.getFirst().modeFrom().raw()).isEqualTo(10);
         assertThat(rotation.getFirst().modeTo().raw()).isEqualTo(99);
     }
@@ -74,11 +77,18 @@ class ChartProfileTest {
     void cellsAreReferences() {
         var chart = new StringBuilder("Channel;Function;Value\n1;Dimmer;0-255\n");
         for (int i = 0; i < 12; i++) {
-            chart.append(2 + i).append(";Pixel ").append(i / 3 + 1).append(' ').append(List.of("Red", "Green", "Blue").get(i % 3)).append(";0-255\n");
+            chart.append(2 + i)
+                .append(";Pixel ")
+                .append(i / 3 + 1)
+                .append(' ')
+                .append(List.of("Red", "Green", "Blue").get(i % 3))
+                .append(";0-255\n");
         }
         var type = profile(chart.toString());
 
         assertThat(AddressMap.of(type, type.modes().getFirst()).footprint()).isEqualTo(Map.of(1, 13));
-        assertThat(Checks.of(new GdtfFile(GdtfDescription.of(type), Map.of())).stream().filter(finding -> finding.severity() == Severity.ERROR)).isEmpty();
+        assertThat(Checks.of(new GdtfFile(GdtfDescription.of(type), Map.of()))
+            .stream()
+            .filter(finding -> finding.severity() == Severity.ERROR)).isEmpty();
     }
 }

@@ -18,7 +18,14 @@ class ChartReaderTest {
     }
 
     private static ChannelProposal channel(Proposal proposal, int mode, String words) {
-        return proposal.modes().get(mode).channels().stream().filter(each -> each.words().equals(words)).findFirst().orElseThrow(() -> new AssertionError("no channel '" + words + "' in " + proposal.modes().get(mode).channels().stream().map(ChannelProposal::words).toList()));
+        return proposal.modes()
+            .get(mode)
+            .channels()
+            .stream()
+            .filter(each -> each.words().equals(words))
+            .findFirst()
+            .orElseThrow(() -> new AssertionError("no channel '" + words + "' in "
+                    + proposal.modes().get(mode).channels().stream().map(ChannelProposal::words).toList()));
     }
 
     @Test
@@ -33,10 +40,14 @@ class ChartReaderTest {
                 """);
 
         assertThat(read.model()).isEqualTo("Ketch 4");
-        assertThat(read.modes()).extracting(ModeProposal::name, ModeProposal::footprint).containsExactly(tuple("4 CH", 4), tuple("2 CH", 2));
-        assertThat(read.modes().get(0).channels()).extracting(ChannelProposal::addresses).containsExactly(List.of(1, 2), List.of(3), List.of(4));
+        assertThat(read.modes()).extracting(ModeProposal::name, ModeProposal::footprint)
+            .containsExactly(tuple("4 CH", 4), tuple("2 CH", 2));
+        assertThat(read.modes().get(0).channels()).extracting(ChannelProposal::addresses)
+            .containsExactly(List.of(1, 2), List.of(3), List.of(4));
         assertThat(read.modes().get(1).channels()).extracting(ChannelProposal::addresses).containsExactly(List.of(1), List.of(2));
-        assertThat(channel(read, 0, "Pan").functions()).extracting(FunctionProposal::from, FunctionProposal::to, FunctionProposal::physicalFrom, FunctionProposal::physicalTo).containsExactly(tuple(0L, 65_535L, -270.0, 270.0));
+        assertThat(channel(read, 0, "Pan").functions())
+            .extracting(FunctionProposal::from, FunctionProposal::to, FunctionProposal::physicalFrom, FunctionProposal::physicalTo)
+            .containsExactly(tuple(0L, 65_535L, -270.0, 270.0));
         assertThat(read.unplaced()).isEmpty();
     }
 
@@ -53,10 +64,15 @@ class ChartReaderTest {
                 """), 0, "Shutter");
 
         assertThat(shutter.start()).isEqualTo(32);
-        assertThat(shutter.functions()).extracting(FunctionProposal::attribute, FunctionProposal::from, FunctionProposal::to, FunctionProposal::physicalFrom, FunctionProposal::physicalTo).containsExactly(
-                tuple("Shutter1", 0L, 19L, 0.0, 0.0), tuple("Shutter1", 20L, 49L, 1.0, 1.0), tuple("Shutter1Strobe", 50L, 99L, 0.5, 20.0), tuple("Shutter1StrobePulseOpen", 100L, 149L, 0.5, 10.0),
-                tuple("Shutter1StrobeRandom", 150L, 199L, 20.0, 0.5), tuple("Shutter1", 200L, 255L, 1.0, 1.0));
-        assertThat(shutter.doubts()).as("what is assumed says so").anyMatch(doubt -> doubt.contains("Opening pulse") && doubt.contains("assumed"));
+        assertThat(shutter.functions())
+            .extracting(FunctionProposal::attribute, FunctionProposal::from, FunctionProposal::to, FunctionProposal::physicalFrom,
+                    FunctionProposal::physicalTo)
+            .containsExactly(
+                    tuple("Shutter1", 0L, 19L, 0.0, 0.0), tuple("Shutter1", 20L, 49L, 1.0, 1.0),
+                    tuple("Shutter1Strobe", 50L, 99L, 0.5, 20.0), tuple("Shutter1StrobePulseOpen", 100L, 149L, 0.5, 10.0),
+                    tuple("Shutter1StrobeRandom", 150L, 199L, 20.0, 0.5), tuple("Shutter1", 200L, 255L, 1.0, 1.0));
+        assertThat(shutter.doubts()).as("what is assumed says so")
+            .anyMatch(doubt -> doubt.contains("Opening pulse") && doubt.contains("assumed"));
     }
 
     @Test
@@ -73,9 +89,11 @@ class ChartReaderTest {
                 """);
         var gobo = channel(read, 0, "Gobo wheel");
 
-        assertThat(read.wheels()).containsExactly(new Proposal.WheelProposal("Gobo wheel 1", List.of("Open", "Gobo 1 (Ferns)", "Gobo 2 (Dots)")));
-        assertThat(gobo.functions()).extracting(FunctionProposal::attribute, FunctionProposal::from, FunctionProposal::to).containsExactly(tuple("Gobo1", 0L, 29L), tuple("Gobo1SelectShake", 30L, 49L), tuple("Gobo1WheelSpin", 50L, 149L),
-                tuple("Gobo1WheelSpin", 150L, 159L), tuple("NoFeature", 160L, 255L));
+        assertThat(read.wheels())
+            .containsExactly(new Proposal.WheelProposal("Gobo wheel 1", List.of("Open", "Gobo 1 (Ferns)", "Gobo 2 (Dots)")));
+        assertThat(gobo.functions()).extracting(FunctionProposal::attribute, FunctionProposal::from, FunctionProposal::to)
+            .containsExactly(tuple("Gobo1", 0L, 29L), tuple("Gobo1SelectShake", 30L, 49L), tuple("Gobo1WheelSpin", 50L, 149L),
+                    tuple("Gobo1WheelSpin", 150L, 159L), tuple("NoFeature", 160L, 255L));
         assertThat(gobo.functions().get(1).ranges()).extracting(Proposal.RangeProposal::slot).containsExactly(2, 3);
         assertThat(gobo.functions().get(3).physicalFrom()).as("a stop turns at nothing").isZero();
     }
@@ -93,7 +111,8 @@ class ChartReaderTest {
                 5\tMacro speed\t0-255\tslow to fast
                 """);
 
-        assertThat(read.modes().getFirst().channels()).extracting(ChannelProposal::attribute).containsExactly("Gobo1", "Gobo2", "Gobo2Pos", "Effects1", "Effects1Rate");
+        assertThat(read.modes().getFirst().channels()).extracting(ChannelProposal::attribute)
+            .containsExactly("Gobo1", "Gobo2", "Gobo2Pos", "Effects1", "Effects1Rate");
         assertThat(channel(read, 0, "Gobo rotation").why()).startsWith("'Gobo rotation' follows 'Rotating gobo wheel'");
     }
 
@@ -110,9 +129,11 @@ class ChartReaderTest {
                 """);
         var rotation = channel(read, 0, "Gobo rotation").functions();
 
-        assertThat(rotation).extracting(FunctionProposal::attribute, FunctionProposal::from, FunctionProposal::to, FunctionProposal::counts).containsExactly(
-                tuple("Gobo1Pos", 0L, 255L, new Counts(1, 10, 49)), tuple("Gobo1Pos", 0L, 255L, new Counts(1, 90, 99)),
-                tuple("Gobo1PosRotate", 0L, 127L, new Counts(1, 100, 255)), tuple("Gobo1PosRotate", 128L, 255L, new Counts(1, 100, 255)));
+        assertThat(rotation).extracting(FunctionProposal::attribute, FunctionProposal::from, FunctionProposal::to, FunctionProposal::counts)
+            .containsExactly(
+                    tuple("Gobo1Pos", 0L, 255L, new Counts(1, 10, 49)), tuple("Gobo1Pos", 0L, 255L, new Counts(1, 90, 99)),
+                    tuple("Gobo1PosRotate", 0L, 127L, new Counts(1, 100, 255)),
+                    tuple("Gobo1PosRotate", 128L, 255L, new Counts(1, 100, 255)));
     }
 
     @Test
@@ -126,8 +147,11 @@ class ChartReaderTest {
         }
         var channels = read(chart.toString()).modes().getFirst().channels();
 
-        assertThat(channels).extracting(ChannelProposal::attribute, ChannelProposal::addresses, ChannelProposal::cell).containsExactly(tuple("Dimmer", List.of(1), null),
-                tuple("ColorAdd_R", List.of(1), new CellProposal("Pixel", 4, 2, 3)), tuple("ColorAdd_G", List.of(2), new CellProposal("Pixel", 4, 2, 3)), tuple("ColorAdd_B", List.of(3), new CellProposal("Pixel", 4, 2, 3)));
+        assertThat(channels).extracting(ChannelProposal::attribute, ChannelProposal::addresses, ChannelProposal::cell)
+            .containsExactly(tuple("Dimmer", List.of(1), null),
+                    tuple("ColorAdd_R", List.of(1), new CellProposal("Pixel", 4, 2, 3)),
+                    tuple("ColorAdd_G", List.of(2), new CellProposal("Pixel", 4, 2, 3)),
+                    tuple("ColorAdd_B", List.of(3), new CellProposal("Pixel", 4, 2, 3)));
     }
 
     @Test
@@ -137,8 +161,10 @@ class ChartReaderTest {
                 Channel 2: Fan speed. 0 to 255 = 0 % to 100 %
                 """);
 
-        assertThat(read.modes().getFirst().channels()).extracting(ChannelProposal::addresses, ChannelProposal::attribute).containsExactly(tuple(List.of(1), "Haze1"), tuple(List.of(2), "Fan1"));
-        assertThat(channel(read, 0, "Fan speed").functions()).extracting(FunctionProposal::physicalFrom, FunctionProposal::physicalTo).containsExactly(tuple(0.0, 100.0));
+        assertThat(read.modes().getFirst().channels()).extracting(ChannelProposal::addresses, ChannelProposal::attribute)
+            .containsExactly(tuple(List.of(1), "Haze1"), tuple(List.of(2), "Fan1"));
+        assertThat(channel(read, 0, "Fan speed").functions()).extracting(FunctionProposal::physicalFrom, FunctionProposal::physicalTo)
+            .containsExactly(tuple(0.0, 100.0));
     }
 
     @Test
@@ -159,8 +185,10 @@ class ChartReaderTest {
                 Full;3;Zoom;0-255
                 """);
 
-        assertThat(blocks.modes()).extracting(ModeProposal::name, ModeProposal::footprint).containsExactly(tuple("Mode 1: 2 channels", 2), tuple("Mode 2: 1 channel", 1));
-        assertThat(column.modes()).extracting(ModeProposal::name, ModeProposal::footprint).containsExactly(tuple("Basic", 2), tuple("Full", 3));
+        assertThat(blocks.modes()).extracting(ModeProposal::name, ModeProposal::footprint)
+            .containsExactly(tuple("Mode 1: 2 channels", 2), tuple("Mode 2: 1 channel", 1));
+        assertThat(column.modes()).extracting(ModeProposal::name, ModeProposal::footprint)
+            .containsExactly(tuple("Basic", 2), tuple("Full", 3));
     }
 
     @Test
@@ -276,7 +304,8 @@ class ChartReaderTest {
                 0-255\t00-FF\t0-100%\t5° - 45°
                 """), 0, "Shutter");
 
-        assertThat(shutter.functions()).extracting(FunctionProposal::from, FunctionProposal::physicalFrom).containsExactly(tuple(0L, 0.0), tuple(16L, 1.0));
+        assertThat(shutter.functions()).extracting(FunctionProposal::from, FunctionProposal::physicalFrom)
+            .containsExactly(tuple(0L, 0.0), tuple(16L, 1.0));
     }
 
     @Test

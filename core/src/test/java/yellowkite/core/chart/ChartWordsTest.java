@@ -10,17 +10,22 @@ class ChartWordsTest {
 
     /** Each channel as attribute and bits. */
     private static List<String> read(String text, String... taken) {
-        return ChartWords.read(text, Set.of(taken)).stream().map(each -> (each.matches().isEmpty() ? "?" : each.matches().getFirst().name()) + " " + 8 * each.bytes()).toList();
+        return ChartWords.read(text, Set.of(taken))
+            .stream()
+            .map(each -> (each.matches().isEmpty() ? "?" : each.matches().getFirst().name()) + " " + 8 * each.bytes())
+            .toList();
     }
 
     @Test
     void readsARunOfColours() {
-        assertThat(read("red, green, blue, white, all 16 bit")).containsExactly("ColorAdd_R 16", "ColorAdd_G 16", "ColorAdd_B 16", "ColorAdd_W 16");
+        assertThat(read("red, green, blue, white, all 16 bit")).containsExactly("ColorAdd_R 16", "ColorAdd_G 16", "ColorAdd_B 16",
+                "ColorAdd_W 16");
     }
 
     @Test
     void readsOneChannelALineWithItsFineByteBehind() {
-        assertThat(read("Pan\nPan fine\nTilt\nTilt fine\nPan/Tilt speed\nDimmer 16 bit\nStrobe")).containsExactly("Pan 16", "Tilt 16", "PositionMSpeed 8", "Dimmer 16", "Shutter1Strobe 8");
+        assertThat(read("Pan\nPan fine\nTilt\nTilt fine\nPan/Tilt speed\nDimmer 16 bit\nStrobe")).containsExactly("Pan 16", "Tilt 16",
+                "PositionMSpeed 8", "Dimmer 16", "Shutter1Strobe 8");
     }
 
     @Test
@@ -33,7 +38,8 @@ class ChartWordsTest {
     @Test
     void keepsWhatItDoesNotUnderstand() {
         assertThat(ChartWords.read("marmalade 16 bit", Set.of())).containsExactly(new ChartWords.Read("marmalade", 2, List.of()));
-        assertThat(read("dard 15, bard, dimer")).as("a word is not taken for one that it only resembles").containsExactly("? 8", "? 8", "Dimmer 8");
+        assertThat(read("dard 15, bard, dimer")).as("a word is not taken for one that it only resembles")
+            .containsExactly("? 8", "? 8", "Dimmer 8");
         assertThat(ChartWords.read(" , ;\n", Set.of())).isEmpty();
     }
 }

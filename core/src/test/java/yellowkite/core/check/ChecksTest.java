@@ -42,17 +42,21 @@ class ChecksTest {
 
     @Test
     void comeErrorsFirst() {
-        assertThat(rules(with("StrobeMode", c -> c.withOffsets(List.of(600))))).startsWith("address-outside-universe").endsWith("footprint-over-universe");
+        assertThat(rules(with("StrobeMode", c -> c.withOffsets(List.of(600))))).startsWith("address-outside-universe")
+            .endsWith("footprint-over-universe");
         assertThat(rules(with("StrobeMode", c -> c.withOffsets(List.of(9))))).containsExactly("address-gap");
     }
 
     @Test
     void tellLinksThatLeadNowhere() {
-        assertThat(rules(with("Shutter1", c -> c.mapFunctions(f -> f.with(x -> x.modeMaster = x.modeMaster.isEmpty() ? "" : "Gone"))))).containsExactly("broken-mode-master");
-        assertThat(rules(with("Gobo1", c -> c.mapFunctions(f -> f.with(x -> x.wheel = "Gone"))))).containsExactly("unknown-wheel", "unreached-slot");
+        assertThat(rules(with("Shutter1", c -> c.mapFunctions(f -> f.with(x -> x.modeMaster = x.modeMaster.isEmpty() ? "" : "Gone")))))
+            .containsExactly("broken-mode-master");
+        assertThat(rules(with("Gobo1", c -> c.mapFunctions(f -> f.with(x -> x.wheel = "Gone"))))).containsExactly("unknown-wheel",
+                "unreached-slot");
         assertThat(rules(with("Pan", c -> c.withInitialFunction("Gone")))).containsExactly("broken-initial-function");
         assertThat(rules(spot.with(f -> f.geometries = List.of()))).containsExactly("broken-reference", "unknown-geometry");
-        assertThat(rules(spot.with(f -> f.attributeDefinitions = yellowkite.core.profile.AttributeDefinitions.EMPTY))).containsExactly("undefined-attribute");
+        assertThat(rules(spot.with(f -> f.attributeDefinitions = yellowkite.core.profile.AttributeDefinitions.EMPTY)))
+            .containsExactly("undefined-attribute");
     }
 
     @Test
@@ -73,7 +77,9 @@ class ChecksTest {
 
         assertThat(finding.says()).isEqualTo("'Dots' selects slot 1, 'Open'; it is called after slot 2.");
         assertThat(((Edit.Outcome.Applied) finding.fix().applyTo(swapped)).after()).isEqualTo(spot);
-        assertThat(rules(with("Gobo1", c -> c.mapFunctions(f -> f.mapRanges(r -> r.name().equals("Dots") ? r.withName("Polkadotsy").withSlot(1) : r))))).doesNotContain("other-slots-name");
+        assertThat(rules(with("Gobo1",
+                c -> c.mapFunctions(f -> f.mapRanges(r -> r.name().equals("Dots") ? r.withName("Polkadotsy").withSlot(1) : r)))))
+            .doesNotContain("other-slots-name");
     }
 
     @Test
@@ -98,11 +104,13 @@ class ChecksTest {
 
     @Test
     void tellAStartValueOutsideItsFunctionAndMendIt() {
-        var broken = with("Gobo1", c -> c.mapFunctions(f -> f.name().equals("Still") ? f.with(x -> x.defaultValue = new DmxValue(200, 1)) : f));
+        var broken = with("Gobo1",
+                c -> c.mapFunctions(f -> f.name().equals("Still") ? f.with(x -> x.defaultValue = new DmxValue(200, 1)) : f));
         var finding = only(broken, "start-outside-function");
 
         assertThat(finding.says()).isEqualTo("The start value 200 lies outside 'Still', which runs from 0 to 99.");
-        assertThat(finding.fix().applyTo(broken)).isInstanceOfSatisfying(Edit.Outcome.Applied.class, applied -> assertThat(rules(applied.after())).isEmpty());
+        assertThat(finding.fix().applyTo(broken)).isInstanceOfSatisfying(Edit.Outcome.Applied.class,
+                applied -> assertThat(rules(applied.after())).isEmpty());
     }
 
     @Test
@@ -117,7 +125,8 @@ class ChecksTest {
         var longer = shifted.with(t -> t.wheels = List.of(new yellowkite.core.profile.Wheel(900, "Wheel",
                 List.of(slot("Open"), slot("Dots"), slot("Bars"), slot("Rings")), yellowkite.core.xml.Source.NONE)));
         var off = longer.mapChannel(Fixtures.channel(longer, "Gobo1").id(), c -> c.mapFunctions(f -> !f.name().equals("Still") ? f
-                : f.with(x -> x.ranges = yellowkite.core.profile.Trees.insert(x.ranges, 3, yellowkite.core.profile.NamedRange.of(901, "Rings", new DmxValue(60, 1)).withSlot(3)))));
+                : f.with(x -> x.ranges = yellowkite.core.profile.Trees.insert(x.ranges, 3,
+                        yellowkite.core.profile.NamedRange.of(901, "Rings", new DmxValue(60, 1)).withSlot(3)))));
         assertThat(only(off, "wheel-off-by-one").says()).contains("one slot off");
     }
 
@@ -129,13 +138,15 @@ class ChecksTest {
     void tellAChannelThatItsReferenceGivesNoStart() {
         var cells = Fixtures.nestedCells();
         var elsewhere = cells.mapChannel(Fixtures.channel(cells, "ColorAdd_R").id(), c -> new Channel(c.id(),
-                new yellowkite.core.profile.DmxBreak.Number(4), c.offsets(), "", null, null, c.geometry(), c.logicalChannels(), c.source()));
+                new yellowkite.core.profile.DmxBreak.Number(4), c.offsets(), "", null, null, c.geometry(), c.logicalChannels(),
+                c.source()));
 
         assertThat(only(elsewhere, "missing-address").says()).contains("gives no start for its break");
     }
 
     @Test
     void missNameManufacturerAndId() {
-        assertThat(Checks.of(FixtureType.of(f -> { }))).extracting(Finding::rule).containsExactly("missing-identity", "missing-identity", "missing-identity", "no-mode");
+        assertThat(Checks.of(FixtureType.of(f -> {}))).extracting(Finding::rule)
+            .containsExactly("missing-identity", "missing-identity", "missing-identity", "no-mode");
     }
 }

@@ -38,15 +38,19 @@ class MoreChecksTest {
 
     /** A fixture with the attributes that the channels need. */
     private static FixtureType fixture(Consumer<ModeBuilder> channels) {
-        return ProfileBuilder.profile("Testers", "T").id("T")
-                .attribute("ColorAdd_R", "Red", "Color.RGB", "", PhysicalUnit.ColorComponent)
-                .attribute("Control1", "Control", "Control.Control", "", PhysicalUnit.None)
-                .attribute("Control2", "Control", "Control.Control", "", PhysicalUnit.None)
-                .body(part(Kind.Geometry, "B")).mode("M", "B", channels).build();
+        return ProfileBuilder.profile("Testers", "T")
+            .id("T")
+            .attribute("ColorAdd_R", "Red", "Color.RGB", "", PhysicalUnit.ColorComponent)
+            .attribute("Control1", "Control", "Control.Control", "", PhysicalUnit.None)
+            .attribute("Control2", "Control", "Control.Control", "", PhysicalUnit.None)
+            .body(part(Kind.Geometry, "B"))
+            .mode("M", "B", channels)
+            .build();
     }
 
     private FixtureType withCurve(DmxProfile.Point... points) {
-        return spot.with(f -> f.physicalDescriptions = PhysicalDescriptions.EMPTY.withDmxProfiles(List.of(new DmxProfile("C", List.of(points), Source.NONE))));
+        return spot.with(f -> f.physicalDescriptions = PhysicalDescriptions.EMPTY
+            .withDmxProfiles(List.of(new DmxProfile("C", List.of(points), Source.NONE))));
     }
 
     private static DmxProfile.Point point(double percent, double c0, double c1) {
@@ -56,15 +60,16 @@ class MoreChecksTest {
     @Test
     void aFootprintEndsWithTheUniverse() {
         assertThat(rules(with("StrobeMode", c -> c.withOffsets(List.of(512))))).doesNotContain("footprint-over-universe");
-        assertThat(rules(with("StrobeMode", c -> c.withOffsets(List.of(513))))).contains("footprint-over-universe", "address-outside-universe");
+        assertThat(rules(with("StrobeMode", c -> c.withOffsets(List.of(513))))).contains("footprint-over-universe",
+                "address-outside-universe");
     }
 
     @Test
     void mastersInACircleAreFoundOnEachOfThem() {
         var all = new DmxValue(255, 1);
         var circle = fixture(m -> m
-                .channel("Control1", "B", at(1), c -> c.function("A", 0, f -> f.when("B_Control2.Control2.B", DmxValue.ZERO, all)))
-                .channel("Control2", "B", at(2), c -> c.function("B", 0, f -> f.when("B_Control1.Control1.A", DmxValue.ZERO, all))));
+            .channel("Control1", "B", at(1), c -> c.function("A", 0, f -> f.when("B_Control2.Control2.B", DmxValue.ZERO, all)))
+            .channel("Control2", "B", at(2), c -> c.function("B", 0, f -> f.when("B_Control1.Control1.A", DmxValue.ZERO, all))));
 
         assertThat(Checks.of(circle)).filteredOn(each -> each.rule().equals("cyclic-mode-master")).hasSize(2);
     }
@@ -72,25 +77,31 @@ class MoreChecksTest {
     @Test
     void linksThatLeadNowhereAreFound() {
         assertThat(rules(with("Pan", c -> c.mapFunctions(f -> f.with(x -> x.dmxProfile = "Gone"))))).containsExactly("unknown-curve");
-        assertThat(rules(spot.mapModes(m -> m.withRelations(List.of(new Relation("r", "Base_StrobeMode", "Gone", Relation.Type.MULTIPLY, Source.NONE))))))
-                .containsExactly("broken-relation");
+        assertThat(rules(spot
+            .mapModes(m -> m.withRelations(List.of(new Relation("r", "Base_StrobeMode", "Gone", Relation.Type.MULTIPLY, Source.NONE))))))
+            .containsExactly("broken-relation");
         assertThat(rules(spot.with(t -> t.attributeDefinitions = new yellowkite.core.profile.AttributeDefinitions(
-                List.of(), List.of(), t.attributeDefinitions.attributes(), Source.NONE)))).containsExactly("broken-feature");
+                List.of(), List.of(), t.attributeDefinitions.attributes(), Source.NONE))))
+            .containsExactly("broken-feature");
     }
 
     @Test
     void namesThatAreLinksAreUnique() {
         assertThat(rules(spot.with(t -> t.wheels = List.of(t.wheels.getFirst(), t.wheels.getFirst())))).contains("duplicate-name");
-        assertThat(rules(spot.mapModes(m -> m.withChannels(List.of(m.channels().get(0), m.channels().get(1), m.channels().get(2), m.channels().get(3), m.channels().get(0))))))
-                .contains("duplicate-channel");
-        assertThat(rules(with("Shutter1", c -> c.mapFunctions(f -> f.with(x -> x.name = "Same")).withInitialFunction("")))).contains("duplicate-function");
+        assertThat(rules(spot.mapModes(m -> m.withChannels(
+                List.of(m.channels().get(0), m.channels().get(1), m.channels().get(2), m.channels().get(3), m.channels().get(0))))))
+            .contains("duplicate-channel");
+        assertThat(rules(with("Shutter1", c -> c.mapFunctions(f -> f.with(x -> x.name = "Same")).withInitialFunction(""))))
+            .contains("duplicate-function");
     }
 
     @Test
     void startsAscendAndDoNotMeet() {
-        assertThat(rules(with("Gobo1", c -> c.mapLogicalChannels(l -> l.withFunctions(l.functions().reversed()))))).containsExactly("functions-out-of-order");
+        assertThat(rules(with("Gobo1", c -> c.mapLogicalChannels(l -> l.withFunctions(l.functions().reversed())))))
+            .containsExactly("functions-out-of-order");
         assertThat(rules(with("StrobeMode", c -> c.mapLogicalChannels(l -> l.withFunctions(List.of(l.functions().getFirst(),
-                l.functions().getFirst().with(f -> f.name = "Other"))))))).containsExactly("overlapping-starts");
+                l.functions().getFirst().with(f -> f.name = "Other")))))))
+            .containsExactly("overlapping-starts");
     }
 
     @Test
@@ -102,21 +113,25 @@ class MoreChecksTest {
 
     @Test
     void panTurnsAnAxis() {
-        var onBase = with("Pan", c -> new Channel(c.id(), c.dmxBreak(), c.offsets(), "", null, null, "Base", c.logicalChannels(), c.source()));
+        var onBase = with("Pan",
+                c -> new Channel(c.id(), c.dmxBreak(), c.offsets(), "", null, null, "Base", c.logicalChannels(), c.source()));
 
         assertThat(rules(onBase)).containsExactly("pan-tilt-on-no-axis");
     }
 
     @Test
     void aRangeWithoutWidthOnAContinuousAttributeIsRemarked() {
-        assertThat(rules(with("Pan", c -> c.mapFunctions(f -> f.with(x -> x.physicalTo = x.physicalFrom))))).containsExactly("flat-physical");
+        assertThat(rules(with("Pan", c -> c.mapFunctions(f -> f.with(x -> x.physicalTo = x.physicalFrom)))))
+            .containsExactly("flat-physical");
     }
 
     @Test
     void coloursWithoutADimmerAreTold() {
-        assertThat(rules(fixture(m -> m.channel("ColorAdd_R", "B", at(1), c -> c.function("Red", 0, f -> { }))))).containsExactly("no-dimmer");
-        assertThat(rules(fixture(m -> m.channel("ColorAdd_R", "B", at(1), c -> c.function("Red", 0, f -> { })).channel("Dimmer", "B", at(), c -> c.function("Dimmer", 0, f -> { })))))
-                .doesNotContain("no-dimmer");
+        assertThat(rules(fixture(m -> m.channel("ColorAdd_R", "B", at(1), c -> c.function("Red", 0, f -> {})))))
+            .containsExactly("no-dimmer");
+        assertThat(rules(fixture(m -> m.channel("ColorAdd_R", "B", at(1), c -> c.function("Red", 0, f -> {}))
+            .channel("Dimmer", "B", at(), c -> c.function("Dimmer", 0, f -> {})))))
+            .doesNotContain("no-dimmer");
     }
 
     @Test
@@ -131,12 +146,14 @@ class MoreChecksTest {
     void whatIsBeyondReadingIsCounted() {
         var many = fixture(m -> m.channel("Control1", "B", at(1), c -> {
             for (int i = 0; i < 250; i++) {
-                c.function("F" + i, "Unheard", 0, f -> { });
+                c.function("F" + i, "Unheard", 0, f -> {});
             }
         }));
 
-        assertThat(Checks.of(many)).filteredOn(each -> each.rule().equals("overlapping-starts")).hasSize(201)
-                .last().satisfies(each -> assertThat(each.says()).isEqualTo("There are 49 more of this kind."));
+        assertThat(Checks.of(many)).filteredOn(each -> each.rule().equals("overlapping-starts"))
+            .hasSize(201)
+            .last()
+            .satisfies(each -> assertThat(each.says()).isEqualTo("There are 49 more of this kind."));
     }
 
     @Test

@@ -29,7 +29,8 @@ class ColorimetryTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"2000, 0.5267, 0.4133", "3000, 0.4369, 0.4041", "4000, 0.3805, 0.3768", "5000, 0.3451, 0.3516", "6500, 0.3135, 0.3237", "10000, 0.2807, 0.2884"})
+    @CsvSource({"2000, 0.5267, 0.4133", "3000, 0.4369, 0.4041", "4000, 0.3805, 0.3768", "5000, 0.3451, 0.3516", "6500, 0.3135, 0.3237",
+            "10000, 0.2807, 0.2884"})
     void blackBodiesLieOnThePublishedLocus(double kelvin, double x, double y) {
         var color = new Temperature(kelvin, 0).chromaticity();
 
@@ -82,7 +83,10 @@ class ColorimetryTest {
         var half = new ColorSpace(ColorSpace.Mode.Custom, "", "", null, null, null, null, Source.NONE);
 
         assertThat(RgbSpace.of(half)).isEqualTo(RgbSpace.SRGB);
-        assertThat(RgbSpace.of(new ColorSpace(ColorSpace.Mode.ProPhoto, "", "", null, null, null, null, Source.NONE)).mix(1, 1, 1).chromaticity().x()).isCloseTo(0.3457, within(1e-9));
+        assertThat(RgbSpace.of(new ColorSpace(ColorSpace.Mode.ProPhoto, "", "", null, null, null, null, Source.NONE))
+            .mix(1, 1, 1)
+            .chromaticity()
+            .x()).isCloseTo(0.3457, within(1e-9));
     }
 
     @Test
@@ -95,7 +99,10 @@ class ColorimetryTest {
     @Test
     void theLocusRunsFromVioletOverGreenToRed() {
         var locus = Observer.locus();
-        var green = IntStream.range(0, locus.size()).boxed().max((a, b) -> Double.compare(locus.get(a).y(), locus.get(b).y())).orElseThrow();
+        var green = IntStream.range(0, locus.size())
+            .boxed()
+            .max((a, b) -> Double.compare(locus.get(a).y(), locus.get(b).y()))
+            .orElseThrow();
 
         assertThat(380 + 5 * green).isEqualTo(520);
         assertThat(locus.getLast().x()).isCloseTo(0.7347, within(0.0001));
@@ -112,7 +119,8 @@ class ColorimetryTest {
     @ParameterizedTest
     @ValueSource(doubles = {1000, 1000.5, 1001, 89_000, 95_000, 100_000})
     void whitesHaveATemperatureUpToBothEnds(double kelvin) {
-        assertThat(Temperature.of(new Temperature(kelvin, 0).chromaticity()).orElseThrow().kelvin()).isCloseTo(kelvin, within(0.02 * kelvin));
+        assertThat(Temperature.of(new Temperature(kelvin, 0).chromaticity()).orElseThrow().kelvin()).isCloseTo(kelvin,
+                within(0.02 * kelvin));
     }
 
     @Test

@@ -21,7 +21,8 @@ class MixingTest {
     private static final Xyz AMBER = new Chromaticity(0.57, 0.427).at(0.34);
     private static final Xyz LIME = new Chromaticity(0.408, 0.556).at(1);
     private static final Spectrum D65 = Spectrum.of(WHITE);
-    private static final List<Glasses.Travel> CMY = List.of(Glass.ofScreen(0, 1, 1)::covering, Glass.ofScreen(1, 0, 1)::covering, Glass.ofScreen(1, 1, 0)::covering);
+    private static final List<Glasses.Travel> CMY = List.of(Glass.ofScreen(0, 1, 1)::covering, Glass.ofScreen(1, 0, 1)::covering,
+            Glass.ofScreen(1, 1, 0)::covering);
 
     @Nested
     class LightsThatAddUp {
@@ -57,7 +58,8 @@ class MixingTest {
         void areEvenestWithTheLeastSumOfSquares() {
             var lights = List.of(new Xyz(1, 0, 0), new Xyz(0, 1, 0), new Xyz(0, 0, 1), new Xyz(1, 1, 1));
 
-            var mix = Additive.solve(lights.stream().map(each -> each.plus(new Xyz(0, 1e-9, 0))).toList(), new Chromaticity(1.0 / 3, 1.0 / 3), Choice.EVENEST);
+            var mix = Additive.solve(lights.stream().map(each -> each.plus(new Xyz(0, 1e-9, 0))).toList(),
+                    new Chromaticity(1.0 / 3, 1.0 / 3), Choice.EVENEST);
 
             assertThat(mix.levels().get(0) / mix.levels().get(3)).isCloseTo(1.0 / 3, within(1e-4));
             assertThat(mix.levels().get(3)).isCloseTo(1, within(1e-9));
@@ -69,7 +71,8 @@ class MixingTest {
             var lights = List.of(RED, GREEN, BLUE, AMBER, LIME, WHITE);
             var random = new Random(7);
             for (int i = 0; i < 500; i++) {
-                var wanted = Additive.mixed(lights, DoubleStream.generate(random::nextDouble).limit(lights.size()).boxed().toList()).chromaticity();
+                var wanted = Additive.mixed(lights, DoubleStream.generate(random::nextDouble).limit(lights.size()).boxed().toList())
+                    .chromaticity();
 
                 var mix = Additive.solve(lights, wanted, choice);
 
@@ -93,7 +96,10 @@ class MixingTest {
             }
         }
 
-        /** Saturation 60 % of red: screen parts 1, 0.4, 0.4. By hand, the least squares of R, G, B, W with W = R + G + B are w = 0.4, r = 0.6; raised until red is full: 1, 0, 0, 2/3. */
+        /**
+         * Saturation 60 % of red: screen parts 1, 0.4, 0.4. By hand, the least squares of R, G, B, W with W = R + G + B are w = 0.4, r =
+         * 0.6; raised until red is full: 1, 0, 0, 2/3.
+         */
         @Test
         void areEvenestByHandForRedGreenBlueAndWhite() {
             var lights = List.of(RED, GREEN, BLUE, RED.plus(GREEN).plus(BLUE));
@@ -111,13 +117,16 @@ class MixingTest {
         void meetEveryAimOfTheirGamut(Choice choice) {
             var warm = new Temperature(2_800, 0).chromaticity().at(1);
             var cold = new Temperature(6_500, 0).chromaticity().at(1);
-            for (var lights : List.of(List.of(RED, GREEN, BLUE, WHITE), List.of(RED, GREEN, BLUE, warm, cold), List.of(RED, GREEN, BLUE, AMBER, WHITE), List.of(RED, GREEN, BLUE, WHITE, WHITE, WHITE))) {
+            for (var lights : List.of(List.of(RED, GREEN, BLUE, WHITE), List.of(RED, GREEN, BLUE, warm, cold),
+                    List.of(RED, GREEN, BLUE, AMBER, WHITE), List.of(RED, GREEN, BLUE, WHITE, WHITE, WHITE))) {
                 var gamut = Additive.gamut(lights);
                 for (double u = 0.05; u < 0.6; u += 0.012) {
                     for (double v = 0.05; v < 0.6; v += 0.012) {
                         var wanted = Chromaticity.ofUv(u, v);
                         if (wanted.y() > 0 && gamut.contains(wanted)) {
-                            assertThat(Additive.solve(lights, wanted, choice).reached().chromaticity().distanceTo(wanted)).as("%s of %d lights at %f %f", choice, lights.size(), u, v).isLessThan(1e-5);
+                            assertThat(Additive.solve(lights, wanted, choice).reached().chromaticity().distanceTo(wanted))
+                                .as("%s of %d lights at %f %f", choice, lights.size(), u, v)
+                                .isLessThan(1e-5);
                         }
                     }
                 }
@@ -125,8 +134,9 @@ class MixingTest {
         }
 
         /**
-         * The screen's red, green and blue with their sums of two: 0.8 R + 0.9 G + B. By hand k = 3: blue, cyan and magenta full give 1 R, 1 G
-         * and 3 B; with yellow full, red at 0.4 and green at 0.7 that is 2.4 R, 2.7 G, 3 B, three times the wish. Y = 3 (0.8 x 0.2126 + 0.9 x 0.7152 + 0.0722) = 2.6578.
+         * The screen's red, green and blue with their sums of two: 0.8 R + 0.9 G + B. By hand k = 3: blue, cyan and magenta full give 1 R,
+         * 1 G and 3 B; with yellow full, red at 0.4 and green at 0.7 that is 2.4 R, 2.7 G, 3 B, three times the wish. Y = 3 (0.8 x 0.2126 +
+         * 0.9 x 0.7152 + 0.0722) = 2.6578.
          */
         @Test
         void areBrightestWhereManyLightsLieInOnePlane() {
@@ -153,10 +163,12 @@ class MixingTest {
         /** Any mix of lights that lie in planes together is at most as bright as the brightest of its colour. */
         @Test
         void areNeverBrighterThanTheBrightestInPlanesEither() {
-            var lights = List.of(RED, GREEN, BLUE, RED.times(0.3), GREEN.times(0.3), BLUE.times(0.3), RED.plus(GREEN), GREEN.plus(BLUE), RED.plus(GREEN.times(0.5)), WHITE);
+            var lights = List.of(RED, GREEN, BLUE, RED.times(0.3), GREEN.times(0.3), BLUE.times(0.3), RED.plus(GREEN), GREEN.plus(BLUE),
+                    RED.plus(GREEN.times(0.5)), WHITE);
             var random = new Random(13);
             for (int i = 0; i < 500; i++) {
-                var any = Additive.mixed(lights, DoubleStream.generate(() -> random.nextInt(3) / 2.0).limit(lights.size()).boxed().toList());
+                var any = Additive.mixed(lights,
+                        DoubleStream.generate(() -> random.nextInt(3) / 2.0).limit(lights.size()).boxed().toList());
                 if (any.isBlack()) {
                     continue;
                 }
@@ -197,7 +209,8 @@ class MixingTest {
     class Flags {
         @Test
         void inFullGiveTheirColour() {
-            assertThat(Subtractive.mixed(D65, CMY, List.of(1.0, 0.0, 0.0)).chromaticity().x()).isCloseTo(RgbSpace.SRGB.mix(0, 1, 1).chromaticity().x(), within(1e-5));
+            assertThat(Subtractive.mixed(D65, CMY, List.of(1.0, 0.0, 0.0)).chromaticity().x())
+                .isCloseTo(RgbSpace.SRGB.mix(0, 1, 1).chromaticity().x(), within(1e-5));
         }
 
         @Test

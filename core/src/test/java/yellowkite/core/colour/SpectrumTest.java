@@ -17,8 +17,10 @@ import yellowkite.core.xml.Source;
 /** Expected figures are published ones (CIE 15, CIE S 014-2), or integrals worked out apart from this project. */
 class SpectrumTest {
     /** CIE standard illuminant D65, every 10 nm from 380 nm. */
-    private static final double[] D65 = {49.9755, 54.6482, 82.7549, 91.486, 93.4318, 86.6823, 104.865, 117.008, 117.812, 114.861, 115.923, 108.811, 109.354, 107.802,
-            104.790, 107.689, 104.405, 104.046, 100, 96.3342, 95.788, 88.6856, 90.0062, 89.5991, 87.6987, 83.2886, 83.6992, 80.0268, 80.2146, 82.2778, 78.2842, 69.7213,
+    private static final double[] D65 = {49.9755, 54.6482, 82.7549, 91.486, 93.4318, 86.6823, 104.865, 117.008, 117.812, 114.861, 115.923,
+            108.811, 109.354, 107.802,
+            104.790, 107.689, 104.405, 104.046, 100, 96.3342, 95.788, 88.6856, 90.0062, 89.5991, 87.6987, 83.2886, 83.6992, 80.0268,
+            80.2146, 82.2778, 78.2842, 69.7213,
             71.6091, 74.349, 61.604, 69.8856, 75.087, 63.5927, 46.4182, 66.8054, 63.3828};
 
     private static List<Measurement.Point> points(double... wavesAndValues) {
@@ -46,8 +48,11 @@ class SpectrumTest {
         /** Illuminant A is a black body by its own formula, with the second radiation constant of its day. */
         @Test
         void ofTheStandardFixtureAreSeenWhereCiePutsIt() {
-            var fixture = IntStream.rangeClosed(0, 80).mapToObj(i -> 380.0 + 5 * i)
-                    .map(wave -> new Measurement.Point(wave, Math.pow(560 / wave, 5) * Math.expm1(1.435e7 / (2848 * 560)) / Math.expm1(1.435e7 / (2848 * wave)), Source.NONE)).toList();
+            var fixture = IntStream.rangeClosed(0, 80)
+                .mapToObj(i -> 380.0 + 5 * i)
+                .map(wave -> new Measurement.Point(wave,
+                        Math.pow(560 / wave, 5) * Math.expm1(1.435e7 / (2848 * 560)) / Math.expm1(1.435e7 / (2848 * wave)), Source.NONE))
+                .toList();
 
             isAt(Spectrum.measured(fixture).seen(), 0.44758, 0.40745, 0.0001);
         }

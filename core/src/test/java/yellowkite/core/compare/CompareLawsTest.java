@@ -78,7 +78,8 @@ class CompareLawsTest {
         }
     }
 
-    private static void meaningsAreTold(FixtureType left, Mode mode, FixtureType right, Mode other, List<Difference> differences, List<Edit> edits) {
+    private static void meaningsAreTold(FixtureType left, Mode mode, FixtureType right, Mode other, List<Difference> differences,
+            List<Edit> edits) {
         var before = CompiledMode.of(left, mode);
         var after = CompiledMode.of(right, other);
         for (var channel : mode.channels()) {
@@ -89,8 +90,15 @@ class CompareLawsTest {
             int here = before.resolver().firstPlace(channel.id()).orElseThrow();
             int there = after.resolver().firstPlace(same.id()).orElseThrow();
             var about = new HashSet<>(Set.of(channel.id())); // where what it waits for is another channel now, that one's difference says so
-            before.resolver().mastersOf(here, Integer.MAX_VALUE - 1).forEach(master -> about.add(before.map().channels().get(master.index()).channel().id()));
-            var middles = before.spans(channel).stream().flatMap(span -> span.ranges().stream()).filter(range -> range.from() <= range.to()).map(range -> (range.from() + range.to()) / 2).toList();
+            before.resolver()
+                .mastersOf(here, Integer.MAX_VALUE - 1)
+                .forEach(master -> about.add(before.map().channels().get(master.index()).channel().id()));
+            var middles = before.spans(channel)
+                .stream()
+                .flatMap(span -> span.ranges().stream())
+                .filter(range -> range.from() <= range.to())
+                .map(range -> (range.from() + range.to()) / 2)
+                .toList();
             for (long coarse = 0; coarse < 256; coarse++) {
                 long raw = coarse << 8 * (channel.bytes() - 1);
                 check(meaning(before, here, raw), meaning(after, there, raw, before), about, raw, false, differences, edits);
@@ -123,17 +131,26 @@ class CompareLawsTest {
         return mode.resolver().meaningOf(index, raws);
     }
 
-    private static void check(Meaning before, Meaning after, Set<Integer> about, long raw, boolean middle, List<Difference> differences, List<Edit> edits) {
+    private static void check(Meaning before, Meaning after, Set<Integer> about, long raw, boolean middle, List<Difference> differences,
+            List<Edit> edits) {
         if (before.function() == null) {
             return;
         }
-        boolean other = after.function() == null || !after.function().function().attribute().equals(before.function().function().attribute());
-        boolean shifted = other || Math.abs(after.physical() - before.physical()) > 1e-5 || !Objects.equals(picture(before), picture(after));
+        boolean other = after.function() == null
+                || !after.function().function().attribute().equals(before.function().function().attribute());
+        boolean shifted = other || Math.abs(after.physical() - before.physical()) > 1e-5
+                || !Objects.equals(picture(before), picture(after));
         if (shifted) {
-            assertThat(differences).filteredOn(each -> about.contains(each.place().left())).extracting(Difference::rank).as("value %d of channel %s after %s", raw, about, edits).containsAnyOf(Rank.BREAKS, Rank.SHIFTS);
+            assertThat(differences).filteredOn(each -> about.contains(each.place().left()))
+                .extracting(Difference::rank)
+                .as("value %d of channel %s after %s", raw, about, edits)
+                .containsAnyOf(Rank.BREAKS, Rank.SHIFTS);
         }
         if (other && middle && before.range() != null && (before.range().from() + before.range().to()) / 2 == raw) {
-            assertThat(differences).filteredOn(each -> about.contains(each.place().left())).extracting(Difference::rank).as("middle %d of channel %s after %s", raw, about, edits).contains(Rank.BREAKS);
+            assertThat(differences).filteredOn(each -> about.contains(each.place().left()))
+                .extracting(Difference::rank)
+                .as("middle %d of channel %s after %s", raw, about, edits)
+                .contains(Rank.BREAKS);
         }
     }
 
@@ -184,8 +201,10 @@ class CompareLawsTest {
             case Long number -> number + 1;
             case Double number -> number + 1;
             case Boolean flag -> !flag;
-            case Enum<?> constant -> constant.getDeclaringClass().getEnumConstants()[(constant.ordinal() + 1) % constant.getDeclaringClass().getEnumConstants().length] == constant ? null
-                    : constant.getDeclaringClass().getEnumConstants()[(constant.ordinal() + 1) % constant.getDeclaringClass().getEnumConstants().length];
+            case Enum<?> constant -> constant.getDeclaringClass().getEnumConstants()[(constant.ordinal() + 1)
+                    % constant.getDeclaringClass().getEnumConstants().length] == constant ? null
+                            : constant.getDeclaringClass().getEnumConstants()[(constant.ordinal() + 1)
+                                    % constant.getDeclaringClass().getEnumConstants().length];
             case List<?> list -> list(list, random, path);
             case Record record -> mutated(record, random, path);
             default -> null;

@@ -89,11 +89,26 @@ class ComparisonTest {
     }
 
     private static ChannelFunction function(String name) {
-        return SPOT.modes().getFirst().channels().stream().flatMap(each -> each.functions()).filter(each -> each.name().equals(name)).findFirst().orElseThrow();
+        return SPOT.modes()
+            .getFirst()
+            .channels()
+            .stream()
+            .flatMap(each -> each.functions())
+            .filter(each -> each.name().equals(name))
+            .findFirst()
+            .orElseThrow();
     }
 
     private static NamedRange range(String name) {
-        return SPOT.modes().getFirst().channels().stream().flatMap(each -> each.functions()).flatMap(each -> each.ranges().stream()).filter(each -> each.name().equals(name)).findFirst().orElseThrow();
+        return SPOT.modes()
+            .getFirst()
+            .channels()
+            .stream()
+            .flatMap(each -> each.functions())
+            .flatMap(each -> each.ranges().stream())
+            .filter(each -> each.name().equals(name))
+            .findFirst()
+            .orElseThrow();
     }
 
     static Stream<Arguments> everyKind() {
@@ -104,10 +119,12 @@ class ComparisonTest {
                 Arguments.of(new ChangeAddresses(channel("StrobeMode"), List.of(40)), Kind.FOOTPRINT, Rank.BREAKS),
                 Arguments.of(new ChangeWidth(channel("Pan"), 1), Kind.WIDTH, Rank.BREAKS),
                 Arguments.of(new RemoveChannels(List.of(channel("Pan")), false), Kind.CHANNEL_REMOVED, Rank.BREAKS),
-                Arguments.of(new AddChannels(mode, List.of(new NewChannel("Iris", "", 1, null, null, List.of())), null), Kind.CHANNEL_ADDED, Rank.ADDS),
+                Arguments.of(new AddChannels(mode, List.of(new NewChannel("Iris", "", 1, null, null, List.of())), null), Kind.CHANNEL_ADDED,
+                        Rank.ADDS),
                 Arguments.of(new SetStartValue(channel("Pan"), 100), Kind.START, Rank.SHIFTS),
                 Arguments.of(new SetHighlight(channel("Pan"), 77L), Kind.HIGHLIGHT, Rank.SHIFTS),
-                Arguments.of(new SetReaction(List.of(channel("Pan")), LogicalChannel.Snap.ON, null, null, null), Kind.REACTION, Rank.SHIFTS),
+                Arguments.of(new SetReaction(List.of(channel("Pan")), LogicalChannel.Snap.ON, null, null, null), Kind.REACTION,
+                        Rank.SHIFTS),
                 Arguments.of(new MoveFunctionStart(function("Shake").id(), 90), Kind.FUNCTION_MOVED, Rank.BREAKS),
                 Arguments.of(new RenameFunction(function("Shake").id(), "Wobble"), Kind.FUNCTION_RENAMED, Rank.COSMETIC),
                 Arguments.of(new RemoveFunction(function("Shake").id()), Kind.FUNCTION_REMOVED, Rank.BREAKS),
@@ -142,24 +159,45 @@ class ComparisonTest {
     void findsEachKindOfDifferenceAndSaysWhatItDoesToAShow(Edit edit, Kind kind, Rank rank) {
         var differences = compare(SPOT, after(SPOT, edit)).differences();
 
-        assertThat(differences).filteredOn(each -> each.kind() == kind).as("%s", differences).isNotEmpty().allSatisfy(each -> assertThat(each.rank()).isEqualTo(rank));
+        assertThat(differences).filteredOn(each -> each.kind() == kind)
+            .as("%s", differences)
+            .isNotEmpty()
+            .allSatisfy(each -> assertThat(each.rank()).isEqualTo(rank));
     }
 
     /** Open from 0 to 127 was stored at its middle, 63; a new range from 60 on turns the show blue. */
     @Test
     void aNewRangeInsideAnOldOneBreaksWhatWasStoredForIt() {
-        var wheel = ProfileBuilder.profile("Testers", "Wheel").wheel("Glass", each -> each.open("Open").color("Red", new ColorCie(0.69, 0.31, 20)).color("Blue", new ColorCie(0.15, 0.06, 5))).body(part(Geometry.Kind.Beam, "Lens"));
-        var left = wheel.mode("Main", "Lens", mode -> mode.channel("Color1", "Lens", at(1), c -> c.function("Wheel", 0, f -> f.wheel("Glass").range("Open", 0, 1)))).build();
-        var right = ProfileBuilder.profile("Testers", "Wheel").wheel("Glass", each -> each.open("Open").color("Red", new ColorCie(0.69, 0.31, 20)).color("Blue", new ColorCie(0.15, 0.06, 5))).body(part(Geometry.Kind.Beam, "Lens"))
-                .mode("Main", "Lens", mode -> mode.channel("Color1", "Lens", at(1), c -> c.function("Wheel", 0, f -> f.wheel("Glass").range("Open", 0, 1).range("Blue", 60, 3)))).build();
+        var wheel = ProfileBuilder.profile("Testers", "Wheel")
+            .wheel("Glass", each -> each.open("Open").color("Red", new ColorCie(0.69, 0.31, 20)).color("Blue", new ColorCie(0.15, 0.06, 5)))
+            .body(part(Geometry.Kind.Beam, "Lens"));
+        var left = wheel
+            .mode("Main", "Lens",
+                    mode -> mode.channel("Color1", "Lens", at(1), c -> c.function("Wheel", 0, f -> f.wheel("Glass").range("Open", 0, 1))))
+            .build();
+        var right = ProfileBuilder.profile("Testers", "Wheel")
+            .wheel("Glass", each -> each.open("Open").color("Red", new ColorCie(0.69, 0.31, 20)).color("Blue", new ColorCie(0.15, 0.06, 5)))
+            .body(part(Geometry.Kind.Beam, "Lens"))
+            .mode("Main", "Lens",
+                    mode -> mode.channel("Color1", "Lens", at(1),
+                            c -> c.function("Wheel", 0, f -> f.wheel("Glass").range("Open", 0, 1).range("Blue", 60, 3))))
+            .build();
 
-        assertThat(compare(left, right).differences()).filteredOn(each -> each.kind() == Kind.RANGE_ADDED).singleElement().satisfies(each -> assertThat(each.rank()).isEqualTo(Rank.BREAKS));
+        assertThat(compare(left, right).differences()).filteredOn(each -> each.kind() == Kind.RANGE_ADDED)
+            .singleElement()
+            .satisfies(each -> assertThat(each.rank()).isEqualTo(Rank.BREAKS));
         assertThat(compare(left, right).worst(Rank.COSMETIC)).isEqualTo(Rank.BREAKS);
     }
 
     private static FixtureType cells(int second, int third) {
-        return ProfileBuilder.profile("Testers", "Cells").body(part(Geometry.Kind.Geometry, "Base", reference("One", "Cell", 21), reference("Two", "Cell", second), reference("Three", "Cell", third))).body(part(Geometry.Kind.Beam, "Cell"))
-                .mode("Main", "Base", mode -> mode.channel("Dimmer", "Base", at(30), c -> c.function("", 0, f -> { })).channel("ColorAdd_R", "Cell", at(1), c -> c.function("", 0, f -> { }))).build();
+        return ProfileBuilder.profile("Testers", "Cells")
+            .body(part(Geometry.Kind.Geometry, "Base", reference("One", "Cell", 21), reference("Two", "Cell", second),
+                    reference("Three", "Cell", third)))
+            .body(part(Geometry.Kind.Beam, "Cell"))
+            .mode("Main", "Base",
+                    mode -> mode.channel("Dimmer", "Base", at(30), c -> c.function("", 0, f -> {}))
+                        .channel("ColorAdd_R", "Cell", at(1), c -> c.function("", 0, f -> {})))
+            .build();
     }
 
     @Test
@@ -171,28 +209,39 @@ class ComparisonTest {
     /** One more channel behind all others: nothing that was stored means anything else. */
     @Test
     void aChannelAtTheEndAdds() {
-        var after = after(SPOT, new AddChannels(SPOT.modes().getFirst().id(), List.of(new NewChannel("Iris", "", 1, null, null, null)), null));
+        var after = after(SPOT,
+                new AddChannels(SPOT.modes().getFirst().id(), List.of(new NewChannel("Iris", "", 1, null, null, null)), null));
 
-        assertThat(compare(SPOT, after).differences()).filteredOn(each -> each.rank() != Rank.COSMETIC).extracting(Difference::kind).containsExactlyInAnyOrder(Kind.CHANNEL_ADDED, Kind.FOOTPRINT);
+        assertThat(compare(SPOT, after).differences()).filteredOn(each -> each.rank() != Rank.COSMETIC)
+            .extracting(Difference::kind)
+            .containsExactlyInAnyOrder(Kind.CHANNEL_ADDED, Kind.FOOTPRINT);
         assertThat(compare(SPOT, after).worst(Rank.COSMETIC)).isEqualTo(Rank.ADDS);
     }
 
     @Test
     void colourSpacesAndPhysicalFactsAreSeen() {
-        UnaryOperator<FixtureType> proPhoto = type -> type.with(f -> f.physicalDescriptions = new PhysicalDescriptions(new ColorSpace(ColorSpace.Mode.ProPhoto, "", "", null, null, null, null, Source.NONE), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), f.physicalDescriptions.properties(), Source.NONE));
+        UnaryOperator<FixtureType> proPhoto = type -> type.with(f -> f.physicalDescriptions = new PhysicalDescriptions(
+                new ColorSpace(ColorSpace.Mode.ProPhoto, "", "", null, null, null, null, Source.NONE), List.of(), List.of(), List.of(),
+                List.of(), List.of(), List.of(), List.of(), f.physicalDescriptions.properties(), Source.NONE));
 
         assertThat(compare(SPOT, proPhoto.apply(SPOT)).worst(Rank.COSMETIC)).isEqualTo(Rank.SHIFTS);
-        assertThat(compare(SPOT, SPOT.with(f -> f.canHaveChildren = !f.canHaveChildren)).differences()).singleElement().satisfies(each -> assertThat(each.says()).isEqualTo("Its can have children differs."));
+        assertThat(compare(SPOT, SPOT.with(f -> f.canHaveChildren = !f.canHaveChildren)).differences()).singleElement()
+            .satisfies(each -> assertThat(each.says()).isEqualTo("Its can have children differs."));
     }
 
     /** Slots 2 and 3 exchange their pictures: the ranges bring in the other one. */
     @Test
     void picturesThatChangePlacesBreak() {
         int wheel = SPOT.wheels().getFirst().id();
-        var swapped = after(after(SPOT, new SetSlot(wheel, 2, null, null, null, "bars", null, null)), new SetSlot(wheel, 3, null, null, null, "dots", null, null));
+        var swapped = after(after(SPOT, new SetSlot(wheel, 2, null, null, null, "bars", null, null)),
+                new SetSlot(wheel, 3, null, null, null, "dots", null, null));
 
-        assertThat(compare(SPOT, swapped).differences()).filteredOn(each -> each.kind() == Kind.SLOT_CONTENT).hasSize(2).allSatisfy(each -> assertThat(each.rank()).isEqualTo(Rank.BREAKS));
-        assertThat(compare(SPOT, swapped).differences()).filteredOn(each -> "Yoke_Gobo1".equals(each.place().channel())).extracting(Difference::rank).contains(Rank.BREAKS);
+        assertThat(compare(SPOT, swapped).differences()).filteredOn(each -> each.kind() == Kind.SLOT_CONTENT)
+            .hasSize(2)
+            .allSatisfy(each -> assertThat(each.rank()).isEqualTo(Rank.BREAKS));
+        assertThat(compare(SPOT, swapped).differences()).filteredOn(each -> "Yoke_Gobo1".equals(each.place().channel()))
+            .extracting(Difference::rank)
+            .contains(Rank.BREAKS);
     }
 
     /** A strobe that only counts while another channel says so: in that situation its value means something else. */
@@ -205,13 +254,18 @@ class ComparisonTest {
 
     /** A shutter that flashes while a channel on the same part is at its start, which only one of two profiles has. */
     private static FixtureType waiting(boolean master) {
-        return ProfileBuilder.profile("Tidewick", "Coracle").id("C").body(ProfileBuilder.part(Geometry.Kind.Beam, "Beam")).mode("M", "Beam", mode -> {
-            mode.channel("Shutter1", "Beam", List.of(1), c -> c.function("Open", 0, f -> f.physical(1, 1))
-                    .function("Strobe", "Shutter1Strobe", 0, f -> f.physical(1, 10).when("Beam_StrobeMode", new DmxValue(0, 1), new DmxValue(255, 1))));
-            if (master) {
-                mode.channel("StrobeMode", "Beam", List.of(2), c -> c.function("Rhythm", 0, f -> f.physical(0, 1)));
-            }
-        }).build();
+        return ProfileBuilder.profile("Tidewick", "Coracle")
+            .id("C")
+            .body(ProfileBuilder.part(Geometry.Kind.Beam, "Beam"))
+            .mode("M", "Beam", mode -> {
+                mode.channel("Shutter1", "Beam", List.of(1), c -> c.function("Open", 0, f -> f.physical(1, 1))
+                    .function("Strobe", "Shutter1Strobe", 0,
+                            f -> f.physical(1, 10).when("Beam_StrobeMode", new DmxValue(0, 1), new DmxValue(255, 1))));
+                if (master) {
+                    mode.channel("StrobeMode", "Beam", List.of(2), c -> c.function("Rhythm", 0, f -> f.physical(0, 1)));
+                }
+            })
+            .build();
     }
 
     @Test
@@ -228,13 +282,24 @@ class ComparisonTest {
 
     @Test
     void aRelationThatLedNowhereAndLeadsSomewhereNowIsSeen() {
-        var before = ProfileBuilder.profile("Tidewick", "Coracle").id("C").body(ProfileBuilder.part(Geometry.Kind.Beam, "Beam")).mode("M", "Beam", mode -> mode
-                .channel("ColorAdd_R", "Beam", List.of(1), c -> c.function("Red", 0, f -> f.physical(0, 1))).multiply("Dims", "Beam_Dimmer", "Beam_ColorAdd_R.ColorAdd_R.Red")).build();
-        var after = ProfileBuilder.profile("Tidewick", "Coracle").id("C").body(ProfileBuilder.part(Geometry.Kind.Beam, "Beam")).mode("M", "Beam", mode -> mode
-                .channel("ColorAdd_R", "Beam", List.of(1), c -> c.function("Red", 0, f -> f.physical(0, 1))).channel("Dimmer", "Beam", List.of(2), c -> c.function("Level", 0, f -> f.physical(0, 1)))
-                .multiply("Dims", "Beam_Dimmer", "Beam_ColorAdd_R.ColorAdd_R.Red")).build();
+        var before = ProfileBuilder.profile("Tidewick", "Coracle")
+            .id("C")
+            .body(ProfileBuilder.part(Geometry.Kind.Beam, "Beam"))
+            .mode("M", "Beam", mode -> mode
+                .channel("ColorAdd_R", "Beam", List.of(1), c -> c.function("Red", 0, f -> f.physical(0, 1)))
+                .multiply("Dims", "Beam_Dimmer", "Beam_ColorAdd_R.ColorAdd_R.Red"))
+            .build();
+        var after = ProfileBuilder.profile("Tidewick", "Coracle")
+            .id("C")
+            .body(ProfileBuilder.part(Geometry.Kind.Beam, "Beam"))
+            .mode("M", "Beam", mode -> mode
+                .channel("ColorAdd_R", "Beam", List.of(1), c -> c.function("Red", 0, f -> f.physical(0, 1)))
+                .channel("Dimmer", "Beam", List.of(2), c -> c.function("Level", 0, f -> f.physical(0, 1)))
+                .multiply("Dims", "Beam_Dimmer", "Beam_ColorAdd_R.ColorAdd_R.Red"))
+            .build();
 
-        assertThat(compare(before, after).differences()).extracting(Difference::kind, Difference::rank).contains(org.assertj.core.api.Assertions.tuple(Kind.RELATIONS, Rank.SHIFTS));
+        assertThat(compare(before, after).differences()).extracting(Difference::kind, Difference::rank)
+            .contains(org.assertj.core.api.Assertions.tuple(Kind.RELATIONS, Rank.SHIFTS));
     }
 
     @Test
@@ -265,7 +330,8 @@ class ComparisonTest {
         var left = new Side(SPOT, Map.of("wheels/dots.png", "one", "wheels/bars.png", "two"));
 
         assertThat(Comparison.of(left, new Side(SPOT, Map.of("wheels/dots.png", "other", "wheels/bars.png", "two"))).differences())
-                .extracting(each -> each.place().words()).containsExactly("Wheel 'Wheel', slot 2", "G1 (Yoke_Gobo1)");
+            .extracting(each -> each.place().words())
+            .containsExactly("Wheel 'Wheel', slot 2", "G1 (Yoke_Gobo1)");
     }
 
     @Test
@@ -301,11 +367,18 @@ class ComparisonTest {
 
         assertThat(carried.left()).allSatisfy(each -> assertThat(each.edits()).isEmpty());
         // the default of a function that the channel does not start in is the one thing that no edit reaches
-        assertThat(compare(carried.after(), right).differences()).allSatisfy(each -> assertThat(each.says()).isEqualTo("Its default differs."));
+        assertThat(compare(carried.after(), right).differences())
+            .allSatisfy(each -> assertThat(each.says()).isEqualTo("Its default differs."));
     }
 
     private static Edit edit(Random random) {
-        var ranges = SPOT.modes().getFirst().channels().stream().flatMap(each -> each.functions()).flatMap(each -> each.ranges().stream()).toList();
+        var ranges = SPOT.modes()
+            .getFirst()
+            .channels()
+            .stream()
+            .flatMap(each -> each.functions())
+            .flatMap(each -> each.ranges().stream())
+            .toList();
         var functions = SPOT.modes().getFirst().channels().stream().flatMap(each -> each.functions()).toList();
         var channels = SPOT.modes().getFirst().channels();
         UnaryOperator<String> named = text -> text + random.nextInt(3);
@@ -316,7 +389,8 @@ class ComparisonTest {
             case 0 -> new ChangeAddresses(channel.id(), channel.offsets().stream().map(each -> each + 1 + random.nextInt(50)).toList());
             case 1 -> new SetStartValue(channel.id(), random.nextInt(256));
             case 2 -> new SetHighlight(channel.id(), random.nextBoolean() ? null : (long) random.nextInt(256));
-            case 3 -> new SetReaction(List.of(channel.id()), LogicalChannel.Snap.values()[random.nextInt(4)], null, 1.0 * random.nextInt(3), null);
+            case 3 -> new SetReaction(List.of(channel.id()), LogicalChannel.Snap.values()[random.nextInt(4)], null, 1.0 * random.nextInt(3),
+                    null);
             case 4 -> new RenameFunction(function.id(), named.apply("F"));
             case 5 -> new SetFunctionPhysical(function.id(), 1.0 * random.nextInt(9), 1.0 * random.nextInt(9));
             case 6 -> SetBounds.both(function.id(), -1.0 - random.nextInt(3), null);

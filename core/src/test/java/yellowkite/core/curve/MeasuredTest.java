@@ -45,13 +45,13 @@ class MeasuredTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-        "'' | A curve needs at least two rows of level and light; there is none.",
-        "0;0 | A curve needs at least two rows of level and light; there is one.",
-        "0;0@50;a lot | Row 2 is no pair of numbers: '50;a lot'. Write level;light, such as 50;400,5.",
-        "0;0@0,5,0,7 | Row 2 is no pair of numbers: '0,5,0,7'.",
-        "0;0@50;1@50;2 | The level 50 was measured twice; leave one of the two out.",
-        "0;-1@50;1 | Levels and light are not negative, and one of each is more than 0.",
-        "0;0@50;0 | Levels and light are not negative, and one of each is more than 0.",
+            "'' | A curve needs at least two rows of level and light; there is none.",
+            "0;0 | A curve needs at least two rows of level and light; there is one.",
+            "0;0@50;a lot | Row 2 is no pair of numbers: '50;a lot'. Write level;light, such as 50;400,5.",
+            "0;0@0,5,0,7 | Row 2 is no pair of numbers: '0,5,0,7'.",
+            "0;0@50;1@50;2 | The level 50 was measured twice; leave one of the two out.",
+            "0;-1@50;1 | Levels and light are not negative, and one of each is more than 0.",
+            "0;0@50;0 | Levels and light are not negative, and one of each is more than 0.",
     })
     void whatIsNoMeasurementIsRefusedInASentence(String rows, String reason) {
         var read = Measured.read(rows.replace('@', '\n'), false);
@@ -62,7 +62,7 @@ class MeasuredTest {
 
     @Test
     void lightThatNeverChangesIsRefused() {
-        for (boolean correction : new boolean[] {true, false}) {
+        for (boolean correction : new boolean[]{true, false}) {
             assertThat(Measured.read("0;100\n100;100", correction).reason()).startsWith("The light never changes");
             assertThat(Measured.read("0;100\n50;40\n100;0", correction).reason()).startsWith("The light is brightest at the lowest level");
         }

@@ -59,10 +59,14 @@ class OwnPointsTest {
             many.add(new Knot((double) i / OwnPoints.MOST, 0));
         }
 
-        assertThatThrownBy(() -> OwnPoints.pieces(List.of(new Knot(0, 0)), Run.SMOOTH)).hasMessage("A curve has 2 to 256 points; there is 1.");
+        assertThatThrownBy(() -> OwnPoints.pieces(List.of(new Knot(0, 0)), Run.SMOOTH))
+            .hasMessage("A curve has 2 to 256 points; there is 1.");
         assertThatThrownBy(() -> OwnPoints.pieces(many, Run.SMOOTH)).hasMessage("A curve has 2 to 256 points; there are 257.");
-        assertThatThrownBy(() -> OwnPoints.pieces(List.of(new Knot(0, 0), new Knot(0.5, 1.01)), Run.SMOOTH)).hasMessageStartingWith("Points lie from 0 to 100 %");
-        assertThatThrownBy(() -> OwnPoints.pieces(List.of(new Knot(0, 0), new Knot(Double.NaN, 1)), Run.SMOOTH)).hasMessageStartingWith("Points lie from 0 to 100 %");
-        assertThatThrownBy(() -> OwnPoints.pieces(List.of(new Knot(0.25, 0), new Knot(0.25, 1)), Run.STEPS)).hasMessage("Two points stand at 25.0 %; move one, or delete it.");
+        assertThatThrownBy(() -> OwnPoints.pieces(List.of(new Knot(0, 0), new Knot(0.5, 1.01)), Run.SMOOTH))
+            .hasMessageStartingWith("Points lie from 0 to 100 %");
+        assertThatThrownBy(() -> OwnPoints.pieces(List.of(new Knot(0, 0), new Knot(Double.NaN, 1)), Run.SMOOTH))
+            .hasMessageStartingWith("Points lie from 0 to 100 %");
+        assertThatThrownBy(() -> OwnPoints.pieces(List.of(new Knot(0.25, 0), new Knot(0.25, 1)), Run.STEPS))
+            .hasMessage("Two points stand at 25.0 %; move one, or delete it.");
     }
 }

@@ -17,24 +17,24 @@ import yellowkite.core.gdtf.GdtfDescription;
 class ShelfTest {
     @ParameterizedTest
     @CsvSource({
-        "LINEAR,         0, 0.3,  0.3",
-        "SQUARE,         0, 0.5,  0.25",
-        "INVERSE_SQUARE, 0, 0.25, 0.5",
-        "INVERSE_SQUARE, 0, 0.01, 0.1",
-        "S_SOFT,         0, 0.25, 0.15625", // 3/16 - 2/64
-        "S_HARD,         0, 0.25, 0.0625", // 4/64
-        "S_HARD,         0, 0.75, 0.9375",
-        "LOGARITHMIC,    0, 0.5,  0.740363", // log10 5.5
-        "EXPONENTIAL,    0, 0.5,  0.240253", // (sqrt 10 - 1) / 9
-        "CUBIC,          0, 0.5,  0.125",
-        "STEPPED,        4, 0.3,  0.333333",
-        "STEPPED,        4, 1,    1",
-        "ON_FROM,       40, 0.39, 0",
-        "ON_FROM,       40, 0.4,  1",
-        "OFF_FROM,      40, 0.4,  0",
-        "FULL,           0, 0,    1",
-        "CEILING,       60, 0.5,  0.3",
-        "TRIANGLE,       0, 0.75, 0.5",
+            "LINEAR,         0, 0.3,  0.3",
+            "SQUARE,         0, 0.5,  0.25",
+            "INVERSE_SQUARE, 0, 0.25, 0.5",
+            "INVERSE_SQUARE, 0, 0.01, 0.1",
+            "S_SOFT,         0, 0.25, 0.15625", // 3/16 - 2/64
+            "S_HARD,         0, 0.25, 0.0625", // 4/64
+            "S_HARD,         0, 0.75, 0.9375",
+            "LOGARITHMIC,    0, 0.5,  0.740363", // log10 5.5
+            "EXPONENTIAL,    0, 0.5,  0.240253", // (sqrt 10 - 1) / 9
+            "CUBIC,          0, 0.5,  0.125",
+            "STEPPED,        4, 0.3,  0.333333",
+            "STEPPED,        4, 1,    1",
+            "ON_FROM,       40, 0.39, 0",
+            "ON_FROM,       40, 0.4,  1",
+            "OFF_FROM,      40, 0.4,  0",
+            "FULL,           0, 0,    1",
+            "CEILING,       60, 0.5,  0.3",
+            "TRIANGLE,       0, 0.75, 0.5",
     })
     void curvesAreWhatTheirNamesSay(Shelf shelf, int parameter, double in, double out) {
         assertThat(new Curve(shelf.pieces(parameter)).at(in)).isCloseTo(out, within(1e-4));
@@ -45,9 +45,14 @@ class ShelfTest {
     void everyCurveStaysInsideJoinsAndSurvivesTheFile(Shelf shelf) {
         int parameter = shelf == Shelf.STEPPED ? 7 : shelf.most() == 0 ? 0 : 37;
         var curve = new Curve(shelf.pieces(parameter));
-        var put = (Edit.Outcome.Applied) new PutCurve("Ours", shelf.pieces(parameter).stream().map(PutCurve.Piece::of).toList()).applyTo(Fixtures.spot());
+        var put = (Edit.Outcome.Applied) new PutCurve("Ours", shelf.pieces(parameter).stream().map(PutCurve.Piece::of).toList())
+            .applyTo(Fixtures.spot());
 
-        var read = Curve.of(GdtfDescription.read(GdtfDescription.of(put.after()).write()).type().physicalDescriptions().findDmxProfile("Ours").orElseThrow());
+        var read = Curve.of(GdtfDescription.read(GdtfDescription.of(put.after()).write())
+            .type()
+            .physicalDescriptions()
+            .findDmxProfile("Ours")
+            .orElseThrow());
 
         for (int i = 0; i <= 2_000; i++) {
             double x = i / 2_000.0;
@@ -73,7 +78,8 @@ class ShelfTest {
 
     @Test
     void aSmoothCurveNeverOvershoots() {
-        var curve = new Curve(Smooth.through(List.of(new Smooth.Knot(0, 0), new Smooth.Knot(0.4, 0), new Smooth.Knot(0.5, 0.9), new Smooth.Knot(1, 1))));
+        var curve = new Curve(
+                Smooth.through(List.of(new Smooth.Knot(0, 0), new Smooth.Knot(0.4, 0), new Smooth.Knot(0.5, 0.9), new Smooth.Knot(1, 1))));
         double before = 0;
         for (int i = 0; i <= 1_000; i++) {
             double here = curve.at(i / 1_000.0);

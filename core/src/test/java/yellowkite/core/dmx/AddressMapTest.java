@@ -31,8 +31,9 @@ class AddressMapTest {
 
     @Test
     void footprintIsTheHighestAddressOfEachBreak() {
-        var map = map(m -> m.channel("Pan", "Base", at(7, 3), c -> { }).channel("Tilt", "Base", at(2), c -> c.onBreak(2))
-                .channel("Dimmer", "Base", at(), c -> { }), BASE);
+        var map = map(m -> m.channel("Pan", "Base", at(7, 3), c -> {})
+            .channel("Tilt", "Base", at(2), c -> c.onBreak(2))
+            .channel("Dimmer", "Base", at(), c -> {}), BASE);
 
         assertThat(map.footprint()).isEqualTo(Map.of(1, 7, 2, 2));
         assertThat(map.totalFootprint()).isEqualTo(9);
@@ -40,7 +41,7 @@ class AddressMapTest {
 
     @Test
     void virtualChannelsAloneHaveNoFootprint() {
-        assertThat(map(m -> m.channel("Dimmer", "Base", at(), c -> { }), BASE).footprint()).isEmpty();
+        assertThat(map(m -> m.channel("Dimmer", "Base", at(), c -> {}), BASE).footprint()).isEmpty();
     }
 
     @Test
@@ -50,18 +51,21 @@ class AddressMapTest {
         var map = AddressMap.of(type, Fixtures.mode(type));
 
         // outer + inner - 1 + offset - 1: left bar at 2, cells at 1 and 4; right bar at 8
-        assertThat(map.channels()).extracting(PlacedChannel::name, PlacedChannel::addresses).containsExactly(
-                org.assertj.core.groups.Tuple.tuple("Base_Dimmer", List.of(1)),
-                org.assertj.core.groups.Tuple.tuple("One_ColorAdd_R", List.of(2, 4)),
-                org.assertj.core.groups.Tuple.tuple("Two_ColorAdd_R", List.of(5, 7)),
-                org.assertj.core.groups.Tuple.tuple("One_ColorAdd_R", List.of(8, 10)),
-                org.assertj.core.groups.Tuple.tuple("Two_ColorAdd_R", List.of(11, 13)));
+        assertThat(map.channels()).extracting(PlacedChannel::name, PlacedChannel::addresses)
+            .containsExactly(
+                    org.assertj.core.groups.Tuple.tuple("Base_Dimmer", List.of(1)),
+                    org.assertj.core.groups.Tuple.tuple("One_ColorAdd_R", List.of(2, 4)),
+                    org.assertj.core.groups.Tuple.tuple("Two_ColorAdd_R", List.of(5, 7)),
+                    org.assertj.core.groups.Tuple.tuple("One_ColorAdd_R", List.of(8, 10)),
+                    org.assertj.core.groups.Tuple.tuple("Two_ColorAdd_R", List.of(11, 13)));
         assertThat(map.footprint()).isEqualTo(Map.of(1, 13));
     }
 
     @Test
     void overwriteTakesTheLastBreakOfItsReference() {
-        var map = map(m -> m.channel("ColorAdd_R", "Cell", at(2), c -> c.overwriteBreak()).channel("ColorAdd_G", "Base", at(1), c -> c.overwriteBreak()),
+        var map = map(
+                m -> m.channel("ColorAdd_R", "Cell", at(2), c -> c.overwriteBreak())
+                    .channel("ColorAdd_G", "Base", at(1), c -> c.overwriteBreak()),
                 part(Kind.Geometry, "Base", reference("R", "Cell", startOf(1, 10), startOf(3, 20))), part(Kind.Beam, "Cell"));
 
         assertThat(map.channels().getFirst().dmxBreak()).isEqualTo(3);
@@ -81,18 +85,22 @@ class AddressMapTest {
 
     @Test
     void tellsOverlapsAndGaps() {
-        var map = map(m -> m.channel("Pan", "Base", at(2, 3), c -> { }).channel("Tilt", "Base", at(3), c -> { })
-                .channel("Zoom", "Base", at(7), c -> { }).channel("Iris", "Base", at(3), c -> c.onBreak(2)), BASE);
+        var map = map(m -> m.channel("Pan", "Base", at(2, 3), c -> {})
+            .channel("Tilt", "Base", at(3), c -> {})
+            .channel("Zoom", "Base", at(7), c -> {})
+            .channel("Iris", "Base", at(3), c -> c.onBreak(2)), BASE);
 
-        assertThat(map.overlaps()).extracting(each -> each.dmxBreak() + "/" + each.address() + " " + each.first().name() + " " + each.second().name())
-                .containsExactly("1/3 Base_Pan Base_Tilt");
+        assertThat(map.overlaps())
+            .extracting(each -> each.dmxBreak() + "/" + each.address() + " " + each.first().name() + " " + each.second().name())
+            .containsExactly("1/3 Base_Pan Base_Tilt");
         assertThat(map.gaps()).containsExactly(new AddressMap.Gap(1, 1, 1), new AddressMap.Gap(1, 4, 6), new AddressMap.Gap(2, 1, 2));
     }
 
     @Test
     void endsOnReferencesThatRunInACircle() {
-        var map = map(m -> m.channel("Dimmer", "B", at(1), c -> { }),
-                part(Kind.Geometry, "A", reference("toB", "B", 1)), part(Kind.Geometry, "B", reference("toA", "A", 1), reference("toB2", "B", 1)));
+        var map = map(m -> m.channel("Dimmer", "B", at(1), c -> {}),
+                part(Kind.Geometry, "A", reference("toB", "B", 1)),
+                part(Kind.Geometry, "B", reference("toA", "A", 1), reference("toB2", "B", 1)));
 
         assertThat(map.truncated()).isTrue();
         assertThat(map.channels()).hasSize(1);
@@ -104,10 +112,11 @@ class AddressMapTest {
         for (int level = 0; level < bodies.length; level++) {
             var next = "G" + (level + 1);
             bodies[level] = level == bodies.length - 1 ? part(Kind.Beam, "G" + level)
-                    : part(Kind.Geometry, "G" + level, reference("a" + level, next, 1), reference("b" + level, next, 2), reference("c" + level, next, 3), reference("d" + level, next, 4));
+                    : part(Kind.Geometry, "G" + level, reference("a" + level, next, 1), reference("b" + level, next, 2),
+                            reference("c" + level, next, 3), reference("d" + level, next, 4));
         }
 
-        var map = map(m -> m.channel("Dimmer", "G13", at(1), c -> { }), bodies);
+        var map = map(m -> m.channel("Dimmer", "G13", at(1), c -> {}), bodies);
 
         assertThat(map.truncated()).isTrue();
         assertThat(map.channels().size()).isLessThanOrEqualTo(AddressMap.MAX_PLACES);

@@ -25,8 +25,11 @@ class CurveUseTest {
     /** By hand: a quarter of 255 is 64 of 255, through the square law 0.062991, of 1000 cd. */
     @Test
     void tellsWhatAnotherCurveWouldChange() {
-        var plain = ProfileBuilder.profile("T", "T").attribute("Dimmer", "Dimmer", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity).body(part(Kind.Beam, "B"))
-                .mode("M", "B", mode -> mode.channel("Dimmer", "B", at(1), c -> c.function("Level", 0, f -> f.physical(0, 1_000)))).build();
+        var plain = ProfileBuilder.profile("T", "T")
+            .attribute("Dimmer", "Dimmer", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity)
+            .body(part(Kind.Beam, "B"))
+            .mode("M", "B", mode -> mode.channel("Dimmer", "B", at(1), c -> c.function("Level", 0, f -> f.physical(0, 1_000))))
+            .build();
         var function = plain.modes().getFirst().channels().getFirst().functions().findFirst().orElseThrow();
         var put = after(plain, new PutCurve("Ours", Shelf.SQUARE.pieces(0).stream().map(PutCurve.Piece::of).toList()));
         var laid = after(put, new LayCurve(function.id(), "Ours"));
@@ -34,7 +37,8 @@ class CurveUseTest {
         var uses = CurveUse.of(laid, "Ours");
 
         assertThat(CurveUse.of(put, "Ours")).isEmpty();
-        assertThat(uses).extracting(use -> use.mode().name() + " " + use.channel().name() + " " + use.span().name()).containsExactly("M B_Dimmer Level");
+        assertThat(uses).extracting(use -> use.mode().name() + " " + use.channel().name() + " " + use.span().name())
+            .containsExactly("M B_Dimmer Level");
         assertThat(CurveUse.with(put, "Ours", function.id())).hasSize(1);
         var changes = uses.getFirst().through(new Curve(List.of()));
         assertThat(changes).extracting(CurveUse.Change::raw).containsExactly(64L, 128L, 191L);

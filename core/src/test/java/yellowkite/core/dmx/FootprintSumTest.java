@@ -16,7 +16,9 @@ class FootprintSumTest {
     void spellsOutCellsAndSaysNothingWithoutThemOrWhereTheSumIsAnother() {
         // a dimmer, four cells that use two of their three addresses: gaps, so the sum is not the footprint
         assertThat(words(Fixtures.nestedCells())).isEmpty();
-        var dense = Fixtures.nestedCells().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("ColorAdd_R") ? channel.withOffsets(List.of(1, 2, 3)) : channel));
+        var dense = Fixtures.nestedCells()
+            .mapModes(mode -> mode
+                .mapChannels(channel -> channel.attribute().equals("ColorAdd_R") ? channel.withOffsets(List.of(1, 2, 3)) : channel));
         assertThat(words(dense)).isEqualTo("1 shared + 4 x 3 = 13");
         assertThat(words(Fixtures.spot())).isEmpty();
     }

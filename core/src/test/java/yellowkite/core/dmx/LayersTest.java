@@ -27,14 +27,17 @@ class LayersTest {
     }
 
     @Property(tries = 200)
-    void noRowOverlapsItself(@ForAll @Size(max = 12) List<@IntRange(min = 0, max = 40) Integer> starts, @ForAll @IntRange(min = 0, max = 20) int length) {
+    void noRowOverlapsItself(@ForAll @Size(max = 12) List<@IntRange(min = 0, max = 40) Integer> starts,
+            @ForAll @IntRange(min = 0, max = 20) int length) {
         var spans = starts.stream().map(from -> new Span(from, from + length)).toList();
 
         var rows = Layers.of(spans);
 
         for (int i = 0; i < spans.size(); i++) {
             for (int j = 0; j < i; j++) {
-                assertThat(!rows.get(i).equals(rows.get(j)) || spans.get(i).from() > spans.get(j).to() || spans.get(j).from() > spans.get(i).to()).isTrue();
+                assertThat(!rows.get(i).equals(rows.get(j)) || spans.get(i).from() > spans.get(j).to()
+                        || spans.get(j).from() > spans.get(i).to())
+                    .isTrue();
             }
         }
     }

@@ -44,10 +44,24 @@ class MapLawsTest {
                 continue;
             }
             for (var reached : found.reached()) {
-                var channel = mode.map().channels().stream().filter(each -> each.name().equals(reached.channel())).findFirst().orElseThrow().channel();
-                double best = mode.spans(channel).stream().filter(span -> span.function().attribute().equals(attribute) && span.from() <= span.to())
-                        .mapToDouble(span -> LongStream.rangeClosed(span.from(), Math.min(span.to(), span.from() + 0xFFFF)).mapToDouble(raw -> Math.abs(span.reachedAt(raw) - asked)).min().orElseThrow()).min().orElseThrow();
-                assertThat(Math.abs(reached.got() - asked)).as(reached + " asked of " + type.name()).isCloseTo(best, within(1e-6 * Math.max(1, Math.abs(asked))));
+                var channel = mode.map()
+                    .channels()
+                    .stream()
+                    .filter(each -> each.name().equals(reached.channel()))
+                    .findFirst()
+                    .orElseThrow()
+                    .channel();
+                double best = mode.spans(channel)
+                    .stream()
+                    .filter(span -> span.function().attribute().equals(attribute) && span.from() <= span.to())
+                    .mapToDouble(span -> LongStream.rangeClosed(span.from(), Math.min(span.to(), span.from() + 0xFFFF))
+                        .mapToDouble(raw -> Math.abs(span.reachedAt(raw) - asked))
+                        .min()
+                        .orElseThrow())
+                    .min()
+                    .orElseThrow();
+                assertThat(Math.abs(reached.got() - asked)).as(reached + " asked of " + type.name())
+                    .isCloseTo(best, within(1e-6 * Math.max(1, Math.abs(asked))));
             }
         }
     }
@@ -61,7 +75,8 @@ class MapLawsTest {
             if (Wanted.find(Probe.atStart(mode), Map.of(span.function().attribute(), asked)) instanceof Wanted.Result.Found found) {
                 var probe = Probe.atStart(mode).with(found.values());
                 for (var reached : found.reached()) {
-                    var meaning = probe.meanings().get(mode.map().channels().stream().map(PlacedChannel::name).toList().indexOf(reached.channel()));
+                    var meaning = probe.meanings()
+                        .get(mode.map().channels().stream().map(PlacedChannel::name).toList().indexOf(reached.channel()));
                     assertThat(Objects.requireNonNull(meaning.function()).function().attribute()).isEqualTo(reached.attribute());
                 }
             }
@@ -73,15 +88,20 @@ class MapLawsTest {
 
     private static List<Said> said(CompiledMode mode, long share) {
         var raws = mode.map().channels().stream().mapToLong(each -> each.channel().max() * share / 255).toArray();
-        return mode.resolve(raws).stream().map(each -> new Said(each.function() == null ? null : each.function().function().attribute(), each.function() == null ? null : each.physical(),
-                each.range() == null ? 0 : each.range().range().slot())).toList();
+        return mode.resolve(raws)
+            .stream()
+            .map(each -> new Said(each.function() == null ? null : each.function().function().attribute(),
+                    each.function() == null ? null : each.physical(),
+                    each.range() == null ? 0 : each.range().range().slot()))
+            .toList();
     }
 
     @Property(tries = 400)
     void whatStandsInForAnotherMeansTheSameAtEveryValue(@ForAll("documents") FixtureType origin, @ForAll("choices") Random random) {
         var type = origin;
         for (int step = 0; step < 4; step++) {
-            if (RandomEdits.of(type, random).acceptedOn(type) instanceof Edit.Outcome.Applied applied && KeptMap.broken(origin, applied.after()).isEmpty()) {
+            if (RandomEdits.of(type, random).acceptedOn(type) instanceof Edit.Outcome.Applied applied
+                    && KeptMap.broken(origin, applied.after()).isEmpty()) {
                 type = applied.after();
             }
         }

@@ -26,7 +26,9 @@ class MapSignatureTest {
             f.name = "Other";
             f.manufacturer = "Someone";
             f.fixtureTypeId = "Else";
-        }).mapModes(mode -> mode.withName("Large").mapChannels(channel -> channel.mapFunctions(function -> function.mapRanges(range -> range.withName("R")))));
+        })
+            .mapModes(mode -> mode.withName("Large")
+                .mapChannels(channel -> channel.mapFunctions(function -> function.mapRanges(range -> range.withName("R")))));
 
         assertThat(of(renamed)).isEqualTo(of(spot)).startsWith("1 [1, 2] 0 Pan\n");
     }
@@ -34,7 +36,8 @@ class MapSignatureTest {
     @Test
     void differsWhereValuesDoSomethingElse() {
         assertThat(of(with("Pan", channel -> channel.withOffsets(List.of(30, 31))))).isNotEqualTo(of(spot));
-        assertThat(of(with("Gobo1", channel -> channel.mapFunctions(function -> function.with(f -> f.attribute = "Zoom"))))).isNotEqualTo(of(spot));
+        assertThat(of(with("Gobo1", channel -> channel.mapFunctions(function -> function.with(f -> f.attribute = "Zoom")))))
+            .isNotEqualTo(of(spot));
     }
 
     @Test

@@ -25,7 +25,8 @@ class PhysicalTextTest {
     @Test
     void whatCannotBeTurnedIntoTheUnitIsSaid() {
         assertThat(PhysicalText.read("5 Hz", PhysicalUnit.Angle).reason()).isEqualTo("'Hz' cannot be turned into °.");
-        assertThat(PhysicalText.read("wide", PhysicalUnit.Angle).reason()).isEqualTo("'wide' is no number: type one such as 12.5 or 12.5 °.");
+        assertThat(PhysicalText.read("wide", PhysicalUnit.Angle).reason())
+            .isEqualTo("'wide' is no number: type one such as 12.5 or 12.5 °.");
         assertThat(PhysicalText.read("", PhysicalUnit.None).reason()).isNotNull();
     }
 }

@@ -31,10 +31,10 @@ class WantedTest {
 
     @ParameterizedTest
     @CsvSource({
-        // (90 + 270) / 540 of 65535 = 43690 = 0xAAAA
-        "90, 170, 170", "-270, 0, 0", "270, 255, 255",
-        // 0 lies between 32767 and 32768, equally near: half up
-        "0, 128, 0"
+            // (90 + 270) / 540 of 65535 = 43690 = 0xAAAA
+            "90, 170, 170", "-270, 0, 0", "270, 255, 255",
+            // 0 lies between 32767 and 32768, equally near: half up
+            "0, 128, 0"
     })
     void panIsRoundedHalfUpToItsSixteenBits(double degrees, int coarse, int fine) {
         assertThat(found(spot, Map.of("Pan", degrees)).dmx()).isEqualTo(Map.of(1, Map.of(1, coarse, 2, fine)));
@@ -51,7 +51,8 @@ class WantedTest {
 
     @Test
     void leadsAMasterAwayFromARivalThatWouldWin() {
-        var always = spot.mapChannel(Fixtures.channel(spot, "StrobeMode").id(), c -> c.mapFunctions(f -> f.with(x -> x.defaultValue = new yellowkite.core.profile.DmxValue(200, 1))));
+        var always = spot.mapChannel(Fixtures.channel(spot, "StrobeMode").id(),
+                c -> c.mapFunctions(f -> f.with(x -> x.defaultValue = new yellowkite.core.profile.DmxValue(200, 1))));
 
         // 1 is reached by Open (64..255), where the strobe counts while its master is at 128..255
         assertThat(found(always, Map.of("Shutter1", 1.0)).dmx()).isEqualTo(Map.of(1, Map.of(4, 64, 5, 127)));
@@ -65,20 +66,24 @@ class WantedTest {
 
     @Test
     void saysWhatCanBeReached() {
-        assertThat(Wanted.find(Probe.atStart(CompiledMode.of(spot, Fixtures.mode(spot))), Map.of("Pan", 271.0))).isEqualTo(new Wanted.Result.OutOfReach(
-                "'Yoke_Pan' reaches Pan from -270.0 to 270.0; 271.0 is out of reach."));
-        assertThat(Wanted.find(Probe.atStart(CompiledMode.of(spot, Fixtures.mode(spot))), Map.of("Zoom", 1.0))).isEqualTo(new Wanted.Result.OutOfReach(
-                "No channel of mode 'Main' carries the attribute 'Zoom'."));
+        assertThat(Wanted.find(Probe.atStart(CompiledMode.of(spot, Fixtures.mode(spot))), Map.of("Pan", 271.0)))
+            .isEqualTo(new Wanted.Result.OutOfReach(
+                    "'Yoke_Pan' reaches Pan from -270.0 to 270.0; 271.0 is out of reach."));
+        assertThat(Wanted.find(Probe.atStart(CompiledMode.of(spot, Fixtures.mode(spot))), Map.of("Zoom", 1.0)))
+            .isEqualTo(new Wanted.Result.OutOfReach(
+                    "No channel of mode 'Main' carries the attribute 'Zoom'."));
     }
 
     @Test
     void goesBackThroughACurve() {
-        var squared = spot.with(f -> f.physicalDescriptions = PhysicalDescriptions.EMPTY.withDmxProfiles(List.of(new DmxProfile("Square", List.of(new DmxProfile.Point(0, 0, 0, 1, 0, Source.NONE)), Source.NONE))))
-                .mapChannel(Fixtures.channel(spot, "Pan").id(), c -> c.mapFunctions(f -> f.with(x -> {
-                    x.dmxProfile = "Square";
-                    x.physicalFrom = 0;
-                    x.physicalTo = 100;
-                })));
+        var squared = spot
+            .with(f -> f.physicalDescriptions = PhysicalDescriptions.EMPTY
+                .withDmxProfiles(List.of(new DmxProfile("Square", List.of(new DmxProfile.Point(0, 0, 0, 1, 0, Source.NONE)), Source.NONE))))
+            .mapChannel(Fixtures.channel(spot, "Pan").id(), c -> c.mapFunctions(f -> f.with(x -> {
+                x.dmxProfile = "Square";
+                x.physicalFrom = 0;
+                x.physicalTo = 100;
+            })));
 
         // 25 % comes at half the input, 32767.5; squared, the step below is nearer (d - d2 against d + d2)
         assertThat(found(squared, Map.of("Pan", 25.0)).dmx()).isEqualTo(Map.of(1, Map.of(1, 127, 2, 255)));
@@ -92,7 +97,7 @@ class WantedTest {
             double asked = -270 + 540 * random.nextDouble();
             var bytes = found(spot, Map.of("Pan", asked)).dmx().get(1);
             long raw = bytes.get(1) << 8 | bytes.get(2);
-            var got = Resolver.of(spot, Fixtures.mode(spot)).resolve(new long[] {raw, 0, 0, 0}).getFirst().physical();
+            var got = Resolver.of(spot, Fixtures.mode(spot)).resolve(new long[]{raw, 0, 0, 0}).getFirst().physical();
 
             assertThat(got).as("seed %d, asked %s", seed, asked).isCloseTo(asked, within(540.0 / 65535));
         }
@@ -100,17 +105,19 @@ class WantedTest {
 
     @Test
     void relationsScaleAndOverride() {
-        var type = ProfileBuilder.profile("Testers", "No dimmer").body(part(Kind.Geometry, "B"))
-                .mode("M", "B", m -> m
-                        .channel("Dimmer", "B", at(), c -> c.function("Dimmer", 0, f -> { }))
-                        .channel("ColorAdd_R", "B", at(1, 2), c -> c.function("Red", 0, f -> { }))
-                        .channel("ColorAdd_G", "B", at(3, 4), c -> c.function("Green", 0, f -> { }))
-                        .multiply("Red follows", "B_Dimmer", "B_ColorAdd_R.ColorAdd_R.Red"))
-                .build();
+        var type = ProfileBuilder.profile("Testers", "No dimmer")
+            .body(part(Kind.Geometry, "B"))
+            .mode("M", "B", m -> m
+                .channel("Dimmer", "B", at(), c -> c.function("Dimmer", 0, f -> {}))
+                .channel("ColorAdd_R", "B", at(1, 2), c -> c.function("Red", 0, f -> {}))
+                .channel("ColorAdd_G", "B", at(3, 4), c -> c.function("Green", 0, f -> {}))
+                .multiply("Red follows", "B_Dimmer", "B_ColorAdd_R.ColorAdd_R.Red"))
+            .build();
         var overriding = type.mapModes(mode -> mode.withRelations(List.of(mode.relations().getFirst(), new yellowkite.core.profile.Relation(
-                "Green is the dimmer", "B_Dimmer", "B_ColorAdd_G.ColorAdd_G.Green", yellowkite.core.profile.Relation.Type.OVERRIDE, Source.NONE))));
+                "Green is the dimmer", "B_Dimmer", "B_ColorAdd_G.ColorAdd_G.Green", yellowkite.core.profile.Relation.Type.OVERRIDE,
+                Source.NONE))));
 
-        var meanings = Resolver.of(overriding, overriding.modes().getFirst()).resolve(new long[] {51, 65535, 7});
+        var meanings = Resolver.of(overriding, overriding.modes().getFirst()).resolve(new long[]{51, 65535, 7});
 
         assertThat(meanings.get(1).scale()).isEqualTo(0.2);
         assertThat(meanings.get(1).physical()).isEqualTo(1.0);

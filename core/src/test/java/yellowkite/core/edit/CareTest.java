@@ -16,9 +16,13 @@ import yellowkite.core.profile.Mode;
 
 /** What is done to several channels, to ranges and beside the document. */
 class CareTest {
-    private final FixtureType empty = applied(applied(FixtureType.of(f -> {}), new Begin("Tidewick", "Dunlin", "ID", Begin.Body.MOVING_HEAD)), new AddMode("Standard"));
-    private final FixtureType fixture = applied(empty, new AddChannels(mode(empty).id(), List.of(new NewChannel("Dimmer", "", 1, null, null, null), new NewChannel("Zoom", "", 2, null, null, null),
-            new NewChannel("Gobo1", "Gobos", 1, null, null, List.of(row(0, "Open"), row(10, "Kite"), row(20, "Reeds")))), null));
+    private final FixtureType empty = applied(
+            applied(FixtureType.of(f -> {}), new Begin("Tidewick", "Dunlin", "ID", Begin.Body.MOVING_HEAD)), new AddMode("Standard"));
+    private final FixtureType fixture = applied(empty,
+            new AddChannels(mode(empty).id(),
+                    List.of(new NewChannel("Dimmer", "", 1, null, null, null), new NewChannel("Zoom", "", 2, null, null, null),
+                            new NewChannel("Gobo1", "Gobos", 1, null, null, List.of(row(0, "Open"), row(10, "Kite"), row(20, "Reeds")))),
+                    null));
     private final int dimmer = mode(fixture).channels().get(0).id();
     private final int zoom = mode(fixture).channels().get(1).id();
     private final int gobo = mode(fixture).channels().get(2).id();
@@ -36,7 +40,13 @@ class CareTest {
     }
 
     private static List<String> ranges(FixtureType type, int channel) {
-        return channel(type, channel).functions().findFirst().orElseThrow().ranges().stream().map(each -> each.dmxFrom().raw() + " " + each.name()).toList();
+        return channel(type, channel).functions()
+            .findFirst()
+            .orElseThrow()
+            .ranges()
+            .stream()
+            .map(each -> each.dmxFrom().raw() + " " + each.name())
+            .toList();
     }
 
     private int range(int index) {
@@ -49,8 +59,10 @@ class CareTest {
 
         assertThat(channel(after, dimmer).start()).as("127.5, half up").isEqualTo(128);
         assertThat(channel(after, zoom).start()).isEqualTo(32768);
-        assertThat(refusal(fixture, new SetLevels(List.of(zoom, dimmer), SetLevels.Level.START, "256"))).contains("Beam_Dimmer").contains("lie from 0 to 255; 256 is outside");
-        assertThat(refusal(fixture, new SetLevels(List.of(zoom), SetLevels.Level.START, ""))).isEqualTo("to: A channel always has a start value.");
+        assertThat(refusal(fixture, new SetLevels(List.of(zoom, dimmer), SetLevels.Level.START, "256"))).contains("Beam_Dimmer")
+            .contains("lie from 0 to 255; 256 is outside");
+        assertThat(refusal(fixture, new SetLevels(List.of(zoom), SetLevels.Level.START, "")))
+            .isEqualTo("to: A channel always has a start value.");
         var highlighted = applied(fixture, new SetLevels(List.of(zoom), SetLevels.Level.HIGHLIGHT, "0x8000"));
         assertThat(channel(highlighted, zoom).highlight().raw()).isEqualTo(32768);
         assertThat(channel(applied(highlighted, new SetLevels(List.of(zoom), SetLevels.Level.HIGHLIGHT, "")), zoom).highlight()).isNull();
@@ -84,7 +96,8 @@ class CareTest {
         assertThat(after.house().care(dimmer).note()).isEmpty();
         assertThat(refusal(fixture, new SetCare(List.of(999), House.Tint.RED, null))).startsWith("channel:");
         assertThat(refusal(fixture, new SetCare(List.of(zoom), null, "a\u0007b"))).contains("control characters");
-        assertThat(applied(applied(fixture, new SetNotes("Fans are loud")), new SetCategory(House.Category.PAR)).house()).isEqualTo(fixture.house().withNotes("Fans are loud").withCategory(House.Category.PAR));
+        assertThat(applied(applied(fixture, new SetNotes("Fans are loud")), new SetCategory(House.Category.PAR)).house())
+            .isEqualTo(fixture.house().withNotes("Fans are loud").withCategory(House.Category.PAR));
     }
 
     @Test
@@ -104,19 +117,24 @@ class CareTest {
 
         assertThat(Checks.of(applied(fixture, new SetChartCount(mode, 4)))).extracting(Finding::rule).doesNotContain("chart-count");
         assertThat(Checks.of(applied(fixture, new SetChartCount(mode, 6)))).filteredOn(each -> each.rule().equals("chart-count"))
-                .extracting(Finding::says).containsExactly("The chart names 6 addresses; the map takes 4, 2 too few.");
+            .extracting(Finding::says)
+            .containsExactly("The chart names 6 addresses; the map takes 4, 2 too few.");
         assertThat(refusal(fixture, new SetChartCount(mode, 513))).isEqualTo("count: A mode has 1 to 512 addresses.");
     }
 
     @Test
     void anEndThatIsMovedFreesOrTakesWhatIsBehind() {
-        assertThat(ranges(applied(fixture, new MoveRangeEnd(range(0), 7)), gobo)).as("8 and 9 are free now").containsExactly("0 Open", "8 ", "10 Kite", "20 Reeds");
-        assertThat(ranges(applied(fixture, new MoveRangeEnd(range(0), 14)), gobo)).as("the one behind is pushed").containsExactly("0 Open", "15 Kite", "20 Reeds");
+        assertThat(ranges(applied(fixture, new MoveRangeEnd(range(0), 7)), gobo)).as("8 and 9 are free now")
+            .containsExactly("0 Open", "8 ", "10 Kite", "20 Reeds");
+        assertThat(ranges(applied(fixture, new MoveRangeEnd(range(0), 14)), gobo)).as("the one behind is pushed")
+            .containsExactly("0 Open", "15 Kite", "20 Reeds");
         var ended = applied(fixture, new MoveRangeEnd(range(2), 29));
         assertThat(ranges(ended, gobo)).containsExactly("0 Open", "10 Kite", "20 Reeds", "30 ");
-        assertThat(ranges(applied(ended, new MoveRangeEnd(range(2), 255)), gobo)).as("all that was free is taken").containsExactly("0 Open", "10 Kite", "20 Reeds");
+        assertThat(ranges(applied(ended, new MoveRangeEnd(range(2), 255)), gobo)).as("all that was free is taken")
+            .containsExactly("0 Open", "10 Kite", "20 Reeds");
         assertThat(ranges(applied(ended, new MoveRangeEnd(range(2), 39)), gobo)).containsExactly("0 Open", "10 Kite", "20 Reeds", "40 ");
-        assertThat(refusal(fixture, new MoveRangeEnd(range(0), 19))).isEqualTo("to: The end of 'Open' can lie from 0 to 18; 19 is outside.");
+        assertThat(refusal(fixture, new MoveRangeEnd(range(0), 19)))
+            .isEqualTo("to: The end of 'Open' can lie from 0 to 18; 19 is outside.");
     }
 
     @Test
@@ -125,10 +143,14 @@ class CareTest {
         var holes = Holes.of(Located.function(holed, channel(holed, gobo).functions().findFirst().orElseThrow().id()).orElseThrow().span());
 
         assertThat(holes).extracting(each -> each.from() + "-" + each.to()).containsExactly("0-2", "8-9");
-        assertThat(ranges(applied(applied(holed, holes.get(0).closes()), holes.get(1).closes()), gobo)).containsExactly("0 Open", "10 Kite", "20 Reeds");
+        assertThat(ranges(applied(applied(holed, holes.get(0).closes()), holes.get(1).closes()), gobo)).containsExactly("0 Open", "10 Kite",
+                "20 Reeds");
         var nameless = applied(fixture, new RenameRange(range(0), ""));
-        var first = Holes.of(Located.function(nameless, channel(nameless, gobo).functions().findFirst().orElseThrow().id()).orElseThrow().span()).getFirst();
-        assertThat(ranges(applied(nameless, first.closes()), gobo)).as("the first one's values go to the second").containsExactly("0 Kite", "20 Reeds");
+        var first = Holes
+            .of(Located.function(nameless, channel(nameless, gobo).functions().findFirst().orElseThrow().id()).orElseThrow().span())
+            .getFirst();
+        assertThat(ranges(applied(nameless, first.closes()), gobo)).as("the first one's values go to the second")
+            .containsExactly("0 Kite", "20 Reeds");
     }
 
     @Test
@@ -149,12 +171,15 @@ class CareTest {
         int wide = two.modes().getLast().id();
 
         var there = applied(two, new CopyChannels(List.of(dimmer, zoom), wide));
-        assertThat(there.modes().getLast().channels()).extracting(each -> each.name() + each.offsets()).containsExactly("Beam_Dimmer[1]", "Beam_Zoom[2, 3]");
+        assertThat(there.modes().getLast().channels()).extracting(each -> each.name() + each.offsets())
+            .containsExactly("Beam_Dimmer[1]", "Beam_Zoom[2, 3]");
 
         var here = applied(fixture, new CopyChannels(List.of(gobo), mode(fixture).id()));
-        assertThat(mode(here).channels().getLast().name() + mode(here).channels().getLast().offsets()).as("the next free number").isEqualTo("Beam_Gobo2[5]");
+        assertThat(mode(here).channels().getLast().name() + mode(here).channels().getLast().offsets()).as("the next free number")
+            .isEqualTo("Beam_Gobo2[5]");
         assertThat(ranges(here, mode(here).channels().getLast().id())).containsExactly("0 Open", "10 Kite", "20 Reeds");
-        assertThat(refusal(fixture, new CopyChannels(List.of(dimmer), mode(fixture).id()))).isEqualTo("channels: Mode 'Standard' already has the channel 'Beam_Dimmer'.");
+        assertThat(refusal(fixture, new CopyChannels(List.of(dimmer), mode(fixture).id())))
+            .isEqualTo("channels: Mode 'Standard' already has the channel 'Beam_Dimmer'.");
     }
 
     @Test
@@ -175,9 +200,11 @@ class CareTest {
 
         assertThat(channel(after, zoom).attribute()).as("it stays what it was").isEqualTo("Zoom");
         assertThat(ranges(after, zoom)).as("in its own width").containsExactly("0 Open", "2560 Kite", "5120 Reeds");
-        var unsound = new Stencil("Zoom", 1, stencil.snap(), stencil.master(), List.of(new Stencil.Part("A", "Zoom", 300, null, 0, 1, 0, 0, null, null, "", List.of())));
+        var unsound = new Stencil("Zoom", 1, stencil.snap(), stencil.master(),
+                List.of(new Stencil.Part("A", "Zoom", 300, null, 0, 1, 0, 0, null, null, "", List.of())));
         assertThat(refusal(fixture, new LayStencil(zoom, unsound))).contains("do not fit their own width");
-        var unknown = new Stencil("Snorkel", 1, stencil.snap(), stencil.master(), List.of(new Stencil.Part("A", "Snorkel", 0, null, 0, 1, 0, 0, null, null, "", List.of())));
+        var unknown = new Stencil("Snorkel", 1, stencil.snap(), stencil.master(),
+                List.of(new Stencil.Part("A", "Snorkel", 0, null, 0, 1, 0, 0, null, null, "", List.of())));
         assertThat(refusal(fixture, new LayStencil(zoom, unknown))).contains("'Snorkel' is neither defined in this profile");
     }
 

@@ -18,7 +18,14 @@ class DetailsTest {
     private final int shake = Fixtures.function(spot, "Shake").id();
 
     private static double reached(FixtureType type, String function, long raw) {
-        return Fixtures.mode(type).channels().stream().flatMap(each -> Spans.of(type, each).stream()).filter(each -> each.name().equals(function)).findFirst().orElseThrow().reachedAt(raw);
+        return Fixtures.mode(type)
+            .channels()
+            .stream()
+            .flatMap(each -> Spans.of(type, each).stream())
+            .filter(each -> each.name().equals(function))
+            .findFirst()
+            .orElseThrow()
+            .reachedAt(raw);
     }
 
     @Test
@@ -62,9 +69,12 @@ class DetailsTest {
         assertThat(reached(after, "Pan", 65535)).isEqualTo(180);
         assertThat(reached(applied(after, SetBounds.both(pan, null, null)), "Pan", 0)).isEqualTo(-270);
         assertThat(refusal(spot, SetBounds.both(pan, 10.0, -10.0))).isNotEmpty();
-        var one = applied(applied(spot, new SetBounds(pan, -90.0, null, SetBounds.Bound.MIN)), new SetBounds(pan, null, 45.0, SetBounds.Bound.MAX));
-        assertThat(reached(one, "Pan", 0) + " " + reached(one, "Pan", 65535)).as("each stays while the other is set").isEqualTo("-90.0 45.0");
-        assertThat(refusal(one, new SetBounds(pan, 60.0, null, SetBounds.Bound.MIN))).isEqualTo("min: The smallest value, 60.0, lies above the largest, 45.0.");
+        var one = applied(applied(spot, new SetBounds(pan, -90.0, null, SetBounds.Bound.MIN)),
+                new SetBounds(pan, null, 45.0, SetBounds.Bound.MAX));
+        assertThat(reached(one, "Pan", 0) + " " + reached(one, "Pan", 65535)).as("each stays while the other is set")
+            .isEqualTo("-90.0 45.0");
+        assertThat(refusal(one, new SetBounds(pan, 60.0, null, SetBounds.Bound.MIN)))
+            .isEqualTo("min: The smallest value, 60.0, lies above the largest, 45.0.");
     }
 
     @Test

@@ -41,11 +41,17 @@ class EditLawsTest {
     }
 
     private static Map<String, Long> errors(FixtureType type) {
-        return Checks.of(type).stream().filter(each -> each.severity() == Severity.ERROR).collect(Collectors.groupingBy(Finding::rule, Collectors.counting()));
+        return Checks.of(type)
+            .stream()
+            .filter(each -> each.severity() == Severity.ERROR)
+            .collect(Collectors.groupingBy(Finding::rule, Collectors.counting()));
     }
 
     private static Set<String> more(Map<String, Long> before, Map<String, Long> after) {
-        return after.keySet().stream().filter(rule -> after.get(rule) > before.getOrDefault(rule, 0L)).collect(Collectors.toCollection(HashSet::new));
+        return after.keySet()
+            .stream()
+            .filter(rule -> after.get(rule) > before.getOrDefault(rule, 0L))
+            .collect(Collectors.toCollection(HashSet::new));
     }
 
     @Property(tries = 300)
@@ -90,7 +96,8 @@ class EditLawsTest {
             history = switch (random.nextInt(5)) {
                 case 0 -> history.undo().orElse(history);
                 case 1 -> history.redo().orElse(history);
-                default -> history.apply(RandomEdits.of(history.current(), random)) instanceof History.Result.Changed(var changed) ? changed : history;
+                default -> history.apply(RandomEdits.of(history.current(), random)) instanceof History.Result.Changed(var changed) ? changed
+                        : history;
             };
         }
 
@@ -119,7 +126,9 @@ class EditLawsTest {
         var beginnings = List.of(Begin.class, BecomeCopy.class); // they begin a profile, and are no edit of one
         var withFiles = List.of(SetPicture.class, PutWheel.class, Several.class);
 
-        var missing = Arrays.stream(Edit.class.getPermittedSubclasses()).filter(each -> !beginnings.contains(each) && !withFiles.contains(each)).collect(Collectors.toCollection(HashSet::new));
+        var missing = Arrays.stream(Edit.class.getPermittedSubclasses())
+            .filter(each -> !beginnings.contains(each) && !withFiles.contains(each))
+            .collect(Collectors.toCollection(HashSet::new));
         RandomEdits.kinds().forEach(missing::remove);
 
         assertThat(missing).isEmpty();

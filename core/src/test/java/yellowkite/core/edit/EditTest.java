@@ -88,7 +88,8 @@ class EditTest {
 
             assertThat(channel(after, "Shutter1").initialFunction()).isEqualTo("Yoke_Shutter1.Shutter1.Wide open");
             assertThat(function(after, "Strobe").modeMaster()).isEqualTo("Base_StrobeMode");
-            assertThat(refusal(new RenameFunction(function(spot, "Open").id(), "Closed"))).startsWith("to: There is already a function called 'Closed'");
+            assertThat(refusal(new RenameFunction(function(spot, "Open").id(), "Closed")))
+                .startsWith("to: There is already a function called 'Closed'");
             assertThat(applied(new RenameFunction(rhythm.id(), "Rhythm"))).isSameAs(spot);
         }
 
@@ -147,7 +148,8 @@ class EditTest {
 
             assertThat(List.of(both.physicalFrom(), both.physicalTo())).containsExactly(2.0, 5.0);
             int pan = function(spot, "Pan").id();
-            var turned = ((Edit.Outcome.Applied) new SetFunctionPhysical(pan, null, 90.0).applyTo(applied(new SetFunctionPhysical(pan, -90.0, null)))).after();
+            var turned = ((Edit.Outcome.Applied) new SetFunctionPhysical(pan, null, 90.0)
+                .applyTo(applied(new SetFunctionPhysical(pan, -90.0, null)))).after();
             assertThat(List.of(function(turned, "Pan").physicalFrom(), function(turned, "Pan").physicalTo())).containsExactly(-90.0, 90.0);
         }
 
@@ -168,7 +170,7 @@ class EditTest {
 
             assertThat(spans(after, "StrobeMode")).isEqualTo("[Rhythm 0-199, Fast 200-255]");
             assertThat(refusal(new AddFunction(channel(spot, "Gobo1").id(), "New", "Gobo1", 30)))
-                    .isEqualTo("from: 'Still' has a named range that starts at 40; remove it or begin above it.");
+                .isEqualTo("from: 'Still' has a named range that starts at 40; remove it or begin above it.");
             assertThat(refusal(new AddFunction(channel(spot, "Gobo1").id(), "New", "Gobo1", 256))).contains("256 is outside");
             assertThat(refusal(new AddFunction(channel(spot, "Gobo1").id(), "New", "Sparkle", 50))).startsWith("attribute: ");
         }
@@ -179,13 +181,15 @@ class EditTest {
 
             assertThat(spans(after, "Gobo1")).isEqualTo("[Still 0-89, Shake 90-255]");
             assertThat(range(after, "Dots shaking").dmxFrom().raw()).isEqualTo(90);
-            assertThat(refusal(new MoveFunctionStart(function(spot, "Shake").id(), 40))).isEqualTo("from: The start of 'Shake' can lie from 41 to 179; 40 is outside.");
+            assertThat(refusal(new MoveFunctionStart(function(spot, "Shake").id(), 40)))
+                .isEqualTo("from: The start of 'Shake' can lie from 41 to 179; 40 is outside.");
             assertThat(refusal(new MoveFunctionStart(function(spot, "Shake").id(), 180))).contains("180 is outside");
         }
 
         @Test
         void areRemovedUnlessSomethingWaitsForThem() {
-            assertThat(spans(applied(new RemoveFunction(function(spot, "Open").id())), "Shutter1")).isEqualTo("[Closed 0-255, Strobe 64-255]");
+            assertThat(spans(applied(new RemoveFunction(function(spot, "Open").id())), "Shutter1"))
+                .isEqualTo("[Closed 0-255, Strobe 64-255]");
             assertThat(refusal(new RemoveFunction(function(spot, "Pan").id()))).contains("only function");
         }
 
@@ -207,7 +211,8 @@ class EditTest {
 
             assertThat(channel(after, "Shutter1").start()).isEqualTo(64);
             assertThat(channel(applied(after, new SetStartValue(shutter, 10)), "Shutter1").initialFunction()).isEmpty();
-            assertThat(refusal(new SetStartValue(shutter, 256))).isEqualTo("value: A start value of this channel lies from 0 to 255; 256 is outside.");
+            assertThat(refusal(new SetStartValue(shutter, 256)))
+                .isEqualTo("value: A start value of this channel lies from 0 to 255; 256 is outside.");
         }
 
         @Test
@@ -226,7 +231,8 @@ class EditTest {
 
             assertThat(function(after, "Strobe").modeMaster()).isEqualTo("Base_Shutter1Strobe");
             assertThat(function(after, "Rhythm").attribute()).isEqualTo("Shutter1Strobe");
-            assertThat(refusal(new ChangeAttribute(channel(spot, "Pan").id(), "Gobo1"))).isEqualTo("attribute: Mode 'Main' already has the channel 'Yoke_Gobo1'.");
+            assertThat(refusal(new ChangeAttribute(channel(spot, "Pan").id(), "Gobo1")))
+                .isEqualTo("attribute: Mode 'Main' already has the channel 'Yoke_Gobo1'.");
             assertThat(refusal(new ChangeAttribute(channel(spot, "Pan").id(), "Unheard"))).contains("neither defined");
         }
 
@@ -235,7 +241,8 @@ class EditTest {
             int pan = channel(spot, "Pan").id();
 
             assertThat(channel(applied(new ChangeAddresses(pan, List.of(10, 9))), "Pan").offsets()).containsExactly(10, 9);
-            assertThat(refusal(new ChangeAddresses(pan, List.of(1)))).isEqualTo("addresses: This channel has 2 bytes and needs as many addresses, not 1.");
+            assertThat(refusal(new ChangeAddresses(pan, List.of(1))))
+                .isEqualTo("addresses: This channel has 2 bytes and needs as many addresses, not 1.");
             assertThat(refusal(new ChangeAddresses(pan, List.of(512, 513)))).contains("513 is outside");
             assertThat(refusal(new ChangeAddresses(pan, List.of(0, 1)))).contains("0 is outside");
             assertThat(refusal(new ChangeAddresses(pan, List.of(4, 4)))).contains("twice");

@@ -25,13 +25,19 @@ import yellowkite.core.xml.Source;
 import static org.assertj.core.api.Assertions.assertThat;
 
 class FactsAndSlotsTest {
-    private static final FixtureFacts FACTS = new FixtureFacts(21.5, 480.0, "LED", 4.5, 6.0, 12_000.0, 6_500.0, List.of(new FixtureFacts.Plug("DMX in", "XLR5")), 0x7ff0, 0x0101, List.of(new FixtureFacts.Personality(1, "Main")));
+    private static final FixtureFacts FACTS = new FixtureFacts(21.5, 480.0, "LED", 4.5, 6.0, 12_000.0, 6_500.0,
+            List.of(new FixtureFacts.Plug("DMX in", "XLR5")), 0x7ff0, 0x0101, List.of(new FixtureFacts.Personality(1, "Main")));
 
     private static FixtureType type() {
-        return ProfileBuilder.profile("Tidewick", "Ketch").id("4A0C6B52-63A0-4F38-9A51-0C5A6E2B7D51").attribute("Gobo1", "Gobo 1", "Gobo.Gobo", "", PhysicalUnit.None)
-                .wheel("Gobos", slots -> slots.open("Open").gobo("Reeds", ""))
-                .body(ProfileBuilder.part(Kind.Beam, "Beam"))
-                .mode("Main", "Beam", mode -> mode.channel("Gobo1", "Beam", ModeBuilder.at(1), channel -> channel.function("Gobos", 0, f -> f.range("Open", 0).range("Ripples", 10).range("Reeds", 20)))).build();
+        return ProfileBuilder.profile("Tidewick", "Ketch")
+            .id("4A0C6B52-63A0-4F38-9A51-0C5A6E2B7D51")
+            .attribute("Gobo1", "Gobo 1", "Gobo.Gobo", "", PhysicalUnit.None)
+            .wheel("Gobos", slots -> slots.open("Open").gobo("Reeds", ""))
+            .body(ProfileBuilder.part(Kind.Beam, "Beam"))
+            .mode("Main", "Beam",
+                    mode -> mode.channel("Gobo1", "Beam", ModeBuilder.at(1),
+                            channel -> channel.function("Gobos", 0, f -> f.range("Open", 0).range("Ripples", 10).range("Reeds", 20))))
+            .build();
     }
 
     private static FixtureType applied(FixtureType before, Edit edit) {
@@ -60,20 +66,32 @@ class FactsAndSlotsTest {
 
     @Test
     void whatIsNotSaidIsNotMadeUp() {
-        assertThat(FixtureFacts.of(type())).isEqualTo(new FixtureFacts(null, null, null, null, null, null, null, List.of(), null, null, List.of()));
-        assertThat(FixtureFacts.of(applied(applied(type(), new SetFacts(FACTS)), new SetFacts(new FixtureFacts(null, null, "LED", null, null, null, null, List.of(), null, null, List.of())))).weight()).isNull();
+        assertThat(FixtureFacts.of(type()))
+            .isEqualTo(new FixtureFacts(null, null, null, null, null, null, null, List.of(), null, null, List.of()));
+        assertThat(FixtureFacts
+            .of(applied(applied(type(), new SetFacts(FACTS)),
+                    new SetFacts(new FixtureFacts(null, null, "LED", null, null, null, null, List.of(), null, null, List.of()))))
+            .weight()).isNull();
     }
 
     @Test
     void lightSourcesThatDifferKeepWhatIsNotChanged() {
         var one = new BeamDetails("LED", 300, 9_000, 5_600, 12, 15, 1, 1.7777, 0.05, BeamDetails.DEFAULT.beamType(), 90, "");
         var other = new BeamDetails("LED", 40, 700, 3_200, 60, 70, 1, 1.7777, 0.05, BeamDetails.DEFAULT.beamType(), 90, "");
-        var type = ProfileBuilder.profile("Tidewick", "Barge").id("4A0C6B52-63A0-4F38-9A51-0C5A6E2B7D66").attribute("Dimmer", "Dim", "Dimmer.Dimmer", "", PhysicalUnit.None)
-                .body(new Geometry.Part(Kind.Geometry, "Body", "", Matrix.IDENTITY, Geometry.NoDetails.NONE, List.of(new Geometry.Part(Kind.Beam, "Front", "", Matrix.IDENTITY, one, List.of(), Source.NONE), new Geometry.Part(Kind.Beam, "Glow", "", Matrix.IDENTITY, other, List.of(), Source.NONE)), Source.NONE))
-                .mode("Main", "Body", mode -> mode.channel("Dimmer", "Front", ModeBuilder.at(1), channel -> channel.function("Dim", 0, f -> { }))).build();
+        var type = ProfileBuilder.profile("Tidewick", "Barge")
+            .id("4A0C6B52-63A0-4F38-9A51-0C5A6E2B7D66")
+            .attribute("Dimmer", "Dim", "Dimmer.Dimmer", "", PhysicalUnit.None)
+            .body(new Geometry.Part(Kind.Geometry, "Body", "", Matrix.IDENTITY, Geometry.NoDetails.NONE,
+                    List.of(new Geometry.Part(Kind.Beam, "Front", "", Matrix.IDENTITY, one, List.of(), Source.NONE),
+                            new Geometry.Part(Kind.Beam, "Glow", "", Matrix.IDENTITY, other, List.of(), Source.NONE)),
+                    Source.NONE))
+            .mode("Main", "Body",
+                    mode -> mode.channel("Dimmer", "Front", ModeBuilder.at(1), channel -> channel.function("Dim", 0, f -> {})))
+            .build();
         var was = FixtureFacts.of(type);
 
-        var heavier = applied(type, new SetFacts(new FixtureFacts(17.5, was.power(), was.lampType(), was.beamAngle(), was.fieldAngle(), was.luminousFlux(), was.colorTemperature(), was.connectors(), was.rdmManufacturer(), was.rdmModel(), was.personalities())));
+        var heavier = applied(type, new SetFacts(new FixtureFacts(17.5, was.power(), was.lampType(), was.beamAngle(), was.fieldAngle(),
+                was.luminousFlux(), was.colorTemperature(), was.connectors(), was.rdmManufacturer(), was.rdmModel(), was.personalities())));
 
         assertThat(heavier.geometries()).isEqualTo(type.geometries());
         assertThat(FixtureFacts.of(heavier).weight()).isEqualTo(17.5);
@@ -81,11 +99,17 @@ class FactsAndSlotsTest {
 
     @Test
     void factsThatCannotBeAreRefused() {
-        assertThat(refused(new SetFacts(new FixtureFacts(-1.0, null, null, null, null, null, null, List.of(), null, null, List.of())))).contains("numbers above 0");
-        assertThat(refused(new SetFacts(new FixtureFacts(null, null, null, 400.0, null, null, null, List.of(), null, null, List.of())))).contains("up to 360 degrees");
-        assertThat(refused(new SetFacts(new FixtureFacts(null, null, "Candle", null, null, null, null, List.of(), null, null, List.of())))).contains("Discharge, Tungsten");
-        assertThat(refused(new SetFacts(new FixtureFacts(null, null, null, null, null, null, null, List.of(), 0x10000, null, List.of())))).contains("0000 to FFFF");
-        assertThat(refused(new SetFacts(new FixtureFacts(null, null, null, null, null, null, null, List.of(), null, null, List.of(new FixtureFacts.Personality(1, "Nowhere")))))).contains("no mode called 'Nowhere'");
+        assertThat(refused(new SetFacts(new FixtureFacts(-1.0, null, null, null, null, null, null, List.of(), null, null, List.of()))))
+            .contains("numbers above 0");
+        assertThat(refused(new SetFacts(new FixtureFacts(null, null, null, 400.0, null, null, null, List.of(), null, null, List.of()))))
+            .contains("up to 360 degrees");
+        assertThat(refused(new SetFacts(new FixtureFacts(null, null, "Candle", null, null, null, null, List.of(), null, null, List.of()))))
+            .contains("Discharge, Tungsten");
+        assertThat(refused(new SetFacts(new FixtureFacts(null, null, null, null, null, null, null, List.of(), 0x10000, null, List.of()))))
+            .contains("0000 to FFFF");
+        assertThat(refused(new SetFacts(new FixtureFacts(null, null, null, null, null, null, null, List.of(), null, null,
+                List.of(new FixtureFacts.Personality(1, "Nowhere"))))))
+            .contains("no mode called 'Nowhere'");
     }
 
     @Test
@@ -97,17 +121,21 @@ class FactsAndSlotsTest {
         assertThat(read.get(4).color()).isNull();
 
         var type = type();
-        var after = applied(type, new ListSlots(type.wheels().getFirst().id(), read.stream().map(each -> new ListSlots.Row(each.name(), each.color())).toList()));
+        var after = applied(type, new ListSlots(type.wheels().getFirst().id(),
+                read.stream().map(each -> new ListSlots.Row(each.name(), each.color())).toList()));
 
-        assertThat(after.wheels().getFirst().slots()).extracting(Wheel.Slot::name).containsExactly("Open", "Fern", "Amber", "Deep blue", "Kite");
-        assertThat(after.wheels().getFirst().slots().get(1).id()).as("the slot that was there").isEqualTo(type.wheels().getFirst().slots().get(1).id());
+        assertThat(after.wheels().getFirst().slots()).extracting(Wheel.Slot::name)
+            .containsExactly("Open", "Fern", "Amber", "Deep blue", "Kite");
+        assertThat(after.wheels().getFirst().slots().get(1).id()).as("the slot that was there")
+            .isEqualTo(type.wheels().getFirst().slots().get(1).id());
     }
 
     @Test
     void aStringIsTypedByNumbersOfOurOwnTable() {
         var read = SlotList.read("Open\nF24\nfilter 87\nSunset F 37\nF999\nFern 3");
 
-        assertThat(read).extracting(SlotList.Slot::name).containsExactly("Open", "F24 Amber", "F87 Deep blue", "Sunset F 37", "F999", "Fern 3");
+        assertThat(read).extracting(SlotList.Slot::name)
+            .containsExactly("Open", "F24 Amber", "F87 Deep blue", "Sunset F 37", "F999", "Fern 3");
         assertThat(read.get(1).color()).isEqualTo(Srgb.parse("#ffb347").orElseThrow().toCie());
         assertThat(read.get(3).color()).isEqualTo(Srgb.parse("#ff4a10").orElseThrow().toCie());
         assertThat(read.get(4).color()).as("no such number").isNull();
@@ -121,7 +149,9 @@ class FactsAndSlotsTest {
 
         var after = applied(type, new SlotsFromRanges(function(type).id(), type.wheels().getFirst().id()));
 
-        assertThat(after.wheels()).singleElement().extracting(wheel -> wheel.slots().stream().map(Wheel.Slot::name).toList()).isEqualTo(List.of("Open", "Reeds", "Ripples"));
+        assertThat(after.wheels()).singleElement()
+            .extracting(wheel -> wheel.slots().stream().map(Wheel.Slot::name).toList())
+            .isEqualTo(List.of("Open", "Reeds", "Ripples"));
         assertThat(function(after).wheel()).isEqualTo("Gobos");
         assertThat(function(after).ranges()).extracting(NamedRange::slot).containsExactly(1, 3, 2);
     }

@@ -44,11 +44,13 @@ class HistoryTest {
     @Test
     void anEarlierEditIsUndoneAloneWhereNothingFollowedUponIt() {
         var channel = history.base().modes().getFirst().channels().getLast();
-        var three = changed(changed(changed(history, new RenameProfile("A")), new SetStartValue(channel.id(), 9)), new DescribeMode(history.base().modes().getFirst().id(), "d"));
+        var three = changed(changed(changed(history, new RenameProfile("A")), new SetStartValue(channel.id(), 9)),
+                new DescribeMode(history.base().modes().getFirst().id(), "d"));
 
         var undone = three.lastly(1).orElseThrow().undo().orElseThrow();
 
-        assertThat(undone.counting()).extracting(History.Step::edit).containsExactly(new RenameProfile("A"), new DescribeMode(history.base().modes().getFirst().id(), "d"));
+        assertThat(undone.counting()).extracting(History.Step::edit)
+            .containsExactly(new RenameProfile("A"), new DescribeMode(history.base().modes().getFirst().id(), "d"));
         assertThat(undone.current().modes().getFirst().channels().getLast()).isEqualTo(channel);
         assertThat(undone.redo().orElseThrow().current()).isEqualTo(three.current());
         assertThat(three.lastly(2)).contains(three);

@@ -36,7 +36,8 @@ class LayChartTest {
     }
 
     private static FixtureType empty() {
-        return applied(FixtureType.of(type -> { }), new Begin("Tidewick", "Ketch", "4A0C6B52-63A0-4F38-9A51-0C5A6E2B7D21", Begin.Body.FIXED));
+        return applied(FixtureType.of(type -> {}),
+                new Begin("Tidewick", "Ketch", "4A0C6B52-63A0-4F38-9A51-0C5A6E2B7D21", Begin.Body.FIXED));
     }
 
     private static FixtureType applied(FixtureType before, Edit edit) {
@@ -76,7 +77,8 @@ class LayChartTest {
         assertThat(type.geometries()).as("an empty, fixed body got the axes that the chart needs").hasSize(1);
         assertThat(channel(type, "Pan").geometry()).isEqualTo("Yoke");
         assertThat(channel(type, "Tilt").geometry()).isEqualTo("Head");
-        assertThat(Checks.of(new GdtfFile(GdtfDescription.of(type), Map.of())).stream().filter(each -> each.severity() == Severity.ERROR)).isEmpty();
+        assertThat(Checks.of(new GdtfFile(GdtfDescription.of(type), Map.of())).stream().filter(each -> each.severity() == Severity.ERROR))
+            .isEmpty();
     }
 
     @Test
@@ -86,14 +88,17 @@ class LayChartTest {
 
         assertThat(gobo.functions().findFirst().orElseThrow().originalAttribute()).startsWith("Gobo wheel");
         assertThat(type.house().care(gobo.id()).source()).isEqualTo("ketch.pdf, line 6");
-        assertThat(StoredHouse.of(type).laidOnto(type.with(f -> f.house = yellowkite.core.profile.House.NONE)).house()).as("also beside a revision").isEqualTo(type.house());
+        assertThat(StoredHouse.of(type).laidOnto(type.with(f -> f.house = yellowkite.core.profile.House.NONE)).house())
+            .as("also beside a revision")
+            .isEqualTo(type.house());
     }
 
     @Test
     void whatTheChartDoesNotStateCountsAsAssumed() {
         var type = twoModes();
 
-        assertThat(type.house().assumed()).contains(function(type, "Zoom").id()).doesNotContain(function(type, "Pan").id(), function(type, "Dimmer").id());
+        assertThat(type.house().assumed()).contains(function(type, "Zoom").id())
+            .doesNotContain(function(type, "Pan").id(), function(type, "Dimmer").id());
     }
 
     @Test
@@ -115,12 +120,18 @@ class LayChartTest {
     void aNewerChartShowsWhatItChangesAndOnlyThatIsChanged() {
         var type = twoModes();
         var mode = type.modes().getFirst();
-        var newer = read(CHART.replace("Narrow to wide", "6° to 42°").replace("10-99\tReeds", "10-79\tReeds").replace("100-255\tRipples", "80-255\tRipples") + "7\t6\tFrost\t0-255\t0 to 100 %\t0\n");
+        var newer = read(CHART.replace("Narrow to wide", "6° to 42°")
+            .replace("10-99\tReeds", "10-79\tReeds")
+            .replace("100-255\tRipples", "80-255\tRipples") + "7\t6\tFrost\t0-255\t0 to 100 %\t0\n");
 
         var differences = ChartDifference.of(type, mode, newer.modes().getFirst(), newer.wheels());
-        assertThat(differences).filteredOn(each -> !each.says().isEmpty()).extracting(ChartDifference::called).containsExactly("5 Gobo 1", "6 Zoom", "7 Frost 1");
+        assertThat(differences).filteredOn(each -> !each.says().isEmpty())
+            .extracting(ChartDifference::called)
+            .containsExactly("5 Gobo 1", "6 Zoom", "7 Frost 1");
 
-        var zoomOnly = newer.modes().getFirst().withChannels(newer.modes().getFirst().channels().stream().filter(each -> "Zoom".equals(each.attribute())).toList());
+        var zoomOnly = newer.modes()
+            .getFirst()
+            .withChannels(newer.modes().getFirst().channels().stream().filter(each -> "Zoom".equals(each.attribute())).toList());
         var after = applied(type, new LayChart(mode.id(), zoomOnly, newer.wheels(), List.of(), "ketch 2.pdf"));
         assertThat(function(after, "Zoom").physicalTo()).isEqualTo(42);
         assertThat(after.house().assumed()).as("it is stated now").doesNotContain(function(after, "Zoom").id());
@@ -143,15 +154,20 @@ class LayChartTest {
         var mode = type.modes().getFirst();
         var less = read(CHART.replaceAll("(?m)^6.*\\n", ""));
 
-        assertThat(ChartDifference.of(type, mode, less.modes().getFirst(), less.wheels())).last().extracting(ChartDifference::key, ChartDifference::called).containsExactly(null, "6 Zoom");
-        var after = applied(type, new LayChart(mode.id(), less.modes().getFirst(), less.wheels(), List.of(channel(type, "Zoom").id()), "x"));
+        assertThat(ChartDifference.of(type, mode, less.modes().getFirst(), less.wheels())).last()
+            .extracting(ChartDifference::key, ChartDifference::called)
+            .containsExactly(null, "6 Zoom");
+        var after = applied(type,
+                new LayChart(mode.id(), less.modes().getFirst(), less.wheels(), List.of(channel(type, "Zoom").id()), "x"));
         assertThat(after.modes().getFirst().channels()).noneMatch(each -> each.attribute().equals("Zoom"));
     }
 
     @Test
     void addressesThatOverlapOrLieOutsideAreRefusedByName() {
-        assertThat(refused(empty(), lay(read("1\tDimmer\t0-255\n1\tZoom\t0-255\n2\tIris\t0-255\n"), 0, null))).contains("'Dimmer' and 'Zoom' would both stand on address 1");
-        assertThat(refused(empty(), new LayChart(null, read(CHART).modes().getFirst().withChannels(List.of()), List.of(), List.of(), ""))).contains("no channel");
+        assertThat(refused(empty(), lay(read("1\tDimmer\t0-255\n1\tZoom\t0-255\n2\tIris\t0-255\n"), 0, null)))
+            .contains("'Dimmer' and 'Zoom' would both stand on address 1");
+        assertThat(refused(empty(), new LayChart(null, read(CHART).modes().getFirst().withChannels(List.of()), List.of(), List.of(), "")))
+            .contains("no channel");
     }
 
     @Test

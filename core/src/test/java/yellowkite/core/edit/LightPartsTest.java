@@ -16,11 +16,13 @@ import yellowkite.core.profile.Measurement;
 import yellowkite.core.xml.Source;
 
 class LightPartsTest {
-    private final FixtureType par = ProfileBuilder.profile("Testers", "Par").id("00000000-0000-0000-0000-00000000000D")
-            .emitter("Ruby", new ColorCie(0.7, 0.3, 20), 630.0, new Measurement(100, 50.0, null, Measurement.Interpolation.Linear, List.of(), Source.NONE))
-            .body(part(Kind.Beam, "Lens"))
-            .mode("Main", "Lens", mode -> mode.channel("ColorAdd_R", "Lens", at(1), c -> c.function("Red", 0, f -> f.physical(0, 1))))
-            .build();
+    private final FixtureType par = ProfileBuilder.profile("Testers", "Par")
+        .id("00000000-0000-0000-0000-00000000000D")
+        .emitter("Ruby", new ColorCie(0.7, 0.3, 20), 630.0,
+                new Measurement(100, 50.0, null, Measurement.Interpolation.Linear, List.of(), Source.NONE))
+        .body(part(Kind.Beam, "Lens"))
+        .mode("Main", "Lens", mode -> mode.channel("ColorAdd_R", "Lens", at(1), c -> c.function("Red", 0, f -> f.physical(0, 1))))
+        .build();
     private final int red = par.modes().getFirst().channels().getFirst().functions().findFirst().orElseThrow().id();
 
     @Test
@@ -46,9 +48,12 @@ class LightPartsTest {
         var driven = applied(applied(par, new SetLightPart(red, "Ruby", null)), new PutFilter("Rust", 0.6, 0.38, 20));
 
         assertThat(driven.modes().getFirst().channels().getFirst().functions().findFirst().orElseThrow().emitter()).isEqualTo("Ruby");
-        assertThat(refusal(driven, new RemoveLightPart(RemoveLightPart.Kind.EMITTER, "Ruby"))).isEqualTo("name: 'Ruby' is at work in 'Lens_ColorAdd_R' of mode 'Main'; give that another one first.");
+        assertThat(refusal(driven, new RemoveLightPart(RemoveLightPart.Kind.EMITTER, "Ruby")))
+            .isEqualTo("name: 'Ruby' is at work in 'Lens_ColorAdd_R' of mode 'Main'; give that another one first.");
         assertThat(applied(driven, new RemoveLightPart(RemoveLightPart.Kind.FILTER, "Rust")).physicalDescriptions().filters()).isEmpty();
-        assertThat(applied(applied(driven, new SetLightPart(red, "", null)), new RemoveLightPart(RemoveLightPart.Kind.EMITTER, "Ruby")).physicalDescriptions().emitters()).isEmpty();
+        assertThat(applied(applied(driven, new SetLightPart(red, "", null)), new RemoveLightPart(RemoveLightPart.Kind.EMITTER, "Ruby"))
+            .physicalDescriptions()
+            .emitters()).isEmpty();
         assertThat(refusal(par, new SetLightPart(red, null, "Rust"))).isEqualTo("filter: This profile has no filter called 'Rust'.");
     }
 }

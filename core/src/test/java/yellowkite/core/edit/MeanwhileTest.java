@@ -60,14 +60,16 @@ class MeanwhileTest {
         var now = applied(seen, new RenameFunction(functionOf(second).id(), "Ines was here"));
 
         assertThat(Meanwhile.apply(seen, now, new RemoveChannels(List.of(second.id()), false))).isEmpty();
-        assertThat(Meanwhile.apply(seen, applied(seen, new RemoveChannels(List.of(second.id()), false)), new SetStartValue(second.id(), 7))).isEmpty();
+        assertThat(Meanwhile.apply(seen, applied(seen, new RemoveChannels(List.of(second.id()), false)), new SetStartValue(second.id(), 7)))
+            .isEmpty();
     }
 
     @Test
     void theOrderOfAModesChannelsIsOnePlace() {
         var now = applied(seen, new RemoveChannels(List.of(second.id()), false));
 
-        assertThat(Touched.between(seen, now)).contains(new Place(Kind.CHANNELS, seen.modes().getFirst().id()), new Place(Kind.CHANNEL, second.id()), new Place(Kind.FUNCTION, functionOf(second).id()));
+        assertThat(Touched.between(seen, now)).contains(new Place(Kind.CHANNELS, seen.modes().getFirst().id()),
+                new Place(Kind.CHANNEL, second.id()), new Place(Kind.FUNCTION, functionOf(second).id()));
         assertThat(Meanwhile.apply(seen, now, new RemoveChannels(List.of(first.id()), false))).isEmpty();
     }
 
@@ -97,7 +99,8 @@ class MeanwhileTest {
         var outcome = Meanwhile.apply(document, now, edit);
 
         if (outcome.isPresent() && outcome.get() instanceof Outcome.Applied(var after)) {
-            assertThat(Collections.disjoint(Touched.between(document, now), Touched.between(now, after))).as("%s takes nothing away", edit).isTrue();
+            assertThat(Collections.disjoint(Touched.between(document, now), Touched.between(now, after))).as("%s takes nothing away", edit)
+                .isTrue();
             assertThat(Touched.between(document, after)).as("both are there").containsAll(Touched.between(document, now));
         }
     }

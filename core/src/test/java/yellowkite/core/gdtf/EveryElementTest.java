@@ -19,7 +19,6 @@ import yellowkite.core.xml.ReadNote;
 import yellowkite.core.xml.XmlText;
 import static org.assertj.core.api.Assertions.assertThat;
 
-
 /** Every element of the standard's sheet that the smaller fixtures of other tests do not have. */
 class EveryElementTest {
     private static final String FULL = """
@@ -154,13 +153,24 @@ class EveryElementTest {
         assertThat(beam.fieldAngle()).as("the standard's default").isEqualTo(25);
         assertThat(beam.beamType()).isEqualTo(Geometry.BeamType.Spot);
         assertThat(((Geometry.DisplayDetails) parts.get(2).details()).texture()).isEqualTo("menu");
-        assertThat(((Geometry.LaserDetails) parts.get(3).details()).protocols()).extracting(Geometry.LaserProtocol::name).containsExactly("Beam line");
+        assertThat(((Geometry.LaserDetails) parts.get(3).details()).protocols()).extracting(Geometry.LaserProtocol::name)
+            .containsExactly("Beam line");
         assertThat(((Geometry.WiringDetails) parts.get(4).details()).pinPatches().getFirst().toPin()).isEqualTo(3);
     }
 
     @Test
     void readsASubRangeWithItsUnitAndCurve() {
-        var sub = type.modes().getFirst().channels().getFirst().functions().findFirst().orElseThrow().ranges().getFirst().subRanges().getFirst();
+        var sub = type.modes()
+            .getFirst()
+            .channels()
+            .getFirst()
+            .functions()
+            .findFirst()
+            .orElseThrow()
+            .ranges()
+            .getFirst()
+            .subRanges()
+            .getFirst();
         assertThat(sub.physicalTo()).isEqualTo(90);
         assertThat(sub.subPhysicalUnit()).isEqualTo("DutyCycle");
         assertThat(sub.dmxProfile()).isEqualTo("Square");
@@ -172,11 +182,13 @@ class EveryElementTest {
         assertThat(rdm.manufacturerId()).isEqualTo(0x7FF0);
         assertThat(rdm.deviceModelId()).isEqualTo(0x12);
         assertThat(rdm.versions().getFirst().value()).isEqualTo(0x103);
-        assertThat(type.protocols().networks()).extracting(Protocols.Network::kind).containsExactly(Protocols.Kind.ART_NET, Protocols.Kind.SACN);
+        assertThat(type.protocols().networks()).extracting(Protocols.Network::kind)
+            .containsExactly(Protocols.Kind.ART_NET, Protocols.Kind.SACN);
 
         var outcome = (Edit.Outcome.Applied) new RenameMode(type.modes().getFirst().id(), "Broad").applyTo(type);
 
-        assertThat(outcome.after().protocols().rdm().versions().getFirst().personalities()).extracting(Protocols.Personality::mode).containsExactly("Broad");
+        assertThat(outcome.after().protocols().rdm().versions().getFirst().personalities()).extracting(Protocols.Personality::mode)
+            .containsExactly("Broad");
     }
 
     @Test

@@ -13,7 +13,6 @@ import yellowkite.core.xml.XmlText;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-
 class GdtfDescriptionTest {
 
     private static GdtfDescription read(String xml) {
@@ -79,7 +78,8 @@ class GdtfDescriptionTest {
     @Test
     void toleratesBadValuesAndSaysWhereTheyStand() {
         assertThat(read(STRANGE).notes()).extracting(ReadNote::attribute, ReadNote::text)
-                .containsExactlyInAnyOrder(org.assertj.core.groups.Tuple.tuple("Snap", "Perhaps"), org.assertj.core.groups.Tuple.tuple("PhysicalFrom", "NaN"));
+            .containsExactlyInAnyOrder(org.assertj.core.groups.Tuple.tuple("Snap", "Perhaps"),
+                    org.assertj.core.groups.Tuple.tuple("PhysicalFrom", "NaN"));
         assertThat(read(STRANGE).notes().getFirst().where()).contains("DMXMode 'M'");
     }
 
@@ -91,7 +91,8 @@ class GdtfDescriptionTest {
 
         var xml = new String(read(STRANGE).withType(changed).write(), StandardCharsets.UTF_8);
 
-        assertThat(xml).contains("Offset=\"5,6\"", "Highlight=\"255/1\"", "MibFade=\"0.500000\"", "PhysicalFrom=\"NaN\"", "Snap=\"Perhaps\"");
+        assertThat(xml).contains("Offset=\"5,6\"", "Highlight=\"255/1\"", "MibFade=\"0.500000\"", "PhysicalFrom=\"NaN\"",
+                "Snap=\"Perhaps\"");
     }
 
     @Test
@@ -102,7 +103,7 @@ class GdtfDescriptionTest {
 
         assertThat(back.notes()).isEmpty();
         assertThat(new String(back.write(), StandardCharsets.UTF_8)).isEqualTo(new String(written, StandardCharsets.UTF_8));
-        assertThat(Fixtures.function(back.type(), "Strobe").with(f -> { }).modeMaster()).isEqualTo("Base_StrobeMode");
+        assertThat(Fixtures.function(back.type(), "Strobe").with(f -> {}).modeMaster()).isEqualTo("Base_StrobeMode");
         assertThat(Fixtures.range(back.type(), "Dots shaking").physicalTo()).isEqualTo(6.0);
     }
 

@@ -16,7 +16,6 @@ import yellowkite.core.archive.FormatException;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-
 class GdtfFileTest {
     private static final byte[] DESCRIPTION = GdtfDescription.of(Fixtures.spot()).write();
 
@@ -47,7 +46,7 @@ class GdtfFileTest {
         var entries = new LinkedHashMap<String, byte[]>();
         entries.put("wheels/b.png", noise);
         entries.put("description.xml", DESCRIPTION);
-        entries.put("odd name é.bin", new byte[] {0, 1, 2});
+        entries.put("odd name é.bin", new byte[]{0, 1, 2});
         entries.put("empty/", new byte[0]);
 
         var back = GdtfFile.read(GdtfFile.read(zip(entries)).write());
@@ -58,17 +57,19 @@ class GdtfFileTest {
 
     @Test
     void givesTheSameBytesForTheSameContent() {
-        var file = GdtfFile.read(with("wheels/a.png", new byte[] {1}));
+        var file = GdtfFile.read(with("wheels/a.png", new byte[]{1}));
 
         assertThat(file.write()).isEqualTo(file.write());
     }
 
     @Test
     void refusesWhatIsNoArchive() {
-        assertThatThrownBy(() -> GdtfFile.read("hello".getBytes(StandardCharsets.UTF_8))).hasMessage("is not a ZIP archive, as it has to be");
+        assertThatThrownBy(() -> GdtfFile.read("hello".getBytes(StandardCharsets.UTF_8)))
+            .hasMessage("is not a ZIP archive, as it has to be");
         assertThatThrownBy(() -> GdtfFile.read(new byte[0])).hasMessage("is not a ZIP archive, as it has to be");
         var whole = with("a", new byte[1000]);
-        assertThatThrownBy(() -> GdtfFile.read(Arrays.copyOf(whole, whole.length / 2))).hasMessage("is a ZIP archive that is cut short or damaged");
+        assertThatThrownBy(() -> GdtfFile.read(Arrays.copyOf(whole, whole.length / 2)))
+            .hasMessage("is a ZIP archive that is cut short or damaged");
     }
 
     @Test
@@ -78,8 +79,9 @@ class GdtfFileTest {
 
     @Test
     void refusesEntriesThatClimbOutOfTheArchive() {
-        for (var path : new String[] {"../up.txt", "/etc/up.txt", "a/../../up.txt", "C:\\up.txt", "a\\b"}) {
-            assertThatThrownBy(() -> GdtfFile.read(with(path, new byte[1]))).hasMessageStartingWith("holds an entry that points outside the archive: '");
+        for (var path : new String[]{"../up.txt", "/etc/up.txt", "a/../../up.txt", "C:\\up.txt", "a\\b"}) {
+            assertThatThrownBy(() -> GdtfFile.read(with(path, new byte[1])))
+                .hasMessageStartingWith("holds an entry that points outside the archive: '");
         }
     }
 
@@ -90,8 +92,10 @@ class GdtfFileTest {
 
     @Test
     void refusesAnArchiveBomb() {
-        assertThatThrownBy(() -> GdtfFile.read(with("bomb", new byte[8 << 20]))).hasMessage("unpacks more than 200 to 1 at 'bomb', as an archive bomb does");
-        assertThatThrownBy(() -> GdtfFile.read(with("bomb", new byte[(int) GdtfFile.LIMITS.entryBytes() + 1]))).hasMessageStartingWith("unpacks beyond the limit of 128 MB");
+        assertThatThrownBy(() -> GdtfFile.read(with("bomb", new byte[8 << 20])))
+            .hasMessage("unpacks more than 200 to 1 at 'bomb', as an archive bomb does");
+        assertThatThrownBy(() -> GdtfFile.read(with("bomb", new byte[(int) GdtfFile.LIMITS.entryBytes() + 1])))
+            .hasMessageStartingWith("unpacks beyond the limit of 128 MB");
     }
 
     @Test
@@ -110,7 +114,7 @@ class GdtfFileTest {
 
     @Test
     void noticesAFlippedByte() {
-        var whole = with("a", new byte[] {1, 2, 3, 4, 5, 6, 7, 8});
+        var whole = with("a", new byte[]{1, 2, 3, 4, 5, 6, 7, 8});
         int refused = 0;
         for (int i = 0; i < whole.length; i += 7) {
             var damaged = whole.clone();
@@ -129,7 +133,8 @@ class GdtfFileTest {
     void namesFilePlaceAndReasonInOneSentence() {
         var broken = zip(Map.of("description.xml", "<GDTF>\n<a></b></GDTF>".getBytes(StandardCharsets.UTF_8)));
 
-        assertThatThrownBy(() -> GdtfFile.read(broken)).isInstanceOfSatisfying(FormatException.class, why ->
-                assertThat(why.sentence("x.gdtf")).isEqualTo("'x.gdtf' was refused: its description.xml, line 2, is not well-formed XML."));
+        assertThatThrownBy(() -> GdtfFile.read(broken)).isInstanceOfSatisfying(FormatException.class,
+                why -> assertThat(why.sentence("x.gdtf"))
+                    .isEqualTo("'x.gdtf' was refused: its description.xml, line 2, is not well-formed XML."));
     }
 }

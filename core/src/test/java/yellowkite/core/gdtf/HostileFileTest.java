@@ -21,12 +21,12 @@ import yellowkite.core.dmx.Resolver;
 import yellowkite.core.dmx.Tail;
 import static org.assertj.core.api.Assertions.assertThat;
 
-
 /** Whatever a file holds: a result or a refusal, soon, and never anything else. */
 class HostileFileTest {
     /** Far more than any of these takes on a busy machine, and far less than what grows with the square of their sizes. */
     private static final Duration SOON = Duration.ofSeconds(30);
-    private static final byte[] GOOD = new GdtfFile(GdtfDescription.of(Fixtures.spot()), Map.of("wheels/dots.png", new byte[] {1, 2, 3})).write();
+    private static final byte[] GOOD = new GdtfFile(GdtfDescription.of(Fixtures.spot()), Map.of("wheels/dots.png", new byte[]{1, 2, 3}))
+        .write();
 
     /** Reads, and does with a file all that is done when it comes in. */
     private static boolean takenIn(byte[] bytes) {
@@ -72,7 +72,8 @@ class HostileFileTest {
     void mutatedDescriptionsGiveAResultOrARefusal(long seed) {
         var random = new Random(seed);
         var good = new String(GdtfDescription.of(Fixtures.spot()).write(), StandardCharsets.UTF_8);
-        var pieces = new String[] {"", "-1", "999999999999", "NaN", "0/9", "255/1s", "Overwrite", "\"", "<", "1e308", "Yoke", "Base", "None", ",,,", "2.2.2"};
+        var pieces = new String[]{"", "-1", "999999999999", "NaN", "0/9", "255/1s", "Overwrite", "\"", "<", "1e308", "Yoke", "Base", "None",
+                ",,,", "2.2.2"};
         int came = 0;
         for (int i = 0; i < 600; i++) {
             var text = new StringBuilder(good);
@@ -94,11 +95,20 @@ class HostileFileTest {
         for (int level = 0; level < 30; level++) {
             bodies.append("<Geometry Name=\"G").append(level).append("\">");
             for (int copy = 0; copy < 30; copy++) {
-                bodies.append("<GeometryReference Name=\"R").append(level).append('x').append(copy).append("\" Geometry=\"G").append(level + 1).append("\"><Break DMXOffset=\"").append(copy).append("\"/></GeometryReference>");
+                bodies.append("<GeometryReference Name=\"R")
+                    .append(level)
+                    .append('x')
+                    .append(copy)
+                    .append("\" Geometry=\"G")
+                    .append(level + 1)
+                    .append("\"><Break DMXOffset=\"")
+                    .append(copy)
+                    .append("\"/></GeometryReference>");
             }
             bodies.append("</Geometry>");
         }
-        var xml = "<GDTF><FixtureType><Geometries>" + bodies + "<Beam Name=\"G30\"/></Geometries><DMXModes><DMXMode Name=\"M\" Geometry=\"G0\"><DMXChannels>"
+        var xml = "<GDTF><FixtureType><Geometries>" + bodies
+                + "<Beam Name=\"G30\"/></Geometries><DMXModes><DMXMode Name=\"M\" Geometry=\"G0\"><DMXChannels>"
                 + "<DMXChannel Offset=\"1\" Geometry=\"G30\"/>".repeat(50) + "</DMXChannels></DMXMode></DMXModes></FixtureType></GDTF>";
 
         Assertions.assertTimeoutPreemptively(SOON, () -> assertThat(takenIn(archive(xml))).isTrue());
@@ -129,10 +139,14 @@ class HostileFileTest {
     private static String chain(int length) {
         var channels = new StringBuilder();
         for (int i = 0; i < length; i++) {
-            channels.append("<DMXChannel Geometry=\"B").append(i).append("\"><LogicalChannel Attribute=\"Dimmer\"><ChannelFunction Name=\"F\" Attribute=\"Dimmer\" ModeMaster=\"B")
-                    .append((i + 1) % length).append("_Dimmer.Dimmer.F\" ModeFrom=\"0/1\" ModeTo=\"255/1\"/></LogicalChannel></DMXChannel>");
+            channels.append("<DMXChannel Geometry=\"B")
+                .append(i)
+                .append("\"><LogicalChannel Attribute=\"Dimmer\"><ChannelFunction Name=\"F\" Attribute=\"Dimmer\" ModeMaster=\"B")
+                .append((i + 1) % length)
+                .append("_Dimmer.Dimmer.F\" ModeFrom=\"0/1\" ModeTo=\"255/1\"/></LogicalChannel></DMXChannel>");
         }
-        return "<GDTF><FixtureType><DMXModes><DMXMode Name=\"M\"><DMXChannels>" + channels + "</DMXChannels></DMXMode></DMXModes></FixtureType></GDTF>";
+        return "<GDTF><FixtureType><DMXModes><DMXMode Name=\"M\"><DMXChannels>" + channels
+                + "</DMXChannels></DMXMode></DMXModes></FixtureType></GDTF>";
     }
 
     @Test
@@ -147,7 +161,8 @@ class HostileFileTest {
     }
 
     private static String functions(String inside) {
-        return "<GDTF><FixtureType><DMXModes><DMXMode Name=\"M\"><DMXChannels><DMXChannel Offset=\"1\" Geometry=\"B\"><LogicalChannel Attribute=\"Shutter1\">" + inside
+        return "<GDTF><FixtureType><DMXModes><DMXMode Name=\"M\"><DMXChannels><DMXChannel Offset=\"1\" Geometry=\"B\"><LogicalChannel Attribute=\"Shutter1\">"
+                + inside
                 + "</LogicalChannel></DMXChannel><DMXChannel Offset=\"2\" Geometry=\"B\"><LogicalChannel Attribute=\"Dimmer\"><ChannelFunction Name=\"F\" Attribute=\"Dimmer\"/></LogicalChannel></DMXChannel>"
                 + "</DMXChannels></DMXMode></DMXModes></FixtureType></GDTF>";
     }
@@ -157,8 +172,11 @@ class HostileFileTest {
         var random = new Random(8);
         var inside = new StringBuilder();
         for (int i = 0; i < 20_000; i++) {
-            inside.append("<ChannelFunction Name=\"").append(Long.toHexString(random.nextLong())).append("\" Attribute=\"Shutter1\"")
-                    .append(i % 2 == 0 ? " ModeMaster=\"B_Dimmer\" ModeFrom=\"0/1\" ModeTo=\"255/1\"" : "").append("/>");
+            inside.append("<ChannelFunction Name=\"")
+                .append(Long.toHexString(random.nextLong()))
+                .append("\" Attribute=\"Shutter1\"")
+                .append(i % 2 == 0 ? " ModeMaster=\"B_Dimmer\" ModeFrom=\"0/1\" ModeTo=\"255/1\"" : "")
+                .append("/>");
         }
 
         Assertions.assertTimeoutPreemptively(SOON, () -> assertThat(takenIn(archive(functions(inside.toString())))).isTrue());
@@ -169,7 +187,11 @@ class HostileFileTest {
         var random = new Random(9);
         var inside = new StringBuilder("<ChannelFunction Name=\"F\" Attribute=\"Shutter1\" PhysicalFrom=\"0\" PhysicalTo=\"0\">");
         for (int i = 0; i < 60_000; i++) {
-            inside.append("<ChannelSet Name=\"Open ").append(Long.toHexString(random.nextLong())).append("\" DMXFrom=\"").append(i % 256).append("/1\"/>");
+            inside.append("<ChannelSet Name=\"Open ")
+                .append(Long.toHexString(random.nextLong()))
+                .append("\" DMXFrom=\"")
+                .append(i % 256)
+                .append("/1\"/>");
         }
 
         Assertions.assertTimeoutPreemptively(SOON, () -> assertThat(takenIn(archive(functions(inside + "</ChannelFunction>")))).isTrue());
@@ -181,17 +203,29 @@ class HostileFileTest {
         var parts = new StringBuilder();
         int length = 10_000;
         for (int i = 0; i < length; i++) {
-            parts.append("<Geometry Name=\"P").append(i).append("\"><GeometryReference Name=\"").append(Long.toHexString(random.nextLong())).append("\" Geometry=\"P").append((i + 1) % length).append("\"/></Geometry>");
+            parts.append("<Geometry Name=\"P")
+                .append(i)
+                .append("\"><GeometryReference Name=\"")
+                .append(Long.toHexString(random.nextLong()))
+                .append("\" Geometry=\"P")
+                .append((i + 1) % length)
+                .append("\"/></Geometry>");
         }
 
-        Assertions.assertTimeoutPreemptively(SOON, () -> assertThat(takenIn(archive("<GDTF><FixtureType><Geometries>" + parts + "</Geometries></FixtureType></GDTF>"))).isTrue());
+        Assertions.assertTimeoutPreemptively(SOON,
+                () -> assertThat(takenIn(archive("<GDTF><FixtureType><Geometries>" + parts + "</Geometries></FixtureType></GDTF>")))
+                    .isTrue());
     }
 
     private static GdtfFile manyRanges(int seed) {
         var random = new Random(seed);
         var inside = new StringBuilder("<ChannelFunction Name=\"F\" Attribute=\"Shutter1\" PhysicalTo=\"" + seed + "\">");
         for (int i = 0; i < 60_000; i++) {
-            inside.append("<ChannelSet Name=\"").append(Long.toHexString(random.nextLong())).append("\" DMXFrom=\"").append(random.nextInt(Integer.MAX_VALUE)).append("/4\"/>");
+            inside.append("<ChannelSet Name=\"")
+                .append(Long.toHexString(random.nextLong()))
+                .append("\" DMXFrom=\"")
+                .append(random.nextInt(Integer.MAX_VALUE))
+                .append("/4\"/>");
         }
         var wide = functions(inside + "</ChannelFunction>").replace("Offset=\"1\"", "Offset=\"3,4,5,6\"");
         return GdtfFile.read(archive(wide));
@@ -209,10 +243,18 @@ class HostileFileTest {
         var random = new Random(13);
         var inside = new StringBuilder();
         for (int i = 0; i < 8_000; i++) {
-            inside.append("<ChannelFunction Name=\"").append(Long.toHexString(random.nextLong())).append("\" Attribute=\"Shutter1\" DMXFrom=\"").append(random.nextInt(65_536))
-                    .append("/2\" PhysicalTo=\"").append(seed).append("\" ModeMaster=\"B_Dimmer\" ModeFrom=\"").append(random.nextInt(65_536)).append("/2\" ModeTo=\"65535/2\"/>");
+            inside.append("<ChannelFunction Name=\"")
+                .append(Long.toHexString(random.nextLong()))
+                .append("\" Attribute=\"Shutter1\" DMXFrom=\"")
+                .append(random.nextInt(65_536))
+                .append("/2\" PhysicalTo=\"")
+                .append(seed)
+                .append("\" ModeMaster=\"B_Dimmer\" ModeFrom=\"")
+                .append(random.nextInt(65_536))
+                .append("/2\" ModeTo=\"65535/2\"/>");
         }
-        return GdtfFile.read(archive(functions(inside.toString()).replace("Offset=\"1\"", "Offset=\"3,4\"").replace("Offset=\"2\"", "Offset=\"5,6\"")));
+        return GdtfFile.read(
+                archive(functions(inside.toString()).replace("Offset=\"1\"", "Offset=\"3,4\"").replace("Offset=\"2\"", "Offset=\"5,6\"")));
     }
 
     @Test
@@ -221,7 +263,8 @@ class HostileFileTest {
         var after = Side.of(manyConditions(2));
 
         Assertions.assertTimeoutPreemptively(SOON, () -> assertThat(Comparison.of(before, after).differences())
-                .anySatisfy(difference -> assertThat(difference.says()).startsWith("It has more functions and conditions than can be looked at")));
+            .anySatisfy(
+                    difference -> assertThat(difference.says()).startsWith("It has more functions and conditions than can be looked at")));
     }
 
     @Test
@@ -229,6 +272,8 @@ class HostileFileTest {
         var one = chain(3_000);
         var other = one.replace("Attribute=\"Dimmer\" ModeMaster=\"B7_", "Attribute=\"Zoom\" ModeMaster=\"B7_");
 
-        Assertions.assertTimeoutPreemptively(SOON, () -> assertThat(Comparison.of(Side.of(GdtfFile.read(archive(one))), Side.of(GdtfFile.read(archive(other)))).differences()).isNotEmpty());
+        Assertions.assertTimeoutPreemptively(SOON,
+                () -> assertThat(Comparison.of(Side.of(GdtfFile.read(archive(one))), Side.of(GdtfFile.read(archive(other)))).differences())
+                    .isNotEmpty());
     }
 }

@@ -36,7 +36,8 @@ class LosslessLawsTest {
     private static XmlNode.Element sprinkled(XmlNode.Element element, Random random) {
         var attributes = new ArrayList<XmlNode.Attribute>();
         for (var each : element.attributes()) {
-            boolean isLink = element.name().equals("FixtureType") || List.of("Name", "Attribute", "Geometry", "Feature").contains(each.name());
+            boolean isLink = element.name().equals("FixtureType")
+                    || List.of("Name", "Attribute", "Geometry", "Feature").contains(each.name());
             attributes.add(!isLink && random.nextInt(16) == 1 ? new XmlNode.Attribute(each.name(), pick(random)) : each);
         }
         if (random.nextInt(6) == 1) {
@@ -60,7 +61,8 @@ class LosslessLawsTest {
         switch (node) {
             case XmlNode.Element element -> {
                 out.append('<').append(element.name());
-                element.attributes().forEach(each -> out.append(' ').append(each.name()).append("=\"").append(escaped(each.value())).append('"'));
+                element.attributes()
+                    .forEach(each -> out.append(' ').append(each.name()).append("=\"").append(escaped(each.value())).append('"'));
                 out.append('>');
                 element.children().forEach(each -> print(each, out));
                 out.append("</").append(element.name()).append('>');
@@ -81,7 +83,8 @@ class LosslessLawsTest {
 
     private static byte[] strange(FixtureType document, Random random) {
         var out = new StringBuilder("<?xml version=\"1.0\" encoding=\"UTF-8\"?>");
-        nodes(GdtfDescription.of(document).write()).forEach(each -> print(each instanceof XmlNode.Element element ? sprinkled(element, random) : each, out));
+        nodes(GdtfDescription.of(document).write())
+            .forEach(each -> print(each instanceof XmlNode.Element element ? sprinkled(element, random) : each, out));
         return out.toString().getBytes(StandardCharsets.UTF_8);
     }
 
@@ -97,8 +100,10 @@ class LosslessLawsTest {
         var file = strange(document, random);
         var description = GdtfDescription.read(file);
         var renamed = (Edit.Outcome.Applied) new RenameProfile("Otherwise").applyTo(description.type());
-        var expected = new String(file, StandardCharsets.UTF_8).replaceFirst("(<FixtureType[^>]* Name=\")[^\"]*\"", "$1Otherwise\"").getBytes(StandardCharsets.UTF_8);
+        var expected = new String(file, StandardCharsets.UTF_8).replaceFirst("(<FixtureType[^>]* Name=\")[^\"]*\"", "$1Otherwise\"")
+            .getBytes(StandardCharsets.UTF_8);
 
-        assertThat(XmlCompare.unordered(nodes(description.withType(renamed.after()).write()))).isEqualTo(XmlCompare.unordered(nodes(expected)));
+        assertThat(XmlCompare.unordered(nodes(description.withType(renamed.after()).write())))
+            .isEqualTo(XmlCompare.unordered(nodes(expected)));
     }
 }

@@ -64,18 +64,19 @@ class GoboTest {
 
         @Test
         void followsItsThreshold() {
-            var grey = new Picture(1, 1, new int[] {0xFF808080});
+            var grey = new Picture(1, 1, new int[]{0xFF808080});
 
             assertThat(new Cut(0, 0, null, 0, false, Tone.STENCIL, 128, false, 256).of(grey).at(5, 5)).isEqualTo(Drawn.WHITE);
             assertThat(new Cut(0, 0, null, 0, false, Tone.STENCIL, 129, false, 256).of(grey).at(5, 5)).isEqualTo(Drawn.BLACK);
             assertThat(new Cut(0, 0, null, 0, false, Tone.GREY, 1, false, 256).of(grey).at(5, 5)).isEqualTo(0xFF808080);
-            assertThat(new Cut(0, 0, null, 0, false, Tone.COLOUR, 1, true, 256).of(new Picture(1, 1, new int[] {0xFFFF0000})).at(5, 5)).isEqualTo(0xFF00FFFF);
+            assertThat(new Cut(0, 0, null, 0, false, Tone.COLOUR, 1, true, 256).of(new Picture(1, 1, new int[]{0xFFFF0000})).at(5, 5))
+                .isEqualTo(0xFF00FFFF);
         }
 
         @Test
         void putsADarkDrawingOnWhitePaperAndALightOneOnBlack() {
-            var dark = new Picture(2, 1, new int[] {Drawn.BLACK, 0});
-            var light = new Picture(2, 1, new int[] {Drawn.WHITE, 0});
+            var dark = new Picture(2, 1, new int[]{Drawn.BLACK, 0});
+            var light = new Picture(2, 1, new int[]{Drawn.WHITE, 0});
             var whole = new Cut(0, -0.5, 8.0, 0, false, Tone.STENCIL, 128, false, 256);
 
             assertThat(whole.of(dark).at(255, 255)).isEqualTo(Drawn.WHITE);
@@ -101,7 +102,8 @@ class GoboTest {
 
             for (int degrees = 0; degrees < 360; degrees += 5) {
                 double radius = 0;
-                for (double r = 150; r < 250 && Picture.brightness(gobo.at((int) (256 + r * Math.cos(Math.toRadians(degrees))), (int) (256 + r * Math.sin(Math.toRadians(degrees))))) > 0; r += 0.5) {
+                for (double r = 150; r < 250 && Picture.brightness(gobo.at((int) (256 + r * Math.cos(Math.toRadians(degrees))),
+                        (int) (256 + r * Math.sin(Math.toRadians(degrees))))) > 0; r += 0.5) {
                     radius = r;
                 }
                 assertThat(radius).as("at %d degrees", degrees).isCloseTo(208, within(5.0));
@@ -112,7 +114,8 @@ class GoboTest {
         void isRefusedWithASentence() {
             assertThatThrownBy(() -> Cut.middle(255)).hasMessage("A gobo has 256 to 1024 pixels a side; 255 is outside.");
             assertThatThrownBy(() -> new Cut(0, 0, 1.0, 0, true, Tone.GREY, 128, false, 256)).hasMessageContaining("at least 8 pixels");
-            assertThatThrownBy(() -> new Cut(0, 0, null, Double.NaN, true, Tone.GREY, 128, false, 256)).isInstanceOf(IllegalArgumentException.class);
+            assertThatThrownBy(() -> new Cut(0, 0, null, Double.NaN, true, Tone.GREY, 128, false, 256))
+                .isInstanceOf(IllegalArgumentException.class);
         }
 
         @Test
@@ -181,7 +184,10 @@ class GoboTest {
             assertThat(Metal.of(bars).warnings().isEmpty()).isNotEqualTo(warns);
         }
 
-        /** Round holes about a pixel's centre, 16 apart: of radius 6.5 they are 13 pixels wide and leave 3 between two of them, and nearly ten between four. */
+        /**
+         * Round holes about a pixel's centre, 16 apart: of radius 6.5 they are 13 pixels wide and leave 3 between two of them, and nearly
+         * ten between four.
+         */
         @ParameterizedTest
         @CsvSource({"6.5, 3, true", "6, 5, false", "4, 9, false"})
         void shortNecksAreThinToo(double radius, double neck, boolean warns) {
@@ -195,7 +201,8 @@ class GoboTest {
         void aHairIsTooThin() {
             var hair = Drawn.stencil(1024, (x, y) -> Math.hypot(x - 512, y - 512) < 400 && Math.abs(x - 512) > 1.5);
 
-            assertThat(Metal.of(hair).warnings()).containsExactly("The thinnest dark bar has 4 of 1024 pixels, 0.39 % of the image: metal needs 0.6 %.");
+            assertThat(Metal.of(hair).warnings())
+                .containsExactly("The thinnest dark bar has 4 of 1024 pixels, 0.39 % of the image: metal needs 0.6 %.");
         }
     }
 
@@ -222,7 +229,9 @@ class GoboTest {
             var ring = Drawn.stencil(256, (x, y) -> Math.abs(Math.hypot(x - 128, y - 128) - 70) < 20);
 
             assertThat(Outline.trace(ring, 1).rings()).hasSize(2);
-            assertThat(Outline.trace(ring, 1).svg()).startsWith("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 256 256\"><path fill=\"none\" stroke=\"#000\" stroke-width=\"1.0\" d=\"M").endsWith("Z\"/></svg>");
+            assertThat(Outline.trace(ring, 1).svg()).startsWith(
+                    "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 256 256\"><path fill=\"none\" stroke=\"#000\" stroke-width=\"1.0\" d=\"M")
+                .endsWith("Z\"/></svg>");
         }
 
         @Test
@@ -239,9 +248,10 @@ class GoboTest {
             for (int i = 0; i < 20; i++) {
                 var blobs = new double[6][];
                 for (int k = 0; k < blobs.length; k++) {
-                    blobs[k] = new double[] {40 + random.nextDouble() * 176, 40 + random.nextDouble() * 176, 10 + random.nextDouble() * 30};
+                    blobs[k] = new double[]{40 + random.nextDouble() * 176, 40 + random.nextDouble() * 176, 10 + random.nextDouble() * 30};
                 }
-                var picture = Drawn.stencil(256, (x, y) -> Arrays.stream(blobs).filter(each -> Math.hypot(x - each[0], y - each[1]) < each[2]).count() % 2 == 1);
+                var picture = Drawn.stencil(256,
+                        (x, y) -> Arrays.stream(blobs).filter(each -> Math.hypot(x - each[0], y - each[1]) < each[2]).count() % 2 == 1);
                 long light = IntStream.range(0, 256 * 256).filter(at -> picture.at(at % 256, at / 256) == Drawn.WHITE).count();
 
                 assertThat(area(Outline.trace(picture, 0.1))).as("seed 5, try %d", i).isCloseTo(light, within(0.03 * light + 20));

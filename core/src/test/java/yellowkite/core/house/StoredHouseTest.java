@@ -16,8 +16,11 @@ class StoredHouseTest {
 
     private static FixtureType cared(FixtureType type) {
         var mode = type.modes().getFirst();
-        return type.with(f -> f.house = f.house.withNotes("Fans are loud").withCategory(House.Category.MOVING_SPOT).withChartCount(mode.id(), 20)
-                .withCare(Fixtures.channel(type, "Gobo1").id(), new House.Care(House.Tint.BLUE, "Sticks when cold", new DmxValue(12, 1), null)).withMark(Fixtures.range(type, "Dots").id(), OPEN));
+        return type.with(f -> f.house = f.house.withNotes("Fans are loud")
+            .withCategory(House.Category.MOVING_SPOT)
+            .withChartCount(mode.id(), 20)
+            .withCare(Fixtures.channel(type, "Gobo1").id(), new House.Care(House.Tint.BLUE, "Sticks when cold", new DmxValue(12, 1), null))
+            .withMark(Fixtures.range(type, "Dots").id(), OPEN));
     }
 
     @Test
@@ -43,7 +46,9 @@ class StoredHouseTest {
     @Test
     void anExportSaysWhatStaysBehind() {
         assertThat(LeftBehind.of(StoredHouse.of(plain))).isEmpty();
-        assertThat(LeftBehind.of(StoredHouse.of(cared))).containsExactly("The notes for colleagues stay here.", "The category stays here.", "The chart's count of a mode stays here.",
-                "The value at blackout of a channel stays here.", "The note on a channel stays here.", "The colour mark of a channel stays here.", "The mark on a named range stays here.");
+        assertThat(LeftBehind.of(StoredHouse.of(cared))).containsExactly("The notes for colleagues stay here.", "The category stays here.",
+                "The chart's count of a mode stays here.",
+                "The value at blackout of a channel stays here.", "The note on a channel stays here.",
+                "The colour mark of a channel stays here.", "The mark on a named range stays here.");
     }
 }

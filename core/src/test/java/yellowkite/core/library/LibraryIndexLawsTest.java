@@ -34,7 +34,8 @@ class LibraryIndexLawsTest {
     }
 
     private static Card card(int id, Random random) {
-        return new Card("id" + id, pick(random) + " works", pick(random) + " " + pick(random), Shelf.HOUSE, "", "", "", "Ines", Card.State.CLEAN, false, SPRING.plusDays(random.nextInt(9)),
+        return new Card("id" + id, pick(random) + " works", pick(random) + " " + pick(random), Shelf.HOUSE, "", "", "", "Ines",
+                Card.State.CLEAN, false, SPRING.plusDays(random.nextInt(9)),
                 new Synopsis("", "", "", "", House.Category.NONE, List.of(), List.of(), List.of(), List.of(), false));
     }
 

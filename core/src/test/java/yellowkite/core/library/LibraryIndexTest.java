@@ -97,26 +97,31 @@ class LibraryIndexTest {
     }
 
     private static List<String> find(String text, Narrowing narrowing, Order order) {
-        return LIBRARY.search(LibraryQuery.of(text), narrowing, order).hits().stream().filter(each -> each.kind() != Kind.PART).map(Hit::name).toList();
+        return LIBRARY.search(LibraryQuery.of(text), narrowing, order)
+            .hits()
+            .stream()
+            .filter(each -> each.kind() != Kind.PART)
+            .map(Hit::name)
+            .toList();
     }
 
     @ParameterizedTest
     @CsvSource({
-        "petrel spot, Petrel Spot",
-        "spot petrel, Petrel Spot",
-        "petrelspot, Petrel Spot",
-        "uv, Petrel Wash",
-        "16 bit pan, Petrel Spot",
-        "pan 8 bits, ''",
-        "sea bird, Petrel Wash",
-        "deck, Petrel Wash",
-        "bram, Reedline 10",
-        "cells, Reedline 10",
-        "reedline-10, Reedline 10",
-        "vane, Reedline 10",
-        "40 channels, Reedline 10",
-        "150 W, Petrel Spot",
-        "gobo, Petrel Spot",
+            "petrel spot, Petrel Spot",
+            "spot petrel, Petrel Spot",
+            "petrelspot, Petrel Spot",
+            "uv, Petrel Wash",
+            "16 bit pan, Petrel Spot",
+            "pan 8 bits, ''",
+            "sea bird, Petrel Wash",
+            "deck, Petrel Wash",
+            "bram, Reedline 10",
+            "cells, Reedline 10",
+            "reedline-10, Reedline 10",
+            "vane, Reedline 10",
+            "40 channels, Reedline 10",
+            "150 W, Petrel Spot",
+            "gobo, Petrel Spot",
     })
     void wordsAreFoundWhereverTheyStand(String text, String name) {
         assertThat(find(text)).containsExactlyElementsOf(name.isEmpty() ? List.of() : List.of(name));
@@ -124,13 +129,13 @@ class LibraryIndexTest {
 
     @ParameterizedTest
     @CsvSource({
-        "petrle spot, Petrel Spot", // two letters changed places
-        "tidwick wash, Petrel Wash", // one is missing
-        "tiddewick wash, Petrel Wash", // one is too many
-        "reedlime, Reedline 10", // one is another
-        "reeedlime, Reedline 10", // two slips in a long word
-        "wsah, Petrel Wash",
-        "pétrel spot, Petrel Spot",
+            "petrle spot, Petrel Spot", // two letters changed places
+            "tidwick wash, Petrel Wash", // one is missing
+            "tiddewick wash, Petrel Wash", // one is too many
+            "reedlime, Reedline 10", // one is another
+            "reeedlime, Reedline 10", // two slips in a long word
+            "wsah, Petrel Wash",
+            "pétrel spot, Petrel Spot",
     })
     void slipsAreForgiven(String typed, String name) {
         assertThat(find(typed)).containsExactly(name);
@@ -145,20 +150,24 @@ class LibraryIndexTest {
     @Test
     void slipsAreForgivenOnlyWhereNoWordBeginsLikeIt() {
         var library = LIBRARY.with(List.of(fixture("Lumbrook", "Petral", fixture -> {})), Set.of());
-        assertThat(library.search(LibraryQuery.of("petral"), Narrowing.NONE, Order.FIT).hits()).extracting(Hit::name).containsExactly("Petral");
+        assertThat(library.search(LibraryQuery.of("petral"), Narrowing.NONE, Order.FIT).hits()).extracting(Hit::name)
+            .containsExactly("Petral");
     }
 
     @Test
     void oursComeFirstThenTheReferenceShelfAndPlaceholdersStandApart() {
         var found = LIBRARY.search(LibraryQuery.of(""), Narrowing.NONE, Order.NAME);
         assertThat(found.hits()).extracting(Hit::name).containsExactly("Petrel Spot", "Petrel Wash", "Reedline 10", "Plover");
-        assertThat(found.sections()).containsExactly(new Found.Section(Kind.HOUSE, 0, 2), new Found.Section(Kind.REFERENCE, 2, 1), new Found.Section(Kind.PLACEHOLDER, 3, 1));
+        assertThat(found.sections()).containsExactly(new Found.Section(Kind.HOUSE, 0, 2), new Found.Section(Kind.REFERENCE, 2, 1),
+                new Found.Section(Kind.PLACEHOLDER, 3, 1));
     }
 
     @Test
     void aNameFitsBetterThanAnAttributeAndAWholeWordBetterThanItsBeginning() {
-        var library = LIBRARY.with(List.of(fixture("Lumbrook", "Pan", fixture -> {}), fixture("Lumbrook", "Panel", fixture -> {})), Set.of());
-        assertThat(library.search(LibraryQuery.of("pan"), Narrowing.NONE, Order.FIT).hits()).extracting(Hit::name).containsExactly("Pan", "Panel", "Petrel Spot", "Petrel Wash");
+        var library = LIBRARY.with(List.of(fixture("Lumbrook", "Pan", fixture -> {}), fixture("Lumbrook", "Panel", fixture -> {})),
+                Set.of());
+        assertThat(library.search(LibraryQuery.of("pan"), Narrowing.NONE, Order.FIT).hits()).extracting(Hit::name)
+            .containsExactly("Pan", "Panel", "Petrel Spot", "Petrel Wash");
     }
 
     @Test
@@ -172,35 +181,61 @@ class LibraryIndexTest {
         assertThat(paper.hits()).containsExactly(
                 new Hit(SPOT.id(), "Tidewick", "Petrel Spot", Kind.PART, List.of("14 channels")), // three of four
                 new Hit(WASH.id(), "Tidewick", "Petrel Wash", Kind.PART, List.of("150 W", "spot")));
-        assertThat(LIBRARY.search(LibraryQuery.of("17 channels, LED spot, 150 W"), Narrowing.NONE, Order.FIT).hits().getFirst()).isEqualTo(new Hit(SPOT.id(), "Tidewick", "Petrel Spot", Kind.HOUSE, List.of()));
+        assertThat(LIBRARY.search(LibraryQuery.of("17 channels, LED spot, 150 W"), Narrowing.NONE, Order.FIT).hits().getFirst())
+            .isEqualTo(new Hit(SPOT.id(), "Tidewick", "Petrel Spot", Kind.HOUSE, List.of()));
     }
 
     @Test
     void whatFitsInPartIsOfNoInterestBesideMuchThatFits() {
         var many = IntStream.range(0, 11).mapToObj(i -> fixture("Lumbrook", "Moth " + i, fixture -> fixture.tags = "deck")).toList();
         assertThat(LIBRARY.with(many, Set.of()).search(LibraryQuery.of("moth deck"), Narrowing.NONE, Order.NAME).hits()).hasSize(11);
-        assertThat(LIBRARY.with(many.subList(0, 10), Set.of()).search(LibraryQuery.of("moth deck"), Narrowing.NONE, Order.NAME).hits()).hasSize(11); // and the wash, which lies on the deck
+        assertThat(LIBRARY.with(many.subList(0, 10), Set.of()).search(LibraryQuery.of("moth deck"), Narrowing.NONE, Order.NAME).hits())
+            .hasSize(11); // and the wash, which lies on the deck
     }
 
     @Test
     void everyKindOfNarrowingHolds() {
-        assertThat(find("", new Narrowing(Set.of("Osier & Vane"), Set.of(), null, null, null, Set.of(), Set.of(), Set.of(), null, null), Order.NAME)).containsExactly("Reedline 10");
-        assertThat(find("", new Narrowing(Set.of(), Set.of(House.Category.MOVING_SPOT), null, null, null, Set.of(), Set.of(), Set.of(), null, null), Order.NAME)).containsExactly("Petrel Spot");
-        assertThat(find("", new Narrowing(Set.of(), Set.of(), 15, 17, null, Set.of(), Set.of(), Set.of(), null, null), Order.NAME)).containsExactly("Petrel Spot", "Plover");
-        assertThat(find("", new Narrowing(Set.of(), Set.of(), null, 14, null, Set.of(), Set.of(), Set.of(), null, null), Order.NAME)).containsExactly("Petrel Wash");
-        assertThat(find("", new Narrowing(Set.of(), Set.of(), null, null, true, Set.of(), Set.of(), Set.of(), null, null), Order.NAME)).containsExactly("Reedline 10");
-        assertThat(find("", new Narrowing(Set.of(), Set.of(), null, null, null, Set.of("Pan"), Set.of(), Set.of(), null, null), Order.NAME)).containsExactly("Petrel Spot", "Petrel Wash");
-        assertThat(find("", new Narrowing(Set.of(), Set.of(), null, null, null, Set.of("Pan", "Tilt"), Set.of(), Set.of(), null, null), Order.NAME)).containsExactly("Petrel Spot");
-        assertThat(find("", new Narrowing(Set.of(), Set.of(), null, null, null, Set.of("Zoom"), Set.of(), Set.of(), null, null), Order.NAME)).isEmpty();
-        assertThat(find("", new Narrowing(Set.of(), Set.of(), null, null, null, Set.of(), Set.of(Shelf.REFERENCE), Set.of(), null, null), Order.NAME)).containsExactly("Reedline 10");
-        assertThat(find("", new Narrowing(Set.of(), Set.of(), null, null, null, Set.of(), Set.of(), Set.of(Card.State.WARNINGS), null, null), Order.NAME)).containsExactly("Petrel Wash");
-        assertThat(find("", new Narrowing(Set.of(), Set.of(), null, null, null, Set.of(), Set.of(), Set.of(), true, null), Order.NAME)).containsExactly("Petrel Spot");
-        assertThat(find("", new Narrowing(Set.of(), Set.of(), null, null, null, Set.of(), Set.of(), Set.of(), null, SPRING.plusDays(1)), Order.NAME)).containsExactly("Petrel Wash", "Reedline 10");
+        assertThat(find("", new Narrowing(Set.of("Osier & Vane"), Set.of(), null, null, null, Set.of(), Set.of(), Set.of(), null, null),
+                Order.NAME))
+            .containsExactly("Reedline 10");
+        assertThat(find("",
+                new Narrowing(Set.of(), Set.of(House.Category.MOVING_SPOT), null, null, null, Set.of(), Set.of(), Set.of(), null, null),
+                Order.NAME))
+            .containsExactly("Petrel Spot");
+        assertThat(find("", new Narrowing(Set.of(), Set.of(), 15, 17, null, Set.of(), Set.of(), Set.of(), null, null), Order.NAME))
+            .containsExactly("Petrel Spot", "Plover");
+        assertThat(find("", new Narrowing(Set.of(), Set.of(), null, 14, null, Set.of(), Set.of(), Set.of(), null, null), Order.NAME))
+            .containsExactly("Petrel Wash");
+        assertThat(find("", new Narrowing(Set.of(), Set.of(), null, null, true, Set.of(), Set.of(), Set.of(), null, null), Order.NAME))
+            .containsExactly("Reedline 10");
+        assertThat(find("", new Narrowing(Set.of(), Set.of(), null, null, null, Set.of("Pan"), Set.of(), Set.of(), null, null), Order.NAME))
+            .containsExactly("Petrel Spot", "Petrel Wash");
+        assertThat(find("", new Narrowing(Set.of(), Set.of(), null, null, null, Set.of("Pan", "Tilt"), Set.of(), Set.of(), null, null),
+                Order.NAME))
+            .containsExactly("Petrel Spot");
+        assertThat(
+                find("", new Narrowing(Set.of(), Set.of(), null, null, null, Set.of("Zoom"), Set.of(), Set.of(), null, null), Order.NAME))
+            .isEmpty();
+        assertThat(find("", new Narrowing(Set.of(), Set.of(), null, null, null, Set.of(), Set.of(Shelf.REFERENCE), Set.of(), null, null),
+                Order.NAME))
+            .containsExactly("Reedline 10");
+        assertThat(
+                find("", new Narrowing(Set.of(), Set.of(), null, null, null, Set.of(), Set.of(), Set.of(Card.State.WARNINGS), null, null),
+                        Order.NAME))
+            .containsExactly("Petrel Wash");
+        assertThat(find("", new Narrowing(Set.of(), Set.of(), null, null, null, Set.of(), Set.of(), Set.of(), true, null), Order.NAME))
+            .containsExactly("Petrel Spot");
+        assertThat(find("", new Narrowing(Set.of(), Set.of(), null, null, null, Set.of(), Set.of(), Set.of(), null, SPRING.plusDays(1)),
+                Order.NAME))
+            .containsExactly("Petrel Wash", "Reedline 10");
     }
 
     @Test
     void valuesAreCountedAsIfNothingWereNarrowedByTheirOwnKind() {
-        var left = LIBRARY.search(LibraryQuery.of(""), new Narrowing(Set.of("Tidewick"), Set.of(), 15, null, null, Set.of(), Set.of(), Set.of(), null, null), Order.NAME).left();
+        var left = LIBRARY
+            .search(LibraryQuery.of(""),
+                    new Narrowing(Set.of("Tidewick"), Set.of(), 15, null, null, Set.of(), Set.of(), Set.of(), null, null), Order.NAME)
+            .left();
         assertThat(left.manufacturers()).containsEntry("Tidewick", 2).containsEntry("Osier & Vane", 1); // the wash has but 14 addresses
         assertThat(left.shelves()).containsOnly(Map.entry(Shelf.HOUSE, 2));
         assertThat(left.attributes()).containsOnlyKeys("Pan", "Tilt", "Gobo1");
@@ -232,7 +267,9 @@ class LibraryIndexTest {
     @ParameterizedTest
     @CsvSource({"petrel, Petrel", "Petrel 200, Petrel 200", "petrel xl, Petrel XL", "petrel spot 200, Petrel Spot 200"})
     void theOneThatIsCalledJustSoComesFirst(String typed, String first) {
-        var index = LibraryIndex.EMPTY.with(List.of(fixture("Alder", "Petrel XL", none -> { }), fixture("Birch", "Petrel Spot 200", none -> { }), fixture("Cedar", "Petrel 200", none -> { }), fixture("Elm", "Petrel", none -> { })), Set.of());
+        var index = LibraryIndex.EMPTY
+            .with(List.of(fixture("Alder", "Petrel XL", none -> {}), fixture("Birch", "Petrel Spot 200", none -> {}),
+                    fixture("Cedar", "Petrel 200", none -> {}), fixture("Elm", "Petrel", none -> {})), Set.of());
 
         var found = index.search(LibraryQuery.of(typed), Narrowing.NONE, Order.FIT);
 

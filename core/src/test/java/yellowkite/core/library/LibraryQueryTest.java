@@ -31,7 +31,8 @@ class LibraryQueryTest {
 
     @Test
     void aPaperIsReadTermByTerm() {
-        assertThat(LibraryQuery.of("Tidewick, 22 channels, 16 bit tilt").terms()).containsExactly(new Footprint(22), new Wide("tilt", Set.of("Tilt"), 16), new Word("tidewick", Set.of()));
+        assertThat(LibraryQuery.of("Tidewick, 22 channels, 16 bit tilt").terms()).containsExactly(new Footprint(22),
+                new Wide("tilt", Set.of("Tilt"), 16), new Word("tidewick", Set.of()));
         assertThat(LibraryQuery.of("a b c d e f g h i j").terms()).hasSize(8);
         assertThat(LibraryQuery.of("  ").terms()).isEmpty();
     }

@@ -19,9 +19,12 @@ class SynopsisTest {
     @Test
     void namesModesAttributesAndTheWidestOfThem() {
         var type = profile("Tidewick", "Petrel Spot").shortName("Petrel")
-                .mode("Wide", "Body", mode -> mode.channel("Pan", "Body", at(1, 2), c -> c.function("Pan", 0, f -> {})).channel("Dimmer", "Body", at(3), c -> c.function("Dimmer", 0, f -> {})))
-                .mode("Narrow", "Body", mode -> mode.channel("Pan", "Body", at(1), c -> c.function("Pan", 0, f -> {})))
-                .build().with(f -> f.house = House.NONE.withCategory(House.Category.MOVING_SPOT));
+            .mode("Wide", "Body",
+                    mode -> mode.channel("Pan", "Body", at(1, 2), c -> c.function("Pan", 0, f -> {}))
+                        .channel("Dimmer", "Body", at(3), c -> c.function("Dimmer", 0, f -> {})))
+            .mode("Narrow", "Body", mode -> mode.channel("Pan", "Body", at(1), c -> c.function("Pan", 0, f -> {})))
+            .build()
+            .with(f -> f.house = House.NONE.withCategory(House.Category.MOVING_SPOT));
         var synopsis = Synopsis.of(type);
         assertThat(synopsis.shortName()).isEqualTo("Petrel");
         assertThat(synopsis.modes()).containsExactly(new ModeLine("Wide", 3, 0), new ModeLine("Narrow", 1, 0));
@@ -33,13 +36,16 @@ class SynopsisTest {
 
     @Test
     void wattsAreThoseOfEachSourceOfLightAndOfAllWhereTheFileSaysThem() {
-        var type = profile("Lumbrook", "Moth").mode("One", "A", mode -> mode.channel("Dimmer", "A", at(1), c -> c.function("Dimmer", 0, f -> {}))).build()
-                .with(f -> f.geometries = List.of(beam("A", 150), beam("B", 40), beam("C", BeamDetails.DEFAULT.powerConsumption())));
+        var type = profile("Lumbrook", "Moth")
+            .mode("One", "A", mode -> mode.channel("Dimmer", "A", at(1), c -> c.function("Dimmer", 0, f -> {})))
+            .build()
+            .with(f -> f.geometries = List.of(beam("A", 150), beam("B", 40), beam("C", BeamDetails.DEFAULT.powerConsumption())));
         assertThat(Synopsis.of(type).watts()).containsExactly(40, 150, 190);
         assertThat(Synopsis.of(type).kinds()).containsExactly("led", "spot");
     }
 
     private static Geometry beam(String name, double watts) {
-        return new Geometry.Part(Geometry.Kind.Beam, name, "", Matrix.IDENTITY, new BeamDetails("LED", watts, 10_000, 6000, 25, 25, 1, 1, 0.05, BeamType.Spot, 100, ""), List.of(), Source.NONE);
+        return new Geometry.Part(Geometry.Kind.Beam, name, "", Matrix.IDENTITY,
+                new BeamDetails("LED", watts, 10_000, 6000, 25, 25, 1, 1, 0.05, BeamType.Spot, 100, ""), List.of(), Source.NONE);
     }
 }

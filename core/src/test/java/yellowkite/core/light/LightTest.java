@@ -33,10 +33,11 @@ class LightTest {
     private static final Chromaticity SIX_THOUSAND = new Temperature(6_000, 0).chromaticity();
 
     private static ProfileBuilder fixture() {
-        return ProfileBuilder.profile("Testers", "Colours").id("00000000-0000-0000-0000-00000000000C")
-                .attribute("CTC", "CTC", "Color.Color", "", PhysicalUnit.Temperature)
-                .attribute("HSB_Hue", "Hue", "Color.Color", "", PhysicalUnit.Angle)
-                .body(part(Kind.Beam, "Lens"));
+        return ProfileBuilder.profile("Testers", "Colours")
+            .id("00000000-0000-0000-0000-00000000000C")
+            .attribute("CTC", "CTC", "Color.Color", "", PhysicalUnit.Temperature)
+            .attribute("HSB_Hue", "Hue", "Color.Color", "", PhysicalUnit.Angle)
+            .body(part(Kind.Beam, "Lens"));
     }
 
     private static FixtureType fixture(ProfileBuilder profile, Consumer<ModeBuilder> channels) {
@@ -82,12 +83,17 @@ class LightTest {
             assertThat(light(type, 0, 0, 0).level()).isZero();
         }
 
-        /** By hand: red of Y 20 at (0.70, 0.30) and green of Y 60 at (0.20, 0.70): X = 46.6667 + 17.1429, Y = 80, Z = 0 + 8.5714; x = 63.8095 / 152.381, y = 80 / 152.381. */
+        /**
+         * By hand: red of Y 20 at (0.70, 0.30) and green of Y 60 at (0.20, 0.70): X = 46.6667 + 17.1429, Y = 80, Z = 0 + 8.5714; x =
+         * 63.8095 / 152.381, y = 80 / 152.381.
+         */
         @Test
         void addUpByTheLuminanceOfTheirEmitters() {
-            var type = fixture(fixture().emitter("Ruby", new ColorCie(0.70, 0.30, 20), 630.0).emitter("Moss", new ColorCie(0.20, 0.70, 60), 525.0), mode -> mode
-                    .channel("ColorAdd_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Ruby")))
-                    .channel("ColorAdd_G", "Lens", at(2), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Moss"))));
+            var type = fixture(
+                    fixture().emitter("Ruby", new ColorCie(0.70, 0.30, 20), 630.0).emitter("Moss", new ColorCie(0.20, 0.70, 60), 525.0),
+                    mode -> mode
+                        .channel("ColorAdd_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Ruby")))
+                        .channel("ColorAdd_G", "Lens", at(2), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Moss"))));
 
             var seen = light(type, 255, 255).color().chromaticity();
 
@@ -99,9 +105,11 @@ class LightTest {
         @Test
         void areSeenByTheirMeasuredSpectrum() {
             var line = new Measurement(100, null, null, Measurement.Interpolation.Linear,
-                    List.of(new Measurement.Point(519, 0, Source.NONE), new Measurement.Point(520, 1, Source.NONE), new Measurement.Point(521, 0, Source.NONE)), Source.NONE);
+                    List.of(new Measurement.Point(519, 0, Source.NONE), new Measurement.Point(520, 1, Source.NONE),
+                            new Measurement.Point(521, 0, Source.NONE)),
+                    Source.NONE);
             var type = fixture(fixture().emitter("Line", new ColorCie(0.3, 0.6, 50), null, line), mode -> mode
-                    .channel("ColorAdd_G", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Line"))));
+                .channel("ColorAdd_G", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Line"))));
 
             isAt(light(type, 128).color().chromaticity(), new Chromaticity(0.0743, 0.8338));
         }
@@ -109,9 +117,12 @@ class LightTest {
         /** 100 cd and 300 cd of the same two colours weigh 1 to 3, whatever luminance their colours name. */
         @Test
         void weighByCandelaWhereAllWereMeasured() {
-            var type = fixture(fixture().emitter("A", new ColorCie(0.70, 0.30, 100), null, candela(100)).emitter("B", new ColorCie(0.20, 0.70, 100), null, candela(300)), mode -> mode
-                    .channel("ColorAdd_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("A")))
-                    .channel("ColorAdd_G", "Lens", at(2), c -> c.function("", 0, f -> f.physical(0, 1).emitter("B"))));
+            var type = fixture(
+                    fixture().emitter("A", new ColorCie(0.70, 0.30, 100), null, candela(100))
+                        .emitter("B", new ColorCie(0.20, 0.70, 100), null, candela(300)),
+                    mode -> mode
+                        .channel("ColorAdd_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("A")))
+                        .channel("ColorAdd_G", "Lens", at(2), c -> c.function("", 0, f -> f.physical(0, 1).emitter("B"))));
 
             assertThat(light(type, 255, 255).color().chromaticity().x()).isCloseTo(0.41875, within(0.0001));
         }
@@ -124,7 +135,7 @@ class LightTest {
         void levelsFollowTheMeasurementsBetween() {
             var dim = new Measurement(50, 10.0, null, Measurement.Interpolation.Step, List.of(), Source.NONE);
             var type = fixture(fixture().emitter("Stepped", new ColorCie(0.70, 0.30, 100), null, dim, candela(100)), mode -> mode
-                    .channel("ColorAdd_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Stepped"))));
+                .channel("ColorAdd_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Stepped"))));
 
             assertThat(light(type, 200).color().y()).isCloseTo(0.1, within(1e-7));
             assertThat(light(type, 255).color().y()).isCloseTo(1, within(1e-7));
@@ -142,7 +153,7 @@ class LightTest {
         @Test
         void runThroughTheirFlags() {
             var type = fixture(fixture().filter("Rust", new ColorCie(0.6, 0.38, 20)), mode -> mode
-                    .channel("ColorSub_Y", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).filter("Rust"))));
+                .channel("ColorSub_Y", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).filter("Rust"))));
 
             isAt(light(type, 0).color().chromaticity(), SIX_THOUSAND);
             assertThat(light(type, 255).color().chromaticity().distanceTo(new Chromaticity(0.6, 0.38))).isLessThan(0.02); // 6000 K is not D65
@@ -152,9 +163,11 @@ class LightTest {
         @Test
         void runThroughAMeasuredGlass() {
             var edge = new Measurement(100, null, null, Measurement.Interpolation.Linear,
-                    List.of(new Measurement.Point(599.9, 0, Source.NONE), new Measurement.Point(600, 1, Source.NONE), new Measurement.Point(780, 1, Source.NONE)), Source.NONE);
+                    List.of(new Measurement.Point(599.9, 0, Source.NONE), new Measurement.Point(600, 1, Source.NONE),
+                            new Measurement.Point(780, 1, Source.NONE)),
+                    Source.NONE);
             var type = fixture(fixture().filter("Edge", null, edge), mode -> mode
-                    .channel("ColorSub_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).filter("Edge"))));
+                .channel("ColorSub_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).filter("Edge"))));
 
             var seen = light(type, 255).color().chromaticity();
 
@@ -163,8 +176,10 @@ class LightTest {
 
         @Test
         void takeTheColourOfTheirSlot() {
-            var type = fixture(fixture().wheel("Glass", wheel -> wheel.open("Open").color("Leaf", new ColorCie(0.31, 0.56, 40))), mode -> mode
-                    .channel("Color1", "Lens", at(1), c -> c.function("", 0, f -> f.wheel("Glass").range("Open", 0, 1).range("Leaf", 128, 2))));
+            var type = fixture(fixture().wheel("Glass", wheel -> wheel.open("Open").color("Leaf", new ColorCie(0.31, 0.56, 40))),
+                    mode -> mode
+                        .channel("Color1", "Lens", at(1),
+                                c -> c.function("", 0, f -> f.wheel("Glass").range("Open", 0, 1).range("Leaf", 128, 2))));
 
             isAt(light(type, 0).color().chromaticity(), SIX_THOUSAND);
             assertThat(light(type, 200).color().chromaticity().distanceTo(new Chromaticity(0.31, 0.56))).isLessThan(0.01);
@@ -172,7 +187,8 @@ class LightTest {
 
         @Test
         void areCorrectedToTheKelvinThatAChannelNames() {
-            var type = fixture(fixture(), mode -> mode.channel("CTC", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(2_700, 6_500))));
+            var type = fixture(fixture(),
+                    mode -> mode.channel("CTC", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(2_700, 6_500))));
 
             var seen = Temperature.of(light(type, 65535).color().chromaticity()).orElseThrow();
 
@@ -203,8 +219,8 @@ class LightTest {
         @Test
         void ofHueAndSaturationTurnTheScreensPrimaries() {
             var type = fixture(fixture(), mode -> mode
-                    .channel("HSB_Hue", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 360)))
-                    .channel("HSB_Saturation", "Lens", at(3), c -> c.function("", 0, f -> f.physical(0, 1))));
+                .channel("HSB_Hue", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 360)))
+                .channel("HSB_Saturation", "Lens", at(3), c -> c.function("", 0, f -> f.physical(0, 1))));
 
             isAt(light(type, 21_845, 255).color().chromaticity(), new Chromaticity(0.30, 0.60));
             isAt(light(type, 21_845, 0).color().chromaticity(), Chromaticity.WHITE);
@@ -212,8 +228,12 @@ class LightTest {
 
         @Test
         void ofRedGreenAndBlueOrTheirOpposites() {
-            assertThat(light(fixture(fixture(), of("ColorRGB_Red", "ColorRGB_Green", "ColorRGB_Blue")), 0, 0, 255).color().chromaticity().distanceTo(RgbSpace.SRGB.blue().chromaticity())).isLessThan(1e-6);
-            assertThat(light(fixture(fixture(), of("ColorRGB_Cyan", "ColorRGB_Magenta", "ColorRGB_Yellow")), 255, 255, 0).color().chromaticity().distanceTo(RgbSpace.SRGB.blue().chromaticity())).isLessThan(1e-6);
+            assertThat(light(fixture(fixture(), of("ColorRGB_Red", "ColorRGB_Green", "ColorRGB_Blue")), 0, 0, 255).color()
+                .chromaticity()
+                .distanceTo(RgbSpace.SRGB.blue().chromaticity())).isLessThan(1e-6);
+            assertThat(light(fixture(fixture(), of("ColorRGB_Cyan", "ColorRGB_Magenta", "ColorRGB_Yellow")), 255, 255, 0).color()
+                .chromaticity()
+                .distanceTo(RgbSpace.SRGB.blue().chromaticity())).isLessThan(1e-6);
         }
     }
 
@@ -235,8 +255,11 @@ class LightTest {
         void findsLevelsOfLightsWithinAStep() {
             reaches(fixture(fixture(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B")), warm, 0.002);
             reaches(fixture(fixture(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_W")), warm, 0.002);
-            reaches(fixture(fixture(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_RY", "ColorAdd_GY", "ColorAdd_UV")), warm, 0.002);
-            reaches(fixture(fixture(), of("ColorAdd_WW", "ColorAdd_CW")), new Temperature(2_800, 0).chromaticity().at(1).plus(new Temperature(6_500, 0).chromaticity().at(1)).chromaticity(), 0.001);
+            reaches(fixture(fixture(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B", "ColorAdd_RY", "ColorAdd_GY", "ColorAdd_UV")), warm,
+                    0.002);
+            reaches(fixture(fixture(), of("ColorAdd_WW", "ColorAdd_CW")),
+                    new Temperature(2_800, 0).chromaticity().at(1).plus(new Temperature(6_500, 0).chromaticity().at(1)).chromaticity(),
+                    0.001);
         }
 
         @Test
@@ -247,19 +270,23 @@ class LightTest {
         @Test
         void findsCoordinatesHueAndKelvin() {
             reaches(fixture(fixture(), mode -> mode.channel("CIE_X", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 1)))
-                    .channel("CIE_Y", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1)))), warm, 0.0001);
+                .channel("CIE_Y", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1)))), warm, 0.0001);
             reaches(fixture(fixture(), mode -> mode.channel("HSB_Hue", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 360)))
-                    .channel("HSB_Saturation", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1)))), warm, 0.001);
+                .channel("HSB_Saturation", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1)))), warm, 0.001);
             reaches(fixture(fixture(), of("ColorRGB_Red", "ColorRGB_Green", "ColorRGB_Blue")), warm, 0.003);
-            reaches(fixture(fixture(), mode -> mode.channel("CTC", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(2_700, 6_500)))), warm, 0.001);
+            reaches(fixture(fixture(),
+                    mode -> mode.channel("CTC", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(2_700, 6_500)))), warm, 0.001);
         }
 
-        /** By hand: white at 0.3127, 0.3290 has X : Y : Z = 0.9505 : 1 : 1.0891, so Z is full at 65535, and Y stands at 65535 / 1.0891 = 60175. */
+        /**
+         * By hand: white at 0.3127, 0.3290 has X : Y : Z = 0.9505 : 1 : 1.0891, so Z is full at 65535, and Y stands at 65535 / 1.0891 =
+         * 60175.
+         */
         @Test
         void findsTristimulusValuesAsLargeAsTheChannelsAllow() {
             var type = fixture(fixture(), mode -> mode.channel("CIE_X", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 1)))
-                    .channel("CIE_Y", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1)))
-                    .channel("CIE_Z", "Lens", at(5, 6), c -> c.function("", 0, f -> f.physical(0, 1))));
+                .channel("CIE_Y", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1)))
+                .channel("CIE_Z", "Lens", at(5, 6), c -> c.function("", 0, f -> f.physical(0, 1))));
             var channels = type.modes().getFirst().channels();
 
             var found = find(type, Chromaticity.WHITE, Choice.BRIGHTEST);
@@ -279,7 +306,8 @@ class LightTest {
 
         @Test
         void saysWhatIsOutOfTheGamut() {
-            var found = find(fixture(fixture(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B")), new Chromaticity(0.19, 0.72), Choice.BRIGHTEST);
+            var found = find(fixture(fixture(), of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B")), new Chromaticity(0.19, 0.72),
+                    Choice.BRIGHTEST);
 
             assertThat(found.inGamut()).isFalse();
             assertThat(found.distance()).isGreaterThan(0.01);
@@ -300,10 +328,11 @@ class LightTest {
                 of("ColorAdd_R", "ColorAdd_G", "ColorAdd_B").accept(mode);
                 mode.channel("CTC", "Lens", at(4), c -> c.function("", 0, f -> f.physical(2_700, 6_500)));
             });
-            var raws = new long[] {0, 0, 0, 0};
+            var raws = new long[]{0, 0, 0, 0};
             var mode = type.modes().getFirst();
 
-            var answer = (WantedColour.Result.Found) WantedColour.of(new Probe(CompiledMode.of(type, mode), raws)).find(warm, Choice.BRIGHTEST, 1);
+            var answer = (WantedColour.Result.Found) WantedColour.of(new Probe(CompiledMode.of(type, mode), raws))
+                .find(warm, Choice.BRIGHTEST, 1);
 
             assertThat(answer.distance()).isLessThan(0.002);
             assertThat(answer.values()).doesNotContainKey(mode.channels().getLast().id());
@@ -314,20 +343,23 @@ class LightTest {
     @Nested
     class Places {
         private FixtureType batten(Consumer<ModeBuilder> shared) {
-            return ProfileBuilder.profile("Testers", "Batten").id("00000000-0000-0000-0000-00000000000D")
-                    .body(part(Kind.Geometry, "Rail", reference("Cell 1", "Cell", 10), reference("Cell 2", "Cell", 14), reference("Cell 3", "Cell", 18)))
-                    .body(part(Kind.Beam, "Cell"))
-                    .mode("Main", "Rail", mode -> {
-                        mode.channel("Dimmer", "Cell", at(1), c -> c.function("", 0, f -> f.physical(0, 1)))
-                                .channel("ColorAdd_R", "Cell", at(2), c -> c.function("", 0, f -> f.physical(0, 1)))
-                                .channel("ColorAdd_G", "Cell", at(3), c -> c.function("", 0, f -> f.physical(0, 1)));
-                        shared.accept(mode);
-                    }).build();
+            return ProfileBuilder.profile("Testers", "Batten")
+                .id("00000000-0000-0000-0000-00000000000D")
+                .body(part(Kind.Geometry, "Rail", reference("Cell 1", "Cell", 10), reference("Cell 2", "Cell", 14),
+                        reference("Cell 3", "Cell", 18)))
+                .body(part(Kind.Beam, "Cell"))
+                .mode("Main", "Rail", mode -> {
+                    mode.channel("Dimmer", "Cell", at(1), c -> c.function("", 0, f -> f.physical(0, 1)))
+                        .channel("ColorAdd_R", "Cell", at(2), c -> c.function("", 0, f -> f.physical(0, 1)))
+                        .channel("ColorAdd_G", "Cell", at(3), c -> c.function("", 0, f -> f.physical(0, 1)));
+                    shared.accept(mode);
+                })
+                .build();
         }
 
         @Test
         void doNotDimEachOther() {
-            var type = batten(mode -> { });
+            var type = batten(mode -> {});
 
             var light = light(type, 51, 51, 51, 255, 255, 255, 0, 0, 0); // three dimmers, three reds, three greens
 
@@ -338,10 +370,12 @@ class LightTest {
 
         @Test
         void haveLevelsAndColoursOfTheirOwn() {
-            var light = light(batten(mode -> { }), 255, 0, 128, 255, 255, 0, 0, 255, 255);
+            var light = light(batten(mode -> {}), 255, 0, 128, 255, 255, 0, 0, 255, 255);
 
-            assertThat(light.places()).extracting(Light.Place::level).satisfiesExactly(
-                    first -> assertThat(first).isEqualTo(1), second -> assertThat(second).isZero(), third -> assertThat(third).isCloseTo(128 / 255.0, within(1e-12)));
+            assertThat(light.places()).extracting(Light.Place::level)
+                .satisfiesExactly(
+                        first -> assertThat(first).isEqualTo(1), second -> assertThat(second).isZero(),
+                        third -> assertThat(third).isCloseTo(128 / 255.0, within(1e-12)));
             isAt(light.places().get(0).color().chromaticity(), new Chromaticity(0.64, 0.33));
             isAt(light.places().get(2).color().chromaticity(), new Chromaticity(0.30, 0.60));
             assertThat(light.level()).isEqualTo(1);
@@ -350,7 +384,8 @@ class LightTest {
         @Test
         void shareWhatStandsOnThePartThatTheyAreIn() {
             var type = batten(mode -> mode.channel("Dimmer", "Rail", at(1), c -> c.function("", 0, f -> f.physical(0, 1)))
-                    .channel("Shutter1", "Rail", at(2), c -> c.function("", 0, f -> f.physical(0, 0)).function("", 128, f -> f.physical(1, 1))));
+                .channel("Shutter1", "Rail", at(2),
+                        c -> c.function("", 0, f -> f.physical(0, 0)).function("", 128, f -> f.physical(1, 1))));
 
             assertThat(light(type, 255, 255, 255, 255, 255, 255, 0, 0, 0, 51, 255).level()).isCloseTo(0.2, within(1e-12));
             assertThat(light(type, 255, 255, 255, 255, 255, 255, 0, 0, 0, 255, 0).level()).isZero();
@@ -358,9 +393,13 @@ class LightTest {
 
         @Test
         void ofAnAuraDoNotDarkenTheMainBeam() {
-            var type = fixture(ProfileBuilder.profile("Testers", "Glow").id("00000000-0000-0000-0000-00000000000E").body(part(Kind.Geometry, "Lens", part(Kind.Beam, "Main"), part(Kind.Beam, "Ring"))), mode -> mode
-                    .channel("Dimmer", "Main", at(1), c -> c.function("", 0, f -> f.physical(0, 1)))
-                    .channel("Dimmer", "Ring", at(2), c -> c.function("", 0, f -> f.physical(0, 1))));
+            var type = fixture(
+                    ProfileBuilder.profile("Testers", "Glow")
+                        .id("00000000-0000-0000-0000-00000000000E")
+                        .body(part(Kind.Geometry, "Lens", part(Kind.Beam, "Main"), part(Kind.Beam, "Ring"))),
+                    mode -> mode
+                        .channel("Dimmer", "Main", at(1), c -> c.function("", 0, f -> f.physical(0, 1)))
+                        .channel("Dimmer", "Ring", at(2), c -> c.function("", 0, f -> f.physical(0, 1))));
 
             assertThat(light(type, 255, 0).level()).isEqualTo(1);
             assertThat(light(type, 0, 0).level()).isZero();
@@ -368,9 +407,15 @@ class LightTest {
 
         @Test
         void ofFourHeadsWithFlagsMixOneHeadsColourOnly() {
-            var type = ProfileBuilder.profile("Testers", "Heads").id("00000000-0000-0000-0000-00000000000F")
-                    .body(part(Kind.Geometry, "Bar", reference("Head 1", "Head", 1), reference("Head 2", "Head", 3), reference("Head 3", "Head", 5), reference("Head 4", "Head", 7))).body(part(Kind.Beam, "Head"))
-                    .mode("Main", "Bar", mode -> mode.channel("ColorSub_C", "Head", at(1), c -> c.function("", 0, f -> f.physical(0, 1))).channel("ColorSub_M", "Head", at(2), c -> c.function("", 0, f -> f.physical(0, 1)))).build();
+            var type = ProfileBuilder.profile("Testers", "Heads")
+                .id("00000000-0000-0000-0000-00000000000F")
+                .body(part(Kind.Geometry, "Bar", reference("Head 1", "Head", 1), reference("Head 2", "Head", 3),
+                        reference("Head 3", "Head", 5), reference("Head 4", "Head", 7)))
+                .body(part(Kind.Beam, "Head"))
+                .mode("Main", "Bar",
+                        mode -> mode.channel("ColorSub_C", "Head", at(1), c -> c.function("", 0, f -> f.physical(0, 1)))
+                            .channel("ColorSub_M", "Head", at(2), c -> c.function("", 0, f -> f.physical(0, 1))))
+                .build();
             var one = fixture(fixture(), of("ColorSub_C", "ColorSub_M"));
 
             var four = light(type, 128, 128, 128, 128, 64, 64, 64, 64);
@@ -382,9 +427,9 @@ class LightTest {
         @Test
         void countRelationsAndNotTheirMasterTwice() {
             var type = fixture(fixture(), mode -> mode
-                    .channel("ColorAdd_R", "Lens", at(1), c -> c.function("Red", 0, f -> f.physical(0, 1)))
-                    .channel("Dimmer", "Lens", List.of(), c -> c.function("Dimmer", 0, f -> f.physical(0, 1)))
-                    .multiply("Virtual", "Lens_Dimmer", "Lens_ColorAdd_R.ColorAdd_R.Red"));
+                .channel("ColorAdd_R", "Lens", at(1), c -> c.function("Red", 0, f -> f.physical(0, 1)))
+                .channel("Dimmer", "Lens", List.of(), c -> c.function("Dimmer", 0, f -> f.physical(0, 1)))
+                .multiply("Virtual", "Lens_Dimmer", "Lens_ColorAdd_R.ColorAdd_R.Red"));
 
             var light = light(type, 255, 51);
 
@@ -394,9 +439,12 @@ class LightTest {
 
         @Test
         void withoutABeamAreTheCells() {
-            var type = ProfileBuilder.profile("Testers", "Dots").id("00000000-0000-0000-0000-000000000010")
-                    .body(part(Kind.Geometry, "Panel", reference("Dot 1", "Dot", 1), reference("Dot 2", "Dot", 2))).body(part(Kind.Geometry, "Dot"))
-                    .mode("Main", "Panel", mode -> mode.channel("Dimmer", "Dot", at(1), c -> c.function("", 0, f -> f.physical(0, 1)))).build();
+            var type = ProfileBuilder.profile("Testers", "Dots")
+                .id("00000000-0000-0000-0000-000000000010")
+                .body(part(Kind.Geometry, "Panel", reference("Dot 1", "Dot", 1), reference("Dot 2", "Dot", 2)))
+                .body(part(Kind.Geometry, "Dot"))
+                .mode("Main", "Panel", mode -> mode.channel("Dimmer", "Dot", at(1), c -> c.function("", 0, f -> f.physical(0, 1))))
+                .build();
 
             assertThat(light(type, 255, 0).level()).isEqualTo(1);
             assertThat(light(type, 255, 0).places()).extracting(Light.Place::name).containsExactly("Dot 1", "Dot 2");
@@ -406,16 +454,21 @@ class LightTest {
     @Nested
     class Corrections {
         private FixtureType both(boolean orangeFirst) {
-            return fixture(fixture().attribute("CTO", "CTO", "Color.Color", "", PhysicalUnit.Temperature).attribute("CTB", "CTB", "Color.Color", "", PhysicalUnit.Temperature), mode -> {
-                mode.channel(orangeFirst ? "CTO" : "CTB", "Lens", at(1), c -> c.function("", 0, f -> f.physical(6_500, orangeFirst ? 2_700 : 10_000)));
-                mode.channel(orangeFirst ? "CTB" : "CTO", "Lens", at(2), c -> c.function("", 0, f -> f.physical(6_500, orangeFirst ? 10_000 : 2_700)));
-            });
+            return fixture(fixture().attribute("CTO", "CTO", "Color.Color", "", PhysicalUnit.Temperature)
+                .attribute("CTB", "CTB", "Color.Color", "", PhysicalUnit.Temperature), mode -> {
+                    mode.channel(orangeFirst ? "CTO" : "CTB", "Lens", at(1),
+                            c -> c.function("", 0, f -> f.physical(6_500, orangeFirst ? 2_700 : 10_000)));
+                    mode.channel(orangeFirst ? "CTB" : "CTO", "Lens", at(2),
+                            c -> c.function("", 0, f -> f.physical(6_500, orangeFirst ? 10_000 : 2_700)));
+                });
         }
 
         @Test
         void thatAreOutDoNotUndoThoseThatAreIn() {
-            assertThat(Temperature.of(light(both(true), 255, 0).color().chromaticity()).orElseThrow().kelvin()).isCloseTo(2_700, within(10.0));
-            assertThat(Temperature.of(light(both(false), 0, 255).color().chromaticity()).orElseThrow().kelvin()).isCloseTo(2_700, within(10.0));
+            assertThat(Temperature.of(light(both(true), 255, 0).color().chromaticity()).orElseThrow().kelvin()).isCloseTo(2_700,
+                    within(10.0));
+            assertThat(Temperature.of(light(both(false), 0, 255).color().chromaticity()).orElseThrow().kelvin()).isCloseTo(2_700,
+                    within(10.0));
         }
     }
 
@@ -424,11 +477,14 @@ class LightTest {
     class HalfMeasured {
         private final Measurement strength = new Measurement(50, 20.0, null, Measurement.Interpolation.Linear, List.of(), Source.NONE);
         private final Measurement whole = new Measurement(100, 100.0, null, Measurement.Interpolation.Linear,
-                List.of(new Measurement.Point(600, 0, Source.NONE), new Measurement.Point(620, 1, Source.NONE), new Measurement.Point(640, 0, Source.NONE)), Source.NONE);
+                List.of(new Measurement.Point(600, 0, Source.NONE), new Measurement.Point(620, 1, Source.NONE),
+                        new Measurement.Point(640, 0, Source.NONE)),
+                Source.NONE);
 
         @Test
         void emittersTakeTheSpectrumOfTheNearestMeasurement() {
-            var type = fixture(fixture().emitter("Half", null, null, strength, whole), mode -> mode.channel("ColorAdd_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Half"))));
+            var type = fixture(fixture().emitter("Half", null, null, strength, whole),
+                    mode -> mode.channel("ColorAdd_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Half"))));
 
             isAt(light(type, 128).color().chromaticity(), light(type, 255).color().chromaticity());
             assertThat(light(type, 255).color().y() / light(type, 128).color().y()).isBetween(4.5, 5.0); // 100 to 20 of 100, at 50.2 %
@@ -437,8 +493,12 @@ class LightTest {
         @Test
         void filtersDoToo() {
             var half = new Measurement(50, null, 40.0, Measurement.Interpolation.Linear, List.of(), Source.NONE);
-            var full = new Measurement(100, null, 10.0, Measurement.Interpolation.Linear, List.of(new Measurement.Point(600, 0, Source.NONE), new Measurement.Point(620, 1, Source.NONE), new Measurement.Point(780, 1, Source.NONE)), Source.NONE);
-            var type = fixture(fixture().filter("Half", null, half, full), mode -> mode.channel("ColorSub_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).filter("Half"))));
+            var full = new Measurement(100, null, 10.0, Measurement.Interpolation.Linear,
+                    List.of(new Measurement.Point(600, 0, Source.NONE), new Measurement.Point(620, 1, Source.NONE),
+                            new Measurement.Point(780, 1, Source.NONE)),
+                    Source.NONE);
+            var type = fixture(fixture().filter("Half", null, half, full),
+                    mode -> mode.channel("ColorSub_R", "Lens", at(1), c -> c.function("", 0, f -> f.physical(0, 1).filter("Half"))));
 
             assertThat(light(type, 255).color().y()).isCloseTo(0.1, within(1e-6));
             assertThat(light(type, 128).color().y()).isBetween(0.39, 0.41);
@@ -447,7 +507,8 @@ class LightTest {
         @Test
         void aSlotWhoseColourHasNoLightSaysNothing() {
             for (var colour : List.of(new ColorCie(0, 0, 0), new ColorCie(0.3127, 0.3290, 0))) {
-                var type = fixture(fixture().wheel("Glass", wheel -> wheel.color("Unsaid", colour)), mode -> mode.channel("Color1", "Lens", at(1), c -> c.function("", 0, f -> f.wheel("Glass").range("Unsaid", 0, 1))));
+                var type = fixture(fixture().wheel("Glass", wheel -> wheel.color("Unsaid", colour)),
+                        mode -> mode.channel("Color1", "Lens", at(1), c -> c.function("", 0, f -> f.wheel("Glass").range("Unsaid", 0, 1))));
 
                 assertThat(light(type, 0).level()).isEqualTo(1);
                 isAt(light(type, 0).color().chromaticity(), SIX_THOUSAND);
@@ -460,11 +521,15 @@ class LightTest {
         /** Red gives a tenth of its light at half of its travel: the level of light is not the travel. */
         @Test
         void turnsLightIntoTravel() {
-            var bent = new Measurement[] {candela(50, 10), candela(100, 100)};
-            var type = fixture(fixture().emitter("Bent", new ColorCie(0.64, 0.33, 21.26), null, bent).emitter("Green", new ColorCie(0.30, 0.60, 71.52), null, candela(100, 336)).emitter("Blue", new ColorCie(0.15, 0.06, 7.22), null, candela(100, 34)), mode -> mode
-                    .channel("ColorAdd_R", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Bent")))
-                    .channel("ColorAdd_G", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Green")))
-                    .channel("ColorAdd_B", "Lens", at(5, 6), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Blue"))));
+            var bent = new Measurement[]{candela(50, 10), candela(100, 100)};
+            var type = fixture(
+                    fixture().emitter("Bent", new ColorCie(0.64, 0.33, 21.26), null, bent)
+                        .emitter("Green", new ColorCie(0.30, 0.60, 71.52), null, candela(100, 336))
+                        .emitter("Blue", new ColorCie(0.15, 0.06, 7.22), null, candela(100, 34)),
+                    mode -> mode
+                        .channel("ColorAdd_R", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Bent")))
+                        .channel("ColorAdd_G", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Green")))
+                        .channel("ColorAdd_B", "Lens", at(5, 6), c -> c.function("", 0, f -> f.physical(0, 1).emitter("Blue"))));
 
             var found = find(type, new Chromaticity(0.25, 0.30), Choice.BRIGHTEST);
 
@@ -479,16 +544,19 @@ class LightTest {
         @Test
         void searchesFlagsWhereTheyWereMeasured() {
             var type = fixture(flag(flag(flag(fixture(), "Cyan", 574, -1), "Magenta", 490, 600), "Yellow", -1, 500), mode -> mode
-                    .channel("ColorSub_C", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 1).filter("Cyan")))
-                    .channel("ColorSub_M", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1).filter("Magenta")))
-                    .channel("ColorSub_Y", "Lens", at(5, 6), c -> c.function("", 0, f -> f.physical(0, 1).filter("Yellow"))));
+                .channel("ColorSub_C", "Lens", at(1, 2), c -> c.function("", 0, f -> f.physical(0, 1).filter("Cyan")))
+                .channel("ColorSub_M", "Lens", at(3, 4), c -> c.function("", 0, f -> f.physical(0, 1).filter("Magenta")))
+                .channel("ColorSub_Y", "Lens", at(5, 6), c -> c.function("", 0, f -> f.physical(0, 1).filter("Yellow"))));
 
             for (var wanted : List.of(new Chromaticity(0.36, 0.40), new Chromaticity(0.28, 0.25), new Chromaticity(0.42, 0.36))) {
                 assertThat(find(type, wanted, Choice.BRIGHTEST).distance()).isLessThan(3e-4);
             }
         }
 
-        /** A dichroic edge that does a fifth at half of its travel. @param from nm where it holds back, -1 = from the shortest; {@code to} likewise */
+        /**
+         * A dichroic edge that does a fifth at half of its travel. @param from nm where it holds back, -1 = from the shortest; {@code to}
+         * likewise
+         */
         private static ProfileBuilder flag(ProfileBuilder profile, String name, double from, double to) {
             return profile.filter(name, null, edge(50, from, to, 0.8), edge(100, from, to, 0));
         }
@@ -509,7 +577,8 @@ class LightTest {
             var random = new java.util.Random(17);
             var far = new double[200];
             for (int i = 0; i < far.length; i++) {
-                var wanted = RgbSpace.SRGB.mix(0.2 + random.nextDouble(), 0.2 + random.nextDouble(), 0.2 + random.nextDouble()).chromaticity();
+                var wanted = RgbSpace.SRGB.mix(0.2 + random.nextDouble(), 0.2 + random.nextDouble(), 0.2 + random.nextDouble())
+                    .chromaticity();
                 far[i] = ((WantedColour.Result.Found) WantedColour.of(start(type)).find(wanted, Choice.EVENEST, 0.05)).distance();
             }
             Arrays.sort(far);
@@ -527,7 +596,15 @@ class LightTest {
         }
 
         private static long value(FixtureType type, WantedColour.Result.Found found, String attribute) {
-            return found.values().get(type.modes().getFirst().channels().stream().filter(each -> each.attribute().equals(attribute)).findFirst().orElseThrow().id());
+            return found.values()
+                .get(type.modes()
+                    .getFirst()
+                    .channels()
+                    .stream()
+                    .filter(each -> each.attribute().equals(attribute))
+                    .findFirst()
+                    .orElseThrow()
+                    .id());
         }
 
         @Test
@@ -573,12 +650,14 @@ class LightTest {
 
         var part = (WantedColour.Result.Found) WantedColour.of(start(type)).find(Chromaticity.WHITE, Choice.BRIGHTEST, 0.4);
 
-        assertThat(part.values()).isEqualTo(Map.of(mode.channels().get(0).id(), 102L, mode.channels().get(1).id(), 102L, mode.channels().get(2).id(), 102L));
+        assertThat(part.values())
+            .isEqualTo(Map.of(mode.channels().get(0).id(), 102L, mode.channels().get(1).id(), 102L, mode.channels().get(2).id(), 102L));
     }
 
     @Test
     void lightIsSaidInShortWords() {
-        assertThat(new Light(0.25, Xyz.BLACK, null, -12.5, null, 4.13333, List.of()).says()).containsExactly("25 %", "pan -12.5\u00b0", "4.133 Hz");
+        assertThat(new Light(0.25, Xyz.BLACK, null, -12.5, null, 4.13333, List.of()).says()).containsExactly("25 %", "pan -12.5\u00b0",
+                "4.133 Hz");
         assertThat(new Light(0, Xyz.BLACK, null, null, null, null, List.of()).says()).containsExactly("dark");
         assertThat(new Light(0.25, Xyz.BLACK, null, null, null, null, List.of()).looks()).isEqualTo(0.5);
     }

@@ -15,7 +15,11 @@ import yellowkite.core.release.ProfileChange.Kind;
 
 class ProfileChangeTest {
     private static FixtureType fixture(int zoomAddress, String mode) {
-        return profile("Tidewick", "Petrel").mode(mode, "Head", m -> m.channel("Dimmer", "Head", at(1), c -> c.function("Dimmer", 0, f -> {})).channel("Zoom", "Head", at(zoomAddress), c -> c.function("Zoom", 0, f -> {}))).build();
+        return profile("Tidewick", "Petrel")
+            .mode(mode, "Head",
+                    m -> m.channel("Dimmer", "Head", at(1), c -> c.function("Dimmer", 0, f -> {}))
+                        .channel("Zoom", "Head", at(zoomAddress), c -> c.function("Zoom", 0, f -> {})))
+            .build();
     }
 
     @Test
@@ -41,13 +45,18 @@ class ProfileChangeTest {
 
     @Test
     void aNoteNamesThreeAndCountsTheRest() {
-        var change = new ProfileChange(Kind.CHANGED, Rank.SHIFTS, Map.of(Rank.SHIFTS, 4L, Rank.ADDS, 1L), List.of("A.", "B.", "C.", "D.", "E."));
+        var change = new ProfileChange(Kind.CHANGED, Rank.SHIFTS, Map.of(Rank.SHIFTS, 4L, Rank.ADDS, 1L),
+                List.of("A.", "B.", "C.", "D.", "E."));
         assertThat(change.proposedNote()).isEqualTo("A. B. C. And 2 more.");
     }
 
     @Test
     void theWorseForAShowTheMoreUrgent() {
-        var urgency = Stream.of(ProfileChange.withdrawn(), changed(Rank.BREAKS), changed(Rank.SHIFTS), changed(Rank.ADDS), changed(Rank.COSMETIC), ProfileChange.fresh(fixture(2, "One")), ProfileChange.same()).map(ProfileChange::urgency).toList();
+        var urgency = Stream
+            .of(ProfileChange.withdrawn(), changed(Rank.BREAKS), changed(Rank.SHIFTS), changed(Rank.ADDS), changed(Rank.COSMETIC),
+                    ProfileChange.fresh(fixture(2, "One")), ProfileChange.same())
+            .map(ProfileChange::urgency)
+            .toList();
         assertThat(urgency).containsExactly(0, 0, 1, 2, 3, 5, 6);
     }
 

@@ -7,7 +7,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 class StandardNameTest {
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"0.5 Hz | 0,5 Hz", "6.0° → 42° | 6,0 deg -> 42 deg", "Open / white | Open / white", "Fan: auto (hold 3 s) | Fan: auto (hold 3 s)", "min. diameter | min diameter", "Slow … fast | Slow - fast", "12–34 | 12-34", "[a] & b | (a) + b", "... | ''"})
+    @CsvSource(delimiter = '|', value = {"0.5 Hz | 0,5 Hz", "6.0° → 42° | 6,0 deg -> 42 deg", "Open / white | Open / white",
+            "Fan: auto (hold 3 s) | Fan: auto (hold 3 s)", "min. diameter | min diameter", "Slow … fast | Slow - fast", "12–34 | 12-34",
+            "[a] & b | (a) + b", "... | ''"})
     void whatTheStandardCannotHoldIsSpelledOtherwise(String words, String name) {
         assertThat(StandardName.of(words, 80)).isEqualTo(name);
     }

@@ -26,12 +26,17 @@ public final class CorpusScore {
     private final List<String> wrong = new ArrayList<>();
 
     public void add(Case each) {
-        var channels = ChartReader.read(List.of(TextSheets.read(each.chart())), null, null).modes().stream().flatMap(mode -> mode.channels().stream()).toList();
+        var channels = ChartReader.read(List.of(TextSheets.read(each.chart())), null, null)
+            .modes()
+            .stream()
+            .flatMap(mode -> mode.channels().stream())
+            .toList();
         int next = 1;
         for (var truth : each.fixture().channels()) {
             var addresses = IntStream.range(next, next + truth.bytes()).boxed().toList();
             next += truth.bytes();
-            judge(each + ", " + truth.words(), truth, channels.stream().filter(found -> found.addresses().equals(addresses)).findFirst().orElse(null));
+            judge(each + ", " + truth.words(), truth,
+                    channels.stream().filter(found -> found.addresses().equals(addresses)).findFirst().orElse(null));
         }
     }
 
@@ -49,7 +54,8 @@ public final class CorpusScore {
         Row before = null;
         for (var row : truth.rows()) {
             boolean begins = before == null || !before.attribute().equals(row.attribute()) || before.ends() != null || row.ends() != null;
-            var function = found == null ? null : found.functions().stream().filter(each -> each.from() == (long) row.from() << shift).findFirst().orElse(null);
+            var function = found == null ? null
+                    : found.functions().stream().filter(each -> each.from() == (long) row.from() << shift).findFirst().orElse(null);
             if (begins) {
                 boundaries++;
                 boolean right = function != null && function.attribute().equals(row.attribute());

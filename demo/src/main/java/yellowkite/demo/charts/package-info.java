@@ -1,4 +1,6 @@
-/** Charts of invented fixtures in the layouts that charts come in, with the truth beside each: what the reading of charts is measured by. */
+/**
+ * Charts of invented fixtures in the layouts that charts come in, with the truth beside each: what the reading of charts is measured by.
+ */
 @NullMarked
 package yellowkite.demo.charts;
 

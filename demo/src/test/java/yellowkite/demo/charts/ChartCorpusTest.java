@@ -34,9 +34,12 @@ class ChartCorpusTest {
     @ParameterizedTest
     @MethodSource("cases")
     void everyChartGivesAProfileWithoutErrors(Case each) {
-        var type = ChartProfile.of(ChartReader.read(List.of(TextSheets.read(each.chart())), "Tidewick", each.fixture().name()), "4A0C6B52-63A0-4F38-9A51-0C5A6E2B7D11", "");
+        var type = ChartProfile.of(ChartReader.read(List.of(TextSheets.read(each.chart())), "Tidewick", each.fixture().name()),
+                "4A0C6B52-63A0-4F38-9A51-0C5A6E2B7D11", "");
 
-        assertThat(Checks.of(new GdtfFile(GdtfDescription.of(type), java.util.Map.of())).stream().filter(finding -> finding.severity() == Severity.ERROR)).isEmpty();
+        assertThat(Checks.of(new GdtfFile(GdtfDescription.of(type), java.util.Map.of()))
+            .stream()
+            .filter(finding -> finding.severity() == Severity.ERROR)).isEmpty();
         assertThat(type.modes().getFirst().channels()).hasSize(each.fixture().channels().size());
     }
 }

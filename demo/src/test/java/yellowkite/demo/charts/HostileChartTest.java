@@ -16,7 +16,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 /** Whatever a chart holds: a proposal, soon, that a profile can be made of, and never anything else. */
 class HostileChartTest {
-    private static final String[] PIECES = {"", "\t", "\n", "-", "255", "0", "999999", "0x", "%", "°", "CH", "if CH1 = 0-9:", "...", "\"", ";", "fine", "Pixel 2", "→", "\u202E", "1/2/3/4/5", "512", "513", "Mode 2", "(", "²"};
+    private static final String[] PIECES = {"", "\t", "\n", "-", "255", "0", "999999", "0x", "%", "°", "CH", "if CH1 = 0-9:", "...", "\"",
+            ";", "fine", "Pixel 2", "→", "\u202E", "1/2/3/4/5", "512", "513", "Mode 2", "(", "²"};
 
     private static void takenIn(String chart) {
         var proposal = ChartReader.read(List.of(TextSheets.read(chart)), null, null);
@@ -46,8 +47,10 @@ class HostileChartTest {
     }
 
     static List<String> floods() {
-        return List.of(",".repeat(3_000_000), "1\tPan\t0-255\n".repeat(20_000), "1 " + "a ".repeat(500_000), "\"".repeat(100_000), "Pixel 1 red\t".repeat(50_000),
-                "1\tGobo wheel\t0-9\tOpen\n" + "\t\t0-9\tGobo 1 shake if CH1 = 0-9 / 10-19\n".repeat(10_000), "(((((((((((((".repeat(20_000), "0-255 ".repeat(100_000), "\u202E\u200F\u0627\u0644".repeat(10_000));
+        return List.of(",".repeat(3_000_000), "1\tPan\t0-255\n".repeat(20_000), "1 " + "a ".repeat(500_000), "\"".repeat(100_000),
+                "Pixel 1 red\t".repeat(50_000),
+                "1\tGobo wheel\t0-9\tOpen\n" + "\t\t0-9\tGobo 1 shake if CH1 = 0-9 / 10-19\n".repeat(10_000),
+                "(((((((((((((".repeat(20_000), "0-255 ".repeat(100_000), "\u202E\u200F\u0627\u0644".repeat(10_000));
     }
 
     @ParameterizedTest

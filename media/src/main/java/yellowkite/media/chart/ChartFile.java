@@ -52,11 +52,16 @@ public final class ChartFile {
 
     /** UTF-16 by its mark; UTF-8 if it is that; else what Windows writes. */
     private static String text(byte[] bytes) {
-        if (bytes.length > 1 && ((bytes[0] & 0xFF) == 0xFF && (bytes[1] & 0xFF) == 0xFE || (bytes[0] & 0xFF) == 0xFE && (bytes[1] & 0xFF) == 0xFF)) {
+        if (bytes.length > 1
+                && ((bytes[0] & 0xFF) == 0xFF && (bytes[1] & 0xFF) == 0xFE || (bytes[0] & 0xFF) == 0xFE && (bytes[1] & 0xFF) == 0xFF)) {
             return new String(bytes, StandardCharsets.UTF_16);
         }
         try {
-            return StandardCharsets.UTF_8.newDecoder().onMalformedInput(CodingErrorAction.REPORT).onUnmappableCharacter(CodingErrorAction.REPORT).decode(ByteBuffer.wrap(bytes)).toString();
+            return StandardCharsets.UTF_8.newDecoder()
+                .onMalformedInput(CodingErrorAction.REPORT)
+                .onUnmappableCharacter(CodingErrorAction.REPORT)
+                .decode(ByteBuffer.wrap(bytes))
+                .toString();
         } catch (CharacterCodingException noUtf8) {
             return new String(bytes, Charset.forName("windows-1252"));
         }

@@ -8,7 +8,10 @@ import yellowkite.core.chart.source.Sheet;
 import yellowkite.core.chart.source.Sheet.Line;
 import yellowkite.core.chart.source.TextSheets;
 
-/** The tables of a page of HTML; without any, its text. A cell that spans columns stands in the first of them, one that spans rows in the first row. */
+/**
+ * The tables of a page of HTML; without any, its text. A cell that spans columns stands in the first of them, one that spans rows in the
+ * first row.
+ */
 final class HtmlSheets {
     private static final int MOST_SPAN = 64;
     private static final int MOST_ROWS = 20_000;
@@ -17,7 +20,8 @@ final class HtmlSheets {
 
     static boolean isHtml(String text) {
         var begin = text.substring(0, Math.min(text.length(), 2_000)).strip().toLowerCase(java.util.Locale.ROOT);
-        return begin.startsWith("<") && (begin.contains("<html") || begin.contains("<!doctype html") || begin.contains("<table") || begin.contains("<body"));
+        return begin.startsWith("<")
+                && (begin.contains("<html") || begin.contains("<!doctype html") || begin.contains("<table") || begin.contains("<body"));
     }
 
     static List<Sheet> read(String text) {

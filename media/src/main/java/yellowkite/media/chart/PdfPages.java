@@ -23,7 +23,10 @@ public final class PdfPages {
 
     private PdfPages() {}
 
-    /** A line of text on a page. @param place as the chart's lines are called. @param top share of the page's height; {@code height} likewise */
+    /**
+     * A line of text on a page. @param place as the chart's lines are called. @param top share of the page's height; {@code height}
+     * likewise
+     */
     public record PageLine(String place, double top, double height) {}
 
     /** {@return how many pages a file has; 0 if it is no PDF, or none that can be opened} */
@@ -73,7 +76,8 @@ public final class PdfPages {
             var lines = new ArrayList<PageLine>();
             for (int i = 0; i < found.size(); i++) {
                 var line = found.get(i);
-                lines.add(new PageLine(PdfSheets.place(page, i), (line.top() - POINTS_AROUND) / height, (line.bottom() - line.top() + 2 * POINTS_AROUND) / height));
+                lines.add(new PageLine(PdfSheets.place(page, i), (line.top() - POINTS_AROUND) / height,
+                        (line.bottom() - line.top() + 2 * POINTS_AROUND) / height));
             }
             return lines;
         } catch (IOException | RuntimeException damaged) {

@@ -59,8 +59,17 @@ final class PdfRows {
                 add(band(bands, cell, line, first, whole), cell, piece);
             }
         }
-        return bands.values().stream().sorted(Comparator.comparingDouble(Band::order))
-                .map(band -> new Row(band.top(), band.bottom(), band.cells().values().stream().map(each -> new Piece(each.start, each.end, each.text.toString())).sorted(Comparator.comparingDouble(Piece::start)).toList())).toList();
+        return bands.values()
+            .stream()
+            .sorted(Comparator.comparingDouble(Band::order))
+            .map(band -> new Row(band.top(), band.bottom(),
+                    band.cells()
+                        .values()
+                        .stream()
+                        .map(each -> new Piece(each.start, each.end, each.text.toString()))
+                        .sorted(Comparator.comparingDouble(Piece::start))
+                        .toList()))
+            .toList();
     }
 
     private static PdfRules.Cell around(PdfRules rules, TextLine line, Piece piece) {
@@ -74,17 +83,20 @@ final class PdfRows {
     private static Band band(Map<String, Band> bands, PdfRules.Cell cell, TextLine line, double first, Set<Double> whole) {
         boolean tall = !(cell.bottom() - cell.top() <= line.height());
         if (tall && (cell.isRow() || whole.contains(cell.top()))) {
-            return bands.computeIfAbsent("row " + cell.top(), none -> new Band(cell.top(), Double.isNaN(cell.bottom()) ? line.base() : cell.bottom(), cell.top(), new LinkedHashMap<>()));
+            return bands.computeIfAbsent("row " + cell.top(), none -> new Band(cell.top(),
+                    Double.isNaN(cell.bottom()) ? line.base() : cell.bottom(), cell.top(), new LinkedHashMap<>()));
         }
         if (Double.isNaN(cell.top()) && cell.bottom() - line.base() < TOP_ROW * line.height()) {
-            return bands.computeIfAbsent("above " + cell.bottom(), none -> new Band(line.base() - line.height(), cell.bottom(), line.base() - line.height() / 2, new LinkedHashMap<>()));
+            return bands.computeIfAbsent("above " + cell.bottom(),
+                    none -> new Band(line.base() - line.height(), cell.bottom(), line.base() - line.height() / 2, new LinkedHashMap<>()));
         }
-        return bands.computeIfAbsent("line " + first, none -> new Band(line.base() - line.height(), line.base(), line.base() - line.height() / 2, new LinkedHashMap<>()));
+        return bands.computeIfAbsent("line " + first,
+                none -> new Band(line.base() - line.height(), line.base(), line.base() - line.height() / 2, new LinkedHashMap<>()));
     }
 
     /**
-     * {@return up to which distance a line goes on with the one above it} Where rows stand apart by more than the lines of one text do;
-     * 0 where all lines stand as near.
+     * {@return up to which distance a line goes on with the one above it} Where rows stand apart by more than the lines of one text do; 0
+     * where all lines stand as near.
      */
     private static double wrapped(List<TextLine> lines) {
         var steps = new ArrayList<Double>();
@@ -104,12 +116,20 @@ final class PdfRows {
 
     /** Whoever begins a row writes in its first columns; what is wrapped stands below something that it goes on with. */
     private static boolean goesOn(TextLine before, TextLine line) {
-        return line.pieces().stream().allMatch(piece -> before.pieces().stream().anyMatch(above -> above.start() < piece.end() && piece.start() < above.end()));
+        return line.pieces()
+            .stream()
+            .allMatch(piece -> before.pieces().stream().anyMatch(above -> above.start() < piece.end() && piece.start() < above.end()));
     }
 
     private static void add(Band band, PdfRules.Cell cell, Piece piece) {
         double start = cell.isColumn() ? cell.left() : piece.start();
-        var known = cell.isColumn() ? band.cells().get(start) : band.cells().values().stream().filter(each -> piece.start() < each.end && each.start < piece.end()).findFirst().orElse(null);
+        var known = cell.isColumn() ? band.cells().get(start)
+                : band.cells()
+                    .values()
+                    .stream()
+                    .filter(each -> piece.start() < each.end && each.start < piece.end())
+                    .findFirst()
+                    .orElse(null);
         if (known == null) {
             var open = new Open();
             open.start = start;

@@ -11,8 +11,8 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 
 /**
- * The lines that a page draws around the cells of its tables, in points from its upper left corner. What is filled or framed as a
- * rectangle counts by its edges.
+ * The lines that a page draws around the cells of its tables, in points from its upper left corner. What is filled or framed as a rectangle
+ * counts by its edges.
  */
 final class PdfRules extends PDFGraphicsStreamEngine {
     private static final int MOST = 20_000;
@@ -65,12 +65,17 @@ final class PdfRules extends PDFGraphicsStreamEngine {
 
     /** {@return the cell around a point} */
     Cell around(double atX, double atY) {
-        return new Cell(nearest(down, atX, atY, false), nearest(down, atX, atY, true), nearest(across, atY, atX, false), nearest(across, atY, atX, true));
+        return new Cell(nearest(down, atX, atY, false), nearest(down, atX, atY, true), nearest(across, atY, atX, false),
+                nearest(across, atY, atX, true));
     }
 
     /** {@return whether a line stands between two points beside each other} */
     boolean parts(double fromX, double toX, double atY) {
-        return down.subMap(fromX - SAME, true, toX + SAME, true).values().stream().flatMap(List::stream).anyMatch(each -> each.from() - SAME <= atY && atY <= each.to() + SAME);
+        return down.subMap(fromX - SAME, true, toX + SAME, true)
+            .values()
+            .stream()
+            .flatMap(List::stream)
+            .anyMatch(each -> each.from() - SAME <= atY && atY <= each.to() + SAME);
     }
 
     private static double nearest(TreeMap<Double, List<Stretch>> lines, double at, double through, boolean beyond) {
@@ -119,7 +124,7 @@ final class PdfRules extends PDFGraphicsStreamEngine {
 
     @Override
     public void appendRectangle(Point2D p0, Point2D p1, Point2D p2, Point2D p3) {
-        path.add(new double[] {p0.getX(), p0.getY(), p2.getX(), p2.getY(), 1});
+        path.add(new double[]{p0.getX(), p0.getY(), p2.getX(), p2.getY(), 1});
     }
 
     @Override
@@ -131,7 +136,7 @@ final class PdfRules extends PDFGraphicsStreamEngine {
     @Override
     public void lineTo(float toX, float toY) {
         if (path.size() < MOST) {
-            path.add(new double[] {x, y, toX, toY, 0});
+            path.add(new double[]{x, y, toX, toY, 0});
         }
         moveTo(toX, toY);
     }
@@ -163,7 +168,9 @@ final class PdfRules extends PDFGraphicsStreamEngine {
     /** An area is filled as one rectangle, or as lines around one. */
     private void filled() {
         var lines = path.stream().filter(each -> each[4] == 0).toList();
-        path.stream().filter(each -> each[4] == 1).forEach(each -> area(fromLeft(each[0]), fromTop(each[1]), fromLeft(each[2]), fromTop(each[3])));
+        path.stream()
+            .filter(each -> each[4] == 1)
+            .forEach(each -> area(fromLeft(each[0]), fromTop(each[1]), fromLeft(each[2]), fromTop(each[3])));
         if (lines.size() == 3 || lines.size() == 4) {
             double minX = lines.stream().mapToDouble(each -> Math.min(each[0], each[2])).min().orElse(0);
             double maxX = lines.stream().mapToDouble(each -> Math.max(each[0], each[2])).max().orElse(0);

@@ -77,7 +77,8 @@ final class PdfSheets {
         var cells = Aligned.cells(lines, TOLERANCE);
         var result = new ArrayList<Line>();
         for (int i = 0; i < cells.size(); i++) {
-            result.add(new Line(places.get(i), cells.get(i).stream().map(cell -> TextSheets.plain(cell).replaceAll("\\s+", " ").strip()).toList()));
+            result.add(new Line(places.get(i),
+                    cells.get(i).stream().map(cell -> TextSheets.plain(cell).replaceAll("\\s+", " ").strip()).toList()));
         }
         return new Sheet("", result);
     }
@@ -113,7 +114,8 @@ final class PdfSheets {
             double end = start + at.getWidthDirAdj();
             var last = pieces.isEmpty() ? null : pieces.getLast();
             double letter = Math.max(1.5, at.getWidthOfSpace());
-            if (last != null && start >= last.start() && start - last.end() < CELL_GAP * letter && !rules.parts(last.end(), start, y - at.getHeightDir() / 2)) {
+            if (last != null && start >= last.start() && start - last.end() < CELL_GAP * letter
+                    && !rules.parts(last.end(), start, y - at.getHeightDir() / 2)) {
                 boolean space = start - last.end() > 0.35 * letter;
                 pieces.set(pieces.size() - 1, new Piece(last.start(), Math.max(end, last.end()), last.text() + (space ? " " : "") + text));
             } else {
@@ -134,7 +136,11 @@ final class PdfSheets {
         }
 
         private List<TextLine> inOrder() {
-            return IntStream.range(0, lines.size()).boxed().sorted(Comparator.comparingDouble(bases::get)).map(i -> new TextLine(bases.get(i), tallest.get(i), lines.get(i))).toList();
+            return IntStream.range(0, lines.size())
+                .boxed()
+                .sorted(Comparator.comparingDouble(bases::get))
+                .map(i -> new TextLine(bases.get(i), tallest.get(i), lines.get(i)))
+                .toList();
         }
     }
 }

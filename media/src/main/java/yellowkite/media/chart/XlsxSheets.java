@@ -57,10 +57,12 @@ final class XlsxSheets {
         }
     }
 
-    private static Sheet sheet(InputStream in, String name, XSSFReader reader, ReadOnlySharedStringsTable strings) throws SAXException, ParserConfigurationException, IOException, OpenXML4JException {
+    private static Sheet sheet(InputStream in, String name, XSSFReader reader, ReadOnlySharedStringsTable strings)
+            throws SAXException, ParserConfigurationException, IOException, OpenXML4JException {
         var rows = new Rows(name);
         var parser = XMLHelper.newXMLReader();
-        parser.setContentHandler(new XSSFSheetXMLHandler(reader.getStylesTable(), null, strings, rows, new DataFormatter(java.util.Locale.ROOT), false));
+        parser.setContentHandler(
+                new XSSFSheetXMLHandler(reader.getStylesTable(), null, strings, rows, new DataFormatter(java.util.Locale.ROOT), false));
         try {
             parser.parse(new InputSource(in));
         } catch (IllegalStateException enough) {

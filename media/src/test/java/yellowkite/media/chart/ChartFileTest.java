@@ -130,7 +130,8 @@ class ChartFileTest {
         var document = pdf(1);
         document.protect(new StandardProtectionPolicy("owner", "user", new AccessPermission()));
 
-        assertThatThrownBy(() -> ChartFile.read(bytes(document))).isInstanceOf(FormatException.class).hasMessage("is locked with a password");
+        assertThatThrownBy(() -> ChartFile.read(bytes(document))).isInstanceOf(FormatException.class)
+            .hasMessage("is locked with a password");
     }
 
     @Test
@@ -138,14 +139,16 @@ class ChartFileTest {
         var empty = new PDDocument();
         empty.addPage(new PDPage());
 
-        assertThatThrownBy(() -> ChartFile.read(bytes(empty))).isInstanceOf(FormatException.class).hasMessageStartingWith("holds pictures of text and no text");
+        assertThatThrownBy(() -> ChartFile.read(bytes(empty))).isInstanceOf(FormatException.class)
+            .hasMessageStartingWith("holds pictures of text and no text");
     }
 
     @Test
     void tooManyPagesAreRefusedInWords() throws IOException {
         var thick = bytes(pdf(5_000));
 
-        assertThatThrownBy(() -> ChartFile.read(thick)).isInstanceOf(FormatException.class).hasMessage("has 5000 pages; up to 200 are read");
+        assertThatThrownBy(() -> ChartFile.read(thick)).isInstanceOf(FormatException.class)
+            .hasMessage("has 5000 pages; up to 200 are read");
     }
 
     @ParameterizedTest

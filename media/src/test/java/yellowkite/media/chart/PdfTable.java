@@ -12,7 +12,10 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType1Font;
 import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 
-/** A table on a page as manufacturers print them: with or without lines around its cells, text in the middle or at the left, long text in two lines. */
+/**
+ * A table on a page as manufacturers print them: with or without lines around its cells, text in the middle or at the left, long text in
+ * two lines.
+ */
 final class PdfTable {
     private static final PDFont FONT = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
     private static final float SIZE = 8;
@@ -128,7 +131,8 @@ final class PdfTable {
         for (var line : lines) {
             content.beginText();
             content.setFont(FONT, SIZE);
-            content.newLineAtOffset(centred ? x + (width - wide(line)) / 2 : x + PADDING, centred || down ? y : top - PADDING - SIZE - LEADING * lines.indexOf(line));
+            content.newLineAtOffset(centred ? x + (width - wide(line)) / 2 : x + PADDING,
+                    centred || down ? y : top - PADDING - SIZE - LEADING * lines.indexOf(line));
             content.showText(line);
             content.endText();
             y -= LEADING;

@@ -15,17 +15,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 class PdfTableTest {
     private static PdfTable chart() {
         return PdfTable.columns(40, 40, 70, 60, 130)
-                .row("12 CH", "9 CH", "Function", "DMX", "Description")
-                .row("1", "1", "Pan", "0-255", "0 deg to 540 deg")
-                .row("2", "-", "Pan fine", "0-255", "")
-                .row("3", "2", "Shutter and strobe", "0-19", "Closed")
-                .row("", "", "", "20-49", "Open, which is also the value that the fixture starts at")
-                .row("", "", "", "50-255", "Strobe, slow to fast (0.5 Hz to 20 Hz), with the light at full in between")
-                .row("4", "3", "Dimmer", "0-255", "0 to 100 %")
-                .row("5", "4", "Colour wheel", "0-9", "Open")
-                .row("", "", "", "10-19", "Red")
-                .row("", "", "", "20-255", "Deep blue")
-                .row("6", "5", "Zoom", "0-255", "6 deg to 42 deg");
+            .row("12 CH", "9 CH", "Function", "DMX", "Description")
+            .row("1", "1", "Pan", "0-255", "0 deg to 540 deg")
+            .row("2", "-", "Pan fine", "0-255", "")
+            .row("3", "2", "Shutter and strobe", "0-19", "Closed")
+            .row("", "", "", "20-49", "Open, which is also the value that the fixture starts at")
+            .row("", "", "", "50-255", "Strobe, slow to fast (0.5 Hz to 20 Hz), with the light at full in between")
+            .row("4", "3", "Dimmer", "0-255", "0 to 100 %")
+            .row("5", "4", "Colour wheel", "0-9", "Open")
+            .row("", "", "", "10-19", "Red")
+            .row("", "", "", "20-255", "Deep blue")
+            .row("6", "5", "Zoom", "0-255", "6 deg to 42 deg");
     }
 
     private static Proposal read(PdfTable table) {
@@ -37,12 +37,16 @@ class PdfTableTest {
         assertThat(proposal.modes()).extracting(Proposal.ModeProposal::name).containsExactly("12 CH", "9 CH");
         var channels = proposal.modes().getFirst().channels();
         assertThat(channels).extracting(ChannelProposal::attribute).containsExactly("Pan", "Shutter1", "Dimmer", "Color1", "Zoom");
-        assertThat(channels).extracting(ChannelProposal::addresses).containsExactly(List.of(1, 2), List.of(3), List.of(4), List.of(5), List.of(6));
-        assertThat(proposal.modes().get(1).channels()).extracting(ChannelProposal::addresses).containsExactly(List.of(1), List.of(2), List.of(3), List.of(4), List.of(5));
+        assertThat(channels).extracting(ChannelProposal::addresses)
+            .containsExactly(List.of(1, 2), List.of(3), List.of(4), List.of(5), List.of(6));
+        assertThat(proposal.modes().get(1).channels()).extracting(ChannelProposal::addresses)
+            .containsExactly(List.of(1), List.of(2), List.of(3), List.of(4), List.of(5));
         assertThat(channels.get(1).words()).isEqualTo("Shutter and strobe");
         assertThat(channels.get(1).functions()).extracting(FunctionProposal::from).containsExactly(0L, 20L, 50L);
         assertThat(channels.get(1).functions().getLast().physicalTo()).isEqualTo(20);
-        assertThat(proposal.wheels()).singleElement().extracting(Proposal.WheelProposal::slots).isEqualTo(List.of("Open", "Red", "Deep blue"));
+        assertThat(proposal.wheels()).singleElement()
+            .extracting(Proposal.WheelProposal::slots)
+            .isEqualTo(List.of("Open", "Red", "Deep blue"));
     }
 
     @Test

@@ -63,11 +63,18 @@ class ChannelTableController {
 
     private static ChannelTableView view(FixtureType type, Mode mode, Channel channel, ChannelTableRequest request) {
         var words = type.attributeDefinitions().pretty(channel.attribute());
-        var slots = channel.functions().map(ChannelFunction::wheel).filter(each -> !each.isEmpty()).findFirst().flatMap(type::findWheel).map(wheel -> wheel.slots().stream().map(Wheel.Slot::name).toList()).orElse(null);
+        var slots = channel.functions()
+            .map(ChannelFunction::wheel)
+            .filter(each -> !each.isEmpty())
+            .findFirst()
+            .flatMap(type::findWheel)
+            .map(wheel -> wheel.slots().stream().map(Wheel.Slot::name).toList())
+            .orElse(null);
         var table = ChannelTable.read(request.text(), channel.attribute(), words, channel.bytes(), slots);
         var proposal = new Corrections(request.corrections()).said(table.proposal(channel.attribute(), words, channel.offsets()));
         var functions = ChartShaper.functions(proposal);
         return new ChannelTableView(proposal.key(), functions, proposal.doubts(), table.left().stream().map(OpenLine::of).toList(),
-                new LayChart(mode.id(), new ModeProposal(mode.name(), 0, List.of(proposal)), table.meaning().wheels(), List.of(), "pasted table"));
+                new LayChart(mode.id(), new ModeProposal(mode.name(), 0, List.of(proposal)), table.meaning().wheels(), List.of(),
+                        "pasted table"));
     }
 }

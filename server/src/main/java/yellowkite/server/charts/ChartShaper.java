@@ -42,29 +42,56 @@ class ChartShaper {
         var proposal = reading.proposal();
         var texts = new HashMap<String, String>();
         open.sheets().forEach(sheet -> sheet.lines().forEach(line -> texts.put(line.place(), line.text())));
-        var modes = IntStream.range(0, proposal.modes().size()).mapToObj(index -> mode(type, reading, proposal.modes().get(index), index)).toList();
-        long doubts = modes.stream().flatMap(mode -> mode.channels().stream()).filter(ChartChannelView::wantsALook).map(ChartChannelView::key).distinct().count();
+        var modes = IntStream.range(0, proposal.modes().size())
+            .mapToObj(index -> mode(type, reading, proposal.modes().get(index), index))
+            .toList();
+        long doubts = modes.stream()
+            .flatMap(mode -> mode.channels().stream())
+            .filter(ChartChannelView::wantsALook)
+            .map(ChartChannelView::key)
+            .distinct()
+            .count();
         boolean whole = modes.stream().flatMap(mode -> mode.channels().stream()).allMatch(each -> each.attribute() != null);
-        return new ChartView(open.chart().id(), open.chart().profileId(), type.name(), type.manufacturer(), open.draft().draft().id(), open.draft().draft().version(), open.chart().name(), open.chart().version(), open.chart().pages(),
+        return new ChartView(open.chart().id(), open.chart().profileId(), type.name(), type.manufacturer(), open.draft().draft().id(),
+                open.draft().draft().version(), open.chart().name(), open.chart().version(), open.chart().pages(),
                 !open.corrections().all().isEmpty(), sheets(open.sheets(), reading), modes,
-                type.modes().stream().map(each -> new ExistingMode(each.id(), each.name(), AddressMap.of(type, each).largestFootprint(), each.channels().size())).toList(),
+                type.modes()
+                    .stream()
+                    .map(each -> new ExistingMode(each.id(), each.name(), AddressMap.of(type, each).largestFootprint(),
+                            each.channels().size()))
+                    .toList(),
                 proposal.wheels().stream().map(each -> new ChartView.ChartWheelView(each.name(), each.slots())).toList(),
                 reading.open().stream().map(ChartView.OpenLine::of).toList(),
                 reading.leftOut().stream().map(each -> new ChartView.LeftOutPage(each.page(), each.lines(), each.begins())).toList(),
-                reading.aside().entrySet().stream().map(each -> new AsideLine(each.getKey(), texts.getOrDefault(each.getKey(), ""), each.getValue())).sorted(java.util.Comparator.comparing(AsideLine::line)).toList(),
+                reading.aside()
+                    .entrySet()
+                    .stream()
+                    .map(each -> new AsideLine(each.getKey(), texts.getOrDefault(each.getKey(), ""), each.getValue()))
+                    .sorted(java.util.Comparator.comparing(AsideLine::line))
+                    .toList(),
                 (int) doubts, reading.open().isEmpty() && whole && modes.stream().anyMatch(mode -> !mode.channels().isEmpty()));
     }
 
     private static List<ChartView.SheetView> sheets(List<Sheet> sheets, Reading reading) {
         var channels = new HashMap<String, String>();
-        reading.proposal().modes().forEach(mode -> mode.channels().forEach(channel -> channel.places().forEach(place -> channels.putIfAbsent(place, channel.key()))));
+        reading.proposal()
+            .modes()
+            .forEach(mode -> mode.channels()
+                .forEach(channel -> channel.places().forEach(place -> channels.putIfAbsent(place, channel.key()))));
         var open = new HashSet<>(reading.open().stream().map(each -> each.place()).toList());
-        return sheets.stream().map(sheet -> new ChartView.SheetView(sheet.name(), sheet.lines().stream().filter(line -> !line.isBlank())
-                .map(line -> new LineView(line.place(), line.cells(), use(line.place(), channels, open, reading), channels.get(line.place()))).toList())).toList();
+        return sheets.stream()
+            .map(sheet -> new ChartView.SheetView(sheet.name(), sheet.lines()
+                .stream()
+                .filter(line -> !line.isBlank())
+                .map(line -> new LineView(line.place(), line.cells(), use(line.place(), channels, open, reading),
+                        channels.get(line.place())))
+                .toList()))
+            .toList();
     }
 
     private static LineUse use(String place, Map<String, String> channels, HashSet<String> open, Reading reading) {
-        return channels.containsKey(place) ? LineUse.CHANNEL : open.contains(place) ? LineUse.OPEN : reading.aside().containsKey(place) ? LineUse.ASIDE : LineUse.OTHER;
+        return channels.containsKey(place) ? LineUse.CHANNEL
+                : open.contains(place) ? LineUse.OPEN : reading.aside().containsKey(place) ? LineUse.ASIDE : LineUse.OTHER;
     }
 
     private static ChartModeView mode(FixtureType type, Reading reading, ModeProposal mode, int index) {
@@ -79,8 +106,12 @@ class ChartShaper {
         var group = standard == null ? "" : standard.featureGroup();
         var functions = functions(channel);
         var cell = channel.cell();
-        return new ChartChannelView(channel.key(), channel.addresses(), AddressText.of(cell == null ? channel.addresses() : channel.addresses().stream().map(each -> each + cell.first() - 1).toList()),
-                cell == null ? "" : cell.count() + " x " + cell.name() + ", every " + cell.spacing(), channel.words(), channel.attribute(), channel.attribute() == null ? "" : Catalogue.STANDARD.pretty(channel.attribute()), group, channel.sure(), channel.why(), DmxValue.max(Math.max(1, channel.bytes())), channel.start(), channel.highlight(),
+        return new ChartChannelView(channel.key(), channel.addresses(),
+                AddressText
+                    .of(cell == null ? channel.addresses() : channel.addresses().stream().map(each -> each + cell.first() - 1).toList()),
+                cell == null ? "" : cell.count() + " x " + cell.name() + ", every " + cell.spacing(), channel.words(), channel.attribute(),
+                channel.attribute() == null ? "" : Catalogue.STANDARD.pretty(channel.attribute()), group, channel.sure(), channel.why(),
+                DmxValue.max(Math.max(1, channel.bytes())), channel.start(), channel.highlight(),
                 functions, channel.doubts(), reading.settled().contains(channel.key()), reading.wantsALook(channel), channel.places());
     }
 
@@ -95,7 +126,13 @@ class ChartShaper {
 
     private static ChartFunctionView function(FunctionProposal each, int index, int layer) {
         var when = each.counts() == null ? "" : each.counts().inWords();
-        return new ChartFunctionView(index, each.attribute(), Catalogue.STANDARD.pretty(each.attribute()), each.name(), each.from(), each.to(), layer, Figure.of(each.physicalFrom()), Figure.of(each.physicalTo()), each.unit().symbol(), each.assumed(), each.wheel() == null ? "" : each.wheel(), when,
-                each.ranges().stream().map(range -> new ChartRangeView(range.name(), range.from(), range.to(), range.slot(), each.colourOf(range).map(Srgb::hex).orElse(""))).toList());
+        return new ChartFunctionView(index, each.attribute(), Catalogue.STANDARD.pretty(each.attribute()), each.name(), each.from(),
+                each.to(), layer, Figure.of(each.physicalFrom()), Figure.of(each.physicalTo()), each.unit().symbol(), each.assumed(),
+                each.wheel() == null ? "" : each.wheel(), when,
+                each.ranges()
+                    .stream()
+                    .map(range -> new ChartRangeView(range.name(), range.from(), range.to(), range.slot(),
+                            each.colourOf(range).map(Srgb::hex).orElse("")))
+                    .toList());
     }
 }

@@ -68,12 +68,14 @@ class Charts {
         var type = draft.history().current();
         var reading = ChartReader.read(sheets, type.manufacturer(), type.name(), Corrections.NONE);
         if (reading.proposal().modes().stream().allMatch(mode -> mode.channels().isEmpty())) {
-            throw Refusal.unfit("file", "No channel was found in '" + name + "': no line begins with an address, and no column holds them. Paste the part that is the chart.");
+            throw Refusal.unfit("file", "No channel was found in '" + name
+                    + "': no line begins with an address, and no column holds them. Paste the part that is the chart.");
         }
         var id = UUID.randomUUID().toString();
         transactions.run(() -> {
             var sha = revisions.putContent(bytes);
-            repository.add(new StoredChart(id, profileId, name, sha, PdfPages.count(bytes), StoredForms.SHEETS.write(sheets), StoredForms.CORRECTIONS.write(Corrections.NONE), 0, author.name(), revisions.now()));
+            repository.add(new StoredChart(id, profileId, name, sha, PdfPages.count(bytes), StoredForms.SHEETS.write(sheets),
+                    StoredForms.CORRECTIONS.write(Corrections.NONE), 0, author.name(), revisions.now()));
             return id;
         });
         return require(id, author);
@@ -97,7 +99,8 @@ class Charts {
     OpenChart correct(String id, int seen, Correction correction, Author author) {
         var before = require(id, author);
         if (before.corrections().all().size() >= MOST_CORRECTIONS) {
-            throw Refusal.unfit("correction", "A chart takes up to " + MOST_CORRECTIONS + " corrections; apply it, and go on in the editor.");
+            throw Refusal.unfit("correction",
+                    "A chart takes up to " + MOST_CORRECTIONS + " corrections; apply it, and go on in the editor.");
         }
         Unfit.of(correction).ifPresent(why -> {
             throw Refusal.unfit(why.field(), why.reason());
@@ -116,7 +119,8 @@ class Charts {
     private OpenChart keep(OpenChart before, int seen, Corrections after, Author author) {
         boolean kept = transactions.run(() -> repository.correct(before.chart().id(), seen, StoredForms.CORRECTIONS.write(after)));
         if (!kept) {
-            throw Refusal.stale("A colleague has corrected this chart meanwhile. Yours was not taken; look at the new state and try again.", Map.of());
+            throw Refusal.stale("A colleague has corrected this chart meanwhile. Yours was not taken; look at the new state and try again.",
+                    Map.of());
         }
         return require(before.chart().id(), author);
     }
@@ -124,13 +128,14 @@ class Charts {
     /**
      * One mode of a chart that goes into the profile.
      *
-     * @param index    among the chart's modes
-     * @param name     of a new mode
-     * @param onto     id of the mode that is changed; null = a new one
+     * @param index among the chart's modes
+     * @param name of a new mode
+     * @param onto id of the mode that is changed; null = a new one
      * @param channels keys of those that are taken; null = all
-     * @param gone     ids of the mode's channels that leave
+     * @param gone ids of the mode's channels that leave
      */
-    record ApplyMode(int index, String name, @Schema(nullable = true) @Nullable Integer onto, @Schema(nullable = true) @Nullable List<String> channels, List<Integer> gone) {
+    record ApplyMode(int index, String name, @Schema(nullable = true) @Nullable Integer onto,
+            @Schema(nullable = true) @Nullable List<String> channels, List<Integer> gone) {
         ApplyMode {
             Objects.requireNonNull(name, "name");
             channels = channels == null ? null : List.copyOf(channels);
@@ -145,7 +150,8 @@ class Charts {
             throw Refusal.stale("A colleague has corrected this chart meanwhile. Look at the new state, then apply it.", Map.of());
         }
         if (!open.reading().open().isEmpty()) {
-            throw Refusal.unfit("open", open.reading().open().size() + " lines are not placed, '" + open.reading().open().getFirst().place() + "' first; place each on a channel, or set it aside.");
+            throw Refusal.unfit("open", open.reading().open().size() + " lines are not placed, '" + open.reading().open().getFirst().place()
+                    + "' first; place each on a channel, or set it aside.");
         }
         var edits = new ArrayList<LayChart>();
         for (var each : modes) {
@@ -185,21 +191,26 @@ class Charts {
             throw Refusal.unfit("modes", "The chart has no such mode.");
         }
         var mode = modes.get(wanted.index());
-        var kept = wanted.channels() == null ? mode : mode.withChannels(mode.channels().stream().filter(each -> wanted.channels().contains(each.key())).toList());
-        return new LayChart(wanted.onto(), kept.withName(wanted.name().strip()), open.reading().proposal().wheels(), wanted.gone(), open.chart().name());
+        var kept = wanted.channels() == null ? mode
+                : mode.withChannels(mode.channels().stream().filter(each -> wanted.channels().contains(each.key())).toList());
+        return new LayChart(wanted.onto(), kept.withName(wanted.name().strip()), open.reading().proposal().wheels(), wanted.gone(),
+                open.chart().name());
     }
 
     /** {@return what the chart would change in a mode of the profile} */
     List<ChartDifference> difference(String id, int index, int mode) {
         var chart = stored(id);
-        var draft = drafts.findOpen(chart.profileId()).orElseThrow(() -> Refusal.notFound("This profile has no draft now; open the chart again."));
+        var draft = drafts.findOpen(chart.profileId())
+            .orElseThrow(() -> Refusal.notFound("This profile has no draft now; open the chart again."));
         var open = read(chart, draft, StoredForms.CORRECTIONS.read(chart.corrections()));
         var type = open.draft().history().current();
         var modes = open.reading().proposal().modes();
         if (index < 0 || index >= modes.size()) {
             throw Refusal.notFound("The chart has no such mode.");
         }
-        return ChartDifference.of(type, type.findMode(mode).orElseThrow(() -> Refusal.notFound("That mode is not in this profile any more.")), modes.get(index), open.reading().proposal().wheels());
+        return ChartDifference.of(type,
+                type.findMode(mode).orElseThrow(() -> Refusal.notFound("That mode is not in this profile any more.")), modes.get(index),
+                open.reading().proposal().wheels());
     }
 
     byte[] file(String id) {

@@ -83,7 +83,8 @@ class ChartsController {
         if (pasted.text().isBlank()) {
             throw Refusal.unfit("text", "Paste the chart's text first.");
         }
-        return shaper.shape(charts.add(profileId, name.isEmpty() ? "Pasted chart.txt" : name, pasted.text().getBytes(StandardCharsets.UTF_8), author));
+        return shaper.shape(
+                charts.add(profileId, name.isEmpty() ? "Pasted chart.txt" : name, pasted.text().getBytes(StandardCharsets.UTF_8), author));
     }
 
     /** 200 with the chart as it is read now, upon the profile's draft, which is opened if there was none; 404 for an unknown chart. */
@@ -114,7 +115,8 @@ class ChartsController {
     }
 
     /** What a chart would change. @param key null where the chart lacks the channel. @param channel null where the mode lacks it */
-    record ChartChange(@Schema(nullable = true) @Nullable String key, @Schema(nullable = true) @Nullable Integer channel, String called, List<String> says) {
+    record ChartChange(@Schema(nullable = true) @Nullable String key, @Schema(nullable = true) @Nullable Integer channel, String called,
+            List<String> says) {
         static ChartChange of(ChartDifference each) {
             return new ChartChange(each.key(), each.channel(), each.called(), each.says());
         }
@@ -153,8 +155,9 @@ class ChartsController {
     @GetMapping(value = "/api/charts/{id}/pages/{page}", produces = MediaType.IMAGE_PNG_VALUE)
     ResponseEntity<byte[]> page(@PathVariable String id, @PathVariable int page) {
         var png = charts.pages(id) == 0 ? java.util.Optional.<byte[]>empty() : PdfPages.png(charts.file(id), page);
-        return ResponseEntity.ok().cacheControl(CacheControl.maxAge(DAYS_KEPT, TimeUnit.DAYS).cachePrivate())
-                .body(png.orElseThrow(() -> Refusal.notFound("This chart has no such page.")));
+        return ResponseEntity.ok()
+            .cacheControl(CacheControl.maxAge(DAYS_KEPT, TimeUnit.DAYS).cachePrivate())
+            .body(png.orElseThrow(() -> Refusal.notFound("This chart has no such page.")));
     }
 
     /** @param top share of the page's height; {@code height} likewise */
@@ -163,6 +166,10 @@ class ChartsController {
     /** 200 with where the lines of a page stand. */
     @GetMapping("/api/charts/{id}/pages/{page}/lines")
     List<ChartPageLine> lines(@PathVariable String id, @PathVariable int page) {
-        return charts.pages(id) == 0 ? List.of() : PdfPages.lines(charts.file(id), page).stream().map(each -> new ChartPageLine(each.place(), each.top(), each.height())).toList();
+        return charts.pages(id) == 0 ? List.of()
+                : PdfPages.lines(charts.file(id), page)
+                    .stream()
+                    .map(each -> new ChartPageLine(each.place(), each.top(), each.height()))
+                    .toList();
     }
 }

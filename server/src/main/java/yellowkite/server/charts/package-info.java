@@ -1,4 +1,6 @@
-/** Manufacturers' charts while they are read into a profile: kept with what people said of them, corrected, applied to the profile's draft. */
+/**
+ * Manufacturers' charts while they are read into a profile: kept with what people said of them, corrected, applied to the profile's draft.
+ */
 @NullMarked
 package yellowkite.server.charts;
 

@@ -53,10 +53,11 @@ class CompareController {
     /**
      * 200; 404 if there is no such revision or mode.
      *
-     * @param leftMode  number of the only mode that is compared, 0 = the first; null, as the right one, for whole profiles
+     * @param leftMode number of the only mode that is compared, 0 = the first; null, as the right one, for whole profiles
      */
     @GetMapping("/api/compare")
-    ComparisonView compare(@RequestParam String left, @RequestParam int leftRevision, @RequestParam String right, @RequestParam int rightRevision,
+    ComparisonView compare(@RequestParam String left, @RequestParam int leftRevision, @RequestParam String right,
+            @RequestParam int rightRevision,
             @RequestParam(required = false) @Nullable Integer leftMode, @RequestParam(required = false) @Nullable Integer rightMode) {
         var one = stored(left, leftRevision);
         var other = stored(right, rightRevision);
@@ -66,7 +67,8 @@ class CompareController {
 
     /** 200 with what a file would change of a revision; nothing is stored. 422 if the file is refused. */
     @PostMapping(value = "/api/compare/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    ComparisonView compareFile(@RequestParam String left, @RequestParam int leftRevision, @RequestPart("file") MultipartFile file) throws IOException {
+    ComparisonView compareFile(@RequestParam String left, @RequestParam int leftRevision, @RequestPart("file") MultipartFile file)
+            throws IOException {
         var one = stored(left, leftRevision);
         var other = dropped(file);
         return view(one, other, Comparison.of(one.side(), other.side()));
@@ -84,7 +86,10 @@ class CompareController {
         var type = revisions.description(revision).type();
         var files = revisions.entries(revision.id());
         var pictures = files.values().stream().distinct().collect(Collectors.toMap(sha -> sha, sha -> "/api/media/" + sha));
-        return new Shown(new Side(type, files), new SideLine(profileId, number, type.manufacturer(), type.name(), revision.createdAt(), revision.summary(), modes(type), revisions.findWithdrawal(revision.id()).map(each -> each.why()).orElse(null)), pictures);
+        return new Shown(
+                new Side(type, files), new SideLine(profileId, number, type.manufacturer(), type.name(), revision.createdAt(),
+                        revision.summary(), modes(type), revisions.findWithdrawal(revision.id()).map(each -> each.why()).orElse(null)),
+                pictures);
     }
 
     private static Shown dropped(MultipartFile file) throws IOException {
@@ -100,10 +105,13 @@ class CompareController {
             read.others().forEach((path, bytes) -> {
                 files.put(path, Sha256.of(bytes));
                 if (path.startsWith("wheels/")) {
-                    Thumbnails.fitted(bytes, 128).ifPresent(png -> pictures.put(Sha256.of(bytes), "data:image/png;base64," + Base64.getEncoder().encodeToString(png)));
+                    Thumbnails.fitted(bytes, 128)
+                        .ifPresent(
+                                png -> pictures.put(Sha256.of(bytes), "data:image/png;base64," + Base64.getEncoder().encodeToString(png)));
                 }
             });
-            return new Shown(new Side(type, files), new SideLine(null, null, type.manufacturer(), type.name(), null, name, modes(type), null), pictures);
+            return new Shown(new Side(type, files),
+                    new SideLine(null, null, type.manufacturer(), type.name(), null, name, modes(type), null), pictures);
         } catch (FormatException refused) {
             throw Refusal.unfit("file", refused.sentence(name));
         }
@@ -115,20 +123,27 @@ class CompareController {
 
     private static ComparisonView view(Shown left, Shown right, Comparison comparison) {
         var lines = comparison.byRank().stream().map(each -> line(left, right, each)).toList();
-        var counts = Arrays.stream(Rank.values()).collect(Collectors.toMap(rank -> rank, comparison::count, (a, b) -> a, LinkedHashMap::new));
+        var counts = Arrays.stream(Rank.values())
+            .collect(Collectors.toMap(rank -> rank, comparison::count, (a, b) -> a, LinkedHashMap::new));
         return new ComparisonView(left.line(), right.line(), counts, lines,
-                channels(left.type(), lines.stream().map(DifferenceLine::left).toList()), channels(right.type(), lines.stream().map(DifferenceLine::right).toList()));
+                channels(left.type(), lines.stream().map(DifferenceLine::left).toList()),
+                channels(right.type(), lines.stream().map(DifferenceLine::right).toList()));
     }
 
     private static DifferenceLine line(Shown left, Shown right, Difference each) {
         boolean shows = each.kind() == Difference.Kind.SLOT_CONTENT;
-        return new DifferenceLine(each.rank(), each.kind(), each.place().mode(), each.place().words(), each.says(), shows ? "" : each.before(), shows ? "" : each.after(), each.place().left(), each.place().right(),
+        return new DifferenceLine(each.rank(), each.kind(), each.place().mode(), each.place().words(), each.says(),
+                shows ? "" : each.before(), shows ? "" : each.after(), each.place().left(), each.place().right(),
                 shows ? left.pictures().get(each.before()) : null, shows ? right.pictures().get(each.after()) : null);
     }
 
     private static Map<Integer, ModeSheet.ChannelLine> channels(FixtureType type, List<@Nullable Integer> ids) {
         var wanted = ids.stream().filter(Objects::nonNull).collect(Collectors.toSet());
-        return type.modes().stream().filter(mode -> mode.channels().stream().anyMatch(channel -> wanted.contains(channel.id()))).flatMap(mode -> ModeSheet.of(CompiledMode.of(type, mode)).lines().stream())
-                .filter(line -> wanted.contains(line.id())).collect(Collectors.toMap(ModeSheet.ChannelLine::id, line -> line, (a, b) -> a, LinkedHashMap::new));
+        return type.modes()
+            .stream()
+            .filter(mode -> mode.channels().stream().anyMatch(channel -> wanted.contains(channel.id())))
+            .flatMap(mode -> ModeSheet.of(CompiledMode.of(type, mode)).lines().stream())
+            .filter(line -> wanted.contains(line.id()))
+            .collect(Collectors.toMap(ModeSheet.ChannelLine::id, line -> line, (a, b) -> a, LinkedHashMap::new));
     }
 }

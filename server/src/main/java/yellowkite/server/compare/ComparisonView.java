@@ -13,20 +13,23 @@ import yellowkite.core.sheet.ModeSheet;
  * Two sides and what differs.
  *
  * @param differences the worst first
- * @param counts      how many of each rank
- * @param leftLines   the channels of the left that differ, by id; {@code rightLines} likewise
+ * @param counts how many of each rank
+ * @param leftLines the channels of the left that differ, by id; {@code rightLines} likewise
  */
-record ComparisonView(SideLine left, SideLine right, Map<Rank, Long> counts, List<DifferenceLine> differences, Map<Integer, ModeSheet.ChannelLine> leftLines, Map<Integer, ModeSheet.ChannelLine> rightLines) {
+record ComparisonView(SideLine left, SideLine right, Map<Rank, Long> counts, List<DifferenceLine> differences,
+        Map<Integer, ModeSheet.ChannelLine> leftLines, Map<Integer, ModeSheet.ChannelLine> rightLines) {
 
     /** @param profileId null for a file that was only dropped here, as with the revision. @param withdrawn why; null if it is not */
-    record SideLine(@Schema(nullable = true) @Nullable String profileId, @Schema(nullable = true) @Nullable Integer revision, String manufacturer, String name, @Schema(nullable = true) @Nullable LocalDateTime at,
+    record SideLine(@Schema(nullable = true) @Nullable String profileId, @Schema(nullable = true) @Nullable Integer revision,
+            String manufacturer, String name, @Schema(nullable = true) @Nullable LocalDateTime at,
             String note, List<String> modes, @Schema(nullable = true) @Nullable String withdrawn) {}
 
     /**
-     * @param mode        empty for the profile as a whole
-     * @param left        id of the channel on the left; null if it is about none
+     * @param mode empty for the profile as a whole
+     * @param left id of the channel on the left; null if it is about none
      * @param leftPicture address of what a slot shows there; null if it is about no picture
      */
-    record DifferenceLine(Rank rank, Difference.Kind kind, String mode, String where, String says, String before, String after, @Schema(nullable = true) @Nullable Integer left, @Schema(nullable = true) @Nullable Integer right,
+    record DifferenceLine(Rank rank, Difference.Kind kind, String mode, String where, String says, String before, String after,
+            @Schema(nullable = true) @Nullable Integer left, @Schema(nullable = true) @Nullable Integer right,
             @Schema(nullable = true) @Nullable String leftPicture, @Schema(nullable = true) @Nullable String rightPicture) {}
 }

@@ -24,9 +24,9 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A MariaDB of our own: its data in one folder that only its owner reads, its port on loopback, its one user's password made
- * here. Nobody else comes in over TCP, and no statement reads or writes files. It never touches the machine's own server. When
- * it ends by itself it is started again; when this object is closed it ends in good order.
+ * A MariaDB of our own: its data in one folder that only its owner reads, its port on loopback, its one user's password made here. Nobody
+ * else comes in over TCP, and no statement reads or writes files. It never touches the machine's own server. When it ends by itself it is
+ * started again; when this object is closed it ends in good order.
  */
 public final class LocalMariaDb implements AutoCloseable {
     private static final int START_SECONDS = 60;
@@ -152,7 +152,8 @@ public final class LocalMariaDb implements AutoCloseable {
             } catch (InterruptedException stopped) {
                 Thread.currentThread().interrupt();
             } catch (java.util.concurrent.ExecutionException | java.util.concurrent.TimeoutException stays) {
-                throw new CannotStart("A database left behind by a crash (process " + left.get().pid() + ") does not end. End it by hand: kill -9 " + left.get().pid());
+                throw new CannotStart("A database left behind by a crash (process " + left.get().pid()
+                        + ") does not end. End it by hand: kill -9 " + left.get().pid());
             }
         }
         Files.deleteIfExists(pidFile);
@@ -199,21 +200,23 @@ public final class LocalMariaDb implements AutoCloseable {
     }
 
     /**
-     * Each start closes what an earlier version or a person left open: accounts besides ours, and root without a password. The
-     * file of statements is carried out before the server listens.
+     * Each start closes what an earlier version or a person left open: accounts besides ours, and root without a password. The file of
+     * statements is carried out before the server listens.
      */
     private void launch() throws IOException {
         var first = home.resolve("first.sql");
-        write(first, """
-                CREATE DATABASE IF NOT EXISTS kite CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
-                DELETE FROM mysql.global_priv WHERE NOT (User = 'mariadb.sys' OR User = 'root' AND Host = 'localhost' OR User = '%1$s' AND Host = '127.0.0.1');
-                FLUSH PRIVILEGES;
-                CREATE USER IF NOT EXISTS '%1$s'@'127.0.0.1';
-                ALTER USER '%1$s'@'127.0.0.1' IDENTIFIED BY '%2$s';
-                REVOKE ALL PRIVILEGES, GRANT OPTION FROM '%1$s'@'127.0.0.1';
-                GRANT ALL ON kite.* TO '%1$s'@'127.0.0.1';
-                ALTER USER 'root'@'localhost' IDENTIFIED BY '%2$s';
-                """.formatted(USER, password));
+        write(first,
+                """
+                        CREATE DATABASE IF NOT EXISTS kite CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+                        DELETE FROM mysql.global_priv WHERE NOT (User = 'mariadb.sys' OR User = 'root' AND Host = 'localhost' OR User = '%1$s' AND Host = '127.0.0.1');
+                        FLUSH PRIVILEGES;
+                        CREATE USER IF NOT EXISTS '%1$s'@'127.0.0.1';
+                        ALTER USER '%1$s'@'127.0.0.1' IDENTIFIED BY '%2$s';
+                        REVOKE ALL PRIVILEGES, GRANT OPTION FROM '%1$s'@'127.0.0.1';
+                        GRANT ALL ON kite.* TO '%1$s'@'127.0.0.1';
+                        ALTER USER 'root'@'localhost' IDENTIFIED BY '%2$s';
+                        """
+                    .formatted(USER, password));
         var nothing = Files.createDirectories(home.resolve("no-files"));
         Files.setPosixFilePermissions(nothing, OUR_FOLDER);
         process = new ProcessBuilder(program("mariadbd"), "--no-defaults", "--datadir=" + data, "--socket=" + socket,
@@ -222,7 +225,9 @@ public final class LocalMariaDb implements AutoCloseable {
                 "--pid-file=" + home.resolve("mariadb.pid"), "--init-file=" + first, "--max-allowed-packet=256M",
                 "--innodb-log-file-size=256M", "--innodb-buffer-pool-size=256M", "--character-set-server=utf8mb4",
                 "--log-error=" + home.resolve("mariadb.log"))
-                .redirectErrorStream(true).redirectOutput(home.resolve("mariadb.out").toFile()).start();
+            .redirectErrorStream(true)
+            .redirectOutput(home.resolve("mariadb.out").toFile())
+            .start();
     }
 
     private void awaitAnswer() {
@@ -291,9 +296,12 @@ public final class LocalMariaDb implements AutoCloseable {
     }
 
     private static String program(String name) {
-        return Stream.of("/usr/sbin/", "/usr/bin/", "/usr/local/sbin/", "/usr/local/bin/").map(folder -> folder + name)
-                .filter(path -> Files.isExecutable(Path.of(path))).findFirst()
-                .orElseThrow(() -> new CannotStart("MariaDB is not installed (" + name + " is missing). Install it: apt-get install mariadb-server"));
+        return Stream.of("/usr/sbin/", "/usr/bin/", "/usr/local/sbin/", "/usr/local/bin/")
+            .map(folder -> folder + name)
+            .filter(path -> Files.isExecutable(Path.of(path)))
+            .findFirst()
+            .orElseThrow(() -> new CannotStart(
+                    "MariaDB is not installed (" + name + " is missing). Install it: apt-get install mariadb-server"));
     }
 
     /** The secret is made where there is none, and where a crash left an empty file. */

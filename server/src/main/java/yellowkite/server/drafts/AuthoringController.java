@@ -14,7 +14,10 @@ import yellowkite.core.edit.BringFunction;
 import yellowkite.core.edit.MakeCells;
 import yellowkite.server.web.Refusal;
 
-/** What writing a profile needs to know of the draft itself: twins of a function, who turns a wheel, how cells stand, which step reaches a value. Reads only. */
+/**
+ * What writing a profile needs to know of the draft itself: twins of a function, who turns a wheel, how cells stand, which step reaches a
+ * value. Reads only.
+ */
 @RestController
 class AuthoringController {
     private final Drafts drafts;
@@ -29,8 +32,10 @@ class AuthoringController {
     /** 200 with the functions of other modes that this one can be brought to. */
     @GetMapping("/api/drafts/{draftId}/functions/{function}/twins")
     List<Twin> twins(@PathVariable String draftId, @PathVariable int function) {
-        return BringFunction.twins(drafts.require(draftId).history().current(), function).stream()
-                .map(each -> new Twin(each.mode().id(), each.mode().name(), each.channel().name(), each.differs())).toList();
+        return BringFunction.twins(drafts.require(draftId).history().current(), function)
+            .stream()
+            .map(each -> new Twin(each.mode().id(), each.mode().name(), each.channel().name(), each.differs()))
+            .toList();
     }
 
     /** 200 with where each cell of a block would stand; 422 if there is no such grid. */
@@ -49,9 +54,14 @@ class AuthoringController {
     @GetMapping("/api/drafts/{draftId}/functions/{function}/reach")
     Reach reach(@PathVariable String draftId, @PathVariable int function, @RequestParam double value) {
         var type = drafts.require(draftId).history().current();
-        var span = type.modes().stream().flatMap(mode -> mode.channels().stream()).filter(channel -> channel.findFunction(function).isPresent())
-                .flatMap(channel -> Spans.of(type, channel).stream()).filter(each -> each.function().id() == function && each.from() <= each.to()).findFirst()
-                .orElseThrow(() -> Refusal.notFound("That function is not in this profile any more."));
+        var span = type.modes()
+            .stream()
+            .flatMap(mode -> mode.channels().stream())
+            .filter(channel -> channel.findFunction(function).isPresent())
+            .flatMap(channel -> Spans.of(type, channel).stream())
+            .filter(each -> each.function().id() == function && each.from() <= each.to())
+            .findFirst()
+            .orElseThrow(() -> Refusal.notFound("That function is not in this profile any more."));
         if (!Double.isFinite(value)) {
             throw Refusal.unfit("value", "A physical value is a number, such as 4200.");
         }
@@ -59,8 +69,10 @@ class AuthoringController {
         var attribute = span.function().attribute();
         var unit = type.unitOf(attribute);
         if (!step.isInReach(value)) {
-            throw Refusal.unfit("value", "'" + span.name() + "' reaches " + EndWords.of(attribute, step.low(), unit) + " to " + EndWords.of(attribute, step.high(), unit) + ".");
+            throw Refusal.unfit("value", "'" + span.name() + "' reaches " + EndWords.of(attribute, step.low(), unit) + " to "
+                    + EndWords.of(attribute, step.high(), unit) + ".");
         }
-        return new Reach(step.raw(), step.got(), "Asked " + EndWords.of(attribute, value, unit) + ", reached " + EndWords.of(attribute, step.got(), unit) + ".");
+        return new Reach(step.raw(), step.got(),
+                "Asked " + EndWords.of(attribute, value, unit) + ", reached " + EndWords.of(attribute, step.got(), unit) + ".");
     }
 }

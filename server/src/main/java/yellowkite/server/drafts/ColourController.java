@@ -62,7 +62,10 @@ class ColourController {
     /** A light that channels of the mode drive. @param pretty name of its attribute */
     record LightSpot(String pretty, HueView hue) {}
 
-    /** @param measured how many measurements it has; {@code spectra} how many of them by wavelength. @param nanometres null if not known, or for a filter */
+    /**
+     * @param measured how many measurements it has; {@code spectra} how many of them by wavelength. @param nanometres null if not known, or
+     * for a filter
+     */
     record LightPart(String name, @Schema(nullable = true) @Nullable HueView hue, @Schema(nullable = true) @Nullable Double luminance,
             @Schema(nullable = true) @Nullable Double nanometres, int measured, long spectra, List<String> uses) {}
 
@@ -70,13 +73,14 @@ class ColourController {
     record NamedColour(String name, double x, double y, String hex) {}
 
     /**
-     * @param span   of both sides of the diagram
-     * @param gamut  corners of what the mode can mix, in turn; empty if it mixes nothing, or anything
+     * @param span of both sides of the diagram
+     * @param gamut corners of what the mode can mix, in turn; empty if it mixes nothing, or anything
      * @param lights of a mode that adds lights up
-     * @param now    at the probe; null while the fixture gives no light at all
-     * @param dims   whether a brightness can be asked for
+     * @param now at the probe; null while the fixture gives no light at all
+     * @param dims whether a brightness can be asked for
      */
-    record ColourMap(double span, List<KelvinSpot> blackBodies, List<Spot> gamut, List<LightSpot> lights, @Schema(nullable = true) @Nullable HueView now,
+    record ColourMap(double span, List<KelvinSpot> blackBodies, List<Spot> gamut, List<LightSpot> lights,
+            @Schema(nullable = true) @Nullable HueView now,
             List<LightPart> emitters, List<LightPart> filters, List<NamedColour> named, boolean dims) {}
 
     record ProbeRequest(int mode, Map<Integer, Long> values) {
@@ -92,9 +96,17 @@ class ColourController {
         var type = probe.mode().type();
         var colours = WantedColour.of(probe);
         var now = Light.of(probe.mode(), probe.meanings()).color();
-        return new ColourMap(Diagram.SPAN, Diagram.blackBodies().stream().map(each -> new KelvinSpot((int) each.kelvin(), each.chromaticity().u(), each.chromaticity().v())).toList(),
+        return new ColourMap(Diagram.SPAN,
+                Diagram.blackBodies()
+                    .stream()
+                    .map(each -> new KelvinSpot((int) each.kelvin(), each.chromaticity().u(), each.chromaticity().v()))
+                    .toList(),
                 colours.gamut().map(Hull::corners).orElse(List.of()).stream().map(Spot::of).toList(),
-                colours.lights().entrySet().stream().map(each -> new LightSpot(pretty(type, each.getKey()), HueView.of(each.getValue()))).toList(),
+                colours.lights()
+                    .entrySet()
+                    .stream()
+                    .map(each -> new LightSpot(pretty(type, each.getKey()), HueView.of(each.getValue())))
+                    .toList(),
                 now.isBlack() ? null : HueView.of(now), emitters(type), filters(type), named(type), colours.canDim());
     }
 
@@ -104,38 +116,70 @@ class ColourController {
 
     private static List<LightPart> emitters(FixtureType type) {
         var lights = Emitters.of(type);
-        return type.physicalDescriptions().emitters().stream().map(each -> part(each.name(), lights.full(each).seen(), each.color() == null ? null : each.color().luminance(), each.dominantWaveLength(), each.measurements(),
-                uses(type, each.name(), true))).toList();
+        return type.physicalDescriptions()
+            .emitters()
+            .stream()
+            .map(each -> part(each.name(), lights.full(each).seen(), each.color() == null ? null : each.color().luminance(),
+                    each.dominantWaveLength(), each.measurements(),
+                    uses(type, each.name(), true)))
+            .toList();
     }
 
     private static List<LightPart> filters(FixtureType type) {
-        return type.physicalDescriptions().filters().stream().map(each -> part(each.name(), each.color() == null ? Xyz.BLACK : Xyz.of(each.color()), each.color() == null ? null : each.color().luminance(), null,
-                each.measurements(), uses(type, each.name(), false))).toList();
+        return type.physicalDescriptions()
+            .filters()
+            .stream()
+            .map(each -> part(each.name(), each.color() == null ? Xyz.BLACK : Xyz.of(each.color()),
+                    each.color() == null ? null : each.color().luminance(), null,
+                    each.measurements(), uses(type, each.name(), false)))
+            .toList();
     }
 
-    private static LightPart part(String name, Xyz color, @Nullable Double luminance, @Nullable Double nanometres, List<Measurement> measurements, List<String> uses) {
-        return new LightPart(name, color.isBlack() ? null : HueView.of(color), luminance, nanometres, measurements.size(), measurements.stream().filter(each -> !each.spectrum().isEmpty()).count(), uses);
+    private static LightPart part(String name, Xyz color, @Nullable Double luminance, @Nullable Double nanometres,
+            List<Measurement> measurements, List<String> uses) {
+        return new LightPart(name, color.isBlack() ? null : HueView.of(color), luminance, nanometres, measurements.size(),
+                measurements.stream().filter(each -> !each.spectrum().isEmpty()).count(), uses);
     }
 
     private static List<String> uses(FixtureType type, String name, boolean emitter) {
-        return type.modes().stream().flatMap(mode -> mode.channels().stream()
-                .filter(channel -> channel.functions().anyMatch(each -> name.equals(emitter ? each.emitter() : each.filter()))).map(channel -> pretty(type, channel.attribute()) + " in " + mode.name())).distinct().toList();
+        return type.modes()
+            .stream()
+            .flatMap(mode -> mode.channels()
+                .stream()
+                .filter(channel -> channel.functions().anyMatch(each -> name.equals(emitter ? each.emitter() : each.filter())))
+                .map(channel -> pretty(type, channel.attribute()) + " in " + mode.name()))
+            .distinct()
+            .toList();
     }
 
     private static List<NamedColour> named(FixtureType type) {
         var named = new ArrayList<NamedColour>();
-        type.physicalDescriptions().filters().stream().filter(each -> each.color() != null && each.color().y() > 0)
-                .forEach(each -> named.add(new NamedColour(each.name(), each.color().x(), each.color().y(), HueView.of(Xyz.of(each.color())).hex())));
-        type.wheels().forEach(wheel -> wheel.slots().stream().filter(slot -> slot.color() != null && slot.color().y() > 0 && !slot.isOpen() && slot.mediaFile().isEmpty())
-                .forEach(slot -> named.add(new NamedColour(slot.name() + ", " + wheel.name(), slot.color().x(), slot.color().y(), HueView.of(Xyz.of(slot.color())).hex()))));
+        type.physicalDescriptions()
+            .filters()
+            .stream()
+            .filter(each -> each.color() != null && each.color().y() > 0)
+            .forEach(each -> named
+                .add(new NamedColour(each.name(), each.color().x(), each.color().y(), HueView.of(Xyz.of(each.color())).hex())));
+        type.wheels()
+            .forEach(wheel -> wheel.slots()
+                .stream()
+                .filter(slot -> slot.color() != null && slot.color().y() > 0 && !slot.isOpen() && slot.mediaFile().isEmpty())
+                .forEach(slot -> named.add(new NamedColour(slot.name() + ", " + wheel.name(), slot.color().x(), slot.color().y(),
+                        HueView.of(Xyz.of(slot.color())).hex()))));
         return named;
     }
 
-    /** How a colour is asked for. {@code XY}: x and y. {@code HUE}: degrees, and saturation from 0 to 1. {@code WHITE}: kelvin and Duv. {@code SCREEN}: {@code #rrggbb}. */
-    enum WishForm { XY, HUE, WHITE, SCREEN }
+    /**
+     * How a colour is asked for. {@code XY}: x and y. {@code HUE}: degrees, and saturation from 0 to 1. {@code WHITE}: kelvin and Duv.
+     * {@code SCREEN}: {@code #rrggbb}.
+     */
+    enum WishForm {
+        XY, HUE, WHITE, SCREEN
+    }
 
     /** @param brightness share of the brightest, in (0, 1] */
-    record WishRequest(int mode, Map<Integer, Long> values, WishForm form, double first, double second, String hex, Additive.Choice choice, double brightness) {
+    record WishRequest(int mode, Map<Integer, Long> values, WishForm form, double first, double second, String hex, Additive.Choice choice,
+            double brightness) {
         WishRequest {
             values = Map.copyOf(values);
             Objects.requireNonNull(form, "form");
@@ -147,7 +191,8 @@ class ColourController {
     record WishLevel(String pretty, double level) {}
 
     /** @param values raw, by channel id. @param distance Delta u'v'. @param says one sentence on how near it comes */
-    record WishAnswer(List<WishLevel> levels, Map<Integer, Long> values, HueView wanted, HueView reached, double distance, boolean inGamut, String says) {}
+    record WishAnswer(List<WishLevel> levels, Map<Integer, Long> values, HueView wanted, HueView reached, double distance, boolean inGamut,
+            String says) {}
 
     /** 200 with the values that make a colour; 422 with what does not fit. */
     @PostMapping("/api/drafts/{draftId}/colour/wanted")
@@ -159,7 +204,11 @@ class ColourController {
         var wish = wish(request);
         return switch (WantedColour.of(probe).find(wish, request.choice(), request.brightness())) {
             case WantedColour.Result.Impossible why -> throw Refusal.unfit("mode", why.reason());
-            case WantedColour.Result.Found found -> new WishAnswer(found.levels().stream().map(each -> new WishLevel(pretty(probe.mode().type(), each.attribute()), each.level())).toList(),
+            case WantedColour.Result.Found found -> new WishAnswer(
+                    found.levels()
+                        .stream()
+                        .map(each -> new WishLevel(pretty(probe.mode().type(), each.attribute()), each.level()))
+                        .toList(),
                     found.values(), HueView.of(wish.at(1)), HueView.of(found.reached()), found.distance(), found.inGamut(), found.says());
         };
     }

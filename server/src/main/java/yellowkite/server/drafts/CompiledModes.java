@@ -15,7 +15,11 @@ import yellowkite.core.profile.Mode;
 final class CompiledModes {
     /** Documents; one with 512 channels takes about two megabytes. */
     private static final int MOST = 32;
-    private static final Cache<FixtureType, Map<Integer, CompiledMode>> KEPT = Caffeine.newBuilder().weakKeys().softValues().maximumSize(MOST).build();
+    private static final Cache<FixtureType, Map<Integer, CompiledMode>> KEPT = Caffeine.newBuilder()
+        .weakKeys()
+        .softValues()
+        .maximumSize(MOST)
+        .build();
 
     private CompiledModes() {}
 

@@ -25,7 +25,9 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.xml.Source;
 import yellowkite.server.web.Refusal;
 
-/** Curves as they would be: of the shelf, through measured points or one's own, and those of a draft with where they are used. Reads only. */
+/**
+ * Curves as they would be: of the shelf, through measured points or one's own, and those of a draft with where they are used. Reads only.
+ */
 @RestController
 class CurveController {
     private static final int LONGEST = 200_000;
@@ -41,20 +43,26 @@ class CurveController {
      * A curve to look at.
      *
      * @param outputs for each input from 0 to 255, in fractions of full output
-     * @param eight   the same as values of 8 bit; {@code sixteen} of 16 bit
-     * @param fade    output of each step of a fade in ten
+     * @param eight the same as values of 8 bit; {@code sixteen} of 16 bit
+     * @param fade output of each step of a fade in ten
      * @param inverse for each output from 0 to 255 the input that gives it, in fractions; null if the curve has no inverse
-     * @param points  to go on from by hand, in fractions; {@code run} how it goes from one to the next
+     * @param points to go on from by hand, in fractions; {@code run} how it goes from one to the next
      * @param largest largest distance from a point that was measured, in fractions; null if none was
      */
-    record CurveView(List<PutCurve.Piece> pieces, List<Double> outputs, List<Long> eight, List<Long> sixteen, List<Double> fade, @Schema(nullable = true) @Nullable List<Double> inverse,
+    record CurveView(List<PutCurve.Piece> pieces, List<Double> outputs, List<Long> eight, List<Long> sixteen, List<Double> fade,
+            @Schema(nullable = true) @Nullable List<Double> inverse,
             List<Knot> points, OwnPoints.Run run, @Schema(nullable = true) @Nullable Double largest) {
         static CurveView of(List<DmxProfile.Point> points, @Nullable Double largest) {
             var curve = new Curve(points);
-            return new CurveView(points.stream().map(PutCurve.Piece::of).toList(), IntStream.rangeClosed(0, 255).mapToObj(i -> curve.at(i / 255.0)).toList(),
-                    IntStream.rangeClosed(0, 255).mapToObj(i -> curve.valueAt(i, 1, 1)).toList(), IntStream.rangeClosed(0, 255).mapToObj(i -> curve.valueAt(i, 1, 2)).toList(),
+            return new CurveView(points.stream().map(PutCurve.Piece::of).toList(),
+                    IntStream.rangeClosed(0, 255).mapToObj(i -> curve.at(i / 255.0)).toList(),
+                    IntStream.rangeClosed(0, 255).mapToObj(i -> curve.valueAt(i, 1, 1)).toList(),
+                    IntStream.rangeClosed(0, 255).mapToObj(i -> curve.valueAt(i, 1, 2)).toList(),
                     IntStream.rangeClosed(0, FADE).mapToObj(i -> curve.at((double) i / FADE)).toList(),
-                    Inverse.of(curve).map(Curve::new).map(inverse -> IntStream.rangeClosed(0, 255).mapToObj(i -> inverse.at(i / 255.0)).toList()).orElse(null),
+                    Inverse.of(curve)
+                        .map(Curve::new)
+                        .map(inverse -> IntStream.rangeClosed(0, 255).mapToObj(i -> inverse.at(i / 255.0)).toList())
+                        .orElse(null),
                     OwnPoints.of(curve), OwnPoints.runOf(curve), largest);
         }
     }
@@ -62,13 +70,14 @@ class CurveController {
     /**
      * A curve of the shelf.
      *
-     * @param least   smallest parameter, {@code most} the largest, {@code usual} one to begin with; all 0 if it takes none
+     * @param least smallest parameter, {@code most} the largest, {@code usual} one to begin with; all 0 if it takes none
      * @param outputs with the usual parameter, in {@code SKETCH} equal steps
      */
     record ShelfCurve(Shelf kind, int least, int most, int usual, List<Double> outputs) {
         static ShelfCurve of(Shelf kind) {
             var curve = new Curve(kind.pieces(kind.usual()));
-            return new ShelfCurve(kind, kind.least(), kind.most(), kind.usual(), IntStream.rangeClosed(0, SKETCH).mapToObj(i -> curve.at((double) i / SKETCH)).toList());
+            return new ShelfCurve(kind, kind.least(), kind.most(), kind.usual(),
+                    IntStream.rangeClosed(0, SKETCH).mapToObj(i -> curve.at((double) i / SKETCH)).toList());
         }
     }
 
@@ -90,7 +99,10 @@ class CurveController {
     CurveView ofShelf(@RequestBody ShelfRequest request) {
         try {
             var pieces = request.kind().pieces(request.parameter());
-            return CurveView.of(request.inverse() ? Inverse.of(new Curve(pieces)).orElseThrow(() -> Refusal.unfit("inverse", "This curve has no inverse: it stands still, jumps or comes back.")) : pieces, null);
+            return CurveView.of(request.inverse()
+                    ? Inverse.of(new Curve(pieces))
+                        .orElseThrow(() -> Refusal.unfit("inverse", "This curve has no inverse: it stands still, jumps or comes back."))
+                    : pieces, null);
         } catch (IllegalArgumentException outside) {
             throw Refusal.unfit("parameter", outside.getMessage());
         }
@@ -139,7 +151,11 @@ class CurveController {
     @GetMapping("/api/drafts/{draftId}/curves")
     List<DraftCurve> ofDraft(@PathVariable String draftId) {
         var type = drafts.require(draftId).history().current();
-        return type.physicalDescriptions().dmxProfiles().stream().map(each -> new DraftCurve(each.name(), CurveView.of(each.points(), null), uses(type, each.name()))).toList();
+        return type.physicalDescriptions()
+            .dmxProfiles()
+            .stream()
+            .map(each -> new DraftCurve(each.name(), CurveView.of(each.points(), null), uses(type, each.name())))
+            .toList();
     }
 
     private static List<String> uses(FixtureType type, String curve) {
@@ -167,11 +183,19 @@ class CurveController {
     @PostMapping("/api/drafts/{draftId}/curve-changes")
     List<CurveChange> changes(@PathVariable String draftId, @RequestBody ChangeRequest request) {
         var type = drafts.require(draftId).history().current();
-        var after = new Curve(request.pieces().stream().map(each -> new DmxProfile.Point(each.percent(), each.c0(), each.c1(), each.c2(), each.c3(), Source.NONE)).toList());
+        var after = new Curve(request.pieces()
+            .stream()
+            .map(each -> new DmxProfile.Point(each.percent(), each.c0(), each.c1(), each.c2(), each.c3(), Source.NONE))
+            .toList());
         return CurveUse.with(type, request.name(), request.function()).stream().map(use -> {
             var attribute = use.span().function().attribute();
             var unit = type.unitOf(attribute);
-            return new CurveChange(where(use), use.through(after).stream().map(each -> new ValueChange(each.raw(), EndWords.of(attribute, each.before(), unit), EndWords.of(attribute, each.after(), unit))).toList());
+            return new CurveChange(where(use),
+                    use.through(after)
+                        .stream()
+                        .map(each -> new ValueChange(each.raw(), EndWords.of(attribute, each.before(), unit),
+                                EndWords.of(attribute, each.after(), unit)))
+                        .toList());
         }).toList();
     }
 }

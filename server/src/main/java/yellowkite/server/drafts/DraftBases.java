@@ -17,7 +17,8 @@ import yellowkite.server.revisions.StoredRevision;
 class DraftBases {
     /** Revisions never change, so what a draft stands on is asked for once. */
     private final Cache<String, Base> byRevision = Caffeine.newBuilder().maximumSize(64).build();
-    private static final Base EMPTY_PAGE = new Base(null, GdtfDescription.of(FixtureType.of(type -> {})), FixtureType.of(type -> {}), DraftMedia.NONE);
+    private static final Base EMPTY_PAGE = new Base(null, GdtfDescription.of(FixtureType.of(type -> {})), FixtureType.of(type -> {}),
+            DraftMedia.NONE);
     /** What pictures are like is read from their bytes once, by path and content. */
     private final Cache<Map<String, String>, DraftMedia> media = Caffeine.newBuilder().maximumSize(64).build();
     private final RevisionRepository revisionRows;
@@ -38,7 +39,8 @@ class DraftBases {
             var entries = revisionRows.entries(id);
             var revision = revisionRows.findById(id).orElseThrow();
             var description = revisions.description(revision);
-            return new Base(revision, description, revisions.house(id).laidOnto(description.type()), new DraftMedia(entries, revisions.media(entries)));
+            return new Base(revision, description, revisions.house(id).laidOnto(description.type()),
+                    new DraftMedia(entries, revisions.media(entries)));
         });
     }
 
@@ -66,4 +68,3 @@ class DraftBases {
         return media.get(Map.copyOf(all), same -> new DraftMedia(all, revisions.media(all)));
     }
 }
-

@@ -30,8 +30,9 @@ import yellowkite.server.web.FindingView;
 import yellowkite.server.web.Refusal;
 
 /**
- * Drafts over HTTP. What is read shows every row of the map; what answers a change shows only the rows that it changed. Every change names the version that it was made upon: 409 if the draft is further by now, with what
- * happened {@code since}; 422 with the {@code field} if the change does not fit; 404 for a draft that does not exist.
+ * Drafts over HTTP. What is read shows every row of the map; what answers a change shows only the rows that it changed. Every change names
+ * the version that it was made upon: 409 if the draft is further by now, with what happened {@code since}; 422 with the {@code field} if
+ * the change does not fit; 404 for a draft that does not exist.
  */
 @RestController
 class DraftController {
@@ -60,10 +61,11 @@ class DraftController {
     record VersionRequest(int version) {}
 
     /**
-     * @param despite  why, although checks find errors; may be absent if they find none
+     * @param despite why, although checks find errors; may be absent if they find none
      * @param firmware of the fixture from which it holds. @param fromWhom who gave what it {@code restsOn}
      */
-    record PublishRequest(int version, String summary, @Schema(nullable = true) @Nullable String despite, @Schema(nullable = true) @Nullable String firmware,
+    record PublishRequest(int version, String summary, @Schema(nullable = true) @Nullable String despite,
+            @Schema(nullable = true) @Nullable String firmware,
             @Schema(nullable = true) RevisionFacts.@Nullable RestsOn restsOn, @Schema(nullable = true) @Nullable String fromWhom) {
         PublishRequest {
             Objects.requireNonNull(summary, "summary");
@@ -84,7 +86,8 @@ class DraftController {
      * @param revision that a new draft begins from; null = the newest. 422 if a draft with edits is under way on another one
      */
     @PostMapping("/api/profiles/{profileId}/draft")
-    DraftView open(@PathVariable String profileId, @RequestParam(required = false) @Nullable Integer mode, @RequestParam(required = false) @Nullable Integer revision, Author author) {
+    DraftView open(@PathVariable String profileId, @RequestParam(required = false) @Nullable Integer mode,
+            @RequestParam(required = false) @Nullable Integer revision, Author author) {
         return shaper.shape(revision == null ? drafts.open(profileId, author) : drafts.openAt(profileId, revision, author), mode);
     }
 
@@ -99,7 +102,9 @@ class DraftController {
         return drafts.state(draftId);
     }
 
-    /** 200 with what the checks find in the draft as it is now. They are asked for by themselves, so that an edit need not wait for them. */
+    /**
+     * 200 with what the checks find in the draft as it is now. They are asked for by themselves, so that an edit need not wait for them.
+     */
     @GetMapping("/api/drafts/{draftId}/checks")
     List<FindingView> checks(@PathVariable String draftId) {
         var draft = drafts.require(draftId);
@@ -108,30 +113,38 @@ class DraftController {
     }
 
     @PostMapping("/api/drafts/{draftId}/edits")
-    DraftView edit(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody EditRequest request, Change change) {
+    DraftView edit(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody EditRequest request,
+            Change change) {
         var before = drafts.require(draftId);
-        return shaper.shape(drafts.apply(draftId, request.version(), request.edit(), change), mode, before.draft().version() == request.version() ? before : null);
+        return shaper.shape(drafts.apply(draftId, request.version(), request.edit(), change), mode,
+                before.draft().version() == request.version() ? before : null);
     }
 
     @PostMapping("/api/drafts/{draftId}/undo")
-    DraftView undo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody VersionRequest request, Change change) {
+    DraftView undo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode,
+            @RequestBody VersionRequest request, Change change) {
         var before = drafts.require(draftId);
-        return shaper.shape(drafts.undo(draftId, request.version(), change), mode, before.draft().version() == request.version() ? before : null);
+        return shaper.shape(drafts.undo(draftId, request.version(), change), mode,
+                before.draft().version() == request.version() ? before : null);
     }
 
     @PostMapping("/api/drafts/{draftId}/redo")
-    DraftView redo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody VersionRequest request, Change change) {
+    DraftView redo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode,
+            @RequestBody VersionRequest request, Change change) {
         var before = drafts.require(draftId);
-        return shaper.shape(drafts.redo(draftId, request.version(), change), mode, before.draft().version() == request.version() ? before : null);
+        return shaper.shape(drafts.redo(draftId, request.version(), change), mode,
+                before.draft().version() == request.version() ? before : null);
     }
 
     record PointRequest(int version, int done) {}
 
     /** 200 with the draft as it was when {@code done} of its edits counted. */
     @PostMapping("/api/drafts/{draftId}/point")
-    DraftView goTo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody PointRequest request, Author author) {
+    DraftView goTo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody PointRequest request,
+            Author author) {
         var before = drafts.require(draftId);
-        return shaper.shape(drafts.goTo(draftId, request.version(), request.done(), author), mode, before.draft().version() == request.version() ? before : null);
+        return shaper.shape(drafts.goTo(draftId, request.version(), request.done(), author), mode,
+                before.draft().version() == request.version() ? before : null);
     }
 
     /** 204; the draft, and a profile that was never published, are gone. */
@@ -142,13 +155,15 @@ class DraftController {
     }
 
     /**
-     * @param body        for an empty page; null for a copy
-     * @param copyOf      id of the profile that is copied; null for an empty page
-     * @param copyMode    name of the only mode that is kept; null = all
-     * @param production  for which this is what it puts into the fixtures of the copied profile; null = a profile like any other
+     * @param body for an empty page; null for a copy
+     * @param copyOf id of the profile that is copied; null for an empty page
+     * @param copyMode name of the only mode that is kept; null = all
+     * @param production for which this is what it puts into the fixtures of the copied profile; null = a profile like any other
      */
-    record BeginRequest(String manufacturer, String name, @Schema(nullable = true) Begin.@Nullable Body body, @Schema(nullable = true) @Nullable String copyOf,
-            @Schema(nullable = true) @Nullable Integer copyRevision, @Schema(nullable = true) @Nullable String copyMode, @Schema(nullable = true) @Nullable String production) {
+    record BeginRequest(String manufacturer, String name, @Schema(nullable = true) Begin.@Nullable Body body,
+            @Schema(nullable = true) @Nullable String copyOf,
+            @Schema(nullable = true) @Nullable Integer copyRevision, @Schema(nullable = true) @Nullable String copyMode,
+            @Schema(nullable = true) @Nullable String production) {
         BeginRequest {
             Objects.requireNonNull(manufacturer, "manufacturer");
             Objects.requireNonNull(name, "name");
@@ -159,14 +174,21 @@ class DraftController {
     @PostMapping("/api/profiles")
     DraftView begin(@RequestBody BeginRequest request, Change change) {
         var start = request.copyOf() == null ? new Drafts.Start.Empty(request.body() == null ? Begin.Body.FIXED : request.body())
-                : request.production() != null ? new Drafts.Start.ProductionVersion(request.copyOf(), request.copyRevision() == null ? 1 : request.copyRevision(), request.production())
-                : new Drafts.Start.Copy(request.copyOf(), request.copyRevision() == null ? 1 : request.copyRevision(), request.copyMode());
+                : request.production() != null
+                        ? new Drafts.Start.ProductionVersion(request.copyOf(), request.copyRevision() == null ? 1 : request.copyRevision(),
+                                request.production())
+                        : new Drafts.Start.Copy(request.copyOf(), request.copyRevision() == null ? 1 : request.copyRevision(),
+                                request.copyMode());
         return shaper.shape(drafts.begin(request.manufacturer(), request.name(), start, change), null);
     }
 
-    /** 200 with the draft that has the picture, fitted into 1024 by 1024 pixels; 422 if it is no PNG, JPEG, GIF or SVG, or an absurdly large one. */
+    /**
+     * 200 with the draft that has the picture, fitted into 1024 by 1024 pixels; 422 if it is no PNG, JPEG, GIF or SVG, or an absurdly large
+     * one.
+     */
     @PostMapping(value = "/api/drafts/{draftId}/picture", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    DraftView picture(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestParam int version, @RequestPart("file") MultipartFile file, Change change) throws IOException {
+    DraftView picture(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestParam int version,
+            @RequestPart("file") MultipartFile file, Change change) throws IOException {
         var png = file.getSize() > MOST_PICTURE_BYTES ? Optional.<byte[]>empty() : Thumbnails.fitted(file.getBytes(), PICTURE_SIDE);
         return shaper.shape(drafts.putPicture(draftId, version, png.orElseThrow(() -> Refusal.unfit("file",
                 "This is no picture that can be taken: a PNG, JPEG, GIF or SVG of at most 4096 by 4096 pixels and 20 MB.")), change), mode);

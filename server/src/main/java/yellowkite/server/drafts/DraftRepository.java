@@ -23,21 +23,26 @@ public class DraftRepository {
     }
 
     /**
-     * @param openProfileId  null once it is published
-     * @param closingChange   id of the change that published it; null if it had none, or is open
+     * @param openProfileId null once it is published
+     * @param closingChange id of the change that published it; null if it had none, or is open
      * @param publishedNumber of the revision that it became; null while it is open
      * @param baseRevisionId null if it began from an empty page; of another profile if it began as a copy
      */
-    public record StoredDraft(String id, String profileId, @Nullable String openProfileId, @Nullable String baseRevisionId, int version, String openedBy, LocalDateTime openedAt, @Nullable String closingChange,
+    public record StoredDraft(String id, String profileId, @Nullable String openProfileId, @Nullable String baseRevisionId, int version,
+            String openedBy, LocalDateTime openedAt, @Nullable String closingChange,
             @Nullable Integer publishedNumber) {}
 
-    public enum Kind { EDIT, UNDO, REDO }
+    public enum Kind {
+        EDIT, UNDO, REDO
+    }
 
     /**
-     * @param edit     as JSON; of an undo that takes back an earlier one than the last its place in the history; null for other undos, and for redo
+     * @param edit as JSON; of an undo that takes back an earlier one than the last its place in the history; null for other undos, and for
+     * redo
      * @param changeId the asker's own; null if it had none
      */
-    public record StoredStep(int version, Kind kind, @Nullable String edit, String sentence, String author, LocalDateTime createdAt, @Nullable String changeId) {}
+    public record StoredStep(int version, Kind kind, @Nullable String edit, String sentence, String author, LocalDateTime createdAt,
+            @Nullable String changeId) {}
 
     Optional<StoredDraft> find(String id) {
         return database.selectFrom(DRAFT).where(DRAFT.ID.eq(id)).fetchOptional(mapping(StoredDraft::new));
@@ -54,18 +59,28 @@ public class DraftRepository {
 
     /** Opens a draft unless someone else has just opened one for this profile. */
     void open(StoredDraft draft) {
-        database.insertInto(DRAFT, DRAFT.ID, DRAFT.PROFILE_ID, DRAFT.OPEN_PROFILE_ID, DRAFT.BASE_REVISION_ID, DRAFT.VERSION, DRAFT.OPENED_BY, DRAFT.OPENED_AT)
-                .values(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), draft.version(), draft.openedBy(), draft.openedAt())
-                .onDuplicateKeyIgnore().execute();
+        database
+            .insertInto(DRAFT, DRAFT.ID, DRAFT.PROFILE_ID, DRAFT.OPEN_PROFILE_ID, DRAFT.BASE_REVISION_ID, DRAFT.VERSION, DRAFT.OPENED_BY,
+                    DRAFT.OPENED_AT)
+            .values(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), draft.version(), draft.openedBy(),
+                    draft.openedAt())
+            .onDuplicateKeyIgnore()
+            .execute();
     }
 
     /** {@return whether the open draft was at {@code seen} and is now one further, with that step} */
     boolean append(String draftId, int seen, StoredStep step) {
-        boolean hit = database.update(DRAFT).set(DRAFT.VERSION, step.version())
-                .where(DRAFT.ID.eq(draftId), DRAFT.VERSION.eq(seen), DRAFT.OPEN_PROFILE_ID.isNotNull()).execute() == 1;
+        boolean hit = database.update(DRAFT)
+            .set(DRAFT.VERSION, step.version())
+            .where(DRAFT.ID.eq(draftId), DRAFT.VERSION.eq(seen), DRAFT.OPEN_PROFILE_ID.isNotNull())
+            .execute() == 1;
         if (hit) {
-            database.insertInto(DRAFT_STEP, DRAFT_STEP.DRAFT_ID, DRAFT_STEP.VERSION, DRAFT_STEP.KIND, DRAFT_STEP.EDIT, DRAFT_STEP.SENTENCE, DRAFT_STEP.AUTHOR, DRAFT_STEP.CREATED_AT, DRAFT_STEP.CHANGE_ID)
-                    .values(draftId, step.version(), step.kind().name(), step.edit(), step.sentence(), step.author(), step.createdAt(), step.changeId()).execute();
+            database
+                .insertInto(DRAFT_STEP, DRAFT_STEP.DRAFT_ID, DRAFT_STEP.VERSION, DRAFT_STEP.KIND, DRAFT_STEP.EDIT, DRAFT_STEP.SENTENCE,
+                        DRAFT_STEP.AUTHOR, DRAFT_STEP.CREATED_AT, DRAFT_STEP.CHANGE_ID)
+                .values(draftId, step.version(), step.kind().name(), step.edit(), step.sentence(), step.author(), step.createdAt(),
+                        step.changeId())
+                .execute();
         }
         return hit;
     }
@@ -77,18 +92,28 @@ public class DraftRepository {
 
     /** {@return whether the draft was open at {@code seen} and is now closed} */
     boolean close(String draftId, int seen, @Nullable String change, int revision) {
-        return database.update(DRAFT).setNull(DRAFT.OPEN_PROFILE_ID).set(DRAFT.CLOSING_CHANGE, change).set(DRAFT.PUBLISHED_NUMBER, revision)
-                .where(DRAFT.ID.eq(draftId), DRAFT.VERSION.eq(seen), DRAFT.OPEN_PROFILE_ID.isNotNull()).execute() == 1;
+        return database.update(DRAFT)
+            .setNull(DRAFT.OPEN_PROFILE_ID)
+            .set(DRAFT.CLOSING_CHANGE, change)
+            .set(DRAFT.PUBLISHED_NUMBER, revision)
+            .where(DRAFT.ID.eq(draftId), DRAFT.VERSION.eq(seen), DRAFT.OPEN_PROFILE_ID.isNotNull())
+            .execute() == 1;
     }
 
     void putEntry(String draftId, String path, String sha256) {
-        database.insertInto(DRAFT_ENTRY, DRAFT_ENTRY.DRAFT_ID, DRAFT_ENTRY.PATH, DRAFT_ENTRY.SHA256).values(draftId, path, sha256).onDuplicateKeyIgnore().execute();
+        database.insertInto(DRAFT_ENTRY, DRAFT_ENTRY.DRAFT_ID, DRAFT_ENTRY.PATH, DRAFT_ENTRY.SHA256)
+            .values(draftId, path, sha256)
+            .onDuplicateKeyIgnore()
+            .execute();
     }
 
     /** {@return the files that a draft adds to those of its base: path to content} */
     Map<String, String> entries(String draftId) {
-        return database.select(DRAFT_ENTRY.PATH, DRAFT_ENTRY.SHA256).from(DRAFT_ENTRY).where(DRAFT_ENTRY.DRAFT_ID.eq(draftId)).orderBy(DRAFT_ENTRY.PATH)
-                .fetchMap(DRAFT_ENTRY.PATH, DRAFT_ENTRY.SHA256);
+        return database.select(DRAFT_ENTRY.PATH, DRAFT_ENTRY.SHA256)
+            .from(DRAFT_ENTRY)
+            .where(DRAFT_ENTRY.DRAFT_ID.eq(draftId))
+            .orderBy(DRAFT_ENTRY.PATH)
+            .fetchMap(DRAFT_ENTRY.PATH, DRAFT_ENTRY.SHA256);
     }
 
     /** Forgets a draft with all its steps. */
@@ -100,8 +125,12 @@ public class DraftRepository {
 
     /** {@return what happened after that version, in order} */
     List<StoredStep> stepsAfter(String draftId, int version) {
-        return database.select(DRAFT_STEP.VERSION, DRAFT_STEP.KIND.convertFrom(Kind::valueOf), DRAFT_STEP.EDIT, DRAFT_STEP.SENTENCE, DRAFT_STEP.AUTHOR, DRAFT_STEP.CREATED_AT, DRAFT_STEP.CHANGE_ID)
-                .from(DRAFT_STEP).where(DRAFT_STEP.DRAFT_ID.eq(draftId), DRAFT_STEP.VERSION.gt(version)).orderBy(DRAFT_STEP.VERSION)
-                .fetch(mapping(StoredStep::new));
+        return database
+            .select(DRAFT_STEP.VERSION, DRAFT_STEP.KIND.convertFrom(Kind::valueOf), DRAFT_STEP.EDIT, DRAFT_STEP.SENTENCE, DRAFT_STEP.AUTHOR,
+                    DRAFT_STEP.CREATED_AT, DRAFT_STEP.CHANGE_ID)
+            .from(DRAFT_STEP)
+            .where(DRAFT_STEP.DRAFT_ID.eq(draftId), DRAFT_STEP.VERSION.gt(version))
+            .orderBy(DRAFT_STEP.VERSION)
+            .fetch(mapping(StoredStep::new));
     }
 }

@@ -63,29 +63,43 @@ class DraftShaper {
 
     /** @param known what the asker has already: rows that are the same there are left out; null = nothing */
     DraftView shape(LoadedDraft draft, @Nullable Integer modeId, @Nullable LoadedDraft known) {
-        var productionVersion = productionVersions.find(draft.draft().profileId()).map(each -> new DraftView.ProductionLine(each.production(), each.originProfileId(), each.origin(), each.number())).orElse(null);
-        return shape(draft, bases.baseNumber(draft), bases.newestNumber(draft.draft().profileId()), bases.media(draft), productionVersion, modeId, known == null ? null : known.history().current());
+        var productionVersion = productionVersions.find(draft.draft().profileId())
+            .map(each -> new DraftView.ProductionLine(each.production(), each.originProfileId(), each.origin(), each.number()))
+            .orElse(null);
+        return shape(draft, bases.baseNumber(draft), bases.newestNumber(draft.draft().profileId()), bases.media(draft), productionVersion,
+                modeId, known == null ? null : known.history().current());
     }
 
-    static DraftView shape(LoadedDraft draft, int baseRevision, int newestRevision, DraftMedia media, DraftView.@Nullable ProductionLine productionVersion, @Nullable Integer modeId, @Nullable FixtureType known) {
+    static DraftView shape(LoadedDraft draft, int baseRevision, int newestRevision, DraftMedia media,
+            DraftView.@Nullable ProductionLine productionVersion, @Nullable Integer modeId, @Nullable FixtureType known) {
         var type = draft.history().current();
-        var chosen = type.modes().stream().filter(mode -> modeId != null && mode.id() == modeId).findFirst()
-                .or(() -> type.modes().stream().findFirst()).orElse(null);
+        var chosen = type.modes()
+            .stream()
+            .filter(mode -> modeId != null && mode.id() == modeId)
+            .findFirst()
+            .or(() -> type.modes().stream().findFirst())
+            .orElse(null);
         var modes = type.modes().stream().map(mode -> {
             var map = CompiledModes.of(type, mode).map();
             return new DraftView.ModeLine(mode.id(), mode.name(), map.totalFootprint(), mode.channels().size(), Tail.of(type, map));
         }).toList();
         boolean takesEdits = draft.halted() == null;
-        return new DraftView(draft.draft().id(), draft.draft().profileId(), draft.draft().version(), draft.draft().openProfileId() != null, draft.halted(),
+        return new DraftView(draft.draft().id(), draft.draft().profileId(), draft.draft().version(), draft.draft().openProfileId() != null,
+                draft.halted(),
                 baseRevision, newestRevision, type.name(), type.manufacturer(), type.shortName(), type.description(),
                 picture(type.thumbnail(), media), type.house().notes(), type.house().category(), modes,
                 type.wheels().stream().map(wheel -> wheel(type, wheel, media)).toList(),
-                type.attributeDefinitions().attributes().stream()
-                        .map(each -> new DraftView.AttributeLine(each.name(), each.pretty(), each.featureGroup(), each.physicalUnit().symbol())).toList(),
+                type.attributeDefinitions()
+                    .attributes()
+                    .stream()
+                    .map(each -> new DraftView.AttributeLine(each.name(), each.pretty(), each.featureGroup(), each.physicalUnit().symbol()))
+                    .toList(),
                 type.allGeometries().filter(Geometry.Part.class::isInstance).map(Geometry::name).toList(),
-                type.physicalDescriptions().emitters().stream().map(Emitter::name).toList(), type.physicalDescriptions().filters().stream().map(Filter::name).toList(), productionVersion, FixtureFacts.of(type),
+                type.physicalDescriptions().emitters().stream().map(Emitter::name).toList(),
+                type.physicalDescriptions().filters().stream().map(Filter::name).toList(), productionVersion, FixtureFacts.of(type),
                 chosen == null ? null : map(type, chosen, known), history(draft),
-                takesEdits && draft.history().done() > Drafts.floor(draft.history()), takesEdits && draft.history().done() < draft.history().steps().size());
+                takesEdits && draft.history().done() > Drafts.floor(draft.history()),
+                takesEdits && draft.history().done() < draft.history().steps().size());
     }
 
     private static List<DraftView.HistoryLine> history(LoadedDraft draft) {
@@ -93,7 +107,8 @@ class DraftShaper {
         for (int i = 0; i < draft.edits().size(); i++) {
             var step = draft.edits().get(i);
             boolean undone = i >= draft.history().done();
-            lines.add(new DraftView.HistoryLine(step.sentence(), step.author(), step.createdAt(), undone, !undone && i >= Drafts.floor(draft.history())));
+            lines.add(new DraftView.HistoryLine(step.sentence(), step.author(), step.createdAt(), undone,
+                    !undone && i >= Drafts.floor(draft.history())));
         }
         return lines.reversed();
     }
@@ -108,7 +123,8 @@ class DraftShaper {
     }
 
     static DraftView.SlotLine slot(int number, Wheel.Slot slot, DraftMedia media) {
-        return new DraftView.SlotLine(number, slot.name(), slot.color() == null ? null : Srgb.hueOf(Xyz.of(slot.color())).hex(), picture(slot, media),
+        return new DraftView.SlotLine(number, slot.name(), slot.color() == null ? null : Srgb.hueOf(Xyz.of(slot.color())).hex(),
+                picture(slot, media),
                 slot.filter(), slot.facets().size(), slot.animation() != null, slot.isOpen());
     }
 
@@ -142,7 +158,8 @@ class DraftShaper {
             }
         }
         var sum = FootprintSum.of(addresses);
-        return new DraftView.ModeMap(mode.id(), mode.name(), mode.description(), sum.footprint(), sum.free(), sum.words(), type.house().chartCounts().get(mode.id()),
+        return new DraftView.ModeMap(mode.id(), mode.name(), mode.description(), sum.footprint(), sum.free(), sum.words(),
+                type.house().chartCounts().get(mode.id()),
                 mode.channels().stream().map(Channel::id).toList(), rows);
     }
 
@@ -152,17 +169,24 @@ class DraftShaper {
         return places;
     }
 
-    /** {@return the channels whose rows come out as they did: the very same channel at the same number and places, and all that it leans on the same} */
+    /**
+     * {@return the channels whose rows come out as they did: the very same channel at the same number and places, and all that it leans on
+     * the same}
+     */
     private static Set<Channel> unchanged(FixtureType type, Mode mode, Map<Integer, List<PlacedChannel>> places, FixtureType known) {
         var before = known.findMode(mode.id()).orElse(null);
-        if (before == null || known.wheels() != type.wheels() || known.attributeDefinitions() != type.attributeDefinitions() || known.physicalDescriptions() != type.physicalDescriptions() || !breaks(before).equals(breaks(mode))) {
+        if (before == null || known.wheels() != type.wheels() || known.attributeDefinitions() != type.attributeDefinitions()
+                || known.physicalDescriptions() != type.physicalDescriptions() || !breaks(before).equals(breaks(mode))) {
             return Set.of();
         }
-        var placesBefore = known.geometries() == type.geometries() && before.channels().size() == mode.channels().size() ? places : places(CompiledModes.of(known, before).map());
+        var placesBefore = known.geometries() == type.geometries() && before.channels().size() == mode.channels().size() ? places
+                : places(CompiledModes.of(known, before).map());
         Set<Channel> same = Collections.newSetFromMap(new IdentityHashMap<>());
         for (int i = 0; i < Math.min(before.channels().size(), mode.channels().size()); i++) {
             var channel = mode.channels().get(i);
-            if (channel == before.channels().get(i) && channel.functions().allMatch(function -> function.modeMaster().isEmpty()) && isKeptAlike(channel, known.house(), type.house()) && addresses(places, channel).equals(addresses(placesBefore, channel))) {
+            if (channel == before.channels().get(i) && channel.functions().allMatch(function -> function.modeMaster().isEmpty())
+                    && isKeptAlike(channel, known.house(), type.house())
+                    && addresses(places, channel).equals(addresses(placesBefore, channel))) {
                 same.add(channel);
             }
         }
@@ -175,26 +199,33 @@ class DraftShaper {
 
     private static boolean isKeptAlike(Channel channel, House before, House now) {
         return before == now || before.care(channel.id()).equals(now.care(channel.id()))
-                && (before.assumed().equals(now.assumed()) || channel.functions().allMatch(each -> before.assumed().contains(each.id()) == now.assumed().contains(each.id())))
-                && (before.marks().equals(now.marks()) || channel.functions().flatMap(each -> each.ranges().stream()).allMatch(range -> Objects.equals(before.marks().get(range.id()), now.marks().get(range.id()))));
+                && (before.assumed().equals(now.assumed())
+                        || channel.functions().allMatch(each -> before.assumed().contains(each.id()) == now.assumed().contains(each.id())))
+                && (before.marks().equals(now.marks()) || channel.functions()
+                    .flatMap(each -> each.ranges().stream())
+                    .allMatch(range -> Objects.equals(before.marks().get(range.id()), now.marks().get(range.id()))));
     }
 
     private static List<List<Integer>> addresses(Map<Integer, List<PlacedChannel>> places, Channel channel) {
         return places.getOrDefault(channel.id(), List.of()).stream().map(PlacedChannel::addresses).toList();
     }
 
-    private static DraftView.ChannelRow row(FixtureType type, Mode mode, LinkTargets links, Channel channel, int number, List<PlacedChannel> places, boolean severalBreaks) {
+    private static DraftView.ChannelRow row(FixtureType type, Mode mode, LinkTargets links, Channel channel, int number,
+            List<PlacedChannel> places, boolean severalBreaks) {
         var logical = channel.logicalChannels().stream().findFirst();
         var definition = type.attributeDefinitions().find(channel.attribute());
         var care = type.house().care(channel.id());
         return new DraftView.ChannelRow(channel.id(), number, channel.name(), channel.attribute(),
                 pretty(type, channel.attribute()),
                 definition.map(each -> each.featureGroup()).orElse(""), channel.geometry(), channel.bytes(), channel.max(),
-                places.isEmpty() ? List.of() : places.getFirst().addresses(), called(places, severalBreaks), channel.offsets(), places.size(), channel.start(),
+                places.isEmpty() ? List.of() : places.getFirst().addresses(), called(places, severalBreaks), channel.offsets(),
+                places.size(), channel.start(),
                 channel.highlight() == null ? null : channel.highlight().at(channel.bytes()),
                 logical.map(each -> each.snap() == LogicalChannel.Snap.YES || each.snap() == LogicalChannel.Snap.ON).orElse(false),
-                logical.map(each -> each.master() == LogicalChannel.Master.NONE ? "" : each.master().name().toLowerCase(Locale.ROOT)).orElse(""),
-                Figure.of(logical.map(each -> each.mibFade()).orElse(0.0)), Figure.of(logical.map(each -> each.dmxChangeTimeLimit()).orElse(0.0)),
+                logical.map(each -> each.master() == LogicalChannel.Master.NONE ? "" : each.master().name().toLowerCase(Locale.ROOT))
+                    .orElse(""),
+                Figure.of(logical.map(each -> each.mibFade()).orElse(0.0)),
+                Figure.of(logical.map(each -> each.dmxChangeTimeLimit()).orElse(0.0)),
                 care.tint(), care.note(), care.blackout() == null ? null : care.blackout().at(channel.bytes()),
                 cells(type, mode, channel, places),
                 functions(type, links, channel));
@@ -205,7 +236,8 @@ class DraftShaper {
     }
 
     private static String called(List<PlacedChannel> places, boolean severalBreaks) {
-        return places.isEmpty() ? AddressText.of(List.of()) : AddressText.of(severalBreaks ? places.getFirst().dmxBreak() : null, places.getFirst().addresses());
+        return places.isEmpty() ? AddressText.of(List.of())
+                : AddressText.of(severalBreaks ? places.getFirst().dmxBreak() : null, places.getFirst().addresses());
     }
 
     private static List<DraftView.CellPlace> cells(FixtureType type, Mode mode, Channel channel, List<PlacedChannel> places) {
@@ -213,7 +245,9 @@ class DraftShaper {
             return List.of();
         }
         var grid = CellGrid.of(type, mode, channel.geometry(), places.size());
-        return IntStream.range(0, places.size()).mapToObj(i -> new DraftView.CellPlace(places.get(i).addresses(), grid.get(i).column(), grid.get(i).row())).toList();
+        return IntStream.range(0, places.size())
+            .mapToObj(i -> new DraftView.CellPlace(places.get(i).addresses(), grid.get(i).column(), grid.get(i).row()))
+            .toList();
     }
 
     private static List<DraftView.FunctionBar> functions(FixtureType type, LinkTargets links, Channel channel) {
@@ -225,7 +259,13 @@ class DraftShaper {
         return spans.stream().map(span -> {
             int first = firsts.get(span.function().id());
             boolean isFirst = first == span.function().id();
-            var also = isFirst ? meanings.get(first).stream().skip(1).map(each -> new DraftView.Situation(each.id(), SituationText.of(type, links, each))).toList() : List.<DraftView.Situation>of();
+            var also = isFirst
+                    ? meanings.get(first)
+                        .stream()
+                        .skip(1)
+                        .map(each -> new DraftView.Situation(each.id(), SituationText.of(type, links, each)))
+                        .toList()
+                    : List.<DraftView.Situation>of();
             return function(type, links, span, layers.getOrDefault(span.function().id(), 0), also, isFirst ? null : first);
         }).toList();
     }
@@ -237,26 +277,37 @@ class DraftShaper {
         return IntStream.range(0, drawn.size()).boxed().collect(Collectors.toMap(i -> drawn.get(i).function().id(), rows::get));
     }
 
-    private static DraftView.FunctionBar function(FixtureType type, LinkTargets links, Spans.FunctionSpan span, int layer, List<DraftView.Situation> also, @Nullable Integer alsoOf) {
+    private static DraftView.FunctionBar function(FixtureType type, LinkTargets links, Spans.FunctionSpan span, int layer,
+            List<DraftView.Situation> also, @Nullable Integer alsoOf) {
         var function = span.function();
         var wheel = type.findWheel(function.wheel());
         var master = function.modeMaster().isEmpty() ? null : links.find(function.modeMaster());
         int masterBytes = master == null ? function.modeFrom().bytes() : master.channel().bytes();
-        return new DraftView.FunctionBar(function.id(), span.name(), function.attribute(), pretty(type, function.attribute()), span.from(), span.to(), layer, label(type, span), Figure.of(function.physicalFrom()), Figure.of(function.physicalTo()),
-                type.unitOf(function.attribute()).symbol(), type.house().assumed().contains(function.id()), function.wheel(), function.emitter(), function.filter(), function.dmxProfile(), SituationText.of(type, links, function),
+        return new DraftView.FunctionBar(function.id(), span.name(), function.attribute(), pretty(type, function.attribute()), span.from(),
+                span.to(), layer, label(type, span), Figure.of(function.physicalFrom()), Figure.of(function.physicalTo()),
+                type.unitOf(function.attribute()).symbol(), type.house().assumed().contains(function.id()), function.wheel(),
+                function.emitter(), function.filter(), function.dmxProfile(), SituationText.of(type, links, function),
                 also, alsoOf,
-                master == null ? null : master.channel().id(), function.modeFrom().at(masterBytes), function.modeTo().at(masterBytes), Figure.ofNullable(function.min()), Figure.ofNullable(function.max()),
-                Figure.of(function.realFade()), Figure.of(function.realAcceleration()), runs(type, span), function.physicalFrom() > function.physicalTo(),
-                span.ranges().stream().map(range -> new DraftView.RangeBar(range.range().id(), range.range().name(), range.from(), range.to(), range.range().slot(),
-                        wheel.flatMap(each -> each.findSlot(range.range().slot())).map(Wheel.Slot::name).orElse(""),
-                        Figure.of(range.physicalFrom()), Figure.of(range.physicalTo()), range.hasOwnPhysical(), type.house().marks().get(range.range().id()))).toList(),
+                master == null ? null : master.channel().id(), function.modeFrom().at(masterBytes), function.modeTo().at(masterBytes),
+                Figure.ofNullable(function.min()), Figure.ofNullable(function.max()),
+                Figure.of(function.realFade()), Figure.of(function.realAcceleration()), runs(type, span),
+                function.physicalFrom() > function.physicalTo(),
+                span.ranges()
+                    .stream()
+                    .map(range -> new DraftView.RangeBar(range.range().id(), range.range().name(), range.from(), range.to(),
+                            range.range().slot(),
+                            wheel.flatMap(each -> each.findSlot(range.range().slot())).map(Wheel.Slot::name).orElse(""),
+                            Figure.of(range.physicalFrom()), Figure.of(range.physicalTo()), range.hasOwnPhysical(),
+                            type.house().marks().get(range.range().id())))
+                    .toList(),
                 Holes.of(span).stream().map(hole -> new DraftView.HoleBar(hole.from(), hole.to(), hole.range(), hole.closes())).toList());
     }
 
     private static String label(FixtureType type, Spans.FunctionSpan span) {
         var function = span.function();
         var unit = type.unitOf(function.attribute()).symbol();
-        return unit.isEmpty() || function.physicalFrom() == function.physicalTo() ? span.name() : span.name() + " " + Figures.of(function.physicalFrom()) + " to " + Figures.of(function.physicalTo(), unit);
+        return unit.isEmpty() || function.physicalFrom() == function.physicalTo() ? span.name()
+                : span.name() + " " + Figures.of(function.physicalFrom()) + " to " + Figures.of(function.physicalTo(), unit);
     }
 
     private static String runs(FixtureType type, Spans.FunctionSpan span) {
@@ -265,7 +316,8 @@ class DraftShaper {
         if (function.physicalFrom() == function.physicalTo() || !EndWords.tell(function.attribute(), unit)) {
             return "";
         }
-        return span.from() + " is " + EndWords.of(function.attribute(), function.physicalFrom(), unit) + ", " + span.to() + " is " + EndWords.of(function.attribute(), function.physicalTo(), unit)
+        return span.from() + " is " + EndWords.of(function.attribute(), function.physicalFrom(), unit) + ", " + span.to() + " is "
+                + EndWords.of(function.attribute(), function.physicalTo(), unit)
                 + (function.physicalFrom() > function.physicalTo() ? ": inverted" : "");
     }
 }

@@ -79,7 +79,8 @@ public class Drafts {
         var base = switch (start) {
             case Start.Empty empty -> null;
             case Start.Copy copy -> revisions.require(copy.profileId(), copy.revision());
-            case Start.ProductionVersion productionVersion -> revisions.require(productionVersion.profileId(), productionVersion.revision());
+            case Start.ProductionVersion productionVersion ->
+                revisions.require(productionVersion.profileId(), productionVersion.revision());
         };
         Edit first = switch (start) {
             case Start.Empty empty -> new Begin(made, called, guid, empty.body());
@@ -87,14 +88,16 @@ public class Drafts {
             case Start.ProductionVersion productionVersion -> new BecomeCopy(made, called, guid, null);
         };
         var begun = changed(History.of(bases.baseOf(base == null ? null : base.id()).type()), first);
-        var step = new StoredStep(1, Kind.EDIT, StoredForms.EDIT.write(first), shorten(begun.counting().getLast().sentence()), change.author().name(), revisions.now(), change.id());
+        var step = new StoredStep(1, Kind.EDIT, StoredForms.EDIT.write(first), shorten(begun.counting().getLast().sentence()),
+                change.author().name(), revisions.now(), change.id());
         var draftId = change.id() == null ? UUID.randomUUID().toString() : change.id();
         if (repository.find(draftId).isPresent()) {
             return require(draftId); // it was begun, and only its answer was lost
         }
         transactions.run(() -> {
             var profile = profiles.add(Shelf.HOUSE, profiles.findOrAddManufacturer(made), called, guid);
-            repository.open(new StoredDraft(draftId, profile.id(), profile.id(), base == null ? null : base.id(), 0, change.author().name(), revisions.now(), null, null));
+            repository.open(new StoredDraft(draftId, profile.id(), profile.id(), base == null ? null : base.id(), 0, change.author().name(),
+                    revisions.now(), null, null));
             repository.append(draftId, 0, step);
             if (start instanceof Start.ProductionVersion productionVersion && base != null) {
                 productionVersions.add(profile.id(), production(productionVersion.production()), base.id());
@@ -115,8 +118,14 @@ public class Drafts {
     }
 
     private int modeId(@Nullable StoredRevision base, String mode) {
-        return revisions.description(base).type().modes().stream().filter(each -> each.name().equals(mode)).findFirst()
-                .orElseThrow(() -> Refusal.unfit("mode", "That revision has no mode called '" + mode + "'.")).id();
+        return revisions.description(base)
+            .type()
+            .modes()
+            .stream()
+            .filter(each -> each.name().equals(mode))
+            .findFirst()
+            .orElseThrow(() -> Refusal.unfit("mode", "That revision has no mode called '" + mode + "'."))
+            .id();
     }
 
     /** Throws a draft away; a profile that was never published goes with it. */
@@ -139,7 +148,8 @@ public class Drafts {
         var draft = transactions.run(() -> repository.findOpen(profileId).orElseGet(() -> {
             requireOurs(profileId);
             var base = revisionRows.findNewest(profileId).orElseThrow(() -> Refusal.notFound("This profile has no revision to edit."));
-            repository.open(new StoredDraft(UUID.randomUUID().toString(), profileId, profileId, base.id(), 0, author.name(), revisions.now(), null, null));
+            repository.open(new StoredDraft(UUID.randomUUID().toString(), profileId, profileId, base.id(), 0, author.name(),
+                    revisions.now(), null, null));
             return repository.findOpenNow(profileId).orElseThrow();
         }));
         return load(draft);
@@ -158,11 +168,13 @@ public class Drafts {
             var open = repository.findOpen(profileId);
             if (open.isPresent() && !base.id().equals(open.get().baseRevisionId())) {
                 if (open.get().version() > 0) {
-                    throw Refusal.unfit("revision", "A draft by " + open.get().openedBy() + " is under way. Publish or discard it, then begin from revision " + number + ".");
+                    throw Refusal.unfit("revision", "A draft by " + open.get().openedBy()
+                            + " is under way. Publish or discard it, then begin from revision " + number + ".");
                 }
                 repository.delete(open.get().id());
             }
-            repository.open(new StoredDraft(UUID.randomUUID().toString(), profileId, profileId, base.id(), 0, author.name(), revisions.now(), null, null));
+            repository.open(new StoredDraft(UUID.randomUUID().toString(), profileId, profileId, base.id(), 0, author.name(),
+                    revisions.now(), null, null));
             return repository.findOpenNow(profileId).orElseThrow();
         });
         return load(draft);
@@ -172,7 +184,8 @@ public class Drafts {
     private void requireOurs(String profileId) {
         var profile = profiles.findById(profileId).orElseThrow(() -> Refusal.notFound("This profile is not in the library."));
         if (profile.shelf() == Shelf.REFERENCE) {
-            throw Refusal.unfit("shelf", "'" + profile.name() + "' stands on the Reference shelf, which is the same in every house. Copy it onto the House shelf and edit that.");
+            throw Refusal.unfit("shelf", "'" + profile.name()
+                    + "' stands on the Reference shelf, which is the same in every house. Copy it onto the House shelf and edit that.");
         }
         if (profile.binnedAt() != null) {
             throw Refusal.unfit("bin", "'" + profile.name() + "' is in the bin. Restore it to edit it.");
@@ -214,11 +227,13 @@ public class Drafts {
             throw Refusal.unfit("edit", "A profile begins once.");
         }
         return step(draftId, change, now -> {
-            if (now.draft().version() != seen && Meanwhile.apply(replayed(now.draft(), seen).history().current(), now.history().current(), edit).isEmpty()) {
+            if (now.draft().version() != seen
+                    && Meanwhile.apply(replayed(now.draft(), seen).history().current(), now.history().current(), edit).isEmpty()) {
                 throw stale(draftId, seen);
             }
             var after = keptMap(draftId, changed(now.history(), edit));
-            return after == now.history() ? Optional.empty() : Optional.of(new Forth(Kind.EDIT, StoredForms.EDIT.write(edit), after, after.counting().getLast().sentence()));
+            return after == now.history() ? Optional.empty()
+                    : Optional.of(new Forth(Kind.EDIT, StoredForms.EDIT.write(edit), after, after.counting().getLast().sentence()));
         });
     }
 
@@ -235,9 +250,14 @@ public class Drafts {
     /** A production's version keeps the DMX map of what it derives from. */
     private History keptMap(String draftId, History after) {
         var profile = repository.find(draftId).orElseThrow().profileId();
-        productionVersions.find(profile).ifPresent(productionVersion -> KeptMap.broken(bases.baseOf(productionVersion.originRevisionId()).type(), after.current()).ifPresent(why -> {
-            throw Refusal.unfit("edit", "This is what '" + productionVersion.production() + "' puts into " + productionVersion.origin() + ", and keeps its DMX map: " + why + ". Change what the slots hold, or edit the profile that it derives from.");
-        }));
+        productionVersions.find(profile)
+            .ifPresent(productionVersion -> KeptMap.broken(bases.baseOf(productionVersion.originRevisionId()).type(), after.current())
+                .ifPresent(why -> {
+                    throw Refusal.unfit("edit",
+                            "This is what '" + productionVersion.production() + "' puts into " + productionVersion.origin()
+                                    + ", and keeps its DMX map: " + why
+                                    + ". Change what the slots hold, or edit the profile that it derives from.");
+                }));
         return after;
     }
 
@@ -251,7 +271,8 @@ public class Drafts {
     /**
      * Takes back the last edit of whoever asks; a profile's beginning is not undone: the draft is discarded instead.
      *
-     * @throws Refusal 409 if the asker has gone on elsewhere since {@code seen}; 422 if there is nothing of theirs, or something followed upon it
+     * @throws Refusal 409 if the asker has gone on elsewhere since {@code seen}; 422 if there is nothing of theirs, or something followed
+     * upon it
      */
     LoadedDraft undo(String draftId, int seen, Change change) {
         return step(draftId, change, now -> {
@@ -265,12 +286,17 @@ public class Drafts {
                 mine--;
             }
             if (mine < floor(now.history())) {
-                throw Refusal.unfit("history", last < floor(now.history()) ? "There is nothing to undo." : "None of these edits is yours. The history goes back to any point, whoever made it.");
+                throw Refusal.unfit("history", last < floor(now.history()) ? "There is nothing to undo."
+                        : "None of these edits is yours. The history goes back to any point, whoever made it.");
             }
             var what = now.history().counting().get(mine).sentence();
-            var moved = mine == last ? now.history() : now.history().lastly(mine)
-                    .orElseThrow(() -> Refusal.unfit("history", "Your last edit, " + what + ", cannot be undone alone: others have built upon it. The history goes back to any point."));
-            return Optional.of(new Forth(Kind.UNDO, mine == last ? null : String.valueOf(mine), moved.undo().orElseThrow(), "Undone: " + what));
+            var moved = mine == last ? now.history()
+                    : now.history()
+                        .lastly(mine)
+                        .orElseThrow(() -> Refusal.unfit("history", "Your last edit, " + what
+                                + ", cannot be undone alone: others have built upon it. The history goes back to any point."));
+            return Optional
+                .of(new Forth(Kind.UNDO, mine == last ? null : String.valueOf(mine), moved.undo().orElseThrow(), "Undone: " + what));
         });
     }
 
@@ -286,12 +312,14 @@ public class Drafts {
         return step(draftId, change, now -> {
             requireAt(now, seen);
             var after = now.history().done() <= floor(now.history()) ? Optional.<History>empty() : now.history().undo();
-            return Optional.of(new Forth(Kind.UNDO, null, after.orElseThrow(() -> Refusal.unfit("history", "There is nothing to undo.")), "Undone: " + now.history().counting().getLast().sentence()));
+            return Optional.of(new Forth(Kind.UNDO, null, after.orElseThrow(() -> Refusal.unfit("history", "There is nothing to undo.")),
+                    "Undone: " + now.history().counting().getLast().sentence()));
         });
     }
 
     static int floor(History history) {
-        return !history.steps().isEmpty() && (history.steps().getFirst().edit() instanceof Begin || history.steps().getFirst().edit() instanceof BecomeCopy) ? 1 : 0;
+        return !history.steps().isEmpty()
+                && (history.steps().getFirst().edit() instanceof Begin || history.steps().getFirst().edit() instanceof BecomeCopy) ? 1 : 0;
     }
 
     /** Goes back, or forth again, until {@code done} edits count, whoever made them. Each step on the way is kept like any other. */
@@ -302,7 +330,8 @@ public class Drafts {
             throw Refusal.unfit("done", "The history has no such point.");
         }
         while (draft.history().done() != target) {
-            draft = draft.history().done() > target ? back(draftId, draft.draft().version(), Change.by(author)) : redo(draftId, draft.draft().version(), Change.by(author));
+            draft = draft.history().done() > target ? back(draftId, draft.draft().version(), Change.by(author))
+                    : redo(draftId, draft.draft().version(), Change.by(author));
         }
         return draft;
     }
@@ -318,7 +347,8 @@ public class Drafts {
                 return now; // it was made, and only its answer was lost
             }
             return next.apply(now).map(forth -> {
-                var step = new StoredStep(now.draft().version() + 1, forth.kind(), forth.edit(), shorten(forth.sentence()), change.author().name(), revisions.now(), change.id());
+                var step = new StoredStep(now.draft().version() + 1, forth.kind(), forth.edit(), shorten(forth.sentence()),
+                        change.author().name(), revisions.now(), change.id());
                 if (!repository.append(draftId, now.draft().version(), step)) {
                     throw stale(draftId, now.draft().version());
                 }
@@ -357,7 +387,8 @@ public class Drafts {
         var since = repository.stepsAfter(draftId, seen);
         var who = since.isEmpty() ? "Someone" : since.getLast().author();
         var what = since.isEmpty() ? "" : ": " + since.getLast().sentence();
-        return Refusal.stale(who + " has changed the same place meanwhile" + what + ". Yours was not applied; look at the new state and try again.",
+        return Refusal.stale(
+                who + " has changed the same place meanwhile" + what + ". Yours was not applied; look at the new state and try again.",
                 Map.of("since", since.stream().map(DraftView.Step::of).toList()));
     }
 
@@ -373,7 +404,8 @@ public class Drafts {
 
     /** {@return the draft as it was at a version} */
     private LoadedDraft replayed(StoredDraft draft, int version) {
-        var start = new StoredDraft(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), 0, draft.openedBy(), draft.openedAt(), draft.closingChange(), draft.publishedNumber());
+        var start = new StoredDraft(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), 0, draft.openedBy(),
+                draft.openedAt(), draft.closingChange(), draft.publishedNumber());
         var replayed = new LoadedDraft(start, History.of(bases.baseOf(draft.baseRevisionId()).type()), List.of(), null);
         for (var step : repository.stepsAfter(draft.id(), 0)) {
             if (step.version() <= version) {
@@ -394,13 +426,15 @@ public class Drafts {
             case REDO -> before.redo().orElseThrow();
             case EDIT -> switch (before.replay(StoredForms.EDIT.read(step.edit()))) {
                 case History.Result.Changed changed -> changed.history();
-                case History.Result.Refused refused -> throw new StoredForm.Unreadable("it does not fit any more: " + refused.why().reason());
+                case History.Result.Refused refused ->
+                    throw new StoredForm.Unreadable("it does not fit any more: " + refused.why().reason());
             };
         };
     }
 
     private static String halted(StoredStep step, StoredForm.Unreadable why) {
-        return "Step " + step.version() + " of this draft, '" + step.sentence() + "' by " + step.author() + ", cannot be read: " + why.getMessage()
+        return "Step " + step.version() + " of this draft, '" + step.sentence() + "' by " + step.author() + ", cannot be read: "
+                + why.getMessage()
                 + ". The draft shows what came before it, and takes no more edits; begin another one from a revision, or start the version of Yellow Kite that wrote it.";
     }
 

@@ -9,18 +9,20 @@ import yellowkite.core.colour.Xyz;
 /**
  * A colour of light.
  *
- * @param x        of CIE 1931, as is y
- * @param u        u' of CIE 1976, as is v
- * @param kelvin   correlated colour temperature; null for a colour that is no white
- * @param duv      distance from the black bodies, more than 0 towards green; null likewise
- * @param hex      how the screen shows it at full brightness
+ * @param x of CIE 1931, as is y
+ * @param u u' of CIE 1976, as is v
+ * @param kelvin correlated colour temperature; null for a colour that is no white
+ * @param duv distance from the black bodies, more than 0 towards green; null likewise
+ * @param hex how the screen shows it at full brightness
  * @param onScreen false if the screen cannot show it and {@code hex} is only near
  */
-record HueView(double x, double y, double u, double v, @Schema(nullable = true) @Nullable Double kelvin, @Schema(nullable = true) @Nullable Double duv, String hex, boolean onScreen) {
+record HueView(double x, double y, double u, double v, @Schema(nullable = true) @Nullable Double kelvin,
+        @Schema(nullable = true) @Nullable Double duv, String hex, boolean onScreen) {
     static HueView of(Xyz color) {
         var at = color.chromaticity();
         var white = Temperature.of(at);
-        return new HueView(at.x(), at.y(), at.u(), at.v(), white.map(Temperature::kelvin).orElse(null), white.map(Temperature::duv).orElse(null),
+        return new HueView(at.x(), at.y(), at.u(), at.v(), white.map(Temperature::kelvin).orElse(null),
+                white.map(Temperature::duv).orElse(null),
                 Srgb.hueOf(color).hex(), Srgb.of(color).isOnScreen());
     }
 }

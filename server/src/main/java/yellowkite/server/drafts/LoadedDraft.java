@@ -10,7 +10,7 @@ import yellowkite.server.drafts.DraftRepository.StoredStep;
 /**
  * A draft with its document.
  *
- * @param edits  the stored steps of the history's edits, one for each, undone ones included
+ * @param edits the stored steps of the history's edits, one for each, undone ones included
  * @param halted why it goes no further, though more is stored; null if all of it could be read
  */
 public record LoadedDraft(StoredDraft draft, History history, List<StoredStep> edits, @Nullable String halted) {
@@ -21,7 +21,8 @@ public record LoadedDraft(StoredDraft draft, History history, List<StoredStep> e
 
     /** {@return this draft after a step that led to that history} */
     LoadedDraft after(StoredStep step, History to) {
-        var next = new StoredDraft(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), step.version(), draft.openedBy(), draft.openedAt(), draft.closingChange(), draft.publishedNumber());
+        var next = new StoredDraft(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), step.version(),
+                draft.openedBy(), draft.openedAt(), draft.closingChange(), draft.publishedNumber());
         var kept = new ArrayList<>(edits);
         if (step.kind() == DraftRepository.Kind.EDIT) {
             kept.subList(history.done(), kept.size()).clear();

@@ -72,9 +72,12 @@ class MoveController {
     private void moved(StoredRevision newest, String from, String manufacturer, Author author) {
         var opened = drafts.openAt(newest.profileId(), newest.number(), author);
         if (opened.draft().version() > 0) {
-            throw Refusal.unfit("manufacturer", "A draft by " + opened.draft().openedBy() + " is under way; its manufacturer is changed in the editor.");
+            throw Refusal.unfit("manufacturer",
+                    "A draft by " + opened.draft().openedBy() + " is under way; its manufacturer is changed in the editor.");
         }
-        var changed = drafts.apply(opened.draft().id(), opened.draft().version(), new SetIdentity(SetIdentity.Field.MANUFACTURER, manufacturer), Change.by(author));
-        publishing.publish(changed.draft().id(), changed.draft().version(), "Moved from " + Revisions.listed(from) + " to " + manufacturer, "As it was before; only its manufacturer has changed", revisions.facts(newest), Change.by(author));
+        var changed = drafts.apply(opened.draft().id(), opened.draft().version(),
+                new SetIdentity(SetIdentity.Field.MANUFACTURER, manufacturer), Change.by(author));
+        publishing.publish(changed.draft().id(), changed.draft().version(), "Moved from " + Revisions.listed(from) + " to " + manufacturer,
+                "As it was before; only its manufacturer has changed", revisions.facts(newest), Change.by(author));
     }
 }

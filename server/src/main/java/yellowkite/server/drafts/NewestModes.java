@@ -20,13 +20,19 @@ class NewestModes {
 
     /** @throws Refusal 404 if the profile has no revision */
     FixtureType type(String profileId) {
-        return rows.findNewest(profileId).map(newest -> revisions.description(newest).type()).orElseThrow(() -> Refusal.notFound("That profile has no revision."));
+        return rows.findNewest(profileId)
+            .map(newest -> revisions.description(newest).type())
+            .orElseThrow(() -> Refusal.notFound("That profile has no revision."));
     }
 
     /** @throws Refusal 404 if there is no such profile or mode */
     ModeComparison.Candidate mode(String profileId, String mode) {
         var type = type(profileId);
-        return type.modes().stream().filter(each -> each.name().equals(mode)).findFirst().map(each -> new ModeComparison.Candidate(type, each))
-                .orElseThrow(() -> Refusal.notFound("That profile has no mode '" + mode + "' in its newest revision."));
+        return type.modes()
+            .stream()
+            .filter(each -> each.name().equals(mode))
+            .findFirst()
+            .map(each -> new ModeComparison.Candidate(type, each))
+            .orElseThrow(() -> Refusal.notFound("That profile has no mode '" + mode + "' in its newest revision."));
     }
 }

@@ -42,9 +42,15 @@ class OthersController {
     }
 
     private static List<ChannelStencil> stencils(FixtureType type) {
-        return type.modes().stream().flatMap(mode -> mode.channels().stream().map(channel -> new ChannelStencil(mode.name(), channel.name(),
-                type.attributeDefinitions().find(channel.attribute()).map(each -> each.pretty()).orElse(channel.attribute()),
-                type.manufacturer() + " " + type.name() + ", " + mode.name(), Stencil.of(channel)))).filter(each -> !each.stencil().functions().isEmpty()).toList();
+        return type.modes()
+            .stream()
+            .flatMap(mode -> mode.channels()
+                .stream()
+                .map(channel -> new ChannelStencil(mode.name(), channel.name(),
+                        type.attributeDefinitions().find(channel.attribute()).map(each -> each.pretty()).orElse(channel.attribute()),
+                        type.manufacturer() + " " + type.name() + ", " + mode.name(), Stencil.of(channel))))
+            .filter(each -> !each.stencil().functions().isEmpty())
+            .toList();
     }
 
     /** @param profile whose mode it is, where it is another one's; else empty */
@@ -84,11 +90,15 @@ class OthersController {
         var modes = new ArrayList<ModeCost>();
         for (int i = 0; i < candidates.size(); i++) {
             var candidate = candidates.get(i);
-            modes.add(new ModeCost(candidate.type() == type ? "" : candidate.type().name(), candidate.mode().name(), comparison.costs().get(i)));
+            modes.add(new ModeCost(candidate.type() == type ? "" : candidate.type().name(), candidate.mode().name(),
+                    comparison.costs().get(i)));
         }
         return new Comparison(request.fixtures(), modes, comparison.rows().stream().map(row -> {
-            var definition = candidates.stream().flatMap(each -> each.type().attributeDefinitions().find(row.attribute()).stream()).findFirst();
-            return new AttributeRow(row.attribute(), definition.map(each -> each.pretty()).orElse(row.attribute()), definition.map(each -> each.featureGroup()).orElse(""), row.cells());
+            var definition = candidates.stream()
+                .flatMap(each -> each.type().attributeDefinitions().find(row.attribute()).stream())
+                .findFirst();
+            return new AttributeRow(row.attribute(), definition.map(each -> each.pretty()).orElse(row.attribute()),
+                    definition.map(each -> each.featureGroup()).orElse(""), row.cells());
         }).toList());
     }
 }

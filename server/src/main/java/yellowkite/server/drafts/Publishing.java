@@ -31,7 +31,8 @@ class Publishing {
     private final Revisions revisions;
     private final ProfileRepository profiles;
 
-    Publishing(Transactions transactions, Drafts drafts, DraftBases bases, DraftRepository repository, Revisions revisions, ProfileRepository profiles) {
+    Publishing(Transactions transactions, Drafts drafts, DraftBases bases, DraftRepository repository, Revisions revisions,
+            ProfileRepository profiles) {
         this.transactions = transactions;
         this.drafts = drafts;
         this.bases = bases;
@@ -59,14 +60,17 @@ class Publishing {
             var draft = drafts.requireOpenAt(draftId, seen);
             var base = bases.baseOf(draft.draft().baseRevisionId());
             // an older revision that is brought back is a change, though nobody edited it
-            if (draft.history().current().equals(draft.history().base()) && bases.baseNumber(draft) == bases.newestNumber(draft.draft().profileId())) {
-                throw Refusal.unfit("draft", "Nothing has changed since revision " + bases.baseNumber(draft) + ", so there is nothing to publish.");
+            if (draft.history().current().equals(draft.history().base())
+                    && bases.baseNumber(draft) == bases.newestNumber(draft.draft().profileId())) {
+                throw Refusal.unfit("draft",
+                        "Nothing has changed since revision " + bases.baseNumber(draft) + ", so there is nothing to publish.");
             }
             var files = publishedMedia(draft, base);
             var findings = Checks.of(draft.history().current(), files.facts());
             long errors = findings.stream().filter(each -> each.severity() == Severity.ERROR).count();
             if (errors > 0 && reason.isEmpty()) {
-                throw Refusal.unfit("despite", "The checks find " + (errors == 1 ? "an error" : errors + " errors") + ". Correct what can be corrected, or give a reason for publishing with errors.");
+                throw Refusal.unfit("despite", "The checks find " + (errors == 1 ? "an error" : errors + " errors")
+                        + ". Correct what can be corrected, or give a reason for publishing with errors.");
             }
             profiles.lock(draft.draft().profileId());
             var date = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm:ss").format(revisions.now());
@@ -75,9 +79,13 @@ class Publishing {
                 f.revisions.add(new Revision(line, date, "", change.author().name(), Source.NONE));
             });
             var xml = base.description().withType(type).write();
-            var added = revisions.addStored(draft.draft().profileId(), new NewRevision(type, findings, xml, line, errors > 0 ? reason : null, change.author().name()), files.contents());
+            var added = revisions.addStored(draft.draft().profileId(),
+                    new NewRevision(type, findings, xml, line, errors > 0 ? reason : null, change.author().name()), files.contents());
             revisions.rests(added.revision().id(), facts);
-            profiles.rename(draft.draft().profileId(), profiles.findOrAddManufacturer(Revisions.listed(type.manufacturer().isBlank() ? "Unknown manufacturer" : type.manufacturer().strip())), Revisions.listed(type.name()));
+            profiles.rename(draft.draft().profileId(),
+                    profiles.findOrAddManufacturer(
+                            Revisions.listed(type.manufacturer().isBlank() ? "Unknown manufacturer" : type.manufacturer().strip())),
+                    Revisions.listed(type.name()));
             if (!repository.close(draftId, seen, change.id(), added.revision().number())) {
                 throw drafts.stale(draftId, seen);
             }
@@ -88,7 +96,11 @@ class Publishing {
     /** Of the pictures that were tried on the way, only those that are used at the end go along. */
     private DraftMedia publishedMedia(LoadedDraft draft, DraftBases.Base base) {
         var type = draft.history().current();
-        var used = type.wheels().stream().flatMap(wheel -> wheel.slots().stream()).map(slot -> Media.wheelPath(slot.mediaFile())).collect(Collectors.toSet());
+        var used = type.wheels()
+            .stream()
+            .flatMap(wheel -> wheel.slots().stream())
+            .map(slot -> Media.wheelPath(slot.mediaFile()))
+            .collect(Collectors.toSet());
         used.add(type.thumbnail() + ".png");
         var own = new LinkedHashMap<>(repository.entries(draft.draft().id()));
         own.keySet().retainAll(used);

@@ -7,22 +7,27 @@ import org.jspecify.annotations.Nullable;
 /**
  * What a channel does at the probe, and what the light of the whole mode looks like.
  *
- * @param hex      as {@code 0x8000}
- * @param percent  of full scale
- * @param bytes    one for each address, most significant first
+ * @param hex as {@code 0x8000}
+ * @param percent of full scale
+ * @param bytes one for each address, most significant first
  * @param function null if none is active; then so are range, slot and physical
  * @param physical rounded to what a person reads
- * @param unit     sign behind the physical value
- * @param assumed  whether nobody stated the ends of the function
- * @param doing    one sentence about the light
+ * @param unit sign behind the physical value
+ * @param assumed whether nobody stated the ends of the function
+ * @param doing one sentence about the light
  */
-record ReadoutView(int channel, long raw, String hex, double percent, List<Byte> bytes, @Schema(nullable = true) @Nullable String function, @Schema(nullable = true) @Nullable Integer functionId,
+record ReadoutView(int channel, long raw, String hex, double percent, List<Byte> bytes, @Schema(nullable = true) @Nullable String function,
+        @Schema(nullable = true) @Nullable Integer functionId,
         @Schema(nullable = true) @Nullable String attribute, @Schema(nullable = true) @Nullable String range,
-        @Schema(nullable = true) DraftView.@Nullable SlotLine slot, @Schema(nullable = true) @Nullable String physical, String unit, boolean assumed, String doing, Beam beam) {
+        @Schema(nullable = true) DraftView.@Nullable SlotLine slot, @Schema(nullable = true) @Nullable String physical, String unit,
+        boolean assumed, String doing, Beam beam) {
 
     /** @param address null for a virtual channel. @param label coarse, fine ... */
     record Byte(@Schema(nullable = true) @Nullable Integer address, String label, int value) {}
 
-    /** @param looks how bright it looks, in [0, 1]. @param says brightness, direction and strobe in short words. @param hue of its colour. @param gobo address of its picture */
+    /**
+     * @param looks how bright it looks, in [0, 1]. @param says brightness, direction and strobe in short words. @param hue of its
+     * colour. @param gobo address of its picture
+     */
     record Beam(double looks, List<String> says, HueView hue, @Schema(nullable = true) @Nullable String gobo) {}
 }

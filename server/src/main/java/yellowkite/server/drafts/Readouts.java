@@ -16,13 +16,17 @@ class Readouts {
         this.bases = bases;
     }
 
-    /** @param values raw values by channel id; a channel that is not named stands at its start value, and in the picture of the beam at its highlight value */
+    /**
+     * @param values raw values by channel id; a channel that is not named stands at its start value, and in the picture of the beam at its
+     * highlight value
+     */
     ReadoutView read(LoadedDraft draft, int modeId, int channelId, Map<Integer, Long> values) {
         var probe = Probes.of(draft, modeId, values);
         var here = probe.readout(channelId).orElseThrow(() -> Refusal.notFound("That channel is not in this mode any more."));
         var moved = new HashSet<>(values.keySet());
         moved.add(channelId);
-        boolean assumed = here.meaning().function() != null && draft.history().current().house().assumed().contains(here.meaning().function().function().id());
+        boolean assumed = here.meaning().function() != null
+                && draft.history().current().house().assumed().contains(here.meaning().function().function().id());
         return view(here, assumed, Light.of(probe.mode(), probe.lit(moved).meanings()), bases.media(draft));
     }
 
@@ -32,12 +36,14 @@ class Readouts {
         var slot = here.slot() == null ? null : DraftShaper.slot(here.range().range().slot(), here.slot(), media);
         return new ReadoutView(here.channel().channel().id(), here.raw(), readout.hex(), readout.percent(),
                 readout.bytes().stream().map(each -> new ReadoutView.Byte(each.address(), each.name(), each.value())).toList(),
-                function == null ? null : function.name(), function == null ? null : function.function().id(), function == null ? null : function.function().attribute(),
+                function == null ? null : function.name(), function == null ? null : function.function().id(),
+                function == null ? null : function.function().attribute(),
                 here.range() == null ? null : here.range().range().name(), slot, readout.physical(), here.unit().symbol(), assumed,
                 readout.says(), beam(light, media));
     }
 
     private static ReadoutView.Beam beam(Light light, DraftMedia media) {
-        return new ReadoutView.Beam(light.looks(), light.says(), HueView.of(light.color()), light.gobo() == null ? null : DraftShaper.picture(light.gobo(), media));
+        return new ReadoutView.Beam(light.looks(), light.says(), HueView.of(light.color()),
+                light.gobo() == null ? null : DraftShaper.picture(light.gobo(), media));
     }
 }

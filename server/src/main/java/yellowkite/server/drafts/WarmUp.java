@@ -22,8 +22,8 @@ import yellowkite.server.web.Author;
 import yellowkite.server.web.FindingView;
 
 /**
- * Walks the way of an edit, without storing anything, until the virtual machine has compiled it: otherwise the first
- * edits after a start take three times as long as the rest.
+ * Walks the way of an edit, without storing anything, until the virtual machine has compiled it: otherwise the first edits after a start
+ * take three times as long as the rest.
  */
 @Component
 public class WarmUp {
@@ -58,8 +58,11 @@ public class WarmUp {
         try (var client = HttpClient.newHttpClient()) {
             for (int round = 0; round < REQUESTS; round++) {
                 var body = json.writeValueAsString(Map.of("version", 0, "edit", Map.of("type", "renameMode", "mode", mode, "to", "Round")));
-                client.send(HttpRequest.newBuilder(URI.create(address + "/api/drafts/none/edits")).header("Content-Type", "application/json")
-                        .header(Author.HEADER, "nobody").POST(HttpRequest.BodyPublishers.ofString(body)).build(), HttpResponse.BodyHandlers.discarding());
+                client.send(HttpRequest.newBuilder(URI.create(address + "/api/drafts/none/edits"))
+                    .header("Content-Type", "application/json")
+                    .header(Author.HEADER, "nobody")
+                    .POST(HttpRequest.BodyPublishers.ofString(body))
+                    .build(), HttpResponse.BodyHandlers.discarding());
             }
         }
     }

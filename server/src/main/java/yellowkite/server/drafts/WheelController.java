@@ -26,7 +26,10 @@ import yellowkite.server.revisions.Revisions;
 import yellowkite.server.web.Change;
 import yellowkite.server.web.Refusal;
 
-/** Wheels of a draft as they are used, and wheels and gobos that come into it from elsewhere, with their pictures. Answers and refusals are those of {@link DraftController}. */
+/**
+ * Wheels of a draft as they are used, and wheels and gobos that come into it from elsewhere, with their pictures. Answers and refusals are
+ * those of {@link DraftController}.
+ */
 @RestController
 class WheelController {
     private static final int LONGEST_NAME = 60;
@@ -45,18 +48,33 @@ class WheelController {
         this.gobos = gobos;
     }
 
-    /** Values that bring in a slot. @param channel id. @param address first of the channel; null if it is virtual. @param calledAfterAnother whether the range is called after another slot */
-    record WheelSpan(int slot, int channel, String pretty, @Schema(nullable = true) @Nullable Integer address, String function, String range, long from, long to, WheelUse.Motion motion, boolean calledAfterAnother) {}
+    /**
+     * Values that bring in a slot. @param channel id. @param address first of the channel; null if it is virtual. @param calledAfterAnother
+     * whether the range is called after another slot
+     */
+    record WheelSpan(int slot, int channel, String pretty, @Schema(nullable = true) @Nullable Integer address, String function,
+            String range, long from, long to, WheelUse.Motion motion, boolean calledAfterAnother) {}
 
     /** 200 with the values of a mode that bring in each slot of a wheel, by slot; 404 if there is no such wheel or mode. */
     @GetMapping("/api/drafts/{draftId}/wheels/{wheel}/use")
     List<WheelSpan> wheelUse(@PathVariable String draftId, @PathVariable int wheel, @RequestParam int mode) {
         var type = drafts.require(draftId).history().current();
-        var turned = type.wheels().stream().filter(each -> each.id() == wheel).findFirst().orElseThrow(() -> Refusal.notFound("That wheel is not in this profile any more."));
+        var turned = type.wheels()
+            .stream()
+            .filter(each -> each.id() == wheel)
+            .findFirst()
+            .orElseThrow(() -> Refusal.notFound("That wheel is not in this profile any more."));
         var here = type.findMode(mode).orElseThrow(() -> Refusal.notFound("That mode is not in this profile any more."));
-        return WheelUse.of(type, here, turned).stream().map(each -> new WheelSpan(each.slot(), each.channel().id(),
-                type.attributeDefinitions().find(each.channel().attribute()).map(one -> one.pretty()).orElse(each.channel().attribute()),
-                each.channel().offsets().stream().findFirst().orElse(null), each.function(), each.range(), each.from(), each.to(), each.motion(), each.calledAfterAnother())).toList();
+        return WheelUse.of(type, here, turned)
+            .stream()
+            .map(each -> new WheelSpan(each.slot(), each.channel().id(),
+                    type.attributeDefinitions()
+                        .find(each.channel().attribute())
+                        .map(one -> one.pretty())
+                        .orElse(each.channel().attribute()),
+                    each.channel().offsets().stream().findFirst().orElse(null), each.function(), each.range(), each.from(), each.to(),
+                    each.motion(), each.calledAfterAnother()))
+            .toList();
     }
 
     /** 200 with the wheels of a revision; 404 if there is none. */
@@ -75,7 +93,10 @@ class WheelController {
     /** 200 with the slots that a pasted list names, in order, with the colours that it gives or names. */
     @PostMapping("/api/slot-list")
     List<ListSlots.Row> slotList(@RequestBody SlotListRequest request) {
-        return SlotList.read(request.text().length() > LONGEST_LIST ? request.text().substring(0, LONGEST_LIST) : request.text()).stream().map(each -> new ListSlots.Row(each.name(), each.color())).toList();
+        return SlotList.read(request.text().length() > LONGEST_LIST ? request.text().substring(0, LONGEST_LIST) : request.text())
+            .stream()
+            .map(each -> new ListSlots.Row(each.name(), each.color()))
+            .toList();
     }
 
     /** @param color {@code #rrggbb} */
@@ -96,7 +117,8 @@ class WheelController {
 
     /** 200 with the gobo of the shelf in the slot, which is called after it. */
     @PostMapping("/api/drafts/{draftId}/slot-gobo")
-    DraftView putGobo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody SlotGoboRequest request, Change change) {
+    DraftView putGobo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode,
+            @RequestBody SlotGoboRequest request, Change change) {
         var gobo = gobos.take(request.gobo());
         var name = fileName(gobo.name(), gobo.sha256());
         return shaper.shape(drafts.applyWithFiles(draftId, request.version(), Map.of(Media.wheelPath(name), gobo.sha256()),
@@ -124,9 +146,12 @@ class WheelController {
 
     /** 200 with a wheel of any revision in the draft, beside its own or in the place of one, with its pictures. */
     @PostMapping("/api/drafts/{draftId}/wheel-copy")
-    DraftView copyWheel(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody WheelCopyRequest request, Change change) {
+    DraftView copyWheel(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode,
+            @RequestBody WheelCopyRequest request, Change change) {
         var base = bases.baseOf(revisions.require(request.profileId(), request.revision()).id());
-        var wheel = base.type().findWheel(request.wheel()).orElseThrow(() -> Refusal.unfit("wheel", "That revision has no wheel called '" + request.wheel() + "'."));
+        var wheel = base.type()
+            .findWheel(request.wheel())
+            .orElseThrow(() -> Refusal.unfit("wheel", "That revision has no wheel called '" + request.wheel() + "'."));
         var draft = drafts.require(draftId);
         var here = bases.media(draft).contents();
         var files = new LinkedHashMap<String, String>();
@@ -142,6 +167,7 @@ class WheelController {
         }).toList();
         var names = draft.history().current().wheels().stream().map(each -> each.name()).toList();
         var called = request.over() == null && names.contains(wheel.name()) ? wheel.name() + " from " + base.type().name() : wheel.name();
-        return shaper.shape(drafts.applyWithFiles(draftId, request.version(), files, new PutWheel(request.over(), called, WheelKind.of(base.type(), wheel), slots), change), mode);
+        return shaper.shape(drafts.applyWithFiles(draftId, request.version(), files,
+                new PutWheel(request.over(), called, WheelKind.of(base.type(), wheel), slots), change), mode);
     }
 }

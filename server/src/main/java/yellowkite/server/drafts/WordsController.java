@@ -29,7 +29,8 @@ import yellowkite.server.web.Refusal;
 class WordsController {
     private static final int LISTED = 40;
     /** Values that do nothing have no attribute in the standard's list, and a name all the same. */
-    private static final AttributeChoice NO_FUNCTION = new AttributeChoice(NoFunction.ATTRIBUTE, Catalogue.STANDARD.pretty(NoFunction.ATTRIBUTE), "", "", false);
+    private static final AttributeChoice NO_FUNCTION = new AttributeChoice(NoFunction.ATTRIBUTE,
+            Catalogue.STANDARD.pretty(NoFunction.ATTRIBUTE), "", "", false);
     private static final int LONGEST_WORDS = 200;
     private static final int LONGEST_CHART = 20_000;
     private final Drafts drafts;
@@ -43,16 +44,21 @@ class WordsController {
 
     /** 200 with the attributes that words mean, best first; those of {@code group} only if one is named. */
     @GetMapping("/api/drafts/{draftId}/attributes")
-    List<AttributeChoice> attributes(@PathVariable String draftId, @RequestParam int mode, @RequestParam(defaultValue = "") String words, @RequestParam(defaultValue = "") String group) {
+    List<AttributeChoice> attributes(@PathVariable String draftId, @RequestParam int mode, @RequestParam(defaultValue = "") String words,
+            @RequestParam(defaultValue = "") String group) {
         var type = drafts.require(draftId).history().current();
         var used = used(type, mode);
-        var found = Catalogue.STANDARD.search(shorten(words, LONGEST_WORDS)).stream().filter(each -> group.isEmpty() || each.attribute().featureGroup().equals(group))
-                .limit(LISTED).map(match -> choice(match, used));
+        var found = Catalogue.STANDARD.search(shorten(words, LONGEST_WORDS))
+            .stream()
+            .filter(each -> group.isEmpty() || each.attribute().featureGroup().equals(group))
+            .limit(LISTED)
+            .map(match -> choice(match, used));
         return (NoFunction.isMeant(words) ? Stream.concat(Stream.of(NO_FUNCTION), found) : found).toList();
     }
 
     private static AttributeChoice choice(Catalogue.Match match, Set<String> used) {
-        return new AttributeChoice(match.name(), match.attribute().pretty(match.name()), match.attribute().featureGroup(), match.attribute().unit().symbol(), used.contains(match.name()));
+        return new AttributeChoice(match.name(), match.attribute().pretty(match.name()), match.attribute().featureGroup(),
+                match.attribute().unit().symbol(), used.contains(match.name()));
     }
 
     record ChartRequest(int mode, String text) {
@@ -68,8 +74,10 @@ class WordsController {
     @PostMapping("/api/drafts/{draftId}/chart")
     List<ChartLine> chart(@PathVariable String draftId, @RequestBody ChartRequest request) {
         var used = used(drafts.require(draftId).history().current(), request.mode());
-        return ChartWords.read(shorten(request.text(), LONGEST_CHART), used).stream()
-                .map(each -> new ChartLine(each.words(), each.bytes(), each.matches().stream().map(match -> choice(match, used)).toList())).toList();
+        return ChartWords.read(shorten(request.text(), LONGEST_CHART), used)
+            .stream()
+            .map(each -> new ChartLine(each.words(), each.bytes(), each.matches().stream().map(match -> choice(match, used)).toList()))
+            .toList();
     }
 
     /** @param bytes width of the channel. @param form how a number without a sign of its own is meant */
@@ -106,7 +114,9 @@ class WordsController {
     /** 200 with the addresses that were typed, in their order; 422 if they are none. */
     @PostMapping("/api/addresses")
     TypedAddresses addresses(@RequestBody AddressesRequest request) {
-        return Addresses.of(shorten(request.text(), LONGEST_WORDS).strip()).map(TypedAddresses::new).orElseThrow(() -> Refusal.unfit("text", "Type addresses, most significant first: 5 or 5, 6 or 5-6."));
+        return Addresses.of(shorten(request.text(), LONGEST_WORDS).strip())
+            .map(TypedAddresses::new)
+            .orElseThrow(() -> Refusal.unfit("text", "Type addresses, most significant first: 5 or 5, 6 or 5-6."));
     }
 
     /** @param unit sign of the unit that it is wanted in; empty = a number without one */
@@ -122,7 +132,10 @@ class WordsController {
     /** 200 with the physical value that was typed with whatever unit, in the one that is asked for; 422 with why it is none. */
     @PostMapping("/api/physicals")
     TypedPhysical physical(@RequestBody PhysicalRequest request) {
-        var unit = Arrays.stream(PhysicalUnit.values()).filter(each -> each.symbol().equals(request.unit())).findFirst().orElseThrow(() -> Refusal.unfit("unit", "That is no unit of the standard."));
+        var unit = Arrays.stream(PhysicalUnit.values())
+            .filter(each -> each.symbol().equals(request.unit()))
+            .findFirst()
+            .orElseThrow(() -> Refusal.unfit("unit", "That is no unit of the standard."));
         var read = PhysicalText.read(shorten(request.text(), LONGEST_WORDS), unit);
         if (read.reason() != null) {
             throw Refusal.unfit("text", read.reason());

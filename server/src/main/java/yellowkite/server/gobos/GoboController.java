@@ -50,9 +50,12 @@ class GoboController {
     }
 
     /** @param picture address of it. @param outline address of its line view */
-    record GoboLine(String id, String name, String tags, String manufacturer, String manufacturerNumber, String origin, String rights, String picture, String outline, int size, String author) {
+    record GoboLine(String id, String name, String tags, String manufacturer, String manufacturerNumber, String origin, String rights,
+            String picture, String outline, int size, String author) {
         static GoboLine of(StoredGobo each) {
-            return new GoboLine(each.id(), each.name(), each.tags(), each.manufacturer(), each.manufacturerNumber(), each.origin(), each.rights(), "/api/media/" + each.pictureSha256(), "/api/gobos/" + each.id() + "/outline.svg", each.size(), each.author());
+            return new GoboLine(each.id(), each.name(), each.tags(), each.manufacturer(), each.manufacturerNumber(), each.origin(),
+                    each.rights(), "/api/media/" + each.pictureSha256(), "/api/gobos/" + each.id() + "/outline.svg", each.size(),
+                    each.author());
         }
     }
 
@@ -67,28 +70,34 @@ class GoboController {
     /** 200 with the profiles that use its picture; a use without a revision is in a draft. */
     @GetMapping("/api/gobos/{id}/uses")
     List<GoboUse> uses(@PathVariable String id) {
-        return gobos.uses(id).stream().map(each -> new GoboUse(each.profileId(), each.manufacturer() + " " + each.name(), each.revision())).toList();
+        return gobos.uses(id)
+            .stream()
+            .map(each -> new GoboUse(each.profileId(), each.manufacturer() + " " + each.name(), each.revision()))
+            .toList();
     }
 
     /** 200 with the line view as a drawing. */
     @GetMapping(value = "/api/gobos/{id}/outline.svg", produces = "image/svg+xml")
     ResponseEntity<byte[]> outline(@PathVariable String id) {
-        return ResponseEntity.ok().cacheControl(CacheControl.maxAge(Duration.ofDays(1))).body(revisions.findContent(gobos.require(id).outlineSha256()).orElseThrow());
+        return ResponseEntity.ok()
+            .cacheControl(CacheControl.maxAge(Duration.ofDays(1)))
+            .body(revisions.findContent(gobos.require(id).outlineSha256()).orElseThrow());
     }
 
     /**
      * A gobo as it would be.
      *
-     * @param width         of the file's picture, in pixels
-     * @param png           as a data address
+     * @param width of the file's picture, in pixels
+     * @param png as a data address
      * @param looksInverted whether it looks drawn black on white
-     * @param bar           thinnest dark bar, in pixels of the gobo; {@code slit} the thinnest line of light
-     * @param warnings      what metal could not hold, one sentence each
-     * @param path          of its line view; empty if it has too many edges
-     * @param corners       of the line view
-     * @param tolerance     that it keeps to, in pixels
+     * @param bar thinnest dark bar, in pixels of the gobo; {@code slit} the thinnest line of light
+     * @param warnings what metal could not hold, one sentence each
+     * @param path of its line view; empty if it has too many edges
+     * @param corners of the line view
+     * @param tolerance that it keeps to, in pixels
      */
-    record GoboLook(int width, int height, String png, boolean looksInverted, double bar, double slit, int islands, List<String> warnings, String path, int corners, double tolerance) {}
+    record GoboLook(int width, int height, String png, boolean looksInverted, double bar, double slit, int islands, List<String> warnings,
+            String path, int corners, double tolerance) {}
 
     /** 200 with what would come of a file; nothing is stored. @param cut a {@code Cut} as JSON */
     @PostMapping(value = "/api/gobo-look", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
@@ -102,8 +111,10 @@ class GoboController {
         var metal = Metal.of(gobo);
         var inverted = Cut.looksInverted(asked.withInverted(false).of(source));
         var outline = traced(gobo, tolerance);
-        return new GoboLook(source.width(), source.height(), "data:image/png;base64," + Base64.getEncoder().encodeToString(PictureFile.png(gobo)), inverted,
-                metal.bar(), metal.slit(), metal.islands(), asked.tone() == Cut.Tone.STENCIL ? metal.warnings() : List.of(), outline.path(), outline.rings().stream().mapToInt(each -> each.length).sum(), tolerance);
+        return new GoboLook(source.width(), source.height(),
+                "data:image/png;base64," + Base64.getEncoder().encodeToString(PictureFile.png(gobo)), inverted,
+                metal.bar(), metal.slit(), metal.islands(), asked.tone() == Cut.Tone.STENCIL ? metal.warnings() : List.of(), outline.path(),
+                outline.rings().stream().mapToInt(each -> each.length).sum(), tolerance);
     }
 
     private static Outline traced(Picture gobo, double tolerance) {
@@ -116,7 +127,8 @@ class GoboController {
 
     private static Picture read(MultipartFile file) throws IOException {
         if (file.getSize() > PictureFile.MOST_BYTES) { // before it is brought into memory
-            throw Refusal.unfit("file", "This file has more than " + (PictureFile.MOST_BYTES >> 20) + " MB; make the picture smaller first.");
+            throw Refusal.unfit("file",
+                    "This file has more than " + (PictureFile.MOST_BYTES >> 20) + " MB; make the picture smaller first.");
         }
         try {
             var name = file.getOriginalFilename();
@@ -133,7 +145,8 @@ class GoboController {
     /** 201 with the gobo on the shelf; a picture that is there already keeps what was said of it. */
     @PostMapping(value = "/api/gobos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    GoboLine keep(@RequestPart("file") MultipartFile file, @RequestParam String cut, @RequestParam String facts, Author author) throws IOException {
+    GoboLine keep(@RequestPart("file") MultipartFile file, @RequestParam String cut, @RequestParam String facts, Author author)
+            throws IOException {
         return GoboLine.of(gobos.keep(facts(facts), PictureFile.png(cut(cut).of(read(file))), author));
     }
 

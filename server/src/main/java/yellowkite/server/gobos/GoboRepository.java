@@ -28,20 +28,32 @@ class GoboRepository {
     }
 
     /** @param tags words parted by a space. @param createdAt UTC */
-    record StoredGobo(String id, String name, String tags, String manufacturer, String manufacturerNumber, String origin, String rights, String pictureSha256, String outlineSha256, int size,
+    record StoredGobo(String id, String name, String tags, String manufacturer, String manufacturerNumber, String origin, String rights,
+            String pictureSha256, String outlineSha256, int size,
             String author, LocalDateTime createdAt) {}
 
     /** {@return whether it is new; false if its picture is on the shelf already} */
     boolean add(StoredGobo gobo) {
-        return database.insertInto(GOBO, GOBO.ID, GOBO.NAME, GOBO.TAGS, GOBO.MANUFACTURER, GOBO.MANUFACTURER_NUMBER, GOBO.ORIGIN, GOBO.RIGHTS, GOBO.PICTURE_SHA256, GOBO.OUTLINE_SHA256, GOBO.SIZE, GOBO.AUTHOR, GOBO.CREATED_AT)
-                .values(gobo.id(), gobo.name(), gobo.tags(), gobo.manufacturer(), gobo.manufacturerNumber(), gobo.origin(), gobo.rights(), gobo.pictureSha256(), gobo.outlineSha256(), gobo.size(), gobo.author(), gobo.createdAt())
-                .onDuplicateKeyIgnore().execute() == 1;
+        return database
+            .insertInto(GOBO, GOBO.ID, GOBO.NAME, GOBO.TAGS, GOBO.MANUFACTURER, GOBO.MANUFACTURER_NUMBER, GOBO.ORIGIN, GOBO.RIGHTS,
+                    GOBO.PICTURE_SHA256, GOBO.OUTLINE_SHA256, GOBO.SIZE, GOBO.AUTHOR, GOBO.CREATED_AT)
+            .values(gobo.id(), gobo.name(), gobo.tags(), gobo.manufacturer(), gobo.manufacturerNumber(), gobo.origin(), gobo.rights(),
+                    gobo.pictureSha256(), gobo.outlineSha256(), gobo.size(), gobo.author(), gobo.createdAt())
+            .onDuplicateKeyIgnore()
+            .execute() == 1;
     }
 
     /** {@return whether there was one} */
     boolean describe(String id, String name, String tags, String manufacturer, String manufacturerNumber, String origin, String rights) {
-        return database.update(GOBO).set(GOBO.NAME, name).set(GOBO.TAGS, tags).set(GOBO.MANUFACTURER, manufacturer).set(GOBO.MANUFACTURER_NUMBER, manufacturerNumber).set(GOBO.ORIGIN, origin).set(GOBO.RIGHTS, rights)
-                .where(GOBO.ID.eq(id)).execute() == 1;
+        return database.update(GOBO)
+            .set(GOBO.NAME, name)
+            .set(GOBO.TAGS, tags)
+            .set(GOBO.MANUFACTURER, manufacturer)
+            .set(GOBO.MANUFACTURER_NUMBER, manufacturerNumber)
+            .set(GOBO.ORIGIN, origin)
+            .set(GOBO.RIGHTS, rights)
+            .where(GOBO.ID.eq(id))
+            .execute() == 1;
     }
 
     boolean delete(String id) {
@@ -62,7 +74,8 @@ class GoboRepository {
 
     /** {@return the gobos in which every word stands somewhere, by name; all for no words} */
     List<StoredGobo> search(List<String> words, int limit) {
-        var all = DSL.concat(GOBO.NAME, DSL.inline(" "), GOBO.TAGS, DSL.inline(" "), GOBO.MANUFACTURER, DSL.inline(" "), GOBO.MANUFACTURER_NUMBER, DSL.inline(" "), GOBO.ORIGIN);
+        var all = DSL.concat(GOBO.NAME, DSL.inline(" "), GOBO.TAGS, DSL.inline(" "), GOBO.MANUFACTURER, DSL.inline(" "),
+                GOBO.MANUFACTURER_NUMBER, DSL.inline(" "), GOBO.ORIGIN);
         var found = words.stream().map(all::containsIgnoreCase).reduce(DSL.noCondition(), (a, b) -> a.and(b));
         return database.selectFrom(GOBO).where(found).orderBy(GOBO.NAME, GOBO.ID).limit(limit).fetch(mapping(StoredGobo::new));
     }
@@ -73,12 +86,28 @@ class GoboRepository {
     /** {@return the profiles whose files hold a picture: their newest revision that does, or an open draft} */
     List<Use> uses(String sha256) {
         var newest = DSL.max(REVISION.NUMBER);
-        var published = database.select(PROFILE.ID, MANUFACTURER.NAME, PROFILE.NAME, newest).from(REVISION_ENTRY).join(REVISION).on(REVISION.ID.eq(REVISION_ENTRY.REVISION_ID))
-                .join(PROFILE).on(PROFILE.ID.eq(REVISION.PROFILE_ID)).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
-                .where(REVISION_ENTRY.SHA256.eq(sha256)).groupBy(PROFILE.ID, MANUFACTURER.NAME, PROFILE.NAME).orderBy(MANUFACTURER.NAME, PROFILE.NAME).fetch(mapping(Use::new));
-        var drafted = database.selectDistinct(PROFILE.ID, MANUFACTURER.NAME, PROFILE.NAME, DSL.castNull(Integer.class)).from(DRAFT_ENTRY).join(DRAFT).on(DRAFT.ID.eq(DRAFT_ENTRY.DRAFT_ID))
-                .join(PROFILE).on(PROFILE.ID.eq(DRAFT.PROFILE_ID)).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
-                .where(DRAFT_ENTRY.SHA256.eq(sha256), DRAFT.OPEN_PROFILE_ID.isNotNull()).fetch(mapping(Use::new));
+        var published = database.select(PROFILE.ID, MANUFACTURER.NAME, PROFILE.NAME, newest)
+            .from(REVISION_ENTRY)
+            .join(REVISION)
+            .on(REVISION.ID.eq(REVISION_ENTRY.REVISION_ID))
+            .join(PROFILE)
+            .on(PROFILE.ID.eq(REVISION.PROFILE_ID))
+            .join(MANUFACTURER)
+            .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
+            .where(REVISION_ENTRY.SHA256.eq(sha256))
+            .groupBy(PROFILE.ID, MANUFACTURER.NAME, PROFILE.NAME)
+            .orderBy(MANUFACTURER.NAME, PROFILE.NAME)
+            .fetch(mapping(Use::new));
+        var drafted = database.selectDistinct(PROFILE.ID, MANUFACTURER.NAME, PROFILE.NAME, DSL.castNull(Integer.class))
+            .from(DRAFT_ENTRY)
+            .join(DRAFT)
+            .on(DRAFT.ID.eq(DRAFT_ENTRY.DRAFT_ID))
+            .join(PROFILE)
+            .on(PROFILE.ID.eq(DRAFT.PROFILE_ID))
+            .join(MANUFACTURER)
+            .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
+            .where(DRAFT_ENTRY.SHA256.eq(sha256), DRAFT.OPEN_PROFILE_ID.isNotNull())
+            .fetch(mapping(Use::new));
         return Stream.concat(published.stream(), drafted.stream()).toList();
     }
 }

@@ -36,7 +36,7 @@ public class Gobos {
     /**
      * What the house knows of a gobo.
      *
-     * @param tags   words parted by spaces
+     * @param tags words parted by spaces
      * @param origin where it came from, and {@code rights} who allows what; each may be empty, as may the manufacturer
      */
     public record Facts(String name, String tags, String manufacturer, String manufacturerNumber, String origin, String rights) {
@@ -53,7 +53,9 @@ public class Gobos {
             if (name.isBlank()) {
                 throw Refusal.unfit("name", "A gobo needs a name.");
             }
-            return new Facts(Line.of("name", name, 120), String.join(" ", words(Line.of("tags", tags, 300))), Line.of("manufacturer", manufacturer, 120), Line.of("manufacturerNumber", manufacturerNumber, 60), Line.of("origin", origin, 300), Line.of("rights", rights, 300));
+            return new Facts(Line.of("name", name, 120), String.join(" ", words(Line.of("tags", tags, 300))),
+                    Line.of("manufacturer", manufacturer, 120), Line.of("manufacturerNumber", manufacturerNumber, 60),
+                    Line.of("origin", origin, 300), Line.of("rights", rights, 300));
         }
     }
 
@@ -66,7 +68,9 @@ public class Gobos {
         keep(facts, png, author);
     }
 
-    /** {@return the gobo with that picture; the one that was there if the shelf holds this very picture} @param png as it is to be stored */
+    /**
+     * {@return the gobo with that picture; the one that was there if the shelf holds this very picture} @param png as it is to be stored
+     */
     StoredGobo keep(Facts facts, byte[] png, Author author) {
         var whole = facts.whole();
         if (repository.count() >= MOST) {
@@ -76,7 +80,9 @@ public class Gobos {
         return transactions.run(() -> {
             var sha = revisions.putContent(png);
             var outline = revisions.putContent(outline(picture).getBytes(StandardCharsets.UTF_8));
-            var gobo = new StoredGobo(UUID.randomUUID().toString(), whole.name(), whole.tags(), whole.manufacturer(), whole.manufacturerNumber(), whole.origin(), whole.rights(), sha, outline, picture.width(), author.name(), revisions.now());
+            var gobo = new StoredGobo(UUID.randomUUID().toString(), whole.name(), whole.tags(), whole.manufacturer(),
+                    whole.manufacturerNumber(), whole.origin(), whole.rights(), sha, outline, picture.width(), author.name(),
+                    revisions.now());
             return repository.add(gobo) ? gobo : repository.findByPicture(sha).orElseThrow();
         });
     }
@@ -92,7 +98,8 @@ public class Gobos {
     StoredGobo describe(String id, Facts facts) {
         var whole = facts.whole();
         return transactions.run(() -> {
-            repository.describe(id, whole.name(), whole.tags(), whole.manufacturer(), whole.manufacturerNumber(), whole.origin(), whole.rights());
+            repository.describe(id, whole.name(), whole.tags(), whole.manufacturer(), whole.manufacturerNumber(), whole.origin(),
+                    whole.rights());
             return require(id);
         });
     }

@@ -30,7 +30,8 @@ public class DemoLoader {
                 intake.take(type.manufacturer() + "@" + type.name() + ".gdtf", file.write(), IntakeResult.Same.NEXT, STORE);
             }
             for (var gobo : DemoHouse.gobos()) {
-                gobos.keepAsItIs(new Gobos.Facts(gobo.name(), gobo.tags(), "", "", "Drawn in the lamp store", "The house's own"), gobo.png(), STORE);
+                gobos.keepAsItIs(new Gobos.Facts(gobo.name(), gobo.tags(), "", "", "Drawn in the lamp store", "The house's own"),
+                        gobo.png(), STORE);
             }
             releases.load();
         }

@@ -13,7 +13,10 @@ import yellowkite.demo.GeneratedFixtures;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.web.Author;
 
-/** Fills the library with made-up fixtures, each the way any file comes in. What is there already is left as it is, so it goes on where it was ended. */
+/**
+ * Fills the library with made-up fixtures, each the way any file comes in. What is there already is left as it is, so it goes on where it
+ * was ended.
+ */
 @Component
 public class Filling {
     private static final Author MILL = new Author("The mill");
@@ -44,7 +47,8 @@ public class Filling {
                     added.incrementAndGet();
                 }
                 if (number % TELL_EVERY == 0 || number == count) {
-                    tell.accept(String.format(Locale.ROOT, "%d of %d, %.0f a second", number, count, added.get() * 1e9 / Math.max(1, System.nanoTime() - start)));
+                    tell.accept(String.format(Locale.ROOT, "%d of %d, %.0f a second", number, count,
+                            added.get() * 1e9 / Math.max(1, System.nanoTime() - start)));
                 }
             }
             return null;

@@ -48,7 +48,7 @@ class Intake {
 
     /**
      * @param fileName as the sender calls it; for the messages
-     * @param same     what becomes of it if the library has its profile with other content
+     * @param same what becomes of it if the library has its profile with other content
      * @throws FormatException if the file is refused; nothing is stored then
      */
     IntakeResult take(String fileName, byte[] bytes, Same same, Author author) {
@@ -62,9 +62,11 @@ class Intake {
         return transactions.run(() -> {
             var found = find(read, fileName);
             var newest = found.flatMap(profile -> revisionRows.findNewest(profile.id()));
-            boolean otherContent = newest.isPresent() && revisions.findSame(newest.get().profileId(), opened.descriptionBytes(), others).isEmpty();
+            boolean otherContent = newest.isPresent()
+                    && revisions.findSame(newest.get().profileId(), opened.descriptionBytes(), others).isEmpty();
             if (otherContent && same == Same.ASK) {
-                return new IntakeResult(fileName, null, null, IntakeResult.Question.of(newest.get(), read, ProfileChange.between(revisions.side(newest.get()), new Side(read, Sha256.ofAll(others)))));
+                return new IntakeResult(fileName, null, null, IntakeResult.Question.of(newest.get(), read,
+                        ProfileChange.between(revisions.side(newest.get()), new Side(read, Sha256.ofAll(others)))));
             }
             boolean own = otherContent && same == Same.OWN;
             var type = own ? read.with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT)) : read;
@@ -74,13 +76,16 @@ class Intake {
             if (added.isNew()) {
                 revisions.rests(added.revision().id(), RevisionFacts.FILE);
             }
-            return new IntakeResult(fileName, null, IntakeResult.Accepted.of(type, name(type, fileName), manufacturer(type), added.revision(), added.isNew(), findings), null);
+            return new IntakeResult(fileName, null,
+                    IntakeResult.Accepted.of(type, name(type, fileName), manufacturer(type), added.revision(), added.isNew(), findings),
+                    null);
         });
     }
 
     private Revisions.Added first(NewRevision fresh, Map<String, byte[]> others, String fileName) {
         var type = fresh.type();
-        var profile = profiles.add(Shelf.HOUSE, profiles.findOrAddManufacturer(manufacturer(type)), name(type, fileName), fixtureTypeId(type));
+        var profile = profiles.add(Shelf.HOUSE, profiles.findOrAddManufacturer(manufacturer(type)), name(type, fileName),
+                fixtureTypeId(type));
         return revisions.add(profile.id(), fresh, others);
     }
 
@@ -90,7 +95,8 @@ class Intake {
             bin.restore(profile.id());
         }
         var kept = revisions.newestHouse(profile.id()).laidOnto(fresh.type()); // a file brings none, and takes none away
-        var withHouse = new NewRevision(kept, Checks.of(kept, Media.of(others)), fresh.description(), fresh.summary(), null, fresh.author());
+        var withHouse = new NewRevision(kept, Checks.of(kept, Media.of(others)), fresh.description(), fresh.summary(), null,
+                fresh.author());
         var added = revisions.add(profile.id(), withHouse, others);
         if (added.isNew()) {
             profiles.rename(profile.id(), profiles.findOrAddManufacturer(manufacturer(kept)), name(kept, fileName));
@@ -102,10 +108,13 @@ class Intake {
         return "Imported from " + Revisions.listed(fileName);
     }
 
-    /** A file belongs to the profile of its fixture type id; without one, to the profile of its manufacturer and name that has none either. */
+    /**
+     * A file belongs to the profile of its fixture type id; without one, to the profile of its manufacturer and name that has none either.
+     */
     private Optional<StoredProfile> find(FixtureType type, String fileName) {
         var id = fixtureTypeId(type);
-        return id == null ? profiles.findWithoutId(Shelf.HOUSE, profiles.findOrAddManufacturer(manufacturer(type)), name(type, fileName)) : profiles.findByFixtureType(Shelf.HOUSE, id);
+        return id == null ? profiles.findWithoutId(Shelf.HOUSE, profiles.findOrAddManufacturer(manufacturer(type)), name(type, fileName))
+                : profiles.findByFixtureType(Shelf.HOUSE, id);
     }
 
     private static @Nullable String fixtureTypeId(FixtureType type) {

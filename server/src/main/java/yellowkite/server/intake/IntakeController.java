@@ -24,17 +24,20 @@ class IntakeController {
     /**
      * 200 with one result for each file, in their order: a refused file does not keep the others out.
      *
-     * @param same what becomes of a file whose profile the library has with other content: it waits with a question, is its next revision, or a profile of its own
+     * @param same what becomes of a file whose profile the library has with other content: it waits with a question, is its next revision,
+     * or a profile of its own
      */
     @PostMapping(value = "/api/intake", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    List<IntakeResult> take(@RequestPart("files") List<MultipartFile> files, @RequestParam(defaultValue = "ASK") IntakeResult.Same same, Author author) {
+    List<IntakeResult> take(@RequestPart("files") List<MultipartFile> files, @RequestParam(defaultValue = "ASK") IntakeResult.Same same,
+            Author author) {
         return files.stream().map(file -> take(file, same, author)).toList();
     }
 
     /** {@return what became of a file; a refused one keeps no other out} */
     IntakeResult take(MultipartFile file, IntakeResult.Same same, Author author) {
         var given = file.getOriginalFilename();
-        var name = given == null || given.isBlank() ? "file without a name" : given.substring(given.replace('\\', '/').lastIndexOf('/') + 1);
+        var name = given == null || given.isBlank() ? "file without a name"
+                : given.substring(given.replace('\\', '/').lastIndexOf('/') + 1);
         try {
             if (file.getSize() > GdtfFile.MAX_BYTES) { // before it is brought into memory
                 throw new FormatException("is larger than the limit of " + (GdtfFile.MAX_BYTES >> 20) + " MB");

@@ -16,11 +16,12 @@ import yellowkite.server.web.FindingView;
 /**
  * What became of one file.
  *
- * @param refused  why it did not come in; null if it did, or waits
+ * @param refused why it did not come in; null if it did, or waits
  * @param accepted what came in; null if nothing did
  * @param question what has to be decided before it comes in; null if nothing has
  */
-record IntakeResult(String file, @Schema(nullable = true) @Nullable String refused, @Schema(nullable = true) @Nullable Accepted accepted, @Schema(nullable = true) @Nullable Question question) {
+record IntakeResult(String file, @Schema(nullable = true) @Nullable String refused, @Schema(nullable = true) @Nullable Accepted accepted,
+        @Schema(nullable = true) @Nullable Question question) {
 
     static IntakeResult refused(String file, String why) {
         return new IntakeResult(file, why, null, null);
@@ -28,11 +29,15 @@ record IntakeResult(String file, @Schema(nullable = true) @Nullable String refus
 
     /** {@return the same without modes and problems, of which nobody looks at thousands} */
     IntakeResult brief() {
-        return accepted == null ? this : new IntakeResult(file, null, new Accepted(accepted.profileId(), accepted.name(), accepted.manufacturer(), accepted.revision(), accepted.isNew(), List.of(), List.of()), null);
+        return accepted == null ? this
+                : new IntakeResult(file, null, new Accepted(accepted.profileId(), accepted.name(), accepted.manufacturer(),
+                        accepted.revision(), accepted.isNew(), List.of(), List.of()), null);
     }
 
     /** What to do with a file that says of itself that it is a profile which the library has with other content. */
-    enum Same { ASK, NEXT, OWN }
+    enum Same {
+        ASK, NEXT, OWN
+    }
 
     /**
      * The library has this profile with other content; nothing was stored.
@@ -46,14 +51,17 @@ record IntakeResult(String file, @Schema(nullable = true) @Nullable String refus
     }
 
     /**
-     * @param isNew    false if the library held this very file already
+     * @param isNew false if the library held this very file already
      * @param problems what is wrong with it, the worst first
      */
-    record Accepted(String profileId, String name, String manufacturer, int revision, boolean isNew, List<ModeSummary> modes, List<FindingView> problems) {
+    record Accepted(String profileId, String name, String manufacturer, int revision, boolean isNew, List<ModeSummary> modes,
+            List<FindingView> problems) {
 
-        static Accepted of(FixtureType type, String name, String manufacturer, StoredRevision revision, boolean isNew, List<Finding> findings) {
+        static Accepted of(FixtureType type, String name, String manufacturer, StoredRevision revision, boolean isNew,
+                List<Finding> findings) {
             var modes = type.modes().stream().map(mode -> ModeSummary.of(CompiledMode.of(type, mode))).toList();
-            return new Accepted(revision.profileId(), name, manufacturer, revision.number(), isNew, modes, findings.stream().map(FindingView::of).toList());
+            return new Accepted(revision.profileId(), name, manufacturer, revision.number(), isNew, modes,
+                    findings.stream().map(FindingView::of).toList());
         }
     }
 }

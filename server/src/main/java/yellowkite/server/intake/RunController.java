@@ -57,7 +57,10 @@ class RunController {
         if (request.files().isEmpty() || request.files().size() > MOST_FILES) {
             throw Refusal.unfit("files", "At most " + MOST_FILES + " files come in together; these are " + request.files().size() + ".");
         }
-        var files = request.files().stream().map(each -> new Announced(cut(each.name() == null ? "" : each.name(), LONGEST_NAME), each.size())).toList();
+        var files = request.files()
+            .stream()
+            .map(each -> new Announced(cut(each.name() == null ? "" : each.name(), LONGEST_NAME), each.size()))
+            .toList();
         var id = UUID.randomUUID().toString();
         transactions.run(() -> {
             runs.add(id, author.name(), revisions.now(), files);
@@ -81,12 +84,13 @@ class RunController {
     /**
      * 200 with what became of some files of a run. One that was sent before is sent again without harm.
      *
-     * @param at   position of each file, in their order
-     * @param same  as for a single file
+     * @param at position of each file, in their order
+     * @param same as for a single file
      * @param brief whether modes and problems are left out of the answer
      */
     @PostMapping(value = "/api/intake/runs/{id}/files", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    List<IntakeResult> send(@PathVariable String id, @RequestParam List<Integer> at, @RequestPart("files") List<MultipartFile> files, @RequestParam(defaultValue = "ASK") IntakeResult.Same same,
+    List<IntakeResult> send(@PathVariable String id, @RequestParam List<Integer> at, @RequestPart("files") List<MultipartFile> files,
+            @RequestParam(defaultValue = "ASK") IntakeResult.Same same,
             @RequestParam(defaultValue = "false") boolean brief, Author author) {
         runs.find(id).orElseThrow(() -> Refusal.notFound("There is no such import."));
         if (at.size() != files.size() || files.size() > MOST_AT_ONCE) {
@@ -106,13 +110,20 @@ class RunController {
         var accepted = result.accepted();
         var question = result.question();
         if (accepted != null) {
-            var says = accepted.manufacturer() + " " + accepted.name() + ", revision " + accepted.revision() + (accepted.problems().isEmpty() ? "" : "; " + accepted.problems().size() + (accepted.problems().size() == 1 ? " check to see" : " checks to see"));
-            return new FileLine(position, "", 0, accepted.isNew() ? Outcome.TAKEN : Outcome.KNOWN, cut(says, LONGEST_SENTENCE), accepted.profileId());
+            var says = accepted.manufacturer() + " " + accepted.name() + ", revision " + accepted.revision()
+                    + (accepted.problems().isEmpty() ? ""
+                            : "; " + accepted.problems().size() + (accepted.problems().size() == 1 ? " check to see" : " checks to see"));
+            return new FileLine(position, "", 0, accepted.isNew() ? Outcome.TAKEN : Outcome.KNOWN, cut(says, LONGEST_SENTENCE),
+                    accepted.profileId());
         }
         if (question != null) {
-            return new FileLine(position, "", 0, Outcome.WAITS, cut(question.manufacturer() + " " + question.name() + " is in the library with other content, as revision " + question.revision(), LONGEST_SENTENCE), question.profileId());
+            return new FileLine(
+                    position, "", 0, Outcome.WAITS, cut(question.manufacturer() + " " + question.name()
+                            + " is in the library with other content, as revision " + question.revision(), LONGEST_SENTENCE),
+                    question.profileId());
         }
-        return new FileLine(position, "", 0, Outcome.REFUSED, cut(result.refused() == null ? "" : result.refused(), LONGEST_SENTENCE), null);
+        return new FileLine(position, "", 0, Outcome.REFUSED, cut(result.refused() == null ? "" : result.refused(), LONGEST_SENTENCE),
+                null);
     }
 
     private static String cut(String text, int longest) {

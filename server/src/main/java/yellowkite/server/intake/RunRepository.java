@@ -27,21 +27,27 @@ class RunRepository {
     }
 
     /** {@code KNOWN}: the library had it already. {@code WAITS}: a question has to be answered first. */
-    enum Outcome { TAKEN, KNOWN, REFUSED, WAITS }
+    enum Outcome {
+        TAKEN, KNOWN, REFUSED, WAITS
+    }
 
     /** A file that is to come in. @param size bytes */
     record Announced(String name, long size) {}
 
     /** @param outcome null until the file was sent. @param says one sentence */
-    record FileLine(int position, String name, long size, @Schema(nullable = true) @Nullable Outcome outcome, String says, @Schema(nullable = true) @Nullable String profileId) {}
+    record FileLine(int position, String name, long size, @Schema(nullable = true) @Nullable Outcome outcome, String says,
+            @Schema(nullable = true) @Nullable String profileId) {}
 
     /** @param done files that were sent; {@code troubled} ones were refused or wait. @param closed whether nobody wants to go on with it */
     record RunLine(String id, String author, LocalDateTime startedAt, boolean closed, int total, int done, int troubled) {}
 
     void add(String id, String author, LocalDateTime at, List<Announced> files) {
-        database.insertInto(INTAKE_RUN, INTAKE_RUN.ID, INTAKE_RUN.AUTHOR, INTAKE_RUN.STARTED_AT, INTAKE_RUN.CLOSED).values(id, author, at, false).execute();
+        database.insertInto(INTAKE_RUN, INTAKE_RUN.ID, INTAKE_RUN.AUTHOR, INTAKE_RUN.STARTED_AT, INTAKE_RUN.CLOSED)
+            .values(id, author, at, false)
+            .execute();
         for (int from = 0; from < files.size(); from += 500) {
-            var rows = database.insertInto(INTAKE_FILE, INTAKE_FILE.RUN_ID, INTAKE_FILE.POSITION, INTAKE_FILE.NAME, INTAKE_FILE.SIZE, INTAKE_FILE.SAYS);
+            var rows = database.insertInto(INTAKE_FILE, INTAKE_FILE.RUN_ID, INTAKE_FILE.POSITION, INTAKE_FILE.NAME, INTAKE_FILE.SIZE,
+                    INTAKE_FILE.SAYS);
             for (int i = from; i < Math.min(files.size(), from + 500); i++) {
                 rows = rows.values(id, i, files.get(i).name(), files.get(i).size(), "");
             }
@@ -51,8 +57,12 @@ class RunRepository {
 
     /** Notes what became of a file; the last word counts. */
     void note(String runId, FileLine line) {
-        database.update(INTAKE_FILE).set(INTAKE_FILE.OUTCOME, line.outcome() == null ? null : line.outcome().name()).set(INTAKE_FILE.SAYS, line.says()).set(INTAKE_FILE.PROFILE_ID, line.profileId())
-                .where(INTAKE_FILE.RUN_ID.eq(runId), INTAKE_FILE.POSITION.eq(line.position())).execute();
+        database.update(INTAKE_FILE)
+            .set(INTAKE_FILE.OUTCOME, line.outcome() == null ? null : line.outcome().name())
+            .set(INTAKE_FILE.SAYS, line.says())
+            .set(INTAKE_FILE.PROFILE_ID, line.profileId())
+            .where(INTAKE_FILE.RUN_ID.eq(runId), INTAKE_FILE.POSITION.eq(line.position()))
+            .execute();
     }
 
     void close(String runId) {
@@ -70,12 +80,22 @@ class RunRepository {
 
     private SelectOnConditionStep<Record7<String, String, LocalDateTime, Boolean, Integer, Integer, Integer>> runs() {
         var troubled = sum(when(INTAKE_FILE.OUTCOME.in(Outcome.REFUSED.name(), Outcome.WAITS.name()), 1).otherwise(0)).cast(Integer.class);
-        return database.select(INTAKE_RUN.ID, INTAKE_RUN.AUTHOR, INTAKE_RUN.STARTED_AT, INTAKE_RUN.CLOSED, count(INTAKE_FILE.POSITION), count(INTAKE_FILE.OUTCOME), troubled)
-                .from(INTAKE_RUN).leftJoin(INTAKE_FILE).on(INTAKE_FILE.RUN_ID.eq(INTAKE_RUN.ID));
+        return database
+            .select(INTAKE_RUN.ID, INTAKE_RUN.AUTHOR, INTAKE_RUN.STARTED_AT, INTAKE_RUN.CLOSED, count(INTAKE_FILE.POSITION),
+                    count(INTAKE_FILE.OUTCOME), troubled)
+            .from(INTAKE_RUN)
+            .leftJoin(INTAKE_FILE)
+            .on(INTAKE_FILE.RUN_ID.eq(INTAKE_RUN.ID));
     }
 
     List<FileLine> files(String runId) {
-        return database.select(INTAKE_FILE.POSITION, INTAKE_FILE.NAME, INTAKE_FILE.SIZE, INTAKE_FILE.OUTCOME.convertFrom(each -> each == null ? null : Outcome.valueOf(each)), INTAKE_FILE.SAYS, INTAKE_FILE.PROFILE_ID)
-                .from(INTAKE_FILE).where(INTAKE_FILE.RUN_ID.eq(runId)).orderBy(INTAKE_FILE.POSITION).fetch(mapping(FileLine::new));
+        return database
+            .select(INTAKE_FILE.POSITION, INTAKE_FILE.NAME, INTAKE_FILE.SIZE,
+                    INTAKE_FILE.OUTCOME.convertFrom(each -> each == null ? null : Outcome.valueOf(each)), INTAKE_FILE.SAYS,
+                    INTAKE_FILE.PROFILE_ID)
+            .from(INTAKE_FILE)
+            .where(INTAKE_FILE.RUN_ID.eq(runId))
+            .orderBy(INTAKE_FILE.POSITION)
+            .fetch(mapping(FileLine::new));
     }
 }

@@ -41,10 +41,12 @@ class Bin {
                     throw Refusal.notFound("One of these profiles is not in the library any more.");
                 }
                 if (profile.shelf() == Shelf.REFERENCE) {
-                    throw Refusal.unfit("profiles", "'" + profile.name() + "' stands on the Reference shelf; it leaves when a release withdraws it.");
+                    throw Refusal.unfit("profiles",
+                            "'" + profile.name() + "' stands on the Reference shelf; it leaves when a release withdraws it.");
                 }
                 if (profile.draftBy() != null) {
-                    throw Refusal.unfit("profiles", "A draft of '" + profile.name() + "' by " + profile.draftBy() + " is under way. Publish or discard it first.");
+                    throw Refusal.unfit("profiles",
+                            "A draft of '" + profile.name() + "' by " + profile.draftBy() + " is under way. Publish or discard it first.");
                 }
                 bin.put(id, by.name(), revisions.now());
             }

@@ -30,13 +30,20 @@ class BinController {
         }
     }
 
-    /** @param goesAt when it goes for good, UTC. @param kept whether copies, production versions, releases or answers stand on it, so that it stays */
+    /**
+     * @param goesAt when it goes for good, UTC. @param kept whether copies, production versions, releases or answers stand on it, so that
+     * it stays
+     */
     record BinnedLine(String id, String manufacturer, String name, String by, LocalDateTime at, LocalDateTime goesAt, boolean kept) {}
 
     /** 200 with what lies in the bin, the newest first. */
     @GetMapping("/api/bin")
     List<BinnedLine> list() {
-        return bin.list().stream().map(each -> new BinnedLine(each.id(), each.manufacturer(), each.name(), each.by(), each.at(), each.at().plus(Bin.KEPT), each.kept())).toList();
+        return bin.list()
+            .stream()
+            .map(each -> new BinnedLine(each.id(), each.manufacturer(), each.name(), each.by(), each.at(), each.at().plus(Bin.KEPT),
+                    each.kept()))
+            .toList();
     }
 
     /** 204; 422, and nothing is thrown away, if one of them is on the Reference shelf or a draft of it is under way. */

@@ -47,7 +47,11 @@ public class BinRepository {
 
     void put(String profileId, String by, LocalDateTime at) {
         changes.note(profileId);
-        database.update(PROFILE).set(PROFILE.BINNED_AT, at).set(PROFILE.BINNED_BY, by).where(PROFILE.ID.eq(profileId), PROFILE.BINNED_AT.isNull()).execute();
+        database.update(PROFILE)
+            .set(PROFILE.BINNED_AT, at)
+            .set(PROFILE.BINNED_BY, by)
+            .where(PROFILE.ID.eq(profileId), PROFILE.BINNED_AT.isNull())
+            .execute();
     }
 
     /** Takes a profile out again; nothing happens if it is not in the bin. */
@@ -58,8 +62,14 @@ public class BinRepository {
 
     /** {@return what lies in the bin, the newest first} */
     List<Binned> list(int limit) {
-        return database.select(PROFILE.ID, MANUFACTURER.NAME, PROFILE.NAME, PROFILE.BINNED_BY, PROFILE.BINNED_AT, DSL.field(isNeeded())).from(PROFILE).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
-                .where(PROFILE.BINNED_AT.isNotNull()).orderBy(PROFILE.BINNED_AT.desc(), PROFILE.ID).limit(limit).fetch(mapping(Binned::new));
+        return database.select(PROFILE.ID, MANUFACTURER.NAME, PROFILE.NAME, PROFILE.BINNED_BY, PROFILE.BINNED_AT, DSL.field(isNeeded()))
+            .from(PROFILE)
+            .join(MANUFACTURER)
+            .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
+            .where(PROFILE.BINNED_AT.isNotNull())
+            .orderBy(PROFILE.BINNED_AT.desc(), PROFILE.ID)
+            .limit(limit)
+            .fetch(mapping(Binned::new));
     }
 
     /** {@return what lies there since before a time, and nothing stands on} */
@@ -70,10 +80,10 @@ public class BinRepository {
     private static Condition isNeeded() {
         var own = DSL.select(REVISION.ID).from(REVISION).where(REVISION.PROFILE_ID.eq(PROFILE.ID));
         return DSL.exists(DSL.selectOne().from(PROFILE_ORIGIN).where(PROFILE_ORIGIN.ORIGIN_REVISION_ID.in(own)))
-                .or(DSL.exists(DSL.selectOne().from(PRODUCTION_VERSION).where(PRODUCTION_VERSION.ORIGIN_REVISION_ID.in(own))))
-                .or(DSL.exists(DSL.selectOne().from(DRAFT).where(DRAFT.BASE_REVISION_ID.in(own), DRAFT.PROFILE_ID.ne(PROFILE.ID))))
-                .or(DSL.exists(DSL.selectOne().from(WANTED).where(WANTED.ANSWER_REVISION_ID.in(own))))
-                .or(DSL.exists(DSL.selectOne().from(RELEASE_PROFILE).where(RELEASE_PROFILE.PROFILE_ID.eq(PROFILE.ID))));
+            .or(DSL.exists(DSL.selectOne().from(PRODUCTION_VERSION).where(PRODUCTION_VERSION.ORIGIN_REVISION_ID.in(own))))
+            .or(DSL.exists(DSL.selectOne().from(DRAFT).where(DRAFT.BASE_REVISION_ID.in(own), DRAFT.PROFILE_ID.ne(PROFILE.ID))))
+            .or(DSL.exists(DSL.selectOne().from(WANTED).where(WANTED.ANSWER_REVISION_ID.in(own))))
+            .or(DSL.exists(DSL.selectOne().from(RELEASE_PROFILE).where(RELEASE_PROFILE.PROFILE_ID.eq(PROFILE.ID))));
     }
 
     /** Removes a profile with its revisions and drafts. */

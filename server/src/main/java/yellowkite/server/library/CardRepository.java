@@ -52,27 +52,41 @@ class CardRepository {
 
     /** {@return the cards of some profiles; those that are gone, or in the bin, have none} */
     List<Card> of(Collection<String> profileIds) {
-        return database.select(PROFILE.ID, MANUFACTURER.NAME, PROFILE.NAME, PROFILE.SHELF, coalesce(PROFILE_FACTS.TAGS, inline("")), coalesce(PROFILE_FACTS.OTHER_NAMES, inline("")), coalesce(PRODUCTION_VERSION.PRODUCTION, inline("")),
-                        REVISION.ID, REVISION.AUTHOR, REVISION.ERRORS, REVISION.WARNINGS, REVISION.CREATED_AT, REVISION_WITHDRAWN.REVISION_ID, REVISION_FACTS.RESTS_ON, REVISION_SYNOPSIS.KEPT, DRAFT.OPENED_BY, DRAFT.OPENED_AT)
-                .from(PROFILE)
-                .join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
-                .leftJoin(REVISION).on(REVISION.PROFILE_ID.eq(PROFILE.ID), isNewest())
-                .leftJoin(REVISION_SYNOPSIS).on(REVISION_SYNOPSIS.REVISION_ID.eq(REVISION.ID))
-                .leftJoin(REVISION_FACTS).on(REVISION_FACTS.REVISION_ID.eq(REVISION.ID))
-                .leftJoin(REVISION_WITHDRAWN).on(REVISION_WITHDRAWN.REVISION_ID.eq(REVISION.ID))
-                .leftJoin(PROFILE_FACTS).on(PROFILE_FACTS.PROFILE_ID.eq(PROFILE.ID))
-                .leftJoin(PRODUCTION_VERSION).on(PRODUCTION_VERSION.PROFILE_ID.eq(PROFILE.ID))
-                .leftJoin(DRAFT).on(DRAFT.OPEN_PROFILE_ID.eq(PROFILE.ID))
-                .where(PROFILE.ID.in(profileIds), PROFILE.BINNED_AT.isNull())
-                .fetch(row -> {
-                    var revisionId = row.get(REVISION.ID);
-                    var synopsis = revisionId == null ? Synopsis.NONE : revisions.synopsis(revisionId, row.get(REVISION_SYNOPSIS.KEPT));
-                    var state = revisionId == null ? Card.State.DRAFT : row.get(REVISION_WITHDRAWN.REVISION_ID) != null ? Card.State.WITHDRAWN : state(row.get(REVISION.ERRORS), row.get(REVISION.WARNINGS));
-                    var author = revisionId == null ? orEmpty(row.get(DRAFT.OPENED_BY)) : row.get(REVISION.AUTHOR);
-                    var changed = revisionId == null ? row.get(DRAFT.OPENED_AT) : row.get(REVISION.CREATED_AT);
-                    return new Card(row.value1(), row.value2(), row.value3(), Shelf.valueOf(row.value4()), row.value5(), row.value6(), row.value7(), author, state,
-                            RestsOn.LAMP.name().equals(row.get(REVISION_FACTS.RESTS_ON)), changed == null ? NEVER : changed, synopsis);
-                });
+        return database
+            .select(PROFILE.ID, MANUFACTURER.NAME, PROFILE.NAME, PROFILE.SHELF, coalesce(PROFILE_FACTS.TAGS, inline("")),
+                    coalesce(PROFILE_FACTS.OTHER_NAMES, inline("")), coalesce(PRODUCTION_VERSION.PRODUCTION, inline("")),
+                    REVISION.ID, REVISION.AUTHOR, REVISION.ERRORS, REVISION.WARNINGS, REVISION.CREATED_AT, REVISION_WITHDRAWN.REVISION_ID,
+                    REVISION_FACTS.RESTS_ON, REVISION_SYNOPSIS.KEPT, DRAFT.OPENED_BY, DRAFT.OPENED_AT)
+            .from(PROFILE)
+            .join(MANUFACTURER)
+            .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
+            .leftJoin(REVISION)
+            .on(REVISION.PROFILE_ID.eq(PROFILE.ID), isNewest())
+            .leftJoin(REVISION_SYNOPSIS)
+            .on(REVISION_SYNOPSIS.REVISION_ID.eq(REVISION.ID))
+            .leftJoin(REVISION_FACTS)
+            .on(REVISION_FACTS.REVISION_ID.eq(REVISION.ID))
+            .leftJoin(REVISION_WITHDRAWN)
+            .on(REVISION_WITHDRAWN.REVISION_ID.eq(REVISION.ID))
+            .leftJoin(PROFILE_FACTS)
+            .on(PROFILE_FACTS.PROFILE_ID.eq(PROFILE.ID))
+            .leftJoin(PRODUCTION_VERSION)
+            .on(PRODUCTION_VERSION.PROFILE_ID.eq(PROFILE.ID))
+            .leftJoin(DRAFT)
+            .on(DRAFT.OPEN_PROFILE_ID.eq(PROFILE.ID))
+            .where(PROFILE.ID.in(profileIds), PROFILE.BINNED_AT.isNull())
+            .fetch(row -> {
+                var revisionId = row.get(REVISION.ID);
+                var synopsis = revisionId == null ? Synopsis.NONE : revisions.synopsis(revisionId, row.get(REVISION_SYNOPSIS.KEPT));
+                var state = revisionId == null ? Card.State.DRAFT
+                        : row.get(REVISION_WITHDRAWN.REVISION_ID) != null ? Card.State.WITHDRAWN
+                                : state(row.get(REVISION.ERRORS), row.get(REVISION.WARNINGS));
+                var author = revisionId == null ? orEmpty(row.get(DRAFT.OPENED_BY)) : row.get(REVISION.AUTHOR);
+                var changed = revisionId == null ? row.get(DRAFT.OPENED_AT) : row.get(REVISION.CREATED_AT);
+                return new Card(row.value1(), row.value2(), row.value3(), Shelf.valueOf(row.value4()), row.value5(), row.value6(),
+                        row.value7(), author, state,
+                        RestsOn.LAMP.name().equals(row.get(REVISION_FACTS.RESTS_ON)), changed == null ? NEVER : changed, synopsis);
+            });
     }
 
     private static Card.State state(int errors, int warnings) {

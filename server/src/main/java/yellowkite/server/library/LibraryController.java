@@ -50,13 +50,18 @@ class LibraryController {
     /** 200 with the manufacturers whose names hold {@code name}, or nearly are it. */
     @GetMapping("/api/manufacturers")
     List<ManufacturerChoice> manufacturers(@RequestParam(defaultValue = "") String name) {
-        return profiles.manufacturers().stream().map(each -> new ManufacturerChoice(each, NearNames.areNear(each, name)))
-                .filter(each -> each.near() || NearNames.plain(each.name()).contains(NearNames.plain(name))).limit(MOST_MANUFACTURERS).toList();
+        return profiles.manufacturers()
+            .stream()
+            .map(each -> new ManufacturerChoice(each, NearNames.areNear(each, name)))
+            .filter(each -> each.near() || NearNames.plain(each.name()).contains(NearNames.plain(name)))
+            .limit(MOST_MANUFACTURERS)
+            .toList();
     }
 
     /** 200 with what is found, from the index {@code offset} on. @param limit at most 200 */
     @GetMapping("/api/library")
-    LibraryView library(@ParameterObject LibraryRequest request, @RequestParam(defaultValue = "0") int offset, @RequestParam(defaultValue = "40") int limit) {
+    LibraryView library(@ParameterObject LibraryRequest request, @RequestParam(defaultValue = "0") int offset,
+            @RequestParam(defaultValue = "40") int limit) {
         var index = shelves.index();
         var found = index.search(request.query(), request.narrowing(), request.ordered());
         int from = Math.clamp(offset, 0, found.hits().size());
@@ -80,7 +85,10 @@ class LibraryController {
         var loaded = productionVersions.of(listed.keySet());
         var pictures = profiles.pictures(listed.values().stream().map(Listed::revisionId).toList());
         // one that went between the search and now is left out
-        return hits.stream().filter(hit -> listed.containsKey(hit.id())).map(hit -> row(hit, Objects.requireNonNull(listed.get(hit.id())), modes, loaded.get(hit.id()), pictures)).toList();
+        return hits.stream()
+            .filter(hit -> listed.containsKey(hit.id()))
+            .map(hit -> row(hit, Objects.requireNonNull(listed.get(hit.id())), modes, loaded.get(hit.id()), pictures))
+            .toList();
     }
 
     /** A tail that cannot be read is a mode without a picture. */
@@ -92,11 +100,19 @@ class LibraryController {
         }
     }
 
-    private LibraryView.Profile row(Hit hit, Listed profile, Map<String, List<ListedMode>> modes, ProductionVersionRepository.@Nullable ProductionVersion productionVersion, Map<String, String> pictures) {
+    private LibraryView.Profile row(Hit hit, Listed profile, Map<String, List<ListedMode>> modes,
+            ProductionVersionRepository.@Nullable ProductionVersion productionVersion, Map<String, String> pictures) {
         var own = modes.getOrDefault(profile.revisionId(), List.of());
-        var views = own.stream().limit(MOST_MODES).map(mode -> new ModeSummary(mode.name(), mode.footprint(), mode.channels(), tail(mode.tail()))).toList();
+        var views = own.stream()
+            .limit(MOST_MODES)
+            .map(mode -> new ModeSummary(mode.name(), mode.footprint(), mode.channels(), tail(mode.tail())))
+            .toList();
         var picture = pictures.get(profile.revisionId());
-        return new LibraryView.Profile(profile.id(), profile.manufacturer(), profile.name(), profile.shelf(), profile.revision(), profile.errors(), profile.warnings(), picture == null ? null : "/api/media/" + picture + "?side=96",
-                profile.draftBy(), productionVersion == null ? null : new ProductionLine(productionVersion.production(), productionVersion.origin(), productionVersion.number()), views, own.size(), hit.missing());
+        return new LibraryView.Profile(profile.id(), profile.manufacturer(), profile.name(), profile.shelf(), profile.revision(),
+                profile.errors(), profile.warnings(), picture == null ? null : "/api/media/" + picture + "?side=96",
+                profile.draftBy(),
+                productionVersion == null ? null
+                        : new ProductionLine(productionVersion.production(), productionVersion.origin(), productionVersion.number()),
+                views, own.size(), hit.missing());
     }
 }

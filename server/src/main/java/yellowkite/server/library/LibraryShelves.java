@@ -67,7 +67,10 @@ public class LibraryShelves {
         var changed = changes.since(before.stamp());
         var index = before.index();
         for (int from = 0; from < changed.size(); from += AT_ONCE) {
-            var ids = changed.subList(from, Math.min(changed.size(), from + AT_ONCE)).stream().map(LibraryChangeRepository.Change::profileId).toList();
+            var ids = changed.subList(from, Math.min(changed.size(), from + AT_ONCE))
+                .stream()
+                .map(LibraryChangeRepository.Change::profileId)
+                .toList();
             var found = cards.of(ids);
             var gone = new HashSet<>(ids);
             gone.removeAll(found.stream().map(Card::id).collect(Collectors.toSet()));

@@ -11,7 +11,7 @@ import yellowkite.server.revisions.ModeSummary;
 /**
  * A piece of what was found in the library, in order.
  *
- * @param total    how many profiles there are in all; {@code found} of them are those looked for
+ * @param total how many profiles there are in all; {@code found} of them are those looked for
  * @param sections what stands together, by index
  * @param profiles those from the index that was asked for
  */
@@ -21,13 +21,15 @@ record LibraryView(int total, int found, List<Section> sections, Left left, List
     record ProductionLine(String production, String origin, int revision) {}
 
     /**
-     * @param revision  its newest; 0 if it was never published
-     * @param picture   address of the fixture's picture, small; null without one
-     * @param draftBy   who opened the draft that is under way; null if there is none
-     * @param productionVersion      null unless the profile is one
-     * @param modes     the first ones of {@code modeCount}
-     * @param missing   what of the search it does not fit, in words
+     * @param revision its newest; 0 if it was never published
+     * @param picture address of the fixture's picture, small; null without one
+     * @param draftBy who opened the draft that is under way; null if there is none
+     * @param productionVersion null unless the profile is one
+     * @param modes the first ones of {@code modeCount}
+     * @param missing what of the search it does not fit, in words
      */
-    record Profile(String id, String manufacturer, String name, Shelf shelf, int revision, int errors, int warnings, @Nullable @Schema(nullable = true) String picture, @Nullable @Schema(nullable = true) String draftBy,
-            @Nullable @Schema(nullable = true) ProductionLine productionVersion, List<ModeSummary> modes, int modeCount, List<String> missing) {}
+    record Profile(String id, String manufacturer, String name, Shelf shelf, int revision, int errors, int warnings,
+            @Nullable @Schema(nullable = true) String picture, @Nullable @Schema(nullable = true) String draftBy,
+            @Nullable @Schema(nullable = true) ProductionLine productionVersion, List<ModeSummary> modes, int modeCount,
+            List<String> missing) {}
 }

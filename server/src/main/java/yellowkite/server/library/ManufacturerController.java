@@ -54,7 +54,8 @@ class ManufacturerController {
         });
         var id = require(request.name());
         if (!transactions.run(() -> profiles.putFacts(id, request.version(), facts))) {
-            throw Refusal.stale("Someone has changed what is known of " + request.name() + " meanwhile. Yours was not saved; look at theirs and try again.", Map.of());
+            throw Refusal.stale("Someone has changed what is known of " + request.name()
+                    + " meanwhile. Yours was not saved; look at theirs and try again.", Map.of());
         }
         return manufacturer(request.name());
     }
@@ -70,7 +71,10 @@ class ManufacturerController {
     /** @param moved how many profiles came over */
     record Merged(ManufacturerView manufacturer, int moved) {}
 
-    /** 200; from now on whatever comes in under that name belongs to the other manufacturer. 404 if one of the two is not in the library, 422 if they are one. */
+    /**
+     * 200; from now on whatever comes in under that name belongs to the other manufacturer. 404 if one of the two is not in the library,
+     * 422 if they are one.
+     */
     @PostMapping("/api/manufacturer/merge")
     Merged merge(@RequestBody MergeRequest request) {
         var moved = transactions.run(() -> {

@@ -24,7 +24,9 @@ public class OriginRepository {
     public record Origin(String profileId, String name, int number, int newest) {}
 
     public void add(String profileId, String originRevisionId) {
-        database.insertInto(PROFILE_ORIGIN, PROFILE_ORIGIN.PROFILE_ID, PROFILE_ORIGIN.ORIGIN_REVISION_ID).values(profileId, originRevisionId).execute();
+        database.insertInto(PROFILE_ORIGIN, PROFILE_ORIGIN.PROFILE_ID, PROFILE_ORIGIN.ORIGIN_REVISION_ID)
+            .values(profileId, originRevisionId)
+            .execute();
     }
 
     /** Forgets what a profile began from; nothing happens if it began by itself. */
@@ -36,8 +38,15 @@ public class OriginRepository {
     public Optional<Origin> find(String profileId) {
         var later = REVISION.as("later");
         var newest = DSL.field(DSL.select(DSL.max(later.NUMBER)).from(later).where(later.PROFILE_ID.eq(PROFILE.ID)));
-        return database.select(PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION.NUMBER, newest).from(PROFILE_ORIGIN).join(REVISION).on(REVISION.ID.eq(PROFILE_ORIGIN.ORIGIN_REVISION_ID))
-                .join(PROFILE).on(PROFILE.ID.eq(REVISION.PROFILE_ID)).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID)).where(PROFILE_ORIGIN.PROFILE_ID.eq(profileId))
-                .fetchOptional(mapping(Origin::new));
+        return database.select(PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION.NUMBER, newest)
+            .from(PROFILE_ORIGIN)
+            .join(REVISION)
+            .on(REVISION.ID.eq(PROFILE_ORIGIN.ORIGIN_REVISION_ID))
+            .join(PROFILE)
+            .on(PROFILE.ID.eq(REVISION.PROFILE_ID))
+            .join(MANUFACTURER)
+            .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
+            .where(PROFILE_ORIGIN.PROFILE_ID.eq(profileId))
+            .fetchOptional(mapping(Origin::new));
     }
 }

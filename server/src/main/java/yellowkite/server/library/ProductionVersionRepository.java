@@ -24,10 +24,15 @@ public class ProductionVersionRepository {
     }
 
     /** @param origin manufacturer and name of the profile that it derives from, and {@code number} of its revision */
-    public record ProductionVersion(String profileId, String production, String originRevisionId, String originProfileId, String origin, int number) {}
+    public record ProductionVersion(String profileId, String production, String originRevisionId, String originProfileId, String origin,
+            int number) {}
 
     public void add(String profileId, String production, String originRevisionId) {
-        database.insertInto(PRODUCTION_VERSION, PRODUCTION_VERSION.PROFILE_ID, PRODUCTION_VERSION.PRODUCTION, PRODUCTION_VERSION.ORIGIN_REVISION_ID).values(profileId, production, originRevisionId).execute();
+        database
+            .insertInto(PRODUCTION_VERSION, PRODUCTION_VERSION.PROFILE_ID, PRODUCTION_VERSION.PRODUCTION,
+                    PRODUCTION_VERSION.ORIGIN_REVISION_ID)
+            .values(profileId, production, originRevisionId)
+            .execute();
     }
 
     /** Forgets that a profile is a production version; nothing happens if it is none. */
@@ -41,11 +46,20 @@ public class ProductionVersionRepository {
 
     /** {@return those of some profiles that are production versions, by profile} */
     public Map<String, ProductionVersion> of(Collection<String> profileIds) {
-        return all().where(PRODUCTION_VERSION.PROFILE_ID.in(profileIds)).fetchMap(PRODUCTION_VERSION.PROFILE_ID, mapping(ProductionVersion::new));
+        return all().where(PRODUCTION_VERSION.PROFILE_ID.in(profileIds))
+            .fetchMap(PRODUCTION_VERSION.PROFILE_ID, mapping(ProductionVersion::new));
     }
 
     private SelectOnConditionStep<Record6<String, String, String, String, String, Integer>> all() {
-        return database.select(PRODUCTION_VERSION.PROFILE_ID, PRODUCTION_VERSION.PRODUCTION, PRODUCTION_VERSION.ORIGIN_REVISION_ID, PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION.NUMBER)
-                .from(PRODUCTION_VERSION).join(REVISION).on(REVISION.ID.eq(PRODUCTION_VERSION.ORIGIN_REVISION_ID)).join(PROFILE).on(PROFILE.ID.eq(REVISION.PROFILE_ID)).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID));
+        return database
+            .select(PRODUCTION_VERSION.PROFILE_ID, PRODUCTION_VERSION.PRODUCTION, PRODUCTION_VERSION.ORIGIN_REVISION_ID, PROFILE.ID,
+                    MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION.NUMBER)
+            .from(PRODUCTION_VERSION)
+            .join(REVISION)
+            .on(REVISION.ID.eq(PRODUCTION_VERSION.ORIGIN_REVISION_ID))
+            .join(PROFILE)
+            .on(PROFILE.ID.eq(REVISION.PROFILE_ID))
+            .join(MANUFACTURER)
+            .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID));
     }
 }

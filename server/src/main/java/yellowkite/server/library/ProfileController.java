@@ -45,7 +45,8 @@ class ProfileController {
     private final Revisions revisions;
     private final Transactions transactions;
 
-    ProfileController(ProfileRepository profiles, ProductionVersionRepository productionVersions, OriginRepository origins, UseRepository uses, RevisionRepository revisionRows, Revisions revisions, Transactions transactions) {
+    ProfileController(ProfileRepository profiles, ProductionVersionRepository productionVersions, OriginRepository origins,
+            UseRepository uses, RevisionRepository revisionRows, Revisions revisions, Transactions transactions) {
         this.profiles = profiles;
         this.productionVersions = productionVersions;
         this.origins = origins;
@@ -60,20 +61,25 @@ class ProfileController {
 
     /**
      * @param revision that is shown; {@code newest} of the profile. @param withdrawn why the shown one is not to be used; null if it is
-     * @param binned   whether it lies in the bin
-     * @param picture  address of the fixture's picture; null without one
+     * @param binned whether it lies in the bin
+     * @param picture address of the fixture's picture; null without one
      * @param sameMaps modes of other profiles that have the same DMX map: likely the same fixture under another name
-     * @param facts    what the fixture is as a thing
-     * @param files    what its file holds beside the description
+     * @param facts what the fixture is as a thing
+     * @param files what its file holds beside the description
      */
-    record ProfileView(String id, Shelf shelf, String manufacturer, String name, String shortName, String longName, String description, String fixtureTypeId, House.Category category, String notes,
-            @Schema(nullable = true) @Nullable String picture, int revision, int newest, @Schema(nullable = true) @Nullable String withdrawn, boolean binned, Tags tags, @Schema(nullable = true) @Nullable Origin origin,
-            @Schema(nullable = true) @Nullable String production, List<Use> uses, List<SameMap> sameMaps, List<ModeOfPage> modes, List<FindingView> checks, List<String> files, FixtureFacts facts) {}
+    record ProfileView(String id, Shelf shelf, String manufacturer, String name, String shortName, String longName, String description,
+            String fixtureTypeId, House.Category category, String notes,
+            @Schema(nullable = true) @Nullable String picture, int revision, int newest,
+            @Schema(nullable = true) @Nullable String withdrawn, boolean binned, Tags tags,
+            @Schema(nullable = true) @Nullable Origin origin,
+            @Schema(nullable = true) @Nullable String production, List<Use> uses, List<SameMap> sameMaps, List<ModeOfPage> modes,
+            List<FindingView> checks, List<String> files, FixtureFacts facts) {}
 
     /** 200 with a profile as a revision has it; 404 if there is none. @param revision null = the newest */
     @GetMapping("/api/profiles/{profileId}")
     ProfileView page(@PathVariable String profileId, @RequestParam(required = false) @Nullable Integer revision) {
-        var newest = revisionRows.findNewest(profileId).orElseThrow(() -> Refusal.notFound("This profile is not in the library, or was never published."));
+        var newest = revisionRows.findNewest(profileId)
+            .orElseThrow(() -> Refusal.notFound("This profile is not in the library, or was never published."));
         var shown = revision == null ? newest : revisions.require(profileId, revision);
         var type = revisions.house(shown.id()).laidOnto(revisions.description(shown).type());
         return view(profiles.findById(profileId).orElseThrow(), newest.number(), shown, type);
@@ -84,12 +90,23 @@ class ProfileController {
         var entries = revisions.entries(shown.id());
         var picture = entries.get(type.thumbnail() + ".png");
         var productionVersion = productionVersions.find(profileId);
-        return new ProfileView(profileId, profile.shelf(), type.manufacturer(), type.name(), type.shortName(), type.longName(), type.description(), type.fixtureTypeId(), type.house().category(), type.house().notes(),
-                picture == null ? null : "/api/media/" + picture, shown.number(), newest, revisions.findWithdrawal(shown.id()).map(each -> each.why()).orElse(null), profile.binnedAt() != null, profiles.tags(profileId),
-                origins.find(profileId).or(() -> productionVersion.map(each -> new Origin(each.originProfileId(), each.origin(), each.number(), revisionRows.findNewest(each.originProfileId()).map(StoredRevision::number).orElse(each.number())))).orElse(null),
-                productionVersion.map(ProductionVersionRepository.ProductionVersion::production).orElse(null), uses.of(List.of(profileId)).getOrDefault(profileId, List.of()), profiles.sameMaps(profileId, shown.id(), MOST_ALIKE),
-                IntStream.range(0, type.modes().size()).mapToObj(i -> new ModeOfPage(i, type.modes().get(i).description(), ModeSummary.of(CompiledMode.of(type, type.modes().get(i))))).toList(),
-                Checks.of(type, revisions.media(entries)).stream().map(each -> FindingView.of(each, type.house())).toList(), List.copyOf(entries.keySet()), FixtureFacts.of(type));
+        return new ProfileView(profileId, profile.shelf(), type.manufacturer(), type.name(), type.shortName(), type.longName(),
+                type.description(), type.fixtureTypeId(), type.house().category(), type.house().notes(),
+                picture == null ? null : "/api/media/" + picture, shown.number(), newest,
+                revisions.findWithdrawal(shown.id()).map(each -> each.why()).orElse(null), profile.binnedAt() != null,
+                profiles.tags(profileId),
+                origins.find(profileId)
+                    .or(() -> productionVersion.map(each -> new Origin(each.originProfileId(), each.origin(), each.number(),
+                            revisionRows.findNewest(each.originProfileId()).map(StoredRevision::number).orElse(each.number()))))
+                    .orElse(null),
+                productionVersion.map(ProductionVersionRepository.ProductionVersion::production).orElse(null),
+                uses.of(List.of(profileId)).getOrDefault(profileId, List.of()), profiles.sameMaps(profileId, shown.id(), MOST_ALIKE),
+                IntStream.range(0, type.modes().size())
+                    .mapToObj(i -> new ModeOfPage(i, type.modes().get(i).description(),
+                            ModeSummary.of(CompiledMode.of(type, type.modes().get(i)))))
+                    .toList(),
+                Checks.of(type, revisions.media(entries)).stream().map(each -> FindingView.of(each, type.house())).toList(),
+                List.copyOf(entries.keySet()), FixtureFacts.of(type));
     }
 
     record TagsRequest(int version, String tags, String otherNames) {
@@ -99,13 +116,18 @@ class ProfileController {
         }
     }
 
-    /** 200 with tags and other names as they are now; 409 if someone else has changed them since that version; 422 with the {@code field} that does not fit. */
+    /**
+     * 200 with tags and other names as they are now; 409 if someone else has changed them since that version; 422 with the {@code field}
+     * that does not fit.
+     */
     @PutMapping("/api/profiles/{profileId}/tags")
     Tags tag(@PathVariable String profileId, @RequestBody TagsRequest request) {
         profiles.findById(profileId).orElseThrow(() -> Refusal.notFound("This profile is not in the library."));
-        var seen = new Tags(request.version(), Line.of("tags", request.tags(), LONGEST), Line.of("otherNames", request.otherNames(), LONGEST));
+        var seen = new Tags(request.version(), Line.of("tags", request.tags(), LONGEST),
+                Line.of("otherNames", request.otherNames(), LONGEST));
         if (!transactions.run(() -> profiles.putTags(profileId, seen))) {
-            throw Refusal.stale("Someone has changed tags or other names meanwhile. Yours were not saved; look at theirs and try again.", Map.of());
+            throw Refusal.stale("Someone has changed tags or other names meanwhile. Yours were not saved; look at theirs and try again.",
+                    Map.of());
         }
         return profiles.tags(profileId);
     }

@@ -46,31 +46,45 @@ public class ProfileRepository {
     }
 
     /** @param fixtureTypeId null if its files give none. @param binnedAt UTC; null unless it lies in the bin */
-    public record StoredProfile(String id, String manufacturerId, String name, @Nullable String fixtureTypeId, Shelf shelf, @Nullable LocalDateTime binnedAt) {}
+    public record StoredProfile(String id, String manufacturerId, String name, @Nullable String fixtureTypeId, Shelf shelf,
+            @Nullable LocalDateTime binnedAt) {}
 
     /**
      * A profile with its newest revision.
      *
      * @param revisionId empty, and {@code revision} 0, if it was never published
-     * @param draftBy    null without an open draft
+     * @param draftBy null without an open draft
      */
-    public record Listed(String id, String name, String manufacturer, Shelf shelf, String revisionId, int revision, int errors, int warnings, @Nullable String draftBy) {}
+    public record Listed(String id, String name, String manufacturer, Shelf shelf, String revisionId, int revision, int errors,
+            int warnings, @Nullable String draftBy) {}
 
     public record ListedMode(String revisionId, String name, int footprint, int channels, String tail) {}
 
     /** {@return the id of the manufacturer of that name, or of which that is another spelling} */
     public String findOrAddManufacturer(String name) {
         return known(name).orElseGet(() -> {
-            database.insertInto(MANUFACTURER, MANUFACTURER.ID, MANUFACTURER.NAME).values(UUID.randomUUID().toString(), name).onDuplicateKeyIgnore().execute();
+            database.insertInto(MANUFACTURER, MANUFACTURER.ID, MANUFACTURER.NAME)
+                .values(UUID.randomUUID().toString(), name)
+                .onDuplicateKeyIgnore()
+                .execute();
             // also if someone else has added it since this transaction began: a plain read would not see that
-            return database.select(MANUFACTURER.ID).from(MANUFACTURER).where(MANUFACTURER.NAME.eq(name)).forShare().fetchSingle(MANUFACTURER.ID);
+            return database.select(MANUFACTURER.ID)
+                .from(MANUFACTURER)
+                .where(MANUFACTURER.NAME.eq(name))
+                .forShare()
+                .fetchSingle(MANUFACTURER.ID);
         });
     }
 
     /** A name that is another spelling of a manufacturer counts as that, whatever else is called so. */
     private Optional<String> known(String name) {
-        return database.select(MANUFACTURER_SPELLING.MANUFACTURER_ID, inline(0).as("place")).from(MANUFACTURER_SPELLING).where(MANUFACTURER_SPELLING.NAME.eq(name))
-                .unionAll(DSL.select(MANUFACTURER.ID, inline(1)).from(MANUFACTURER).where(MANUFACTURER.NAME.eq(name))).orderBy(DSL.field("place")).limit(1).fetchOptional(0, String.class);
+        return database.select(MANUFACTURER_SPELLING.MANUFACTURER_ID, inline(0).as("place"))
+            .from(MANUFACTURER_SPELLING)
+            .where(MANUFACTURER_SPELLING.NAME.eq(name))
+            .unionAll(DSL.select(MANUFACTURER.ID, inline(1)).from(MANUFACTURER).where(MANUFACTURER.NAME.eq(name)))
+            .orderBy(DSL.field("place"))
+            .limit(1)
+            .fetchOptional(0, String.class);
     }
 
     public Optional<StoredProfile> findById(String id) {
@@ -78,23 +92,31 @@ public class ProfileRepository {
     }
 
     public Optional<StoredProfile> findByFixtureType(Shelf shelf, String fixtureTypeId) {
-        return stored().where(PROFILE.SHELF.eq(shelf.name()), PROFILE.FIXTURE_TYPE_ID.eq(fixtureTypeId)).fetchOptional(mapping(StoredProfile::new));
+        return stored().where(PROFILE.SHELF.eq(shelf.name()), PROFILE.FIXTURE_TYPE_ID.eq(fixtureTypeId))
+            .fetchOptional(mapping(StoredProfile::new));
     }
 
     /** {@return the first profile of that manufacturer and name on a shelf that has no fixture type id} */
     public Optional<StoredProfile> findWithoutId(Shelf shelf, String manufacturerId, String name) {
-        return stored().where(PROFILE.SHELF.eq(shelf.name()), PROFILE.MANUFACTURER_ID.eq(manufacturerId), PROFILE.NAME.eq(name), PROFILE.FIXTURE_TYPE_ID.isNull())
-                .limit(1).fetchOptional(mapping(StoredProfile::new));
+        return stored()
+            .where(PROFILE.SHELF.eq(shelf.name()), PROFILE.MANUFACTURER_ID.eq(manufacturerId), PROFILE.NAME.eq(name),
+                    PROFILE.FIXTURE_TYPE_ID.isNull())
+            .limit(1)
+            .fetchOptional(mapping(StoredProfile::new));
     }
 
     private SelectJoinStep<Record6<String, String, String, String, Shelf, LocalDateTime>> stored() {
-        return database.select(PROFILE.ID, PROFILE.MANUFACTURER_ID, PROFILE.NAME, PROFILE.FIXTURE_TYPE_ID, PROFILE.SHELF.convertFrom(Shelf::valueOf), PROFILE.BINNED_AT).from(PROFILE);
+        return database
+            .select(PROFILE.ID, PROFILE.MANUFACTURER_ID, PROFILE.NAME, PROFILE.FIXTURE_TYPE_ID, PROFILE.SHELF.convertFrom(Shelf::valueOf),
+                    PROFILE.BINNED_AT)
+            .from(PROFILE);
     }
 
     public StoredProfile add(Shelf shelf, String manufacturerId, String name, @Nullable String fixtureTypeId) {
         var id = UUID.randomUUID().toString();
         database.insertInto(PROFILE, PROFILE.ID, PROFILE.MANUFACTURER_ID, PROFILE.NAME, PROFILE.FIXTURE_TYPE_ID, PROFILE.SHELF)
-                .values(id, manufacturerId, name, fixtureTypeId, shelf.name()).execute();
+            .values(id, manufacturerId, name, fixtureTypeId, shelf.name())
+            .execute();
         changes.note(id);
         return new StoredProfile(id, manufacturerId, name, fixtureTypeId, shelf, null);
     }
@@ -125,51 +147,89 @@ public class ProfileRepository {
         return database.select(MANUFACTURER.ID).from(MANUFACTURER).where(MANUFACTURER.NAME.eq(name)).fetchOptional(MANUFACTURER.ID);
     }
 
-    /** Makes one manufacturer a spelling of another: its profiles and spellings move, what is known of it goes. {@return how many profiles moved} */
+    /**
+     * Makes one manufacturer a spelling of another: its profiles and spellings move, what is known of it goes. {@return how many profiles
+     * moved}
+     */
     int merge(String fromId, String fromName, String intoId) {
         database.select(PROFILE.ID).from(PROFILE).where(PROFILE.MANUFACTURER_ID.eq(fromId)).forEach(row -> changes.note(row.value1()));
         int moved = database.update(PROFILE).set(PROFILE.MANUFACTURER_ID, intoId).where(PROFILE.MANUFACTURER_ID.eq(fromId)).execute();
-        database.update(MANUFACTURER_SPELLING).set(MANUFACTURER_SPELLING.MANUFACTURER_ID, intoId).where(MANUFACTURER_SPELLING.MANUFACTURER_ID.eq(fromId)).execute();
+        database.update(MANUFACTURER_SPELLING)
+            .set(MANUFACTURER_SPELLING.MANUFACTURER_ID, intoId)
+            .where(MANUFACTURER_SPELLING.MANUFACTURER_ID.eq(fromId))
+            .execute();
         database.deleteFrom(MANUFACTURER_FACTS).where(MANUFACTURER_FACTS.MANUFACTURER_ID.eq(fromId)).execute();
         database.deleteFrom(MANUFACTURER).where(MANUFACTURER.ID.eq(fromId)).execute();
-        database.insertInto(MANUFACTURER_SPELLING, MANUFACTURER_SPELLING.NAME, MANUFACTURER_SPELLING.MANUFACTURER_ID).values(fromName, intoId).execute();
+        database.insertInto(MANUFACTURER_SPELLING, MANUFACTURER_SPELLING.NAME, MANUFACTURER_SPELLING.MANUFACTURER_ID)
+            .values(fromName, intoId)
+            .execute();
         return moved;
     }
 
     List<String> spellings(String manufacturerId) {
-        return database.select(MANUFACTURER_SPELLING.NAME).from(MANUFACTURER_SPELLING).where(MANUFACTURER_SPELLING.MANUFACTURER_ID.eq(manufacturerId)).orderBy(MANUFACTURER_SPELLING.NAME).fetch(MANUFACTURER_SPELLING.NAME);
+        return database.select(MANUFACTURER_SPELLING.NAME)
+            .from(MANUFACTURER_SPELLING)
+            .where(MANUFACTURER_SPELLING.MANUFACTURER_ID.eq(manufacturerId))
+            .orderBy(MANUFACTURER_SPELLING.NAME)
+            .fetch(MANUFACTURER_SPELLING.NAME);
     }
 
     StoredFacts facts(String manufacturerId) {
-        return database.selectFrom(MANUFACTURER_FACTS).where(MANUFACTURER_FACTS.MANUFACTURER_ID.eq(manufacturerId))
-                .fetchOptional(row -> new StoredFacts(row.getVersion(), new ManufacturerFacts(row.getShortName(), row.getRdmId(), row.getWebsite(), row.getContact())))
-                .orElse(new StoredFacts(0, ManufacturerFacts.NONE));
+        return database.selectFrom(MANUFACTURER_FACTS)
+            .where(MANUFACTURER_FACTS.MANUFACTURER_ID.eq(manufacturerId))
+            .fetchOptional(row -> new StoredFacts(row.getVersion(),
+                    new ManufacturerFacts(row.getShortName(), row.getRdmId(), row.getWebsite(), row.getContact())))
+            .orElse(new StoredFacts(0, ManufacturerFacts.NONE));
     }
 
     /** {@return whether they were at {@code seen} and are now one further} */
     boolean putFacts(String manufacturerId, int seen, ManufacturerFacts facts) {
         return seen == 0
-                ? database.insertInto(MANUFACTURER_FACTS, MANUFACTURER_FACTS.MANUFACTURER_ID, MANUFACTURER_FACTS.VERSION, MANUFACTURER_FACTS.SHORT_NAME, MANUFACTURER_FACTS.RDM_ID, MANUFACTURER_FACTS.WEBSITE, MANUFACTURER_FACTS.CONTACT)
-                        .values(manufacturerId, 1, facts.shortName(), facts.rdmId(), facts.website(), facts.contact()).onDuplicateKeyIgnore().execute() == 1
-                : database.update(MANUFACTURER_FACTS).set(MANUFACTURER_FACTS.VERSION, seen + 1).set(MANUFACTURER_FACTS.SHORT_NAME, facts.shortName()).set(MANUFACTURER_FACTS.RDM_ID, facts.rdmId())
-                        .set(MANUFACTURER_FACTS.WEBSITE, facts.website()).set(MANUFACTURER_FACTS.CONTACT, facts.contact())
-                        .where(MANUFACTURER_FACTS.MANUFACTURER_ID.eq(manufacturerId), MANUFACTURER_FACTS.VERSION.eq(seen)).execute() == 1;
+                ? database.insertInto(MANUFACTURER_FACTS, MANUFACTURER_FACTS.MANUFACTURER_ID, MANUFACTURER_FACTS.VERSION,
+                        MANUFACTURER_FACTS.SHORT_NAME, MANUFACTURER_FACTS.RDM_ID, MANUFACTURER_FACTS.WEBSITE, MANUFACTURER_FACTS.CONTACT)
+                    .values(manufacturerId, 1, facts.shortName(), facts.rdmId(), facts.website(), facts.contact())
+                    .onDuplicateKeyIgnore()
+                    .execute() == 1
+                : database.update(MANUFACTURER_FACTS)
+                    .set(MANUFACTURER_FACTS.VERSION, seen + 1)
+                    .set(MANUFACTURER_FACTS.SHORT_NAME, facts.shortName())
+                    .set(MANUFACTURER_FACTS.RDM_ID, facts.rdmId())
+                    .set(MANUFACTURER_FACTS.WEBSITE, facts.website())
+                    .set(MANUFACTURER_FACTS.CONTACT, facts.contact())
+                    .where(MANUFACTURER_FACTS.MANUFACTURER_ID.eq(manufacturerId), MANUFACTURER_FACTS.VERSION.eq(seen))
+                    .execute() == 1;
     }
 
-    /** What a profile is found by beside its name. @param tags words parted by spaces. @param version to be named with the next change; 0 = nothing is said yet */
+    /**
+     * What a profile is found by beside its name. @param tags words parted by spaces. @param version to be named with the next change; 0 =
+     * nothing is said yet
+     */
     public record Tags(int version, String tags, String otherNames) {}
 
     Tags tags(String profileId) {
-        return database.select(PROFILE_FACTS.VERSION, PROFILE_FACTS.TAGS, PROFILE_FACTS.OTHER_NAMES).from(PROFILE_FACTS).where(PROFILE_FACTS.PROFILE_ID.eq(profileId)).fetchOptional(mapping(Tags::new)).orElse(new Tags(0, "", ""));
+        return database.select(PROFILE_FACTS.VERSION, PROFILE_FACTS.TAGS, PROFILE_FACTS.OTHER_NAMES)
+            .from(PROFILE_FACTS)
+            .where(PROFILE_FACTS.PROFILE_ID.eq(profileId))
+            .fetchOptional(mapping(Tags::new))
+            .orElse(new Tags(0, "", ""));
     }
 
     /** {@return whether they were at that version and are now one further} */
     boolean putTags(String profileId, Tags seen) {
         changes.note(profileId);
         return seen.version() == 0
-                ? database.insertInto(PROFILE_FACTS, PROFILE_FACTS.PROFILE_ID, PROFILE_FACTS.VERSION, PROFILE_FACTS.TAGS, PROFILE_FACTS.OTHER_NAMES).values(profileId, 1, seen.tags(), seen.otherNames()).onDuplicateKeyIgnore().execute() == 1
-                : database.update(PROFILE_FACTS).set(PROFILE_FACTS.VERSION, seen.version() + 1).set(PROFILE_FACTS.TAGS, seen.tags()).set(PROFILE_FACTS.OTHER_NAMES, seen.otherNames())
-                        .where(PROFILE_FACTS.PROFILE_ID.eq(profileId), PROFILE_FACTS.VERSION.eq(seen.version())).execute() == 1;
+                ? database
+                    .insertInto(PROFILE_FACTS, PROFILE_FACTS.PROFILE_ID, PROFILE_FACTS.VERSION, PROFILE_FACTS.TAGS,
+                            PROFILE_FACTS.OTHER_NAMES)
+                    .values(profileId, 1, seen.tags(), seen.otherNames())
+                    .onDuplicateKeyIgnore()
+                    .execute() == 1
+                : database.update(PROFILE_FACTS)
+                    .set(PROFILE_FACTS.VERSION, seen.version() + 1)
+                    .set(PROFILE_FACTS.TAGS, seen.tags())
+                    .set(PROFILE_FACTS.OTHER_NAMES, seen.otherNames())
+                    .where(PROFILE_FACTS.PROFILE_ID.eq(profileId), PROFILE_FACTS.VERSION.eq(seen.version()))
+                    .execute() == 1;
     }
 
     public int count() {
@@ -183,42 +243,76 @@ public class ProfileRepository {
 
     /** {@return some profiles by their ids, with their newest revisions} */
     public Map<String, Listed> listed(Collection<String> ids) {
-        return database.select(PROFILE.ID, PROFILE.NAME, MANUFACTURER.NAME, PROFILE.SHELF.convertFrom(Shelf::valueOf), coalesce(REVISION.ID, inline("")), coalesce(REVISION.NUMBER, inline(0)), coalesce(REVISION.ERRORS, inline(0)),
-                        coalesce(REVISION.WARNINGS, inline(0)), DRAFT.OPENED_BY)
-                .from(PROFILE)
-                .join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
-                .leftJoin(REVISION).on(REVISION.PROFILE_ID.eq(PROFILE.ID), CardRepository.isNewest())
-                .leftJoin(DRAFT).on(DRAFT.OPEN_PROFILE_ID.eq(PROFILE.ID), DRAFT.VERSION.gt(0))
-                .where(PROFILE.ID.in(ids))
-                .fetchMap(PROFILE.ID, mapping(Listed::new));
+        return database
+            .select(PROFILE.ID, PROFILE.NAME, MANUFACTURER.NAME, PROFILE.SHELF.convertFrom(Shelf::valueOf),
+                    coalesce(REVISION.ID, inline("")), coalesce(REVISION.NUMBER, inline(0)), coalesce(REVISION.ERRORS, inline(0)),
+                    coalesce(REVISION.WARNINGS, inline(0)), DRAFT.OPENED_BY)
+            .from(PROFILE)
+            .join(MANUFACTURER)
+            .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
+            .leftJoin(REVISION)
+            .on(REVISION.PROFILE_ID.eq(PROFILE.ID), CardRepository.isNewest())
+            .leftJoin(DRAFT)
+            .on(DRAFT.OPEN_PROFILE_ID.eq(PROFILE.ID), DRAFT.VERSION.gt(0))
+            .where(PROFILE.ID.in(ids))
+            .fetchMap(PROFILE.ID, mapping(Listed::new));
     }
 
     /** {@return the pictures of those of some revisions that have one, by revision: hashes of their contents} */
     Map<String, String> pictures(Collection<String> revisionIds) {
-        var path = DSL.field("coalesce(json_value({0}, '$.is.picture'), json_value({0}, '$.picture'))", String.class, REVISION_SYNOPSIS.KEPT);
-        return database.select(REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.SHA256).from(REVISION_SYNOPSIS).join(REVISION_ENTRY).on(REVISION_ENTRY.REVISION_ID.eq(REVISION_SYNOPSIS.REVISION_ID), REVISION_ENTRY.PATH.eq(path))
-                .where(REVISION_SYNOPSIS.REVISION_ID.in(revisionIds)).fetchMap(REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.SHA256);
+        var path = DSL.field("coalesce(json_value({0}, '$.is.picture'), json_value({0}, '$.picture'))", String.class,
+                REVISION_SYNOPSIS.KEPT);
+        return database.select(REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.SHA256)
+            .from(REVISION_SYNOPSIS)
+            .join(REVISION_ENTRY)
+            .on(REVISION_ENTRY.REVISION_ID.eq(REVISION_SYNOPSIS.REVISION_ID), REVISION_ENTRY.PATH.eq(path))
+            .where(REVISION_SYNOPSIS.REVISION_ID.in(revisionIds))
+            .fetchMap(REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.SHA256);
     }
 
     /** A mode of another profile that has the same DMX map. @param own name of the mode that it is like */
     public record SameMap(String own, String profileId, String name, String mode) {}
 
-    /** {@return modes of other profiles' newest revisions whose DMX maps are those of a revision, except copies and production versions that are known to derive from it} */
+    /**
+     * {@return modes of other profiles' newest revisions whose DMX maps are those of a revision, except copies and production versions that
+     * are known to derive from it}
+     */
     List<SameMap> sameMaps(String profileId, String revisionId, int limit) {
         var own = REVISION_MODE.as("own");
         var later = REVISION.as("later");
-        return database.select(own.NAME, PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION_MODE.NAME).from(own).join(REVISION_MODE).on(REVISION_MODE.MAP_SHA256.eq(own.MAP_SHA256))
-                .join(REVISION).on(REVISION.ID.eq(REVISION_MODE.REVISION_ID)).join(PROFILE).on(PROFILE.ID.eq(REVISION.PROFILE_ID)).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
-                .where(own.REVISION_ID.eq(revisionId), PROFILE.ID.ne(profileId), PROFILE.BINNED_AT.isNull(), CardRepository.isNewest())
-                .and(PROFILE.ID.notIn(DSL.select(PROFILE_ORIGIN.PROFILE_ID).from(PROFILE_ORIGIN).join(later).on(later.ID.eq(PROFILE_ORIGIN.ORIGIN_REVISION_ID)).where(later.PROFILE_ID.eq(profileId))))
-                .and(PROFILE.ID.notIn(DSL.select(PRODUCTION_VERSION.PROFILE_ID).from(PRODUCTION_VERSION).join(later).on(later.ID.eq(PRODUCTION_VERSION.ORIGIN_REVISION_ID)).where(later.PROFILE_ID.eq(profileId))))
-                .orderBy(own.POSITION, MANUFACTURER.NAME, PROFILE.NAME, REVISION_MODE.POSITION).limit(limit).fetch(mapping(SameMap::new));
+        return database.select(own.NAME, PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION_MODE.NAME)
+            .from(own)
+            .join(REVISION_MODE)
+            .on(REVISION_MODE.MAP_SHA256.eq(own.MAP_SHA256))
+            .join(REVISION)
+            .on(REVISION.ID.eq(REVISION_MODE.REVISION_ID))
+            .join(PROFILE)
+            .on(PROFILE.ID.eq(REVISION.PROFILE_ID))
+            .join(MANUFACTURER)
+            .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
+            .where(own.REVISION_ID.eq(revisionId), PROFILE.ID.ne(profileId), PROFILE.BINNED_AT.isNull(), CardRepository.isNewest())
+            .and(PROFILE.ID.notIn(DSL.select(PROFILE_ORIGIN.PROFILE_ID)
+                .from(PROFILE_ORIGIN)
+                .join(later)
+                .on(later.ID.eq(PROFILE_ORIGIN.ORIGIN_REVISION_ID))
+                .where(later.PROFILE_ID.eq(profileId))))
+            .and(PROFILE.ID.notIn(DSL.select(PRODUCTION_VERSION.PROFILE_ID)
+                .from(PRODUCTION_VERSION)
+                .join(later)
+                .on(later.ID.eq(PRODUCTION_VERSION.ORIGIN_REVISION_ID))
+                .where(later.PROFILE_ID.eq(profileId))))
+            .orderBy(own.POSITION, MANUFACTURER.NAME, PROFILE.NAME, REVISION_MODE.POSITION)
+            .limit(limit)
+            .fetch(mapping(SameMap::new));
     }
 
     /** {@return the modes of those revisions by revision, in the order of each file} */
     public Map<String, List<ListedMode>> modes(Collection<String> revisionIds) {
-        return database.select(REVISION_MODE.REVISION_ID, REVISION_MODE.NAME, REVISION_MODE.FOOTPRINT, REVISION_MODE.CHANNELS, REVISION_MODE.TAIL)
-                .from(REVISION_MODE).where(REVISION_MODE.REVISION_ID.in(revisionIds)).orderBy(REVISION_MODE.REVISION_ID, REVISION_MODE.POSITION)
-                .fetchGroups(REVISION_MODE.REVISION_ID, mapping(ListedMode::new));
+        return database
+            .select(REVISION_MODE.REVISION_ID, REVISION_MODE.NAME, REVISION_MODE.FOOTPRINT, REVISION_MODE.CHANNELS, REVISION_MODE.TAIL)
+            .from(REVISION_MODE)
+            .where(REVISION_MODE.REVISION_ID.in(revisionIds))
+            .orderBy(REVISION_MODE.REVISION_ID, REVISION_MODE.POSITION)
+            .fetchGroups(REVISION_MODE.REVISION_ID, mapping(ListedMode::new));
     }
 }

@@ -21,11 +21,17 @@ class SavedSearchRepository {
     record SavedSearch(String id, String name, String search, String author) {}
 
     List<SavedSearch> list() {
-        return database.select(SAVED_SEARCH.ID, SAVED_SEARCH.NAME, SAVED_SEARCH.SEARCH, SAVED_SEARCH.AUTHOR).from(SAVED_SEARCH).orderBy(SAVED_SEARCH.NAME, SAVED_SEARCH.ID).fetch(mapping(SavedSearch::new));
+        return database.select(SAVED_SEARCH.ID, SAVED_SEARCH.NAME, SAVED_SEARCH.SEARCH, SAVED_SEARCH.AUTHOR)
+            .from(SAVED_SEARCH)
+            .orderBy(SAVED_SEARCH.NAME, SAVED_SEARCH.ID)
+            .fetch(mapping(SavedSearch::new));
     }
 
     void add(SavedSearch saved, LocalDateTime at) {
-        database.insertInto(SAVED_SEARCH, SAVED_SEARCH.ID, SAVED_SEARCH.NAME, SAVED_SEARCH.SEARCH, SAVED_SEARCH.AUTHOR, SAVED_SEARCH.CREATED_AT).values(saved.id(), saved.name(), saved.search(), saved.author(), at).execute();
+        database
+            .insertInto(SAVED_SEARCH, SAVED_SEARCH.ID, SAVED_SEARCH.NAME, SAVED_SEARCH.SEARCH, SAVED_SEARCH.AUTHOR, SAVED_SEARCH.CREATED_AT)
+            .values(saved.id(), saved.name(), saved.search(), saved.author(), at)
+            .execute();
     }
 
     void delete(String id) {

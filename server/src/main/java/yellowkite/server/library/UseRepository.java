@@ -24,9 +24,14 @@ public class UseRepository {
     }
 
     /** Copies were taken from it, production versions derive from it, and twins are the same fixture by its id on the other shelf. */
-    public enum Kind { COPY, PRODUCTION_VERSION, TWIN }
+    public enum Kind {
+        COPY, PRODUCTION_VERSION, TWIN
+    }
 
-    /** @param name of the profile that uses it, or of the production that a production version is for. @param revision that it was taken from; of a twin its own newest */
+    /**
+     * @param name of the profile that uses it, or of the production that a production version is for. @param revision that it was taken
+     * from; of a twin its own newest
+     */
     public record Use(String profileId, String name, int revision, Kind kind) {}
 
     /** {@return the uses of some profiles, by profile; copies first, by name} */
@@ -35,19 +40,40 @@ public class UseRepository {
         if (profileIds.isEmpty()) {
             return uses;
         }
-        database.select(REVISION.PROFILE_ID, PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION.NUMBER).from(PROFILE_ORIGIN).join(REVISION).on(REVISION.ID.eq(PROFILE_ORIGIN.ORIGIN_REVISION_ID))
-                .join(PROFILE).on(PROFILE.ID.eq(PROFILE_ORIGIN.PROFILE_ID)).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID)).where(REVISION.PROFILE_ID.in(profileIds), PROFILE.BINNED_AT.isNull())
-                .orderBy(MANUFACTURER.NAME, PROFILE.NAME).forEach(row -> uses.computeIfAbsent(row.value1(), none -> new ArrayList<>()).add(new Use(row.value2(), row.value3(), row.value4(), Kind.COPY)));
-        database.select(REVISION.PROFILE_ID, PRODUCTION_VERSION.PROFILE_ID, PRODUCTION_VERSION.PRODUCTION, REVISION.NUMBER).from(PRODUCTION_VERSION).join(REVISION).on(REVISION.ID.eq(PRODUCTION_VERSION.ORIGIN_REVISION_ID))
-                .join(PROFILE).on(PROFILE.ID.eq(PRODUCTION_VERSION.PROFILE_ID)).where(REVISION.PROFILE_ID.in(profileIds), PROFILE.BINNED_AT.isNull())
-                .orderBy(PRODUCTION_VERSION.PRODUCTION).forEach(row -> uses.computeIfAbsent(row.value1(), none -> new ArrayList<>()).add(new Use(row.value2(), row.value3(), row.value4(), Kind.PRODUCTION_VERSION)));
+        database.select(REVISION.PROFILE_ID, PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION.NUMBER)
+            .from(PROFILE_ORIGIN)
+            .join(REVISION)
+            .on(REVISION.ID.eq(PROFILE_ORIGIN.ORIGIN_REVISION_ID))
+            .join(PROFILE)
+            .on(PROFILE.ID.eq(PROFILE_ORIGIN.PROFILE_ID))
+            .join(MANUFACTURER)
+            .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
+            .where(REVISION.PROFILE_ID.in(profileIds), PROFILE.BINNED_AT.isNull())
+            .orderBy(MANUFACTURER.NAME, PROFILE.NAME)
+            .forEach(row -> uses.computeIfAbsent(row.value1(), none -> new ArrayList<>())
+                .add(new Use(row.value2(), row.value3(), row.value4(), Kind.COPY)));
+        database.select(REVISION.PROFILE_ID, PRODUCTION_VERSION.PROFILE_ID, PRODUCTION_VERSION.PRODUCTION, REVISION.NUMBER)
+            .from(PRODUCTION_VERSION)
+            .join(REVISION)
+            .on(REVISION.ID.eq(PRODUCTION_VERSION.ORIGIN_REVISION_ID))
+            .join(PROFILE)
+            .on(PROFILE.ID.eq(PRODUCTION_VERSION.PROFILE_ID))
+            .where(REVISION.PROFILE_ID.in(profileIds), PROFILE.BINNED_AT.isNull())
+            .orderBy(PRODUCTION_VERSION.PRODUCTION)
+            .forEach(row -> uses.computeIfAbsent(row.value1(), none -> new ArrayList<>())
+                .add(new Use(row.value2(), row.value3(), row.value4(), Kind.PRODUCTION_VERSION)));
         return uses;
     }
 
     /** {@return the profiles of the House shelf that are fixtures of some ids, by id} */
     public Map<String, Use> twins(Collection<String> fixtureTypeIds) {
-        return database.select(PROFILE.FIXTURE_TYPE_ID, PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION.NUMBER).from(PROFILE).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
-                .join(REVISION).on(REVISION.PROFILE_ID.eq(PROFILE.ID), CardRepository.isNewest()).where(PROFILE.SHELF.eq("HOUSE"), PROFILE.BINNED_AT.isNull(), PROFILE.FIXTURE_TYPE_ID.in(fixtureTypeIds))
-                .fetchMap(PROFILE.FIXTURE_TYPE_ID, row -> new Use(row.value2(), row.value3(), row.value4(), Kind.TWIN));
+        return database.select(PROFILE.FIXTURE_TYPE_ID, PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION.NUMBER)
+            .from(PROFILE)
+            .join(MANUFACTURER)
+            .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
+            .join(REVISION)
+            .on(REVISION.PROFILE_ID.eq(PROFILE.ID), CardRepository.isNewest())
+            .where(PROFILE.SHELF.eq("HOUSE"), PROFILE.BINNED_AT.isNull(), PROFILE.FIXTURE_TYPE_ID.in(fixtureTypeIds))
+            .fetchMap(PROFILE.FIXTURE_TYPE_ID, row -> new Use(row.value2(), row.value3(), row.value4(), Kind.TWIN));
     }
 }

@@ -45,7 +45,8 @@ class Arrival {
     private final RevisionRepository revisionRows;
     private final Revisions revisions;
 
-    Arrival(Transactions transactions, ReleaseRepository releases, ProfileRepository profiles, UseRepository uses, RevisionRepository revisionRows, Revisions revisions) {
+    Arrival(Transactions transactions, ReleaseRepository releases, ProfileRepository profiles, UseRepository uses,
+            RevisionRepository revisionRows, Revisions revisions) {
         this.transactions = transactions;
         this.releases = releases;
         this.profiles = profiles;
@@ -57,7 +58,10 @@ class Arrival {
     /** @param uses of it in this house */
     record Touched(String manufacturer, String name, ProfileChange change, String note, List<Use> uses) {}
 
-    /** What a release would do here. @param touched what is used first, the worst first. @param skipped notes of the releases between, the newest first */
+    /**
+     * What a release would do here. @param touched what is used first, the worst first. @param skipped notes of the releases between, the
+     * newest first
+     */
     record Impact(String house, String title, String dated, String notes, List<Touched> touched, List<Manifest.Earlier> skipped) {}
 
     /** {@return what the release would do to the Reference shelf and to those who use it} Every file of it was read. */
@@ -69,31 +73,43 @@ class Arrival {
         var touched = steps.stream().map(step -> {
             var own = step.existing().map(profile -> usedBy.getOrDefault(profile.id(), List.of())).orElse(List.of());
             var twin = Optional.ofNullable(twins.get(step.fixtureTypeId().strip()));
-            return new Touched(step.manufacturer(), step.name(), step.change(), step.note(), Stream.concat(own.stream(), twin.stream()).toList());
-        }).sorted(Comparator.comparing((Touched each) -> each.uses().isEmpty() || each.change().kind() == Kind.SAME).thenComparingInt(each -> each.change().urgency())).toList();
+            return new Touched(step.manufacturer(), step.name(), step.change(), step.note(),
+                    Stream.concat(own.stream(), twin.stream()).toList());
+        })
+            .sorted(Comparator.comparing((Touched each) -> each.uses().isEmpty() || each.change().kind() == Kind.SAME)
+                .thenComparingInt(each -> each.change().urgency()))
+            .toList();
         var manifest = archive.manifest();
         return new Impact(manifest.house(), manifest.title(), manifest.dated().toString(), manifest.notes(), touched, skipped(manifest));
     }
 
     private List<Manifest.Earlier> skipped(Manifest manifest) {
         var newest = releases.findNewest(Origin.THEIRS, manifest.house());
-        return newest.isEmpty() ? List.of() : manifest.earlier().stream().filter(each -> each.published().isAfter(newest.get().publishedAt())).toList();
+        return newest.isEmpty() ? List.of()
+                : manifest.earlier().stream().filter(each -> each.published().isAfter(newest.get().publishedAt())).toList();
     }
 
     private void requireNewer(Manifest manifest) {
         releases.find(manifest.id()).ifPresent(known -> {
-            throw Refusal.unfit("file", known.origin() == Origin.OURS ? "'" + known.title() + "' was made here; its profiles stand on the House shelf." : "'" + known.title() + "' of " + known.house() + " is on the Reference shelf already.");
+            throw Refusal.unfit("file",
+                    known.origin() == Origin.OURS ? "'" + known.title() + "' was made here; its profiles stand on the House shelf."
+                            : "'" + known.title() + "' of " + known.house() + " is on the Reference shelf already.");
         });
         if (manifest.published().isAfter(revisions.now().plusDays(1))) {
-            throw Refusal.unfit("file", "'" + manifest.title() + "' says that it was published in the future; the next ones of " + manifest.house() + " could not come after it. Ask for it again.");
+            throw Refusal.unfit("file", "'" + manifest.title() + "' says that it was published in the future; the next ones of "
+                    + manifest.house() + " could not come after it. Ask for it again.");
         }
-        releases.findNewest(Origin.THEIRS, manifest.house()).filter(newest -> !newest.publishedAt().isBefore(manifest.published())).ifPresent(newest -> {
-            throw Refusal.unfit("file", "'" + manifest.title() + "' is older than '" + newest.title() + "' of " + newest.house() + ", which is on the Reference shelf. Its notes can be read there.");
-        });
+        releases.findNewest(Origin.THEIRS, manifest.house())
+            .filter(newest -> !newest.publishedAt().isBefore(manifest.published()))
+            .ifPresent(newest -> {
+                throw Refusal.unfit("file", "'" + manifest.title() + "' is older than '" + newest.title() + "' of " + newest.house()
+                        + ", which is on the Reference shelf. Its notes can be read there.");
+            });
     }
 
     /** One profile of the release, or one that it withdraws. @param entry null if it is withdrawn */
-    private record Step(Manifest.@Nullable Entry entry, String manufacturer, String name, String fixtureTypeId, String note, Optional<StoredProfile> existing, ProfileChange change) {}
+    private record Step(Manifest.@Nullable Entry entry, String manufacturer, String name, String fixtureTypeId, String note,
+            Optional<StoredProfile> existing, ProfileChange change) {}
 
     private List<Step> steps(ReleaseArchive archive) {
         var steps = new ArrayList<Step>();
@@ -102,13 +118,19 @@ class Arrival {
             var opened = archive.profile(entry);
             var existing = find(entry.fixtureTypeId(), entry.manufacturer(), entry.name());
             existing.ifPresent(profile -> met.add(profile.id()));
-            steps.add(new Step(entry, entry.manufacturer(), entry.name(), entry.fixtureTypeId(), entry.note(), existing, change(existing, opened, entry)));
+            steps.add(new Step(entry, entry.manufacturer(), entry.name(), entry.fixtureTypeId(), entry.note(), existing,
+                    change(existing, opened, entry)));
         }
-        var notes = archive.manifest().withdrawn().stream().collect(Collectors.toMap(gone -> ReleaseArchive.fixture(gone.fixtureTypeId(), gone.manufacturer(), gone.name()), Manifest.Gone::note, (a, b) -> a, HashMap::new));
+        var notes = archive.manifest()
+            .withdrawn()
+            .stream()
+            .collect(Collectors.toMap(gone -> ReleaseArchive.fixture(gone.fixtureTypeId(), gone.manufacturer(), gone.name()),
+                    Manifest.Gone::note, (a, b) -> a, HashMap::new));
         for (var line : shelfOf(archive.manifest().house())) {
             if (!met.contains(line.profileId())) {
                 var note = notes.getOrDefault(ReleaseArchive.fixture(line.fixtureTypeId(), line.manufacturer(), line.name()), "");
-                steps.add(new Step(null, line.manufacturer(), line.name(), line.fixtureTypeId(), note, profiles.findById(line.profileId()), ProfileChange.withdrawn()));
+                steps.add(new Step(null, line.manufacturer(), line.name(), line.fixtureTypeId(), note, profiles.findById(line.profileId()),
+                        ProfileChange.withdrawn()));
             }
         }
         return steps;
@@ -116,11 +138,16 @@ class Arrival {
 
     /** {@return what stands on the Reference shelf from a house: the profiles of its newest release} */
     private List<StoredLine> shelfOf(String house) {
-        return releases.findNewest(Origin.THEIRS, house).map(newest -> releases.lines(newest.id()).stream().filter(StoredLine::isPart).toList()).orElse(List.of());
+        return releases.findNewest(Origin.THEIRS, house)
+            .map(newest -> releases.lines(newest.id()).stream().filter(StoredLine::isPart).toList())
+            .orElse(List.of());
     }
 
     private Optional<StoredProfile> find(String fixtureTypeId, String manufacturer, String name) {
-        return fixtureTypeId.isBlank() ? profiles.findManufacturer(Revisions.listed(manufacturer)).flatMap(id -> profiles.findWithoutId(Shelf.REFERENCE, id, Revisions.listed(name))) : profiles.findByFixtureType(Shelf.REFERENCE, fixtureTypeId.strip());
+        return fixtureTypeId.isBlank()
+                ? profiles.findManufacturer(Revisions.listed(manufacturer))
+                    .flatMap(id -> profiles.findWithoutId(Shelf.REFERENCE, id, Revisions.listed(name)))
+                : profiles.findByFixtureType(Shelf.REFERENCE, fixtureTypeId.strip());
     }
 
     private ProfileChange change(Optional<StoredProfile> existing, GdtfFile.Opened opened, Manifest.Entry entry) {
@@ -145,14 +172,17 @@ class Arrival {
                 var revision = step.entry() == null ? withdraw(step, manifest) : put(step, step.entry(), archive);
                 lines.add(new NewLine(revision.profileId(), revision.id(), step.change().kind(), step.change().worst(), step.note()));
             }
-            releases.add(new StoredRelease(manifest.id(), Origin.THEIRS, manifest.house(), manifest.title(), manifest.dated(), manifest.notes(), author.name(), manifest.published(), Manifest.EARLIER.write(manifest.earlier())), lines);
+            releases.add(new StoredRelease(manifest.id(), Origin.THEIRS, manifest.house(), manifest.title(), manifest.dated(),
+                    manifest.notes(), author.name(), manifest.published(), Manifest.EARLIER.write(manifest.earlier())), lines);
             return manifest.id();
         });
     }
 
     private StoredRevision withdraw(Step step, Manifest manifest) {
         var newest = step.existing().flatMap(profile -> revisionRows.findNewest(profile.id())).orElseThrow();
-        revisions.withdraw(newest, Revisions.listed("Not part of '" + manifest.title() + "' any more." + (step.note().isEmpty() ? "" : " " + step.note())), manifest.house());
+        revisions.withdraw(newest,
+                Revisions.listed("Not part of '" + manifest.title() + "' any more." + (step.note().isEmpty() ? "" : " " + step.note())),
+                manifest.house());
         return newest;
     }
 
@@ -160,17 +190,23 @@ class Arrival {
         var manifest = archive.manifest();
         var manufacturer = profiles.findOrAddManufacturer(Revisions.listed(entry.manufacturer()));
         var name = Revisions.listed(entry.name());
-        var same = step.existing().flatMap(profile -> revisionRows.findNewest(profile.id())).filter(newest -> newest.fileSha256().equals(entry.sha256()));
+        var same = step.existing()
+            .flatMap(profile -> revisionRows.findNewest(profile.id()))
+            .filter(newest -> newest.fileSha256().equals(entry.sha256()));
         if (same.isPresent()) {
             revisions.findWithdrawal(same.get().id()).ifPresent(back -> revisions.restore(same.get()));
             return same.get();
         }
         var opened = archive.profile(entry);
-        var profile = step.existing().orElseGet(() -> profiles.add(Shelf.REFERENCE, manufacturer, name, entry.fixtureTypeId().isBlank() ? null : entry.fixtureTypeId().strip()));
+        var profile = step.existing()
+            .orElseGet(() -> profiles.add(Shelf.REFERENCE, manufacturer, name,
+                    entry.fixtureTypeId().isBlank() ? null : entry.fixtureTypeId().strip()));
         profiles.lock(profile.id());
         var summary = Revisions.listed(manifest.title() + (entry.note().isEmpty() ? "" : ": " + entry.note()));
-        var revision = revisions.addAnyway(profile.id(), new NewRevision(opened.file().description().type(), Checks.of(opened.file()), opened.descriptionBytes(), summary, null, manifest.house()), opened.file().others());
-        revisions.rests(revision.id(), new RevisionFacts(cut(entry.firmware()), RevisionFacts.RestsOn.RELEASE, Revisions.listed(manifest.house() + ", revision " + entry.revision())));
+        var revision = revisions.addAnyway(profile.id(), new NewRevision(opened.file().description().type(), Checks.of(opened.file()),
+                opened.descriptionBytes(), summary, null, manifest.house()), opened.file().others());
+        revisions.rests(revision.id(), new RevisionFacts(cut(entry.firmware()), RevisionFacts.RestsOn.RELEASE,
+                Revisions.listed(manifest.house() + ", revision " + entry.revision())));
         profiles.rename(profile.id(), manufacturer, name);
         return revision;
     }

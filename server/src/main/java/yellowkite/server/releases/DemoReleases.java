@@ -38,11 +38,23 @@ public class DemoReleases {
     public void load() {
         var batten = fixture("Reedline 10");
         var wash = fixture("Petrel Wash");
-        var spring = take("1d5a0c4e-7a10-4f0e-9a41-1c0de5a50001", "Spring 2026", LocalDateTime.of(2026, 4, 2, 9, 0), "What we lend from April on.", List.of(
-                new Part(batten, 1, Kind.NEW, null, "Measured on our bench."), new Part(wash, 1, Kind.NEW, null, "From the manufacturer's chart."), new Part(fixture("Thrum"), 1, Kind.NEW, null, "")), List.of(), List.of());
-        var moved = new GdtfFile(GdtfDescription.of(wash.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Control1") ? channel.withOffsets(List.of(18)) : channel))), wash.others());
-        take("1d5a0c4e-7a10-4f0e-9a41-1c0de5a50002", "Summer 2026", LocalDateTime.of(2026, 7, 1, 9, 0), "The washes have new firmware; patch them anew.", List.of(
-                new Part(batten, 1, Kind.SAME, null, ""), new Part(moved, 2, Kind.CHANGED, Rank.BREAKS, "Control stands on channel 18 since firmware 2.0.")), List.of(gone(fixture("Thrum"))), List.of(spring));
+        var spring = take("1d5a0c4e-7a10-4f0e-9a41-1c0de5a50001", "Spring 2026", LocalDateTime.of(2026, 4, 2, 9, 0),
+                "What we lend from April on.", List.of(
+                        new Part(batten, 1, Kind.NEW, null, "Measured on our bench."),
+                        new Part(wash, 1, Kind.NEW, null, "From the manufacturer's chart."),
+                        new Part(fixture("Thrum"), 1, Kind.NEW, null, "")),
+                List.of(), List.of());
+        var moved = new GdtfFile(
+                GdtfDescription.of(wash.description()
+                    .type()
+                    .mapModes(mode -> mode
+                        .mapChannels(channel -> channel.attribute().equals("Control1") ? channel.withOffsets(List.of(18)) : channel))),
+                wash.others());
+        take("1d5a0c4e-7a10-4f0e-9a41-1c0de5a50002", "Summer 2026", LocalDateTime.of(2026, 7, 1, 9, 0),
+                "The washes have new firmware; patch them anew.", List.of(
+                        new Part(batten, 1, Kind.SAME, null, ""),
+                        new Part(moved, 2, Kind.CHANGED, Rank.BREAKS, "Control stands on channel 18 since firmware 2.0.")),
+                List.of(gone(fixture("Thrum"))), List.of(spring));
     }
 
     private static Manifest.Gone gone(GdtfFile file) {
@@ -55,7 +67,8 @@ public class DemoReleases {
     }
 
     /** {@return what the next release says of this one} */
-    private Manifest.Earlier take(String id, String title, LocalDateTime published, String notes, List<Part> parts, List<Manifest.Gone> gone, List<Manifest.Earlier> earlier) {
+    private Manifest.Earlier take(String id, String title, LocalDateTime published, String notes, List<Part> parts,
+            List<Manifest.Gone> gone, List<Manifest.Earlier> earlier) {
         Map<String, byte[]> files = new LinkedHashMap<>();
         List<Manifest.Entry> entries = new ArrayList<>();
         for (var part : parts) {
@@ -64,7 +77,8 @@ public class DemoReleases {
             var bytes = part.file().write();
             files.put(path, bytes);
             var sha = Sha256.ofFile(Sha256.of(GdtfFile.open(bytes).descriptionBytes()), Sha256.ofAll(part.file().others()));
-            entries.add(new Manifest.Entry(path, sha, type.manufacturer(), type.name(), type.fixtureTypeId(), part.revision(), part.kind() == Kind.CHANGED ? "2.0" : "", part.kind(), part.worst(), part.note()));
+            entries.add(new Manifest.Entry(path, sha, type.manufacturer(), type.name(), type.fixtureTypeId(), part.revision(),
+                    part.kind() == Kind.CHANGED ? "2.0" : "", part.kind(), part.worst(), part.note()));
         }
         var manifest = new Manifest(Manifest.FORMAT, id, HOUSE, title, published.toLocalDate(), published, notes, entries, gone, earlier);
         try {
@@ -80,6 +94,9 @@ public class DemoReleases {
         } catch (IOException cannot) {
             throw new UncheckedIOException(cannot);
         }
-        return new Manifest.Earlier(id, title, published.toLocalDate(), published, notes, entries.stream().map(each -> new Manifest.Told(each.manufacturer(), each.name(), each.kind(), each.worst(), each.note())).toList());
+        return new Manifest.Earlier(id, title, published.toLocalDate(), published, notes,
+                entries.stream()
+                    .map(each -> new Manifest.Told(each.manufacturer(), each.name(), each.kind(), each.worst(), each.note()))
+                    .toList());
     }
 }

@@ -33,7 +33,10 @@ import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.Change;
 import yellowkite.server.web.Refusal;
 
-/** Makes releases of what stands on the House shelf: each is the whole of what the house hands on, and told by what differs from the one before. */
+/**
+ * Makes releases of what stands on the House shelf: each is the whole of what the house hands on, and told by what differs from the one
+ * before.
+ */
 @Service
 class Gathering {
     private final Transactions transactions;
@@ -43,7 +46,8 @@ class Gathering {
     private final Revisions revisions;
     private final JsonMapper json;
 
-    Gathering(Transactions transactions, ReleaseRepository releases, ProfileRepository profiles, RevisionRepository revisionRows, Revisions revisions, JsonMapper json) {
+    Gathering(Transactions transactions, ReleaseRepository releases, ProfileRepository profiles, RevisionRepository revisionRows,
+            Revisions revisions, JsonMapper json) {
         this.transactions = transactions;
         this.releases = releases;
         this.profiles = profiles;
@@ -55,10 +59,11 @@ class Gathering {
     /**
      * What a release would say of a profile.
      *
-     * @param before    number of the revision that the release before had; null if it had none
+     * @param before number of the revision that the release before had; null if it had none
      * @param withdrawn why its newest revision is not to be used; null if it is
      */
-    record Proposal(String profileId, String manufacturer, String name, int revision, @Schema(nullable = true) @Nullable Integer before, ProfileChange change, String note, @Schema(nullable = true) @Nullable String withdrawn) {}
+    record Proposal(String profileId, String manufacturer, String name, int revision, @Schema(nullable = true) @Nullable Integer before,
+            ProfileChange change, String note, @Schema(nullable = true) @Nullable String withdrawn) {}
 
     /** {@return what there is to say of the profiles of the release before, and of some more, by manufacturer and name} */
     List<Proposal> propose(List<String> more) {
@@ -72,7 +77,9 @@ class Gathering {
                 var newest = revisions.require(profile.id(), profile.revision());
                 var last = before.get(profile.id());
                 var change = change(last, newest);
-                proposals.add(new Proposal(profile.id(), profile.manufacturer(), profile.name(), profile.revision(), last == null ? null : last.number(), change, change.proposedNote(), revisions.findWithdrawal(newest.id()).map(each -> each.why()).orElse(null)));
+                proposals.add(new Proposal(profile.id(), profile.manufacturer(), profile.name(), profile.revision(),
+                        last == null ? null : last.number(), change, change.proposedNote(),
+                        revisions.findWithdrawal(newest.id()).map(each -> each.why()).orElse(null)));
             }
         }
         proposals.sort((a, b) -> (a.manufacturer() + "\n" + a.name()).compareToIgnoreCase(b.manufacturer() + "\n" + b.name()));
@@ -81,14 +88,19 @@ class Gathering {
 
     private static void requireFew(int count) {
         if (count > ReleaseArchive.MOST_PROFILES) {
-            throw Refusal.unfit("profiles", "A release holds at most " + ReleaseArchive.MOST_PROFILES + " profiles; these are " + count + ".");
+            throw Refusal.unfit("profiles",
+                    "A release holds at most " + ReleaseArchive.MOST_PROFILES + " profiles; these are " + count + ".");
         }
     }
 
     /** {@return the profiles of the newest release made here, by id} */
     private Map<String, StoredLine> lastLines() {
         var lines = new LinkedHashMap<String, StoredLine>();
-        releases.findNewest(Origin.OURS).ifPresent(last -> releases.lines(last.id()).stream().filter(StoredLine::isPart).forEach(line -> lines.put(line.profileId(), line)));
+        releases.findNewest(Origin.OURS)
+            .ifPresent(last -> releases.lines(last.id())
+                .stream()
+                .filter(StoredLine::isPart)
+                .forEach(line -> lines.put(line.profileId(), line)));
         return lines;
     }
 
@@ -96,7 +108,8 @@ class Gathering {
         if (before == null) {
             return ProfileChange.fresh(revisions.description(newest).type());
         }
-        return before.revisionId().equals(newest.id()) ? ProfileChange.same() : ProfileChange.between(revisions.side(revisionRows.findById(before.revisionId()).orElseThrow()), revisions.side(newest));
+        return before.revisionId().equals(newest.id()) ? ProfileChange.same()
+                : ProfileChange.between(revisions.side(revisionRows.findById(before.revisionId()).orElseThrow()), revisions.side(newest));
     }
 
     /** A profile that is to be part of a release, with what the notes say of it. */
@@ -107,7 +120,10 @@ class Gathering {
         }
     }
 
-    /** Publishes a release of the newest revisions of some profiles; those of the release before that are not among them are withdrawn by it. {@return its id} */
+    /**
+     * Publishes a release of the newest revisions of some profiles; those of the release before that are not among them are withdrawn by
+     * it. {@return its id}
+     */
     String publish(String house, String title, LocalDate dated, String notes, List<Member> members, Change asked) {
         requireFew(members.size());
         if (members.isEmpty()) {
@@ -128,7 +144,10 @@ class Gathering {
                     lines.add(new NewLine(member.profileId(), newest.id(), change.kind(), change.worst(), member.note()));
                 }
             }
-            before.values().stream().filter(line -> !seen.contains(line.profileId())).forEach(line -> lines.add(new NewLine(line.profileId(), line.revisionId(), Kind.WITHDRAWN, null, "")));
+            before.values()
+                .stream()
+                .filter(line -> !seen.contains(line.profileId()))
+                .forEach(line -> lines.add(new NewLine(line.profileId(), line.revisionId(), Kind.WITHDRAWN, null, "")));
             var release = new StoredRelease(id, Origin.OURS, house, title, dated, notes, asked.author().name(), revisions.now(), "[]");
             releases.add(release, lines);
             return release.id();
@@ -136,8 +155,12 @@ class Gathering {
     }
 
     private StoredRevision newest(String profileId) {
-        var profile = profiles.findById(profileId).filter(each -> each.shelf() == Shelf.HOUSE && each.binnedAt() == null).map(StoredProfile::id);
-        return profile.flatMap(revisionRows::findNewest).orElseThrow(() -> Refusal.unfit("profiles", "One of these profiles does not stand on the House shelf any more, or was never published."));
+        var profile = profiles.findById(profileId)
+            .filter(each -> each.shelf() == Shelf.HOUSE && each.binnedAt() == null)
+            .map(StoredProfile::id);
+        return profile.flatMap(revisionRows::findNewest)
+            .orElseThrow(() -> Refusal.unfit("profiles",
+                    "One of these profiles does not stand on the House shelf any more, or was never published."));
     }
 
     /** {@return what the archive of a release says of it} */
@@ -148,18 +171,28 @@ class Gathering {
             var revision = revisionRows.findById(line.revisionId()).orElseThrow();
             var type = revisions.description(revision).type();
             var file = "profiles/" + FileNames.free(FileNames.of(type, revision.number()), taken);
-            return new Manifest.Entry(file, revision.fileSha256(), line.manufacturer(), line.name(), type.fixtureTypeId().strip(), revision.number(), revisions.facts(revision).firmware(), line.kind(), line.worst(), line.note());
+            return new Manifest.Entry(file, revision.fileSha256(), line.manufacturer(), line.name(), type.fixtureTypeId().strip(),
+                    revision.number(), revisions.facts(revision).firmware(), line.kind(), line.worst(), line.note());
         }).toList();
-        var gone = lines.stream().filter(line -> !line.isPart()).map(line -> new Manifest.Gone(line.manufacturer(), line.name(), line.fixtureTypeId(), line.note())).toList();
-        return new Manifest(Manifest.FORMAT, release.id(), release.house(), release.title(), release.dated(), release.publishedAt(), release.notes(), entries, gone, earlier(release));
+        var gone = lines.stream()
+            .filter(line -> !line.isPart())
+            .map(line -> new Manifest.Gone(line.manufacturer(), line.name(), line.fixtureTypeId(), line.note()))
+            .toList();
+        return new Manifest(Manifest.FORMAT, release.id(), release.house(), release.title(), release.dated(), release.publishedAt(),
+                release.notes(), entries, gone, earlier(release));
     }
 
     /** {@return what the releases before one said, the newest first; those that were skipped here from what its archive told} */
     List<Manifest.Earlier> earlier(StoredRelease release) {
         var byId = new LinkedHashMap<String, Manifest.Earlier>();
         for (var before : releases.before(release.origin(), release.house(), release.publishedAt())) {
-            var told = releases.lines(before.id()).stream().filter(line -> line.kind() != Kind.SAME).map(line -> new Manifest.Told(line.manufacturer(), line.name(), line.kind(), line.worst(), line.note())).toList();
-            byId.put(before.id(), new Manifest.Earlier(before.id(), before.title(), before.dated(), before.publishedAt(), before.notes(), told));
+            var told = releases.lines(before.id())
+                .stream()
+                .filter(line -> line.kind() != Kind.SAME)
+                .map(line -> new Manifest.Told(line.manufacturer(), line.name(), line.kind(), line.worst(), line.note()))
+                .toList();
+            byId.put(before.id(),
+                    new Manifest.Earlier(before.id(), before.title(), before.dated(), before.publishedAt(), before.notes(), told));
         }
         for (var told : Manifest.EARLIER.read(release.earlier())) {
             byId.putIfAbsent(told.id(), told);
@@ -175,6 +208,8 @@ class Gathering {
         for (int i = 0; i < parts.size(); i++) {
             byFile.put(manifest.profiles().get(i).file(), parts.get(i).revisionId());
         }
-        ReleaseArchive.write(manifest, entry -> revisions.file(Optional.ofNullable(byFile.get(entry.file())).flatMap(revisionRows::findById).orElseThrow()), json, out);
+        ReleaseArchive.write(manifest,
+                entry -> revisions.file(Optional.ofNullable(byFile.get(entry.file())).flatMap(revisionRows::findById).orElseThrow()), json,
+                out);
     }
 }

@@ -16,12 +16,13 @@ import yellowkite.server.stored.StoredForms;
 /**
  * What an archive says of the release in it: its file {@code release.json}.
  *
- * @param format    2; of 1, which is read too, a manufacturer is called maker
- * @param house     that made it
+ * @param format 2; of 1, which is read too, a manufacturer is called maker
+ * @param house that made it
  * @param published UTC; of two releases of a house, the one published later is the newer
- * @param earlier   the releases before it, the newest first
+ * @param earlier the releases before it, the newest first
  */
-record Manifest(int format, String id, String house, String title, LocalDate dated, LocalDateTime published, String notes, List<Entry> profiles, List<Gone> withdrawn, List<Earlier> earlier) {
+record Manifest(int format, String id, String house, String title, LocalDate dated, LocalDateTime published, String notes,
+        List<Entry> profiles, List<Gone> withdrawn, List<Earlier> earlier) {
     static final int FORMAT = 2;
     static final int OLDEST_FORMAT = 1;
     /** How it is read: its {@code format} is its version, and what a later one of the same form adds is passed over. */
@@ -42,10 +43,11 @@ record Manifest(int format, String id, String house, String title, LocalDate dat
     }
 
     /**
-     * @param file   path in the archive. @param sha256 of its description and entries, as revisions are known by
-     * @param kind   against the release before. @param worst rank of what changed; null if nothing did that is compared
+     * @param file path in the archive. @param sha256 of its description and entries, as revisions are known by
+     * @param kind against the release before. @param worst rank of what changed; null if nothing did that is compared
      */
-    record Entry(String file, String sha256, @JsonAlias("maker") String manufacturer, String name, String fixtureTypeId, int revision, String firmware, Kind kind, @Nullable Rank worst, String note) {
+    record Entry(String file, String sha256, @JsonAlias("maker") String manufacturer, String name, String fixtureTypeId, int revision,
+            String firmware, Kind kind, @Nullable Rank worst, String note) {
         Entry {
             Objects.requireNonNull(file, "file");
             Objects.requireNonNull(sha256, "sha256");
@@ -81,7 +83,8 @@ record Manifest(int format, String id, String house, String title, LocalDate dat
     }
 
     /** A line of a release's notes; what stayed as it was has none. */
-    record Told(@JsonAlias("maker") String manufacturer, String name, Kind kind, @Schema(nullable = true) @Nullable Rank worst, String note) {
+    record Told(@JsonAlias("maker") String manufacturer, String name, Kind kind, @Schema(nullable = true) @Nullable Rank worst,
+            String note) {
         Told {
             Objects.requireNonNull(manufacturer, "manufacturer");
             Objects.requireNonNull(name, "name");

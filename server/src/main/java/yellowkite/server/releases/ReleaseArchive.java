@@ -20,7 +20,10 @@ import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.Sha256;
 import yellowkite.server.stored.StoredForm;
 
-/** A release as one ZIP: {@code release.json} and the profiles as GDTF files. It comes from outside, so nothing in it is trusted until it is read. */
+/**
+ * A release as one ZIP: {@code release.json} and the profiles as GDTF files. It comes from outside, so nothing in it is trusted until it is
+ * read.
+ */
 final class ReleaseArchive implements Closeable {
     static final int MOST_PROFILES = 5_000;
     /** One budget for the release and the profiles in it. */
@@ -75,7 +78,8 @@ final class ReleaseArchive implements Closeable {
     private static Manifest manifest(String fileName, Archive archive) {
         if (!archive.holds(MANIFEST)) {
             // of an archive that was cut short, the end of a GDTF file inside may be found instead of its own
-            throw new Broken("'" + fileName + "' holds no " + MANIFEST + ": it is no release, or was cut short on its way. Ask for it again; GDTF files come in by Import files.");
+            throw new Broken("'" + fileName + "' holds no " + MANIFEST
+                    + ": it is no release, or was cut short on its way. Ask for it again; GDTF files come in by Import files.");
         }
         try {
             if (archive.size(MANIFEST) > MOST_MANIFEST_BYTES) {
@@ -90,22 +94,30 @@ final class ReleaseArchive implements Closeable {
     }
 
     private void requireWhole() {
-        require(manifest.format() >= Manifest.OLDEST_FORMAT && manifest.format() <= Manifest.FORMAT, "is written in form " + manifest.format() + ", which this version does not read");
-        require(manifest.profiles().size() <= MOST_PROFILES && manifest.withdrawn().size() <= MOST_PROFILES && manifest.earlier().size() <= MOST_PROFILES, "names more than " + MOST_PROFILES + " profiles");
-        require(isLine(manifest.id(), 36) && isLine(manifest.house(), LONGEST_NAME) && isLine(manifest.title(), LONGEST_NAME) && manifest.notes().length() <= LONGEST_NOTES, "has no proper id, house, title or notes");
+        require(manifest.format() >= Manifest.OLDEST_FORMAT && manifest.format() <= Manifest.FORMAT,
+                "is written in form " + manifest.format() + ", which this version does not read");
+        require(manifest.profiles().size() <= MOST_PROFILES && manifest.withdrawn().size() <= MOST_PROFILES
+                && manifest.earlier().size() <= MOST_PROFILES, "names more than " + MOST_PROFILES + " profiles");
+        require(isLine(manifest.id(), 36) && isLine(manifest.house(), LONGEST_NAME) && isLine(manifest.title(), LONGEST_NAME)
+                && manifest.notes().length() <= LONGEST_NOTES, "has no proper id, house, title or notes");
         require(isYear(manifest.dated().getYear()) && isYear(manifest.published().getYear()), "has a date that cannot be");
         var files = new HashSet<String>();
         var fixtures = new HashSet<String>();
         for (var entry : manifest.profiles()) {
             require(files.add(entry.file()), "names '" + entry.file() + "' twice");
-            require(fixtures.add(fixture(entry.fixtureTypeId(), entry.manufacturer(), entry.name())), "holds '" + entry.manufacturer() + " " + entry.name() + "' twice");
-            require(entry.fixtureTypeId().length() <= LONGEST_ID, "has an id of more than " + LONGEST_ID + " letters on '" + entry.file() + "'");
+            require(fixtures.add(fixture(entry.fixtureTypeId(), entry.manufacturer(), entry.name())),
+                    "holds '" + entry.manufacturer() + " " + entry.name() + "' twice");
+            require(entry.fixtureTypeId().length() <= LONGEST_ID,
+                    "has an id of more than " + LONGEST_ID + " letters on '" + entry.file() + "'");
             require(archive.holds(entry.file()), "names '" + entry.file() + "', which is not in it");
-            require(entry.note().length() <= LONGEST_NOTE, "has a note of more than " + LONGEST_NOTE + " letters on '" + entry.file() + "'");
+            require(entry.note().length() <= LONGEST_NOTE,
+                    "has a note of more than " + LONGEST_NOTE + " letters on '" + entry.file() + "'");
         }
-        require(manifest.withdrawn().stream().allMatch(gone -> gone.note().length() <= LONGEST_NOTE), "has a note of more than " + LONGEST_NOTE + " letters");
+        require(manifest.withdrawn().stream().allMatch(gone -> gone.note().length() <= LONGEST_NOTE),
+                "has a note of more than " + LONGEST_NOTE + " letters");
         int entries = archive.paths().size();
-        require(entries <= manifest.profiles().size() + 1, "holds " + (entries - manifest.profiles().size() - 1) + " files that its list does not name");
+        require(entries <= manifest.profiles().size() + 1,
+                "holds " + (entries - manifest.profiles().size() - 1) + " files that its list does not name");
     }
 
     /** {@return what a fixture is told apart by: its id, or manufacturer and name where the file has none} */
@@ -150,7 +162,8 @@ final class ReleaseArchive implements Closeable {
     }
 
     private Broken broken(Manifest.Entry entry, FormatException why) {
-        return new Broken(why.sentence(entry.file() + "' in '" + fileName) + " A release comes in whole or not at all, so nothing was imported; ask for it again.");
+        return new Broken(why.sentence(entry.file() + "' in '" + fileName)
+                + " A release comes in whole or not at all, so nothing was imported; ask for it again.");
     }
 
     @Override

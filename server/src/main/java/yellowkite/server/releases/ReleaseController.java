@@ -56,7 +56,8 @@ class ReleaseController {
     /** @param publishedAt UTC */
     record ReleaseLine(String id, Origin origin, String house, String title, LocalDate dated, LocalDateTime publishedAt, String author) {
         static ReleaseLine of(StoredRelease release) {
-            return new ReleaseLine(release.id(), release.origin(), release.house(), release.title(), release.dated(), release.publishedAt(), release.author());
+            return new ReleaseLine(release.id(), release.origin(), release.house(), release.title(), release.dated(), release.publishedAt(),
+                    release.author());
         }
     }
 
@@ -67,7 +68,8 @@ class ReleaseController {
     }
 
     /** @param uses of the profile in this house */
-    record ReleasedLine(String profileId, String manufacturer, String name, int revision, Kind kind, @Schema(nullable = true) @Nullable Rank worst, String note, List<Use> uses) {}
+    record ReleasedLine(String profileId, String manufacturer, String name, int revision, Kind kind,
+            @Schema(nullable = true) @Nullable Rank worst, String note, List<Use> uses) {}
 
     /** @param earlier what the releases before it said, the newest first */
     record ReleaseView(ReleaseLine release, String notes, List<ReleasedLine> lines, List<Manifest.Earlier> earlier) {}
@@ -78,12 +80,17 @@ class ReleaseController {
         var release = require(id);
         var lines = releases.lines(id);
         var uses = arrival.usesOf(lines);
-        var views = lines.stream().map(line -> line(line, uses)).sorted(Comparator.comparingInt((ReleasedLine line) -> new ProfileChange(line.kind(), line.worst(), Map.of(), List.of()).urgency())).toList();
+        var views = lines.stream()
+            .map(line -> line(line, uses))
+            .sorted(Comparator
+                .comparingInt((ReleasedLine line) -> new ProfileChange(line.kind(), line.worst(), Map.of(), List.of()).urgency()))
+            .toList();
         return new ReleaseView(ReleaseLine.of(release), release.notes(), views, gathering.earlier(release));
     }
 
     private static ReleasedLine line(StoredLine line, Map<String, List<Use>> uses) {
-        return new ReleasedLine(line.profileId(), line.manufacturer(), line.name(), line.number(), line.kind(), line.worst(), line.note(), uses.getOrDefault(line.profileId(), List.of()));
+        return new ReleasedLine(line.profileId(), line.manufacturer(), line.name(), line.number(), line.kind(), line.worst(), line.note(),
+                uses.getOrDefault(line.profileId(), List.of()));
     }
 
     /** @param profiles that are to be part of it beside those of the release before */
@@ -113,12 +120,16 @@ class ReleaseController {
     /** 200 with the release; 422 with the {@code field} that does not fit. */
     @PostMapping("/api/releases")
     ReleaseView publish(@RequestBody ReleaseRequest request, Change change) {
-        var members = request.profiles().stream().map(each -> new Gathering.Member(each.profileId(), Line.of("profiles", each.note(), LONGEST_NOTE))).toList();
+        var members = request.profiles()
+            .stream()
+            .map(each -> new Gathering.Member(each.profileId(), Line.of("profiles", each.note(), LONGEST_NOTE)))
+            .toList();
         var notes = request.notes().strip();
         if (notes.length() > LONGEST_NOTES) {
             throw Refusal.unfit("notes", "Notes have at most " + LONGEST_NOTES + " letters.");
         }
-        return read(gathering.publish(said("house", request.house(), "Say which house hands it on."), said("title", request.title(), "Give the release a title."), request.dated(), notes, members, change));
+        return read(gathering.publish(said("house", request.house(), "Say which house hands it on."),
+                said("title", request.title(), "Give the release a title."), request.dated(), notes, members, change));
     }
 
     private static String said(String field, String text, String otherwise) {
@@ -133,11 +144,18 @@ class ReleaseController {
     @GetMapping(value = "/api/releases/{id}/archive", produces = "application/zip")
     ResponseEntity<StreamingResponseBody> archive(@PathVariable String id) {
         var release = require(id);
-        var disposition = ContentDisposition.attachment().filename(FileNames.part(release.house()) + ", " + FileNames.part(release.title()) + ".zip", StandardCharsets.UTF_8).build();
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString()).body(out -> gathering.write(release, out));
+        var disposition = ContentDisposition.attachment()
+            .filename(FileNames.part(release.house()) + ", " + FileNames.part(release.title()) + ".zip", StandardCharsets.UTF_8)
+            .build();
+        return ResponseEntity.ok()
+            .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
+            .body(out -> gathering.write(release, out));
     }
 
-    /** 200 with what a release would do to the Reference shelf and to those who use it; nothing is stored. 422 if it is refused, in words that name the file. */
+    /**
+     * 200 with what a release would do to the Reference shelf and to those who use it; nothing is stored. 422 if it is refused, in words
+     * that name the file.
+     */
     @PostMapping(value = "/api/releases/look", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     Arrival.Impact look(@RequestPart("file") MultipartFile file) throws IOException {
         return opened(file, arrival::look);

@@ -29,28 +29,39 @@ class ReleaseRepository {
     }
 
     /** Made here, or taken in. */
-    enum Origin { OURS, THEIRS }
+    enum Origin {
+        OURS, THEIRS
+    }
 
     /** @param publishedAt UTC, by the house that made it. @param earlier notes of the releases before it, as JSON */
-    record StoredRelease(String id, Origin origin, String house, String title, LocalDate dated, String notes, String author, LocalDateTime publishedAt, String earlier) {}
+    record StoredRelease(String id, Origin origin, String house, String title, LocalDate dated, String notes, String author,
+            LocalDateTime publishedAt, String earlier) {}
 
     /** @param revisionId of a withdrawn profile, the last one that was part of a release */
     record NewLine(String profileId, String revisionId, Kind kind, @Nullable Rank worst, String note) {}
 
     /** @param number of the revision */
-    record StoredLine(String profileId, String manufacturer, String name, String fixtureTypeId, String revisionId, int number, Kind kind, @Nullable Rank worst, String note) {
+    record StoredLine(String profileId, String manufacturer, String name, String fixtureTypeId, String revisionId, int number, Kind kind,
+            @Nullable Rank worst, String note) {
         boolean isPart() {
             return kind != Kind.WITHDRAWN;
         }
     }
 
     void add(StoredRelease release, List<NewLine> lines) {
-        database.insertInto(LIBRARY_RELEASE, LIBRARY_RELEASE.ID, LIBRARY_RELEASE.ORIGIN, LIBRARY_RELEASE.HOUSE, LIBRARY_RELEASE.TITLE, LIBRARY_RELEASE.DATED, LIBRARY_RELEASE.NOTES, LIBRARY_RELEASE.AUTHOR, LIBRARY_RELEASE.CREATED_AT, LIBRARY_RELEASE.EARLIER)
-                .values(release.id(), release.origin().name(), release.house(), release.title(), release.dated(), release.notes(), release.author(), release.publishedAt(), release.earlier()).execute();
+        database.insertInto(LIBRARY_RELEASE, LIBRARY_RELEASE.ID, LIBRARY_RELEASE.ORIGIN, LIBRARY_RELEASE.HOUSE, LIBRARY_RELEASE.TITLE,
+                LIBRARY_RELEASE.DATED, LIBRARY_RELEASE.NOTES, LIBRARY_RELEASE.AUTHOR, LIBRARY_RELEASE.CREATED_AT, LIBRARY_RELEASE.EARLIER)
+            .values(release.id(), release.origin().name(), release.house(), release.title(), release.dated(), release.notes(),
+                    release.author(), release.publishedAt(), release.earlier())
+            .execute();
         for (int i = 0; i < lines.size(); i++) {
             var line = lines.get(i);
-            database.insertInto(RELEASE_PROFILE, RELEASE_PROFILE.RELEASE_ID, RELEASE_PROFILE.POSITION, RELEASE_PROFILE.PROFILE_ID, RELEASE_PROFILE.REVISION_ID, RELEASE_PROFILE.KIND, RELEASE_PROFILE.WORST, RELEASE_PROFILE.NOTE)
-                    .values(release.id(), i, line.profileId(), line.revisionId(), line.kind().name(), line.worst() == null ? null : line.worst().name(), line.note()).execute();
+            database
+                .insertInto(RELEASE_PROFILE, RELEASE_PROFILE.RELEASE_ID, RELEASE_PROFILE.POSITION, RELEASE_PROFILE.PROFILE_ID,
+                        RELEASE_PROFILE.REVISION_ID, RELEASE_PROFILE.KIND, RELEASE_PROFILE.WORST, RELEASE_PROFILE.NOTE)
+                .values(release.id(), i, line.profileId(), line.revisionId(), line.kind().name(),
+                        line.worst() == null ? null : line.worst().name(), line.note())
+                .execute();
         }
     }
 
@@ -65,27 +76,50 @@ class ReleaseRepository {
 
     /** {@return those that came before, the newest first} @param house that made them */
     List<StoredRelease> before(Origin origin, String house, LocalDateTime publishedAt) {
-        return releases().where(LIBRARY_RELEASE.ORIGIN.eq(origin.name()), LIBRARY_RELEASE.HOUSE.eq(house), LIBRARY_RELEASE.CREATED_AT.lt(publishedAt)).orderBy(LIBRARY_RELEASE.CREATED_AT.desc()).fetch(mapping(StoredRelease::new));
+        return releases()
+            .where(LIBRARY_RELEASE.ORIGIN.eq(origin.name()), LIBRARY_RELEASE.HOUSE.eq(house), LIBRARY_RELEASE.CREATED_AT.lt(publishedAt))
+            .orderBy(LIBRARY_RELEASE.CREATED_AT.desc())
+            .fetch(mapping(StoredRelease::new));
     }
 
     Optional<StoredRelease> findNewest(Origin origin) {
-        return releases().where(LIBRARY_RELEASE.ORIGIN.eq(origin.name())).orderBy(LIBRARY_RELEASE.CREATED_AT.desc()).limit(1).fetchOptional(mapping(StoredRelease::new));
+        return releases().where(LIBRARY_RELEASE.ORIGIN.eq(origin.name()))
+            .orderBy(LIBRARY_RELEASE.CREATED_AT.desc())
+            .limit(1)
+            .fetchOptional(mapping(StoredRelease::new));
     }
 
     Optional<StoredRelease> findNewest(Origin origin, String house) {
-        return releases().where(LIBRARY_RELEASE.ORIGIN.eq(origin.name()), LIBRARY_RELEASE.HOUSE.eq(house)).orderBy(LIBRARY_RELEASE.CREATED_AT.desc()).limit(1).fetchOptional(mapping(StoredRelease::new));
+        return releases().where(LIBRARY_RELEASE.ORIGIN.eq(origin.name()), LIBRARY_RELEASE.HOUSE.eq(house))
+            .orderBy(LIBRARY_RELEASE.CREATED_AT.desc())
+            .limit(1)
+            .fetchOptional(mapping(StoredRelease::new));
     }
 
     private SelectJoinStep<Record9<String, Origin, String, String, LocalDate, String, String, LocalDateTime, String>> releases() {
-        return database.select(LIBRARY_RELEASE.ID, LIBRARY_RELEASE.ORIGIN.convertFrom(Origin::valueOf), LIBRARY_RELEASE.HOUSE, LIBRARY_RELEASE.TITLE, LIBRARY_RELEASE.DATED, LIBRARY_RELEASE.NOTES, LIBRARY_RELEASE.AUTHOR,
-                LIBRARY_RELEASE.CREATED_AT, LIBRARY_RELEASE.EARLIER).from(LIBRARY_RELEASE);
+        return database
+            .select(LIBRARY_RELEASE.ID, LIBRARY_RELEASE.ORIGIN.convertFrom(Origin::valueOf), LIBRARY_RELEASE.HOUSE, LIBRARY_RELEASE.TITLE,
+                    LIBRARY_RELEASE.DATED, LIBRARY_RELEASE.NOTES, LIBRARY_RELEASE.AUTHOR,
+                    LIBRARY_RELEASE.CREATED_AT, LIBRARY_RELEASE.EARLIER)
+            .from(LIBRARY_RELEASE);
     }
 
     /** {@return what a release says of each profile, in its order} */
     List<StoredLine> lines(String releaseId) {
-        return database.select(RELEASE_PROFILE.PROFILE_ID, MANUFACTURER.NAME, PROFILE.NAME, PROFILE.FIXTURE_TYPE_ID.convertFrom(each -> each == null ? "" : each), RELEASE_PROFILE.REVISION_ID, REVISION.NUMBER,
-                        RELEASE_PROFILE.KIND.convertFrom(Kind::valueOf), RELEASE_PROFILE.WORST.convertFrom(each -> each == null ? null : Rank.valueOf(each)), RELEASE_PROFILE.NOTE)
-                .from(RELEASE_PROFILE).join(PROFILE).on(PROFILE.ID.eq(RELEASE_PROFILE.PROFILE_ID)).join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID)).join(REVISION).on(REVISION.ID.eq(RELEASE_PROFILE.REVISION_ID))
-                .where(RELEASE_PROFILE.RELEASE_ID.eq(releaseId)).orderBy(RELEASE_PROFILE.POSITION).fetch(mapping(StoredLine::new));
+        return database
+            .select(RELEASE_PROFILE.PROFILE_ID, MANUFACTURER.NAME, PROFILE.NAME,
+                    PROFILE.FIXTURE_TYPE_ID.convertFrom(each -> each == null ? "" : each), RELEASE_PROFILE.REVISION_ID, REVISION.NUMBER,
+                    RELEASE_PROFILE.KIND.convertFrom(Kind::valueOf),
+                    RELEASE_PROFILE.WORST.convertFrom(each -> each == null ? null : Rank.valueOf(each)), RELEASE_PROFILE.NOTE)
+            .from(RELEASE_PROFILE)
+            .join(PROFILE)
+            .on(PROFILE.ID.eq(RELEASE_PROFILE.PROFILE_ID))
+            .join(MANUFACTURER)
+            .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
+            .join(REVISION)
+            .on(REVISION.ID.eq(RELEASE_PROFILE.REVISION_ID))
+            .where(RELEASE_PROFILE.RELEASE_ID.eq(releaseId))
+            .orderBy(RELEASE_PROFILE.POSITION)
+            .fetch(mapping(StoredLine::new));
     }
 }

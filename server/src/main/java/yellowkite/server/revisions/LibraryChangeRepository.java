@@ -24,7 +24,11 @@ public class LibraryChangeRepository {
 
     /** Notes a profile when the transaction that is under way ends. @throws IllegalStateException outside a transaction */
     public void note(String profileId) {
-        var noted = TransactionSynchronizationManager.getSynchronizations().stream().filter(each -> each instanceof AtEnd end && end.isOf(this)).map(AtEnd.class::cast).findFirst();
+        var noted = TransactionSynchronizationManager.getSynchronizations()
+            .stream()
+            .filter(each -> each instanceof AtEnd end && end.isOf(this))
+            .map(AtEnd.class::cast)
+            .findFirst();
         noted.orElseGet(() -> {
             var end = new AtEnd(this);
             TransactionSynchronizationManager.registerSynchronization(end);
@@ -60,7 +64,11 @@ public class LibraryChangeRepository {
 
     /** {@return the newest stamp; 0 where nothing was ever noted} */
     public long stamp() {
-        return database.select(LIBRARY_STAMP.STAMP).from(LIBRARY_STAMP).where(LIBRARY_STAMP.ID.eq(COUNTER)).fetchOptional(LIBRARY_STAMP.STAMP).orElse(0L);
+        return database.select(LIBRARY_STAMP.STAMP)
+            .from(LIBRARY_STAMP)
+            .where(LIBRARY_STAMP.ID.eq(COUNTER))
+            .fetchOptional(LIBRARY_STAMP.STAMP)
+            .orElse(0L);
     }
 
     /** @param stamp when it was noted last */
@@ -68,6 +76,9 @@ public class LibraryChangeRepository {
 
     /** {@return the profiles noted after a stamp} */
     public List<Change> since(long stamp) {
-        return database.select(PROFILE_CHANGE.PROFILE_ID, PROFILE_CHANGE.STAMP).from(PROFILE_CHANGE).where(PROFILE_CHANGE.STAMP.gt(stamp)).fetch(row -> new Change(row.value1(), row.value2()));
+        return database.select(PROFILE_CHANGE.PROFILE_ID, PROFILE_CHANGE.STAMP)
+            .from(PROFILE_CHANGE)
+            .where(PROFILE_CHANGE.STAMP.gt(stamp))
+            .fetch(row -> new Change(row.value1(), row.value2()));
     }
 }

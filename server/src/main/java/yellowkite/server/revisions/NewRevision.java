@@ -9,15 +9,19 @@ import yellowkite.core.profile.FixtureType;
 /**
  * What is about to become a revision.
  *
- * @param type        with its house part, which is kept beside the file
- * @param findings    what the checks say of it
+ * @param type with its house part, which is kept beside the file
+ * @param findings what the checks say of it
  * @param description the bytes of the description as they came, so that they go out again to the letter
- * @param summary     one line of what changed
- * @param despite     why it is published although checks found errors; null if they found none, or it came as a file
+ * @param summary one line of what changed
+ * @param despite why it is published although checks found errors; null if they found none, or it came as a file
  */
-public record NewRevision(FixtureType type, List<Finding> findings, byte[] description, String summary, @Nullable String despite, String author) {
+public record NewRevision(FixtureType type, List<Finding> findings, byte[] description, String summary, @Nullable String despite,
+        String author) {
     /** {@return how many there are} Those that the house set aside do not count; an error always does. */
     int count(Severity severity) {
-        return (int) findings.stream().filter(each -> each.severity() == severity && (severity == Severity.ERROR || type.house().meant(each.rule(), each.place().words()) == null)).count();
+        return (int) findings.stream()
+            .filter(each -> each.severity() == severity
+                    && (severity == Severity.ERROR || type.house().meant(each.rule(), each.place().words()) == null))
+            .count();
     }
 }

@@ -51,12 +51,13 @@ class RevisionController {
     record WithdrawalLine(String why, String author, LocalDateTime at) {}
 
     /**
-     * @param at         UTC
-     * @param despite    why it was published although checks found errors; null if there is no such reason
-     * @param withdrawn  null unless it is not to be used any more
+     * @param at UTC
+     * @param despite why it was published although checks found errors; null if there is no such reason
+     * @param withdrawn null unless it is not to be used any more
      * @param leftBehind what its file does not carry, in sentences
      */
-    record RevisionLine(int number, String summary, String author, LocalDateTime at, int errors, int warnings, @Schema(nullable = true) @Nullable String despite, RevisionFacts facts,
+    record RevisionLine(int number, String summary, String author, LocalDateTime at, int errors, int warnings,
+            @Schema(nullable = true) @Nullable String despite, RevisionFacts facts,
             @Schema(nullable = true) @Nullable WithdrawalLine withdrawn, List<String> leftBehind) {}
 
     /** 200 with the revisions of a profile, the newest first; none for an unknown profile. */
@@ -66,7 +67,8 @@ class RevisionController {
         var withdrawn = repository.withdrawalsOf(profileId);
         return revisions.listOf(profileId).stream().map(each -> {
             var why = withdrawn.get(each.id());
-            return new RevisionLine(each.number(), each.summary(), each.author(), each.createdAt(), each.errors(), each.warnings(), each.despite(), facts.getOrDefault(each.id(), RevisionFacts.UNSAID),
+            return new RevisionLine(each.number(), each.summary(), each.author(), each.createdAt(), each.errors(), each.warnings(),
+                    each.despite(), facts.getOrDefault(each.id(), RevisionFacts.UNSAID),
                     why == null ? null : new WithdrawalLine(why.why(), why.author(), why.at()), LeftBehind.of(revisions.house(each.id())));
         }).toList();
     }
@@ -78,9 +80,13 @@ class RevisionController {
         }
     }
 
-    /** 200 with the revisions as they are now; the revision stays readable and warns from now on. 422 if the reason is no line, or it is withdrawn already. */
+    /**
+     * 200 with the revisions as they are now; the revision stays readable and warns from now on. 422 if the reason is no line, or it is
+     * withdrawn already.
+     */
     @PostMapping("/api/profiles/{profileId}/revisions/{number}/withdraw")
-    List<RevisionLine> withdraw(@PathVariable String profileId, @PathVariable int number, @RequestBody WithdrawRequest request, Author author) {
+    List<RevisionLine> withdraw(@PathVariable String profileId, @PathVariable int number, @RequestBody WithdrawRequest request,
+            Author author) {
         var revision = revisions.require(profileId, number);
         if (repository.isReference(revision)) {
             throw Refusal.unfit("why", "This profile stands on the Reference shelf; what is withdrawn there is said by its next release.");
@@ -101,23 +107,33 @@ class RevisionController {
     @GetMapping(value = "/api/profiles/{profileId}/revisions/{number}/file", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<byte[]> export(@PathVariable String profileId, @PathVariable int number) {
         var revision = revisions.require(profileId, number);
-        var disposition = ContentDisposition.attachment().filename(FileNames.of(revisions.description(revision).type(), revision.number()), StandardCharsets.UTF_8).build();
+        var disposition = ContentDisposition.attachment()
+            .filename(FileNames.of(revisions.description(revision).type(), revision.number()), StandardCharsets.UTF_8)
+            .build();
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString()).body(revisions.file(revision));
     }
 
-    /** 200 with the newest revisions of some profiles in one ZIP, a file each; 404 if one of them is not in the library or was never published. @param profile at most 150 ids */
+    /**
+     * 200 with the newest revisions of some profiles in one ZIP, a file each; 404 if one of them is not in the library or was never
+     * published. @param profile at most 150 ids
+     */
     @GetMapping(value = "/api/export.zip", produces = "application/zip")
     ResponseEntity<StreamingResponseBody> exportAll(@RequestParam List<String> profile) {
         if (profile.isEmpty() || profile.size() > MOST_EXPORTED) {
             throw Refusal.unfit("profile", "Choose 1 to " + MOST_EXPORTED + " profiles to take away together.");
         }
-        var chosen = profile.stream().distinct().map(id -> repository.findNewest(id).orElseThrow(() -> Refusal.notFound("One of these profiles is not in the library any more, or was never published."))).toList();
+        var chosen = profile.stream()
+            .distinct()
+            .map(id -> repository.findNewest(id)
+                .orElseThrow(() -> Refusal.notFound("One of these profiles is not in the library any more, or was never published.")))
+            .toList();
         StreamingResponseBody body = out -> {
             try (var zip = new ZipOutputStream(out)) {
                 zip.setLevel(Deflater.NO_COMPRESSION); // the files are packed already
                 var taken = new HashSet<String>();
                 for (var revision : chosen) { // one after the other, so that only one is in memory
-                    zip.putNextEntry(new ZipEntry(FileNames.free(FileNames.of(revisions.description(revision).type(), revision.number()), taken)));
+                    zip.putNextEntry(
+                            new ZipEntry(FileNames.free(FileNames.of(revisions.description(revision).type(), revision.number()), taken)));
                     zip.write(revisions.file(revision));
                     zip.closeEntry();
                 }
@@ -127,11 +143,15 @@ class RevisionController {
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString()).body(body);
     }
 
-    /** 200 with a PNG encoded anew; 404 if there is no such content or it is no picture. @param side pixels that it is fitted into, at most 1024; null = as large as it is */
+    /**
+     * 200 with a PNG encoded anew; 404 if there is no such content or it is no picture. @param side pixels that it is fitted into, at most
+     * 1024; null = as large as it is
+     */
     @GetMapping(value = "/api/media/{sha256}", produces = MediaType.IMAGE_PNG_VALUE)
     ResponseEntity<byte[]> picture(@PathVariable String sha256, @RequestParam(required = false) @Nullable Integer side) {
-        return revisions.findContent(sha256).flatMap(bytes -> side == null ? Thumbnails.reencode(bytes) : Thumbnails.fitted(bytes, Math.clamp(side, 1, LARGEST_SIDE)))
-                .map(png -> ResponseEntity.ok().cacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable()).body(png))
-                .orElseThrow(() -> Refusal.notFound("There is no such picture."));
+        return revisions.findContent(sha256)
+            .flatMap(bytes -> side == null ? Thumbnails.reencode(bytes) : Thumbnails.fitted(bytes, Math.clamp(side, 1, LARGEST_SIDE)))
+            .map(png -> ResponseEntity.ok().cacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable()).body(png))
+            .orElseThrow(() -> Refusal.notFound("There is no such picture."));
     }
 }

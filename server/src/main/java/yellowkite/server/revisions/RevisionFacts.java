@@ -18,10 +18,13 @@ public record RevisionFacts(String firmware, RestsOn restsOn, String fromWhom) {
     private static final int LONGEST_NAME = 200;
 
     /** The manufacturer's chart, a lamp on the bench, a colleague's word or file, a release, or a file that came in. */
-    public enum RestsOn { CHART, LAMP, COLLEAGUE, RELEASE, FILE, UNSAID }
+    public enum RestsOn {
+        CHART, LAMP, COLLEAGUE, RELEASE, FILE, UNSAID
+    }
 
     /** @throws Refusal 422 with the field that does not fit */
     public static RevisionFacts said(@Nullable String firmware, @Nullable RestsOn restsOn, @Nullable String fromWhom) {
-        return new RevisionFacts(Line.of("firmware", firmware, LONGEST_FIRMWARE), Objects.requireNonNullElse(restsOn, RestsOn.UNSAID), Line.of("fromWhom", fromWhom, LONGEST_NAME));
+        return new RevisionFacts(Line.of("firmware", firmware, LONGEST_FIRMWARE), Objects.requireNonNullElse(restsOn, RestsOn.UNSAID),
+                Line.of("fromWhom", fromWhom, LONGEST_NAME));
     }
 }

@@ -21,7 +21,10 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import yellowkite.core.library.Shelf;
 
-/** Revisions, their files, what is searched of them and what they rest on. Rows are added and never changed, but for a synopsis that is made anew and a withdrawal that is taken back; what is long in the bin is deleted elsewhere. */
+/**
+ * Revisions, their files, what is searched of them and what they rest on. Rows are added and never changed, but for a synopsis that is made
+ * anew and a withdrawal that is taken back; what is long in the bin is deleted elsewhere.
+ */
 @Repository
 public class RevisionRepository {
     private final DSLContext database;
@@ -40,12 +43,15 @@ public class RevisionRepository {
 
     void insert(StoredRevision revision, Map<String, String> entries, List<ModeRow> modes) {
         database.insertInto(REVISION, REVISION.ID, REVISION.PROFILE_ID, REVISION.NUMBER, REVISION.SUMMARY, REVISION.AUTHOR,
-                        REVISION.CREATED_AT, REVISION.DESCRIPTION_SHA256, REVISION.FILE_SHA256, REVISION.ERRORS, REVISION.WARNINGS, REVISION.DESPITE)
-                .values(revision.id(), revision.profileId(), revision.number(), revision.summary(), revision.author(),
-                        revision.createdAt(), revision.descriptionSha256(), revision.fileSha256(), revision.errors(), revision.warnings(), revision.despite())
-                .execute();
+                REVISION.CREATED_AT, REVISION.DESCRIPTION_SHA256, REVISION.FILE_SHA256, REVISION.ERRORS, REVISION.WARNINGS,
+                REVISION.DESPITE)
+            .values(revision.id(), revision.profileId(), revision.number(), revision.summary(), revision.author(),
+                    revision.createdAt(), revision.descriptionSha256(), revision.fileSha256(), revision.errors(), revision.warnings(),
+                    revision.despite())
+            .execute();
         if (!entries.isEmpty()) {
-            var rows = database.insertInto(REVISION_ENTRY, REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.POSITION, REVISION_ENTRY.PATH, REVISION_ENTRY.SHA256);
+            var rows = database.insertInto(REVISION_ENTRY, REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.POSITION, REVISION_ENTRY.PATH,
+                    REVISION_ENTRY.SHA256);
             int position = 0;
             for (var entry : entries.entrySet()) {
                 rows = rows.values(revision.id(), position++, entry.getKey(), entry.getValue());
@@ -53,7 +59,8 @@ public class RevisionRepository {
             rows.execute();
         }
         if (!modes.isEmpty()) {
-            var rows = database.insertInto(REVISION_MODE, REVISION_MODE.REVISION_ID, REVISION_MODE.POSITION, REVISION_MODE.NAME, REVISION_MODE.FOOTPRINT, REVISION_MODE.CHANNELS, REVISION_MODE.TAIL, REVISION_MODE.MAP_SHA256);
+            var rows = database.insertInto(REVISION_MODE, REVISION_MODE.REVISION_ID, REVISION_MODE.POSITION, REVISION_MODE.NAME,
+                    REVISION_MODE.FOOTPRINT, REVISION_MODE.CHANNELS, REVISION_MODE.TAIL, REVISION_MODE.MAP_SHA256);
             for (int i = 0; i < modes.size(); i++) {
                 var mode = modes.get(i);
                 rows = rows.values(revision.id(), i, mode.name(), mode.footprint(), mode.channels(), mode.tail(), mode.mapSha256());
@@ -64,7 +71,10 @@ public class RevisionRepository {
 
     /** Keeps what lists know of a revision. @param kept as JSON */
     void putSynopsis(String revisionId, String kept) {
-        database.insertInto(REVISION_SYNOPSIS, REVISION_SYNOPSIS.REVISION_ID, REVISION_SYNOPSIS.KEPT).values(revisionId, kept).onDuplicateKeyIgnore().execute();
+        database.insertInto(REVISION_SYNOPSIS, REVISION_SYNOPSIS.REVISION_ID, REVISION_SYNOPSIS.KEPT)
+            .values(revisionId, kept)
+            .onDuplicateKeyIgnore()
+            .execute();
     }
 
     /** Keeps what the house has beside a revision. @param kept as JSON */
@@ -73,19 +83,30 @@ public class RevisionRepository {
     }
 
     Optional<String> findHouse(String revisionId) {
-        return database.select(REVISION_HOUSE.KEPT).from(REVISION_HOUSE).where(REVISION_HOUSE.REVISION_ID.eq(revisionId)).fetchOptional(REVISION_HOUSE.KEPT);
+        return database.select(REVISION_HOUSE.KEPT)
+            .from(REVISION_HOUSE)
+            .where(REVISION_HOUSE.REVISION_ID.eq(revisionId))
+            .fetchOptional(REVISION_HOUSE.KEPT);
     }
 
     void putFacts(String revisionId, RevisionFacts facts) {
-        database.insertInto(REVISION_FACTS, REVISION_FACTS.REVISION_ID, REVISION_FACTS.FIRMWARE, REVISION_FACTS.RESTS_ON, REVISION_FACTS.FROM_WHOM)
-                .values(revisionId, facts.firmware(), facts.restsOn().name(), facts.fromWhom()).execute();
+        database
+            .insertInto(REVISION_FACTS, REVISION_FACTS.REVISION_ID, REVISION_FACTS.FIRMWARE, REVISION_FACTS.RESTS_ON,
+                    REVISION_FACTS.FROM_WHOM)
+            .values(revisionId, facts.firmware(), facts.restsOn().name(), facts.fromWhom())
+            .execute();
     }
 
     /** {@return what revisions of a profile rest on, by revision; those that say nothing are not among them} */
     Map<String, RevisionFacts> factsOf(String profileId) {
-        return database.select(REVISION_FACTS.REVISION_ID, REVISION_FACTS.FIRMWARE, REVISION_FACTS.RESTS_ON.convertFrom(RevisionFacts.RestsOn::valueOf), REVISION_FACTS.FROM_WHOM).from(REVISION_FACTS)
-                .join(REVISION).on(REVISION.ID.eq(REVISION_FACTS.REVISION_ID)).where(REVISION.PROFILE_ID.eq(profileId))
-                .fetchMap(REVISION_FACTS.REVISION_ID, row -> new RevisionFacts(row.value2(), row.value3(), row.value4()));
+        return database
+            .select(REVISION_FACTS.REVISION_ID, REVISION_FACTS.FIRMWARE,
+                    REVISION_FACTS.RESTS_ON.convertFrom(RevisionFacts.RestsOn::valueOf), REVISION_FACTS.FROM_WHOM)
+            .from(REVISION_FACTS)
+            .join(REVISION)
+            .on(REVISION.ID.eq(REVISION_FACTS.REVISION_ID))
+            .where(REVISION.PROFILE_ID.eq(profileId))
+            .fetchMap(REVISION_FACTS.REVISION_ID, row -> new RevisionFacts(row.value2(), row.value3(), row.value4()));
     }
 
     /** {@return whether a revision came in a release} */
@@ -98,8 +119,12 @@ public class RevisionRepository {
 
     /** {@return whether it was not withdrawn before} */
     boolean withdraw(Withdrawal withdrawal) {
-        return database.insertInto(REVISION_WITHDRAWN, REVISION_WITHDRAWN.REVISION_ID, REVISION_WITHDRAWN.WHY, REVISION_WITHDRAWN.AUTHOR, REVISION_WITHDRAWN.CREATED_AT)
-                .values(withdrawal.revisionId(), withdrawal.why(), withdrawal.author(), withdrawal.at()).onDuplicateKeyIgnore().execute() == 1;
+        return database
+            .insertInto(REVISION_WITHDRAWN, REVISION_WITHDRAWN.REVISION_ID, REVISION_WITHDRAWN.WHY, REVISION_WITHDRAWN.AUTHOR,
+                    REVISION_WITHDRAWN.CREATED_AT)
+            .values(withdrawal.revisionId(), withdrawal.why(), withdrawal.author(), withdrawal.at())
+            .onDuplicateKeyIgnore()
+            .execute() == 1;
     }
 
     void restore(String revisionId) {
@@ -107,25 +132,36 @@ public class RevisionRepository {
     }
 
     Optional<Withdrawal> findWithdrawal(String revisionId) {
-        return database.selectFrom(REVISION_WITHDRAWN).where(REVISION_WITHDRAWN.REVISION_ID.eq(revisionId)).fetchOptional(mapping(Withdrawal::new));
+        return database.selectFrom(REVISION_WITHDRAWN)
+            .where(REVISION_WITHDRAWN.REVISION_ID.eq(revisionId))
+            .fetchOptional(mapping(Withdrawal::new));
     }
 
     Map<String, Withdrawal> withdrawalsOf(String profileId) {
-        return database.select(REVISION_WITHDRAWN.REVISION_ID, REVISION_WITHDRAWN.WHY, REVISION_WITHDRAWN.AUTHOR, REVISION_WITHDRAWN.CREATED_AT).from(REVISION_WITHDRAWN)
-                .join(REVISION).on(REVISION.ID.eq(REVISION_WITHDRAWN.REVISION_ID)).where(REVISION.PROFILE_ID.eq(profileId)).fetchMap(REVISION_WITHDRAWN.REVISION_ID, mapping(Withdrawal::new));
+        return database
+            .select(REVISION_WITHDRAWN.REVISION_ID, REVISION_WITHDRAWN.WHY, REVISION_WITHDRAWN.AUTHOR, REVISION_WITHDRAWN.CREATED_AT)
+            .from(REVISION_WITHDRAWN)
+            .join(REVISION)
+            .on(REVISION.ID.eq(REVISION_WITHDRAWN.REVISION_ID))
+            .where(REVISION.PROFILE_ID.eq(profileId))
+            .fetchMap(REVISION_WITHDRAWN.REVISION_ID, mapping(Withdrawal::new));
     }
 
     /** @param tail as JSON. @param mapSha256 of what its DMX map is known by; null for a mode without addresses */
     record ModeRow(String name, int footprint, int channels, String tail, @Nullable String mapSha256) {}
 
     public Optional<StoredRevision> findNewest(String profileId) {
-        return database.selectFrom(REVISION).where(REVISION.PROFILE_ID.eq(profileId)).orderBy(REVISION.NUMBER.desc()).limit(1)
-                .fetchOptional(mapping(StoredRevision::new));
+        return database.selectFrom(REVISION)
+            .where(REVISION.PROFILE_ID.eq(profileId))
+            .orderBy(REVISION.NUMBER.desc())
+            .limit(1)
+            .fetchOptional(mapping(StoredRevision::new));
     }
 
     public Optional<StoredRevision> findByNumber(String profileId, int number) {
-        return database.selectFrom(REVISION).where(REVISION.PROFILE_ID.eq(profileId), REVISION.NUMBER.eq(number))
-                .fetchOptional(mapping(StoredRevision::new));
+        return database.selectFrom(REVISION)
+            .where(REVISION.PROFILE_ID.eq(profileId), REVISION.NUMBER.eq(number))
+            .fetchOptional(mapping(StoredRevision::new));
     }
 
     public Optional<StoredRevision> findById(String id) {
@@ -133,21 +169,29 @@ public class RevisionRepository {
     }
 
     public Optional<StoredRevision> findByFile(String profileId, String fileSha256) {
-        return database.selectFrom(REVISION).where(REVISION.PROFILE_ID.eq(profileId), REVISION.FILE_SHA256.eq(fileSha256))
-                .orderBy(REVISION.NUMBER.desc()).limit(1).fetchOptional(mapping(StoredRevision::new));
+        return database.selectFrom(REVISION)
+            .where(REVISION.PROFILE_ID.eq(profileId), REVISION.FILE_SHA256.eq(fileSha256))
+            .orderBy(REVISION.NUMBER.desc())
+            .limit(1)
+            .fetchOptional(mapping(StoredRevision::new));
     }
 
     /** {@return all revisions of a profile, the newest first} */
     public List<StoredRevision> listOf(String profileId) {
-        return database.selectFrom(REVISION).where(REVISION.PROFILE_ID.eq(profileId)).orderBy(REVISION.NUMBER.desc())
-                .fetch(mapping(StoredRevision::new));
+        return database.selectFrom(REVISION)
+            .where(REVISION.PROFILE_ID.eq(profileId))
+            .orderBy(REVISION.NUMBER.desc())
+            .fetch(mapping(StoredRevision::new));
     }
 
     /** {@return the file's entries beside its description: path to content, in the file's order} */
     public Map<String, String> entries(String revisionId) {
         var entries = new LinkedHashMap<String, String>();
-        database.select(REVISION_ENTRY.PATH, REVISION_ENTRY.SHA256).from(REVISION_ENTRY).where(REVISION_ENTRY.REVISION_ID.eq(revisionId))
-                .orderBy(REVISION_ENTRY.POSITION).forEach(row -> entries.put(row.value1(), row.value2()));
+        database.select(REVISION_ENTRY.PATH, REVISION_ENTRY.SHA256)
+            .from(REVISION_ENTRY)
+            .where(REVISION_ENTRY.REVISION_ID.eq(revisionId))
+            .orderBy(REVISION_ENTRY.POSITION)
+            .forEach(row -> entries.put(row.value1(), row.value2()));
         return entries;
     }
 }

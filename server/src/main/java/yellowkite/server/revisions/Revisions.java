@@ -48,7 +48,10 @@ public class Revisions {
         this.clock = Clock.systemUTC();
     }
 
-    /** Stores a file as the next revision of a profile, unless it is one already. {@return the new revision, or the one that holds this very file} @param others path to content */
+    /**
+     * Stores a file as the next revision of a profile, unless it is one already. {@return the new revision, or the one that holds this very
+     * file} @param others path to content
+     */
     public Added add(String profileId, NewRevision fresh, Map<String, byte[]> others) {
         return addStored(profileId, fresh, stored(others));
     }
@@ -58,7 +61,8 @@ public class Revisions {
         var fileSha = Sha256.ofFile(Sha256.of(fresh.description()), entries);
         var before = repository.listOf(profileId);
         var same = before.stream().filter(each -> each.fileSha256().equals(fileSha)).findFirst();
-        return same.map(known -> new Added(known, false)).orElseGet(() -> new Added(append(profileId, before.isEmpty() ? 1 : before.getFirst().number() + 1, fresh, entries), true));
+        return same.map(known -> new Added(known, false))
+            .orElseGet(() -> new Added(append(profileId, before.isEmpty() ? 1 : before.getFirst().number() + 1, fresh, entries), true));
     }
 
     /** Stores a file as the next revision, though an older one may hold the very same. @param others path to content */
@@ -75,13 +79,15 @@ public class Revisions {
     private StoredRevision append(String profileId, int number, NewRevision fresh, Map<String, String> entries) {
         var type = fresh.type();
         var descriptionSha = putContent(fresh.description());
-        var revision = new StoredRevision(UUID.randomUUID().toString(), profileId, number, fresh.summary(), fresh.author(), now(), descriptionSha, Sha256.ofFile(descriptionSha, entries),
+        var revision = new StoredRevision(UUID.randomUUID().toString(), profileId, number, fresh.summary(), fresh.author(), now(),
+                descriptionSha, Sha256.ofFile(descriptionSha, entries),
                 fresh.count(Severity.ERROR), fresh.count(Severity.WARNING), fresh.despite());
         var modes = type.modes().stream().map(mode -> {
             var compiled = CompiledMode.of(type, mode);
             var line = ModeSummary.of(compiled);
             var map = compiled.signature();
-            return new RevisionRepository.ModeRow(listed(line.name()), line.footprint(), line.channels(), StoredForms.TAIL.write(line.tail()), map.isEmpty() ? null : Sha256.of(map.getBytes(StandardCharsets.UTF_8)));
+            return new RevisionRepository.ModeRow(listed(line.name()), line.footprint(), line.channels(),
+                    StoredForms.TAIL.write(line.tail()), map.isEmpty() ? null : Sha256.of(map.getBytes(StandardCharsets.UTF_8)));
         }).toList();
         repository.insert(revision, entries, modes);
         repository.putSynopsis(revision.id(), StoredForms.SYNOPSIS.write(Synopsis.of(type)));
@@ -99,8 +105,8 @@ public class Revisions {
     }
 
     /**
-     * {@return what lists know of a revision} It is made of the revision where it is not kept, or cannot be read: one that is damaged
-     * keeps nobody from finding all the others.
+     * {@return what lists know of a revision} It is made of the revision where it is not kept, or cannot be read: one that is damaged keeps
+     * nobody from finding all the others.
      *
      * @param kept as it is kept; null if it is not
      */
@@ -112,7 +118,9 @@ public class Revisions {
                 LOG.warn("What lists know of revision {} cannot be read ({}); it is made anew.", revisionId, damaged.getMessage());
             }
         }
-        var made = repository.findById(revisionId).map(revision -> Synopsis.of(house(revisionId).laidOnto(description(revision).type()))).orElse(Synopsis.NONE);
+        var made = repository.findById(revisionId)
+            .map(revision -> Synopsis.of(house(revisionId).laidOnto(description(revision).type())))
+            .orElse(Synopsis.NONE);
         repository.putSynopsis(revisionId, StoredForms.SYNOPSIS.write(made));
         return made;
     }
@@ -180,7 +188,8 @@ public class Revisions {
         try {
             return StoredForms.HOUSE.read(kept);
         } catch (Unreadable damaged) {
-            LOG.warn("What the house keeps beside revision {} cannot be read ({}); the revision itself can.", revisionId, damaged.getMessage());
+            LOG.warn("What the house keeps beside revision {} cannot be read ({}); the revision itself can.", revisionId,
+                    damaged.getMessage());
             return StoredHouse.NONE;
         }
     }
@@ -207,7 +216,7 @@ public class Revisions {
     /** @throws Refusal 404 if the profile has no such revision */
     public StoredRevision require(String profileId, int number) {
         return repository.findByNumber(profileId, number)
-                .orElseThrow(() -> Refusal.notFound("This profile has no revision " + number + "."));
+            .orElseThrow(() -> Refusal.notFound("This profile has no revision " + number + "."));
     }
 
     List<StoredRevision> listOf(String profileId) {

@@ -27,8 +27,10 @@ public final class Sha256 {
     /** {@return the name of a whole file: of its description and its other entries by path} */
     public static String ofFile(String description, Map<String, String> entries) {
         var text = new StringBuilder(description);
-        entries.entrySet().stream().sorted(Map.Entry.comparingByKey())
-                .forEach(each -> text.append('\n').append(each.getKey()).append('\0').append(each.getValue()));
+        entries.entrySet()
+            .stream()
+            .sorted(Map.Entry.comparingByKey())
+            .forEach(each -> text.append('\n').append(each.getKey()).append('\0').append(each.getValue()));
         return of(text.toString().getBytes(StandardCharsets.UTF_8));
     }
 }

@@ -15,7 +15,8 @@ final class QrCode {
     /** {@return its squares, with one square of margin} */
     static BitMatrix of(String link) {
         try {
-            return new QRCodeWriter().encode(link, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.MARGIN, 1, EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.M));
+            return new QRCodeWriter().encode(link, BarcodeFormat.QR_CODE, 0, 0,
+                    Map.of(EncodeHintType.MARGIN, 1, EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.M));
         } catch (WriterException tooLong) {
             throw new IllegalArgumentException("a link of " + link.length() + " letters fits into no code", tooLong);
         }
@@ -32,6 +33,7 @@ final class QrCode {
                 }
             }
         }
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 " + code.getWidth() + " " + code.getHeight() + "\" shape-rendering=\"crispEdges\"><rect width=\"100%\" height=\"100%\" fill=\"#fff\"/><path d=\"" + path + "\"/></svg>";
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 " + code.getWidth() + " " + code.getHeight()
+                + "\" shape-rendering=\"crispEdges\"><rect width=\"100%\" height=\"100%\" fill=\"#fff\"/><path d=\"" + path + "\"/></svg>";
     }
 }

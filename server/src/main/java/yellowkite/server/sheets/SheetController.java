@@ -17,7 +17,10 @@ import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.Refusal;
 
-/** Modes of any revision to read: as data, on paper and as tables. A mode is known by its number in the file, 0 = the first; 404 if there is none. */
+/**
+ * Modes of any revision to read: as data, on paper and as tables. A mode is known by its number in the file, 0 = the first; 404 if there is
+ * none.
+ */
 @RestController
 class SheetController {
     private static final String MODE = "/api/profiles/{profileId}/revisions/{number}/modes/{mode}";
@@ -73,7 +76,8 @@ class SheetController {
     }
 
     private SheetFacts facts(StoredRevision revision, FixtureType type) {
-        return new SheetFacts(type.manufacturer(), type.name(), revision.number(), revision.createdAt().toLocalDate(), revisions.facts(revision).firmware(), link(revision.profileId()),
+        return new SheetFacts(type.manufacturer(), type.name(), revision.number(), revision.createdAt().toLocalDate(),
+                revisions.facts(revision).firmware(), link(revision.profileId()),
                 revisions.findWithdrawal(revision.id()).map(each -> each.why()).orElse(""));
     }
 
@@ -84,7 +88,8 @@ class SheetController {
     private static ResponseEntity.BodyBuilder named(FixtureType type, ModeSheet sheet, String ending, boolean shown) {
         var name = (type.manufacturer() + " " + type.name() + ", " + sheet.mode()).replaceAll("[\\p{Cntrl}/\\\\\":*?<>|]", "-");
         var file = (name.length() <= 120 ? name : name.substring(0, 120)) + "." + ending;
-        var disposition = (shown ? ContentDisposition.inline() : ContentDisposition.attachment()).filename(file, StandardCharsets.UTF_8).build();
+        var disposition = (shown ? ContentDisposition.inline() : ContentDisposition.attachment()).filename(file, StandardCharsets.UTF_8)
+            .build();
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString());
     }
 }

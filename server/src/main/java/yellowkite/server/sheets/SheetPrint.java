@@ -79,7 +79,8 @@ final class SheetPrint {
         for (int i = 0; i < pages.size(); i++) {
             try (var foot = new PDPageContentStream(document, pages.get(i), PDPageContentStream.AppendMode.APPEND, true)) {
                 pen = foot;
-                text(MARGIN, 22, 8, QUIET, facts.title() + " · " + sheet.mode() + " · revision " + facts.revision() + " of " + facts.date());
+                text(MARGIN, 22, 8, QUIET,
+                        facts.title() + " · " + sheet.mode() + " · revision " + facts.revision() + " of " + facts.date());
                 var count = (i + 1) + " / " + pages.size();
                 text(MARGIN + WIDTH - width(count, 8), 22, 8, QUIET, count);
             }
@@ -112,9 +113,11 @@ final class SheetPrint {
         }
         pen.fill();
         text(MARGIN, top - 16, 18, INK, fitted(facts.title(), 18, WIDTH - QR - 12));
-        text(MARGIN, top - 34, 13, INK, fitted(sheet.mode() + ": " + sheet.footprint() + (sheet.footprint() == 1 ? " address" : " addresses"), 13, WIDTH - QR - 12));
+        text(MARGIN, top - 34, 13, INK, fitted(
+                sheet.mode() + ": " + sheet.footprint() + (sheet.footprint() == 1 ? " address" : " addresses"), 13, WIDTH - QR - 12));
         var held = facts.firmware().isEmpty() ? "" : ", from firmware " + facts.firmware();
-        text(MARGIN, top - 49, 9, QUIET, fitted("Revision " + facts.revision() + " of " + facts.date() + held + (sheet.description().isEmpty() ? "" : ". " + sheet.description()), 9, WIDTH - QR - 12));
+        text(MARGIN, top - 49, 9, QUIET, fitted("Revision " + facts.revision() + " of " + facts.date() + held
+                + (sheet.description().isEmpty() ? "" : ". " + sheet.description()), 9, WIDTH - QR - 12));
         y = top - QR - 8;
         if (!facts.warns().isEmpty()) {
             text(MARGIN, y, 10, new Color(0xB3261E), fitted("Withdrawn: " + facts.warns(), 10, WIDTH));
@@ -145,7 +148,8 @@ final class SheetPrint {
         text(MARGIN + PART, top - 12, 8.5f, QUIET, fitted(line.part(), 8.5f, START - PART - GAP));
         text(MARGIN + START, top - 12, 8.5f, QUIET, String.valueOf(line.start()));
         if (!line.cells().isEmpty()) {
-            text(MARGIN + CHANNEL, top - 21, 7.5f, QUIET, fitted(line.cells().size() + " cells, at " + shown(line.cells()), 7.5f, START - CHANNEL - GAP));
+            text(MARGIN + CHANNEL, top - 21, 7.5f, QUIET,
+                    fitted(line.cells().size() + " cells, at " + shown(line.cells()), 7.5f, START - CHANNEL - GAP));
         }
         for (int i = 0; i < functions.size(); i++) {
             function(line, line.functions().get(i), functions.get(i), i == 0 && !line.cells().isEmpty());
@@ -163,7 +167,8 @@ final class SheetPrint {
         return span.name() + (span.meaning().isEmpty() ? "" : ", " + span.meaning()) + (span.when().isEmpty() ? "" : ", " + span.when());
     }
 
-    private void function(ModeSheet.ChannelLine line, ModeSheet.FunctionLine span, List<String> says, boolean besideCells) throws IOException {
+    private void function(ModeSheet.ChannelLine line, ModeSheet.FunctionLine span, List<String> says, boolean besideCells)
+            throws IOException {
         float high = Math.max(says.size() * LINE, besideCells ? 2 * LINE : 0) + 6;
         room(high);
         text(MARGIN + VALUES, y - 12, 8.5f, INK, stretch(span.from(), span.to()));
@@ -177,7 +182,8 @@ final class SheetPrint {
         pen.fill();
         y -= high;
         for (var part : span.parts()) {
-            var name = part.name() + (part.slot().isEmpty() || part.slot().endsWith(" " + part.name()) ? "" : " (" + part.slot() + ")") + (part.meaning().isEmpty() ? "" : ", " + part.meaning());
+            var name = part.name() + (part.slot().isEmpty() || part.slot().endsWith(" " + part.name()) ? "" : " (" + part.slot() + ")")
+                    + (part.meaning().isEmpty() ? "" : ", " + part.meaning());
             var words = wrapped(name, 8, SCALE - DOES - INDENT - GAP);
             room(words.size() * (LINE - 1) + 4);
             rule(VALUES, FAINT, 0.4f);

@@ -87,7 +87,8 @@ class StencilController {
         }
         var origin = request.origin().length() <= LONGEST_ORIGIN ? request.origin() : request.origin().substring(0, LONGEST_ORIGIN);
         var kept = new StoredStencil(UUID.randomUUID().toString(), name, request.stencil().attribute(), origin, author.name(),
-                LocalDateTime.now(clock.withZone(ZoneOffset.UTC)).truncatedTo(ChronoUnit.MILLIS), StoredForms.STENCIL.write(request.stencil()));
+                LocalDateTime.now(clock.withZone(ZoneOffset.UTC)).truncatedTo(ChronoUnit.MILLIS),
+                StoredForms.STENCIL.write(request.stencil()));
         stencils.add(kept);
         return line(kept);
     }

@@ -18,11 +18,16 @@ class StencilRepository {
     }
 
     /** @param origin where it was taken from, in words. @param createdAt UTC. @param functions as JSON */
-    record StoredStencil(String id, String name, String attribute, String origin, String author, LocalDateTime createdAt, String functions) {}
+    record StoredStencil(String id, String name, String attribute, String origin, String author, LocalDateTime createdAt,
+            String functions) {}
 
     void add(StoredStencil stencil) {
-        database.insertInto(STENCIL, STENCIL.ID, STENCIL.NAME, STENCIL.ATTRIBUTE, STENCIL.ORIGIN, STENCIL.AUTHOR, STENCIL.CREATED_AT, STENCIL.FUNCTIONS)
-                .values(stencil.id(), stencil.name(), stencil.attribute(), stencil.origin(), stencil.author(), stencil.createdAt(), stencil.functions()).execute();
+        database
+            .insertInto(STENCIL, STENCIL.ID, STENCIL.NAME, STENCIL.ATTRIBUTE, STENCIL.ORIGIN, STENCIL.AUTHOR, STENCIL.CREATED_AT,
+                    STENCIL.FUNCTIONS)
+            .values(stencil.id(), stencil.name(), stencil.attribute(), stencil.origin(), stencil.author(), stencil.createdAt(),
+                    stencil.functions())
+            .execute();
     }
 
     /** {@return whether there was one} */

@@ -20,8 +20,8 @@ import yellowkite.core.library.Synopsis;
 import yellowkite.server.web.EditJson;
 
 /**
- * One form for each thing that is kept as JSON. Whoever renames or removes a component of one of these adds an up-caster here, and a
- * golden file beside the ones there are: what a house has kept is read for ever.
+ * One form for each thing that is kept as JSON. Whoever renames or removes a component of one of these adds an up-caster here, and a golden
+ * file beside the ones there are: what a house has kept is read for ever.
  */
 public final class StoredForms {
     /** From what was kept before there were versions: the shapes are the same, only without the envelope. */
@@ -29,7 +29,8 @@ public final class StoredForms {
     /** Of its own, and lenient: a component that this version has no use for is passed over. */
     private static final JsonMapper JSON = mapper();
 
-    public static final StoredForm<Edit> EDIT = new StoredForm<>(JSON, JSON.constructType(Edit.class), List.of(FIRST, StoredForms::bracedNames));
+    public static final StoredForm<Edit> EDIT = new StoredForm<>(JSON, JSON.constructType(Edit.class),
+            List.of(FIRST, StoredForms::bracedNames));
     public static final StoredForm<Corrections> CORRECTIONS = form(Corrections.class);
     public static final StoredForm<List<Sheet>> SHEETS = form(new TypeReference<List<Sheet>>() {}.getType());
     public static final StoredForm<Synopsis> SYNOPSIS = form(Synopsis.class);
@@ -44,7 +45,9 @@ public final class StoredForms {
         return new StoredForm<>(JSON, JSON.constructType(type), List.of(FIRST));
     }
 
-    /** In counted names a number was {@code #} and a slot {@code *}, which names can hold; they are written in braces, which names cannot. */
+    /**
+     * In counted names a number was {@code #} and a slot {@code *}, which names can hold; they are written in braces, which names cannot.
+     */
     private static JsonNode bracedNames(JsonNode edit) {
         if (edit.isObject() && edit.path("type").asString("").equals("divideFunction")) {
             ((ObjectNode) edit).put("name", edit.path("name").asString("").replace("#", "{number}").replace("*", "{slot}"));
@@ -54,10 +57,12 @@ public final class StoredForms {
     }
 
     private static JsonMapper mapper() {
-        var builder = JsonMapper.builder().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES, DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES);
+        var builder = JsonMapper.builder()
+            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES, DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES);
         EditJson.FAMILIES.forEach(family -> {
             builder.addMixIn(family, EditJson.Typed.class);
-            Arrays.stream(family.getPermittedSubclasses()).forEach(each -> builder.registerSubtypes(new NamedType(each, EditJson.nameOf(each))));
+            Arrays.stream(family.getPermittedSubclasses())
+                .forEach(each -> builder.registerSubtypes(new NamedType(each, EditJson.nameOf(each))));
         });
         return builder.build();
     }

@@ -18,7 +18,10 @@ record SourceFile(String name, byte[] bytes) {
     /** @throws Refusal 422 if it is no PDF, PNG, JPEG or GIF, or too large */
     static SourceFile of(MultipartFile file) throws IOException {
         var given = Objects.requireNonNullElse(file.getOriginalFilename(), "");
-        var name = given.substring(given.replace('\\', '/').lastIndexOf('/') + 1).replaceAll("[\\p{C}\"<>|:*?]", "-").replaceFirst("^[.\\s]+", "").strip();
+        var name = given.substring(given.replace('\\', '/').lastIndexOf('/') + 1)
+            .replaceAll("[\\p{C}\"<>|:*?]", "-")
+            .replaceFirst("^[.\\s]+", "")
+            .strip();
         if (name.isEmpty() || name.length() > LONGEST_NAME) {
             throw Refusal.unfit("file", "A file needs a name of at most " + LONGEST_NAME + " letters.");
         }
@@ -43,7 +46,10 @@ record SourceFile(String name, byte[] bytes) {
     }
 
     static ResponseEntity<byte[]> answer(String name, byte[] bytes) {
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_OCTET_STREAM)
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name, StandardCharsets.UTF_8).build().toString()).body(bytes);
+        return ResponseEntity.ok()
+            .contentType(MediaType.APPLICATION_OCTET_STREAM)
+            .header(HttpHeaders.CONTENT_DISPOSITION,
+                    ContentDisposition.attachment().filename(name, StandardCharsets.UTF_8).build().toString())
+            .body(bytes);
     }
 }

@@ -56,11 +56,12 @@ class WantedController {
     record AnswerLine(String profileId, String name, int revision) {}
 
     /**
-     * @param mode     as set on the fixture; empty = not said
+     * @param mode as set on the fixture; empty = not said
      * @param neededBy null = no day is named. @param late whether that day is over while nobody has answered
-     * @param takenBy  null while nobody writes it. @param answer null while it is open
+     * @param takenBy null while nobody writes it. @param answer null while it is open
      */
-    record WishLine(String id, int version, String manufacturer, String model, String mode, @Schema(nullable = true) @Nullable LocalDate neededBy, boolean late, String words, String askedBy, LocalDateTime askedAt,
+    record WishLine(String id, int version, String manufacturer, String model, String mode,
+            @Schema(nullable = true) @Nullable LocalDate neededBy, boolean late, String words, String askedBy, LocalDateTime askedAt,
             @Schema(nullable = true) @Nullable String takenBy, @Schema(nullable = true) @Nullable AnswerLine answer, List<String> files) {}
 
     /** 200 with open wishes by the day on which they are needed, then those that were answered; at most 500. */
@@ -75,8 +76,11 @@ class WantedController {
         var today = revisions.now().toLocalDate();
         return wishes.stream().map(each -> {
             var answer = each.answerRevisionId() == null ? null : answers.get(each.answerRevisionId());
-            return new WishLine(each.id(), each.version(), each.manufacturer(), each.model(), each.mode(), each.neededBy(), answer == null && each.neededBy() != null && each.neededBy().isBefore(today), each.words(), each.askedBy(),
-                    each.askedAt(), each.takenBy(), answer == null ? null : new AnswerLine(answer.profileId(), answer.name(), answer.number()), files.getOrDefault(each.id(), List.of()));
+            return new WishLine(each.id(), each.version(), each.manufacturer(), each.model(), each.mode(), each.neededBy(),
+                    answer == null && each.neededBy() != null && each.neededBy().isBefore(today), each.words(), each.askedBy(),
+                    each.askedAt(), each.takenBy(),
+                    answer == null ? null : new AnswerLine(answer.profileId(), answer.name(), answer.number()),
+                    files.getOrDefault(each.id(), List.of()));
         }).toList();
     }
 
@@ -105,7 +109,8 @@ class WantedController {
         var manufacturer = Line.of("manufacturer", request.manufacturer(), LONGEST_NAME);
         var model = Line.of("model", request.model(), LONGEST_NAME);
         if (manufacturer.isEmpty() || model.isEmpty()) {
-            throw Refusal.unfit(manufacturer.isEmpty() ? "manufacturer" : "model", "Say manufacturer and model, as they stand on the fixture.");
+            throw Refusal.unfit(manufacturer.isEmpty() ? "manufacturer" : "model",
+                    "Say manufacturer and model, as they stand on the fixture.");
         }
         if (request.neededBy() != null && (request.neededBy().getYear() < FIRST_YEAR || request.neededBy().getYear() > LAST_YEAR)) {
             throw Refusal.unfit("neededBy", "The day lies in the years " + FIRST_YEAR + " to " + LAST_YEAR + ".");
@@ -114,7 +119,8 @@ class WantedController {
         if (repository.find(id).isPresent()) {
             return line(id); // it was asked for, and only the answer was lost
         }
-        repository.add(new StoredWish(id, 0, manufacturer, model, Line.of("mode", request.mode(), LONGEST_NAME), request.neededBy(), Line.of("words", request.words(), LONGEST_WORDS), change.author().name(), revisions.now(), null, null, null));
+        repository.add(new StoredWish(id, 0, manufacturer, model, Line.of("mode", request.mode(), LONGEST_NAME), request.neededBy(),
+                Line.of("words", request.words(), LONGEST_WORDS), change.author().name(), revisions.now(), null, null, null));
         return line(id);
     }
 
@@ -142,7 +148,8 @@ class WantedController {
     }
 
     private byte[] content(@Nullable String sha256) {
-        return (sha256 == null ? Optional.<byte[]>empty() : revisions.findContent(sha256)).orElseThrow(() -> Refusal.notFound("There is no such file."));
+        return (sha256 == null ? Optional.<byte[]>empty() : revisions.findContent(sha256))
+            .orElseThrow(() -> Refusal.notFound("There is no such file."));
     }
 
     record VersionRequest(int version) {}
@@ -188,7 +195,8 @@ class WantedController {
 
     private Refusal stale(String id) {
         var now = require(id);
-        var what = now.answerRevisionId() != null ? "has been answered" : now.takenBy() != null ? "was taken by " + now.takenBy() : "was given back";
+        var what = now.answerRevisionId() != null ? "has been answered"
+                : now.takenBy() != null ? "was taken by " + now.takenBy() : "was given back";
         return Refusal.stale("This request " + what + " meanwhile. Look at it again.", Map.of());
     }
 
@@ -228,7 +236,12 @@ class WantedController {
     /** 200 with a source to save; 404 if there is none of that name. */
     @GetMapping(value = "/api/profiles/{profileId}/source", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<byte[]> source(@PathVariable String profileId, @RequestParam String name) {
-        var sha = sources.list(profileId).stream().filter(each -> each.name().equals(name)).map(SourceRepository.Source::sha256).findFirst().orElse(null);
+        var sha = sources.list(profileId)
+            .stream()
+            .filter(each -> each.name().equals(name))
+            .map(SourceRepository.Source::sha256)
+            .findFirst()
+            .orElse(null);
         return SourceFile.answer(name, content(sha));
     }
 }

@@ -27,13 +27,21 @@ class WantedRepository {
         this.database = database;
     }
 
-    /** @param version to be named with the next change. @param words what else is known, a link among them. @param answerRevisionId null while it is open. @param askedAt UTC, as is {@code answeredAt} */
-    record StoredWish(String id, int version, String manufacturer, String model, String mode, @Nullable LocalDate neededBy, String words, String askedBy, LocalDateTime askedAt, @Nullable String takenBy,
+    /**
+     * @param version to be named with the next change. @param words what else is known, a link among them. @param answerRevisionId null
+     * while it is open. @param askedAt UTC, as is {@code answeredAt}
+     */
+    record StoredWish(String id, int version, String manufacturer, String model, String mode, @Nullable LocalDate neededBy, String words,
+            String askedBy, LocalDateTime askedAt, @Nullable String takenBy,
             @Nullable String answerRevisionId, @Nullable LocalDateTime answeredAt) {}
 
     void add(StoredWish wish) {
-        database.insertInto(WANTED, WANTED.ID, WANTED.VERSION, WANTED.MANUFACTURER, WANTED.MODEL, WANTED.MODE, WANTED.NEEDED_BY, WANTED.WORDS, WANTED.ASKED_BY, WANTED.ASKED_AT)
-                .values(wish.id(), wish.version(), wish.manufacturer(), wish.model(), wish.mode(), wish.neededBy(), wish.words(), wish.askedBy(), wish.askedAt()).execute();
+        database
+            .insertInto(WANTED, WANTED.ID, WANTED.VERSION, WANTED.MANUFACTURER, WANTED.MODEL, WANTED.MODE, WANTED.NEEDED_BY, WANTED.WORDS,
+                    WANTED.ASKED_BY, WANTED.ASKED_AT)
+            .values(wish.id(), wish.version(), wish.manufacturer(), wish.model(), wish.mode(), wish.neededBy(), wish.words(),
+                    wish.askedBy(), wish.askedAt())
+            .execute();
     }
 
     Optional<StoredWish> find(String id) {
@@ -42,8 +50,11 @@ class WantedRepository {
 
     /** {@return open wishes by the day on which they are needed, those without one last; then answered ones, the newest first} */
     List<StoredWish> list(int limit) {
-        return database.selectFrom(WANTED).orderBy(WANTED.ANSWER_REVISION_ID.isNotNull(), WANTED.ANSWERED_AT.desc(), WANTED.NEEDED_BY.isNull(), WANTED.NEEDED_BY, WANTED.ASKED_AT, WANTED.ID).limit(limit)
-                .fetch(mapping(StoredWish::new));
+        return database.selectFrom(WANTED)
+            .orderBy(WANTED.ANSWER_REVISION_ID.isNotNull(), WANTED.ANSWERED_AT.desc(), WANTED.NEEDED_BY.isNull(), WANTED.NEEDED_BY,
+                    WANTED.ASKED_AT, WANTED.ID)
+            .limit(limit)
+            .fetch(mapping(StoredWish::new));
     }
 
     /** {@return whether the wish was open at that version and is taken now} @param by null to give it back */
@@ -53,7 +64,12 @@ class WantedRepository {
 
     /** {@return whether the wish was open at that version and is answered now} */
     boolean answer(String id, int seen, String revisionId, LocalDateTime at) {
-        return database.update(WANTED).set(WANTED.ANSWER_REVISION_ID, revisionId).set(WANTED.ANSWERED_AT, at).set(WANTED.VERSION, seen + 1).where(openAt(id, seen)).execute() == 1;
+        return database.update(WANTED)
+            .set(WANTED.ANSWER_REVISION_ID, revisionId)
+            .set(WANTED.ANSWERED_AT, at)
+            .set(WANTED.VERSION, seen + 1)
+            .where(openAt(id, seen))
+            .execute() == 1;
     }
 
     private static Condition openAt(String id, int seen) {
@@ -70,25 +86,42 @@ class WantedRepository {
     }
 
     void putFile(String id, String name, String sha256) {
-        database.insertInto(WANTED_FILE, WANTED_FILE.WANTED_ID, WANTED_FILE.NAME, WANTED_FILE.SHA256).values(id, name, sha256).onDuplicateKeyUpdate().set(WANTED_FILE.SHA256, sha256).execute();
+        database.insertInto(WANTED_FILE, WANTED_FILE.WANTED_ID, WANTED_FILE.NAME, WANTED_FILE.SHA256)
+            .values(id, name, sha256)
+            .onDuplicateKeyUpdate()
+            .set(WANTED_FILE.SHA256, sha256)
+            .execute();
     }
 
     /** {@return the names of files by wish} */
     Map<String, List<String>> filesOf(Collection<String> ids) {
-        return database.select(WANTED_FILE.WANTED_ID, WANTED_FILE.NAME).from(WANTED_FILE).where(WANTED_FILE.WANTED_ID.in(ids)).orderBy(WANTED_FILE.NAME).fetchGroups(WANTED_FILE.WANTED_ID, WANTED_FILE.NAME);
+        return database.select(WANTED_FILE.WANTED_ID, WANTED_FILE.NAME)
+            .from(WANTED_FILE)
+            .where(WANTED_FILE.WANTED_ID.in(ids))
+            .orderBy(WANTED_FILE.NAME)
+            .fetchGroups(WANTED_FILE.WANTED_ID, WANTED_FILE.NAME);
     }
 
     /** {@return hashes of a wish's files by name} */
     Map<String, String> files(String id) {
-        return database.select(WANTED_FILE.NAME, WANTED_FILE.SHA256).from(WANTED_FILE).where(WANTED_FILE.WANTED_ID.eq(id)).fetchMap(WANTED_FILE.NAME, WANTED_FILE.SHA256);
+        return database.select(WANTED_FILE.NAME, WANTED_FILE.SHA256)
+            .from(WANTED_FILE)
+            .where(WANTED_FILE.WANTED_ID.eq(id))
+            .fetchMap(WANTED_FILE.NAME, WANTED_FILE.SHA256);
     }
 
     /** What answers a wish. */
     record Answer(String revisionId, String profileId, String name, int number) {}
 
     Map<String, Answer> answers(Collection<String> revisionIds) {
-        return database.select(REVISION.ID, PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION.NUMBER).from(REVISION).join(PROFILE).on(PROFILE.ID.eq(REVISION.PROFILE_ID))
-                .join(MANUFACTURER).on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID)).where(REVISION.ID.in(revisionIds)).fetchMap(REVISION.ID, mapping(Answer::new));
+        return database.select(REVISION.ID, PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION.NUMBER)
+            .from(REVISION)
+            .join(PROFILE)
+            .on(PROFILE.ID.eq(REVISION.PROFILE_ID))
+            .join(MANUFACTURER)
+            .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
+            .where(REVISION.ID.in(revisionIds))
+            .fetchMap(REVISION.ID, mapping(Answer::new));
     }
 
     boolean hasProfile(String profileId) {

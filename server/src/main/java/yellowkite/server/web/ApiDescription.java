@@ -89,7 +89,8 @@ class ApiDescription {
     @SuppressWarnings({"rawtypes", "unchecked"})
     private static Schema tidy(Schema property) {
         boolean nullable = property.getTypes() != null && property.getTypes().contains("null");
-        Schema one = property.getOneOf() != null ? new Schema<>().$ref("#/components/schemas/" + family((Schema) property.getOneOf().getFirst()))
+        Schema one = property.getOneOf() != null
+                ? new Schema<>().$ref("#/components/schemas/" + family((Schema) property.getOneOf().getFirst()))
                 : nullable && property.get$ref() != null ? new Schema<>().$ref(property.get$ref()) : null;
         if (one == null) {
             return property;
@@ -101,8 +102,11 @@ class ApiDescription {
 
     private static String family(Schema<?> one) {
         var kind = String.valueOf(one.get$ref()).replaceAll(".*/", "");
-        return EditJson.FAMILIES.stream().filter(family -> Arrays.stream(family.getPermittedSubclasses()).anyMatch(each -> each.getSimpleName().equals(kind))).findFirst().map(Class::getSimpleName)
-                .orElseThrow(() -> new IllegalStateException("no family has " + kind));
+        return EditJson.FAMILIES.stream()
+            .filter(family -> Arrays.stream(family.getPermittedSubclasses()).anyMatch(each -> each.getSimpleName().equals(kind)))
+            .findFirst()
+            .map(Class::getSimpleName)
+            .orElseThrow(() -> new IllegalStateException("no family has " + kind));
     }
 
     @SuppressWarnings("rawtypes")
@@ -119,8 +123,11 @@ class ApiDescription {
 
     /** {@return the records that an edit holds, in lists or by themselves, and those within them} */
     private static Stream<Class<?>> rows(Class<?> edit) {
-        return Arrays.stream(edit.getRecordComponents()).map(RecordComponent::getGenericType)
-                .map(each -> each instanceof ParameterizedType list ? list.getActualTypeArguments()[0] : each)
-                .filter(each -> each instanceof Class<?> type && type.isRecord()).map(each -> (Class<?>) each).flatMap(each -> Stream.concat(Stream.of(each), rows(each)));
+        return Arrays.stream(edit.getRecordComponents())
+            .map(RecordComponent::getGenericType)
+            .map(each -> each instanceof ParameterizedType list ? list.getActualTypeArguments()[0] : each)
+            .filter(each -> each instanceof Class<?> type && type.isRecord())
+            .map(each -> (Class<?>) each)
+            .flatMap(each -> Stream.concat(Stream.of(each), rows(each)));
     }
 }

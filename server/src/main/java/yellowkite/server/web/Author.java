@@ -4,8 +4,8 @@ import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
 
 /**
- * Who is working: a name that the browser keeps and sends with whatever changes something. It is no proof of anything; what keeps
- * foreign pages out is {@link Doorkeeper}.
+ * Who is working: a name that the browser keeps and sends with whatever changes something. It is no proof of anything; what keeps foreign
+ * pages out is {@link Doorkeeper}.
  */
 public record Author(String name) {
     public static final String HEADER = "Kite-Author";

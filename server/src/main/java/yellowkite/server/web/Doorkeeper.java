@@ -21,8 +21,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Refuses requests that were led here by another name, changes that another page asks for, and what no request of ours is
- * like; says what a page from here may load.
+ * Refuses requests that were led here by another name, changes that another page asks for, and what no request of ours is like; says what a
+ * page from here may load.
  */
 @Component
 final class Doorkeeper extends OncePerRequestFilter {
@@ -38,12 +38,14 @@ final class Doorkeeper extends OncePerRequestFilter {
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         protect(request, response);
         if (!HERE.contains(request.getServerName())) {
             refuse(response, HttpStatus.FORBIDDEN, "Yellow Kite answers under 127.0.0.1 and localhost only.");
         } else if (!CHANGES_NOTHING.contains(request.getMethod()) && isForeign(request)) {
-            refuse(response, HttpStatus.FORBIDDEN, "Another page asked for this change; changes are taken from Yellow Kite's own page only.");
+            refuse(response, HttpStatus.FORBIDDEN,
+                    "Another page asked for this change; changes are taken from Yellow Kite's own page only.");
         } else if (request.getRequestURI().equals("/error")) {
             refuse(response, HttpStatus.NOT_FOUND, "There is nothing at this address.");
         } else if (!isKindOfContent(request.getContentType())) {
@@ -59,7 +61,8 @@ final class Doorkeeper extends OncePerRequestFilter {
         try {
             request.getParameterMap(); // read here, so that what cannot be read is told in one place
         } catch (InvalidParameterException unreadable) {
-            refuse(response, HttpStatus.BAD_REQUEST, "The address holds a value that cannot be read: after % there are two digits of 0 to 9 and A to F, and the text is UTF-8.");
+            refuse(response, HttpStatus.BAD_REQUEST,
+                    "The address holds a value that cannot be read: after % there are two digits of 0 to 9 and A to F, and the text is UTF-8.");
             return;
         }
         if (request.getContentLengthLong() > MAX_WORDS_BYTES) {
@@ -107,7 +110,8 @@ final class Doorkeeper extends OncePerRequestFilter {
     private void refuse(HttpServletResponse response, HttpStatus status, String sentence) throws IOException {
         response.setStatus(status.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.getOutputStream().write(json.writeValueAsString(ProblemDetail.forStatusAndDetail(status, sentence)).getBytes(StandardCharsets.UTF_8));
+        response.getOutputStream()
+            .write(json.writeValueAsString(ProblemDetail.forStatusAndDetail(status, sentence)).getBytes(StandardCharsets.UTF_8));
     }
 
     /** Said by {@link Problems} as 413: a body that does not tell its length is counted while it is read. */

@@ -12,13 +12,14 @@ import yellowkite.core.profile.House;
  * What a check found.
  *
  * @param severity {@code error}, {@code warning} or {@code remark}
- * @param mode     id of the mode that it is in; null if it is in none, as with the channel and the wheel
- * @param fix      null if a person has to decide
- * @param fixSays  what the fix does; empty without one
- * @param meant    why it is right as it is, where the house has said so; null = it counts
+ * @param mode id of the mode that it is in; null if it is in none, as with the channel and the wheel
+ * @param fix null if a person has to decide
+ * @param fixSays what the fix does; empty without one
+ * @param meant why it is right as it is, where the house has said so; null = it counts
  */
 public record FindingView(String rule, String severity, String where, String says, @Schema(nullable = true) @Nullable Integer mode,
-        @Schema(nullable = true) @Nullable Integer channel, @Schema(nullable = true) @Nullable Integer wheel, @Schema(nullable = true) @Nullable Edit fix, String fixSays,
+        @Schema(nullable = true) @Nullable Integer channel, @Schema(nullable = true) @Nullable Integer wheel,
+        @Schema(nullable = true) @Nullable Edit fix, String fixSays,
         @Schema(nullable = true) @Nullable String meant) {
 
     public static FindingView of(Finding finding) {

@@ -22,6 +22,7 @@ public final class Line {
 
     /** Breaks, and marks that turn the direction of writing: they would let one name look like another. */
     static boolean isUnseen(int letter) {
-        return Character.isISOControl(letter) || Character.getType(letter) == Character.FORMAT || Character.getType(letter) == Character.LINE_SEPARATOR || Character.getType(letter) == Character.PARAGRAPH_SEPARATOR;
+        return Character.isISOControl(letter) || Character.getType(letter) == Character.FORMAT
+                || Character.getType(letter) == Character.LINE_SEPARATOR || Character.getType(letter) == Character.PARAGRAPH_SEPARATOR;
     }
 }

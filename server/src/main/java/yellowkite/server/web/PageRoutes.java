@@ -7,7 +7,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 class PageRoutes {
 
-    @GetMapping({"/", "/editor/{profileId}", "/editor/{profileId}/charts", "/editor/{profileId}/charts/{chartId}", "/profile/{profileId}", "/compare", "/wanted", "/gobos", "/bin", "/intake", "/intake/{id}", "/releases", "/releases/{id}"})
+    @GetMapping({"/", "/editor/{profileId}", "/editor/{profileId}/charts", "/editor/{profileId}/charts/{chartId}", "/profile/{profileId}",
+            "/compare", "/wanted", "/gobos", "/bin", "/intake", "/intake/{id}", "/releases", "/releases/{id}"})
     String page() {
         return "forward:/index.html";
     }

@@ -50,7 +50,8 @@ final class Problems extends ResponseEntityExceptionHandler {
         return ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, refused.sentence("The file"));
     }
 
-    @ExceptionHandler({CannotGetJdbcConnectionException.class, DataAccessResourceFailureException.class, RecoverableDataAccessException.class, TransactionException.class})
+    @ExceptionHandler({CannotGetJdbcConnectionException.class, DataAccessResourceFailureException.class,
+            RecoverableDataAccessException.class, TransactionException.class})
     ProblemDetail noDatabase(Exception gone) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, NO_DATABASE);
     }
@@ -58,7 +59,8 @@ final class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail database(DataAccessException failed) {
         for (Throwable cause = failed; cause != null; cause = cause.getCause()) {
-            if (cause instanceof java.sql.SQLNonTransientConnectionException || cause instanceof java.sql.SQLTransientConnectionException || cause instanceof IOException) {
+            if (cause instanceof java.sql.SQLNonTransientConnectionException || cause instanceof java.sql.SQLTransientConnectionException
+                    || cause instanceof IOException) {
                 return noDatabase(failed);
             }
         }
@@ -77,7 +79,9 @@ final class Problems extends ResponseEntityExceptionHandler {
             HttpStatusCode status, WebRequest request) {
         for (Throwable cause = exception; cause != null; cause = cause.getCause()) {
             if (cause instanceof Doorkeeper.TooLong) {
-                return super.handleExceptionInternal(exception, ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, "That is more than can be imported at once."), headers, HttpStatus.CONTENT_TOO_LARGE, request);
+                return super.handleExceptionInternal(exception,
+                        ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, "That is more than can be imported at once."),
+                        headers, HttpStatus.CONTENT_TOO_LARGE, request);
             }
         }
         var sentence = switch (status.value()) {

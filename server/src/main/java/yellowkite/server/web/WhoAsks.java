@@ -11,7 +11,9 @@ import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.method.support.ModelAndViewContainer;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** Gives a controller the {@link Author} of a request, or the {@link Change} that it asks for: the one place that knows how either is said. */
+/**
+ * Gives a controller the {@link Author} of a request, or the {@link Change} that it asks for: the one place that knows how either is said.
+ */
 @Configuration(proxyBeanMethods = false)
 class WhoAsks implements WebMvcConfigurer, HandlerMethodArgumentResolver {
     static {
@@ -29,7 +31,8 @@ class WhoAsks implements WebMvcConfigurer, HandlerMethodArgumentResolver {
     }
 
     @Override
-    public Object resolveArgument(MethodParameter parameter, @Nullable ModelAndViewContainer container, NativeWebRequest request, @Nullable WebDataBinderFactory binders) {
+    public Object resolveArgument(MethodParameter parameter, @Nullable ModelAndViewContainer container, NativeWebRequest request,
+            @Nullable WebDataBinderFactory binders) {
         var header = request.getHeader(Author.HEADER);
         var author = Author.of(header == null ? "" : header);
         return parameter.getParameterType() == Author.class ? author : Change.of(author, request.getHeader(Change.HEADER));

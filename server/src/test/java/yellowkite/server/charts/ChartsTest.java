@@ -32,7 +32,8 @@ class ChartsTest {
 
     @BeforeEach
     void begin() {
-        var begun = post("/api/profiles", "{\"manufacturer\": \"Tidewick\", \"name\": \"Ketch " + ++number + "\", \"body\": \"FIXED\", \"copyOf\": null, \"copyRevision\": null, \"copyMode\": null, \"production\": null}");
+        var begun = post("/api/profiles", "{\"manufacturer\": \"Tidewick\", \"name\": \"Ketch " + ++number
+                + "\", \"body\": \"FIXED\", \"copyOf\": null, \"copyRevision\": null, \"copyMode\": null, \"production\": null}");
         profile = begun.json().path("profileId").asString();
     }
 
@@ -45,11 +46,13 @@ class ChartsTest {
     }
 
     private static Answer correct(JsonNode chart, String correction) {
-        return post("/api/charts/" + chart.path("id").asString() + "/corrections", "{\"version\": " + chart.path("version") + ", \"correction\": " + correction + "}");
+        return post("/api/charts/" + chart.path("id").asString() + "/corrections",
+                "{\"version\": " + chart.path("version") + ", \"correction\": " + correction + "}");
     }
 
     private static Answer apply(JsonNode chart, String modes) {
-        return post("/api/charts/" + chart.path("id").asString() + "/apply", "{\"version\": " + chart.path("version") + ", \"draftVersion\": " + chart.path("draftVersion") + ", \"modes\": " + modes + "}");
+        return post("/api/charts/" + chart.path("id").asString() + "/apply", "{\"version\": " + chart.path("version")
+                + ", \"draftVersion\": " + chart.path("draftVersion") + ", \"modes\": " + modes + "}");
     }
 
     private JsonNode draft() {
@@ -64,11 +67,14 @@ class ChartsTest {
     void whereALaterModeIsRefusedNoneIsApplied() {
         var ready = settled(given("ketch.txt", CHART).json());
 
-        var refused = apply(ready, "[{\"index\": 0, \"name\": \"Same\", \"onto\": null, \"channels\": null, \"gone\": []}, {\"index\": 1, \"name\": \"Same\", \"onto\": null, \"channels\": null, \"gone\": []}]");
+        var refused = apply(ready,
+                "[{\"index\": 0, \"name\": \"Same\", \"onto\": null, \"channels\": null, \"gone\": []}, {\"index\": 1, \"name\": \"Same\", \"onto\": null, \"channels\": null, \"gone\": []}]");
 
         assertThat(refused.status()).isEqualTo(422);
         assertThat(draft().path("modes").values()).as("not the first one either").isEmpty();
-        assertThat(apply(ready, "[{\"index\": 0, \"name\": \"Same\", \"onto\": null, \"channels\": null, \"gone\": []}]").status()).as("and it can be applied yet").isEqualTo(200);
+        assertThat(apply(ready, "[{\"index\": 0, \"name\": \"Same\", \"onto\": null, \"channels\": null, \"gone\": []}]").status())
+            .as("and it can be applied yet")
+            .isEqualTo(200);
     }
 
     @Test
@@ -88,7 +94,8 @@ class ChartsTest {
 
     private static Answer table(JsonNode draft, String text, String corrections) {
         var channel = draft.at("/map/channels/0/id");
-        return post("/api/drafts/" + draft.path("id").asString() + "/channel-table", "{\"channel\": " + channel + ", \"text\": \"" + text + "\", \"corrections\": [" + corrections + "]}");
+        return post("/api/drafts/" + draft.path("id").asString() + "/channel-table",
+                "{\"channel\": " + channel + ", \"text\": \"" + text + "\", \"corrections\": [" + corrections + "]}");
     }
 
     @Test
@@ -101,12 +108,16 @@ class ChartsTest {
         var read = table(draft, rows, "").json();
         assertThat(read.at("/functions/1/assumed").asBoolean()).as("no numbers are stated").isTrue();
         var channel = read.path("channel").asString();
-        var said = table(draft, rows, "{\"type\": \"chooseEnds\", \"channel\": \"" + channel + "\", \"function\": 1, \"physicalFrom\": 2, \"physicalTo\": 14}").json();
+        var said = table(draft, rows,
+                "{\"type\": \"chooseEnds\", \"channel\": \"" + channel + "\", \"function\": 1, \"physicalFrom\": 2, \"physicalTo\": 14}")
+            .json();
 
         assertThat(said.at("/functions/1/assumed").asBoolean()).isFalse();
         assertThat(said.at("/functions/1/physicalTo/value").asDouble()).isEqualTo(14);
         assertThat(said.path("edit").toString()).contains("14");
-        assertThat(table(draft, rows, "{\"type\": \"chooseEnds\", \"channel\": \"elsewhere\", \"function\": 99, \"physicalFrom\": 2, \"physicalTo\": 14}").status()).as("what fits nothing changes nothing").isEqualTo(200);
+        assertThat(table(draft, rows,
+                "{\"type\": \"chooseEnds\", \"channel\": \"elsewhere\", \"function\": 99, \"physicalFrom\": 2, \"physicalTo\": 14}")
+            .status()).as("what fits nothing changes nothing").isEqualTo(200);
     }
 
     @Test
@@ -114,12 +125,15 @@ class ChartsTest {
         var chart = given("ketch.txt", CHART).json();
         assertThat(chart.at("/open/0/place").asString()).isEqualTo("line 9");
         assertThat(chart.path("ready").asBoolean()).isFalse();
-        assertThat(apply(chart, "[{\"index\": 0, \"name\": \"Full\", \"onto\": null, \"channels\": null, \"gone\": []}]").detail()).contains("'line 9' first");
+        assertThat(apply(chart, "[{\"index\": 0, \"name\": \"Full\", \"onto\": null, \"channels\": null, \"gone\": []}]").detail())
+            .contains("'line 9' first");
 
         var ready = settled(chart);
         assertThat(ready.path("ready").asBoolean()).isTrue();
         assertThat(ready.at("/aside/0/reason").asString()).isEqualTo("not in this model");
-        assertThat(apply(ready, "[{\"index\": 0, \"name\": \"Full\", \"onto\": null, \"channels\": null, \"gone\": []}, {\"index\": 1, \"name\": \"Short\", \"onto\": null, \"channels\": null, \"gone\": []}]").status()).isEqualTo(200);
+        assertThat(apply(ready,
+                "[{\"index\": 0, \"name\": \"Full\", \"onto\": null, \"channels\": null, \"gone\": []}, {\"index\": 1, \"name\": \"Short\", \"onto\": null, \"channels\": null, \"gone\": []}]")
+            .status()).isEqualTo(200);
 
         var draft = draft();
         assertThat(draft.path("modes").findValuesAsString("name")).startsWith("Full").contains("Short");
@@ -149,12 +163,15 @@ class ChartsTest {
         var ready = settled(given("ketch.txt", CHART).json());
         apply(ready, "[{\"index\": 0, \"name\": \"Full\", \"onto\": null, \"channels\": null, \"gone\": []}]");
 
-        var newer = settled(given("ketch 2.txt", CHART.replace("Narrow to wide", "6° to 42°").replace("10-255\tReeds", "10-255\tRipples")).json());
+        var newer = settled(
+                given("ketch 2.txt", CHART.replace("Narrow to wide", "6° to 42°").replace("10-255\tReeds", "10-255\tRipples")).json());
         int mode = newer.at("/modes/0/suggested").asInt();
         var differences = get("/api/charts/" + newer.path("id").asString() + "/difference?index=0&mode=" + mode).json();
-        assertThat(differences.values().stream().filter(each -> !each.path("says").isEmpty()).map(each -> each.path("called").asString())).containsExactly("5 Gobo 1", "6 Zoom");
+        assertThat(differences.values().stream().filter(each -> !each.path("says").isEmpty()).map(each -> each.path("called").asString()))
+            .containsExactly("5 Gobo 1", "6 Zoom");
 
-        assertThat(apply(newer, "[{\"index\": 0, \"name\": \"Full\", \"onto\": " + mode + ", \"channels\": [\"line 8\"], \"gone\": []}]").status()).isEqualTo(200);
+        assertThat(apply(newer, "[{\"index\": 0, \"name\": \"Full\", \"onto\": " + mode + ", \"channels\": [\"line 8\"], \"gone\": []}]")
+            .status()).isEqualTo(200);
         var map = draft().path("map").path("channels");
         assertThat(map.get(4).at("/functions/0/physicalTo/value").asDouble()).isEqualTo(42);
         assertThat(map.get(3).at("/functions/0/ranges/1/name").asString()).as("was not accepted").isEqualTo("Reeds");
@@ -201,7 +218,8 @@ class ChartsTest {
         var chart = given("ketch.txt", CHART).json();
         var draft = draft();
 
-        assertThat(post("/api/drafts/" + draft.path("id").asString() + "/discard", "{\"version\": " + draft.path("version") + "}").status()).isEqualTo(204);
+        assertThat(post("/api/drafts/" + draft.path("id").asString() + "/discard", "{\"version\": " + draft.path("version") + "}").status())
+            .isEqualTo(204);
 
         assertThat(post("/api/charts/" + chart.path("id").asString() + "/open", "").status()).isEqualTo(404);
     }

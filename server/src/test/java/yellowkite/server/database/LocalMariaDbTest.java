@@ -22,7 +22,8 @@ class LocalMariaDbTest {
     static final class Crasher {
         public static void main(String[] arguments) throws Exception {
             var database = LocalMariaDb.start(Path.of(arguments[0]));
-            try (var connection = DriverManager.getConnection(database.url(), database.user(), database.password()); var statement = connection.createStatement()) {
+            try (var connection = DriverManager.getConnection(database.url(), database.user(), database.password());
+                    var statement = connection.createStatement()) {
                 statement.execute("create table kept (n int primary key)");
                 statement.execute("insert into kept values (7)");
             }
@@ -33,8 +34,11 @@ class LocalMariaDbTest {
 
     @Test
     void endsADatabaseThatACrashLeftBehindAndKeepsItsData(@TempDir Path home) throws Exception {
-        var crasher = new ProcessBuilder(ProcessHandle.current().info().command().orElseThrow(), "-cp", System.getProperty("java.class.path"),
-                Crasher.class.getName(), home.toString()).redirectError(ProcessBuilder.Redirect.INHERIT).start();
+        var crasher = new ProcessBuilder(ProcessHandle.current().info().command().orElseThrow(), "-cp",
+                System.getProperty("java.class.path"),
+                Crasher.class.getName(), home.toString())
+            .redirectError(ProcessBuilder.Redirect.INHERIT)
+            .start();
         long left;
         try (var lines = new BufferedReader(new InputStreamReader(crasher.getInputStream(), StandardCharsets.UTF_8))) {
             left = Long.parseLong(lines.readLine());
@@ -49,7 +53,8 @@ class LocalMariaDbTest {
             assertThat(found.getInt(1)).isEqualTo(7);
             assertThat(database.pid()).isNotEqualTo(left);
             assertThatThrownBy(() -> LocalMariaDb.start(home)).isInstanceOf(CannotStart.class).hasMessageContaining("already running");
-            assertThatThrownBy(() -> DriverManager.getConnection(database.url(), database.user(), "guessed")).hasMessageContaining("Access denied");
+            assertThatThrownBy(() -> DriverManager.getConnection(database.url(), database.user(), "guessed"))
+                .hasMessageContaining("Access denied");
         }
     }
 
@@ -57,11 +62,15 @@ class LocalMariaDbTest {
     void lockedOutIsWhoeverIsNotOurs(@TempDir Path home) throws Exception {
         try (var database = LocalMariaDb.start(home)) {
             for (var user : List.of("root", "", "mysql", "kite", "mariadb.sys")) {
-                assertThatThrownBy(() -> DriverManager.getConnection(database.url().replace("/kite", "/mysql"), user, "")).as(user).hasMessageContaining("Access denied");
+                assertThatThrownBy(() -> DriverManager.getConnection(database.url().replace("/kite", "/mysql"), user, "")).as(user)
+                    .hasMessageContaining("Access denied");
             }
-            try (var connection = DriverManager.getConnection(database.url(), database.user(), database.password()); var statement = connection.createStatement()) {
-                assertThatThrownBy(() -> statement.execute("select 'x' into outfile '" + home.resolve("written") + "'")).isInstanceOf(SQLException.class);
-                assertThatThrownBy(() -> statement.executeQuery("select load_file('/etc/hostname') from mysql.user")).isInstanceOf(SQLException.class);
+            try (var connection = DriverManager.getConnection(database.url(), database.user(), database.password());
+                    var statement = connection.createStatement()) {
+                assertThatThrownBy(() -> statement.execute("select 'x' into outfile '" + home.resolve("written") + "'"))
+                    .isInstanceOf(SQLException.class);
+                assertThatThrownBy(() -> statement.executeQuery("select load_file('/etc/hostname') from mysql.user"))
+                    .isInstanceOf(SQLException.class);
             }
         }
 
@@ -72,7 +81,8 @@ class LocalMariaDbTest {
     @Test
     void anOpenHouseIsClosedAtTheNextStart(@TempDir Path home) throws Exception {
         try (var database = LocalMariaDb.start(home)) {
-            asRoot(home, database, "create user 'root'@'127.0.0.1' identified by ''", "grant all on *.* to 'root'@'127.0.0.1'", "create user ''@'127.0.0.1'", "grant file on *.* to 'kite'@'127.0.0.1'");
+            asRoot(home, database, "create user 'root'@'127.0.0.1' identified by ''", "grant all on *.* to 'root'@'127.0.0.1'",
+                    "create user ''@'127.0.0.1'", "grant file on *.* to 'kite'@'127.0.0.1'");
             DriverManager.getConnection(database.url(), "root", "").close();
         }
         Files.setPosixFilePermissions(home, PosixFilePermissions.fromString("rwxr-xr-x"));

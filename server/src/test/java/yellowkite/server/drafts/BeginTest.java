@@ -25,11 +25,13 @@ class BeginTest {
     }
 
     private static RunningKite.Answer edit(JsonNode editor, String edit) {
-        return post("/api/drafts/" + editor.path("id").asString() + "/edits", "{\"version\": " + editor.path("version") + ", \"edit\": " + edit + "}");
+        return post("/api/drafts/" + editor.path("id").asString() + "/edits",
+                "{\"version\": " + editor.path("version") + ", \"edit\": " + edit + "}");
     }
 
     private static RunningKite.Answer publish(JsonNode editor, String despite) {
-        return post("/api/drafts/" + editor.path("id").asString() + "/publish", "{\"version\": " + editor.path("version") + ", \"summary\": \"First\", \"despite\": " + despite + "}");
+        return post("/api/drafts/" + editor.path("id").asString() + "/publish",
+                "{\"version\": " + editor.path("version") + ", \"summary\": \"First\", \"despite\": " + despite + "}");
     }
 
     @Test
@@ -48,7 +50,9 @@ class BeginTest {
     void aCopyKeepsPicturesAndOneModeAndStandsOnItsOwn() {
         var source = RunningKite.takeIn(RunningKite.fresh(DemoHouse.petrelSpot()));
 
-        var copy = post("/api/profiles", "{\"manufacturer\": \"Tidewick\", \"name\": \"Whimbrel\", \"body\": null, \"copyOf\": \"" + source + "\", \"copyRevision\": 1, \"copyMode\": \"Compact\"}").json();
+        var copy = post("/api/profiles", "{\"manufacturer\": \"Tidewick\", \"name\": \"Whimbrel\", \"body\": null, \"copyOf\": \"" + source
+                + "\", \"copyRevision\": 1, \"copyMode\": \"Compact\"}")
+            .json();
 
         assertThat(copy.path("modes").size()).isEqualTo(1);
         assertThat(copy.at("/wheels/0/slots/1/media").asString()).startsWith("/api/media/");
@@ -63,26 +67,34 @@ class BeginTest {
 
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.json().path("field").asString()).isEqualTo("name");
-        assertThat(edit(begun("Stint"), "{\"type\": \"begin\", \"manufacturer\": \"A\", \"name\": \"B\", \"id\": \"C\", \"body\": \"FIXED\"}").detail()).isEqualTo("A profile begins once.");
+        assertThat(
+                edit(begun("Stint"), "{\"type\": \"begin\", \"manufacturer\": \"A\", \"name\": \"B\", \"id\": \"C\", \"body\": \"FIXED\"}")
+                    .detail())
+            .isEqualTo("A profile begins once.");
     }
 
     @Test
     void errorsArePublishedOnlyWithAReason() {
         var editor = edit(begun("Knot"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
         int mode = editor.at("/modes/0/id").asInt();
-        var two = edit(editor, "{\"type\": \"addChannels\", \"mode\": " + mode + ", \"at\": null, \"channels\": [{\"attribute\": \"Zoom\", \"words\": \"\", \"bytes\": 1, \"geometry\": null, \"addresses\": null},"
-                + "{\"attribute\": \"Iris\", \"words\": \"\", \"bytes\": 1, \"geometry\": null, \"addresses\": null}]}").json();
-        var overlapping = edit(two, "{\"type\": \"changeAddresses\", \"channel\": " + two.at("/map/channels/1/id") + ", \"addresses\": [1]}").json();
+        var two = edit(editor, "{\"type\": \"addChannels\", \"mode\": " + mode
+                + ", \"at\": null, \"channels\": [{\"attribute\": \"Zoom\", \"words\": \"\", \"bytes\": 1, \"geometry\": null, \"addresses\": null},"
+                + "{\"attribute\": \"Iris\", \"words\": \"\", \"bytes\": 1, \"geometry\": null, \"addresses\": null}]}")
+            .json();
+        var overlapping = edit(two,
+                "{\"type\": \"changeAddresses\", \"channel\": " + two.at("/map/channels/1/id") + ", \"addresses\": [1]}")
+            .json();
 
         assertThat(publish(overlapping, "null").json().path("field").asString()).isEqualTo("despite");
         assertThat(publish(overlapping, "\"The manufacturer's own chart overlaps\"").status()).isEqualTo(200);
-        assertThat(get("/api/profiles/" + overlapping.path("profileId").asString() + "/revisions").json().at("/0/despite").asString()).isEqualTo("The manufacturer's own chart overlaps");
+        assertThat(get("/api/profiles/" + overlapping.path("profileId").asString() + "/revisions").json().at("/0/despite").asString())
+            .isEqualTo("The manufacturer's own chart overlaps");
     }
 
     @Test
     void theHistoryLeadsToAnyPointAndThrowingAwayForgetsTheProfile() {
         var editor = begun("Ruff");
-        for (var name : new String[] {"One", "Two", "Three"}) {
+        for (var name : new String[]{"One", "Two", "Three"}) {
             editor = edit(editor, "{\"type\": \"addMode\", \"name\": \"" + name + "\"}").json();
         }
         var draft = "/api/drafts/" + editor.path("id").asString();
@@ -106,7 +118,8 @@ class BeginTest {
 
         assertThat(get(draft + "/attributes?mode=" + mode + "&words=green").json().at("/0/name").asString()).isEqualTo("ColorAdd_G");
         assertThat(get(draft + "/attributes?mode=" + mode + "&words=green&group=Beam").json().size()).isZero();
-        assertThat(post(draft + "/chart", "{\"mode\": " + mode + ", \"text\": \"pan, pan fine, marmalade\"}").json().at("/0/bytes").asInt()).isEqualTo(2);
+        assertThat(post(draft + "/chart", "{\"mode\": " + mode + ", \"text\": \"pan, pan fine, marmalade\"}").json().at("/0/bytes").asInt())
+            .isEqualTo(2);
         assertThat(get("/api/manufacturers?name=Tide+Wick").json().at("/0/near").asBoolean()).isTrue();
     }
 
@@ -114,10 +127,13 @@ class BeginTest {
     void whatTheHouseKeepsStaysBesideTheRevisionAndIsToldByTheExport() {
         var editor = edit(begun("Spigot"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
         int mode = editor.at("/modes/0/id").asInt();
-        editor = edit(editor, "{\"type\": \"addChannels\", \"mode\": " + mode + ", \"channels\": [{\"attribute\": \"Dimmer\", \"words\": \"\", \"bytes\": 1, \"geometry\": null, \"addresses\": null, \"ranges\": null}], \"at\": null}").json();
+        editor = edit(editor, "{\"type\": \"addChannels\", \"mode\": " + mode
+                + ", \"channels\": [{\"attribute\": \"Dimmer\", \"words\": \"\", \"bytes\": 1, \"geometry\": null, \"addresses\": null, \"ranges\": null}], \"at\": null}")
+            .json();
         int channel = editor.at("/map/channels/0/id").asInt();
         editor = edit(editor, "{\"type\": \"setCare\", \"channels\": [" + channel + "], \"tint\": \"BLUE\", \"note\": \"Sticks\"}").json();
-        editor = edit(editor, "{\"type\": \"setLevels\", \"channels\": [" + channel + "], \"level\": \"BLACKOUT\", \"to\": \"50 %\"}").json();
+        editor = edit(editor, "{\"type\": \"setLevels\", \"channels\": [" + channel + "], \"level\": \"BLACKOUT\", \"to\": \"50 %\"}")
+            .json();
         assertThat(editor.at("/map/channels/0/blackout").asInt()).isEqualTo(128);
         var profile = editor.path("profileId").asString();
         assertThat(publish(editor, "null").status()).isEqualTo(200);
@@ -126,32 +142,45 @@ class BeginTest {
 
         assertThat(again.at("/map/channels/0/tint").asString() + again.at("/map/channels/0/note").asString()).isEqualTo("BLUESticks");
         assertThat(get("/api/profiles/" + profile + "/revisions").json().at("/0/leftBehind").toString())
-                .isEqualTo("[\"The value at blackout of a channel stays here.\",\"The note on a channel stays here.\",\"The colour mark of a channel stays here.\"]");
+            .isEqualTo(
+                    "[\"The value at blackout of a channel stays here.\",\"The note on a channel stays here.\",\"The colour mark of a channel stays here.\"]");
         var file = get("/api/profiles/" + profile + "/revisions/1/file").body();
         assertThat(GdtfFile.read(file).description().type().modes()).hasSize(1);
-        RunningKite.upload(Map.of("same.gdtf", new GdtfFile(GdtfDescription.of(GdtfFile.read(file).description().type().with(f -> f.description = "Newer")), Map.of()).write()));
+        RunningKite.upload(Map.of("same.gdtf",
+                new GdtfFile(GdtfDescription.of(GdtfFile.read(file).description().type().with(f -> f.description = "Newer")), Map.of())
+                    .write()));
         assertThat(post("/api/profiles/" + profile + "/draft", "").json().path("baseRevision").asInt()).isGreaterThan(0);
-        assertThat(get("/api/profiles/" + profile + "/revisions").json().at("/0/leftBehind").size()).as("a file takes nothing away").isEqualTo(3);
+        assertThat(get("/api/profiles/" + profile + "/revisions").json().at("/0/leftBehind").size()).as("a file takes nothing away")
+            .isEqualTo(3);
     }
 
     @Test
     void aStencilIsKeptLaidOntoAnotherProfileAndRemoved() {
         var editor = edit(begun("Phalarope"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
-        var added = "{\"type\": \"addChannels\", \"mode\": " + editor.at("/modes/0/id") + ", \"channels\": [{\"attribute\": \"Gobo1\", \"words\": \"Gobos\", \"bytes\": 1, \"geometry\": null, \"addresses\": null,"
+        var added = "{\"type\": \"addChannels\", \"mode\": " + editor.at("/modes/0/id")
+                + ", \"channels\": [{\"attribute\": \"Gobo1\", \"words\": \"Gobos\", \"bytes\": 1, \"geometry\": null, \"addresses\": null,"
                 + " \"ranges\": [{\"from\": 0, \"name\": \"Open\", \"physicalFrom\": null, \"physicalTo\": null, \"slot\": 0}]}], \"at\": null}";
         editor = edit(editor, added).json();
         var own = get("/api/drafts/" + editor.path("id").asString() + "/stencils").json().path(0);
         assertThat(own.path("origin").asString()).isEqualTo("Tidewick Phalarope, One");
 
-        assertThat(post("/api/stencils", "{\"name\": \"Our gobos\", \"origin\": \"Tidewick Phalarope\", \"stencil\": " + own.path("stencil") + "}").status()).isEqualTo(201);
-        assertThat(post("/api/stencils", "{\"name\": \" \", \"origin\": \"\", \"stencil\": " + own.path("stencil") + "}").json().path("field").asString()).isEqualTo("name");
+        assertThat(post("/api/stencils",
+                "{\"name\": \"Our gobos\", \"origin\": \"Tidewick Phalarope\", \"stencil\": " + own.path("stencil") + "}")
+            .status()).isEqualTo(201);
+        assertThat(post("/api/stencils", "{\"name\": \" \", \"origin\": \"\", \"stencil\": " + own.path("stencil") + "}").json()
+            .path("field")
+            .asString()).isEqualTo("name");
 
         var kept = get("/api/stencils").json().path(0);
         var other = edit(begun("Avocet"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
-        other = edit(other, added.replaceFirst("\"mode\": \\d+", "\"mode\": " + other.at("/modes/0/id")).replaceAll("\"ranges\": \\[.*?]", "\"ranges\": null")).json();
-        var laid = edit(other, "{\"type\": \"layStencil\", \"channel\": " + other.at("/map/channels/0/id") + ", \"stencil\": " + kept.path("stencil") + "}").json();
+        other = edit(other, added.replaceFirst("\"mode\": \\d+", "\"mode\": " + other.at("/modes/0/id"))
+            .replaceAll("\"ranges\": \\[.*?]", "\"ranges\": null")).json();
+        var laid = edit(other, "{\"type\": \"layStencil\", \"channel\": " + other.at("/map/channels/0/id") + ", \"stencil\": "
+                + kept.path("stencil") + "}")
+            .json();
         assertThat(laid.at("/map/channels/0/functions/0/ranges/0/name").asString()).isEqualTo("Open");
-        var hollow = "{\"type\": \"layStencil\", \"channel\": " + other.at("/map/channels/0/id") + ", \"stencil\": " + kept.path("stencil").toString().replaceFirst("\"name\":\"[^\"]*\"", "\"name\":null") + "}";
+        var hollow = "{\"type\": \"layStencil\", \"channel\": " + other.at("/map/channels/0/id") + ", \"stencil\": "
+                + kept.path("stencil").toString().replaceFirst("\"name\":\"[^\"]*\"", "\"name\":null") + "}";
         assertThat(edit(laid, hollow).status()).as("a name deep inside is missing").isEqualTo(400);
         assertThat(RunningKite.delete("/api/stencils/" + kept.path("id").asString()).status()).isEqualTo(204);
         assertThat(RunningKite.delete("/api/stencils/" + kept.path("id").asString()).status()).isEqualTo(404);
@@ -167,7 +196,9 @@ class BeginTest {
         assertThat(RunningKite.put("/api/manufacturer", facts.formatted(0, 1)).status()).as("someone was faster").isEqualTo(409);
         assertThat(RunningKite.put("/api/manufacturer", facts.formatted(1, 0x10000)).json().path("field").asString()).isEqualTo("rdmId");
         assertThat(get("/api/manufacturer?name=Nobody").status()).isEqualTo(404);
-        assertThat(RunningKite.put("/api/manufacturer", "{\"name\": \"Tidewick\", \"version\": 1, \"facts\": {\"shortName\": null, \"rdmId\": null, \"website\": \"\", \"contact\": \"\"}}").status()).isEqualTo(400);
+        assertThat(RunningKite.put("/api/manufacturer",
+                "{\"name\": \"Tidewick\", \"version\": 1, \"facts\": {\"shortName\": null, \"rdmId\": null, \"website\": \"\", \"contact\": \"\"}}")
+            .status()).isEqualTo(400);
     }
 
     @Test
@@ -193,10 +224,13 @@ class BeginTest {
 
     @Test
     void valuesAreReadAsTypedAndPhysicalOnesAreReached() {
-        assertThat(post("/api/values", "{\"text\": \"50 %\", \"bytes\": 2, \"form\": \"VALUE\"}").json().path("raw").asLong()).isEqualTo(32768);
+        assertThat(post("/api/values", "{\"text\": \"50 %\", \"bytes\": 2, \"form\": \"VALUE\"}").json().path("raw").asLong())
+            .isEqualTo(32768);
         assertThat(post("/api/values", "{\"text\": \"open\", \"bytes\": 1, \"form\": \"HEX\"}").status()).isEqualTo(422);
         var editor = edit(begun("Smew"), "{\"type\": \"addMode\", \"name\": \"One\"}").json();
-        editor = edit(editor, "{\"type\": \"addChannels\", \"mode\": " + editor.at("/modes/0/id") + ", \"channels\": [{\"attribute\": \"CTO\", \"words\": \"\", \"bytes\": 1, \"geometry\": null, \"addresses\": null, \"ranges\": null}], \"at\": null}").json();
+        editor = edit(editor, "{\"type\": \"addChannels\", \"mode\": " + editor.at("/modes/0/id")
+                + ", \"channels\": [{\"attribute\": \"CTO\", \"words\": \"\", \"bytes\": 1, \"geometry\": null, \"addresses\": null, \"ranges\": null}], \"at\": null}")
+            .json();
         int function = editor.at("/map/channels/0/functions/0/id").asInt();
         editor = edit(editor, "{\"type\": \"setFunctionPhysical\", \"function\": " + function + ", \"from\": 2700, \"to\": 6500}").json();
         var reach = "/api/drafts/" + editor.path("id").asString() + "/functions/" + function + "/reach?value=";

@@ -45,7 +45,12 @@ class DraftTest {
     }
 
     private JsonNode channel(JsonNode view, String attribute) {
-        return view.at("/map/channels").values().stream().filter(each -> each.path("attribute").asString().equals(attribute)).findFirst().orElseThrow();
+        return view.at("/map/channels")
+            .values()
+            .stream()
+            .filter(each -> each.path("attribute").asString().equals(attribute))
+            .findFirst()
+            .orElseThrow();
     }
 
     @Test
@@ -56,10 +61,14 @@ class DraftTest {
 
     @Test
     void whoeverOpensAtTheSameMomentGetsTheSameDraft() throws Exception {
-        var fixture = new GdtfFile(GdtfDescription.of(imported.description().type().with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT))), imported.others());
+        var fixture = new GdtfFile(
+                GdtfDescription
+                    .of(imported.description().type().with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT))),
+                imported.others());
         var fresh = RunningKite.upload(Map.of("fixture.gdtf", fixture.write())).json().at("/0/accepted/profileId").asString();
         try (var pool = Executors.newFixedThreadPool(8)) {
-            var answers = pool.invokeAll(Collections.<Callable<RunningKite.Answer>>nCopies(8, () -> post("/api/profiles/" + fresh + "/draft", "{}")));
+            var answers = pool
+                .invokeAll(Collections.<Callable<RunningKite.Answer>>nCopies(8, () -> post("/api/profiles/" + fresh + "/draft", "{}")));
 
             var ids = new HashSet<String>();
             for (var answer : answers) {
@@ -78,7 +87,8 @@ class DraftTest {
 
         assertThat(get(draft() + "/version").json().path("version").asInt()).isEqualTo(1);
         assertThat(get(draft() + "/checks").json().values()).filteredOn(each -> each.path("rule").asString().equals("chart-count"))
-                .extracting(each -> each.path("says").asString()).containsExactly("The chart names 20 addresses; the map takes 22, 2 too many.");
+            .extracting(each -> each.path("says").asString())
+            .containsExactly("The chart names 20 addresses; the map takes 22, 2 too many.");
     }
 
     @Test
@@ -116,8 +126,10 @@ class DraftTest {
 
     @Test
     void aRequestOfTheWrongShapeIsAProblemInWords() {
-        for (var body : new String[] {"{", "[]", "{\"version\": 0}", "{\"version\": 0, \"edit\": {\"type\": \"unheard\"}}", "{\"version\": 0, \"edit\": {\"type\": \"renameMode\", \"to\": \"x\"}}",
-            "{\"version\": 0, \"edit\": {\"type\": \"renameProfile\"}}", "{\"version\": 0, \"edit\": {\"type\": \"changeAddresses\", \"channel\": 1, \"addresses\": null}}"}) {
+        for (var body : new String[]{"{", "[]", "{\"version\": 0}", "{\"version\": 0, \"edit\": {\"type\": \"unheard\"}}",
+                "{\"version\": 0, \"edit\": {\"type\": \"renameMode\", \"to\": \"x\"}}",
+                "{\"version\": 0, \"edit\": {\"type\": \"renameProfile\"}}",
+                "{\"version\": 0, \"edit\": {\"type\": \"changeAddresses\", \"channel\": 1, \"addresses\": null}}"}) {
             var answer = post(draft() + "/edits", body);
             assertThat(answer.status()).as(body).isBetween(400, 422);
             assertThat(answer.detail()).as(body).isNotBlank();
@@ -144,14 +156,17 @@ class DraftTest {
         var gobo = channel(editor, "Gobo1").path("id").asInt();
         var pan = channel(editor, "Pan").path("id").asInt();
 
-        var readout = post(draft() + "/readout", "{\"mode\": " + mode() + ", \"channel\": " + gobo + ", \"values\": {\"" + gobo + "\": 40, \"" + pan + "\": 65535}}").json();
+        var readout = post(draft() + "/readout",
+                "{\"mode\": " + mode() + ", \"channel\": " + gobo + ", \"values\": {\"" + gobo + "\": 40, \"" + pan + "\": 65535}}")
+            .json();
 
         assertThat(readout.path("hex").asString()).isEqualTo("0x28");
         assertThat(readout.path("range").asString()).isEqualTo("Reeds, shaking");
         assertThat(readout.at("/slot/name").asString()).isEqualTo("Open"); // the wheel is off by one
         assertThat(readout.path("physical").asString()).isEqualTo("0.4");
         assertThat(readout.at("/beam/says").values()).extracting(JsonNode::asString).contains("pan 270°");
-        var outside = post(draft() + "/readout", "{\"mode\": " + mode() + ", \"channel\": " + gobo + ", \"values\": {\"" + gobo + "\": 256}}");
+        var outside = post(draft() + "/readout",
+                "{\"mode\": " + mode() + ", \"channel\": " + gobo + ", \"values\": {\"" + gobo + "\": 256}}");
         assertThat(outside.detail()).isEqualTo("A value of this channel lies from 0 to 255; 256 is outside.");
     }
 
@@ -165,8 +180,9 @@ class DraftTest {
         assertThat(published.path("revision").asInt()).isEqualTo(2);
         var out = GdtfFile.read(get("/api/profiles/" + profile + "/revisions/2/file").body());
         var was = GdtfFile.read(imported.write()).description().type();
-        var expected = was.mapModes(mode -> mode.name().equals("Extended") ? mode.mapChannels(channel -> !channel.attribute().equals("Iris") ? channel
-                : channel.mapFunctions(function -> function.with(f -> f.physicalTo = 12.5))) : mode);
+        var expected = was
+            .mapModes(mode -> mode.name().equals("Extended") ? mode.mapChannels(channel -> !channel.attribute().equals("Iris") ? channel
+                    : channel.mapFunctions(function -> function.with(f -> f.physicalTo = 12.5))) : mode);
         assertThat(out.description().type().modes()).isEqualTo(expected.modes());
         assertThat(out.description().type().wheels()).isEqualTo(expected.wheels());
         assertThat(out.description().type().revisions().getLast().text()).isEqualTo("Iris closes to 12.5 %");
@@ -177,9 +193,11 @@ class DraftTest {
 
     @Test
     void nothingIsPublishedWithoutAChangeOrALineOnIt() {
-        assertThat(post(draft() + "/publish", "{\"version\": 0, \"summary\": \"x\"}").detail()).startsWith("Nothing has changed since revision 1");
+        assertThat(post(draft() + "/publish", "{\"version\": 0, \"summary\": \"x\"}").detail())
+            .startsWith("Nothing has changed since revision 1");
         edit(0, "{\"type\": \"renameProfile\", \"to\": \"Stint\"}");
-        assertThat(post(draft() + "/publish", "{\"version\": 1, \"summary\": \"  \"}").json().path("field").asString()).isEqualTo("summary");
+        assertThat(post(draft() + "/publish", "{\"version\": 1, \"summary\": \"  \"}").json().path("field").asString())
+            .isEqualTo("summary");
     }
 
     @Test

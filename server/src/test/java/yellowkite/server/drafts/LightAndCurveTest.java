@@ -24,7 +24,8 @@ class LightAndCurveTest {
     }
 
     private static String wish(JsonNode editor, String form, double first, double second, String hex, double brightness) {
-        return "{\"mode\": " + editor.at("/modes/0/id") + ", \"values\": {}, \"form\": \"" + form + "\", \"first\": " + first + ", \"second\": " + second + ", \"hex\": \"" + hex + "\", \"choice\": \"BRIGHTEST\", \"brightness\": " + brightness + "}";
+        return "{\"mode\": " + editor.at("/modes/0/id") + ", \"values\": {}, \"form\": \"" + form + "\", \"first\": " + first
+                + ", \"second\": " + second + ", \"hex\": \"" + hex + "\", \"choice\": \"BRIGHTEST\", \"brightness\": " + brightness + "}";
     }
 
     @Test
@@ -43,12 +44,14 @@ class LightAndCurveTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"XY, 0.9, 0.4, '', 1, No colour has these coordinates", "WHITE, 300, 0, '', 1, A white has 1000 to 100000 K", "HUE, 400, 0.5, '', 1, A hue lies from 0 to 360 degrees",
+    @CsvSource({"XY, 0.9, 0.4, '', 1, No colour has these coordinates", "WHITE, 300, 0, '', 1, A white has 1000 to 100000 K",
+            "HUE, 400, 0.5, '', 1, A hue lies from 0 to 360 degrees",
             "SCREEN, 0, 0, mauve, 1, A colour of the screen is written as #", "XY, 0.3, 0.3, '', 0, A brightness is more than 0"})
     void aWishThatIsNoColourIsRefusedInASentence(String form, double first, double second, String hex, double brightness, String says) {
         var editor = demo("Moth");
 
-        var answer = post("/api/drafts/" + editor.path("id").asString() + "/colour/wanted", wish(editor, form, first, second, hex, brightness));
+        var answer = post("/api/drafts/" + editor.path("id").asString() + "/colour/wanted",
+                wish(editor, form, first, second, hex, brightness));
 
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.detail()).startsWith(says);
@@ -62,7 +65,9 @@ class LightAndCurveTest {
         var square = post("/api/curves/shelf", "{\"kind\": \"SQUARE\", \"parameter\": 0, \"inverse\": false}").json();
         int function = editor.at("/map/channels/0/functions/0/id").asInt();
 
-        var changes = post(draft + "/curve-changes", "{\"name\": \"Glows late\", \"function\": " + function + ", \"pieces\": " + square.path("pieces") + "}").json();
+        var changes = post(draft + "/curve-changes",
+                "{\"name\": \"Glows late\", \"function\": " + function + ", \"pieces\": " + square.path("pieces") + "}")
+            .json();
 
         assertThat(changes.size()).as("both modes run through it").isEqualTo(2);
         assertThat(changes.at("/0/where").asString()).isEqualTo("Bulb_Dimmer in Dimmer");
@@ -78,12 +83,16 @@ class LightAndCurveTest {
         assertThat(get("/api/curves/shelf").json().size()).isEqualTo(14);
         var root = post("/api/curves/shelf", "{\"kind\": \"SQUARE\", \"parameter\": 0, \"inverse\": true}").json();
         assertThat(root.path("outputs").path(64).asDouble()).as("the root of 64 / 255").isCloseTo(0.50098, within(1e-4));
-        assertThat(post("/api/curves/shelf", "{\"kind\": \"TRIANGLE\", \"parameter\": 0, \"inverse\": true}").detail()).startsWith("This curve has no inverse");
-        var own = post("/api/curves/points", "{\"points\": [{\"in\": 0, \"out\": 0.2}, {\"in\": 1, \"out\": 0.8}], \"run\": \"STRAIGHT\"}").json();
+        assertThat(post("/api/curves/shelf", "{\"kind\": \"TRIANGLE\", \"parameter\": 0, \"inverse\": true}").detail())
+            .startsWith("This curve has no inverse");
+        var own = post("/api/curves/points", "{\"points\": [{\"in\": 0, \"out\": 0.2}, {\"in\": 1, \"out\": 0.8}], \"run\": \"STRAIGHT\"}")
+            .json();
         assertThat(own.path("outputs").path(255).asDouble()).isCloseTo(0.8, within(1e-9));
         assertThat(post("/api/curves/points", "{\"points\": [{\"in\": 0, \"out\": 0.2}], \"run\": \"STRAIGHT\"}").status()).isEqualTo(422);
-        assertThat(post("/api/curves/points", "{\"points\": [null, {\"in\": 0, \"out\": 0.2}], \"run\": \"STRAIGHT\"}").status()).isEqualTo(400);
-        assertThat(post("/api/curves/measured", "{\"text\": \"0;0\\nhalf;50\", \"correction\": true}").detail()).startsWith("Row 2 is no pair of numbers");
+        assertThat(post("/api/curves/points", "{\"points\": [null, {\"in\": 0, \"out\": 0.2}], \"run\": \"STRAIGHT\"}").status())
+            .isEqualTo(400);
+        assertThat(post("/api/curves/measured", "{\"text\": \"0;0\\nhalf;50\", \"correction\": true}").detail())
+            .startsWith("Row 2 is no pair of numbers");
     }
 
     @Test

@@ -28,7 +28,14 @@ class TogetherTest {
     }
 
     private int channel(String attribute) {
-        return draft.at("/map/channels").values().stream().filter(each -> each.path("attribute").asString().equals(attribute)).findFirst().orElseThrow().path("id").asInt();
+        return draft.at("/map/channels")
+            .values()
+            .stream()
+            .filter(each -> each.path("attribute").asString().equals(attribute))
+            .findFirst()
+            .orElseThrow()
+            .path("id")
+            .asInt();
     }
 
     private static String body(int version, String edit) {
@@ -44,7 +51,15 @@ class TogetherTest {
     }
 
     private int startOf(String attribute) {
-        return get(address()).json().at("/map/channels").values().stream().filter(each -> each.path("attribute").asString().equals(attribute)).findFirst().orElseThrow().path("start").asInt();
+        return get(address()).json()
+            .at("/map/channels")
+            .values()
+            .stream()
+            .filter(each -> each.path("attribute").asString().equals(attribute))
+            .findFirst()
+            .orElseThrow()
+            .path("start")
+            .asInt();
     }
 
     @Nested
@@ -57,7 +72,8 @@ class TogetherTest {
 
             assertThat(answer.status()).isEqualTo(200);
             assertThat(answer.json().path("version").asInt()).isEqualTo(2);
-            assertThat(answer.json().at("/map/channels")).as("all rows, since some are new to who asks").hasSameSizeAs(draft.at("/map/channels"));
+            assertThat(answer.json().at("/map/channels")).as("all rows, since some are new to who asks")
+                .hasSameSizeAs(draft.at("/map/channels"));
             assertThat(startOf("Zoom")).isEqualTo(11);
             assertThat(startOf("Iris")).isEqualTo(22);
         }
@@ -125,7 +141,8 @@ class TogetherTest {
 
             assertThat(again.status()).isEqualTo(200);
             assertThat(again.json().path("revision").asInt()).isEqualTo(2);
-            assertThat(post(address() + "/publish", "Ines", UUID.randomUUID().toString(), body).status()).as("another one comes too late").isEqualTo(409);
+            assertThat(post(address() + "/publish", "Ines", UUID.randomUUID().toString(), body).status()).as("another one comes too late")
+                .isEqualTo(409);
         }
 
         @Test
@@ -138,7 +155,8 @@ class TogetherTest {
 
         @Test
         void aWishIsMadeOnce() {
-            var body = "{\"manufacturer\": \"Tidewick\", \"manufacturer\": \"Tidewick\", \"model\": \"Wished " + change + "\", \"mode\": \"\", \"neededBy\": null, \"words\": \"\"}";
+            var body = "{\"manufacturer\": \"Tidewick\", \"manufacturer\": \"Tidewick\", \"model\": \"Wished " + change
+                    + "\", \"mode\": \"\", \"neededBy\": null, \"words\": \"\"}";
             var first = post("/api/wanted", "Ines", change, body);
 
             assertThat(post("/api/wanted", "Ines", change, body).json().path("id")).isEqualTo(first.json().path("id"));
@@ -146,7 +164,8 @@ class TogetherTest {
 
         @Test
         void anIdThatIsNoneIsSaid() {
-            assertThat(post(address() + "/edits", "Ines", "once", body(0, start("Zoom", 11))).detail()).isEqualTo("The id of a change is a UUID.");
+            assertThat(post(address() + "/edits", "Ines", "once", body(0, start("Zoom", 11))).detail())
+                .isEqualTo("The id of a change is a UUID.");
         }
     }
 }

@@ -25,7 +25,9 @@ class GoboShelfTest {
     private static final String CUT = "{\"left\": 0, \"top\": 0, \"side\": null, \"degrees\": 0, \"round\": true, \"tone\": \"STENCIL\", \"threshold\": 128, \"inverted\": %s, \"size\": 256}";
 
     private static RunningKite.Answer keep(String fileName, byte[] file, String name) {
-        return RunningKite.uploadOne("/api/gobos?cut=" + written(CUT.formatted(false)) + "&facts=" + written("{\"name\": \"" + name + "\", \"tags\": \"trial wood\", \"manufacturer\": \"Osier\", \"manufacturerNumber\": \"17 b\", \"origin\": \"\", \"rights\": \"\"}"), fileName, file);
+        return RunningKite.uploadOne("/api/gobos?cut=" + written(CUT.formatted(false)) + "&facts=" + written("{\"name\": \"" + name
+                + "\", \"tags\": \"trial wood\", \"manufacturer\": \"Osier\", \"manufacturerNumber\": \"17 b\", \"origin\": \"\", \"rights\": \"\"}"),
+                fileName, file);
     }
 
     private static String written(String text) {
@@ -55,16 +57,23 @@ class GoboShelfTest {
         assertThat(get("/api/gobos?search=" + written("17 b osier window")).json().path(0).path("id")).isEqualTo(first.path("id"));
         assertThat(get(first.path("picture").asString()).status()).isEqualTo(200);
         assertThat(new String(get(first.path("outline").asString()).body(), StandardCharsets.UTF_8)).startsWith("<svg");
-        var renamed = put("/api/gobos/" + first.path("id").asString(), "{\"name\": \"Pane\", \"tags\": \"\", \"manufacturer\": \"\", \"manufacturerNumber\": \"\", \"origin\": \"\", \"rights\": \"\"}");
+        var renamed = put("/api/gobos/" + first.path("id").asString(),
+                "{\"name\": \"Pane\", \"tags\": \"\", \"manufacturer\": \"\", \"manufacturerNumber\": \"\", \"origin\": \"\", \"rights\": \"\"}");
         assertThat(renamed.json().path("name").asString()).isEqualTo("Pane");
-        assertThat(put("/api/gobos/" + first.path("id").asString(), "{\"name\": \" \", \"tags\": \"\", \"manufacturer\": \"\", \"manufacturerNumber\": \"\", \"origin\": \"\", \"rights\": \"\"}").json().path("field").asString()).isEqualTo("name");
+        assertThat(put("/api/gobos/" + first.path("id").asString(),
+                "{\"name\": \" \", \"tags\": \"\", \"manufacturer\": \"\", \"manufacturerNumber\": \"\", \"origin\": \"\", \"rights\": \"\"}")
+            .json()
+            .path("field")
+            .asString()).isEqualTo("name");
     }
 
     @Test
     void aLookStoresNothingAndNoticesBlackOnWhite() {
         int before = shelved();
 
-        var look = RunningKite.uploadOne("/api/gobo-look?tolerance=1&cut=" + written(CUT.formatted(false)), "scan.png", square(400, 0xFF000000, 0xFFFFFFFF)).json();
+        var look = RunningKite
+            .uploadOne("/api/gobo-look?tolerance=1&cut=" + written(CUT.formatted(false)), "scan.png", square(400, 0xFF000000, 0xFFFFFFFF))
+            .json();
 
         assertThat(look.path("looksInverted").asBoolean()).isTrue();
         assertThat(look.path("islands").asInt()).as("the square hangs in the air").isEqualTo(1);
@@ -78,8 +87,10 @@ class GoboShelfTest {
                 Arguments.of("x.png", "not a picture".getBytes(StandardCharsets.UTF_8), "This is no picture that can be taken"),
                 Arguments.of("x.jpg", square(64, -1, 0xFF000000), "This file calls itself JPEG but holds a PNG"),
                 Arguments.of("x.png", square(300, 0, 0), "Every pixel of this picture is transparent"),
-                Arguments.of("x.svg", svg.formatted("<script>alert(1)</script>").getBytes(StandardCharsets.UTF_8), "This drawing holds a 'script'"),
-                Arguments.of("x.svg", svg.formatted("<use href=\"http://elsewhere.example/a.svg#b\"/>").getBytes(StandardCharsets.UTF_8), "This drawing leads out of its file"),
+                Arguments.of("x.svg", svg.formatted("<script>alert(1)</script>").getBytes(StandardCharsets.UTF_8),
+                        "This drawing holds a 'script'"),
+                Arguments.of("x.svg", svg.formatted("<use href=\"http://elsewhere.example/a.svg#b\"/>").getBytes(StandardCharsets.UTF_8),
+                        "This drawing leads out of its file"),
                 Arguments.of("x.png", claiming(20_000, 20_000), "This picture has 20000 by 20000 pixels"));
     }
 
@@ -114,35 +125,51 @@ class GoboShelfTest {
     @ParameterizedTest
     @ValueSource(strings = {"null", "", "{}", "{\"size\": 5000}", "[1]"})
     void aCutThatIsNoneIsRefused(String cut) {
-        assertThat(RunningKite.uploadOne("/api/gobo-look?tolerance=1&cut=" + written(cut), "a.png", square(300, -1, 0xFF000000)).status()).isEqualTo(422);
+        assertThat(RunningKite.uploadOne("/api/gobo-look?tolerance=1&cut=" + written(cut), "a.png", square(300, -1, 0xFF000000)).status())
+            .isEqualTo(422);
     }
 
     @Test
     void aGoboInASlotIsUsedThereAndAWheelGoesOnWithItsPictures() {
         var gobo = keep("mill.png", square(280, 0xFFFFFFFF, 0xFF101010), "Mill sails").json();
         var fixture = RunningKite.takeIn(RunningKite.fresh(DemoHouse.petrelSpot()));
-        var productionVersion = post("/api/profiles", "{\"manufacturer\": \"Tidewick\", \"name\": \"Petrel Spot in winter\", \"body\": null, \"copyOf\": \"" + fixture + "\", \"copyRevision\": 1, \"copyMode\": null, \"production\": \"Winter mooring\"}").json();
+        var productionVersion = post("/api/profiles",
+                "{\"manufacturer\": \"Tidewick\", \"name\": \"Petrel Spot in winter\", \"body\": null, \"copyOf\": \"" + fixture
+                        + "\", \"copyRevision\": 1, \"copyMode\": null, \"production\": \"Winter mooring\"}")
+            .json();
         var draft = "/api/drafts/" + productionVersion.path("id").asString();
         int wheel = productionVersion.at("/wheels/0/id").asInt();
 
-        var put = post(draft + "/slot-gobo", "{\"version\": " + productionVersion.path("version") + ", \"wheel\": " + wheel + ", \"slot\": 2, \"gobo\": \"" + gobo.path("id").asString() + "\"}").json();
+        var put = post(draft + "/slot-gobo", "{\"version\": " + productionVersion.path("version") + ", \"wheel\": " + wheel
+                + ", \"slot\": 2, \"gobo\": \"" + gobo.path("id").asString() + "\"}")
+            .json();
 
         assertThat(put.at("/wheels/0/slots/1/name").asString()).isEqualTo("Mill sails");
         assertThat(put.at("/wheels/0/slots/1/media")).isEqualTo(gobo.path("picture"));
-        assertThat(get("/api/gobos/" + gobo.path("id").asString() + "/uses").json().path(0).path("name").asString()).isEqualTo("Tidewick Petrel Spot in winter");
+        assertThat(get("/api/gobos/" + gobo.path("id").asString() + "/uses").json().path(0).path("name").asString())
+            .isEqualTo("Tidewick Petrel Spot in winter");
 
         // the DMX map of a production version stays; so does the count of its slots
-        var moved = post(draft + "/edits", "{\"version\": " + put.path("version") + ", \"edit\": {\"type\": \"addSlot\", \"wheel\": " + wheel + ", \"at\": 6, \"name\": \"More\"}}");
+        var moved = post(draft + "/edits", "{\"version\": " + put.path("version") + ", \"edit\": {\"type\": \"addSlot\", \"wheel\": "
+                + wheel + ", \"at\": 6, \"name\": \"More\"}}");
         assertThat(moved.status()).isEqualTo(422);
         assertThat(moved.detail()).contains("puts into").contains("has 6 slots, and 5");
-        assertThat(post(draft + "/publish", "{\"version\": " + put.path("version") + ", \"summary\": \"Winter\", \"despite\": null}").status()).isEqualTo(200);
+        assertThat(
+                post(draft + "/publish", "{\"version\": " + put.path("version") + ", \"summary\": \"Winter\", \"despite\": null}").status())
+            .isEqualTo(200);
 
-        var spring = post("/api/profiles", "{\"manufacturer\": \"Tidewick\", \"name\": \"Petrel Spot next winter\", \"body\": null, \"copyOf\": \"" + put.path("profileId").asString() + "\", \"copyRevision\": 1, \"copyMode\": null, \"production\": \"Winter mooring 2\"}").json();
+        var spring = post("/api/profiles",
+                "{\"manufacturer\": \"Tidewick\", \"name\": \"Petrel Spot next winter\", \"body\": null, \"copyOf\": \""
+                        + put.path("profileId").asString()
+                        + "\", \"copyRevision\": 1, \"copyMode\": null, \"production\": \"Winter mooring 2\"}")
+            .json();
         assertThat(spring.at("/wheels/0/slots/1/name").asString()).isEqualTo("Mill sails");
         assertThat(spring.at("/wheels/0/slots/1/media")).isEqualTo(gobo.path("picture"));
         var wheels = get("/api/profiles/" + put.path("profileId").asString() + "/revisions/1/wheels").json();
         assertThat(wheels.at("/0/kind").asString()).isEqualTo("TURNING_GOBOS");
-        var colours = post("/api/drafts/" + spring.path("id").asString() + "/wheel-copy", "{\"version\": " + spring.path("version") + ", \"profileId\": \"" + fixture + "\", \"revision\": 1, \"wheel\": \"Colours\", \"over\": " + spring.at("/wheels/0/id") + "}");
+        var colours = post("/api/drafts/" + spring.path("id").asString() + "/wheel-copy",
+                "{\"version\": " + spring.path("version") + ", \"profileId\": \"" + fixture
+                        + "\", \"revision\": 1, \"wheel\": \"Colours\", \"over\": " + spring.at("/wheels/0/id") + "}");
         assertThat(colours.detail()).isEqualTo("'Gobos' holds turning gobos, 'Colours' colours: it cannot take its place.");
     }
 }

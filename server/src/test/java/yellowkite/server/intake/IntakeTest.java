@@ -117,7 +117,9 @@ class IntakeTest {
 
             assertThat(accepted.path("profileId").asString()).isNotEqualTo(profile);
             assertThat(accepted.path("revision").asInt()).isEqualTo(1);
-            var type = GdtfFile.read(get("/api/profiles/" + accepted.path("profileId").asString() + "/revisions/1/file").body()).description().type();
+            var type = GdtfFile.read(get("/api/profiles/" + accepted.path("profileId").asString() + "/revisions/1/file").body())
+                .description()
+                .type();
             assertThat(type.fixtureTypeId()).isNotEqualTo(id);
             assertThat(type.name()).isEqualTo("Knot two");
             assertThat(get("/api/profiles/" + profile + "/revisions").json().size()).isEqualTo(1);
@@ -138,7 +140,8 @@ class IntakeTest {
         files.put("nothing.gdtf", zip("readme.txt", "no description"));
         files.put("malformed.gdtf", zip("description.xml", "<GDTF><FixtureType></GDTF>"));
         files.put("root.gdtf", zip("description.xml", "<html/>"));
-        files.put("external.gdtf", zip("description.xml", "<!DOCTYPE a [<!ENTITY x SYSTEM 'file:///etc/hostname'>]><GDTF><FixtureType Name='&x;'/></GDTF>"));
+        files.put("external.gdtf",
+                zip("description.xml", "<!DOCTYPE a [<!ENTITY x SYSTEM 'file:///etc/hostname'>]><GDTF><FixtureType Name='&x;'/></GDTF>"));
         files.put("growing.gdtf", zip("description.xml", "<!DOCTYPE a [<!ENTITY x 'xxxxxxxxxx'>]><GDTF/>"));
         files.put("bomb.gdtf", zip("description.xml", " ".repeat(40 << 20)));
         files.put("climbs.gdtf", zip("../../description.xml", "<GDTF/>"));
@@ -163,7 +166,8 @@ class IntakeTest {
 
     @Test
     void anUploadOf200MegabytesIsRefusedInOneSentence() {
-        var head = "--kite\r\nContent-Disposition: form-data; name=\"files\"; filename=\"huge.gdtf\"\r\n\r\nPK".getBytes(StandardCharsets.UTF_8);
+        var head = "--kite\r\nContent-Disposition: form-data; name=\"files\"; filename=\"huge.gdtf\"\r\n\r\nPK"
+            .getBytes(StandardCharsets.UTF_8);
         var tail = "\r\n--kite--\r\n".getBytes(StandardCharsets.UTF_8);
 
         var answer = upload(BodyPublishers.ofInputStream(() -> new SequenceInputStream(Collections.enumeration(List.of(
@@ -229,7 +233,7 @@ class IntakeTest {
         var address = editor.at("/wheels/0/slots/1/media").asString();
 
         assertThat(address).startsWith("/api/media/");
-        assertThat(Arrays.copyOf(get(address).body(), 4)).isEqualTo(new byte[] {(byte) 0x89, 'P', 'N', 'G'});
+        assertThat(Arrays.copyOf(get(address).body(), 4)).isEqualTo(new byte[]{(byte) 0x89, 'P', 'N', 'G'});
         assertThat(get("/api/media/" + "0".repeat(64)).status()).isEqualTo(404);
     }
 }

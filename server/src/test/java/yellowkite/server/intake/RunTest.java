@@ -39,7 +39,8 @@ class RunTest {
         assertThat(half.at("/files/1/says").asString()).startsWith("'b.gdtf' was refused");
         assertThat(half.at("/files/2/outcome").isNull()).isTrue();
 
-        upload("/runs/" + run + "/files?at=0,2", Map.of("a.gdtf", GeneratedFixtures.file(900_001).write(), "c.gdtf", GeneratedFixtures.file(900_001).write()));
+        upload("/runs/" + run + "/files?at=0,2",
+                Map.of("a.gdtf", GeneratedFixtures.file(900_001).write(), "c.gdtf", GeneratedFixtures.file(900_001).write()));
 
         var whole = get("/api/intake/runs/" + run).json();
         assertThat(whole.at("/run/done").asInt()).isEqualTo(3);
@@ -65,7 +66,8 @@ class RunTest {
         try (var senders = Executors.newFixedThreadPool(8)) {
             for (int round = 0; round < 10; round++) {
                 var manufacturer = "Lockside " + round;
-                var sent = senders.invokeAll(IntStream.range(0, 8).<Callable<String>>mapToObj(i -> () -> RunningKite.takeIn(fixtureOf(manufacturer))).toList());
+                var sent = senders.invokeAll(
+                        IntStream.range(0, 8).<Callable<String>>mapToObj(i -> () -> RunningKite.takeIn(fixtureOf(manufacturer))).toList());
                 for (var each : sent) {
                     assertThat(each.get()).isNotEmpty();
                 }

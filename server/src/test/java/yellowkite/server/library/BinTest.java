@@ -67,13 +67,21 @@ class BinTest {
     @Test
     void whatOthersStandOnStays() {
         var id = RunningKite.takeIn(fixture("Tallowdip"));
-        post("/api/profiles", "{\"manufacturer\": \"Bargepole Hut\", \"name\": \"Tallowdip twin\", \"copyOf\": \"" + id + "\", \"copyRevision\": 1}");
+        post("/api/profiles",
+                "{\"manufacturer\": \"Bargepole Hut\", \"name\": \"Tallowdip twin\", \"copyOf\": \"" + id + "\", \"copyRevision\": 1}");
         bin(id);
 
         RunningKite.part(Bin.class).empty(inDays(400));
 
         assertThat(isInBin(id)).isTrue();
-        assertThat(get("/api/bin").json().values().stream().filter(each -> each.path("id").asString().equals(id)).findFirst().orElseThrow().path("kept").asBoolean()).isTrue();
+        assertThat(get("/api/bin").json()
+            .values()
+            .stream()
+            .filter(each -> each.path("id").asString().equals(id))
+            .findFirst()
+            .orElseThrow()
+            .path("kept")
+            .asBoolean()).isTrue();
     }
 
     @Test
@@ -89,7 +97,8 @@ class BinTest {
     void aDraftThatIsUnderWayIsNotThrownAway() {
         var id = RunningKite.takeIn(fixture("Goosander"));
         var draft = post("/api/profiles/" + id + "/draft", "{}").json();
-        post("/api/drafts/" + draft.path("id").asString() + "/edits", "{\"version\": 0, \"edit\": {\"type\": \"renameProfile\", \"to\": \"Goosander 2\"}}");
+        post("/api/drafts/" + draft.path("id").asString() + "/edits",
+                "{\"version\": 0, \"edit\": {\"type\": \"renameProfile\", \"to\": \"Goosander 2\"}}");
         assertThat(bin(id).detail()).contains("A draft of 'Goosander' by Ines is under way");
         assertThat(bin("nobody").status()).isEqualTo(404);
     }
@@ -98,14 +107,18 @@ class BinTest {
     void aMoveIsARevisionUnderTheOtherManufacturer() {
         var id = RunningKite.takeIn(fixture("Scoter"));
 
-        var moved = post("/api/profiles/move", "{\"profiles\": [\"" + id + "\", \"nobody\"], \"manufacturer\": \"Bargepole Works\"}").json();
+        var moved = post("/api/profiles/move", "{\"profiles\": [\"" + id + "\", \"nobody\"], \"manufacturer\": \"Bargepole Works\"}")
+            .json();
 
         assertThat(moved.at("/0/moved").asBoolean()).isTrue();
         assertThat(moved.at("/1/why").asString()).contains("never published");
         assertThat(get("/api/profiles/" + id).json().path("manufacturer").asString()).isEqualTo("Bargepole Works");
-        assertThat(get("/api/profiles/" + id + "/revisions").json().at("/0/summary").asString()).isEqualTo("Moved from Bargepole Hut to Bargepole Works");
+        assertThat(get("/api/profiles/" + id + "/revisions").json().at("/0/summary").asString())
+            .isEqualTo("Moved from Bargepole Hut to Bargepole Works");
         assertThat(get("/api/library?manufacturer=Bargepole%20Works").json().at("/profiles/0/id").asString()).isEqualTo(id);
-        assertThat(post("/api/profiles/move", "{\"profiles\": [\"" + id + "\"], \"manufacturer\": \"Bargepole Works\"}").json().at("/0/why").asString()).contains("already");
+        assertThat(post("/api/profiles/move", "{\"profiles\": [\"" + id + "\"], \"manufacturer\": \"Bargepole Works\"}").json()
+            .at("/0/why")
+            .asString()).contains("already");
         assertThat(post("/api/profiles/move", "{\"profiles\": [], \"manufacturer\": \" \"}").status()).isEqualTo(422);
     }
 }

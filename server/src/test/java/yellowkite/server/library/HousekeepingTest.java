@@ -65,7 +65,9 @@ class HousekeepingTest {
     @Test
     void placeholdersStandApart() {
         var fixture = of("Hassock Works", "Reserved");
-        RunningKite.takeIn(new GdtfFile(GdtfDescription.of(fixture.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.mapLogicalChannels(logical -> logical.withAttribute("NoFeature"))
+        RunningKite.takeIn(new GdtfFile(GdtfDescription.of(fixture.description()
+            .type()
+            .mapModes(mode -> mode.mapChannels(channel -> channel.mapLogicalChannels(logical -> logical.withAttribute("NoFeature"))
                 .mapFunctions(function -> function.with(f -> f.attribute = "NoFeature"))))), fixture.others()));
         RunningKite.takeIn(of("Hassock Works", "Written"));
 
@@ -79,14 +81,23 @@ class HousekeepingTest {
     @Test
     void fixturesOfOneMapUnderTwoNamesArePointedOut() {
         var spot = RunningKite.fresh(DemoHouse.petrelSpot());
-        var moved = new GdtfFile(GdtfDescription.of(spot.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(77)) : channel))), spot.others());
+        var moved = new GdtfFile(
+                GdtfDescription.of(spot.description()
+                    .type()
+                    .mapModes(mode -> mode
+                        .mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(77)) : channel))),
+                spot.others());
         var first = RunningKite.takeIn(RunningKite.fresh(moved));
         var twin = RunningKite.takeIn(RunningKite.fresh(moved));
 
         var alike = get("/api/profiles/" + first).json().path("sameMaps");
 
-        assertThat(alike.values().stream().filter(each -> each.path("own").asString().equals("Extended")).map(each -> each.path("profileId").asString()))
-                .as("the mode with the moved iris is like that of its twin, and like no other").containsExactly(twin);
+        assertThat(alike.values()
+            .stream()
+            .filter(each -> each.path("own").asString().equals("Extended"))
+            .map(each -> each.path("profileId").asString()))
+            .as("the mode with the moved iris is like that of its twin, and like no other")
+            .containsExactly(twin);
     }
 
     @Test

@@ -38,19 +38,28 @@ class ProfilePageTest {
     }
 
     private static JsonNode rename(JsonNode draft, String to) {
-        return post("/api/drafts/" + draft.path("id").asString() + "/edits", "{\"version\": " + draft.path("version") + ", \"edit\": {\"type\": \"renameProfile\", \"to\": \"" + to + "\"}}").json();
+        return post("/api/drafts/" + draft.path("id").asString() + "/edits",
+                "{\"version\": " + draft.path("version") + ", \"edit\": {\"type\": \"renameProfile\", \"to\": \"" + to + "\"}}")
+            .json();
     }
 
     private static RunningKite.Answer publish(JsonNode draft, String more) {
-        return post("/api/drafts/" + draft.path("id").asString() + "/publish", "{\"version\": " + draft.path("version") + ", \"summary\": \"Next\", \"despite\": null" + more + "}");
+        return post("/api/drafts/" + draft.path("id").asString() + "/publish",
+                "{\"version\": " + draft.path("version") + ", \"summary\": \"Next\", \"despite\": null" + more + "}");
     }
 
     private void publishSecond() {
-        assertThat(publish(rename(open(""), "Petrel Spot II"), ", \"firmware\": \"2.14\", \"restsOn\": \"LAMP\", \"fromWhom\": \"Teun\"").status()).isEqualTo(200);
+        assertThat(publish(rename(open(""), "Petrel Spot II"), ", \"firmware\": \"2.14\", \"restsOn\": \"LAMP\", \"fromWhom\": \"Teun\"")
+            .status()).isEqualTo(200);
     }
 
     private JsonNode revision(int number) {
-        return get("/api/profiles/" + profile + "/revisions").json().values().stream().filter(each -> each.path("number").asInt() == number).findFirst().orElseThrow();
+        return get("/api/profiles/" + profile + "/revisions").json()
+            .values()
+            .stream()
+            .filter(each -> each.path("number").asInt() == number)
+            .findFirst()
+            .orElseThrow();
     }
 
     @Test
@@ -70,7 +79,8 @@ class ProfilePageTest {
     void aWithdrawnRevisionStaysReadableAndWarnsUntilThatIsTakenBack() {
         var withdraw = "/api/profiles/" + profile + "/revisions/1/withdraw";
 
-        assertThat(post(withdraw, "{\"why\": \"Iris runs backwards\"}").json().at("/0/withdrawn/why").asString()).isEqualTo("Iris runs backwards");
+        assertThat(post(withdraw, "{\"why\": \"Iris runs backwards\"}").json().at("/0/withdrawn/why").asString())
+            .isEqualTo("Iris runs backwards");
 
         assertThat(post(withdraw, "{\"why\": \"Again\"}").detail()).isEqualTo("Revision 1 is withdrawn already.");
         assertThat(get("/api/profiles/" + profile).json().path("withdrawn").asString()).isEqualTo("Iris runs backwards");
@@ -91,7 +101,8 @@ class ProfilePageTest {
         var sides = "/api/compare?left=" + profile + "&right=" + profile + "&rightRevision=3&leftRevision=";
         var sinceFirst = get(sides + 1).json().path("differences");
         assertThat(sinceFirst.size()).as("as it was, but for the file's own list of what was published").isEqualTo(1);
-        assertThat(sinceFirst.at("/0/rank").asString() + ": " + sinceFirst.at("/0/says").asString()).isEqualTo("COSMETIC: Its revisions differ.");
+        assertThat(sinceFirst.at("/0/rank").asString() + ": " + sinceFirst.at("/0/says").asString())
+            .isEqualTo("COSMETIC: Its revisions differ.");
         assertThat(get(sides + 2).json().at("/differences/0/kind").asString()).isEqualTo("IDENTITY");
         var open = rename(open(""), "Petrel Spot III");
         assertThat(post("/api/profiles/" + profile + "/draft?revision=2", "{}").detail()).startsWith("A draft by Ines is under way.");
@@ -100,7 +111,9 @@ class ProfilePageTest {
 
     @Test
     void aFileIsComparedAndNotTakenIn() {
-        var moved = fixture.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(30)) : channel));
+        var moved = fixture.description()
+            .type()
+            .mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(30)) : channel));
         var file = new GdtfFile(GdtfDescription.of(moved), fixture.others());
         int before = get("/api/library").json().path("total").asInt();
 
@@ -110,21 +123,27 @@ class ProfilePageTest {
         assertThat(comparison.path("differences").findValuesAsString("says")).contains("It moved from address 17 to address 30.");
         assertThat(comparison.at("/right/profileId").isNull()).isTrue();
         assertThat(get("/api/library").json().path("total").asInt()).isEqualTo(before);
-        assertThat(RunningKite.uploadOne("/api/compare/file?left=" + profile + "&leftRevision=1", "x.gdtf", new byte[] {1}).detail()).startsWith("'x.gdtf' was refused");
+        assertThat(RunningKite.uploadOne("/api/compare/file?left=" + profile + "&leftRevision=1", "x.gdtf", new byte[]{1}).detail())
+            .startsWith("'x.gdtf' was refused");
     }
 
     @Test
     void twoModesOfOneRevisionAreCompared() {
-        var modes = get("/api/compare?left=" + profile + "&leftRevision=1&right=" + profile + "&rightRevision=1&leftMode=0&rightMode=1").json();
+        var modes = get("/api/compare?left=" + profile + "&leftRevision=1&right=" + profile + "&rightRevision=1&leftMode=0&rightMode=1")
+            .json();
 
         assertThat(modes.at("/counts/BREAKS").asInt()).isPositive();
         assertThat(modes.path("differences").findValuesAsString("says")).contains("It takes 13 addresses instead of 22.");
-        assertThat(get("/api/compare?left=" + profile + "&leftRevision=1&right=" + profile + "&rightRevision=1&leftMode=0&rightMode=9").status()).isEqualTo(404);
+        assertThat(get("/api/compare?left=" + profile + "&leftRevision=1&right=" + profile + "&rightRevision=1&leftMode=0&rightMode=9")
+            .status()).isEqualTo(404);
     }
 
     @Test
     void aCopyKnowsItsOriginAndIsToldWhenThatMovesOn() {
-        var copy = post("/api/profiles", "{\"manufacturer\": \"Tidewick\", \"name\": \"Petrel Spot of ours\", \"body\": null, \"copyOf\": \"" + profile + "\", \"copyRevision\": 1, \"copyMode\": null, \"production\": null}").json();
+        var copy = post("/api/profiles",
+                "{\"manufacturer\": \"Tidewick\", \"name\": \"Petrel Spot of ours\", \"body\": null, \"copyOf\": \"" + profile
+                        + "\", \"copyRevision\": 1, \"copyMode\": null, \"production\": null}")
+            .json();
         publish(copy, "");
         publishSecond();
 
@@ -139,11 +158,14 @@ class ProfilePageTest {
     void tagsAndOtherNamesAreFoundAndDoNotOverwriteEachOther() {
         var tags = "/api/profiles/" + profile + "/tags";
 
-        assertThat(put(tags, "{\"version\": 0, \"tags\": \"quay\", \"otherNames\": \"Zwaluw 7\"}").json().path("version").asInt()).isEqualTo(1);
+        assertThat(put(tags, "{\"version\": 0, \"tags\": \"quay\", \"otherNames\": \"Zwaluw 7\"}").json().path("version").asInt())
+            .isEqualTo(1);
 
         assertThat(get("/api/library?search=zwaluw").json().path("found").asInt()).isEqualTo(1);
         assertThat(put(tags, "{\"version\": 0, \"tags\": \"late\", \"otherNames\": \"\"}").status()).isEqualTo(409);
-        assertThat(put(tags, "{\"version\": 1, \"tags\": \"" + "x".repeat(301) + "\", \"otherNames\": \"\"}").json().path("field").asString()).isEqualTo("tags");
+        assertThat(
+                put(tags, "{\"version\": 1, \"tags\": \"" + "x".repeat(301) + "\", \"otherNames\": \"\"}").json().path("field").asString())
+            .isEqualTo("tags");
         assertThat(put("/api/profiles/nobody/tags", "{\"version\": 0, \"tags\": \"\", \"otherNames\": \"\"}").status()).isEqualTo(404);
     }
 
@@ -153,7 +175,8 @@ class ProfilePageTest {
 
         try (var document = Loader.loadPDF(pdf.body())) {
             var text = new PDFTextStripper().getText(document);
-            assertThat(text).contains("Tidewick Petrel Spot", "Extended: 22 addresses", "Gobo 1", "Lock gate, shaking", "Reset position", "revision 1 of");
+            assertThat(text).contains("Tidewick Petrel Spot", "Extended: 22 addresses", "Gobo 1", "Lock gate, shaking", "Reset position",
+                    "revision 1 of");
             assertThat(document.getNumberOfPages()).isBetween(2, 4);
         }
     }
@@ -173,10 +196,17 @@ class ProfilePageTest {
 
     @Test
     void aNameFromAFileIsNoFormulaInATable() {
-        var sly = new GdtfFile(GdtfDescription.of(fixture.description().type().mapModes(mode -> mode.mapChannels(channel -> channel.mapFunctions(function -> function.mapRanges(range -> range.withName("=HYPERLINK(0)")))))), fixture.others());
+        var sly = new GdtfFile(
+                GdtfDescription.of(fixture.description()
+                    .type()
+                    .mapModes(mode -> mode.mapChannels(
+                            channel -> channel.mapFunctions(function -> function.mapRanges(range -> range.withName("=HYPERLINK(0)")))))),
+                fixture.others());
         var id = RunningKite.takeIn(RunningKite.fresh(sly));
 
-        assertThat(new String(get("/api/profiles/" + id + "/revisions/1/modes/0/chart.csv").body(), StandardCharsets.UTF_8)).contains(",'=HYPERLINK(0),").doesNotContain(",=HYPERLINK");
+        assertThat(new String(get("/api/profiles/" + id + "/revisions/1/modes/0/chart.csv").body(), StandardCharsets.UTF_8))
+            .contains(",'=HYPERLINK(0),")
+            .doesNotContain(",=HYPERLINK");
     }
 
     @ParameterizedTest
@@ -187,7 +217,8 @@ class ProfilePageTest {
 
     @Test
     void theCodeLeadsBackToThePage() {
-        assertThat(new String(get("/api/profiles/" + profile + "/code.svg").body(), StandardCharsets.UTF_8)).startsWith("<svg").contains("<path");
+        assertThat(new String(get("/api/profiles/" + profile + "/code.svg").body(), StandardCharsets.UTF_8)).startsWith("<svg")
+            .contains("<path");
         assertThat(get("/profile/" + profile).status()).isEqualTo(200);
     }
 }

@@ -53,15 +53,31 @@ class ReleaseTest {
         }
 
         private ObjectNode manifest() {
-            var manifest = JSON.createObjectNode().put("format", 1).put("id", UUID.randomUUID().toString()).put("house", house).put("title", title).put("dated", published.substring(0, 10)).put("published", published).put("notes", "");
+            var manifest = JSON.createObjectNode()
+                .put("format", 1)
+                .put("id", UUID.randomUUID().toString())
+                .put("house", house)
+                .put("title", title)
+                .put("dated", published.substring(0, 10))
+                .put("published", published)
+                .put("notes", "");
             manifest.putArray("withdrawn");
             manifest.putArray("earlier");
             var profiles = manifest.putArray("profiles");
             fixtures.forEach((file, fixture) -> {
                 var type = fixture.description().type();
                 var sha = Sha256.ofFile(Sha256.of(GdtfFile.open(fixture.write()).descriptionBytes()), Sha256.ofAll(fixture.others()));
-                profiles.addObject().put("file", file).put("sha256", sha).put("manufacturer", type.manufacturer()).put("name", type.name()).put("fixtureTypeId", type.fixtureTypeId()).put("revision", 4).put("firmware", "2.1").put("kind", "NEW")
-                        .putNull("worst").put("note", "as the manufacturers say");
+                profiles.addObject()
+                    .put("file", file)
+                    .put("sha256", sha)
+                    .put("manufacturer", type.manufacturer())
+                    .put("name", type.name())
+                    .put("fixtureTypeId", type.fixtureTypeId())
+                    .put("revision", 4)
+                    .put("firmware", "2.1")
+                    .put("kind", "NEW")
+                    .putNull("worst")
+                    .put("note", "as the manufacturers say");
             });
             return manifest;
         }
@@ -104,7 +120,8 @@ class ReleaseTest {
     }
 
     private static GdtfFile irisMoved(GdtfFile fixture) {
-        return changed(fixture, type -> type.mapModes(mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(40)) : channel)));
+        return changed(fixture, type -> type.mapModes(
+                mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(40)) : channel)));
     }
 
     private static Answer look(byte[] archive) {
@@ -127,8 +144,10 @@ class ReleaseTest {
         assertThat(answer.json().at("/lines/0/kind").asString()).isEqualTo("NEW");
         var id = answer.json().at("/lines/0/profileId").asString();
         assertThat(onShelf("avosetta").at("/0/id").asString()).isEqualTo(id);
-        assertThat(get("/api/profiles/" + id + "/revisions").json().at("/0/facts").toString()).isEqualTo("{\"firmware\":\"2.1\",\"restsOn\":\"RELEASE\",\"fromWhom\":\"Weir House, revision 4\"}");
-        assertThat(post("/api/profiles/" + id + "/draft", "{}").detail()).contains("stands on the Reference shelf").contains("Copy it onto the House shelf");
+        assertThat(get("/api/profiles/" + id + "/revisions").json().at("/0/facts").toString())
+            .isEqualTo("{\"firmware\":\"2.1\",\"restsOn\":\"RELEASE\",\"fromWhom\":\"Weir House, revision 4\"}");
+        assertThat(post("/api/profiles/" + id + "/draft", "{}").detail()).contains("stands on the Reference shelf")
+            .contains("Copy it onto the House shelf");
         assertThat(post("/api/profiles/" + id + "/draft?revision=1", "{}").status()).isEqualTo(422);
         assertThat(post("/api/profiles/" + id + "/revisions/1/withdraw", "{\"why\": \"no\"}").status()).isEqualTo(422);
     }
@@ -138,15 +157,33 @@ class ReleaseTest {
         var stilt = fixture("Stilt");
         var crake = fixture("Crake");
         var brambling = fixture("Brambling");
-        var first = take(new Foreign("Lock House", "Spring", "2026-03-01T10:00:00").with("a.gdtf", stilt).with("b.gdtf", crake).with("c.gdtf", brambling).archive()).json();
-        var used = first.path("lines").values().stream().filter(line -> line.path("name").asString().equals("Crake")).findFirst().orElseThrow().path("profileId").asString();
-        post("/api/profiles", "{\"manufacturer\": \"Towpath Works\", \"name\": \"Crake ours\", \"copyOf\": \"" + used + "\", \"copyRevision\": 1}");
-        var second = new Foreign("Lock House", "Summer", "2026-06-01T10:00:00").with("a.gdtf", irisMoved(stilt)).with("b.gdtf", irisMoved(crake)).with("d.gdtf", fixture("Teal")).archive();
+        var first = take(new Foreign("Lock House", "Spring", "2026-03-01T10:00:00").with("a.gdtf", stilt)
+            .with("b.gdtf", crake)
+            .with("c.gdtf", brambling)
+            .archive()).json();
+        var used = first.path("lines")
+            .values()
+            .stream()
+            .filter(line -> line.path("name").asString().equals("Crake"))
+            .findFirst()
+            .orElseThrow()
+            .path("profileId")
+            .asString();
+        post("/api/profiles",
+                "{\"manufacturer\": \"Towpath Works\", \"name\": \"Crake ours\", \"copyOf\": \"" + used + "\", \"copyRevision\": 1}");
+        var second = new Foreign("Lock House", "Summer", "2026-06-01T10:00:00").with("a.gdtf", irisMoved(stilt))
+            .with("b.gdtf", irisMoved(crake))
+            .with("d.gdtf", fixture("Teal"))
+            .archive();
 
         var impact = look(second).json().path("touched");
 
-        assertThat(impact.values().stream().map(each -> each.path("name").asString() + " " + each.at("/change/kind").asString() + " " + each.at("/change/worst").asString(""))).containsExactly(
-                "Crake CHANGED BREAKS", "Stilt CHANGED BREAKS", "Brambling WITHDRAWN ", "Teal NEW ");
+        assertThat(impact.values()
+            .stream()
+            .map(each -> each.path("name").asString() + " " + each.at("/change/kind").asString() + " "
+                    + each.at("/change/worst").asString("")))
+            .containsExactly(
+                    "Crake CHANGED BREAKS", "Stilt CHANGED BREAKS", "Brambling WITHDRAWN ", "Teal NEW ");
         assertThat(impact.at("/0/uses/0/name").asString()).isEqualTo("Towpath Works Crake ours");
         assertThat(impact.at("/0/change/says").toString()).contains("It moved from address 17 to address 40.");
         assertThat(onShelf("teal").size()).as("looking stores nothing").isZero();
@@ -155,21 +192,34 @@ class ReleaseTest {
 
         assertThat(onShelf("teal").size()).isEqualTo(1);
         assertThat(onShelf("stilt").at("/0/revision").asInt()).isEqualTo(2);
-        assertThat(get("/api/library?manufacturer=Towpath%20Works&state=WITHDRAWN&search=brambling").json().at("/profiles/0/revision").asInt()).as("the one before stays").isEqualTo(1);
+        assertThat(
+                get("/api/library?manufacturer=Towpath%20Works&state=WITHDRAWN&search=brambling").json().at("/profiles/0/revision").asInt())
+            .as("the one before stays")
+            .isEqualTo(1);
         assertThat(get("/api/releases/" + first.at("/release/id").asString()).json().path("lines").size()).isEqualTo(3);
 
-        var third = take(new Foreign("Lock House", "Autumn", "2026-09-01T10:00:00").with("a.gdtf", stilt).with("c.gdtf", brambling).archive()).json();
+        var third = take(
+                new Foreign("Lock House", "Autumn", "2026-09-01T10:00:00").with("a.gdtf", stilt).with("c.gdtf", brambling).archive())
+            .json();
         assertThat(onShelf("stilt").at("/0/revision").asInt()).as("what goes back is a revision, too").isEqualTo(3);
-        assertThat(get("/api/library?manufacturer=Towpath%20Works&state=WITHDRAWN&shelf=REFERENCE&search=brambling").json().path("found").asInt()).as("what comes back is no longer withdrawn").isZero();
-        assertThat(third.path("lines").values().stream().filter(each -> each.path("name").asString().equals("Brambling")).map(each -> each.path("kind").asString())).containsExactly("NEW");
+        assertThat(get("/api/library?manufacturer=Towpath%20Works&state=WITHDRAWN&shelf=REFERENCE&search=brambling").json()
+            .path("found")
+            .asInt()).as("what comes back is no longer withdrawn").isZero();
+        assertThat(third.path("lines")
+            .values()
+            .stream()
+            .filter(each -> each.path("name").asString().equals("Brambling"))
+            .map(each -> each.path("kind").asString())).containsExactly("NEW");
         assertThat(third.path("earlier").values().stream().map(each -> each.path("title").asString())).containsExactly("Summer", "Spring");
         assertThat(look(second).detail()).contains("is on the Reference shelf already");
-        assertThat(look(new Foreign("Lock House", "May", "2026-05-01T10:00:00").with("a.gdtf", stilt).archive()).detail()).contains("is older than 'Autumn'");
+        assertThat(look(new Foreign("Lock House", "May", "2026-05-01T10:00:00").with("a.gdtf", stilt).archive()).detail())
+            .contains("is older than 'Autumn'");
     }
 
     @Test
     void aReleaseWithOneBrokenFileIsRefusedWholeAndNamesIt() {
-        var release = new Foreign("Mill House", "Spring", "2026-03-01T10:00:00").with("good.gdtf", fixture("Smew")).with("bad.gdtf", fixture("Scaup"));
+        var release = new Foreign("Mill House", "Spring", "2026-03-01T10:00:00").with("good.gdtf", fixture("Smew"))
+            .with("bad.gdtf", fixture("Scaup"));
         var entries = new LinkedHashMap<String, byte[]>();
         entries.put("release.json", JSON.writeValueAsBytes(release.manifest()));
         entries.put("profiles/good.gdtf", release.fixtures.get("profiles/good.gdtf").write());
@@ -178,7 +228,8 @@ class ReleaseTest {
         var answer = take(zip(entries));
 
         assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.detail()).startsWith("'profiles/bad.gdtf' in 'release.zip' was refused: it is not a ZIP archive").contains("nothing was imported");
+        assertThat(answer.detail()).startsWith("'profiles/bad.gdtf' in 'release.zip' was refused: it is not a ZIP archive")
+            .contains("nothing was imported");
         assertThat(onShelf("smew").size()).isZero();
     }
 
@@ -200,7 +251,8 @@ class ReleaseTest {
         ((ObjectNode) climbing.at("/profiles/0")).put("file", "../a.gdtf");
         assertThat(take(release.archive(climbing)).detail()).contains("which is not in it");
         assertThat(take(zip(Map.of("release.json", "null".getBytes(StandardCharsets.UTF_8)))).detail()).contains("cannot be read");
-        assertThat(take(release.archive(release.manifest().put("published", "2999-01-01T00:00:00"))).detail()).contains("was published in the future");
+        assertThat(take(release.archive(release.manifest().put("published", "2999-01-01T00:00:00"))).detail())
+            .contains("was published in the future");
         assertThat(take(release.archive(release.manifest().put("dated", "+123456-01-01"))).detail()).contains("has a date that cannot be");
         assertThat(onShelf("gull").size()).isZero();
     }
@@ -214,7 +266,10 @@ class ReleaseTest {
         assertThat(own.at("/change/kind").asString()).isEqualTo("NEW");
         assertThat(own.path("note").asString()).isEqualTo("Modes Extended (22), Compact (13).");
 
-        var made = post("/api/releases", "{\"house\": \"Marigold lamp store\", \"title\": \"Winter\", \"dated\": \"2026-11-25\", \"notes\": \"For the mooring.\", \"profiles\": [{\"profileId\": \"" + dunlin + "\", \"note\": \"New on the barge\"}]}").json();
+        var made = post("/api/releases",
+                "{\"house\": \"Marigold lamp store\", \"title\": \"Winter\", \"dated\": \"2026-11-25\", \"notes\": \"For the mooring.\", \"profiles\": [{\"profileId\": \""
+                        + dunlin + "\", \"note\": \"New on the barge\"}]}")
+            .json();
         var id = made.at("/release/id").asString();
         assertThat(made.at("/lines/0/note").asString()).isEqualTo("New on the barge");
 
@@ -222,7 +277,10 @@ class ReleaseTest {
         assertThat(entries.keySet()).containsExactly("release.json", "profiles/Towpath Works@" + name + "@revision 1.gdtf");
         assertThat(JSON.readTree(entries.get("release.json")).at("/profiles/0/note").asString()).isEqualTo("New on the barge");
         assertThat(look(get("/api/releases/" + id + "/archive").body()).detail()).contains("was made here");
-        assertThat(post("/api/releases", "{\"house\": \"\", \"title\": \"X\", \"dated\": \"2026-11-25\", \"notes\": \"\", \"profiles\": []}").status()).isEqualTo(422);
+        assertThat(
+                post("/api/releases", "{\"house\": \"\", \"title\": \"X\", \"dated\": \"2026-11-25\", \"notes\": \"\", \"profiles\": []}")
+                    .status())
+            .isEqualTo(422);
     }
 
     private static Map<String, byte[]> unzip(byte[] bytes) throws IOException {

@@ -54,7 +54,11 @@ class PrintedAndReadBackTest {
     /** {@return by first address how wide the channel is} */
     private static TreeMap<Integer, String> map(FixtureType type, Mode mode) {
         var map = new TreeMap<Integer, String>();
-        AddressMap.of(type, mode).channels().stream().filter(each -> !each.addresses().isEmpty()).forEach(each -> map.put(each.addresses().getFirst(), each.addresses() + " " + each.channel().attribute()));
+        AddressMap.of(type, mode)
+            .channels()
+            .stream()
+            .filter(each -> !each.addresses().isEmpty())
+            .forEach(each -> map.put(each.addresses().getFirst(), each.addresses() + " " + each.channel().attribute()));
         return map;
     }
 

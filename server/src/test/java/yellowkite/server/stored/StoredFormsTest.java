@@ -30,7 +30,9 @@ import yellowkite.core.library.Synopsis;
 import yellowkite.server.stored.StoredForm.Unreadable;
 import yellowkite.server.web.EditJson;
 
-/** What a house has kept is read for ever: each kind of edit has a file as it was kept in each version. A file once there is never changed. */
+/**
+ * What a house has kept is read for ever: each kind of edit has a file as it was kept in each version. A file once there is never changed.
+ */
 class StoredFormsTest {
     private static final Path GOLDEN = Path.of("src/test/resources/stored/edits");
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -55,7 +57,8 @@ class StoredFormsTest {
         var then = StoredForms.EDIT.read(StoredForms.EDIT.write(edit).equals(kept) ? kept : asKnownThen(edit, kept));
 
         assertThat(StoredForms.EDIT.read(kept)).isEqualTo(then);
-        assertThat(StoredForms.EDIT.read(JSON.readTree(kept).path("is").toString())).as("as it was kept before there were versions").isEqualTo(then);
+        assertThat(StoredForms.EDIT.read(JSON.readTree(kept).path("is").toString())).as("as it was kept before there were versions")
+            .isEqualTo(then);
         assertThat(StoredForms.EDIT.read(StoredForms.EDIT.write(edit))).isEqualTo(edit);
     }
 
@@ -70,26 +73,32 @@ class StoredFormsTest {
     @Test
     void noGoldenFileIsOfAKindThatIsGone() throws IOException {
         try (var files = Files.list(GOLDEN)) {
-            assertThat(files.map(each -> each.getFileName().toString())).containsExactlyInAnyOrderElementsOf(kinds().map(each -> EditJson.nameOf(each) + ".json").toList());
+            assertThat(files.map(each -> each.getFileName().toString()))
+                .containsExactlyInAnyOrderElementsOf(kinds().map(each -> EditJson.nameOf(each) + ".json").toList());
         }
     }
 
     @Test
     void whatIsKeptSaysItsVersion() {
-        assertThat(StoredForms.EDIT.write(new RenameMode(3, "Wide"))).isEqualTo("{\"v\":2,\"is\":{\"type\":\"renameMode\",\"mode\":3,\"to\":\"Wide\"}}");
+        assertThat(StoredForms.EDIT.write(new RenameMode(3, "Wide")))
+            .isEqualTo("{\"v\":2,\"is\":{\"type\":\"renameMode\",\"mode\":3,\"to\":\"Wide\"}}");
     }
 
     @Test
     void aCountedNameOfTheFirstVersionIsReadInBraces() {
         var kept = "{\"v\":1,\"is\":{\"type\":\"several\",\"edits\":[{\"type\":\"divideFunction\",\"function\":7,\"range\":null,\"parts\":4,\"steps\":0,\"name\":\"* no. #\",\"first\":1,\"firstSlot\":1,\"eachWhole\":null,\"splits\":null}]}}";
 
-        assertThat(StoredForms.EDIT.read(kept)).isEqualTo(new Several(List.of(new DivideFunction(7, null, 4, 0, "{slot} no. {number}", 1, 1, null, null))));
-        assertThat(StoredForms.EDIT.read(StoredForms.EDIT.write(new DivideFunction(7, null, 4, 0, "G# {number}", 1, 1, null, null)))).as("a sign that is meant stays").isEqualTo(new DivideFunction(7, null, 4, 0, "G# {number}", 1, 1, null, null));
+        assertThat(StoredForms.EDIT.read(kept))
+            .isEqualTo(new Several(List.of(new DivideFunction(7, null, 4, 0, "{slot} no. {number}", 1, 1, null, null))));
+        assertThat(StoredForms.EDIT.read(StoredForms.EDIT.write(new DivideFunction(7, null, 4, 0, "G# {number}", 1, 1, null, null))))
+            .as("a sign that is meant stays")
+            .isEqualTo(new DivideFunction(7, null, 4, 0, "G# {number}", 1, 1, null, null));
     }
 
     @Test
     void whatALaterVersionAddedIsPassedOver() {
-        assertThat(StoredForms.EDIT.read("{\"v\":1,\"is\":{\"type\":\"setNotes\",\"to\":\"a\",\"colour\":\"red\"}}")).isEqualTo(new SetNotes("a"));
+        assertThat(StoredForms.EDIT.read("{\"v\":1,\"is\":{\"type\":\"setNotes\",\"to\":\"a\",\"colour\":\"red\"}}"))
+            .isEqualTo(new SetNotes("a"));
     }
 
     @Test
@@ -103,7 +112,8 @@ class StoredFormsTest {
     }
 
     @ParameterizedTest
-    @org.junit.jupiter.params.provider.ValueSource(strings = {"", "null", "{", "{\"v\":99,\"is\":{}}", "{\"type\":\"noSuchEdit\"}", "{\"v\":1,\"is\":null}", "[]", "7"})
+    @org.junit.jupiter.params.provider.ValueSource(strings = {"", "null", "{", "{\"v\":99,\"is\":{}}", "{\"type\":\"noSuchEdit\"}",
+            "{\"v\":1,\"is\":null}", "[]", "7"})
     void whatCannotBeReadIsTold(String kept) {
         assertThatThrownBy(() -> StoredForms.EDIT.read(kept)).isInstanceOf(Unreadable.class).hasMessageStartingWith("it ");
     }
@@ -172,9 +182,12 @@ class StoredFormsTest {
         private static Object record(Class<?> record, int depth) {
             try {
                 var components = record.getRecordComponents();
-                var constructor = record.getDeclaredConstructor(Arrays.stream(components).map(RecordComponent::getType).toArray(Class[]::new));
+                var constructor = record
+                    .getDeclaredConstructor(Arrays.stream(components).map(RecordComponent::getType).toArray(Class[]::new));
                 constructor.setAccessible(true);
-                return constructor.newInstance(Arrays.stream(components).map(each -> of(each.getType(), each.getGenericType(), depth + 1, each.getName())).toArray());
+                return constructor.newInstance(Arrays.stream(components)
+                    .map(each -> of(each.getType(), each.getGenericType(), depth + 1, each.getName()))
+                    .toArray());
             } catch (ReflectiveOperationException impossible) {
                 throw new AssertionError(record + ": " + impossible.getCause(), impossible);
             }

@@ -38,8 +38,11 @@ class UpgradeTest {
         JsonNode ask(String method, String path, String body) {
             try (var client = HttpClient.newHttpClient()) {
                 int port = ((WebServerApplicationContext) context).getWebServer().getPort();
-                var answer = client.send(HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path)).header("Kite-Author", "Ines").header("Content-Type", "application/json")
-                        .method(method, BodyPublishers.ofString(body)).build(), HttpResponse.BodyHandlers.ofString());
+                var answer = client.send(HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                    .header("Kite-Author", "Ines")
+                    .header("Content-Type", "application/json")
+                    .method(method, BodyPublishers.ofString(body))
+                    .build(), HttpResponse.BodyHandlers.ofString());
                 assertThat(answer.statusCode()).as(method + " " + path + ": " + answer.body()).isLessThan(500);
                 return JSON.readTree(answer.body());
             } catch (IOException failed) {
@@ -55,7 +58,13 @@ class UpgradeTest {
         }
 
         String find(String name) {
-            return get("/api/library?search=").path("profiles").values().stream().filter(each -> each.path("name").asString().equals(name)).map(each -> each.path("id").asString()).findFirst().orElseThrow();
+            return get("/api/library?search=").path("profiles")
+                .values()
+                .stream()
+                .filter(each -> each.path("name").asString().equals(name))
+                .map(each -> each.path("id").asString())
+                .findFirst()
+                .orElseThrow();
         }
 
         @Override
@@ -88,9 +97,11 @@ class UpgradeTest {
 
     private static void publishes(Kite kite, JsonNode draft) {
         int version = draft.path("version").asInt();
-        var edited = kite.ask("POST", "/api/drafts/" + draft.path("id").asString() + "/edits", "{\"version\":" + version + ",\"edit\":{\"type\":\"setNotes\",\"to\":\"After the upgrade\"}}");
+        var edited = kite.ask("POST", "/api/drafts/" + draft.path("id").asString() + "/edits",
+                "{\"version\":" + version + ",\"edit\":{\"type\":\"setNotes\",\"to\":\"After the upgrade\"}}");
         assertThat(edited.path("version").asInt()).as("%s", edited).isEqualTo(version + 1);
-        var published = kite.ask("POST", "/api/drafts/" + draft.path("id").asString() + "/publish", "{\"version\":" + (version + 1) + ",\"summary\":\"After the upgrade\",\"despite\":\"a test\"}");
+        var published = kite.ask("POST", "/api/drafts/" + draft.path("id").asString() + "/publish",
+                "{\"version\":" + (version + 1) + ",\"summary\":\"After the upgrade\",\"despite\":\"a test\"}");
         assertThat(published.path("revision").asInt()).as("%s", published).isGreaterThan(1);
     }
 
@@ -105,8 +116,13 @@ class UpgradeTest {
                 assertThat(draft.path("halted").isNull()).isTrue();
                 assertThat(draft.path("version").asInt()).isEqualTo(6);
                 assertThat(draft.path("notes").asString()).isEqualTo("Kept beside it");
-                assertThat(draft.path("modes").values().stream().map(each -> each.path("name").asString())).containsExactly("Extended", "Tiny");
-                assertThat(draft.at("/map/channels").values().stream().map(each -> each.path("attribute").asString() + " " + each.path("bytes").asInt())).containsExactly("Pan 2", "Dimmer 2", "Gobo1 1", "Zoom 2");
+                assertThat(draft.path("modes").values().stream().map(each -> each.path("name").asString())).containsExactly("Extended",
+                        "Tiny");
+                assertThat(draft.at("/map/channels")
+                    .values()
+                    .stream()
+                    .map(each -> each.path("attribute").asString() + " " + each.path("bytes").asInt()))
+                    .containsExactly("Pan 2", "Dimmer 2", "Gobo1 1", "Zoom 2");
                 assertThat(kite.get("/api/profiles/" + spot).at("/notes").asString("")).isIn("Kept beside it", "");
                 assertThat(kite.get("/api/stencils").at("/0/name").asString()).isEqualTo("House dimmer");
                 assertThat(kite.get("/api/releases").toString()).contains("Autumn 2026");
@@ -119,16 +135,30 @@ class UpgradeTest {
     void whatCannotBeReadKeepsNobodyFromTheRest() throws Exception {
         try (var database = LocalMariaDb.start(home)) {
             load(database, schema13());
-            load(database, "update revision_synopsis set kept = '{\"v\":99,\"is\":{}}';\nupdate draft_step set edit = '{\"type\":\"fromTomorrow\"}' where version = 3 and edit like '%265.5%';\nupdate stencil set functions = '}';\n");
+            load(database,
+                    "update revision_synopsis set kept = '{\"v\":99,\"is\":{}}';\nupdate draft_step set edit = '{\"type\":\"fromTomorrow\"}' where version = 3 and edit like '%265.5%';\nupdate stencil set functions = '}';\n");
             try (var kite = start(database)) {
                 var spot = kite.find("Old Spot"); // what lists know of it is made anew
-                assertThat(kite.get("/api/library?search=16+bit+pan").path("profiles").values().stream().map(each -> each.path("name").asString())).contains("Old Spot");
+                assertThat(kite.get("/api/library?search=16+bit+pan")
+                    .path("profiles")
+                    .values()
+                    .stream()
+                    .map(each -> each.path("name").asString())).contains("Old Spot");
 
                 var draft = kite.ask("POST", "/api/profiles/" + spot + "/draft", "");
 
-                assertThat(draft.path("halted").asString()).startsWith("Step 3 of this draft, 'Physical ends of 'Pan': ").contains("by Ines, cannot be read: it is damaged, or of a kind that this version does not know.");
-                assertThat(draft.at("/map/channels").values().stream().map(each -> each.path("attribute").asString() + " " + each.path("bytes").asInt())).as("what came before it").containsExactly("Pan 2", "Dimmer 2", "Gobo1 1", "Zoom 2");
-                assertThat(kite.ask("POST", "/api/drafts/" + draft.path("id").asString() + "/edits", "{\"version\":6,\"edit\":{\"type\":\"setNotes\",\"to\":\"x\"}}").path("detail").asString()).isEqualTo(draft.path("halted").asString());
+                assertThat(draft.path("halted").asString()).startsWith("Step 3 of this draft, 'Physical ends of 'Pan': ")
+                    .contains("by Ines, cannot be read: it is damaged, or of a kind that this version does not know.");
+                assertThat(draft.at("/map/channels")
+                    .values()
+                    .stream()
+                    .map(each -> each.path("attribute").asString() + " " + each.path("bytes").asInt())).as("what came before it")
+                    .containsExactly("Pan 2", "Dimmer 2", "Gobo1 1", "Zoom 2");
+                assertThat(kite
+                    .ask("POST", "/api/drafts/" + draft.path("id").asString() + "/edits",
+                            "{\"version\":6,\"edit\":{\"type\":\"setNotes\",\"to\":\"x\"}}")
+                    .path("detail")
+                    .asString()).isEqualTo(draft.path("halted").asString());
                 assertThat(kite.get("/api/stencils")).isEmpty();
                 assertThat(kite.get("/api/profiles/" + spot).path("name").asString()).isEqualTo("Old Spot");
             }
@@ -146,8 +176,10 @@ class UpgradeTest {
             try (var connection = open(database)) {
                 insert(connection, "insert into manufacturer values (?, ?)", "m1", "Tidewick");
                 insert(connection, "insert into content values (?, ?)", sha, description);
-                insert(connection, "insert into profile values (?, ?, ?, ?)", "p1", "m1", "Petrel Spot", "0A0A0A0A-0000-0000-0000-0000000000B3");
-                insert(connection, "insert into revision values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)", "r1", "p1", 1, "First", "Bram", "2026-01-01 10:00:00", sha, sha, 0, 0);
+                insert(connection, "insert into profile values (?, ?, ?, ?)", "p1", "m1", "Petrel Spot",
+                        "0A0A0A0A-0000-0000-0000-0000000000B3");
+                insert(connection, "insert into revision values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)", "r1", "p1", 1, "First", "Bram",
+                        "2026-01-01 10:00:00", sha, sha, 0, 0);
                 insert(connection, "insert into revision_mode values (?, ?, ?, ?, ?, ?)", "r1", 0, "Extended", 22, 16, "[]");
                 insert(connection, "insert into revision_attribute values (?, ?)", "r1", "Pan");
             }
@@ -173,10 +205,12 @@ class UpgradeTest {
     private static void baselined(LocalMariaDb database, String script) throws SQLException {
         var crc = new java.util.zip.CRC32();
         Arrays.stream(script.split("\r?\n")).forEach(line -> crc.update(line.getBytes(StandardCharsets.UTF_8)));
-        load(database, """
-                create table flyway_schema_history (installed_rank int not null primary key, version varchar(50), description varchar(200) not null, type varchar(20) not null, script varchar(1000) not null,
-                  checksum int, installed_by varchar(100) not null, installed_on timestamp not null default current_timestamp, execution_time int not null, success bool not null);
-                insert into flyway_schema_history values (1, '1', 'library', 'SQL', 'V1__library.sql', %d, 'kite', now(), 1, true);
-                """.formatted((int) crc.getValue()));
+        load(database,
+                """
+                        create table flyway_schema_history (installed_rank int not null primary key, version varchar(50), description varchar(200) not null, type varchar(20) not null, script varchar(1000) not null,
+                          checksum int, installed_by varchar(100) not null, installed_on timestamp not null default current_timestamp, execution_time int not null, success bool not null);
+                        insert into flyway_schema_history values (1, '1', 'library', 'SQL', 'V1__library.sql', %d, 'kite', now(), 1, true);
+                        """
+                    .formatted((int) crc.getValue()));
     }
 }

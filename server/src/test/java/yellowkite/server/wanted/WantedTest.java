@@ -16,11 +16,17 @@ class WantedTest {
     private static final byte[] CHART = "%PDF-1.4 a chart".getBytes(StandardCharsets.ISO_8859_1);
 
     private static RunningKite.Answer ask(String model, String neededBy) {
-        return post("/api/wanted", "Joost", "{\"manufacturer\": \"Tidewick\", \"model\": \"" + model + "\", \"mode\": \"M2\", \"neededBy\": " + neededBy + ", \"words\": \"17 channels, LED spot\"}");
+        return post("/api/wanted", "Joost", "{\"manufacturer\": \"Tidewick\", \"model\": \"" + model
+                + "\", \"mode\": \"M2\", \"neededBy\": " + neededBy + ", \"words\": \"17 channels, LED spot\"}");
     }
 
     private static JsonNode listed(String model) {
-        return get("/api/wanted").json().values().stream().filter(each -> each.path("model").asString().equals(model)).findFirst().orElseThrow();
+        return get("/api/wanted").json()
+            .values()
+            .stream()
+            .filter(each -> each.path("model").asString().equals(model))
+            .findFirst()
+            .orElseThrow();
     }
 
     private static RunningKite.Answer change(JsonNode wish, String what, String more) {
@@ -75,7 +81,8 @@ class WantedTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"'', null, 422", "' ', null, 422", "Fine, '\"tomorrow\"', 400", "Fine, '\"2026-02-31\"', 400", "Fine, '\"0001-01-01\"', 422", "'un\u202eseen', null, 422"})
+    @CsvSource({"'', null, 422", "' ', null, 422", "Fine, '\"tomorrow\"', 400", "Fine, '\"2026-02-31\"', 400",
+            "Fine, '\"0001-01-01\"', 422", "'un\u202eseen', null, 422"})
     void whatIsNoWishIsRefused(String model, String neededBy, int status) {
         assertThat(ask(model, neededBy).status()).isEqualTo(status);
     }
@@ -84,8 +91,10 @@ class WantedTest {
     void onlyChartsAndPhotographsAreKept() {
         var files = "/api/wanted/" + ask("Paper only", "null").json().path("id").asString() + "/files";
 
-        assertThat(RunningKite.uploadOne(files, "page.pdf", "<html><script>".getBytes(StandardCharsets.UTF_8)).detail()).isEqualTo("'page.pdf' is no chart or photograph: PDF, PNG, JPEG and GIF can be added.");
-        assertThat(RunningKite.uploadOne(files, "..\\\\..\\\\etc/chart.pdf", CHART).json().at("/files/0").asString()).isEqualTo("chart.pdf");
+        assertThat(RunningKite.uploadOne(files, "page.pdf", "<html><script>".getBytes(StandardCharsets.UTF_8)).detail())
+            .isEqualTo("'page.pdf' is no chart or photograph: PDF, PNG, JPEG and GIF can be added.");
+        assertThat(RunningKite.uploadOne(files, "..\\\\..\\\\etc/chart.pdf", CHART).json().at("/files/0").asString())
+            .isEqualTo("chart.pdf");
         for (int i = 1; i < 12; i++) {
             assertThat(RunningKite.uploadOne(files, "chart " + i + ".pdf", CHART).status()).isEqualTo(200);
         }

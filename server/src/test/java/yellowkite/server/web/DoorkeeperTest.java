@@ -20,7 +20,9 @@ class DoorkeeperTest {
     private static String statusFor(String host) throws IOException {
         var here = RunningKite.request("/").build().uri();
         try (var socket = new Socket("127.0.0.1", here.getPort())) {
-            socket.getOutputStream().write(("GET /api/library HTTP/1.1\r\nHost: " + host + ":" + here.getPort() + "\r\nConnection: close\r\n\r\n").getBytes(StandardCharsets.US_ASCII));
+            socket.getOutputStream()
+                .write(("GET /api/library HTTP/1.1\r\nHost: " + host + ":" + here.getPort() + "\r\nConnection: close\r\n\r\n")
+                    .getBytes(StandardCharsets.US_ASCII));
             return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8).lines().findFirst().orElse("");
         }
     }

@@ -25,9 +25,11 @@ import yellowkite.server.RunningKite;
 class HostileRequestsTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final long SLOW_NANOS = 2_000_000_000L;
-    private static final List<String> ODD = List.of("", "%20", ",", "x".repeat(3_000), "%F0%9F%AA%81", "-1", "99999999999999999999", "NaN", "..%2F..", "%00", "null", "%5B%5D");
+    private static final List<String> ODD = List.of("", "%20", ",", "x".repeat(3_000), "%F0%9F%AA%81", "-1", "99999999999999999999", "NaN",
+            "..%2F..", "%00", "null", "%5B%5D");
     private static final List<String> UNREADABLE = List.of("%", "%ff", "%zz");
-    private static final List<String> BODIES = List.of("", "null", "[]", "{}", "7", "\"x\"", "{\"a\":", "\u0000", "[".repeat(3_000), "{\"version\":\"x\"}", "{\"version\":-1,\"edit\":{\"type\":\"none\"}}");
+    private static final List<String> BODIES = List.of("", "null", "[]", "{}", "7", "\"x\"", "{\"a\":", "\u0000", "[".repeat(3_000),
+            "{\"version\":\"x\"}", "{\"version\":-1,\"edit\":{\"type\":\"none\"}}");
 
     /** @param path with its parameters in braces */
     private record Operation(String method, String path, JsonNode description) {
@@ -40,7 +42,12 @@ class HostileRequestsTest {
         }
 
         List<String> parameters(String in) {
-            return description.path("parameters").values().stream().filter(each -> each.path("in").asString().equals(in)).map(each -> each.path("name").asString()).toList();
+            return description.path("parameters")
+                .values()
+                .stream()
+                .filter(each -> each.path("in").asString().equals(in))
+                .map(each -> each.path("name").asString())
+                .toList();
         }
 
         boolean isChange() {
@@ -68,7 +75,13 @@ class HostileRequestsTest {
     }
 
     private static Stream<Operation> operations() {
-        return API.path("paths").properties().stream().flatMap(path -> path.getValue().properties().stream().map(each -> new Operation(each.getKey().toUpperCase(java.util.Locale.ROOT), path.getKey(), each.getValue())));
+        return API.path("paths")
+            .properties()
+            .stream()
+            .flatMap(path -> path.getValue()
+                .properties()
+                .stream()
+                .map(each -> new Operation(each.getKey().toUpperCase(java.util.Locale.ROOT), path.getKey(), each.getValue())));
     }
 
     /** Names that lead to something, so that a request gets past "not found". */
@@ -76,7 +89,8 @@ class HostileRequestsTest {
         var profile = RunningKite.takeIn(RunningKite.fresh(DemoHouse.petrelSpot()));
         var draft = RunningKite.post("/api/profiles/" + profile + "/draft", "").json();
         var run = RunningKite.post("/api/intake/runs", "{\"files\":[{\"name\":\"a.gdtf\",\"bytes\":1}]}").json();
-        return Map.of("profileId", profile, "draftId", draft.path("id").asString("x"), "number", "1", "mode", "0", "id", run.path("id").asString("x"), "function", "1", "wheel", "1");
+        return Map.of("profileId", profile, "draftId", draft.path("id").asString("x"), "number", "1", "mode", "0", "id",
+                run.path("id").asString("x"), "function", "1", "wheel", "1");
     }
 
     @Test
@@ -119,7 +133,8 @@ class HostileRequestsTest {
         var part = "--kite\r\nContent-Disposition: form-data; name=\"file\"; filename=\"a.gdtf\"\r\n\r\nPK";
         operations().filter(Operation::isChange).forEach(each -> {
             var address = each.at(real) + "?at=0&cut=%7B%7D&facts=%7B%7D&tolerance=1&version=0&mode=0";
-            for (var body : List.of("", part, part + "\r\n--kite", part + "\r\n--kite--\r\n", part.replace("file\"", "files\"") + "\r\n--kite--\r\n", "--kite\r\n\r\n--kite--", "nothing of that")) {
+            for (var body : List.of("", part, part + "\r\n--kite", part + "\r\n--kite--\r\n",
+                    part.replace("file\"", "files\"") + "\r\n--kite--\r\n", "--kite\r\n\r\n--kite--", "nothing of that")) {
                 ask(each, address, "multipart/form-data; boundary=kite", body);
             }
             ask(each, address, "multipart/form-data", part);
@@ -134,10 +149,18 @@ class HostileRequestsTest {
     void noChangeIsTakenFromAnotherPage() {
         operations().filter(Operation::isChange).forEach(each -> {
             var address = each.at(Map.of());
-            for (var header : List.of(new String[] {"Origin", "http://elsewhere.example"}, new String[] {"Origin", "null"}, new String[] {"Origin", "http://127.0.0.1:1"}, new String[] {"Sec-Fetch-Site", "cross-site"}, new String[] {"Sec-Fetch-Site", "same-site"})) {
-                var request = RunningKite.request(address).header(header[0], header[1]).header("Content-Type", "text/plain").header("Kite-Author", "Ines").method(each.method(), BodyPublishers.ofString("{}")).build();
+            for (var header : List.of(new String[]{"Origin", "http://elsewhere.example"}, new String[]{"Origin", "null"},
+                    new String[]{"Origin", "http://127.0.0.1:1"}, new String[]{"Sec-Fetch-Site", "cross-site"},
+                    new String[]{"Sec-Fetch-Site", "same-site"})) {
+                var request = RunningKite.request(address)
+                    .header(header[0], header[1])
+                    .header("Content-Type", "text/plain")
+                    .header("Kite-Author", "Ines")
+                    .method(each.method(), BodyPublishers.ofString("{}"))
+                    .build();
 
-                assertThat(RunningKite.send(request).status()).as(each.method() + " " + address + " " + String.join(": ", header)).isEqualTo(403);
+                assertThat(RunningKite.send(request).status()).as(each.method() + " " + address + " " + String.join(": ", header))
+                    .isEqualTo(403);
             }
         });
     }
@@ -145,7 +168,13 @@ class HostileRequestsTest {
     @Test
     void ourOwnPageMayChange() {
         var here = RunningKite.request("/").build().uri();
-        var request = RunningKite.request("/api/searches").header("Origin", "http://" + here.getAuthority()).header("Sec-Fetch-Site", "same-origin").header("Kite-Author", "Ines").header("Content-Type", "application/json").POST(BodyPublishers.ofString("{}")).build();
+        var request = RunningKite.request("/api/searches")
+            .header("Origin", "http://" + here.getAuthority())
+            .header("Sec-Fetch-Site", "same-origin")
+            .header("Kite-Author", "Ines")
+            .header("Content-Type", "application/json")
+            .POST(BodyPublishers.ofString("{}"))
+            .build();
 
         assertThat(RunningKite.send(request).status()).isNotEqualTo(403);
     }
@@ -157,8 +186,13 @@ class HostileRequestsTest {
 
     @Test
     void wordsThatDoNotTellTheirLengthAreCounted() {
-        var large = BodyPublishers.ofInputStream(() -> new java.io.ByteArrayInputStream(("{\"name\":\"" + "x".repeat(3 << 20) + "\"}").getBytes(StandardCharsets.UTF_8)));
-        var request = RunningKite.request("/api/searches").header("Content-Type", "application/json").header("Kite-Author", "Ines").POST(large).build();
+        var large = BodyPublishers.ofInputStream(
+                () -> new java.io.ByteArrayInputStream(("{\"name\":\"" + "x".repeat(3 << 20) + "\"}").getBytes(StandardCharsets.UTF_8)));
+        var request = RunningKite.request("/api/searches")
+            .header("Content-Type", "application/json")
+            .header("Kite-Author", "Ines")
+            .POST(large)
+            .build();
 
         assertThat(RunningKite.send(request).status()).isEqualTo(413);
     }
@@ -170,8 +204,11 @@ class HostileRequestsTest {
     private void ask(Operation operation, String address, String kind, String body) {
         HttpRequest request;
         try {
-            request = RunningKite.request(address).header("Kite-Author", URLEncoder.encode("Ines", StandardCharsets.UTF_8)).header("Content-Type", kind)
-                    .method(operation.method(), operation.isChange() ? BodyPublishers.ofString(body) : BodyPublishers.noBody()).build();
+            request = RunningKite.request(address)
+                .header("Kite-Author", URLEncoder.encode("Ines", StandardCharsets.UTF_8))
+                .header("Content-Type", kind)
+                .method(operation.method(), operation.isChange() ? BodyPublishers.ofString(body) : BodyPublishers.noBody())
+                .build();
         } catch (IllegalArgumentException notSendable) {
             return;
         }
@@ -180,7 +217,8 @@ class HostileRequestsTest {
             int status = RunningKite.send(request).status();
             boolean slow = System.nanoTime() - before > SLOW_NANOS;
             if (status >= 500 || slow && tries == 1) {
-                wrong.add(operation.method() + " " + shortened(address) + " " + shortened(kind) + " " + shortened(body) + " -> " + (slow ? "slow" : status));
+                wrong.add(operation.method() + " " + shortened(address) + " " + shortened(kind) + " " + shortened(body) + " -> "
+                        + (slow ? "slow" : status));
             }
             if (!slow) {
                 return;
@@ -196,7 +234,10 @@ class HostileRequestsTest {
     private static String raw(String method, String address) {
         var here = RunningKite.request("/").build().uri();
         try (var socket = new java.net.Socket("127.0.0.1", here.getPort())) {
-            socket.getOutputStream().write((method + " " + address + " HTTP/1.1\r\nHost: 127.0.0.1:" + here.getPort() + "\r\nKite-Author: Ines\r\nContent-Length: 0\r\nConnection: close\r\n\r\n").getBytes(StandardCharsets.US_ASCII));
+            socket.getOutputStream()
+                .write((method + " " + address + " HTTP/1.1\r\nHost: 127.0.0.1:" + here.getPort()
+                        + "\r\nKite-Author: Ines\r\nContent-Length: 0\r\nConnection: close\r\n\r\n")
+                    .getBytes(StandardCharsets.US_ASCII));
             return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException failed) {
             throw new java.io.UncheckedIOException(failed);
@@ -205,7 +246,8 @@ class HostileRequestsTest {
 
     /** Bodies that are nearly right: made from a schema, with one value at a time replaced by an odd one. */
     static final class Shapes {
-        private static final List<String> VALUES = List.of("null", "\"\"", "\" \"", "\"x\"", "\"" + "x".repeat(3_000) + "\"", "\"\\u0000\\ud83d\"", "-1", "1e308", "99999999999999999999", "2147483647", "[]", "[null]", "{}", "true");
+        private static final List<String> VALUES = List.of("null", "\"\"", "\" \"", "\"x\"", "\"" + "x".repeat(3_000) + "\"",
+                "\"\\u0000\\ud83d\"", "-1", "1e308", "99999999999999999999", "2147483647", "[]", "[null]", "{}", "true");
         private static final int DEEPEST = 5;
 
         private Shapes() {}
@@ -245,7 +287,9 @@ class HostileRequestsTest {
             return switch (type(schema)) {
                 case "object" -> {
                     var object = JSON.createObjectNode();
-                    schema.path("properties").properties().forEach(each -> object.set(each.getKey(), usual(api, each.getValue(), depth + 1)));
+                    schema.path("properties")
+                        .properties()
+                        .forEach(each -> object.set(each.getKey(), usual(api, each.getValue(), depth + 1)));
                     yield object;
                 }
                 case "array" -> JSON.createArrayNode().add(usual(api, schema.path("items"), depth + 1));

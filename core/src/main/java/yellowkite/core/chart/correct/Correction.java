@@ -3,15 +3,18 @@ package yellowkite.core.chart.correct;
 import java.util.List;
 
 /**
- * What a person says of a chart. Channels are named by the first line that they come from, which is the same in each mode that has
- * them; lines by their place; functions by their index, as the corrections before left them. Values are in the channel's width.
+ * What a person says of a chart. Channels are named by the first line that they come from, which is the same in each mode that has them;
+ * lines by their place; functions by their index, as the corrections before left them. Values are in the channel's width.
  */
 public sealed interface Correction {
 
     /** The channel is of that attribute. What was said of its functions before counts no more. */
     record ChooseAttribute(String channel, String attribute) implements Correction {}
 
-    /** The channel stands there in that mode. @param mode its index among the chart's. @param addresses most significant first; within the cell where there is one */
+    /**
+     * The channel stands there in that mode. @param mode its index among the chart's. @param addresses most significant first; within the
+     * cell where there is one
+     */
     record ChooseAddresses(String channel, int mode, List<Integer> addresses) implements Correction {
         public ChooseAddresses {
             addresses = List.copyOf(addresses);

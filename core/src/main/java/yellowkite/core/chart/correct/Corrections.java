@@ -85,10 +85,12 @@ public record Corrections(List<Correction> all) {
         for (var each : all) {
             if (each instanceof PlaceLine place) {
                 unplaced.removeIf(line -> line.place().equals(place.line()));
-                modes.replaceAll(mode -> new Mode(mode.name(), mode.entries().stream().map(entry -> isAt(entry.places(), place.channel()) ? with(entry, place) : entry).toList()));
+                modes.replaceAll(mode -> new Mode(mode.name(),
+                        mode.entries().stream().map(entry -> isAt(entry.places(), place.channel()) ? with(entry, place) : entry).toList()));
             } else if (each instanceof MakeChannel made) {
                 unplaced.removeIf(line -> line.place().equals(made.line()));
-                var entry = new Entry(made.addresses(), made.words(), List.of(new Row(null, "", "", "", made.line())), List.of(made.line()), ++number, List.of());
+                var entry = new Entry(made.addresses(), made.words(), List.of(new Row(null, "", "", "", made.line())), List.of(made.line()),
+                        ++number, List.of());
                 if (modes.isEmpty()) {
                     modes.add(new Mode("", List.of()));
                 }
@@ -97,7 +99,8 @@ public record Corrections(List<Correction> all) {
             }
         }
         var aside = aside().keySet();
-        modes.replaceAll(mode -> new Mode(mode.name(), mode.entries().stream().filter(entry -> entry.places().isEmpty() || !aside.contains(entry.places().getFirst())).toList()));
+        modes.replaceAll(mode -> new Mode(mode.name(),
+                mode.entries().stream().filter(entry -> entry.places().isEmpty() || !aside.contains(entry.places().getFirst())).toList()));
         return new Charted(charted.title(), modes, unplaced.stream().filter(line -> !aside.contains(line.place())).toList());
     }
 

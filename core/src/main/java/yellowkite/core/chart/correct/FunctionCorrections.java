@@ -24,12 +24,18 @@ final class FunctionCorrections {
 
     static ChannelProposal said(ChannelProposal channel, Correction correction) {
         return switch (correction) {
-            case SplitFunction(var at, var index, var value) when has(channel, at, index) -> withFunctions(channel, split(channel.functions(), index, value));
-            case JoinFunction(var at, var index) when has(channel, at, index) && index > 0 -> withFunctions(channel, joined(channel.functions(), index));
-            case MoveBoundary(var at, var index, var from) when has(channel, at, index) -> withFunctions(channel, moved(channel, index, from));
-            case ChooseEnds(var at, var index, var first, var last) when has(channel, at, index) -> withFunctions(channel, replaced(channel.functions(), index, List.of(channel.functions().get(index).withEnds(first, last))));
-            case ChooseFunctionAttribute(var at, var index, var attribute) when has(channel, at, index) -> withFunctions(channel, replaced(channel.functions(), index, List.of(withAttribute(channel.functions().get(index), attribute))));
-            case ChooseStart(var at, var value) when at.equals(channel.key()) && value >= 0 && value <= DmxValue.max(channel.bytes()) -> channel.withStart(value);
+            case SplitFunction(var at, var index, var value) when has(channel, at, index) ->
+                withFunctions(channel, split(channel.functions(), index, value));
+            case JoinFunction(var at, var index) when has(channel, at, index) && index > 0 ->
+                withFunctions(channel, joined(channel.functions(), index));
+            case MoveBoundary(var at, var index, var from) when has(channel, at, index) ->
+                withFunctions(channel, moved(channel, index, from));
+            case ChooseEnds(var at, var index, var first, var last) when has(channel, at, index) ->
+                withFunctions(channel, replaced(channel.functions(), index, List.of(channel.functions().get(index).withEnds(first, last))));
+            case ChooseFunctionAttribute(var at, var index, var attribute) when has(channel, at, index) -> withFunctions(channel,
+                    replaced(channel.functions(), index, List.of(withAttribute(channel.functions().get(index), attribute))));
+            case ChooseStart(var at, var value) when at.equals(channel.key()) && value >= 0 && value <= DmxValue.max(channel.bytes()) ->
+                channel.withStart(value);
             default -> channel;
         };
     }
@@ -56,8 +62,10 @@ final class FunctionCorrections {
         var first = whole.withSpan(whole.from(), at - 1);
         var second = whole.withSpan(at, whole.to());
         boolean even = !whole.assumed() && whole.wheel() == null;
-        return replaced(functions, index, even ? List.of(first.withEnds(whole.physicalFrom(), whole.physicalFrom() + step * (at - 1 - whole.from())), second.withEnds(whole.physicalFrom() + step * (at - whole.from()), whole.physicalTo()))
-                : List.of(first, second));
+        return replaced(functions, index,
+                even ? List.of(first.withEnds(whole.physicalFrom(), whole.physicalFrom() + step * (at - 1 - whole.from())),
+                        second.withEnds(whole.physicalFrom() + step * (at - whole.from()), whole.physicalTo()))
+                        : List.of(first, second));
     }
 
     private static List<FunctionProposal> joined(List<FunctionProposal> functions, int index) {
@@ -66,13 +74,19 @@ final class FunctionCorrections {
         var ranges = new ArrayList<>(named(one));
         ranges.addAll(named(other));
         boolean same = one.attribute().equals(other.attribute());
-        var both = new FunctionProposal(one.attribute(), one.name(), one.from(), Math.max(one.to(), other.to()), one.physicalFrom(), same ? other.physicalTo() : one.physicalTo(), one.unit(),
-                one.assumed() || same && other.assumed(), one.wheel() == null && same ? other.wheel() : one.wheel(), one.snap(), one.counts(), ranges);
-        return Stream.of(functions.subList(0, index - 1), List.of(both), functions.subList(index + 1, functions.size())).flatMap(List::stream).toList();
+        var both = new FunctionProposal(one.attribute(), one.name(), one.from(), Math.max(one.to(), other.to()), one.physicalFrom(),
+                same ? other.physicalTo() : one.physicalTo(), one.unit(),
+                one.assumed() || same && other.assumed(), one.wheel() == null && same ? other.wheel() : one.wheel(), one.snap(),
+                one.counts(), ranges);
+        return Stream.of(functions.subList(0, index - 1), List.of(both), functions.subList(index + 1, functions.size()))
+            .flatMap(List::stream)
+            .toList();
     }
 
     private static List<RangeProposal> named(FunctionProposal function) {
-        return function.ranges().isEmpty() && !function.name().isBlank() ? List.of(new RangeProposal(function.name(), function.from(), function.to(), 0, null, null)) : function.ranges();
+        return function.ranges().isEmpty() && !function.name().isBlank()
+                ? List.of(new RangeProposal(function.name(), function.from(), function.to(), 0, null, null))
+                : function.ranges();
     }
 
     /** What was a named range at its old edge is one at the new edge. */
@@ -82,7 +96,8 @@ final class FunctionCorrections {
         if (from > function.to() || from < 0 || from == function.from()) {
             return functions;
         }
-        var before = index > 0 && java.util.Objects.equals(functions.get(index - 1).counts(), function.counts()) ? functions.get(index - 1) : null;
+        var before = index > 0 && java.util.Objects.equals(functions.get(index - 1).counts(), function.counts()) ? functions.get(index - 1)
+                : null;
         if (before != null && from <= before.from()) {
             return functions;
         }
@@ -95,15 +110,23 @@ final class FunctionCorrections {
 
     private static FunctionProposal stretched(FunctionProposal function, long from, long to) {
         var within = function.withSpan(from, to);
-        var ranges = within.ranges().stream().map(each -> new RangeProposal(each.name(), each.from() == function.from() ? from : each.from(), each.to() == function.to() ? to : each.to(), each.slot(), each.physicalFrom(), each.physicalTo())).toList();
+        var ranges = within.ranges()
+            .stream()
+            .map(each -> new RangeProposal(each.name(), each.from() == function.from() ? from : each.from(),
+                    each.to() == function.to() ? to : each.to(), each.slot(), each.physicalFrom(), each.physicalTo()))
+            .toList();
         return within.withRanges(ranges);
     }
 
     private static FunctionProposal withAttribute(FunctionProposal function, String attribute) {
         if (attribute.equals(ChannelFunction.NO_FEATURE)) {
-            return new FunctionProposal(attribute, function.name(), function.from(), function.to(), 0, 0, PhysicalUnit.None, false, null, true, function.counts(), function.ranges());
+            return new FunctionProposal(attribute, function.name(), function.from(), function.to(), 0, 0, PhysicalUnit.None, false, null,
+                    true, function.counts(), function.ranges());
         }
-        return Catalogue.STANDARD.find(attribute).map(usual -> new FunctionProposal(attribute, function.name(), function.from(), function.to(), usual.physicalFrom(), usual.physicalTo(), usual.unit(), usual.unit() != PhysicalUnit.None,
-                function.wheel(), function.snap(), function.counts(), function.ranges())).orElse(function);
+        return Catalogue.STANDARD.find(attribute)
+            .map(usual -> new FunctionProposal(attribute, function.name(), function.from(), function.to(), usual.physicalFrom(),
+                    usual.physicalTo(), usual.unit(), usual.unit() != PhysicalUnit.None,
+                    function.wheel(), function.snap(), function.counts(), function.ranges()))
+            .orElse(function);
     }
 }

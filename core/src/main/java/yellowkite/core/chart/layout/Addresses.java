@@ -11,11 +11,14 @@ public final class Addresses {
     /** The last address of a universe; a fixture that needs more has its chart count on. */
     static final int LAST = 512;
     private static final int MOST_BYTES = 4;
-    private static final Pattern CELL = Pattern.compile("(?i)^(?:(?:dmx\\s*)?(?:channels?|chan|ch|addr(?:ess)?|no|nr|kanal)\\.?\\s*|#\\s*)?(\\d{1,3})[.:)]?((?:\\s*(?:[-\\u2010-\\u2015\\u2212/+&,~]|and|to)\\s*(?:ch\\.?\\s*|#\\s*)?\\d{1,3})*)\\.?$");
+    private static final Pattern CELL = Pattern.compile(
+            "(?i)^(?:(?:dmx\\s*)?(?:channels?|chan|ch|addr(?:ess)?|no|nr|kanal)\\.?\\s*|#\\s*)?(\\d{1,3})[.:)]?((?:\\s*(?:[-\\u2010-\\u2015\\u2212/+&,~]|and|to)\\s*(?:ch\\.?\\s*|#\\s*)?\\d{1,3})*)\\.?$");
     /** "1 (MSB) / 2 (LSB)" says of each which byte it is. */
     private static final Pattern BYTE = Pattern.compile("(?i)\\s*\\(?\\b(?:msb|lsb|coarse|fine)\\b\\)?");
-    private static final Pattern MORE = Pattern.compile("(?i)\\s*([-\\u2010-\\u2015\\u2212/+&,~]|and|to)\\s*(?:ch\\.?\\s*|#\\s*)?(\\d{1,3})");
-    private static final Pattern DASH = Pattern.compile("^(?:[-\\u2010-\\u2015\\u2212~.\\u00B7*x\\u00D7]{1,3}|n/?a|none|\\(-\\))$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern MORE = Pattern
+        .compile("(?i)\\s*([-\\u2010-\\u2015\\u2212/+&,~]|and|to)\\s*(?:ch\\.?\\s*|#\\s*)?(\\d{1,3})");
+    private static final Pattern DASH = Pattern.compile("^(?:[-\\u2010-\\u2015\\u2212~.\\u00B7*x\\u00D7]{1,3}|n/?a|none|\\(-\\))$",
+            Pattern.CASE_INSENSITIVE);
 
     private Addresses() {}
 
@@ -24,7 +27,9 @@ public final class Addresses {
         return DASH.matcher(cell).matches();
     }
 
-    /** {@return the addresses in the order in which they stand; none if the cell is something else} A stretch of up to four is written out. */
+    /**
+     * {@return the addresses in the order in which they stand; none if the cell is something else} A stretch of up to four is written out.
+     */
     public static Optional<List<Integer>> of(String cell) {
         var found = CELL.matcher(BYTE.matcher(cell).replaceAll(" ").strip());
         if (!found.matches()) {

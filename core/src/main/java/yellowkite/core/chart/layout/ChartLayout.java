@@ -8,8 +8,10 @@ import yellowkite.core.chart.source.Sheet.Line;
 
 /** Tells the lines of a chart apart: headings, tables, sentences, and what is none of it. */
 public final class ChartLayout {
-    static final Pattern MODE_LINE = Pattern.compile("(?i)^(?:dmx\\s*)?(?:(?:mode|modus|personality)\\b.{0,60}|.{0,40}\\b(?:mode|modus)\\b.{0,20}|\\d{1,3}\\s*-?\\s*(?:ch|chn|channels?|kan[a\\u00E4]le?)\\b.{0,40})$");
-    private static final Pattern FOOT = Pattern.compile("(?i)^(?:(?:page|seite|p\\.)\\s*)?\\d{1,4}\\s*(?:/|of|von|\\|)?\\s*\\d{0,4}$|^-\\s*\\d{1,4}\\s*-$");
+    static final Pattern MODE_LINE = Pattern.compile(
+            "(?i)^(?:dmx\\s*)?(?:(?:mode|modus|personality)\\b.{0,60}|.{0,40}\\b(?:mode|modus)\\b.{0,20}|\\d{1,3}\\s*-?\\s*(?:ch|chn|channels?|kan[a\\u00E4]le?)\\b.{0,40})$");
+    private static final Pattern FOOT = Pattern
+        .compile("(?i)^(?:(?:page|seite|p\\.)\\s*)?\\d{1,4}\\s*(?:/|of|von|\\|)?\\s*\\d{0,4}$|^-\\s*\\d{1,4}\\s*-$");
 
     private final Charting charting = new Charting();
 

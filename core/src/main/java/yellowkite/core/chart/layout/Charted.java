@@ -26,8 +26,8 @@ public record Charted(List<String> title, List<Mode> modes, List<Unplaced> unpla
      * One channel of one mode.
      *
      * @param addresses most significant first
-     * @param words     what the chart calls it
-     * @param number    counts the channels of the chart: the same channel of two modes has the same
+     * @param words what the chart calls it
+     * @param number counts the channels of the chart: the same channel of two modes has the same
      */
     public record Entry(List<Integer> addresses, String words, List<Row> rows, List<String> places, int number, List<String> doubts) {
         public Entry {
@@ -58,7 +58,7 @@ public record Charted(List<String> title, List<Mode> modes, List<Unplaced> unpla
      * What a row says.
      *
      * @param values none: the channel as a whole
-     * @param start  what stands in the column of start values; empty if nothing does
+     * @param start what stands in the column of start values; empty if nothing does
      */
     public record Row(@Nullable Values values, String meaning, String start, String highlight, String place) {
         public Row withMeaning(String to) {

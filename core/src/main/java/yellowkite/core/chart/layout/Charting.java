@@ -97,8 +97,8 @@ final class Charting {
      * Begins a channel.
      *
      * @param addresses by the column of the mode
-     * @param columns   what each mode's column is called, where there are several; empty if there is one
-     * @param named     what the column of modes says; empty without one
+     * @param columns what each mode's column is called, where there are several; empty if there is one
+     * @param named what the column of modes says; empty without one
      */
     OpenEntry begin(String words, Map<Integer, List<Integer>> addresses, Map<Integer, String> columns, String named) {
         if (!named.isEmpty() && !named.equals(mode)) {
@@ -136,14 +136,19 @@ final class Charting {
     }
 
     Charted done() {
-        var listed = modes.values().stream().filter(each -> !each.entries().isEmpty()).map(each -> new Mode(each.name(), each.entries().stream().map(placed -> placed.entry().at(placed.addresses())).toList())).toList();
+        var listed = modes.values()
+            .stream()
+            .filter(each -> !each.entries().isEmpty())
+            .map(each -> new Mode(each.name(), each.entries().stream().map(placed -> placed.entry().at(placed.addresses())).toList()))
+            .toList();
         var filled = listed.stream().map(each -> new Mode(each.name(), Counting.filled(each.entries()))).toList();
         if (!filled.equals(listed)) {
             unplaced.removeIf(each -> Values.isEllipsis(each.text())); // the dots said what is filled in now
         }
         var started = started(filled.stream().map(DefaultLines::behind).toList());
         var heading = heading();
-        return new Charted(heading.stream().map(Unplaced::text).toList(), started, Stream.concat(title.stream().filter(each -> !heading.contains(each)), unplaced.stream()).toList());
+        return new Charted(heading.stream().map(Unplaced::text).toList(), started,
+                Stream.concat(title.stream().filter(each -> !heading.contains(each)), unplaced.stream()).toList());
     }
 
     /** A line of start values is placed with the channels that it names. */
@@ -162,6 +167,7 @@ final class Charting {
     /** What names the fixture stands at the very beginning, or just above the table; what else comes before it is no part of the chart. */
     private List<Unplaced> heading() {
         int last = title.size();
-        return last <= FIRST_LINES + LAST_LINES ? List.copyOf(title) : Stream.concat(title.subList(0, FIRST_LINES).stream(), title.subList(last - LAST_LINES, last).stream()).toList();
+        return last <= FIRST_LINES + LAST_LINES ? List.copyOf(title)
+                : Stream.concat(title.subList(0, FIRST_LINES).stream(), title.subList(last - LAST_LINES, last).stream()).toList();
     }
 }

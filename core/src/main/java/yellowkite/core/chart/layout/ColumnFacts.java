@@ -5,7 +5,8 @@ import java.util.regex.Pattern;
 import yellowkite.core.chart.source.Sheet.Line;
 
 /** What stands in a column. Shares are of the cells that hold anything; {@code reach} is the largest value. */
-record ColumnFacts(int filled, double addresses, boolean rising, double spans, double weight, double reach, double hex, double percents, double numbers, double letters) {
+record ColumnFacts(int filled, double addresses, boolean rising, double spans, double weight, double reach, double hex, double percents,
+        double numbers, double letters) {
     private static final Pattern SIGNED_HEX = Pattern.compile("(?i)0x|\\dh\\b|[a-f]h\\b");
     private static final Pattern HEX_LETTER = Pattern.compile("(?i)[a-f]");
     private static final Pattern PLAIN = Pattern.compile("\\d{1,5}(?:\\s*%)?");
@@ -55,7 +56,8 @@ record ColumnFacts(int filled, double addresses, boolean rising, double spans, d
         double plain = Math.max(1, filled - dashes);
         boolean rising = addresses > 0 && falls <= Math.max(1, addresses / 5);
         return new ColumnFacts(filled, share(addresses, filled - dashes), rising, (spans + 0.0) / plain, spans + 2 * ranges, reach,
-                bareHexLetters > 0 || hex == filled && filled > 0 && cellIsMarked(body, column) ? hex / of : 0, percents / of, numbers / of, letters / of);
+                bareHexLetters > 0 || hex == filled && filled > 0 && cellIsMarked(body, column) ? hex / of : 0, percents / of, numbers / of,
+                letters / of);
     }
 
     /** In a short column one slip is no evidence. */

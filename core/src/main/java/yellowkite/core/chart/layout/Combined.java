@@ -5,7 +5,10 @@ import java.util.List;
 import yellowkite.core.chart.source.Sheet;
 import yellowkite.core.chart.source.Sheet.Line;
 
-/** A column that holds values and what they mean in one cell: "000-019 Closed". It is made two, so that the rest of the layout sees a chart like any other. */
+/**
+ * A column that holds values and what they mean in one cell: "000-019 Closed". It is made two, so that the rest of the layout sees a chart
+ * like any other.
+ */
 final class Combined {
     private static final int FEWEST = 3;
     private static final double MOST_OF_THEM = 0.6;

@@ -8,8 +8,8 @@ import java.util.regex.Pattern;
 import yellowkite.core.chart.layout.Charted.Entry;
 
 /**
- * Cells that a chart passes over with dots: "Pixel 2 white, ..., Pixel 8 red". They are filled in where the addresses on both sides leave room
- * for just these.
+ * Cells that a chart passes over with dots: "Pixel 2 white, ..., Pixel 8 red". They are filled in where the addresses on both sides leave
+ * room for just these.
  */
 final class Counting {
     private static final Pattern COUNTED = Pattern.compile("(?i)^(.*?\\b(?:" + Repeats.CELL_WORDS + ")\\.?\\s*#?)(\\d{1,3})\\b(.*)$");
@@ -25,7 +25,8 @@ final class Counting {
 
     private static Optional<Counted> counted(Entry entry) {
         var found = COUNTED.matcher(entry.words());
-        return found.matches() ? Optional.of(new Counted(entry, found.group(1), Integer.parseInt(found.group(2)), found.group(3))) : Optional.empty();
+        return found.matches() ? Optional.of(new Counted(entry, found.group(1), Integer.parseInt(found.group(2)), found.group(3)))
+                : Optional.empty();
     }
 
     /** {@return the channels with those that stand between two counted ones; the same list if none is passed over} */
@@ -66,7 +67,8 @@ final class Counting {
             int shift = step * (way / steps);
             for (var each : block) {
                 var entry = each.entry();
-                filled.add(entry.withWords(each.before() + (from + step) + each.after()).withAddresses(entry.addresses().stream().map(address -> address + shift).toList()));
+                filled.add(entry.withWords(each.before() + (from + step) + each.after())
+                    .withAddresses(entry.addresses().stream().map(address -> address + shift).toList()));
             }
         }
         return filled;

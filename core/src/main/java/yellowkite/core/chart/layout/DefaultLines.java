@@ -10,9 +10,12 @@ import yellowkite.core.chart.layout.Charted.Entry;
 import yellowkite.core.chart.layout.Charted.Mode;
 import yellowkite.core.chart.layout.Charted.Row;
 
-/** Start values that no column has: a line of them ("Defaults: Dimmer 0, Red/Green 255"), or words behind a meaning ("0-255, default 127"). */
+/**
+ * Start values that no column has: a line of them ("Defaults: Dimmer 0, Red/Green 255"), or words behind a meaning ("0-255, default 127").
+ */
 final class DefaultLines {
-    private static final Pattern LINE = Pattern.compile("(?i)^(?:defaults?(?: values?)?|home(?: position)?|start values?)\\s*[:=]\\s*(\\S.*)$");
+    private static final Pattern LINE = Pattern
+        .compile("(?i)^(?:defaults?(?: values?)?|home(?: position)?|start values?)\\s*[:=]\\s*(\\S.*)$");
     private static final Pattern ONE = Pattern.compile("^(.*\\p{L}.*?)\\s*[=:]?\\s+(\\d{1,5}\\s*%?)$");
     private static final Pattern BEHIND = Pattern.compile("(?i)[,;(]?\\s*\\bdefaults?(?: value)?\\s*(?:[:=]|is)?\\s*(\\d{1,5}\\s*%?)\\)?");
 

@@ -31,7 +31,10 @@ final class Nested {
         int values = 0;
         int beside = 0;
         for (var line : table.lines()) {
-            boolean addressed = line.cells().subList(0, Math.min(column, line.cells().size())).stream().anyMatch(cell -> Addresses.of(cell).isPresent());
+            boolean addressed = line.cells()
+                .subList(0, Math.min(column, line.cells().size()))
+                .stream()
+                .anyMatch(cell -> Addresses.of(cell).isPresent());
             boolean valued = Values.of(line.cell(column)).isPresent();
             names += addressed && !valued && !line.cell(column).isEmpty() ? 1 : 0;
             values += !addressed && valued && isBlankBefore(line, column) ? 1 : 0;
@@ -41,7 +44,10 @@ final class Nested {
     }
 
     private static boolean isBlankBefore(Line line, int column) {
-        return line.cells().subList(0, Math.min(column, line.cells().size())).stream().allMatch(cell -> cell.isEmpty() || Addresses.isDash(cell));
+        return line.cells()
+            .subList(0, Math.min(column, line.cells().size()))
+            .stream()
+            .allMatch(cell -> cell.isEmpty() || Addresses.isDash(cell));
     }
 
     private static Line parted(Line line, int column) {

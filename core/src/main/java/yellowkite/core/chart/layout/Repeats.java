@@ -14,7 +14,8 @@ import yellowkite.core.chart.layout.Charted.Entry;
 public final class Repeats {
     static final String CELL_WORDS = "pixel|cell|segment|seg|zone|ring|group|led|head|section|bank|part|px";
     private static final Pattern COUNTED = Pattern.compile("(?i)^(.*?)\\b(" + CELL_WORDS + ")\\.?\\s*#?(\\d{1,3})\\b(.*)$");
-    private static final Pattern COLOURED = Pattern.compile("(?i)^(red|green|blue|white|amber|lime|uv|cyan|magenta|yellow|warm white|cold white|cool white|dimmer|strobe|[rgbwal])()\\s*(\\d{1,3})()$");
+    private static final Pattern COLOURED = Pattern.compile(
+            "(?i)^(red|green|blue|white|amber|lime|uv|cyan|magenta|yellow|warm white|cold white|cool white|dimmer|strobe|[rgbwal])()\\s*(\\d{1,3})()$");
 
     private Repeats() {}
 
@@ -33,7 +34,11 @@ public final class Repeats {
     public static List<Found> found(List<Entry> entries) {
         var counted = entries.stream().map(Repeats::counted).toList();
         var kinds = new LinkedHashMap<String, Map<Integer, List<Counted>>>();
-        counted.stream().filter(each -> each != null).forEach(each -> kinds.computeIfAbsent(each.kind(), none -> new LinkedHashMap<>()).computeIfAbsent(each.number(), none -> new ArrayList<>()).add(each));
+        counted.stream()
+            .filter(each -> each != null)
+            .forEach(each -> kinds.computeIfAbsent(each.kind(), none -> new LinkedHashMap<>())
+                .computeIfAbsent(each.number(), none -> new ArrayList<>())
+                .add(each));
         var cells = new LinkedHashMap<String, Cell>();
         kinds.forEach((kind, byNumber) -> {
             var cell = cell(kind, byNumber);
@@ -52,7 +57,8 @@ public final class Repeats {
                 found.add(listed(entries.get(i)));
             } else if (each.number() == 1) {
                 var entry = each.entry();
-                found.add(new Found(entry.withWords(each.rest()).withAddresses(entry.addresses().stream().map(address -> address - cell.first() + 1).toList()), cell));
+                found.add(new Found(entry.withWords(each.rest())
+                    .withAddresses(entry.addresses().stream().map(address -> address - cell.first() + 1).toList()), cell));
             }
         }
         return found;
@@ -63,7 +69,8 @@ public final class Repeats {
         var found = COUNTED.matcher(words);
         if (found.matches()) {
             var rest = (found.group(1) + " " + found.group(4)).replaceAll("[\\s,:;()\\-\\u2013]+", " ").strip();
-            return rest.isEmpty() ? null : new Counted(entry, found.group(2).toLowerCase(Locale.ROOT), Integer.parseInt(found.group(3)), rest);
+            return rest.isEmpty() ? null
+                    : new Counted(entry, found.group(2).toLowerCase(Locale.ROOT), Integer.parseInt(found.group(3)), rest);
         }
         Matcher coloured = COLOURED.matcher(words);
         return coloured.matches() ? new Counted(entry, "", Integer.parseInt(coloured.group(3)), coloured.group(1)) : null;
@@ -92,7 +99,9 @@ public final class Repeats {
             }
         }
         int start = first.stream().flatMap(each -> each.entry().addresses().stream()).mapToInt(Integer::intValue).min().orElse(1);
-        return spacing > 0 ? new Cell(kind.isEmpty() ? "Cell" : Character.toUpperCase(kind.charAt(0)) + kind.substring(1), count, start, spacing) : null;
+        return spacing > 0
+                ? new Cell(kind.isEmpty() ? "Cell" : Character.toUpperCase(kind.charAt(0)) + kind.substring(1), count, start, spacing)
+                : null;
     }
 
     /** Three addresses or more, evenly apart, are one for each cell. */

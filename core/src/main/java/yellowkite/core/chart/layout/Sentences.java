@@ -11,7 +11,8 @@ import yellowkite.core.chart.source.Sheet.Line;
 
 /** A chart without columns: each line is a sentence of its own, "Channel 2: Fan speed. 0 to 255 = 0 % to 100 %". */
 record Sentences(Charting charting) {
-    private static final Pattern SENTENCE = Pattern.compile("(?i)^(?:(?:dmx\\s*)?(?:channels?|ch|kanal)\\.?\\s*)?#?(\\d{1,3}(?:\\s*[-/+&]\\s*\\d{1,3})?)\\s*[:.)\\u2013=-]?\\s+(\\p{L}.*)$");
+    private static final Pattern SENTENCE = Pattern.compile(
+            "(?i)^(?:(?:dmx\\s*)?(?:channels?|ch|kanal)\\.?\\s*)?#?(\\d{1,3}(?:\\s*[-/+&]\\s*\\d{1,3})?)\\s*[:.)\\u2013=-]?\\s+(\\p{L}.*)$");
     private static final Pattern CONDITION = Pattern.compile("(?i)\\((?:while|when|if|only)\\b[^)]{3,80}\\)");
 
     /** {@return whether the line begins a channel, or says something of the one above} */
@@ -33,7 +34,8 @@ record Sentences(Charting charting) {
         var cells = line.cells().stream().filter(cell -> !cell.isEmpty()).toList();
         var first = cells.size() > 1 ? Values.of(cells.getFirst()) : Optional.<Values>empty();
         if (first.isPresent()) { // the same values may follow in other notations
-            add(open, line, first.get(), String.join(" ", cells.stream().skip(1).filter(cell -> Values.of(cell).isEmpty() && !Values.isBareHexSpan(cell)).toList()));
+            add(open, line, first.get(), String.join(" ",
+                    cells.stream().skip(1).filter(cell -> Values.of(cell).isEmpty() && !Values.isBareHexSpan(cell)).toList()));
             return true;
         }
         if (within.isPresent()) {

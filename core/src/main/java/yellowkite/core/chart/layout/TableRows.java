@@ -20,15 +20,23 @@ record TableRows(Charting charting, Columns columns, boolean nested) {
     boolean row(Line line) {
         var addresses = new LinkedHashMap<Integer, List<Integer>>();
         var fine = Addresses.of(line.cell(columns.column(Role.FINE))).orElse(List.of());
-        columns.addresses().keySet().forEach(column -> Addresses.of(line.cell(column)).ifPresent(found -> addresses.put(column, Stream.concat(found.stream(), fine.stream()).toList())));
+        columns.addresses()
+            .keySet()
+            .forEach(column -> Addresses.of(line.cell(column))
+                .ifPresent(found -> addresses.put(column, Stream.concat(found.stream(), fine.stream()).toList())));
         var name = words(line);
         var values = values(line);
         var meaning = meaning(line);
-        boolean dashed = addresses.isEmpty() && columns.addresses().keySet().stream().anyMatch(column -> Addresses.isDash(line.cell(column)));
+        boolean dashed = addresses.isEmpty()
+                && columns.addresses().keySet().stream().anyMatch(column -> Addresses.isDash(line.cell(column)));
         if (values == null && columns.addresses().keySet().stream().anyMatch(column -> Values.isEllipsis(line.cell(column)))) {
             return false; // channels are passed over, not values
         }
-        boolean odd = columns.addresses().keySet().stream().anyMatch(column -> !line.cell(column).isEmpty() && !addresses.containsKey(column) && !Addresses.isDash(line.cell(column)) && !Values.isEllipsis(line.cell(column)));
+        boolean odd = columns.addresses()
+            .keySet()
+            .stream()
+            .anyMatch(column -> !line.cell(column).isEmpty() && !addresses.containsKey(column) && !Addresses.isDash(line.cell(column))
+                    && !Values.isEllipsis(line.cell(column)));
         if (odd || dashed && !name.isEmpty() && !isOfOpen(addresses, name)) {
             return false;
         }
@@ -38,7 +46,8 @@ record TableRows(Charting charting, Columns columns, boolean nested) {
             }
             boolean nameless = name.isEmpty();
             var modes = columns.addresses().size() > 1 ? columns.addresses() : Map.<Integer, String>of();
-            add(charting.begin(nameless ? meaning : name, addresses, modes, line.cell(columns.column(Role.MODE))), line, values, nameless ? "" : meaning);
+            add(charting.begin(nameless ? meaning : name, addresses, modes, line.cell(columns.column(Role.MODE))), line, values,
+                    nameless ? "" : meaning);
             return true;
         }
         var open = charting.open().orElse(null);
@@ -63,7 +72,9 @@ record TableRows(Charting charting, Columns columns, boolean nested) {
 
     /** A name that differs at the same address, in a row that says nothing of values, is a slip of the manufacturer. */
     private boolean isOfOpen(Map<Integer, List<Integer>> addresses, String name) {
-        return charting.open().filter(open -> open.addresses.equals(addresses) && (name.isEmpty() || name.equals(open.words) || addresses.isEmpty())).isPresent();
+        return charting.open()
+            .filter(open -> open.addresses.equals(addresses) && (name.isEmpty() || name.equals(open.words) || addresses.isEmpty()))
+            .isPresent();
     }
 
     private boolean isGoingOn(Line line) {
@@ -102,17 +113,24 @@ record TableRows(Charting charting, Columns columns, boolean nested) {
     private String words(Line line) {
         var name = line.cell(columns.column(Role.NAME));
         var width = line.cell(columns.column(Role.WIDTH));
-        return width.matches("(?i).*(bit|fine|coarse|[lm]sb|\\bhi\\b|\\blo\\b|\\bhigh\\b|\\blow\\b).*") && !name.isEmpty() ? name + " " + width : name;
+        return width.matches("(?i).*(bit|fine|coarse|[lm]sb|\\bhi\\b|\\blo\\b|\\bhigh\\b|\\blow\\b).*") && !name.isEmpty()
+                ? name + " " + width
+                : name;
     }
 
     private @Nullable Values values(Line line) {
         if (columns.column(Role.FROM) >= 0) {
             var from = Values.of(line.cell(columns.column(Role.FROM)));
             var to = Values.of(line.cell(columns.column(Role.TO)));
-            return from.map(first -> new Values(first.from(), Math.max(first.from(), to.map(Values::to).orElse(first.from())), first.percent(), false)).orElse(null);
+            return from
+                .map(first -> new Values(first.from(), Math.max(first.from(), to.map(Values::to).orElse(first.from())), first.percent(),
+                        false))
+                .orElse(null);
         }
         return Values.of(line.cell(columns.column(Role.VALUES)))
-                .or(() -> Values.ofHex(line.cell(columns.column(Role.HEX))).filter(each -> !line.cell(columns.column(Role.HEX)).isEmpty()))
-                .or(() -> Values.of(line.cell(columns.column(Role.PERCENT))).map(each -> new Values(each.from(), each.to(), true, each.falling()))).orElse(null);
+            .or(() -> Values.ofHex(line.cell(columns.column(Role.HEX))).filter(each -> !line.cell(columns.column(Role.HEX)).isEmpty()))
+            .or(() -> Values.of(line.cell(columns.column(Role.PERCENT)))
+                .map(each -> new Values(each.from(), each.to(), true, each.falling())))
+            .orElse(null);
     }
 }

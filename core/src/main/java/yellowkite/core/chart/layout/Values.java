@@ -5,22 +5,27 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * The DMX values that a row of a chart is about, as charts write them: {@code 000-255}, {@code 0..255}, {@code 00h-13h},
- * {@code 0x00~0xFF}, {@code 0 to 50 %}, {@code 128}.
+ * The DMX values that a row of a chart is about, as charts write them: {@code 000-255}, {@code 0..255}, {@code 00h-13h}, {@code 0x00~0xFF},
+ * {@code 0 to 50 %}, {@code 128}.
  *
- * @param from    first value, {@code to} the last, {@code from <= to}; in percent if so said
+ * @param from first value, {@code to} the last, {@code from <= to}; in percent if so said
  * @param percent whether they are shares of the whole
  * @param falling whether the chart writes the larger one first
  */
 public record Values(double from, double to, boolean percent, boolean falling) {
     private static final String NUMBER = "(?:0x(?<hex%1$s>[0-9A-Fa-f]{1,8})|(?<tail%1$s>[0-9][0-9A-Fa-f]{0,7}|[A-Fa-f][0-9A-Fa-f]{0,6}[0-9]|(?-i:[A-F]{2}))h\\b|(?<plain%1$s>\\d{1,10}(?:[.,]\\d{1,3})?)\\s*(?<share%1$s>%%)?)";
     private static final String BETWEEN = "\\s*(?:-{1,2}>?|[\\u2010-\\u2015\\u2212~\\u301C\\uFF5E\\u2192\\u00BB]|\\.{2,}|\\u2026|\\bto\\b|\\bbis\\b|\\ba\\b|\\u00E0)\\s*";
-    private static final Pattern LEADING = Pattern.compile("^\\(?\\s*((?:0x)?[0-9A-Fa-f]{1,5}h?\\s*(?:[-\\u2010-\\u2015\\u2212~\\u2026]|\\.{2,}|\\bto\\b|\\bbis\\b)\\s*(?:0x)?[0-9A-Fa-f]{1,5}h?)\\s*\\)?\\s*[:=.,-]?\\s+(\\S.*)$");
-    private static final Pattern SPAN = Pattern.compile("^\\(?\\s*" + NUMBER.formatted("1") + "(?:" + BETWEEN + NUMBER.formatted("2") + ")?\\s*\\)?$", Pattern.CASE_INSENSITIVE);
-    private static final Pattern BARE_HEX = Pattern.compile("^([0-9A-Fa-f]{2,8})(?:" + BETWEEN + "([0-9A-Fa-f]{2,8}))?$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern LEADING = Pattern.compile(
+            "^\\(?\\s*((?:0x)?[0-9A-Fa-f]{1,5}h?\\s*(?:[-\\u2010-\\u2015\\u2212~\\u2026]|\\.{2,}|\\bto\\b|\\bbis\\b)\\s*(?:0x)?[0-9A-Fa-f]{1,5}h?)\\s*\\)?\\s*[:=.,-]?\\s+(\\S.*)$");
+    private static final Pattern SPAN = Pattern
+        .compile("^\\(?\\s*" + NUMBER.formatted("1") + "(?:" + BETWEEN + NUMBER.formatted("2") + ")?\\s*\\)?$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BARE_HEX = Pattern.compile("^([0-9A-Fa-f]{2,8})(?:" + BETWEEN + "([0-9A-Fa-f]{2,8}))?$",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern ELLIPSIS = Pattern.compile("^(?:\\.{2,}|\\u2026|\\u22EE|:|\"|\\u3003|idem|ditto)$");
     /** The same inside a longer text, where only what shows both ends is taken for values. */
-    private static final Pattern INSIDE = Pattern.compile("(?<![\\d.,])(\\d{1,5})" + BETWEEN + "(\\d{1,5})(?![\\d.,]*\\d|\\s*(?:%|\\u00B0|deg|Hz|K\\b|rpm|s\\b))", Pattern.CASE_INSENSITIVE);
+    private static final Pattern INSIDE = Pattern.compile(
+            "(?<![\\d.,])(\\d{1,5})" + BETWEEN + "(\\d{1,5})(?![\\d.,]*\\d|\\s*(?:%|\\u00B0|deg|Hz|K\\b|rpm|s\\b))",
+            Pattern.CASE_INSENSITIVE);
 
     /** {@return the values that a whole cell says; none if it says anything else} */
     public static Optional<Values> of(String cell) {
@@ -67,7 +72,9 @@ public record Values(double from, double to, boolean percent, boolean falling) {
     /** {@return the values that a text begins with; none if it does not, or is nothing but values} */
     public static Optional<Leading> leading(String text) {
         var found = LEADING.matcher(text);
-        return found.matches() && of(found.group(1)).isPresent() && of(text).isEmpty() ? Optional.of(new Leading(found.group(1), found.group(2))) : Optional.empty();
+        return found.matches() && of(found.group(1)).isPresent() && of(text).isEmpty()
+                ? Optional.of(new Leading(found.group(1), found.group(2)))
+                : Optional.empty();
     }
 
     /** Values inside a longer text, with what stands around them. */
@@ -76,7 +83,8 @@ public record Values(double from, double to, boolean percent, boolean falling) {
     static Optional<Within> within(String text) {
         var found = INSIDE.matcher(text);
         return found.find() ? Optional.of(new Within(text.substring(0, found.start()).strip(),
-                ordered(Long.parseLong(found.group(1)), Long.parseLong(found.group(2)), false), text.substring(found.end()).strip())) : Optional.empty();
+                ordered(Long.parseLong(found.group(1)), Long.parseLong(found.group(2)), false), text.substring(found.end()).strip()))
+                : Optional.empty();
     }
 
     private static Values ordered(double first, double last, boolean percent) {
@@ -84,7 +92,7 @@ public record Values(double from, double to, boolean percent, boolean falling) {
     }
 
     private static double number(Matcher found, String which) {
-        for (var kind : new String[] {"hex", "tail"}) {
+        for (var kind : new String[]{"hex", "tail"}) {
             if (found.group(kind + which) != null) {
                 return Long.parseLong(found.group(kind + which), 16);
             }

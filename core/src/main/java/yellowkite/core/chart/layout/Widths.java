@@ -10,8 +10,10 @@ import yellowkite.core.profile.DmxValue;
 
 /** Brings the bytes of a channel together: "Pan fine" behind "Pan", "Dimmer LSB" behind "Dimmer MSB", "Zoom 16 bit" of one address. */
 public final class Widths {
-    private static final Pattern FINE = Pattern.compile("(?i)[(\\[]?\\b(?:ultra[- ]?fine|fine(?: adjust(?:ment)?)?|lsb|low(?:er)?[- ]byte|lo(?: byte)?|least significant(?: byte)?|16[- ]?bit fine|fein)\\b[)\\]]?");
-    private static final Pattern COARSE = Pattern.compile("(?i)[(\\[]?\\b(?:coarse|msb|high(?:er)?[- ]byte|hi(?: byte)?|most significant(?: byte)?|grob)\\b[)\\]]?");
+    private static final Pattern FINE = Pattern.compile(
+            "(?i)[(\\[]?\\b(?:ultra[- ]?fine|fine(?: adjust(?:ment)?)?|lsb|low(?:er)?[- ]byte|lo(?: byte)?|least significant(?: byte)?|16[- ]?bit fine|fein)\\b[)\\]]?");
+    private static final Pattern COARSE = Pattern
+        .compile("(?i)[(\\[]?\\b(?:coarse|msb|high(?:er)?[- ]byte|hi(?: byte)?|most significant(?: byte)?|grob)\\b[)\\]]?");
     private static final Pattern BITS = Pattern.compile("(?i)[(\\[]?\\b(8|16|24|32)[- ]?bits?\\b[)\\]]?");
     private static final Pattern JOINED = Pattern.compile("(?i)^(.+?)\\s*(?:/|&|\\+|,|and)\\s*(.*\\b(?:fine|lsb)\\b.*)$");
 
@@ -27,7 +29,8 @@ public final class Widths {
             int at = coarse(joined, entry);
             if (at >= 0) {
                 var before = joined.get(at);
-                joined.set(at, before.withAddresses(both(before.addresses(), entry.addresses())).withPlaces(both(before.places(), entry.places())));
+                joined.set(at, before.withAddresses(both(before.addresses(), entry.addresses()))
+                    .withPlaces(both(before.places(), entry.places())));
             } else {
                 joined.add(stated(entry));
             }
@@ -35,7 +38,10 @@ public final class Widths {
         return joined;
     }
 
-    /** {@return which channel it is the next byte of; -1 if of none} Mostly the one before; or, by name, one a few before: "Pan, Tilt, Pan fine, Tilt fine". */
+    /**
+     * {@return which channel it is the next byte of; -1 if of none} Mostly the one before; or, by name, one a few before: "Pan, Tilt, Pan
+     * fine, Tilt fine".
+     */
     private static int coarse(List<Entry> joined, Entry entry) {
         for (int at = joined.size() - 1; at >= Math.max(0, joined.size() - FAR); at--) {
             var before = joined.get(at);
@@ -52,7 +58,8 @@ public final class Widths {
         var bits = BITS.matcher(entry.words());
         int bytes = bits.find() ? Integer.parseInt(bits.group(1)) / 8 : 1;
         int first = entry.addresses().getFirst();
-        boolean fits = bytes > entry.addresses().size() && entry.addresses().size() == 1 && !COARSE.matcher(entry.words()).find() && !FINE.matcher(entry.words()).find();
+        boolean fits = bytes > entry.addresses().size() && entry.addresses().size() == 1 && !COARSE.matcher(entry.words()).find()
+                && !FINE.matcher(entry.words()).find();
         return fits ? entry.withAddresses(IntStream.range(first, first + bytes).boxed().toList()) : entry;
     }
 
@@ -62,14 +69,19 @@ public final class Widths {
         }
         var name = bare(entry.words());
         var coarse = bare(before.words());
-        return name.isEmpty() || coarse.equals(name) || coarse.startsWith(name + " ") || name.startsWith(coarse + " ") || coarse.startsWith(name);
+        return name.isEmpty() || coarse.equals(name) || coarse.startsWith(name + " ") || name.startsWith(coarse + " ")
+                || coarse.startsWith(name);
     }
 
     /** {@return a channel's words without what they say of its width, as they stood otherwise} */
     public static String plain(String words) {
         var pair = JOINED.matcher(words);
         var first = pair.matches() && FINE.matcher(pair.group(2)).find() && !bare(pair.group(1)).isEmpty() ? pair.group(1) : words;
-        return BITS.matcher(COARSE.matcher(FINE.matcher(first).replaceAll(" ")).replaceAll(" ")).replaceAll(" ").replaceAll("\\s+", " ").replaceAll("[\\s,;:/()-]+$", "").strip();
+        return BITS.matcher(COARSE.matcher(FINE.matcher(first).replaceAll(" ")).replaceAll(" "))
+            .replaceAll(" ")
+            .replaceAll("\\s+", " ")
+            .replaceAll("[\\s,;:/()-]+$", "")
+            .strip();
     }
 
     private static String bare(String words) {

@@ -18,20 +18,29 @@ record Ends(double from, double to, PhysicalUnit unit, boolean assumed) {
     private record Unit(PhysicalUnit unit, double factor) {}
 
     private static final Map<String, Unit> UNITS = Map.ofEntries(
-            Map.entry("\u00B0", new Unit(PhysicalUnit.Angle, 1)), Map.entry("deg", new Unit(PhysicalUnit.Angle, 1)), Map.entry("degrees", new Unit(PhysicalUnit.Angle, 1)), Map.entry("degree", new Unit(PhysicalUnit.Angle, 1)),
-            Map.entry("hz", new Unit(PhysicalUnit.Frequency, 1)), Map.entry("fps", new Unit(PhysicalUnit.Frequency, 1)), Map.entry("flashes/s", new Unit(PhysicalUnit.Frequency, 1)), Map.entry("bpm", new Unit(PhysicalUnit.Frequency, 1 / 60.0)),
+            Map.entry("\u00B0", new Unit(PhysicalUnit.Angle, 1)), Map.entry("deg", new Unit(PhysicalUnit.Angle, 1)),
+            Map.entry("degrees", new Unit(PhysicalUnit.Angle, 1)), Map.entry("degree", new Unit(PhysicalUnit.Angle, 1)),
+            Map.entry("hz", new Unit(PhysicalUnit.Frequency, 1)), Map.entry("fps", new Unit(PhysicalUnit.Frequency, 1)),
+            Map.entry("flashes/s", new Unit(PhysicalUnit.Frequency, 1)), Map.entry("bpm", new Unit(PhysicalUnit.Frequency, 1 / 60.0)),
             Map.entry("k", new Unit(PhysicalUnit.Temperature, 1)), Map.entry("kelvin", new Unit(PhysicalUnit.Temperature, 1)),
             Map.entry("%", new Unit(PhysicalUnit.Percent, 1)), Map.entry("percent", new Unit(PhysicalUnit.Percent, 1)),
-            Map.entry("rpm", new Unit(PhysicalUnit.AngularSpeed, 6)), Map.entry("rps", new Unit(PhysicalUnit.AngularSpeed, 360)), Map.entry("\u00B0/s", new Unit(PhysicalUnit.AngularSpeed, 1)), Map.entry("deg/s", new Unit(PhysicalUnit.AngularSpeed, 1)),
-            Map.entry("s", new Unit(PhysicalUnit.Time, 1)), Map.entry("sec", new Unit(PhysicalUnit.Time, 1)), Map.entry("seconds", new Unit(PhysicalUnit.Time, 1)), Map.entry("ms", new Unit(PhysicalUnit.Time, 0.001)), Map.entry("min", new Unit(PhysicalUnit.Time, 60)),
-            Map.entry("m/s", new Unit(PhysicalUnit.Speed, 1)), Map.entry("m", new Unit(PhysicalUnit.Length, 1)), Map.entry("cd", new Unit(PhysicalUnit.LuminousIntensity, 1)));
-    private static final Pattern NUMBER = Pattern.compile("(?i)(?<![\\p{L}\\d.,])([+\\u00B1\\u2212-]?)\\s?(\\d{1,7}(?:[.,]\\d{1,4})?)\\s*(\u00B0/s|deg/s|\u00B0|degrees?\\b|deg\\b|hz\\b|fps\\b|flashes/s|bpm\\b|kelvin\\b|k\\b|%|percent\\b|rpm\\b|rps\\b|ms\\b|seconds\\b|sec\\b|s\\b|min\\b|m/s\\b|m\\b|cd\\b)?");
-    private static final Pattern HOLD = Pattern.compile("(?i)[(\\[]?\\s*(?:hold|wait|after|for|during|press)[^)\\]]*?\\d+(?:[.,]\\d+)?\\s*(?:s|sec|seconds?|ms)\\b[^)\\]]*[)\\]]?");
+            Map.entry("rpm", new Unit(PhysicalUnit.AngularSpeed, 6)), Map.entry("rps", new Unit(PhysicalUnit.AngularSpeed, 360)),
+            Map.entry("\u00B0/s", new Unit(PhysicalUnit.AngularSpeed, 1)), Map.entry("deg/s", new Unit(PhysicalUnit.AngularSpeed, 1)),
+            Map.entry("s", new Unit(PhysicalUnit.Time, 1)), Map.entry("sec", new Unit(PhysicalUnit.Time, 1)),
+            Map.entry("seconds", new Unit(PhysicalUnit.Time, 1)), Map.entry("ms", new Unit(PhysicalUnit.Time, 0.001)),
+            Map.entry("min", new Unit(PhysicalUnit.Time, 60)),
+            Map.entry("m/s", new Unit(PhysicalUnit.Speed, 1)), Map.entry("m", new Unit(PhysicalUnit.Length, 1)),
+            Map.entry("cd", new Unit(PhysicalUnit.LuminousIntensity, 1)));
+    private static final Pattern NUMBER = Pattern.compile(
+            "(?i)(?<![\\p{L}\\d.,])([+\\u00B1\\u2212-]?)\\s?(\\d{1,7}(?:[.,]\\d{1,4})?)\\s*(\u00B0/s|deg/s|\u00B0|degrees?\\b|deg\\b|hz\\b|fps\\b|flashes/s|bpm\\b|kelvin\\b|k\\b|%|percent\\b|rpm\\b|rps\\b|ms\\b|seconds\\b|sec\\b|s\\b|min\\b|m/s\\b|m\\b|cd\\b)?");
+    private static final Pattern HOLD = Pattern.compile(
+            "(?i)[(\\[]?\\s*(?:hold|wait|after|for|during|press)[^)\\]]*?\\d+(?:[.,]\\d+)?\\s*(?:s|sec|seconds?|ms)\\b[^)\\]]*[)\\]]?");
 
     private record Number(double value, @Nullable Unit unit, boolean both, boolean signed) {}
 
     /** "10 000 K" and "10,000 K" are ten thousand; no other unit of charts is counted in thousands. */
-    private static final Pattern THOUSANDS = Pattern.compile("(?i)(?<![\\d.,])(\\d{1,2})[ \\u00A0\\u2009\\u202F.,'](\\d{3})(?=\\s*(?:k|kelvin)\\b)");
+    private static final Pattern THOUSANDS = Pattern
+        .compile("(?i)(?<![\\d.,])(\\d{1,2})[ \\u00A0\\u2009\\u202F.,'](\\d{3})(?=\\s*(?:k|kelvin)\\b)");
 
     /** {@return the words without the remark how long a value has to be held} */
     static String withoutHold(String words) {
@@ -111,10 +120,16 @@ record Ends(double from, double to, PhysicalUnit unit, boolean assumed) {
         for (var each : NUMBER.matcher(THOUSANDS.matcher(words).replaceAll("$1$2").replaceAll("\\.{2,}", " \u2026 ")).results().toList()) {
             var unit = each.group(3) == null ? null : UNITS.get(each.group(3).toLowerCase(java.util.Locale.ROOT));
             double value = Double.parseDouble(each.group(2).replace(',', '.'));
-            boolean minus = each.group(1).equals("-") && (each.start() == 0 || " (:,;=".indexOf(words.charAt(each.start() - 1)) >= 0) && !isDash(words, each.start()) || each.group(1).equals("\u2212");
+            boolean minus = each.group(1).equals("-") && (each.start() == 0 || " (:,;=".indexOf(words.charAt(each.start() - 1)) >= 0)
+                    && !isDash(words, each.start()) || each.group(1).equals("\u2212");
             found.add(new Number(minus ? -value : value, unit, each.group(1).equals("\u00B1"), minus || each.group(1).equals("+")));
         }
-        var last = found.stream().map(Number::unit).filter(java.util.Objects::nonNull).filter(unit -> fits(unit.unit(), usual)).reduce((a, b) -> b).orElse(null);
+        var last = found.stream()
+            .map(Number::unit)
+            .filter(java.util.Objects::nonNull)
+            .filter(unit -> fits(unit.unit(), usual))
+            .reduce((a, b) -> b)
+            .orElse(null);
         if (last == null) {
             return List.of();
         }
@@ -132,12 +147,16 @@ record Ends(double from, double to, PhysicalUnit unit, boolean assumed) {
 
     /** {@code 2 - 8}: a dash between two numbers, with spaces on both sides. */
     private static boolean isDash(String words, int at) {
-        return words.substring(0, at).stripTrailing().matches("(?s).*[\\d\u00B0%zsKkm]$") && at + 1 < words.length() && words.charAt(at + 1) == ' ';
+        return words.substring(0, at).stripTrailing().matches("(?s).*[\\d\u00B0%zsKkm]$") && at + 1 < words.length()
+                && words.charAt(at + 1) == ' ';
     }
 
     private static boolean fits(PhysicalUnit unit, PhysicalUnit usual) {
-        return unit == usual || unit == PhysicalUnit.Percent || usual == PhysicalUnit.None || usual == PhysicalUnit.Percent && unit == PhysicalUnit.Time || usual == PhysicalUnit.Frequency && unit == PhysicalUnit.Time
-                || usual == PhysicalUnit.Percent && (unit == PhysicalUnit.Angle || unit == PhysicalUnit.Length || unit == PhysicalUnit.AngularSpeed);
+        return unit == usual || unit == PhysicalUnit.Percent || usual == PhysicalUnit.None
+                || usual == PhysicalUnit.Percent && unit == PhysicalUnit.Time
+                || usual == PhysicalUnit.Frequency && unit == PhysicalUnit.Time
+                || usual == PhysicalUnit.Percent
+                        && (unit == PhysicalUnit.Angle || unit == PhysicalUnit.Length || unit == PhysicalUnit.AngularSpeed);
     }
 
     private static boolean isAxis(StandardAttribute usual) {
@@ -159,7 +178,8 @@ record Ends(double from, double to, PhysicalUnit unit, boolean assumed) {
         boolean rises = risesInWords(phrase);
         if (usual.unit() == PhysicalUnit.Temperature && (phrase.runs("warm", "co[lo]+d?") || phrase.runs("co[lo]+d?", "warm"))) {
             boolean warmFirst = phrase.runs("warm", "co[lo]+d?");
-            return new Ends(warmFirst ? Math.min(low, high) : Math.max(low, high), warmFirst ? Math.max(low, high) : Math.min(low, high), usual.unit(), true);
+            return new Ends(warmFirst ? Math.min(low, high) : Math.max(low, high), warmFirst ? Math.max(low, high) : Math.min(low, high),
+                    usual.unit(), true);
         }
         boolean usuallyFalls = Math.abs(high) < Math.abs(low) && usual.unit() != PhysicalUnit.Temperature;
         boolean swap = falls && !usuallyFalls || rises && usuallyFalls;
@@ -174,12 +194,15 @@ record Ends(double from, double to, PhysicalUnit unit, boolean assumed) {
     private static final double SLOW = 3;
 
     private static boolean fallsInWords(Phrase phrase) {
-        return phrase.runs("fast|fastest|quick", "slow|slowest") || phrase.runs("max|maximum|full|100 ?%|100", "min|minimum|0 ?%|0") || phrase.runs("wide|big|large", "narrow|small|spot") || phrase.runs("far|infinity", "near|close")
-                || phrase.runs("open|opened", "close|closed|min|minimum|small") || phrase.runs("high", "low") || phrase.runs("bright|on", "dark|dim|off") || phrase.has("decreasing", "descending", "inverted", "reverse speed");
+        return phrase.runs("fast|fastest|quick", "slow|slowest") || phrase.runs("max|maximum|full|100 ?%|100", "min|minimum|0 ?%|0")
+                || phrase.runs("wide|big|large", "narrow|small|spot") || phrase.runs("far|infinity", "near|close")
+                || phrase.runs("open|opened", "close|closed|min|minimum|small") || phrase.runs("high", "low")
+                || phrase.runs("bright|on", "dark|dim|off") || phrase.has("decreasing", "descending", "inverted", "reverse speed");
     }
 
     private static boolean risesInWords(Phrase phrase) {
-        return phrase.runs("slow|slowest", "fast|fastest|quick") || phrase.runs("min|minimum|0 ?%|0", "max|maximum|full|100 ?%|100") || phrase.runs("narrow|small|spot", "wide|big|large") || phrase.runs("near|close", "far|infinity")
+        return phrase.runs("slow|slowest", "fast|fastest|quick") || phrase.runs("min|minimum|0 ?%|0", "max|maximum|full|100 ?%|100")
+                || phrase.runs("narrow|small|spot", "wide|big|large") || phrase.runs("near|close", "far|infinity")
                 || phrase.runs("closed?", "open") || phrase.runs("low", "high") || phrase.has("increasing", "ascending");
     }
 

@@ -37,12 +37,14 @@ final class Functions {
     private record Piece(long from, long to, String words, List<Counts> counts, RowMeaning meaning, boolean falling) {}
 
     /** @param doubts gets a sentence for whatever is not sure */
-    static List<FunctionProposal> of(String attribute, String channelWords, List<Row> rows, int bytes, WheelMaker wheels, List<String> doubts) {
+    static List<FunctionProposal> of(String attribute, String channelWords, List<Row> rows, int bytes, WheelMaker wheels,
+            List<String> doubts) {
         return of(attribute, channelWords, rows, bytes, false, wheels, doubts);
     }
 
     /** @param exact whether values are those of the channel's own width for sure */
-    static List<FunctionProposal> of(String attribute, String channelWords, List<Row> rows, int bytes, boolean exact, WheelMaker wheels, List<String> doubts) {
+    static List<FunctionProposal> of(String attribute, String channelWords, List<Row> rows, int bytes, boolean exact, WheelMaker wheels,
+            List<String> doubts) {
         var functions = new Functions(attribute, bytes, exact, wheels, doubts);
         var pieces = functions.pieces(channelWords, rows);
         for (int i = 0; i < pieces.size();) {
@@ -58,12 +60,14 @@ final class Functions {
     }
 
     private static boolean together(Piece one, Piece next) {
-        return !one.meaning().alone() && !next.meaning().alone() && one.meaning().attribute().equals(next.meaning().attribute()) && one.counts().equals(next.counts());
+        return !one.meaning().alone() && !next.meaning().alone() && one.meaning().attribute().equals(next.meaning().attribute())
+                && one.counts().equals(next.counts());
     }
 
     private List<Piece> pieces(String channelWords, List<Row> rows) {
         var valued = valued(rows);
-        boolean coarse = !exact && bytes > 1 && valued.stream().allMatch(row -> row.values() == null || row.values().percent() || row.values().to() <= 255);
+        boolean coarse = !exact && bytes > 1
+                && valued.stream().allMatch(row -> row.values() == null || row.values().percent() || row.values().to() <= 255);
         var pieces = new ArrayList<Piece>();
         List<Counts> carried = List.of();
         var slots = new ArrayList<>(wheels.slots(WheelMaker.nameFor(attribute)));
@@ -78,7 +82,8 @@ final class Functions {
                 slots.add(meaning.slot());
             }
             if (meaning.sure() < 0.8) {
-                doubts.add(row.begins() + " may mean something else than " + Catalogue.STANDARD.pretty(meaning.attribute()) + ": '" + words + "'.");
+                doubts.add(row.begins() + " may mean something else than " + Catalogue.STANDARD.pretty(meaning.attribute()) + ": '" + words
+                        + "'.");
             }
             long from = row.values() == null ? 0 : raw(row.values(), row.values().from(), coarse, false);
             long to = row.values() == null ? DmxValue.max(bytes) : raw(row.values(), row.values().to(), coarse, true);
@@ -103,8 +108,11 @@ final class Functions {
             return meaning;
         }
         var said = words.toLowerCase(Locale.ROOT);
-        return slots.stream().filter(each -> said.startsWith(each.toLowerCase(Locale.ROOT) + " ")).max(java.util.Comparator.comparingInt(String::length))
-                .map(each -> new RowMeaning(meaning.attribute().replace("WheelShake", "SelectShake"), each, false, Double.NaN, meaning.sure())).orElse(meaning);
+        return slots.stream()
+            .filter(each -> said.startsWith(each.toLowerCase(Locale.ROOT) + " "))
+            .max(java.util.Comparator.comparingInt(String::length))
+            .map(each -> new RowMeaning(meaning.attribute().replace("WheelShake", "SelectShake"), each, false, Double.NaN, meaning.sure()))
+            .orElse(meaning);
     }
 
     /** A row of dots goes on as its neighbours; one without values counts only if it is alone. */
@@ -132,11 +140,13 @@ final class Functions {
             Piece before = null;
             for (var piece : sorted.stream().filter(each -> each.counts().equals(counts)).toList()) {
                 if (before != null && piece.from() <= before.to()) {
-                    doubts.add("The values " + before.from() + " to " + before.to() + " ('" + before.words() + "') lie over " + piece.from() + " to " + piece.to() + " ('" + piece.words() + "').");
+                    doubts.add("The values " + before.from() + " to " + before.to() + " ('" + before.words() + "') lie over " + piece.from()
+                            + " to " + piece.to() + " ('" + piece.words() + "').");
                     if (piece.from() == before.from()) {
                         continue;
                     }
-                    result.set(result.size() - 1, new Piece(before.from(), piece.from() - 1, before.words(), before.counts(), before.meaning(), before.falling()));
+                    result.set(result.size() - 1, new Piece(before.from(), piece.from() - 1, before.words(), before.counts(),
+                            before.meaning(), before.falling()));
                 }
                 result.add(piece);
                 before = piece;
@@ -153,12 +163,14 @@ final class Functions {
             doubts.add("'" + first.words() + "' would be " + name + ", which the standard does not have.");
             return;
         }
-        var ends = first.meaning().alone() || pieces.size() == 1 && first.meaning().slot().isEmpty() ? ends(first, usual, all) : new Ends(usual.physicalFrom(), usual.physicalTo(), usual.unit(), usual.unit() != PhysicalUnit.None);
+        var ends = first.meaning().alone() || pieces.size() == 1 && first.meaning().slot().isEmpty() ? ends(first, usual, all)
+                : new Ends(usual.physicalFrom(), usual.physicalTo(), usual.unit(), usual.unit() != PhysicalUnit.None);
         var ranges = ranges(pieces, usual);
         boolean selects = pieces.stream().anyMatch(each -> !each.meaning().slot().isEmpty());
         var wheel = selects || wheels.has(WheelMaker.nameFor(name)) && !name.contains("Pos") ? WheelMaker.nameFor(name) : "";
         for (var counts : first.counts().isEmpty() ? java.util.Collections.<@Nullable Counts>singletonList(null) : first.counts()) {
-            made.add(new FunctionProposal(name, pieces.size() == 1 ? first.words() : Catalogue.STANDARD.pretty(name), first.from(), pieces.getLast().to(), ends.from(), ends.to(), ends.unit(), ends.assumed(),
+            made.add(new FunctionProposal(name, pieces.size() == 1 ? first.words() : Catalogue.STANDARD.pretty(name), first.from(),
+                    pieces.getLast().to(), ends.from(), ends.to(), ends.unit(), ends.assumed(),
                     wheel.isEmpty() ? null : wheel, snaps(name), counts, ranges));
         }
     }
@@ -167,7 +179,8 @@ final class Functions {
         double still = piece.meaning().still();
         if (!Double.isNaN(still)) {
             boolean speed = usual.unit() == PhysicalUnit.AngularSpeed;
-            double value = speed ? 0 : still == 0 ? Math.min(usual.physicalFrom(), usual.physicalTo()) : Math.max(usual.physicalFrom(), usual.physicalTo());
+            double value = speed ? 0
+                    : still == 0 ? Math.min(usual.physicalFrom(), usual.physicalTo()) : Math.max(usual.physicalFrom(), usual.physicalTo());
             return new Ends(value, value, usual.unit(), false);
         }
         var ends = Ends.of(piece.words(), usual);
@@ -181,8 +194,13 @@ final class Functions {
 
     /** Beside a stretch of stated times, "tracking" and "off" are as quick as it goes. */
     private static Ends quickest(Piece piece, StandardAttribute usual, List<Piece> all, Ends assumed) {
-        return all.stream().filter(other -> other != piece).map(other -> Ends.of(other.words(), usual)).filter(each -> !each.assumed()).findFirst()
-                .map(stated -> new Ends(quickest(stated), quickest(stated), stated.unit(), true)).orElse(assumed);
+        return all.stream()
+            .filter(other -> other != piece)
+            .map(other -> Ends.of(other.words(), usual))
+            .filter(each -> !each.assumed())
+            .findFirst()
+            .map(stated -> new Ends(quickest(stated), quickest(stated), stated.unit(), true))
+            .orElse(assumed);
     }
 
     private static double quickest(Ends stated) {
@@ -192,7 +210,8 @@ final class Functions {
     /** A rotation without numbers is as quick as the one the other way round, of which the chart has them. */
     private static Ends mirrored(Piece piece, StandardAttribute usual, List<Piece> all, Ends assumed) {
         for (var other : all) {
-            if (other != piece && other.meaning().attribute().equals(piece.meaning().attribute()) && Double.isNaN(other.meaning().still())) {
+            if (other != piece && other.meaning().attribute().equals(piece.meaning().attribute())
+                    && Double.isNaN(other.meaning().still())) {
                 var stated = Ends.of(other.words(), usual);
                 if (!stated.assumed()) {
                     double slow = Math.min(Math.abs(stated.from()), Math.abs(stated.to()));
@@ -214,16 +233,19 @@ final class Functions {
             boolean runs = slot > 0 && usual.unit() != PhysicalUnit.None;
             var ends = runs ? Ends.of(piece.words(), usual) : null;
             if (!piece.words().isBlank() && (pieces.size() > 1 || slot > 0 || !Double.isNaN(piece.meaning().still()))) {
-                ranges.add(new RangeProposal(piece.words(), piece.from(), piece.to(), slot, ends == null ? null : ends.from(), ends == null ? null : ends.to()));
+                ranges.add(new RangeProposal(piece.words(), piece.from(), piece.to(), slot, ends == null ? null : ends.from(),
+                        ends == null ? null : ends.to()));
             }
         }
         return ranges;
     }
 
-    private static final Set<String> FADES_NEVER = Set.of("Gobo", "Color", "Prism", "AnimationWheel", "Control", "ColorMacro", "Effects", "Function", "NoFeature", "LampControl", "FanMode", "DimmerCurve");
+    private static final Set<String> FADES_NEVER = Set.of("Gobo", "Color", "Prism", "AnimationWheel", "Control", "ColorMacro", "Effects",
+            "Function", "NoFeature", "LampControl", "FanMode", "DimmerCurve");
 
     /** {@return whether a fade makes no sense: what is brought in, and commands} */
     static boolean snaps(String attribute) {
-        return FADES_NEVER.contains(attribute.replaceAll("\\d+$", "")) || attribute.endsWith("Reset") || attribute.endsWith("Mode") || attribute.contains("Select");
+        return FADES_NEVER.contains(attribute.replaceAll("\\d+$", "")) || attribute.endsWith("Reset") || attribute.endsWith("Mode")
+                || attribute.contains("Select");
     }
 }

@@ -62,7 +62,8 @@ public final class ModeMeaning {
         }
         int bytes = Math.min(entry.addresses().size(), DmxValue.MAX_BYTES);
         var addresses = entry.addresses().subList(0, bytes);
-        var cell = found.cell() == null ? null : new CellProposal(found.cell().name(), found.cell().count(), found.cell().first(), found.cell().spacing());
+        var cell = found.cell() == null ? null
+                : new CellProposal(found.cell().name(), found.cell().count(), found.cell().first(), found.cell().spacing());
         var attribute = guess.attribute();
         neighbours.add(attribute, words, Phrase.of(words).begins("rot") || rows.stream().anyMatch(row -> row.begins("index", "rotating")));
         if (attribute == null) {
@@ -71,9 +72,17 @@ public final class ModeMeaning {
         var functions = here(Functions.of(attribute, words, entry.rows(), bytes, wheels, doubts), all, doubts);
         var led = byHand != null ? attribute : led(attribute, functions);
         var start = Starts.of(led, entry.rows(), functions, bytes, neighbours.isAdditive(), hasDimmer);
-        var highlight = entry.rows().stream().map(Row::highlight).filter(each -> !each.isEmpty()).findFirst().flatMap(Values::of).map(values -> (long) values.from()).orElse(null);
+        var highlight = entry.rows()
+            .stream()
+            .map(Row::highlight)
+            .filter(each -> !each.isEmpty())
+            .findFirst()
+            .flatMap(Values::of)
+            .map(values -> (long) values.from())
+            .orElse(null);
         var why = start.why().isEmpty() ? guess.why() : guess.why().replaceFirst("\\.$", "") + "; " + start.why() + ".";
-        return new ChannelProposal(addresses, cell, words, led, guess.sure(), why, start.value(), start.why().isEmpty(), highlight, functions, doubts, entry.places());
+        return new ChannelProposal(addresses, cell, words, led, guess.sure(), why, start.value(), start.why().isEmpty(), highlight,
+                functions, doubts, entry.places());
     }
 
     /** Two channels of one attribute are seldom meant: the second is another one of its kind, or a doubt. */
@@ -109,9 +118,14 @@ public final class ModeMeaning {
                 continue;
             }
             var number = numbers.get(counts.address());
-            var master = all.stream().map(Repeats.Found::entry).filter(entry -> number != null && entry.number() == number).map(Entry::addresses).findFirst();
+            var master = all.stream()
+                .map(Repeats.Found::entry)
+                .filter(entry -> number != null && entry.number() == number)
+                .map(Entry::addresses)
+                .findFirst();
             if (master.isEmpty()) {
-                doubts.add("'" + each.name() + "' is active while channel " + counts.address() + " is " + counts.from() + " to " + counts.to() + ", which this mode does not have.");
+                doubts.add("'" + each.name() + "' is active while channel " + counts.address() + " is " + counts.from() + " to "
+                        + counts.to() + ", which this mode does not have.");
             }
             result.add(each.withCounts(master.map(found -> new Counts(found.getFirst(), counts.from(), counts.to())).orElse(null)));
         }

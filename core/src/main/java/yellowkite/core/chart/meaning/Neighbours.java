@@ -24,7 +24,9 @@ final class Neighbours {
 
     /** @param all the words of all channels of the mode */
     Neighbours(List<Phrase> all) {
-        additive = List.of("red", "green", "blue").stream().allMatch(color -> all.stream().anyMatch(each -> each.has(color, color.substring(0, 1))));
+        additive = List.of("red", "green", "blue")
+            .stream()
+            .allMatch(color -> all.stream().anyMatch(each -> each.has(color, color.substring(0, 1))));
         subtractive = List.of("cyan", "magenta", "yellow").stream().allMatch(color -> all.stream().anyMatch(each -> each.has(color)));
     }
 
@@ -47,11 +49,13 @@ final class Neighbours {
         return stated > 0 && used.contains(kind + stated) ? stated : turning.getOrDefault(kind, last.getOrDefault(kind, 0));
     }
 
-    @Nullable String wordsOf(String attribute) {
+    @Nullable
+    String wordsOf(String attribute) {
         return words.get(attribute);
     }
 
-    @Nullable String lastAttribute() {
+    @Nullable
+    String lastAttribute() {
         return order.isEmpty() ? null : order.getLast();
     }
 

@@ -39,7 +39,8 @@ final class PassedOver {
         var to = after.values();
         var first = NUMBER.matcher(before.meaning());
         var last = NUMBER.matcher(after.meaning());
-        if (from == null || to == null || from.percent() || to.percent() || !first.matches() || !last.matches() || !first.group(1).equalsIgnoreCase(last.group(1)) || !first.group(3).equalsIgnoreCase(last.group(3))) {
+        if (from == null || to == null || from.percent() || to.percent() || !first.matches() || !last.matches()
+                || !first.group(1).equalsIgnoreCase(last.group(1)) || !first.group(3).equalsIgnoreCase(last.group(3))) {
             return List.of();
         }
         int start = Integer.parseInt(first.group(2));
@@ -52,7 +53,8 @@ final class PassedOver {
         var rows = new ArrayList<Row>();
         for (int n = 0; n < missing; n++) {
             double at = from.to() + 1 + n * step;
-            rows.add(new Row(new Values(at, at + step - 1, false, false), first.group(1) + (start + n + 1) + first.group(3), "", "", dots.place()));
+            rows.add(new Row(new Values(at, at + step - 1, false, false), first.group(1) + (start + n + 1) + first.group(3), "", "",
+                    dots.place()));
         }
         return rows;
     }

@@ -29,7 +29,9 @@ public record RangeMeaning(List<FunctionProposal> functions, List<WheelProposal>
      * @param slots of the wheel that the channel selects from; null if it has none
      */
     public static RangeMeaning ofRanges(String attribute, String words, List<Named> ranges, int bytes, @Nullable List<String> slots) {
-        var rows = ranges.stream().map(each -> new Row(new Values(each.from(), each.to(), false, false), each.name(), "", "", "'" + each.name() + "'")).toList();
+        var rows = ranges.stream()
+            .map(each -> new Row(new Values(each.from(), each.to(), false, false), each.name(), "", "", "'" + each.name() + "'"))
+            .toList();
         return of(attribute, words, rows, bytes, true, slots);
     }
 

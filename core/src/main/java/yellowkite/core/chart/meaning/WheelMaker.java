@@ -11,7 +11,8 @@ import yellowkite.core.chart.proposal.Proposal.WheelProposal;
 /** The wheels of a chart, made out of the ranges that bring in their slots. Not for several threads. */
 final class WheelMaker {
     private static final Pattern ATTRIBUTE = Pattern.compile("^(Gobo|Color|Prism|AnimationWheel)(\\d+).*");
-    private static final Map<String, String> KINDS = Map.of("Gobo", "Gobo wheel", "Color", "Colour wheel", "Prism", "Prism", "AnimationWheel", "Animation wheel");
+    private static final Map<String, String> KINDS = Map.of("Gobo", "Gobo wheel", "Color", "Colour wheel", "Prism", "Prism",
+            "AnimationWheel", "Animation wheel");
 
     private final Map<String, List<String>> wheels = new LinkedHashMap<>();
 
@@ -45,7 +46,8 @@ final class WheelMaker {
 
     /** "Gobo 3", "Rotating gobo 3" and "Pos 3" are the third. */
     private static int number(String key) {
-        var found = Pattern.compile("^(?:rot(?:ating)? |static |fixed )?(?:gobo|slot|pos|position|color|prism|pattern) (\\d{1,2})\\b").matcher(key);
+        var found = Pattern.compile("^(?:rot(?:ating)? |static |fixed )?(?:gobo|slot|pos|position|color|prism|pattern) (\\d{1,2})\\b")
+            .matcher(key);
         return found.find() ? Integer.parseInt(found.group(1)) : 0;
     }
 

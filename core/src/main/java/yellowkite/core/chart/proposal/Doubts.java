@@ -14,8 +14,12 @@ public final class Doubts {
 
     /** Adds one sentence for what is assumed, if anything is. */
     public static void sayWhatIsAssumed(List<FunctionProposal> functions, List<String> doubts) {
-        var assumed = functions.stream().filter(each -> each.assumed() && each.unit() != PhysicalUnit.None && each.ranges().stream().allMatch(range -> range.slot() == 0))
-                .map(each -> "'" + each.name() + "'").distinct().toList();
+        var assumed = functions.stream()
+            .filter(each -> each.assumed() && each.unit() != PhysicalUnit.None
+                    && each.ranges().stream().allMatch(range -> range.slot() == 0))
+            .map(each -> "'" + each.name() + "'")
+            .distinct()
+            .toList();
         if (!assumed.isEmpty()) {
             doubts.add(ASSUMED + String.join(", ", assumed) + "; the usual ones are assumed.");
         }

@@ -11,11 +11,12 @@ import yellowkite.core.profile.PhysicalUnit;
 /**
  * What a chart seems to say. Nothing of it is in a profile yet.
  *
- * @param manufacturer    as named by the caller or the chart; null if nobody names one. {@code model} likewise
- * @param wheels   as far as the ranges name their slots
+ * @param manufacturer as named by the caller or the chart; null if nobody names one. {@code model} likewise
+ * @param wheels as far as the ranges name their slots
  * @param unplaced lines that belong to no channel
  */
-public record Proposal(@Nullable String manufacturer, @Nullable String model, List<ModeProposal> modes, List<WheelProposal> wheels, List<Unplaced> unplaced) {
+public record Proposal(@Nullable String manufacturer, @Nullable String model, List<ModeProposal> modes, List<WheelProposal> wheels,
+        List<Unplaced> unplaced) {
     /** Below that somebody has to look. */
     public static final double SURE = 0.8;
 
@@ -45,15 +46,17 @@ public record Proposal(@Nullable String manufacturer, @Nullable String model, Li
      *
      * @param addresses most significant first; counted from 1 within one cell where there is one
      * @param attribute as the standard calls it; null if the words fit nothing
-     * @param sure      how sure the attribute is, in [0, 1]; below {@link #SURE} somebody has to look
-     * @param why       one sentence
-     * @param start     in the channel's width; null if it is nobody's guess
+     * @param sure how sure the attribute is, in [0, 1]; below {@link #SURE} somebody has to look
+     * @param why one sentence
+     * @param start in the channel's width; null if it is nobody's guess
      * @param startSaid whether the chart says it
      * @param highlight as the chart states it; null if it does not
-     * @param places    the lines of the chart that it comes from
+     * @param places the lines of the chart that it comes from
      */
-    public record ChannelProposal(List<Integer> addresses, @Nullable CellProposal cell, String words, @Nullable String attribute, double sure, String why,
-            @Nullable Long start, boolean startSaid, @Nullable Long highlight, List<FunctionProposal> functions, List<String> doubts, List<String> places) {
+    public record ChannelProposal(List<Integer> addresses, @Nullable CellProposal cell, String words, @Nullable String attribute,
+            double sure, String why,
+            @Nullable Long start, boolean startSaid, @Nullable Long highlight, List<FunctionProposal> functions, List<String> doubts,
+            List<String> places) {
         public ChannelProposal {
             addresses = List.copyOf(addresses);
             functions = List.copyOf(functions);
@@ -92,17 +95,20 @@ public record Proposal(@Nullable String manufacturer, @Nullable String model, Li
         }
     }
 
-    /** A light source that stands several times. @param first address of the first of them. @param spacing addresses from one to the next */
+    /**
+     * A light source that stands several times. @param first address of the first of them. @param spacing addresses from one to the next
+     */
     public record CellProposal(String name, int count, int first, int spacing) {}
 
     /**
      * Values of one meaning, in the channel's width, both ends included.
      *
      * @param assumed whether the physical ends are the usual ones, since the chart states none
-     * @param wheel   null without one
-     * @param counts  null = always
+     * @param wheel null without one
+     * @param counts null = always
      */
-    public record FunctionProposal(String attribute, String name, long from, long to, double physicalFrom, double physicalTo, PhysicalUnit unit, boolean assumed,
+    public record FunctionProposal(String attribute, String name, long from, long to, double physicalFrom, double physicalTo,
+            PhysicalUnit unit, boolean assumed,
             @Nullable String wheel, boolean snap, @Nullable Counts counts, List<RangeProposal> ranges) {
         public FunctionProposal {
             ranges = List.copyOf(ranges);
@@ -115,7 +121,10 @@ public record Proposal(@Nullable String manufacturer, @Nullable String model, Li
 
         public FunctionProposal withSpan(long first, long last) {
             return new FunctionProposal(attribute, name, first, last, physicalFrom, physicalTo, unit, assumed, wheel, snap, counts,
-                    ranges.stream().filter(each -> each.to() >= first && each.from() <= last).map(each -> each.within(first, last)).toList());
+                    ranges.stream()
+                        .filter(each -> each.to() >= first && each.from() <= last)
+                        .map(each -> each.within(first, last))
+                        .toList());
         }
 
         /** {@return the same with ends that somebody states} */

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.TreeMap;
 
 /**
- * Columns that are made by nothing but position: in a text of spaces, on a page. A column begins where many lines have a piece that
- * begins there.
+ * Columns that are made by nothing but position: in a text of spaces, on a page. A column begins where many lines have a piece that begins
+ * there.
  */
 public final class Aligned {
     private static final double OFTEN = 0.04;
@@ -57,7 +57,9 @@ public final class Aligned {
     private static boolean isRagged(List<List<Piece>> lines, List<Double> columns, double tolerance) {
         int most = lines.stream().mapToInt(List::size).max().orElse(0);
         var inTables = lines.stream().filter(line -> line.size() > 1).flatMap(List::stream).toList();
-        long placed = inTables.stream().filter(piece -> columns.stream().anyMatch(column -> Math.abs(piece.start() - column) <= tolerance)).count();
+        long placed = inTables.stream()
+            .filter(piece -> columns.stream().anyMatch(column -> Math.abs(piece.start() - column) <= tolerance))
+            .count();
         return inTables.size() > FEW && (placed < PLACED * inTables.size() || columns.size() > most + 1 && 2 * columns.size() > 3 * most);
     }
 
@@ -103,7 +105,8 @@ public final class Aligned {
             counts.merge(near != null && piece.start() - near <= tolerance ? near : piece.start(), 1, Integer::sum);
         }));
         double often = Math.max(2, OFTEN * lines.size());
-        return withoutIndents(counts.entrySet().stream().filter(each -> each.getValue() >= often).map(each -> each.getKey()).toList(), lines, tolerance);
+        return withoutIndents(counts.entrySet().stream().filter(each -> each.getValue() >= often).map(each -> each.getKey()).toList(),
+                lines, tolerance);
     }
 
     /** What begins a little behind a column, in lines that have nothing in it, is indented there: it is no column of its own. */
@@ -113,7 +116,8 @@ public final class Aligned {
             double from = kept.isEmpty() ? Double.NaN : kept.getLast();
             double at = columns.get(i);
             double next = i + 1 < columns.size() ? columns.get(i + 1) : Double.MAX_VALUE;
-            boolean indent = at - from <= INDENT * tolerance && lines.stream().noneMatch(line -> has(line, from - tolerance, at - tolerance) && has(line, at - tolerance, next - tolerance));
+            boolean indent = at - from <= INDENT * tolerance && lines.stream()
+                .noneMatch(line -> has(line, from - tolerance, at - tolerance) && has(line, at - tolerance, next - tolerance));
             if (!indent) {
                 kept.add(at);
             }

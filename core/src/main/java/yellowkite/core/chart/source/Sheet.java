@@ -12,7 +12,10 @@ public record Sheet(String name, List<Line> lines) {
         lines = List.copyOf(lines);
     }
 
-    /** @param place where it stands, for people: {@code line 14}, {@code page 2, line 14}. @param cells stripped; empty where there is nothing */
+    /**
+     * @param place where it stands, for people: {@code line 14}, {@code page 2, line 14}. @param cells stripped; empty where there is
+     * nothing
+     */
     public record Line(String place, List<String> cells) {
         public Line {
             cells = List.copyOf(cells);

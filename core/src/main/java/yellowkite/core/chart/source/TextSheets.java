@@ -76,7 +76,7 @@ public final class TextSheets {
     }
 
     private static List<List<String>> cells(List<String> lines) {
-        for (char separator : new char[] {'\t', '|', ';'}) {
+        for (char separator : new char[]{'\t', '|', ';'}) {
             if (2 * lines.stream().filter(line -> line.indexOf(separator) >= 0).count() >= lines.size()) {
                 return lines.stream().map(line -> split(line, separator)).toList();
             }
@@ -90,12 +90,20 @@ public final class TextSheets {
     /** Commas stand in sentences too: they part cells only where most lines have as many of them. */
     private static boolean isCommas(List<String> lines) {
         var counts = lines.stream().map(line -> split(line, ',').size()).toList();
-        long most = counts.stream().filter(count -> count > 2).mapToLong(count -> counts.stream().limit(200).filter(count::equals).count()).limit(200).max().orElse(0);
+        long most = counts.stream()
+            .filter(count -> count > 2)
+            .mapToLong(count -> counts.stream().limit(200).filter(count::equals).count())
+            .limit(200)
+            .max()
+            .orElse(0);
         return 2 * most > Math.min(200, lines.size());
     }
 
     private static List<Piece> pieces(String line) {
-        return SPACES.matcher(line.replace("\t", "    ")).results().map(found -> new Piece(found.start(), found.end(), found.group())).toList();
+        return SPACES.matcher(line.replace("\t", "    "))
+            .results()
+            .map(found -> new Piece(found.start(), found.end(), found.group()))
+            .toList();
     }
 
     /** A cell in quotes may hold the separator, and a quote as two. */

@@ -41,7 +41,14 @@ class CorrectionsTest {
     }
 
     private static ChannelProposal channel(Reading reading, int mode, String words) {
-        return reading.proposal().modes().get(mode).channels().stream().filter(each -> each.words().equals(words)).findFirst().orElseThrow();
+        return reading.proposal()
+            .modes()
+            .get(mode)
+            .channels()
+            .stream()
+            .filter(each -> each.words().equals(words))
+            .findFirst()
+            .orElseThrow();
     }
 
     private static List<String> spans(ChannelProposal channel) {
@@ -99,7 +106,8 @@ class CorrectionsTest {
         assertThat(reading.open()).isEmpty();
         assertThat(reading.aside()).containsEntry("line 6", "no function in this firmware");
         assertThat(reading.proposal().modes().getFirst().channels()).noneMatch(each -> each.words().equals("Whatnot"));
-        assertThat(read(aside, new TakeBack("line 6")).proposal().modes().getFirst().channels()).anyMatch(each -> each.words().equals("Whatnot"));
+        assertThat(read(aside, new TakeBack("line 6")).proposal().modes().getFirst().channels())
+            .anyMatch(each -> each.words().equals("Whatnot"));
     }
 
     @Test
@@ -123,8 +131,10 @@ class CorrectionsTest {
 
     @Test
     void aBoundaryMovesBothItsSides() {
-        assertThat(spans(channel(read(new MoveBoundary("line 2", 1, 16)), 0, "Shutter"))).containsExactly("0-15 Shutter1", "16-49 Shutter1", "50-255 Shutter1Strobe");
-        assertThat(spans(channel(read(new MoveBoundary("line 2", 1, 50)), 0, "Shutter"))).as("past its own end it stays").isEqualTo(spans(channel(read(), 0, "Shutter")));
+        assertThat(spans(channel(read(new MoveBoundary("line 2", 1, 16)), 0, "Shutter"))).containsExactly("0-15 Shutter1", "16-49 Shutter1",
+                "50-255 Shutter1Strobe");
+        assertThat(spans(channel(read(new MoveBoundary("line 2", 1, 50)), 0, "Shutter"))).as("past its own end it stays")
+            .isEqualTo(spans(channel(read(), 0, "Shutter")));
     }
 
     @Test
@@ -157,7 +167,9 @@ class CorrectionsTest {
 
         assertThat(read().wantsALook(zoom)).isTrue();
         assertThat(read(new Settle("line 8")).wantsALook(zoom)).isFalse();
-        assertThat(read(new Settle("line 6")).wantsALook(channel(read(new Settle("line 6")), 0, "Whatnot"))).as("without an attribute nothing is right").isEqualTo(channel(read(), 0, "Whatnot").attribute() == null);
+        assertThat(read(new Settle("line 6")).wantsALook(channel(read(new Settle("line 6")), 0, "Whatnot")))
+            .as("without an attribute nothing is right")
+            .isEqualTo(channel(read(), 0, "Whatnot").attribute() == null);
     }
 
     @Test

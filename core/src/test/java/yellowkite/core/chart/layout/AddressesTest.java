@@ -8,7 +8,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 class AddressesTest {
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"7 | 7", "CH7 | 7", "Ch. 7 | 7", "#7 | 7", "7. | 7", "1/2 | 1 2", "1-2 | 1 2", "CH1 + CH2 | 1 2", "3–5 | 3 4 5", "5 / 9 / 13 | 5 9 13", "Channel 12 | 12"})
+    @CsvSource(delimiter = '|', value = {"7 | 7", "CH7 | 7", "Ch. 7 | 7", "#7 | 7", "7. | 7", "1/2 | 1 2", "1-2 | 1 2", "CH1 + CH2 | 1 2",
+            "3–5 | 3 4 5", "5 / 9 / 13 | 5 9 13", "Channel 12 | 12"})
     void notationsOfChartsAreRead(String cell, String expected) {
         assertThat(Addresses.of(cell)).contains(Arrays.stream(expected.split(" ")).map(Integer::valueOf).toList());
     }

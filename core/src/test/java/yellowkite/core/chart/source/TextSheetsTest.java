@@ -11,14 +11,17 @@ class TextSheetsTest {
 
     @Test
     void tabsSemicolonsAndBarsPartCells() {
-        assertThat(cells("1\tPan\t0-255\n\t\t\n2\tTilt\t0-255")).containsExactly(List.of("1", "Pan", "0-255"), List.of("2", "Tilt", "0-255"));
-        assertThat(cells("1;Pan, fine;0-255\n2;Tilt;0-255")).containsExactly(List.of("1", "Pan, fine", "0-255"), List.of("2", "Tilt", "0-255"));
+        assertThat(cells("1\tPan\t0-255\n\t\t\n2\tTilt\t0-255")).containsExactly(List.of("1", "Pan", "0-255"),
+                List.of("2", "Tilt", "0-255"));
+        assertThat(cells("1;Pan, fine;0-255\n2;Tilt;0-255")).containsExactly(List.of("1", "Pan, fine", "0-255"),
+                List.of("2", "Tilt", "0-255"));
         assertThat(cells("|1|Pan|\n|2|Tilt|")).containsExactly(List.of("", "1", "Pan", ""), List.of("", "2", "Tilt", ""));
     }
 
     @Test
     void quotedCellsHoldCommasQuotesAndEndsOfLines() {
-        assertThat(cells("1,\"Pan, \"\"wide\"\"\",0-255\n2,\"Tilt\nof the head\",0-255\n3,Zoom,0-255")).containsExactly(List.of("1", "Pan, \"wide\"", "0-255"), List.of("2", "Tilt of the head", "0-255"), List.of("3", "Zoom", "0-255"));
+        assertThat(cells("1,\"Pan, \"\"wide\"\"\",0-255\n2,\"Tilt\nof the head\",0-255\n3,Zoom,0-255")).containsExactly(
+                List.of("1", "Pan, \"wide\"", "0-255"), List.of("2", "Tilt of the head", "0-255"), List.of("3", "Zoom", "0-255"));
     }
 
     @Test
@@ -27,7 +30,8 @@ class TextSheetsTest {
                 1   Shutter   0-19    Closed
                               20-255  Open
                 2   Pan       0-255   Left to right
-                """)).containsExactly(List.of("1", "Shutter", "0-19", "Closed"), List.of("", "", "20-255", "Open"), List.of("2", "Pan", "0-255", "Left to right"));
+                """)).containsExactly(List.of("1", "Shutter", "0-19", "Closed"), List.of("", "", "20-255", "Open"),
+                List.of("2", "Pan", "0-255", "Left to right"));
     }
 
     @Test
@@ -37,7 +41,8 @@ class TextSheetsTest {
                                   0-19    Open
                                   20-39   Reeds
                 2   Zoom        0-255   Wide to narrow
-                """)).containsExactly(List.of("1", "Gobo wheel", "0-39", "Still"), List.of("", "", "0-19", "Open"), List.of("", "", "20-39", "Reeds"), List.of("2", "Zoom", "0-255", "Wide to narrow"));
+                """)).containsExactly(List.of("1", "Gobo wheel", "0-39", "Still"), List.of("", "", "0-19", "Open"),
+                List.of("", "", "20-39", "Reeds"), List.of("2", "Zoom", "0-255", "Wide to narrow"));
     }
 
     @Test
