@@ -156,11 +156,19 @@ class JourneyTest extends WithBrowser {
 
             browser.type("Profile name", "Northern gannet");
 
-            browser.seeText("Teun has changed the same place meanwhile: Mode is called 'Everything', was 'Extended'.");
+            browser.seeText("Profile is called 'Northern gannet', was 'Gannet'"); // another place: both stand
+            browser.seeValue("Mode name", "Everything");
+            other.type("Mode name", "All of it");
+            other.seeText("Mode is called 'All of it', was 'Everything'");
+            browser.type("Mode name", "Ours");
+
+            browser.seeText("Teun has changed the same place meanwhile: Mode is called 'All of it', was 'Everything'.");
+            browser.seeValue("Mode name", "Ours"); // what was typed stays
+            other.press("Undo");
+            other.seeValue("Mode name", "Everything"); // one's own, though the other has gone on elsewhere
         }
         browser.open(browser.address(), "Ines");
         browser.seeValue("Mode name", "Everything");
-        browser.type("Profile name", "Northern gannet");
         browser.seeText("Profile is called 'Northern gannet', was 'Gannet'");
     }
 

@@ -19,7 +19,7 @@ final class ChartCount implements Rule.OfMode {
         var said = view.type().house().chartCounts().get(view.mode().id());
         int footprint = view.map().totalFootprint();
         return said == null || said == footprint ? Stream.empty()
-                : Stream.of(found(view.place(), "The chart names " + said + " addresses; the map takes " + footprint + ", "
+                : Stream.of(found(view.place(), "The chart has " + said + " addresses; the map takes " + footprint + ", "
                         + Math.abs(said - footprint) + (said > footprint ? " too few." : " too many.")));
     }
 }

@@ -18,6 +18,6 @@ public record SetChartCount(int mode, @Nullable Integer count) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return "The chart names " + (count == null ? "no count" : count + " addresses") + " for " + Modes.called(before, mode);
+        return "The chart has " + (count == null ? "no count" : count + " addresses") + " for " + Modes.called(before, mode);
     }
 }

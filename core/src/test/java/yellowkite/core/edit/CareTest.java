@@ -118,7 +118,7 @@ class CareTest {
         assertThat(Checks.of(applied(fixture, new SetChartCount(mode, 4)))).extracting(Finding::rule).doesNotContain("chart-count");
         assertThat(Checks.of(applied(fixture, new SetChartCount(mode, 6)))).filteredOn(each -> each.rule().equals("chart-count"))
             .extracting(Finding::says)
-            .containsExactly("The chart names 6 addresses; the map takes 4, 2 too few.");
+            .containsExactly("The chart has 6 addresses; the map takes 4, 2 too few.");
         assertThat(refusal(fixture, new SetChartCount(mode, 513))).isEqualTo("count: A mode has 1 to 512 addresses.");
     }
 

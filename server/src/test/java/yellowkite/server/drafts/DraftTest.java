@@ -88,7 +88,7 @@ class DraftTest {
         assertThat(get(draft() + "/version").json().path("version").asInt()).isEqualTo(1);
         assertThat(get(draft() + "/checks").json().values()).filteredOn(each -> each.path("rule").asString().equals("chart-count"))
             .extracting(each -> each.path("says").asString())
-            .containsExactly("The chart names 20 addresses; the map takes 22, 2 too many.");
+            .containsExactly("The chart has 20 addresses; the map takes 22, 2 too many.");
     }
 
     @Test
