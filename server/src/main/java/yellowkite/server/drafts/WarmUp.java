@@ -6,6 +6,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
@@ -42,7 +43,7 @@ public class WarmUp {
     public void run(String address) throws IOException, InterruptedException {
         var type = DemoHouse.files().getFirst().description().type();
         var mode = type.modes().getFirst().id();
-        var now = LocalDateTime.now();
+        var now = LocalDateTime.now(ZoneOffset.UTC);
         var draft = new LoadedDraft(new StoredDraft("", "", "", "", 0, "", now, null, null), History.of(type), List.of(), null);
         for (int round = 0; round < ROUNDS; round++) {
             var text = json.writerFor(Edit.class).writeValueAsString(new RenameMode(mode, "Round " + round));

@@ -92,7 +92,9 @@ class RunController {
     List<IntakeResult> send(@PathVariable String id, @RequestParam List<Integer> at, @RequestPart("files") List<MultipartFile> files,
             @RequestParam(defaultValue = "ASK") IntakeResult.Same same,
             @RequestParam(defaultValue = "false") boolean brief, Author author) {
-        runs.find(id).orElseThrow(() -> Refusal.notFound("There is no such import."));
+        if (runs.find(id).isEmpty()) {
+            throw Refusal.notFound("There is no such import.");
+        }
         if (at.size() != files.size() || files.size() > MOST_AT_ONCE) {
             throw Refusal.unfit("files", "At most " + MOST_AT_ONCE + " files are sent at once, each with its place.");
         }

@@ -122,7 +122,9 @@ class ProfileController {
      */
     @PutMapping("/api/profiles/{profileId}/tags")
     Tags tag(@PathVariable String profileId, @RequestBody TagsRequest request) {
-        profiles.findById(profileId).orElseThrow(() -> Refusal.notFound("This profile is not in the library."));
+        if (profiles.findById(profileId).isEmpty()) {
+            throw Refusal.notFound("This profile is not in the library.");
+        }
         var seen = new Tags(request.version(), Line.of("tags", request.tags(), LONGEST),
                 Line.of("otherNames", request.otherNames(), LONGEST));
         if (!transactions.run(() -> profiles.putTags(profileId, seen))) {

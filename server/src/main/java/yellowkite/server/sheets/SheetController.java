@@ -71,7 +71,9 @@ class SheetController {
     /** 200 with a code that leads to the profile's page; 404 if there is no such profile. */
     @GetMapping(value = "/api/profiles/{profileId}/code.svg", produces = "image/svg+xml")
     byte[] code(@PathVariable String profileId) {
-        profiles.findById(profileId).orElseThrow(() -> Refusal.notFound("This profile is gone."));
+        if (profiles.findById(profileId).isEmpty()) {
+            throw Refusal.notFound("This profile is gone.");
+        }
         return QrCode.svg(link(profileId)).getBytes(StandardCharsets.UTF_8);
     }
 
