@@ -1,5 +1,7 @@
 package yellowkite.core.light;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -10,7 +12,6 @@ import yellowkite.core.dmx.LightPlaces;
 import yellowkite.core.dmx.Meaning;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.Wheel;
-import yellowkite.core.text.Figures;
 
 /**
  * What the light of a mode looks like at a set of values, as far as a small picture shows it.
@@ -47,7 +48,7 @@ public record Light(double level, Xyz color, Wheel.@Nullable Slot gobo, @Nullabl
 
     private static void addIfSaid(List<String> says, String before, @Nullable Double value, String unit) {
         if (value != null) {
-            says.add(before + Figures.of(value) + unit);
+            says.add(before + BigDecimal.valueOf(value).setScale(1, RoundingMode.HALF_UP) + unit);
         }
     }
 

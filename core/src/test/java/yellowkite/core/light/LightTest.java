@@ -657,7 +657,7 @@ class LightTest {
     @Test
     void lightIsSaidInShortWords() {
         assertThat(new Light(0.25, Xyz.BLACK, null, -12.5, null, 4.13333, List.of()).says()).containsExactly("25 %", "pan -12.5\u00b0",
-                "4.133 Hz");
+                "4.1 Hz");
         assertThat(new Light(0, Xyz.BLACK, null, null, null, null, List.of()).says()).containsExactly("dark");
         assertThat(new Light(0.25, Xyz.BLACK, null, null, null, null, List.of()).looks()).isEqualTo(0.5);
     }

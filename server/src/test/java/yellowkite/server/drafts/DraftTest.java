@@ -164,7 +164,7 @@ class DraftTest {
         assertThat(readout.path("range").asString()).isEqualTo("Reeds, shaking");
         assertThat(readout.at("/slot/name").asString()).isEqualTo("Open"); // the wheel is off by one
         assertThat(readout.path("physical").asString()).isEqualTo("0.4");
-        assertThat(readout.at("/beam/says").values()).extracting(JsonNode::asString).contains("pan 270°");
+        assertThat(readout.at("/beam/says").values()).extracting(JsonNode::asString).contains("pan 270.0°");
         var outside = post(draft() + "/readout",
                 "{\"mode\": " + mode() + ", \"channel\": " + gobo + ", \"values\": {\"" + gobo + "\": 256}}");
         assertThat(outside.detail()).isEqualTo("A value of this channel lies from 0 to 255; 256 is outside.");
