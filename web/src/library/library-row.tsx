@@ -2,6 +2,7 @@ import { BookOpen } from 'lucide-react';
 import { memo, type CSSProperties } from 'react';
 import { Link } from 'react-router';
 import type { ProfileLine } from '#/api/types';
+import { SeveritySign } from '#/ui/severity-sign';
 import { ModeLine } from '#/parts/channel/mode-line';
 
 /** As many modes as a row has lines for. */
@@ -118,8 +119,9 @@ function State({ profile }: { profile: ProfileLine }) {
     <span className="text-right text-sm">
       {profile.draftBy && <span className="block truncate text-kite-text">Draft by {profile.draftBy}</span>}
       {problems > 0 && (
-        <span className={`block ${profile.errors > 0 ? 'text-error' : 'text-warning'}`}>
-          {problems} {problems === 1 ? 'check' : 'checks'} to see
+        <span className={`flex justify-end gap-1 ${profile.errors > 0 ? 'text-error' : 'text-warning'}`}>
+          <SeveritySign severity={profile.errors > 0 ? 'error' : 'warning'} />
+          {problems} {problems === 1 ? 'problem' : 'problems'}
         </span>
       )}
       {profile.shelf === 'REFERENCE' && <span className="block text-muted">Reference</span>}

@@ -6,7 +6,7 @@ import { showCommands } from './commands';
 export function TopLine({ trail, children }: { trail: ReactNode; children?: ReactNode }) {
   return (
     <header className="flex min-h-12 shrink-0 flex-wrap items-center gap-x-3 gap-y-1 border-b border-line bg-panel px-4 py-1">
-      <div className="flex min-w-0 flex-1 items-center gap-2">{trail}</div>
+      <div className="flex min-w-0 flex-1 items-center gap-2 max-[860px]:basis-full">{trail}</div>
       <button
         type="button"
         onClick={() => showCommands(true)}
@@ -14,7 +14,7 @@ export function TopLine({ trail, children }: { trail: ReactNode; children?: Reac
       >
         <Search size={15} aria-hidden />
         Find
-        <kbd className="font-mono text-xs">Ctrl+K</kbd>
+        <kbd className="font-mono text-xs max-[860px]:hidden">Ctrl+K</kbd>
       </button>
       {children}
     </header>

@@ -4,6 +4,7 @@ import { useChecks } from '#/editor/kit/draft-facts';
 import { useEditor } from '#/editor/kit/editor-context';
 import { InAllSituations } from '#/editor/kit/in-all-situations';
 import { useValueForm, written } from '#/editor/kit/value-form';
+import { SeveritySign } from '#/ui/severity-sign';
 import { LINE } from '#/editor/kit/line';
 import { ChannelSettings } from './channel-settings';
 import { FunctionTable } from './function-table';
@@ -25,7 +26,8 @@ export function OpenChannel({ channel }: { channel: ChannelRow }) {
     <div className="px-3.5 pb-3">
       <Ruler max={channel.max} bytes={channel.bytes} />
       {findings.map((check, index) => (
-        <p key={index} className={`mt-0.5 text-sm ${check.severity === 'error' ? 'text-error' : 'text-warning'}`}>
+        <p key={index} className={`mt-0.5 flex gap-1 text-sm ${check.severity === 'error' ? 'text-error' : 'text-warning'}`}>
+          <SeveritySign severity={check.severity} />
           {check.says}
         </p>
       ))}

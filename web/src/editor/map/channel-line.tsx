@@ -1,5 +1,6 @@
 import { memo, useEffect, useRef } from 'react';
 import type { ChannelRow, Finding } from '#/api/types';
+import { SeveritySign } from '#/ui/severity-sign';
 import { PennantIcon } from '#/parts/channel/pennant-icon';
 import { useEditorActions } from '#/editor/kit/editor-context';
 import { OpenChannel } from '#/editor/functions/open-channel';
@@ -73,7 +74,10 @@ export const ChannelLine = memo(function ChannelLine({
         <Badges channel={channel} />
       </div>
       {loud && !open && (
-        <p className={`pr-3 pb-1.5 pl-27 text-xs ${loud.severity === 'error' ? 'text-error' : 'text-warning'}`}>{loud.says}</p>
+        <p className={`flex gap-1 pr-3 pb-1.5 pl-24 text-xs ${loud.severity === 'error' ? 'text-error' : 'text-warning'}`}>
+          <SeveritySign severity={loud.severity} size={13} />
+          {loud.says}
+        </p>
       )}
       {open && <OpenChannel channel={channel} />}
     </div>

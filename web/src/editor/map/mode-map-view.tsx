@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import type { ModeMap } from '#/api/types';
 import { buttonLook } from '#/ui/button';
 import { counted } from '#/ui/counted';
+import { saidTail } from '#/parts/channel/said-tail';
 import { Tail } from '#/parts/channel/tail';
 import { AddChannels } from './add-channels';
 import { CellsDialog } from './cells-dialog';
@@ -77,7 +78,7 @@ export const ModeMapView = memo(function ModeMapView() {
             />
           </span>
           <span className="max-w-1/2 shrink overflow-hidden">
-            {line && <Tail bundles={line.tail} height={14} label={`Tail of ${map.name}`} />}
+            {line && <Tail bundles={line.tail} height={14} label={`Tail of ${map.name}: ${saidTail(line.tail)}`} />}
           </span>
         </div>
       </div>

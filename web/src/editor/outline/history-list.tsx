@@ -20,6 +20,7 @@ export function HistoryList({ lines }: { lines: HistoryLine[] }) {
               onClick={() => goTo(lines.length - index)}
               className={`-mx-1.5 w-[calc(100%+0.75rem)] rounded-sm px-1.5 py-0.5 text-left hover:bg-raised ${line.undone ? 'text-muted line-through' : ''}`}
             >
+              {line.undone && <span className="sr-only">Undone: </span>}
               <span className="break-words">{line.sentence}</span>{' '}
               <span className="text-xs whitespace-nowrap text-muted">{line.author}</span>
             </button>

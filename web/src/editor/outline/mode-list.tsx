@@ -7,6 +7,7 @@ import { Modal } from '#/ui/modal';
 import { Refusal } from '#/ui/refusal';
 import { freeName } from '#/ui/free-name';
 import { TextField } from '#/ui/text-field';
+import { saidTail } from '#/parts/channel/said-tail';
 import { Tail } from '#/parts/channel/tail';
 import { CompareModes } from './compare-modes';
 import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
@@ -100,7 +101,7 @@ function Line({
           </span>
           <span className="font-mono text-sm text-muted">{mode.footprint}</span>
         </span>
-        <Tail bundles={mode.tail} height={8} label={`${mode.channels} channels`} />
+        <Tail bundles={mode.tail} height={8} label={`${mode.channels} channels: ${saidTail(mode.tail)}`} />
       </button>
       <DropdownMenu.Root>
         <DropdownMenu.Trigger

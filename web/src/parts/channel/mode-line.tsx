@@ -1,4 +1,5 @@
 import type { ModeSummary } from '#/api/types';
+import { saidTail } from './said-tail';
 import { Tail } from './tail';
 
 /** A mode by name, footprint and tail, wherever one is listed. */
@@ -12,7 +13,7 @@ export function ModeLine({ mode }: { mode: ModeSummary }) {
         {mode.footprint}
         <span className="sr-only"> addresses</span>
       </span>
-      <Tail bundles={mode.tail} height={8} label={`${mode.channels} channels on ${mode.footprint} addresses`} />
+      <Tail bundles={mode.tail} height={8} label={`${mode.channels} channels on ${mode.footprint} addresses: ${saidTail(mode.tail)}`} />
     </div>
   );
 }
