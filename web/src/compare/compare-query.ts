@@ -35,5 +35,4 @@ export const compareQuery = (asked: Asked | null) =>
       );
     },
     enabled: asked !== null,
-    retry: false,
   });

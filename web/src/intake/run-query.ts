@@ -7,5 +7,4 @@ export const runQuery = (id: string) =>
   queryOptions({
     queryKey: ['intake-runs', id],
     queryFn: () => answer(api.GET('/api/intake/runs/{id}', { params: { path: { id } } })),
-    retry: false,
   });

@@ -62,10 +62,12 @@ function Gather({ last, proposals, onAdd }: { last: ReleaseLine | undefined; pro
   const [words, setWords] = useState<Record<string, string>>({});
   const isPart = (each: ReleaseProposal) => !(left[each.profileId] ?? each.withdrawn !== null);
   const parts = proposals.filter(isPart);
+  const [id] = useState(() => crypto.randomUUID()); // sent again, it is the same release
   const publish = useMutation({
     mutationFn: () =>
       answer(
         api.POST('/api/releases', {
+          headers: { 'Kite-Change': id },
           body: {
             house,
             title,

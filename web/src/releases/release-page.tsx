@@ -88,9 +88,9 @@ function Lines({ lines }: { lines: ReleaseView['lines'] }) {
           </div>
           <span className="text-right text-sm text-muted">
             {`revision ${line.revision}`}
-            {line.kind === 'CHANGED' && line.revision > 1 && (
+            {line.kind === 'CHANGED' && line.before !== null && (
               <Link
-                to={`/compare?left=${line.profileId}&leftRevision=${line.revision - 1}&right=${line.profileId}&rightRevision=${line.revision}`}
+                to={`/compare?left=${line.profileId}&leftRevision=${line.before}&right=${line.profileId}&rightRevision=${line.revision}`}
                 className="block underline underline-offset-2"
               >
                 what changed

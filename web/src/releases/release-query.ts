@@ -1,4 +1,4 @@
-import { queryOptions } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { answer, api } from '#/api/client';
 
 export const releasesQuery = queryOptions({ queryKey: ['releases'], queryFn: () => answer(api.GET('/api/releases')) });
@@ -7,7 +7,6 @@ export const releaseQuery = (id: string) =>
   queryOptions({
     queryKey: ['releases', id],
     queryFn: () => answer(api.GET('/api/releases/{id}', { params: { path: { id } } })),
-    retry: false,
   });
 
 export const proposalQuery = (profiles: string[]) =>
@@ -15,5 +14,5 @@ export const proposalQuery = (profiles: string[]) =>
     queryKey: ['releases', 'proposal', profiles],
     queryFn: () => answer(api.POST('/api/releases/proposal', { body: { profiles } })),
     staleTime: Infinity,
-    retry: false,
+    placeholderData: keepPreviousData, // what was typed beside them stays while one more is looked at
   });

@@ -9,7 +9,7 @@ import { Refusal } from '#/ui/refusal';
 import { TextField } from '#/ui/text-field';
 import { wantedQuery } from './wanted-query';
 
-/** A wish for a profile: what stands on the fixture, by when, and the chart as a file or in words. */
+/** A request for a profile: what stands on the fixture, by when, and the chart as a file or in words. */
 export function AskDialog({ onClose }: { onClose: () => void }) {
   const queryClient = useQueryClient();
   const [manufacturer, setManufacturer] = useState('');
@@ -18,10 +18,14 @@ export function AskDialog({ onClose }: { onClose: () => void }) {
   const [neededBy, setNeededBy] = useState('');
   const [words, setWords] = useState('');
   const [file, setFile] = useState<File | null>(null);
+  const [id] = useState(() => crypto.randomUUID()); // sent again, it is the same request
   const ask = useMutation({
     mutationFn: async () => {
       const wish = await answer(
-        api.POST('/api/wanted', { body: { manufacturer, model, mode, neededBy: neededBy === '' ? null : neededBy, words } }),
+        api.POST('/api/wanted', {
+          headers: { 'Kite-Change': id },
+          body: { manufacturer, model, mode, neededBy: neededBy === '' ? null : neededBy, words },
+        }),
       );
       if (file) await answer(api.POST('/api/wanted/{id}/files', { params: { path: { id: wish.id } }, ...withFile(file) }));
     },

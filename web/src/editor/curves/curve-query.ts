@@ -4,7 +4,7 @@ import type { CurveView, CurvePoint, CurveRun, Shelf } from '#/api/types';
 import { useEditor } from '#/editor/kit/editor-context';
 
 /** A curve for what was asked; the one before stays until it is there. */
-const curve = { placeholderData: keepPreviousData, retry: false, staleTime: Infinity };
+const curve = { placeholderData: keepPreviousData, staleTime: Infinity };
 
 export const shelfQuery = queryOptions({
   queryKey: ['curve shelf'],

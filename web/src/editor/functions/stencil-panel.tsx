@@ -108,7 +108,6 @@ function Others({ onLay }: { onLay: (stencil: Stencil) => Promise<void> }) {
     queryKey: ['stencils of', profile],
     queryFn: () => answer(api.GET('/api/profiles/{profileId}/stencils', { params: { path: { profileId: profile ?? '' } } })),
     enabled: profile !== null,
-    retry: false,
   });
   if (profile === null) return <ProfilePicker onChoose={(chosen) => setProfile(chosen.id)} />;
   return (

@@ -170,7 +170,6 @@ function GridPicture({
     queryFn: () => answer(api.GET('/api/cell-grid', { params: { query: { count, columns, order } } })),
     enabled: [count, columns, first, spacing].every(Number.isInteger) && count > 1 && columns > 0 && columns <= count && count <= 512,
     placeholderData: keepPreviousData,
-    retry: false,
     staleTime: Infinity,
   });
   if (!data || data.length !== count) return null;

@@ -15,7 +15,6 @@ export function ManufacturerFacts({ name, onDone }: { name: string; onDone: () =
   const { data, error } = useQuery({
     queryKey: ['manufacturer', name],
     queryFn: () => answer(api.GET('/api/manufacturer', { params: { query: { name } } })),
-    retry: false,
   });
   if (error) return <p role="alert" className="text-sm text-muted">{`${error.message} It is there once the profile is published.`}</p>;
   if (!data) return null;

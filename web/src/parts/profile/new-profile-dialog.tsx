@@ -39,6 +39,7 @@ export function NewProfileDialog({
   const { data: page } = useQuery({ ...profileQuery(source?.id ?? '', Number(revision)), enabled: source !== null && revision !== '' });
   const navigate = useNavigate();
   const queryClient = useQueryClient();
+  const [id] = useState(() => crypto.randomUUID()); // sent again, it is the same profile
   const begin = useMutation({
     mutationFn: () => {
       const body: BeginRequest =
@@ -61,7 +62,7 @@ export function NewProfileDialog({
               copyMode: null,
               production: null,
             };
-      return answer(api.POST('/api/profiles', { body }));
+      return answer(api.POST('/api/profiles', { headers: { 'Kite-Change': id }, body }));
     },
     onSuccess: (draft) => {
       void queryClient.invalidateQueries({ queryKey: ['library'] });

@@ -6,7 +6,6 @@ export const profileQuery = (id: string, revision: number | null) =>
     queryKey: ['profile', id, revision],
     queryFn: () =>
       answer(api.GET('/api/profiles/{profileId}', { params: { path: { profileId: id }, query: revision === null ? {} : { revision } } })),
-    retry: false,
   });
 
 export const revisionsQuery = (id: string) =>

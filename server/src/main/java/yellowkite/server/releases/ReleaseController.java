@@ -9,6 +9,7 @@ import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.Objects;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -67,8 +68,12 @@ class ReleaseController {
         return releases.list().stream().map(ReleaseLine::of).toList();
     }
 
-    /** @param uses of the profile in this house */
-    record ReleasedLine(String profileId, String manufacturer, String name, int revision, Kind kind,
+    /**
+     * @param before number of its revision in the release before; null if it was no part of that, or that was never here. @param uses of
+     * the profile in this house
+     */
+    record ReleasedLine(String profileId, String manufacturer, String name, int revision, @Schema(nullable = true) @Nullable Integer before,
+            Kind kind,
             @Schema(nullable = true) @Nullable Rank worst, String note, List<Use> uses) {}
 
     /** @param earlier what the releases before it said, the newest first */
@@ -80,16 +85,22 @@ class ReleaseController {
         var release = require(id);
         var lines = releases.lines(id);
         var uses = arrival.usesOf(lines);
+        var before = releases.before(release.origin(), release.house(), release.publishedAt())
+            .stream()
+            .findFirst()
+            .map(each -> releases.lines(each.id()).stream().collect(Collectors.toMap(StoredLine::profileId, StoredLine::number)))
+            .orElse(Map.of());
         var views = lines.stream()
-            .map(line -> line(line, uses))
+            .map(line -> line(line, before.get(line.profileId()), uses))
             .sorted(Comparator
                 .comparingInt((ReleasedLine line) -> new ProfileChange(line.kind(), line.worst(), Map.of(), List.of()).urgency()))
             .toList();
         return new ReleaseView(ReleaseLine.of(release), release.notes(), views, gathering.earlier(release));
     }
 
-    private static ReleasedLine line(StoredLine line, Map<String, List<Use>> uses) {
-        return new ReleasedLine(line.profileId(), line.manufacturer(), line.name(), line.number(), line.kind(), line.worst(), line.note(),
+    private static ReleasedLine line(StoredLine line, @Nullable Integer before, Map<String, List<Use>> uses) {
+        return new ReleasedLine(line.profileId(), line.manufacturer(), line.name(), line.number(), before, line.kind(), line.worst(),
+                line.note(),
                 uses.getOrDefault(line.profileId(), List.of()));
     }
 
