@@ -70,7 +70,7 @@ function Form({ manufacturer, onDone }: { manufacturer: Manufacturer; onDone: ()
       }}
     >
       <TextField label="Short name" value={shortName} onChange={setShortName} error={errorOf('shortName')} autoFocus />
-      <TextField label="RDM manufacturer id, four hex digits" value={rdm} onChange={setRdm} error={errorOf('rdmId')} placeholder="4B54" />
+      <TextField label="RDM manufacturer id, four hex digits" value={rdm} onChange={setRdm} error={errorOf('rdmId')} placeholder="7FF0" />
       <TextField label="Website" value={website} onChange={setWebsite} error={errorOf('website')} placeholder="https://" />
       <TextField label="Contact" value={contact} onChange={setContact} error={errorOf('contact')} />
       {manufacturer.facts.website !== '' && (

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
 import org.openqa.selenium.By;
+import org.openqa.selenium.Dimension;
 import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.StaleElementReferenceException;
@@ -92,6 +93,11 @@ final class Browser implements AutoCloseable {
 
     WebElement field(String label) {
         return see(By.xpath("//input[@aria-label=" + quoted(label) + " or @id=//label[normalize-space()=" + quoted(label) + "]/@for]"));
+    }
+
+    /** Makes the window that large, as a zoom of the page would. */
+    void resize(int width, int height) {
+        driver.manage().window().setSize(new Dimension(width, height));
     }
 
     /** Leaves the field that is typed in, so that letters are keys again. */
