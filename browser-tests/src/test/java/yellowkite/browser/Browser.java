@@ -157,6 +157,11 @@ final class Browser implements AutoCloseable {
         new Actions(driver).keyDown(modifier).sendKeys(key).keyUp(modifier).perform();
     }
 
+    /** Presses a key while Control and Shift are held. */
+    void keyWithControlAndShift(CharSequence key) {
+        new Actions(driver).keyDown(Keys.CONTROL).keyDown(Keys.SHIFT).sendKeys(key).keyUp(Keys.SHIFT).keyUp(Keys.CONTROL).perform();
+    }
+
     /** Chooses files as the file chooser would. */
     void takeIn(List<Path> files) {
         var chooser = wait.until(ready -> ready.findElement(By.cssSelector("input[type=file]")));

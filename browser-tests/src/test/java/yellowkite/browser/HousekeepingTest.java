@@ -3,6 +3,8 @@ package yellowkite.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -44,7 +46,7 @@ class HousekeepingTest extends WritesProfiles {
         browser.leave();
         browser.key(Keys.CONTROL, "z");
         browser.seeValue("Mode name", "Extended");
-        browser.key(Keys.CONTROL, Keys.chord(Keys.SHIFT, "z"));
+        browser.keyWithControlAndShift("z");
 
         browser.seeValue("Mode name", "Wide");
         browser.press("Discard this draft");
@@ -124,7 +126,7 @@ class HousekeepingTest extends WritesProfiles {
         openChannel("Focus");
         browser.press("Stencils …");
         browser.see(By.xpath("//ul[@aria-label='Our stencils']//button[contains(., 'Zoom of Sedge bank')]")).click();
-        browser.seeText("'Zoom of Sedge bank' applied to");
+        browser.seeText("Functions 'Zoom' applied to");
         openChannel("Pan");
         browser.press("Reverse Pan");
 
@@ -136,9 +138,13 @@ class HousekeepingTest extends WritesProfiles {
         browser.type("Find profiles", "reedline");
         browser.see(By.cssSelector("a[aria-label='View Reedline 10']")).click();
         browser.see(By.cssSelector("section[aria-label=Modes] table"));
-        for (var form : List.of("CSV", "XLSX", "PDF")) {
-            browser.see(By.xpath("//section[@aria-label='Modes']//a[contains(normalize-space(), '" + form + "')]")).click();
-            assertThat(Files.size(downloaded("." + form.toLowerCase(java.util.Locale.ROOT)))).isGreaterThan(100);
+        for (var form : List.of("csv", "xlsx")) {
+            browser.see(By.cssSelector("section[aria-label=Modes] a[href$='." + form + "']")).click();
+            assertThat(Files.size(downloaded("." + form))).isGreaterThan(100);
+        }
+        var printed = browser.see(By.cssSelector("section[aria-label=Modes] a[href$='.pdf']")).getDomProperty("href");
+        try (var pdf = URI.create(printed).toURL().openStream()) {
+            assertThat(new String(pdf.readNBytes(5), StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
         }
     }
 

@@ -28,7 +28,7 @@ final class ChartRead {
                     .anyMatch(channel -> channel.attribute() == null);
                 status = Math.max(status, open ? Command.ERRORS : Command.WELL);
             } catch (Files.Refused refused) {
-                Files.refuse(name, refused.getMessage(), streams);
+                Files.refuse(name, String.valueOf(refused.getMessage()), streams);
                 status = Command.REFUSED;
             }
         }

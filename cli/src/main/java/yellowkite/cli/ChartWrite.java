@@ -41,7 +41,7 @@ final class ChartWrite {
                         .writeNumberProperty("unplaced", proposal.unplaced().size()));
             return channels.stream().anyMatch(channel -> channel.attribute() == null) ? Command.ERRORS : Command.WELL;
         } catch (Files.Refused refused) {
-            Files.refuse(name, refused.getMessage(), streams);
+            Files.refuse(name, String.valueOf(refused.getMessage()), streams);
         } catch (IOException failed) {
             Files.refuse(name, "'" + target + "' could not be written; what was there is unchanged.", streams);
         }

@@ -34,7 +34,7 @@ final class Compare {
         try {
             return Files.read(name);
         } catch (Files.Refused refused) {
-            Files.refuse(name, refused.getMessage(), streams);
+            Files.refuse(name, String.valueOf(refused.getMessage()), streams);
             return null;
         }
     }

@@ -70,7 +70,7 @@ final class Files {
             try {
                 status = Math.max(status, act.applyAsInt(name, read(name)));
             } catch (Refused refused) {
-                refuse(name, refused.getMessage(), streams);
+                refuse(name, String.valueOf(refused.getMessage()), streams);
                 status = Command.REFUSED;
             }
         }

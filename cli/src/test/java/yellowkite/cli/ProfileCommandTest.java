@@ -1,5 +1,6 @@
 package yellowkite.cli;
 
+import static java.util.Objects.requireNonNull;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayOutputStream;
@@ -12,6 +13,7 @@ import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.edit.AddChannels;
@@ -151,7 +153,8 @@ class ProfileCommandTest {
     @Test
     void checksWithJsonWhenPipedAndAReportOnATerminal() throws IOException {
         var flawed = Files
-            .write(folder.resolve("flawed.gdtf"), Samples.samples().get("Tidewick@Petrel Spot trial@three mistakes.gdtf").write())
+            .write(folder.resolve("flawed.gdtf"),
+                    requireNonNull(Samples.samples().get("Tidewick@Petrel Spot trial@three mistakes.gdtf")).write())
             .toString();
 
         var piped = run("check", flawed);
@@ -229,7 +232,7 @@ class ProfileCommandTest {
         assertThat(worst(edited(new RenameProfile("Petrel Spot II")))).isEqualTo("COSMETIC");
     }
 
-    private String worst(String other) {
+    private @Nullable String worst(String other) {
         var ran = run("compare", spot, other);
         assertThat(ran.status()).isZero();
         var line = ran.lines().getFirst();

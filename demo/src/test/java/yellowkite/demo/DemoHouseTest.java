@@ -1,5 +1,6 @@
 package yellowkite.demo;
 
+import static java.util.Objects.requireNonNull;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.stream.IntStream;
@@ -73,7 +74,7 @@ class DemoHouseTest {
 
     @Test
     void oneSampleHasExactlyThreeMistakes() {
-        var flawed = Samples.samples().get("Tidewick@Petrel Spot trial@three mistakes.gdtf");
+        var flawed = requireNonNull(Samples.samples().get("Tidewick@Petrel Spot trial@three mistakes.gdtf"));
 
         assertThat(Checks.of(flawed.description().type())).filteredOn(each -> each.severity() == Severity.ERROR)
             .extracting(Finding::rule)

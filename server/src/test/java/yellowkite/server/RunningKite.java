@@ -1,5 +1,7 @@
 package yellowkite.server;
 
+import static java.util.Objects.requireNonNull;
+
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -29,7 +31,8 @@ public final class RunningKite {
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
     private static final LocalMariaDb DATABASE = LocalMariaDb.startOver(Path.of("target/test-home").toAbsolutePath());
     private static final ConfigurableApplicationContext APPLICATION = KiteServer.start(DATABASE, "--server.port=0");
-    private static final String ADDRESS = "http://127.0.0.1:" + ((WebServerApplicationContext) APPLICATION).getWebServer().getPort();
+    private static final String ADDRESS = "http://127.0.0.1:"
+            + requireNonNull(((WebServerApplicationContext) APPLICATION).getWebServer()).getPort();
 
     static {
         Runtime.getRuntime().addShutdownHook(new Thread(() -> {

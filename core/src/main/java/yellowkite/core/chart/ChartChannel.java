@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.chart.proposal.Proposal.ChannelProposal;
@@ -73,7 +74,7 @@ record ChartChannel(ChannelProposal chart, Map<String, String> wheels, Map<Integ
                 }
                 var link = each.counts() == null ? null : links.get(each.counts().address());
                 if (link != null && !link.equals(itself)) { // nothing waits for itself
-                    made.when(link, new DmxValue(Math.min(255, each.counts().from()), 1),
+                    made.when(link, new DmxValue(Math.min(255, Objects.requireNonNull(each.counts()).from()), 1),
                             new DmxValue(Math.min(255, each.counts().to()), 1));
                 }
                 ranges(each, made);

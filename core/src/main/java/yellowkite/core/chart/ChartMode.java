@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -189,7 +190,7 @@ public final class ChartMode {
     private String part(ChannelProposal channel) {
         var attribute = String.valueOf(channel.attribute());
         if (channel.cell() != null && cells.containsKey(ChartBody.key(channel.cell()))) {
-            return cells.get(ChartBody.key(channel.cell()));
+            return Objects.requireNonNull(cells.get(ChartBody.key(channel.cell())));
         }
         var group = type.attributeDefinitions().find(attribute).map(AttributeDefinitions.Attribute::featureGroup).orElse("");
         return existing(channel).map(Channel::geometry).or(() -> Parts.suggest(type, mode, attribute, group)).orElse(mode.geometry());

@@ -2,6 +2,7 @@ package yellowkite.core.chart;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.chart.correct.Corrections;
@@ -40,7 +41,7 @@ public final class ChartReader {
         }
         var title = title(charted, manufacturer);
         int dash = title == null ? -1 : title.indexOf(" - ");
-        var named = manufacturer == null && dash > 0 ? title.substring(0, dash) : manufacturer;
+        var named = manufacturer == null && dash > 0 ? Objects.requireNonNull(title).substring(0, dash) : manufacturer;
         var proposal = new Proposal(named, model != null ? model : dash > 0 && title != null ? title.substring(dash + 3) : title, modes,
                 meanings.wheels(), charted.unplaced());
         var leftOut = Pages.leftOut(proposal);

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.FixtureType;
@@ -52,7 +53,7 @@ public final class Checks {
         List<Finding> sorted() {
             counts.forEach((rule, count) -> {
                 if (count > MOST_OF_A_RULE) {
-                    findings.add(new Finding(rule, severities.get(rule), Finding.Place.PROFILE,
+                    findings.add(new Finding(rule, Objects.requireNonNull(severities.get(rule)), Finding.Place.PROFILE,
                             "There are " + (count - MOST_OF_A_RULE) + " more of this kind.", null, ""));
                 }
             });

@@ -2,6 +2,7 @@ package yellowkite.core.check;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.check.Rule.ModeView;
 import yellowkite.core.dmx.LinkTargets;
@@ -26,7 +27,7 @@ final class Conditions {
     static @Nullable Values firstGap(ModeView view, String master, List<Spans.FunctionSpan> waiting) {
         var target = view.links().find(master);
         var of = target == null ? null : values(view, target);
-        return of == null ? null : firstGap(waiting, target.channel().bytes(), of);
+        return of == null ? null : firstGap(waiting, Objects.requireNonNull(target).channel().bytes(), of);
     }
 
     /** Values of a master, both ends included. */

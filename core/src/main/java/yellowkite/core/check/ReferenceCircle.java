@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -60,7 +61,7 @@ final class ReferenceCircle implements Rule.OfType {
             open.put(part, known.size());
         });
         var left = new LinkedHashSet<>(repeats.keySet());
-        var ended = new ArrayDeque<>(repeats.keySet().stream().filter(part -> open.get(part) == 0).toList());
+        var ended = new ArrayDeque<>(repeats.keySet().stream().filter(part -> Objects.requireNonNull(open.get(part)) == 0).toList());
         while (!ended.isEmpty()) {
             var part = ended.pop();
             left.remove(part);

@@ -1,6 +1,7 @@
 package yellowkite.core.check;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Stream;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.edit.SetStartValue;
@@ -27,7 +28,7 @@ final class StartOutsideFunction implements Rule.OfChannel {
             if (!first && own == null) {
                 return;
             }
-            long start = first ? channel.start() : own.at(channel.bytes());
+            long start = first ? channel.start() : Objects.requireNonNull(own).at(channel.bytes());
             if (span.contains(start)) {
                 return;
             }

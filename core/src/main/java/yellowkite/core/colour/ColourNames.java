@@ -3,6 +3,7 @@ package yellowkite.core.colour;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /**
@@ -88,7 +89,7 @@ public final class ColourNames {
             return Optional.empty();
         }
         boolean split = second != null && plain.contains("split") || second != null && words.matches(".*[/+&].*");
-        return Optional.of(Srgb.ofRgb(split ? middle(first, second) : first));
+        return Optional.of(Srgb.ofRgb(split ? middle(first, Objects.requireNonNull(second)) : first));
     }
 
     private static int middle(int one, int other) {

@@ -152,7 +152,8 @@ public final class Emitters {
         var points = points(emitter);
         var lights = new IdentityHashMap<Measurement, Spectrum>();
         points.forEach(each -> lights.put(each, at(emitter, points, each)));
-        return new Measured(points, lights, points.isEmpty() ? Spectrum.of(Xyz.of(emitter.color())) : lights.get(points.getLast()));
+        return new Measured(points, lights, points.isEmpty() ? Spectrum.of(Xyz.of(Objects.requireNonNull(emitter.color())))
+                : Objects.requireNonNull(lights.get(points.getLast())));
     }
 
     private Spectrum at(Emitter emitter, List<Measurement> points, Measurement measurement) {
@@ -165,7 +166,7 @@ public final class Emitters {
         var measured = points.stream()
             .filter(each -> !each.spectrum().isEmpty())
             .min(Comparator.comparingDouble(each -> Math.abs(each.physical() - measurement.physical())));
-        return measurement.spectrum().isEmpty() && emitter.color() != null ? Spectrum.of(Xyz.of(emitter.color()))
+        return measurement.spectrum().isEmpty() && emitter.color() != null ? Spectrum.of(Xyz.of(Objects.requireNonNull(emitter.color())))
                 : Spectrum.measured(measured.orElseThrow().spectrum());
     }
 

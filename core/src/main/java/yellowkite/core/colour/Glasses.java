@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.ChannelFunction;
@@ -58,7 +59,7 @@ public final class Glasses {
         }
         var points = points(filter);
         if (points.isEmpty()) {
-            return Glass.of(Xyz.of(filter.color()))::covering;
+            return Glass.of(Xyz.of(Objects.requireNonNull(filter.color())))::covering;
         }
         var glasses = new IdentityHashMap<Measurement, Glass>(); // each is made once, however often the way is gone
         points.forEach(each -> glasses.put(each, at(filter, points, each)));
@@ -74,9 +75,9 @@ public final class Glasses {
         var filter = find(slot.filter());
         if (filter != null && isKnown(filter)) {
             var points = points(filter);
-            return points.isEmpty() ? Glass.of(Xyz.of(filter.color())) : at(filter, points, points.getLast());
+            return points.isEmpty() ? Glass.of(Xyz.of(Objects.requireNonNull(filter.color()))) : at(filter, points, points.getLast());
         }
-        return isColour(slot.color()) ? Glass.of(Xyz.of(slot.color())) : Glass.CLEAR;
+        return isColour(slot.color()) ? Glass.of(Xyz.of(Objects.requireNonNull(slot.color()))) : Glass.CLEAR;
     }
 
     private @Nullable Filter find(String name) {
@@ -103,7 +104,7 @@ public final class Glasses {
     private Glass at(Filter filter, List<Measurement> points, Measurement measurement) {
         Glass shape;
         if (measurement.spectrum().isEmpty() && isColour(filter.color())) {
-            shape = Glass.of(Xyz.of(filter.color()));
+            shape = Glass.of(Xyz.of(Objects.requireNonNull(filter.color())));
         } else {
             var measured = points.stream()
                 .filter(each -> !each.spectrum().isEmpty())

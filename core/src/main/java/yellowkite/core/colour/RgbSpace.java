@@ -1,5 +1,6 @@
 package yellowkite.core.colour;
 
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.ColorCie;
 import yellowkite.core.profile.ColorSpace;
@@ -28,8 +29,9 @@ public record RgbSpace(Xyz red, Xyz green, Xyz blue) {
             case ProPhoto -> PRO_PHOTO;
             case ANSI -> ANSI;
             case Custom -> isColor(space.red()) && isColor(space.green()) && isColor(space.blue()) && isColor(space.whitePoint())
-                    ? of(Chromaticity.of(space.red()), Chromaticity.of(space.green()), Chromaticity.of(space.blue()),
-                            Chromaticity.of(space.whitePoint()))
+                    ? of(Chromaticity.of(Objects.requireNonNull(space.red())), Chromaticity.of(Objects.requireNonNull(space.green())),
+                            Chromaticity.of(Objects.requireNonNull(space.blue())),
+                            Chromaticity.of(Objects.requireNonNull(space.whitePoint())))
                     : SRGB;
         };
     }

@@ -2,6 +2,7 @@ package yellowkite.core.compare;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -157,7 +158,8 @@ final class ChannelDiff {
         }
         var before = left.highlight() == null ? null : left.highlight().at(bytes);
         var after = right.highlight() == null ? null : right.highlight().at(bytes);
-        var words = after == null ? "no highlight value" : "the highlight value " + right.highlight().at(right.bytes());
+        var words = after == null ? "no highlight value"
+                : "the highlight value " + Objects.requireNonNull(right.highlight()).at(right.bytes());
         if (before == null ? after != null : !before.equals(after)) {
             found.add(Rank.SHIFTS, Kind.HIGHLIGHT, place, "It has " + words + ".", before == null ? "" : before.toString(),
                     after == null ? "" : after.toString(),

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.compare.Difference.Kind;
@@ -32,7 +33,7 @@ public record Comparison(List<Difference> differences) {
         left.type().modes().forEach(mode -> maps.put(mode, CompiledMode.of(left.type(), mode).signature()));
         right.type().modes().forEach(mode -> maps.put(mode, CompiledMode.of(right.type(), mode).signature()));
         var modes = Pairs.<Mode>by(left.type().modes(), right.type().modes(), Mode::name,
-                mode -> maps.get(mode).isEmpty() ? null : maps.get(mode), Comparison::channels);
+                mode -> Objects.requireNonNull(maps.get(mode)).isEmpty() ? null : maps.get(mode), Comparison::channels);
         modes.both().forEach(pair -> ModeDiff.compare(left, pair.left(), right, pair.right(), found));
         if (modes.left().size() == 1 && modes.right().size() == 1 && isAlike(modes.left().getFirst(), modes.right().getFirst())) {
             ModeDiff.compare(left, modes.left().getFirst(), right, modes.right().getFirst(), found);

@@ -4,6 +4,7 @@ import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import yellowkite.core.xml.Source;
 
 /** Whether two parts of documents say the same, wherever they stand in their files: ids, and what a file wrote around them, aside. */
@@ -36,7 +37,7 @@ final class Content {
         return components(record).stream().map(each -> value(each, record)).filter(Objects::nonNull).toList();
     }
 
-    static boolean same(Object left, Object right) {
+    static boolean same(@Nullable Object left, @Nullable Object right) {
         if (left == right) {
             return true;
         }

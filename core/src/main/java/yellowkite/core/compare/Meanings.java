@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -282,8 +283,8 @@ record Meanings(List<Verdict> verdicts, Map<Rank, NavigableMap<Long, Long>> touc
             if (direction(before) * direction(after) < 0) {
                 return Rank.BREAKS;
             }
-            double was = before.physical();
-            double is = after.physical();
+            double was = Objects.requireNonNull(before.physical());
+            double is = Objects.requireNonNull(after.physical());
             return Math.abs(was - is) > ROUNDING * Math.max(1, Math.abs(was)) ? Rank.SHIFTS : null;
         }
 
@@ -305,7 +306,7 @@ record Meanings(List<Verdict> verdicts, Map<Rank, NavigableMap<Long, Long>> touc
             var function = meaning.function();
             return meaning.range() != null && meaning.range().hasOwnPhysical()
                     ? Math.signum(meaning.range().physicalTo() - meaning.range().physicalFrom())
-                    : Math.signum(function.function().physicalTo() - function.function().physicalFrom());
+                    : Math.signum(Objects.requireNonNull(function).function().physicalTo() - function.function().physicalFrom());
         }
 
         private static String named(Meaning meaning) {
@@ -316,7 +317,8 @@ record Meanings(List<Verdict> verdicts, Map<Rank, NavigableMap<Long, Long>> touc
 
         private static String told(Meaning meaning) {
             return meaning.slot() == null ? named(meaning)
-                    : named(meaning) + " (slot " + meaning.range().range().slot() + ", '" + meaning.slot().name() + "')";
+                    : named(meaning) + " (slot " + Objects.requireNonNull(meaning.range()).range().slot() + ", '" + meaning.slot().name()
+                            + "')";
         }
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
@@ -72,9 +73,9 @@ public record AddressMap(List<PlacedChannel> channels, boolean truncated) {
         var overlaps = new ArrayList<Overlap>();
         for (var placed : channels) {
             for (int address : placed.addresses()) {
-                var first = users.putIfAbsent((long) placed.dmxBreak() << 32 | address & 0xFFFFFFFFL, placed);
+                var first = users.putIfAbsent((long) Objects.requireNonNull(placed.dmxBreak()) << 32 | address & 0xFFFFFFFFL, placed);
                 if (first != null) {
-                    overlaps.add(new Overlap(placed.dmxBreak(), address, first, placed));
+                    overlaps.add(new Overlap(Objects.requireNonNull(placed.dmxBreak()), address, first, placed));
                 }
             }
         }

@@ -3,6 +3,7 @@ package yellowkite.core.dmx;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Objects;
 import java.util.SortedMap;
 import java.util.stream.Collectors;
 
@@ -27,7 +28,7 @@ public record FootprintSum(int shared, List<Block> blocks, int footprint, Sorted
             if (!seen.add(placed.channel().id())) {
                 continue;
             }
-            int count = times.get(placed.channel().id()).intValue();
+            int count = Objects.requireNonNull(times.get(placed.channel().id())).intValue();
             if (count == 1) {
                 shared += placed.addresses().size();
             } else {

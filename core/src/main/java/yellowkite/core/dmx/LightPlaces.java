@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import yellowkite.core.profile.Geometry;
 
@@ -51,7 +52,7 @@ public record LightPlaces(List<Place> places) {
             var lit = at == null ? Set.<Integer>of() : inside.getOrDefault(at, Set.of());
             if (!lit.isEmpty()) {
                 for (int each : lit) {
-                    places.get(each).add(i);
+                    Objects.requireNonNull(places.get(each)).add(i);
                 }
             } else if (placed.path().isEmpty()) {
                 everywhere.add(i); // on a part without light: what it dims is all of it

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -158,7 +159,7 @@ public final class Spans {
                 var function = logical.functions().get(i);
                 var curve = function.dmxProfile().isEmpty() ? Curve.LINEAR : curves.apply(function.dmxProfile());
                 long from = function.dmxFrom().at(channel.bytes());
-                long to = endBelowNext(starts.get(Situation.of(function)), from, channel.max());
+                long to = endBelowNext(Objects.requireNonNull(starts.get(Situation.of(function))), from, channel.max());
                 var bare = new FunctionSpan(logical, function, logical.nameAt(i), from, to, curve, List.of());
                 spans.add(function.ranges().isEmpty() ? bare : bare.with(ranges(bare, channel.bytes())));
             }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Objects;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
@@ -45,9 +46,9 @@ public final class Tail {
         var bundles = new ArrayList<Bundle>();
         var pennants = new ArrayList<Pennant>();
         for (int i = 0; i < ordered.size(); i++) {
-            int count = times.get(ordered.get(i).channel().id());
+            int count = Objects.requireNonNull(times.get(ordered.get(i).channel().id()));
             pennants.add(pennant(type, ordered.get(i).channel()));
-            if (i + 1 == ordered.size() || times.get(ordered.get(i + 1).channel().id()) != count) {
+            if (i + 1 == ordered.size() || Objects.requireNonNull(times.get(ordered.get(i + 1).channel().id())) != count) {
                 bundles.add(new Bundle(count, pennants));
                 pennants = new ArrayList<>();
             }

@@ -68,7 +68,7 @@ public final class Wanted {
             }
             search.confirm(wanted);
         } catch (Unreachable why) {
-            return new Result.OutOfReach(why.getMessage());
+            return new Result.OutOfReach(String.valueOf(why.getMessage()));
         }
         return new Result.Found(search.bytes(), List.copyOf(search.reached), search.values());
     }
@@ -132,7 +132,7 @@ public final class Wanted {
                 double error = Math.abs(got - asked);
                 double bestError = best == null ? Double.POSITIVE_INFINITY : Math.abs(best.got() - asked);
                 boolean equal = best != null && Math.abs(error - bestError) <= EQUAL * Math.abs(got - best.got());
-                boolean upperOfEquals = equal && best.span() == span && best.got() != got && raw > best.raw();
+                boolean upperOfEquals = equal && Objects.requireNonNull(best).span() == span && best.got() != got && raw > best.raw();
                 if (error < bestError && !equal || upperOfEquals) {
                     best = new Choice(span, raw, got);
                 }

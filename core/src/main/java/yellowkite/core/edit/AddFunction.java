@@ -63,9 +63,10 @@ public record AddFunction(int channel, String name, String attribute, long from)
             var started = at.channel().findInitialFunction().orElse(null);
             var added = at.channel()
                 .mapLogicalChannels(each -> each == logical ? each.withFunctions(Trees.insert(each.functions(), place, fresh)) : each);
-            boolean first = started != null && added.findInitialFunction().filter(each -> each.id() == started.id()).isEmpty();
-            var after = at
-                .replace(first ? added.withInitialFunction(added.linkTo(added.findOwner(started).orElseThrow(), started)) : added);
+            boolean moved = started != null && added.findInitialFunction().filter(each -> each.id() == started.id()).isEmpty();
+            var after = at.replace(moved && started != null
+                    ? added.withInitialFunction(added.linkTo(added.findOwner(started).orElseThrow(), started))
+                    : added);
             return Located.applied(Relink.follow(at.type(), after).with(f -> f.nextId++));
         });
     }

@@ -21,7 +21,7 @@ final class Colours {
         try {
             Wish.coordinates(x, y);
         } catch (IllegalArgumentException unseen) {
-            return Located.rejected("x", unseen.getMessage());
+            return Located.rejected("x", String.valueOf(unseen.getMessage()));
         }
         return change.apply(new ColorCie(x, y, luminance));
     }

@@ -1,6 +1,7 @@
 package yellowkite.core.edit;
 
 import java.util.HashSet;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import yellowkite.core.dmx.AddressMap;
@@ -80,15 +81,18 @@ final class Room {
         map.channels()
             .stream()
             .filter(each -> each.channel().id() != channel.id())
-            .forEach(each -> each.addresses().forEach(address -> used.add(new Slot(each.dmxBreak(), address))));
+            .forEach(each -> each.addresses().forEach(address -> used.add(new Slot(Objects.requireNonNull(each.dmxBreak()), address))));
         var taken = new HashSet<Integer>();
         for (var place : map.channels()) {
             if (place.channel().id() == channel.id() && !place.addresses().isEmpty()) {
                 int shift = place.addresses().getFirst() - channel.offsets().getFirst();
-                used.stream().filter(slot -> slot.dmxBreak() == place.dmxBreak()).forEach(slot -> taken.add(slot.address() - shift));
+                used.stream()
+                    .filter(slot -> slot.dmxBreak() == Objects.requireNonNull(place.dmxBreak()))
+                    .forEach(slot -> taken.add(slot.address() - shift));
                 map.channels()
                     .stream()
-                    .filter(other -> other != place && other.channel().id() == channel.id() && place.dmxBreak().equals(other.dmxBreak()))
+                    .filter(other -> other != place && other.channel().id() == channel.id()
+                            && Objects.requireNonNull(place.dmxBreak()).equals(other.dmxBreak()))
                     .forEach(other -> other.addresses().forEach(each -> taken.add(each - shift))); // the same channel in another cell
             }
         }

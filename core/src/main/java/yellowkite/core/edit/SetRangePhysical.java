@@ -1,5 +1,6 @@
 package yellowkite.core.edit;
 
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.text.Figures;
@@ -30,7 +31,8 @@ public record SetRangePhysical(int range, @Nullable Double from, @Nullable Doubl
             return "Physical ends of " + name + " follow the function";
         }
         return from == null || to == null
-                ? (to == null ? "First" : "Last") + " physical end of " + name + ": " + Figures.of(from == null ? to : from)
+                ? (to == null ? "First" : "Last") + " physical end of " + name + ": "
+                        + Figures.of(from == null ? Objects.requireNonNull(to) : from)
                 : "Physical ends of " + name + ": " + Figures.of(from) + " to " + Figures.of(to);
     }
 }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.ToIntFunction;
+import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.AttributeDefinitions;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
@@ -154,11 +155,11 @@ public final class Touched {
     }
 
     private <T> void eachKey(Kind kind, Map<Integer, T> before, Map<Integer, T> after) {
-        before.forEach((id, was) -> add(kind, id, was, after.getOrDefault(id, null)));
+        before.forEach((id, was) -> add(kind, id, was, after.get(id)));
         after.keySet().stream().filter(id -> !before.containsKey(id)).forEach(id -> places.add(new Place(kind, id)));
     }
 
-    private void add(Kind kind, int id, Object before, Object after) {
+    private void add(Kind kind, int id, Object before, @Nullable Object after) {
         if (!Objects.equals(before, after)) {
             places.add(new Place(kind, id));
         }

@@ -49,7 +49,7 @@ final class AttributesXml {
     private static Attribute readAttribute(ElementReader in) {
         return new Attribute(in.text("Name"), in.text("Pretty"), in.text("ActivationGroup"), in.text("Feature"),
                 in.text("MainAttribute"), in.value("PhysicalUnit", GdtfForm.UNIT, PhysicalUnit.None),
-                in.value("Color", GdtfForm.COLOR, null), in.children("SubPhysicalUnit", AttributesXml::readSubUnit), in.source());
+                in.valueOrNull("Color", GdtfForm.COLOR), in.children("SubPhysicalUnit", AttributesXml::readSubUnit), in.source());
     }
 
     private static ElementWriter writeAttribute(Attribute attribute) {

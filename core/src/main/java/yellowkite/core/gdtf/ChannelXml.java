@@ -21,7 +21,7 @@ final class ChannelXml {
                 in.value("Offset", GdtfForm.OFFSETS, List.of()),
                 in.text("InitialFunction"),
                 in.valueOrNone("Highlight", GdtfForm.DMX),
-                in.value("Default", GdtfForm.DMX, null),
+                in.valueOrNull("Default", GdtfForm.DMX),
                 in.text("Geometry"),
                 in.children("LogicalChannel", ChannelXml::readLogical),
                 in.source());

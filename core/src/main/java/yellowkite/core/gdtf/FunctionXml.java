@@ -17,7 +17,7 @@ final class FunctionXml {
             f.attribute = in.has("Attribute") ? in.text("Attribute") : ChannelFunction.NO_FEATURE;
             f.originalAttribute = in.text("OriginalAttribute");
             f.dmxFrom = in.value("DMXFrom", GdtfForm.DMX, DmxValue.ZERO);
-            f.defaultValue = in.value("Default", GdtfForm.DMX, null);
+            f.defaultValue = in.valueOrNull("Default", GdtfForm.DMX);
             f.physicalFrom = in.value("PhysicalFrom", TextForm.NUMBER, 0.0);
             f.physicalTo = in.value("PhysicalTo", TextForm.NUMBER, 1.0);
             f.realFade = in.value("RealFade", TextForm.NUMBER, 0.0);
@@ -31,8 +31,8 @@ final class FunctionXml {
             f.modeFrom = in.value("ModeFrom", GdtfForm.DMX, DmxValue.ZERO);
             f.modeTo = in.value("ModeTo", GdtfForm.DMX, DmxValue.ZERO);
             f.dmxProfile = in.text("DMXProfile");
-            f.min = in.value("Min", TextForm.NUMBER, null);
-            f.max = in.value("Max", TextForm.NUMBER, null);
+            f.min = in.valueOrNull("Min", TextForm.NUMBER);
+            f.max = in.valueOrNull("Max", TextForm.NUMBER);
             f.customName = in.text("CustomName");
             f.ranges = in.children("ChannelSet", FunctionXml::readRange);
             f.source = in.source();
@@ -67,7 +67,7 @@ final class FunctionXml {
 
     private static NamedRange readRange(ElementReader in) {
         return new NamedRange(in.newId(), in.text("Name"), in.value("DMXFrom", GdtfForm.DMX, DmxValue.ZERO),
-                in.value("PhysicalFrom", TextForm.NUMBER, null), in.value("PhysicalTo", TextForm.NUMBER, null),
+                in.valueOrNull("PhysicalFrom", TextForm.NUMBER), in.valueOrNull("PhysicalTo", TextForm.NUMBER),
                 in.value("WheelSlotIndex", TextForm.INTEGER, 0), in.children("SubChannelSet", FunctionXml::readSubRange), in.source());
     }
 

@@ -20,9 +20,9 @@ final class LightXml {
 
     static ColorSpace readColorSpace(ElementReader in) {
         return new ColorSpace(in.value("Mode", MODE, ColorSpace.Mode.sRGB), in.text("Name"), in.text("Description"),
-                in.value("Red", GdtfForm.COLOR, null),
-                in.value("Green", GdtfForm.COLOR, null), in.value("Blue", GdtfForm.COLOR, null),
-                in.value("WhitePoint", GdtfForm.COLOR, null), in.source());
+                in.valueOrNull("Red", GdtfForm.COLOR),
+                in.valueOrNull("Green", GdtfForm.COLOR), in.valueOrNull("Blue", GdtfForm.COLOR),
+                in.valueOrNull("WhitePoint", GdtfForm.COLOR), in.source());
     }
 
     static ElementWriter writeColorSpace(ColorSpace space) {
@@ -46,7 +46,7 @@ final class LightXml {
     }
 
     static Filter readFilter(ElementReader in) {
-        return new Filter(in.text("Name"), in.value("Color", GdtfForm.COLOR, null), in.children("Measurement", LightXml::readMeasurement),
+        return new Filter(in.text("Name"), in.valueOrNull("Color", GdtfForm.COLOR), in.children("Measurement", LightXml::readMeasurement),
                 in.source());
     }
 
@@ -58,7 +58,7 @@ final class LightXml {
     }
 
     static Emitter readEmitter(ElementReader in) {
-        return new Emitter(in.text("Name"), in.value("Color", GdtfForm.COLOR, null), in.value("DominantWaveLength", TextForm.NUMBER, null),
+        return new Emitter(in.text("Name"), in.valueOrNull("Color", GdtfForm.COLOR), in.valueOrNull("DominantWaveLength", TextForm.NUMBER),
                 in.text("DiodePart"), in.children("Measurement", LightXml::readMeasurement), in.source());
     }
 
@@ -72,8 +72,8 @@ final class LightXml {
     }
 
     private static Measurement readMeasurement(ElementReader in) {
-        return new Measurement(in.value("Physical", TextForm.NUMBER, 0.0), in.value("LuminousIntensity", TextForm.NUMBER, null),
-                in.value("Transmission", TextForm.NUMBER, null),
+        return new Measurement(in.value("Physical", TextForm.NUMBER, 0.0), in.valueOrNull("LuminousIntensity", TextForm.NUMBER),
+                in.valueOrNull("Transmission", TextForm.NUMBER),
                 in.value("InterpolationTo", INTERPOLATION, Measurement.Interpolation.Linear),
                 in.children("MeasurementPoint", each -> new Measurement.Point(each.value("WaveLength", TextForm.NUMBER, 0.0),
                         each.value("Energy", TextForm.NUMBER, 0.0), each.source())),

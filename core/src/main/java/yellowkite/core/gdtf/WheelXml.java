@@ -21,7 +21,7 @@ final class WheelXml {
     }
 
     private static Wheel.Slot readSlot(ElementReader in) {
-        return new Wheel.Slot(in.newId(), in.text("Name"), in.value("Color", GdtfForm.COLOR, null), in.text("Filter"),
+        return new Wheel.Slot(in.newId(), in.text("Name"), in.valueOrNull("Color", GdtfForm.COLOR), in.text("Filter"),
                 in.text("MediaFileName"), in.children("Facet", WheelXml::readFacet),
                 in.child("AnimationSystem", WheelXml::readAnimation).orElse(null), in.source());
     }
@@ -37,7 +37,7 @@ final class WheelXml {
     }
 
     private static Wheel.Facet readFacet(ElementReader in) {
-        return new Wheel.Facet(in.value("Color", GdtfForm.COLOR, null), in.value("Rotation", GdtfForm.ROTATION, Rotation.NONE),
+        return new Wheel.Facet(in.valueOrNull("Color", GdtfForm.COLOR), in.value("Rotation", GdtfForm.ROTATION, Rotation.NONE),
                 in.source());
     }
 

@@ -2,6 +2,7 @@ package yellowkite.core.house;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import yellowkite.core.profile.House;
 
 /** What a GDTF file of a profile does not carry, because the standard has no place for it. */
@@ -25,7 +26,8 @@ public final class LeftBehind {
         count(says, kept.channels().stream().filter(each -> each.care().tint() != House.Tint.NONE).count(),
                 "The colour mark of a channel stays", "The colour marks of # channels stay");
         count(says, kept.marks().size(), "The mark on a named range stays", "The marks on # named ranges stay");
-        count(says, kept.wheels().values().stream().filter(each -> each.kind() != null).count(), "The kind of a wheel stays",
+        count(says, Objects.requireNonNull(kept.wheels()).values().stream().filter(each -> each.kind() != null).count(),
+                "The kind of a wheel stays",
                 "The kinds of # wheels stay");
         count(says, kept.wheels().values().stream().filter(each -> each.open() != null).count(),
                 "Where the open slot of a wheel was seen stays", "Where the open slots of # wheels were seen stays");

@@ -3,6 +3,7 @@ package yellowkite.core.house;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.FixtureType;
@@ -84,7 +85,7 @@ public record StoredHouse(String notes, Category category, Map<String, Integer> 
             house = house.withChartCount(mode.id(), chartCounts.get(mode.name()));
         }
         for (var wheel : type.wheels()) {
-            house = house.withWheel(wheel.id(), wheels.getOrDefault(wheel.name(), WheelCare.NONE));
+            house = house.withWheel(wheel.id(), Objects.requireNonNull(wheels).getOrDefault(wheel.name(), WheelCare.NONE));
         }
         var here = Places.of(type);
         for (var each : channels) {
@@ -95,11 +96,11 @@ public record StoredHouse(String notes, Category category, Map<String, Integer> 
             var id = here.ranges().get(new Places.InFunction(each.mode(), each.channel(), each.function(), each.from()));
             house = id == null ? house : house.withMark(id, each.mark());
         }
-        for (var each : assumed) {
+        for (var each : Objects.requireNonNull(assumed)) {
             var id = here.functions().get(each);
             house = id == null ? house : house.withAssumed(id, true);
         }
-        for (var each : meant) {
+        for (var each : Objects.requireNonNull(meant)) {
             house = house.withMeant(each.rule(), each.place(), each.reason());
         }
         var done = house;

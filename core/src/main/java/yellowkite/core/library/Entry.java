@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import yellowkite.core.profile.House;
 
@@ -94,7 +95,7 @@ record Entry(String id, String manufacturer, int manufacturerNumber, String name
     private static float[] floats(int[] numbers, Map<Integer, Float> weights) {
         var floats = new float[numbers.length];
         for (int i = 0; i < numbers.length; i++) {
-            floats[i] = weights.get(numbers[i]);
+            floats[i] = Objects.requireNonNull(weights.get(numbers[i]));
         }
         return floats;
     }

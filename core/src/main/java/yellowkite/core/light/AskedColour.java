@@ -1,6 +1,7 @@
 package yellowkite.core.light;
 
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.colour.Chromaticity;
 import yellowkite.core.colour.Glass;
@@ -41,7 +42,7 @@ final class AskedColour {
     private record White(double kelvin, double away) {}
 
     void take(String attribute, Meaning meaning, double share) {
-        double physical = meaning.physical();
+        double physical = Objects.requireNonNull(meaning.physical());
         switch (attribute) {
             case "CIE_X" -> x = physical;
             case "CIE_Y" -> {
@@ -64,7 +65,7 @@ final class AskedColour {
     }
 
     private void correct(String attribute, Meaning meaning, double share) {
-        if (meaning.unit() == PhysicalUnit.Temperature && meaning.physical() >= Temperature.WARMEST) {
+        if (meaning.unit() == PhysicalUnit.Temperature && Objects.requireNonNull(meaning.physical()) >= Temperature.WARMEST) {
             double kelvin = Math.min(meaning.physical(), Temperature.COLDEST);
             var named = new White(kelvin, Math.abs(MIRED / kelvin - MIRED / open(attribute, meaning)));
             // of several corrections the one that is driven in farthest says what is seen
@@ -78,7 +79,7 @@ final class AskedColour {
 
     /** An orange correction is out at its coldest, a blue one at its warmest; one that goes both ways, in the middle of its mired. */
     private static double open(String attribute, Meaning meaning) {
-        var function = meaning.function().function();
+        var function = Objects.requireNonNull(meaning.function()).function();
         double warm = Math.max(Temperature.WARMEST, Math.min(function.physicalFrom(), function.physicalTo()));
         double cold = Math.max(Temperature.WARMEST, Math.max(function.physicalFrom(), function.physicalTo()));
         return switch (attribute) {

@@ -2,6 +2,7 @@ package yellowkite.core.light;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import yellowkite.core.colour.Emitters;
 import yellowkite.core.colour.Glass;
 import yellowkite.core.colour.Glasses;
@@ -74,9 +75,9 @@ record LightPath(List<Lit> lights, Spectrum white, List<Flag> flags, Glass onTop
 
     /** {@return how far between the function's smaller and larger physical end, in [0, 1]} */
     static double share(Meaning meaning) {
-        var function = meaning.function().function();
+        var function = Objects.requireNonNull(meaning.function()).function();
         double low = Math.min(function.physicalFrom(), function.physicalTo());
         double high = Math.max(function.physicalFrom(), function.physicalTo());
-        return high == low ? 1 : Math.clamp((meaning.physical() - low) / (high - low), 0, 1);
+        return high == low ? 1 : Math.clamp((Objects.requireNonNull(meaning.physical()) - low) / (high - low), 0, 1);
     }
 }

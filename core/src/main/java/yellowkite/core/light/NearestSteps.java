@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import yellowkite.core.colour.Emitters;
 import yellowkite.core.colour.Glass;
 import yellowkite.core.colour.Xyz;
@@ -29,7 +30,9 @@ record NearestSteps(CompiledMode mode, Glass onTop, Emitters emitters, List<Ligh
      */
     Map<Integer, Long> of(Map<Integer, Long> values, Map<String, Double> physical, Xyz aim) {
         var choices = lights.size() > MOST_LIGHTS ? List.<Choice>of()
-                : lights.stream().flatMap(light -> choice(light, values, physical.get(light.attribute())).stream()).toList();
+                : lights.stream()
+                    .flatMap(light -> choice(light, values, Objects.requireNonNull(physical.get(light.attribute()))).stream())
+                    .toList();
         if (choices.size() < lights.size()) {
             return values;
         }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import yellowkite.core.colour.Additive;
 import yellowkite.core.colour.Chromaticity;
@@ -164,7 +165,8 @@ public final class WantedColour {
             var emitters = Optics.of(mode).emitters();
             var physical = new LinkedHashMap<String, Double>();
             levels.forEach(each -> physical.put(each.attribute(),
-                    physical(each.attribute(), emitters.travel(lights.get(each.attribute()).function(), each.level()))));
+                    physical(each.attribute(),
+                            emitters.travel(Objects.requireNonNull(lights.get(each.attribute())).function(), each.level()))));
             if (has(Emitters.ULTRAVIOLET)) {
                 physical.put(Emitters.ULTRAVIOLET, physical(Emitters.ULTRAVIOLET, 0));
             }

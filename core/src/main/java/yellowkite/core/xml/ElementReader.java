@@ -97,24 +97,30 @@ public final class ElementReader {
     }
 
     /** {@return the attribute's value; {@code otherwise} if it is absent or not of its form, which is noted} */
-    public <T extends @Nullable Object> T value(String attribute, TextForm<? extends T> form, T otherwise) {
-        var text = find(attribute);
-        return text == null ? otherwise : parse(attribute, text, form, otherwise);
+    public <T> T value(String attribute, TextForm<? extends T> form, T otherwise) {
+        T value = valueOrNull(attribute, form);
+        return value == null ? otherwise : value;
     }
 
-    private <T extends @Nullable Object> T parse(String attribute, String text, TextForm<? extends T> form, T otherwise) {
+    /** Like {@link #value}, null if it is absent or not of its form. */
+    public <T> @Nullable T valueOrNull(String attribute, TextForm<? extends T> form) {
+        var text = find(attribute);
+        return text == null ? null : parse(attribute, text, form);
+    }
+
+    private <T> @Nullable T parse(String attribute, String text, TextForm<? extends T> form) {
         try {
             return form.parse(text);
         } catch (IllegalArgumentException bad) {
             reading.notes.add(new ReadNote(path(), attribute, text, String.valueOf(bad.getMessage())));
-            return otherwise;
+            return null;
         }
     }
 
     /** Like {@link #value}, where the text {@code None} says that there is none. */
     public <T> @Nullable T valueOrNone(String attribute, TextForm<T> form) {
         var text = find(attribute);
-        return text == null || text.equals("None") ? null : parse(attribute, text, form, null);
+        return text == null || text.equals("None") ? null : parse(attribute, text, form);
     }
 
     private @Nullable String find(String attribute) {

@@ -54,7 +54,7 @@ public final class ElementWriter {
         return source == Source.NONE && value.isEmpty() ? put(attribute, "") : text(attribute, value);
     }
 
-    public <T extends @Nullable Object> ElementWriter value(String attribute, TextForm<T> form, T value, T otherwise) {
+    public <T> ElementWriter value(String attribute, TextForm<T> form, @Nullable T value, @Nullable T otherwise) {
         var spelling = source.spelling(attribute);
         if (spelling != null && Objects.equals(meaning(spelling, form, otherwise), value)) {
             return put(attribute, spelling);
@@ -62,7 +62,7 @@ public final class ElementWriter {
         return value != null && (spelling != null || !value.equals(otherwise)) ? put(attribute, form.format(value)) : this;
     }
 
-    private static <T extends @Nullable Object> T meaning(String spelling, TextForm<T> form, T otherwise) {
+    private static <T> @Nullable T meaning(String spelling, TextForm<T> form, @Nullable T otherwise) {
         try {
             return form.parse(spelling);
         } catch (IllegalArgumentException notOfItsForm) {
@@ -149,7 +149,7 @@ public final class ElementWriter {
                 case Source.Place.Kept kept -> out.child(kept.node(), depth, mixed);
                 case Source.Place.Known known -> {
                     var queue = left.getOrDefault(known.kind(), Collections.emptyIterator());
-                    if (last.get(known.kind()) == i) {
+                    if (Objects.requireNonNull(last.get(known.kind())) == i) {
                         printAll(queue, depth, mixed, out); // what was added since goes behind the last of its kind
                     } else if (queue.hasNext()) {
                         printOne(queue.next(), depth, mixed, out);
@@ -158,7 +158,7 @@ public final class ElementWriter {
             }
         }
         for (var kind : children) {
-            printAll(left.get(kind.kind()), depth, mixed, out);
+            printAll(Objects.requireNonNull(left.get(kind.kind())), depth, mixed, out);
         }
     }
 }

@@ -5,13 +5,14 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Charts of invented fixtures in the layouts that charts come in, each with the truth beside it. */
 public final class ChartCorpus {
     private ChartCorpus() {}
 
     /** Values of one meaning. @param ends physical ends where the words state them; null = they do not */
-    public record Row(int from, int to, String words, String attribute, double[] ends) {}
+    public record Row(int from, int to, String words, String attribute, double @Nullable [] ends) {}
 
     /** @param words as the chart prints them. @param bytes as many addresses */
     public record Channel(String words, int bytes, String attribute, List<Row> rows) {}

@@ -79,7 +79,8 @@ public final class CorpusScore {
     }
 
     private static boolean near(FunctionProposal function, Row row) {
-        return Math.abs(function.physicalFrom() - row.ends()[0]) < 1e-6 && Math.abs(function.physicalTo() - row.ends()[1]) < 1e-6;
+        double[] ends = Objects.requireNonNull(row.ends());
+        return Math.abs(function.physicalFrom() - ends[0]) < 1e-6 && Math.abs(function.physicalTo() - ends[1]) < 1e-6;
     }
 
     private void note(boolean right, String place, @Nullable ChannelProposal found) {

@@ -222,7 +222,7 @@ class ColourController {
                 case SCREEN -> Wish.screen(request.hex());
             };
         } catch (IllegalArgumentException unfit) {
-            throw Refusal.unfit("first", unfit.getMessage());
+            throw Refusal.unfit("first", String.valueOf(unfit.getMessage()));
         }
     }
 }

@@ -104,7 +104,7 @@ class CurveController {
                         .orElseThrow(() -> Refusal.unfit("inverse", "This curve has no inverse: it stands still, jumps or comes back."))
                     : pieces, null);
         } catch (IllegalArgumentException outside) {
-            throw Refusal.unfit("parameter", outside.getMessage());
+            throw Refusal.unfit("parameter", String.valueOf(outside.getMessage()));
         }
     }
 
@@ -121,7 +121,7 @@ class CurveController {
         try {
             return CurveView.of(OwnPoints.pieces(request.points(), request.run()), null);
         } catch (IllegalArgumentException outside) {
-            throw Refusal.unfit("points", outside.getMessage());
+            throw Refusal.unfit("points", String.valueOf(outside.getMessage()));
         }
     }
 

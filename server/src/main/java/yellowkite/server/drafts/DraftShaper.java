@@ -257,10 +257,10 @@ class DraftShaper {
         var spans = Spans.of(type, channel);
         var layers = layers(spans, firsts);
         return spans.stream().map(span -> {
-            int first = firsts.get(span.function().id());
+            int first = Objects.requireNonNull(firsts.get(span.function().id()));
             boolean isFirst = first == span.function().id();
             var also = isFirst
-                    ? meanings.get(first)
+                    ? Objects.requireNonNull(meanings.get(first))
                         .stream()
                         .skip(1)
                         .map(each -> new DraftView.Situation(each.id(), SituationText.of(type, links, each)))
@@ -272,7 +272,9 @@ class DraftShaper {
 
     /** Copies of a function for other situations lie where it lies. */
     private static Map<Integer, Integer> layers(List<Spans.FunctionSpan> spans, Map<Integer, Integer> firsts) {
-        var drawn = spans.stream().filter(span -> firsts.get(span.function().id()) == span.function().id()).toList();
+        var drawn = spans.stream()
+            .filter(span -> Objects.requireNonNull(firsts.get(span.function().id())) == span.function().id())
+            .toList();
         var rows = Layers.of(drawn.stream().map(span -> new Layers.Span(span.from(), span.to())).toList());
         return IntStream.range(0, drawn.size()).boxed().collect(Collectors.toMap(i -> drawn.get(i).function().id(), rows::get));
     }

@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
@@ -84,7 +85,8 @@ public class Drafts {
         };
         Edit first = switch (start) {
             case Start.Empty empty -> new Begin(made, called, guid, empty.body());
-            case Start.Copy copy -> new BecomeCopy(made, called, guid, copy.mode() == null ? null : modeId(base, copy.mode()));
+            case Start.Copy copy ->
+                new BecomeCopy(made, called, guid, copy.mode() == null ? null : modeId(Objects.requireNonNull(base), copy.mode()));
             case Start.ProductionVersion productionVersion -> new BecomeCopy(made, called, guid, null);
         };
         var begun = changed(History.of(bases.baseOf(base == null ? null : base.id()).type()), first);
@@ -117,7 +119,7 @@ public class Drafts {
         return called;
     }
 
-    private int modeId(@Nullable StoredRevision base, String mode) {
+    private int modeId(StoredRevision base, String mode) {
         return revisions.description(base)
             .type()
             .modes()
@@ -424,7 +426,7 @@ public class Drafts {
         return switch (step.kind()) {
             case UNDO -> (step.edit() == null ? before : before.lastly(Integer.parseInt(step.edit())).orElseThrow()).undo().orElseThrow();
             case REDO -> before.redo().orElseThrow();
-            case EDIT -> switch (before.replay(StoredForms.EDIT.read(step.edit()))) {
+            case EDIT -> switch (before.replay(StoredForms.EDIT.read(Objects.requireNonNull(step.edit())))) {
                 case History.Result.Changed changed -> changed.history();
                 case History.Result.Refused refused ->
                     throw new StoredForm.Unreadable("it does not fit any more: " + refused.why().reason());

@@ -65,7 +65,7 @@ class MoveController {
             moved(newest.get(), type.manufacturer(), manufacturer, author);
             return new MoveLine(profileId, type.name(), true, "");
         } catch (Refusal refused) {
-            return new MoveLine(profileId, type.name(), false, refused.getMessage());
+            return new MoveLine(profileId, type.name(), false, String.valueOf(refused.getMessage()));
         }
     }
 

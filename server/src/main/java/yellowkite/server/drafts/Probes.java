@@ -18,7 +18,7 @@ final class Probes {
         try {
             return Probe.atStart(CompiledModes.of(type, mode)).with(values);
         } catch (IllegalArgumentException outside) {
-            throw Refusal.unfit("values", outside.getMessage());
+            throw Refusal.unfit("values", String.valueOf(outside.getMessage()));
         }
     }
 }

@@ -2,6 +2,7 @@ package yellowkite.server.drafts;
 
 import java.util.HashSet;
 import java.util.Map;
+import java.util.Objects;
 import org.springframework.stereotype.Component;
 import yellowkite.core.dmx.Readout;
 import yellowkite.core.light.Light;
@@ -33,7 +34,7 @@ class Readouts {
     private static ReadoutView view(Readout readout, boolean assumed, Light light, DraftMedia media) {
         var here = readout.meaning();
         var function = here.function();
-        var slot = here.slot() == null ? null : DraftShaper.slot(here.range().range().slot(), here.slot(), media);
+        var slot = here.slot() == null ? null : DraftShaper.slot(Objects.requireNonNull(here.range()).range().slot(), here.slot(), media);
         return new ReadoutView(here.channel().channel().id(), here.raw(), readout.hex(), readout.percent(),
                 readout.bytes().stream().map(each -> new ReadoutView.Byte(each.address(), each.name(), each.value())).toList(),
                 function == null ? null : function.name(), function == null ? null : function.function().id(),

@@ -134,7 +134,7 @@ class GoboController {
             var name = file.getOriginalFilename();
             return PictureFile.read(name == null ? "" : name, file.getBytes());
         } catch (PictureRefused refused) {
-            throw Refusal.unfit("file", refused.getMessage());
+            throw Refusal.unfit("file", String.valueOf(refused.getMessage()));
         }
     }
 
@@ -163,7 +163,7 @@ class GoboController {
             }
         } catch (JacksonException unfit) {
             if (unfit.getCause() instanceof IllegalArgumentException why) {
-                throw Refusal.unfit(field, why.getMessage());
+                throw Refusal.unfit(field, String.valueOf(why.getMessage()));
             }
         }
         throw Refusal.unfit(field, incomplete);

@@ -40,6 +40,7 @@ class LibraryController {
 
     /** The name of a manufacturer may hold a comma, which otherwise parts values. */
     @InitBinder
+    @SuppressWarnings("NullAway") // a null separator is the editor's own "do not part", which its signature does not say
     void keepCommas(WebDataBinder binder) {
         binder.registerCustomEditor(String[].class, new StringArrayPropertyEditor(null));
     }

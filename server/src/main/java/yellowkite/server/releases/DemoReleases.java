@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -84,7 +85,7 @@ public class DemoReleases {
         try {
             var archive = Files.createTempFile("kite-demo", ".zip");
             try (var out = Files.newOutputStream(archive)) {
-                ReleaseArchive.write(manifest, entry -> files.get(entry.file()), json, out);
+                ReleaseArchive.write(manifest, entry -> Objects.requireNonNull(files.get(entry.file())), json, out);
             }
             try (var opened = ReleaseArchive.open(title + ".zip", archive.toFile())) {
                 arrival.take(opened, STORE);

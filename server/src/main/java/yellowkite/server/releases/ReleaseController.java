@@ -188,7 +188,7 @@ class ReleaseController {
                 return use.apply(archive);
             }
         } catch (ReleaseArchive.Broken broken) {
-            throw Refusal.unfit("file", broken.getMessage());
+            throw Refusal.unfit("file", String.valueOf(broken.getMessage()));
         } finally {
             Files.deleteIfExists(spooled);
         }

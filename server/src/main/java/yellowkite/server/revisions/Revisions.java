@@ -10,6 +10,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -229,7 +230,7 @@ public class Revisions {
 
     /** @param entries path to content's hash */
     public Media media(Map<String, String> entries) {
-        return Media.of(entries.keySet(), path -> requireContent(entries.get(path)));
+        return Media.of(entries.keySet(), path -> requireContent(Objects.requireNonNull(entries.get(path))));
     }
 
     public byte[] requireContent(String sha256) {

@@ -15,6 +15,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -41,8 +42,9 @@ class ApiDescription {
             api.setServers(List.of());
             var schemas = api.getComponents().getSchemas();
             EditJson.FAMILIES.forEach(family -> describe(family, schemas));
-            markNullable(ManufacturerFacts.class, schemas.get(ManufacturerFacts.class.getSimpleName()).getProperties()); // the core knows nothing of this page
-            markNullable(FixtureFacts.class, schemas.get(FixtureFacts.class.getSimpleName()).getProperties());
+            markNullable(ManufacturerFacts.class,
+                    Objects.requireNonNull(schemas.get(ManufacturerFacts.class.getSimpleName())).getProperties()); // the core knows nothing of this page
+            markNullable(FixtureFacts.class, Objects.requireNonNull(schemas.get(FixtureFacts.class.getSimpleName())).getProperties());
             schemas.forEach((name, schema) -> requirePresence(name, schema));
         };
     }
@@ -55,7 +57,7 @@ class ApiDescription {
             var schema = (Schema) ModelConverters.getInstance().read(each).get(each.getSimpleName());
             var properties = new LinkedHashMap<String, Schema>();
             properties.put("type", (Schema) new StringSchema()._enum(List.of(EditJson.nameOf(each))));
-            properties.putAll(schema.getProperties());
+            properties.putAll(Objects.requireNonNull(schema).getProperties());
             markNullable(each, properties);
             schema.setProperties(properties);
             schema.setTypes(Set.of("object"));
@@ -68,7 +70,7 @@ class ApiDescription {
         for (var edit : family.getPermittedSubclasses()) {
             rows(edit).forEach(row -> {
                 var schema = (Schema) ModelConverters.getInstance().read(row).get(row.getSimpleName());
-                markNullable(row, schema.getProperties());
+                markNullable(row, Objects.requireNonNull(schema).getProperties());
                 schema.setTypes(Set.of("object"));
                 schemas.put(row.getSimpleName(), schema);
             });
@@ -114,7 +116,7 @@ class ApiDescription {
         for (var component : record.getRecordComponents()) {
             if (component.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
                 var schema = properties.get(component.getName());
-                var types = new TreeSet<String>(schema.getTypes() == null ? Set.of("string") : schema.getTypes()); // in the same order in every run
+                var types = new TreeSet<String>(Objects.requireNonNull(schema).getTypes() == null ? Set.of("string") : schema.getTypes()); // in the same order in every run
                 types.add("null");
                 schema.setTypes(new LinkedHashSet<>(types));
             }

@@ -1,5 +1,6 @@
 package yellowkite.server.releases;
 
+import static java.util.Objects.requireNonNull;
 import static org.assertj.core.api.Assertions.assertThat;
 import static yellowkite.server.RunningKite.get;
 import static yellowkite.server.RunningKite.post;
@@ -222,7 +223,7 @@ class ReleaseTest {
             .with("bad.gdtf", fixture("Scaup"));
         var entries = new LinkedHashMap<String, byte[]>();
         entries.put("release.json", JSON.writeValueAsBytes(release.manifest()));
-        entries.put("profiles/good.gdtf", release.fixtures.get("profiles/good.gdtf").write());
+        entries.put("profiles/good.gdtf", requireNonNull(release.fixtures.get("profiles/good.gdtf")).write());
         entries.put("profiles/bad.gdtf", "no archive".getBytes(StandardCharsets.UTF_8));
 
         var answer = take(zip(entries));

@@ -1,5 +1,6 @@
 package yellowkite.server.stored;
 
+import static java.util.Objects.requireNonNull;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -136,7 +137,7 @@ class StoredFormsTest {
         private Samples() {}
 
         static Object of(Class<?> record) {
-            return of(record, record, 0, "");
+            return requireNonNull(of(record, record, 0, ""));
         }
 
         private static @Nullable Object of(Class<?> raw, Type type, int depth, String name) {
@@ -166,11 +167,12 @@ class StoredFormsTest {
             }
             if (raw == List.class) {
                 var of = ((ParameterizedType) type).getActualTypeArguments()[0];
-                return List.of(of(raw(of), of, depth + 1, ""));
+                return List.of(requireNonNull(of(raw(of), of, depth + 1, "")));
             }
             if (raw == Map.class) {
                 var arguments = ((ParameterizedType) type).getActualTypeArguments();
-                return Map.of(of(raw(arguments[0]), arguments[0], depth + 1, ""), of(raw(arguments[1]), arguments[1], depth + 1, ""));
+                return Map.of(requireNonNull(of(raw(arguments[0]), arguments[0], depth + 1, "")),
+                        requireNonNull(of(raw(arguments[1]), arguments[1], depth + 1, "")));
             }
             return raw.isRecord() && depth < DEEPEST ? record(raw, depth) : null;
         }

@@ -1,5 +1,6 @@
 package yellowkite.server.stored;
 
+import static java.util.Objects.requireNonNull;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
@@ -37,7 +38,7 @@ class UpgradeTest {
     private record Kite(ConfigurableApplicationContext context) implements AutoCloseable {
         JsonNode ask(String method, String path, String body) {
             try (var client = HttpClient.newHttpClient()) {
-                int port = ((WebServerApplicationContext) context).getWebServer().getPort();
+                int port = requireNonNull(((WebServerApplicationContext) context).getWebServer()).getPort();
                 var answer = client.send(HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
                     .header("Kite-Author", "Ines")
                     .header("Content-Type", "application/json")

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -82,7 +83,7 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
         values(facts, single, free, head);
         for (int column : List.copyOf(free)) {
             var words = head.cell(column);
-            if (facts.get(column).isAddresses() && !HEADS.get(Role.VALUES).matcher(words).matches()) {
+            if (facts.get(column).isAddresses() && !Objects.requireNonNull(HEADS.get(Role.VALUES)).matcher(words).matches()) {
                 addresses.put(column, MODE_HEAD.matcher(words).matches() ? words : ADDRESS.matcher(words).matches() ? "" : words);
                 free.remove(column);
             }
@@ -105,7 +106,7 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
                     case MODE -> !facts.get(column).isAddresses();
                     default -> true;
                 };
-                if (fits && HEADS.get(role).matcher(head.cell(column)).matches()) {
+                if (fits && Objects.requireNonNull(HEADS.get(role)).matcher(head.cell(column)).matches()) {
                     single.putIfAbsent(role, column);
                     free.remove(column);
                 }
@@ -168,7 +169,8 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
         boolean plain = head.cells().stream().anyMatch(cell -> ADDRESS.matcher(cell).matches());
         boolean modes = head.cells().stream().anyMatch(cell -> cell.matches("(?i)8[- ]?bit.*"));
         for (int column : List.copyOf(free)) {
-            if (plain && !modes && facts.get(column).isAddresses() && HEADS.get(Role.FINE).matcher(head.cell(column)).matches()) {
+            if (plain && !modes && facts.get(column).isAddresses()
+                    && Objects.requireNonNull(HEADS.get(Role.FINE)).matcher(head.cell(column)).matches()) {
                 single.putIfAbsent(Role.FINE, column);
                 free.remove(column);
             }
@@ -218,8 +220,12 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
         if (levels(texts, single, head)) {
             return;
         }
-        var named = texts.stream().filter(column -> HEADS.get(Role.NAME).matcher(head.cell(column)).matches()).toList();
-        var meant = texts.stream().filter(column -> HEADS.get(Role.MEANING).matcher(head.cell(column)).matches()).toList();
+        var named = texts.stream()
+            .filter(column -> Objects.requireNonNull(HEADS.get(Role.NAME)).matcher(head.cell(column)).matches())
+            .toList();
+        var meant = texts.stream()
+            .filter(column -> Objects.requireNonNull(HEADS.get(Role.MEANING)).matcher(head.cell(column)).matches())
+            .toList();
         int name = !named.isEmpty() ? named.getFirst()
                 : texts.stream()
                     .filter(column -> !meant.contains(column) && column < values)
@@ -243,7 +249,9 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
     /** A chart of several levels has channels, their functions, and named parts of these in columns of their own. */
     private static boolean levels(List<Integer> texts, Map<Role, Integer> single, Line head) {
         var channel = texts.stream().filter(column -> head.cell(column).equalsIgnoreCase("channel")).findFirst();
-        var function = texts.stream().filter(column -> HEADS.get(Role.NAME).matcher(head.cell(column)).matches()).findFirst();
+        var function = texts.stream()
+            .filter(column -> Objects.requireNonNull(HEADS.get(Role.NAME)).matcher(head.cell(column)).matches())
+            .findFirst();
         if (channel.isEmpty() || function.isEmpty()) {
             return false;
         }
@@ -254,7 +262,7 @@ record Columns(int heading, Map<Integer, String> addresses, Map<Role, Integer> s
             .findFirst()
             .ifPresent(column -> single.put(Role.RANGE, column));
         texts.stream()
-            .filter(column -> HEADS.get(Role.MEANING).matcher(head.cell(column)).matches())
+            .filter(column -> Objects.requireNonNull(HEADS.get(Role.MEANING)).matcher(head.cell(column)).matches())
             .findFirst()
             .ifPresent(column -> single.put(Role.MORE, column));
         return true;

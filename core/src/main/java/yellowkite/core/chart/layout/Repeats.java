@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -50,7 +51,8 @@ public final class Repeats {
         for (int i = 0; i < entries.size(); i++) {
             var each = counted.get(i);
             var cell = each == null ? null : cells.get(each.kind());
-            if (each != null && cell == null && kinds.get(each.kind()).size() == 1 && each.number() == 1 && !each.kind().isEmpty()) {
+            if (each != null && cell == null && Objects.requireNonNull(kinds.get(each.kind())).size() == 1 && each.number() == 1
+                    && !each.kind().isEmpty()) {
                 var entry = each.entry(); // one cell alone is no cell, but its channels are what they are
                 found.add(new Found(entry.withWords(each.rest()), null));
             } else if (each == null || cell == null) {
