@@ -3,10 +3,10 @@ import { render, screen, waitFor } from '@testing-library/react';
 import { http, HttpResponse } from 'msw';
 import { expect, test } from 'vitest';
 import { house } from '#/test/house';
-import { answer, api } from './client';
-import { useTrouble } from './connection';
-import { makeQueryClient } from './query-client';
-import { setWhoIsWorking } from './who';
+import { answer, api } from '#/api/client';
+import { useTrouble } from '#/api/connection';
+import { makeQueryClient } from '#/api/query-client';
+import { setWhoIsWorking } from '#/api/who';
 
 function Stencils() {
   const trouble = useTrouble();
