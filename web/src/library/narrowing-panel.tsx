@@ -1,24 +1,11 @@
 import { useState, type ReactNode } from 'react';
 import type { Library } from '#/api/types';
+import { useCategories } from '#/api/words';
 import { PanelButton } from '#/ui/panel-button';
 import { isNarrowed, toggled, withValue, type ListKey } from '#/parts/profile/library-search';
 import { ManufacturerFacts } from '#/parts/profile/manufacturer-facts';
 import { SavedSearches } from './saved-searches';
 
-const CATEGORIES: Record<string, string> = {
-  NONE: 'No category',
-  MOVING_SPOT: 'Moving spot',
-  MOVING_WASH: 'Moving wash',
-  SPOT: 'Spot',
-  PAR: 'Par',
-  BATTEN: 'Batten',
-  STROBE: 'Strobe',
-  DIMMER: 'Dimmer',
-  SCROLLER: 'Scroller',
-  GOBO_ROTATOR: 'Gobo rotator',
-  HAZE: 'Haze',
-  OTHER: 'Other',
-};
 const STATES: Record<string, string> = {
   CLEAN: 'Nothing found',
   WARNINGS: 'Warnings',
@@ -45,6 +32,7 @@ export function NarrowingPanel({
   shown: boolean;
 }) {
   const { left } = library;
+  const categories = Object.fromEntries(useCategories().map((each) => [each.value, each.text]));
   const manufacturers = params.getAll('manufacturer');
   const list = (key: ListKey, label: string, counts: Record<string, number>, words: Record<string, string> = {}) => (
     <Values
@@ -83,7 +71,7 @@ export function NarrowingPanel({
           </div>
         ))}
       </div>
-      {list('category', 'Category', left.categories, CATEGORIES)}
+      {list('category', 'Category', left.categories, categories)}
       <Group label="Addresses of a mode">
         <div className="flex items-center gap-2">
           <Figure

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { answer, api } from '#/api/client';
 import { Problem } from '#/api/problem';
+import { useCategories } from '#/api/words';
 import type { ProfilePageView } from '#/api/types';
 import { Button } from '#/ui/button';
 import { PanelButton } from '#/ui/panel-button';
@@ -13,7 +14,7 @@ import { ProfileSources } from './profile-sources';
 
 /** Who the fixture is: picture, names, notes, where it came from and who uses it. */
 export function ProfileAbout({ profile }: { profile: ProfilePageView }) {
-  const category = profile.category === 'NONE' ? '' : profile.category.toLowerCase().replaceAll('_', ' ');
+  const category = useCategories().find((each) => each.value === profile.category && each.value !== 'NONE')?.text ?? '';
   const { origin } = profile;
   return (
     <>
@@ -31,7 +32,7 @@ export function ProfileAbout({ profile }: { profile: ProfilePageView }) {
           {category !== '' && (
             <>
               <dt>Category</dt>
-              <dd className="first-letter:uppercase">{category}</dd>
+              <dd>{category}</dd>
             </>
           )}
           {profile.production !== null && (

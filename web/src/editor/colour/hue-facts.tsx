@@ -10,24 +10,17 @@ export function HueFacts({ hue }: { hue: Hue }) {
         {!hue.onScreen && <span className="text-xs text-warning">out of the screen&rsquo;s gamut</span>}
       </dd>
       <dt>x, y</dt>
-      <dd className="font-mono">{`${hue.x.toFixed(4)}, ${hue.y.toFixed(4)}`}</dd>
+      <dd className="font-mono">{hue.says.xy}</dd>
       <dt>u&prime;, v&prime;</dt>
-      <dd className="font-mono">{`${hue.u.toFixed(4)}, ${hue.v.toFixed(4)}`}</dd>
+      <dd className="font-mono">{hue.says.uv}</dd>
       <dt>White</dt>
-      <dd className="font-mono">
-        {hue.kelvin === null ? <span className="font-sans text-muted">not a white</span> : `${hue.kelvin.toFixed(0)} K`}
-      </dd>
-      {hue.duv !== null && (
+      <dd className="font-mono">{hue.says.white || <span className="font-sans text-muted">not a white</span>}</dd>
+      {hue.says.duv !== '' && (
         <>
           <dt title="Distance from the black bodies: more than 0 is greener, less is pinker">Duv</dt>
-          <dd className="font-mono">{signed(hue.duv)}</dd>
+          <dd className="font-mono">{hue.says.duv}</dd>
         </>
       )}
     </dl>
   );
-}
-
-function signed(duv: number) {
-  const shown = Math.abs(duv).toFixed(4);
-  return Number(shown) === 0 ? shown : `${duv < 0 ? '−' : '+'}${shown}`;
 }

@@ -48,9 +48,7 @@ function Parts({ kind, title, parts, none }: { kind: Kind; title: string; parts:
             <span className="min-w-0 flex-1">
               <span className="flex flex-wrap gap-x-2">
                 <span>{part.name}</span>
-                <span className="font-mono text-muted">
-                  {part.hue ? `${part.hue.x.toFixed(4)}, ${part.hue.y.toFixed(4)}` : 'colour not known'}
-                </span>
+                <span className="font-mono text-muted">{part.hue?.says.xy ?? 'colour not known'}</span>
                 {part.luminance !== null && <span className="font-mono text-muted">{`Y ${part.luminance.toFixed(1)} %`}</span>}
                 {part.nanometres !== null && <span className="font-mono text-muted">{`${part.nanometres.toFixed(0)} nm`}</span>}
               </span>

@@ -126,8 +126,8 @@ function Points({ bar, close, ...start }: { bar: FunctionBar; close: () => void;
                 />
                 <button
                   type="button"
-                  aria-label={`Delete point ${index + 1} out`}
-                  title="Restore"
+                  aria-label={`Delete point ${index + 1}`}
+                  title="Delete"
                   disabled={points.length <= 2}
                   onClick={() => remove(index)}
                   className="grid size-8 place-items-center rounded-sm text-muted hover:bg-raised hover:text-text disabled:opacity-35"
@@ -143,7 +143,7 @@ function Points({ bar, close, ...start }: { bar: FunctionBar; close: () => void;
         </div>
       </div>
       <p className="text-sm text-muted">
-        Click the plane to add a point, drag a point to move it; arrow keys move the chosen one, Delete takes it out.
+        Click the plane to add a point, drag a point to move it; arrow keys move the chosen one, the Delete key removes it.
       </p>
       <Refusal says={error?.message} />
     </LayForm>

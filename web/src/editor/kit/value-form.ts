@@ -39,7 +39,6 @@ export function written(raw: number, bytes: number, form: ValueForm) {
 
 /** The value that was typed, or a sentence on why it is none; what it means is for the server to say. */
 export async function readValue(text: string, bytes: number, form: ValueForm): Promise<number | string> {
-  if (form === 'VALUE' && /^\d{1,9}$/.test(text)) return Number(text);
   try {
     return (await answer(api.POST('/api/values', { body: { text, bytes, form } }))).raw;
   } catch (refused) {

@@ -4,7 +4,7 @@ import { useDeferredValue, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { answer, api } from '#/api/client';
 import { Problem } from '#/api/problem';
-import type { ChartLine, ModeMap } from '#/api/types';
+import type { ChartAnswer, ChartLine, ModeMap } from '#/api/types';
 import { Button, buttonLook } from '#/ui/button';
 import { counted } from '#/ui/counted';
 import { PennantIcon } from '#/parts/channel/pennant-icon';
@@ -30,7 +30,8 @@ export function AddChannels({ map }: { map: ModeMap }) {
     enabled: asked.trim() !== '',
     placeholderData: keepPreviousData,
   });
-  const lines = text.trim() === '' ? [] : (data ?? []);
+  const understood = text.trim() === '' ? undefined : data;
+  const lines = understood?.lines ?? [];
   const nameOf = (line: ChartLine, index: number) => other[index] ?? line.choices[0]?.name;
   const before = map.channels.find((channel) => channel.id === chosen && channel.times === 1)?.addresses[0];
 
@@ -40,14 +41,14 @@ export function AddChannels({ map }: { map: ModeMap }) {
       text === asked && data && !isPlaceholderData
         ? data
         : await answer(api.POST('/api/drafts/{draftId}/chart', { params: { path: { draftId: draft.id } }, body: { mode: map.id, text } }));
-    const known = fresh.flatMap((line, index) => {
+    const known = fresh.lines.flatMap((line, index) => {
       const attribute = nameOf(line, index);
       return attribute ? [{ attribute, words: line.words, bytes: line.bytes, geometry: null, addresses: null, ranges: null }] : [];
     });
-    const unknown = fresh.filter((line, index) => !nameOf(line, index));
+    const unknown = fresh.lines.filter((line, index) => !nameOf(line, index));
     if (known.length === 0) {
       setRefusal(
-        fresh.length === 0
+        fresh.lines.length === 0
           ? 'Type what the chart says, such as: pan 16 bit, dimmer, zoom.'
           : 'No attribute fits these words. Try others, such as green, strobe speed or gobo rotation.',
       );
@@ -115,9 +116,9 @@ export function AddChannels({ map }: { map: ModeMap }) {
         </Link>
       </div>
       <Refusal says={refusal} className="mt-1" />
-      {lines.length > 0 && (
+      {understood && lines.length > 0 && (
         <p role="status" className="mt-2 text-sm text-muted">
-          {said(lines, nameOf)}
+          {said(understood)}
         </p>
       )}
       {lines.length > 0 && (
@@ -153,11 +154,8 @@ function useReadChart() {
   };
 }
 
-function said(lines: ChartLine[], nameOf: (line: ChartLine, index: number) => string | undefined) {
-  const known = lines.filter(nameOf);
-  const bytes = known.reduce((sum, line) => sum + line.bytes, 0);
-  const unknown = lines.length - known.length;
-  return `${counted(known.length, 'channel', 'channels')}, ${counted(bytes, 'address', 'addresses')}${unknown > 0 ? `; ${unknown} not understood` : ''}`;
+function said({ channels, addresses, unknown }: ChartAnswer) {
+  return `${counted(channels, 'channel', 'channels')}, ${counted(addresses, 'address', 'addresses')}${unknown > 0 ? `; ${unknown} not understood` : ''}`;
 }
 
 function Line({ line, chosen, onChoose }: { line: ChartLine; chosen: string | undefined; onChoose: (name: string) => void }) {

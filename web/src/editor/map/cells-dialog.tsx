@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Grid3x3 } from 'lucide-react';
 import { useState } from 'react';
 import { answer, api } from '#/api/client';
-import type { ModeMap } from '#/api/types';
+import type { CellPlan, ModeMap } from '#/api/types';
 import { readPhysical } from '#/parts/number/physical';
 import { Button } from '#/ui/button';
 import { Choice } from '#/ui/choice';
@@ -11,7 +11,7 @@ import { NumberField } from '#/ui/number-field';
 import { Refusal } from '#/ui/refusal';
 import { TextField } from '#/ui/text-field';
 import { calledIn } from '#/editor/kit/called-in';
-import { useEditorActions } from '#/editor/kit/editor-context';
+import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 
 const ORDERS = [
   { value: 'ROWS', text: 'Row by row' },
@@ -33,6 +33,7 @@ export function CellsDialog({ map }: { map: ModeMap }) {
 }
 
 function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
+  const { draft } = useEditor();
   const { edit } = useEditorActions();
   const shared = map.channels.filter((channel) => channel.times === 1 && channel.addresses.length > 0);
   const [chosen, setChosen] = useState<number[]>([]);
@@ -44,28 +45,42 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
   const [pitch, setPitch] = useState('');
   const [order, setOrder] = useState<(typeof ORDERS)[number]['value']>('ROWS');
   const [refusal, setRefusal] = useState<string | null>(null);
-  const cell = shared.filter((channel) => chosen.includes(channel.id));
-  const size = cell.reduce((sum, channel) => sum + channel.addresses.length, 0);
-  const start = first === '' ? String(Math.min(...cell.flatMap((channel) => channel.addresses), Infinity)) : first;
+  const asked = {
+    mode: map.id,
+    channels: chosen,
+    count: typedCount(count) ?? 0,
+    first: typedCount(first),
+    spacing: typedCount(spacing),
+    columns: typedCount(columns),
+    order,
+  };
+  const whole = [asked.count, asked.first, asked.spacing, asked.columns].every((each) => each === null || Number.isInteger(each));
+  const { data } = useQuery({
+    queryKey: ['cells', draft.id, draft.version, asked],
+    queryFn: ({ signal }) =>
+      answer(api.POST('/api/drafts/{draftId}/cells-preview', { params: { path: { draftId: draft.id } }, body: asked, signal })),
+    enabled: whole,
+    placeholderData: keepPreviousData,
+  });
+  const plan = whole ? data : undefined;
+  const usual = (text: string, of: number | undefined) => (text === '' && chosen.length > 0 && of !== undefined ? String(of) : text);
 
   async function make() {
-    const numbers = [count, start === 'Infinity' ? '1' : start, spacing || String(size || 1), columns || count].map(Number);
-    const [cells = 0, from = 0, step = 0, across = 0] = numbers;
-    if (numbers.some((each) => !Number.isInteger(each))) {
+    if (!plan) {
       setRefusal('Type whole numbers.');
       return;
     }
-    const metres = await pitchOf(pitch, across);
+    const metres = await pitchOf(pitch, plan.columns);
     if (typeof metres === 'string') return setRefusal(metres);
     const cellsEdit = {
       type: 'makeCells' as const,
       mode: map.id,
       channels: chosen,
       name,
-      count: cells,
-      first: from,
-      spacing: step,
-      columns: across,
+      count: asked.count,
+      first: plan.first,
+      spacing: plan.spacing,
+      columns: plan.columns,
       order,
     };
     const refused = await edit(
@@ -112,9 +127,9 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
         <div className="flex flex-wrap items-end gap-3">
           <TextField label="Name of a cell" value={name} onChange={setName} maxLength={60} />
           <NumberField label="How many" value={count} onChange={setCount} />
-          <NumberField label="First address" value={start === 'Infinity' ? '' : start} onChange={setFirst} />
-          <NumberField label="Address step" value={spacing === '' && size > 0 ? String(size) : spacing} onChange={setSpacing} />
-          <NumberField label="Columns" value={columns === '' ? count : columns} onChange={setColumns} />
+          <NumberField label="First address" value={usual(first, plan?.first)} onChange={setFirst} />
+          <NumberField label="Address step" value={usual(spacing, plan?.spacing)} onChange={setSpacing} />
+          <NumberField label="Columns" value={usual(columns, plan?.columns)} onChange={setColumns} />
           <NumberField label="Pitch, or length / cells" value={pitch} onChange={setPitch} />
           <Choice
             label="Order"
@@ -123,13 +138,7 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
             onChoose={(value) => setOrder(ORDERS.find((each) => each.value === value)?.value ?? 'ROWS')}
           />
         </div>
-        <GridPicture
-          count={Number(count)}
-          columns={Number(columns === '' ? count : columns)}
-          order={order}
-          first={Number(start)}
-          spacing={Number(spacing || size || 1)}
-        />
+        {plan && plan.cells.length > 1 && <GridPicture plan={plan} />}
         <Refusal says={refusal} />
         <div className="flex justify-end">
           <Button main type="submit" disabled={chosen.length === 0}>
@@ -139,6 +148,11 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
       </form>
     </Modal>
   );
+}
+
+/** The count that stands in a field; null if nothing does, no number if that is none. */
+function typedCount(text: string) {
+  return text.trim() === '' ? null : /^\d{1,9}$/.test(text.trim()) ? Number(text) : NaN;
 }
 
 /** Metres from one cell to the next, typed as such, or as the fixture's length over its cells ("1 m / 10"); null if nothing is typed. */
@@ -152,40 +166,20 @@ async function pitchOf(text: string, columns: number): Promise<number | null | s
 }
 
 /** The block as it would stand: each cell with its first address. */
-function GridPicture({
-  count,
-  columns,
-  order,
-  first,
-  spacing,
-}: {
-  count: number;
-  columns: number;
-  order: (typeof ORDERS)[number]['value'];
-  first: number;
-  spacing: number;
-}) {
-  const { data } = useQuery({
-    queryKey: ['cell grid', count, columns, order],
-    queryFn: () => answer(api.GET('/api/cell-grid', { params: { query: { count, columns, order } } })),
-    enabled: [count, columns, first, spacing].every(Number.isInteger) && count > 1 && columns > 0 && columns <= count && count <= 512,
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  });
-  if (!data || data.length !== count) return null;
+function GridPicture({ plan }: { plan: CellPlan }) {
   return (
     <ol
       aria-label="How the cells stand"
       className="grid max-h-40 shrink-0 justify-start gap-1 overflow-auto font-mono text-xs"
-      style={{ gridTemplateColumns: `repeat(${1 + Math.max(...data.map((cell) => cell.column))}, 2.25rem)` }}
+      style={{ gridTemplateColumns: `repeat(${plan.columns}, 2.25rem)` }}
     >
-      {data.map((cell, index) => (
+      {plan.cells.map((cell) => (
         <li
-          key={index}
+          key={cell.address}
           className="grid h-7 place-items-center rounded-sm border border-edge bg-trough"
-          style={{ gridColumn: cell.column + 1, gridRow: cell.row + 1 }}
+          style={{ gridColumn: cell.place.column + 1, gridRow: cell.place.row + 1 }}
         >
-          {Number.isInteger(first) ? first + index * spacing : ''}
+          {cell.address}
         </li>
       ))}
     </ol>

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useCategories } from '#/api/words';
 import { ManufacturerFacts } from '#/parts/profile/manufacturer-facts';
 import { Button } from '#/ui/button';
 import { PanelButton } from '#/ui/panel-button';
@@ -8,26 +9,12 @@ import { Facts } from './facts';
 import { FixturePicture } from './fixture-picture';
 import { Notes } from './notes';
 
-const CATEGORIES = [
-  { value: 'NONE', text: 'No category' },
-  { value: 'MOVING_SPOT', text: 'Moving spot' },
-  { value: 'MOVING_WASH', text: 'Moving wash' },
-  { value: 'SPOT', text: 'Spot' },
-  { value: 'PAR', text: 'Par' },
-  { value: 'BATTEN', text: 'Batten' },
-  { value: 'STROBE', text: 'Strobe' },
-  { value: 'DIMMER', text: 'Dimmer' },
-  { value: 'SCROLLER', text: 'Scroller' },
-  { value: 'GOBO_ROTATOR', text: 'Gobo rotator' },
-  { value: 'HAZE', text: 'Haze' },
-  { value: 'OTHER', text: 'Other' },
-] as const;
-
 /** What the profile says of itself, and what the house says of it. */
 export function Identity() {
   const { draft } = useEditor();
   const { edit } = useEditorActions();
   const [open, setOpen] = useState(false);
+  const categories = useCategories();
   return (
     <section id="identity" tabIndex={-1} aria-label="Identity" className="flex flex-col gap-2 rounded-sm px-2">
       <div className="flex items-end gap-2">
@@ -64,11 +51,11 @@ export function Identity() {
             <select
               value={draft.category}
               onChange={(event) =>
-                void edit({ type: 'setCategory', to: CATEGORIES.find((each) => each.value === event.currentTarget.value)?.value ?? 'NONE' })
+                void edit({ type: 'setCategory', to: categories.find((each) => each.value === event.currentTarget.value)?.value ?? 'NONE' })
               }
               className="min-h-8 rounded-sm border border-edge bg-trough px-1 text-sm text-text"
             >
-              {CATEGORIES.map((each) => (
+              {categories.map((each) => (
                 <option key={each.value} value={each.value}>
                   {each.text}
                 </option>

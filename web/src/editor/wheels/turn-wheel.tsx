@@ -21,12 +21,9 @@ export function TurnWheel({ wheel, close }: { wheel: WheelLine; close: () => voi
       close={close}
       toEdit={() => {
         if (!/^[+-]?\d{1,3}$/.test(by)) return 'Type by how many slots: 1, or -1 for the other way.';
-        return {
-          type: 'several',
-          edits: bars
-            .filter((bar) => only === 'all' || String(bar.id) === only)
-            .map((bar) => ({ type: 'turnSlots', function: bar.id, by: Number(by) })),
-        };
+        const mode = draft.map?.id;
+        if (only !== 'all' || mode === undefined) return { type: 'turnSlots', function: Number(only), by: Number(by) };
+        return { type: 'turnWheel', mode, wheel: wheel.id, by: Number(by) };
       }}
     >
       <Choice

@@ -4,10 +4,9 @@ import { Popover } from 'radix-ui';
 import { useId, useState, type KeyboardEvent } from 'react';
 import { answer, api } from '#/api/client';
 import type { AttributeChoice } from '#/api/types';
+import { useFeatureGroups } from '#/api/words';
 import { PennantIcon } from '#/parts/channel/pennant-icon';
 import { Waiting } from '#/ui/waiting';
-
-const GROUPS = ['Dimmer', 'Position', 'Gobo', 'Color', 'Beam', 'Focus', 'Control', 'Shapers', 'Video'];
 
 /** Where an attribute is looked for: a draft at a version, and the mode that has some already; what the channel itself uses (`own`) is never hidden. */
 export type AttributePlace = { draft: string; version: number; mode: number; own?: readonly string[] };
@@ -73,6 +72,7 @@ export function AttributePicker({
 function Finder({ place, onChoose }: { place: AttributePlace; onChoose: (attribute: string) => void }) {
   const [words, setWords] = useState('');
   const [group, setGroup] = useState('');
+  const groups = useFeatureGroups();
   const [used, setUsed] = useState(false);
   const [at, setAt] = useState(0);
   const list = useId();
@@ -123,7 +123,7 @@ function Finder({ place, onChoose }: { place: AttributePlace; onChoose: (attribu
         className="min-h-8 w-full rounded-sm border border-edge bg-trough px-2"
       />
       <div role="group" aria-label="Feature groups" className="my-2 flex flex-wrap gap-1">
-        {GROUPS.map((each) => (
+        {groups.map((each) => (
           <button
             key={each}
             type="button"

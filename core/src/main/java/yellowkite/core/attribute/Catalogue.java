@@ -39,6 +39,11 @@ public final class Catalogue {
         return attributes;
     }
 
+    /** {@return the standard's feature groups, in its order} */
+    public List<String> featureGroups() {
+        return attributes.stream().map(StandardAttribute::featureGroup).distinct().toList();
+    }
+
     /** {@return the line that an attribute name fits: {@code Gobo2Pos} fits {@code Gobo(n)Pos}} */
     public Optional<StandardAttribute> find(String name) {
         var plain = byPattern.get(name);

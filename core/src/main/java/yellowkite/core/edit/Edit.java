@@ -9,7 +9,7 @@ import yellowkite.core.profile.FixtureType;
 public sealed interface Edit permits RenameProfile, RenameMode, RenameFunction, RenameRange, AddRange, RemoveRange,
         MoveRangeStart, SetRangePhysical, SetRangeSlot, AddFunction, RemoveFunction, MoveFunctionStart, SetFunctionPhysical,
         SetStartValue, SetHighlight, ChangeAttribute, ChangeWidth, ChangeAddresses,
-        DefineAttribute, SetAttributeUnit, TurnSlots,
+        DefineAttribute, SetAttributeUnit, TurnSlots, TurnWheel,
         Begin, BecomeCopy, SetIdentity, AddMode, DuplicateMode, RemoveMode, MoveMode, DescribeMode, AddChannels, RemoveChannels,
         MoveChannel, Several, SetReaction, SetFade, SetFunctionAttribute, SetBounds, SetModeMaster, SetWheel, ChangeGeometry,
         InvertFunction, MoveRangeEnd,

@@ -1,5 +1,6 @@
 package yellowkite.core.edit;
 
+import java.util.Locale;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.House;
 
@@ -12,6 +13,6 @@ public record SetCategory(House.Category to) implements Edit {
 
     @Override
     public String describe(FixtureType before) {
-        return "Category is " + Words.small(to).replace('_', ' ');
+        return "Category is " + to.text().toLowerCase(Locale.ROOT);
     }
 }

@@ -1,5 +1,6 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
 
 /**
@@ -15,10 +16,14 @@ public record TurnSlots(int function, int by) implements Edit {
                 at -> before.findWheel(at.function().wheel())
                     .map(wheel -> wheel.slots().size())
                     .filter(slots -> slots > 0)
-                    .map(slots -> Located.applied(at.replace(at.function()
-                        .mapRanges(range -> range.slot() == 0 || Math.floorMod(by, slots) == 0 ? range
-                                : range.withSlot(Math.floorMod(range.slot() - 1 + (long) by, slots) + 1)))))
+                    .map(slots -> Located.applied(at.replace(turned(at.function(), by, slots))))
                     .orElseGet(() -> Located.rejected("function", "'" + at.name() + "' works on no wheel with slots.")));
+    }
+
+    /** {@return the function whose ranges bring in the slots {@code by} further} @param slots how many the wheel has, at least 1 */
+    static ChannelFunction turned(ChannelFunction function, int by, int slots) {
+        return function.mapRanges(range -> range.slot() == 0 || Math.floorMod(by, slots) == 0 ? range
+                : range.withSlot(Math.floorMod(range.slot() - 1 + (long) by, slots) + 1));
     }
 
     @Override

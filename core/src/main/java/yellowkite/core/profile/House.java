@@ -28,7 +28,20 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
 
     /** What kind of fixture it is, as a store sorts them. */
     public enum Category {
-        NONE, MOVING_SPOT, MOVING_WASH, SPOT, PAR, BATTEN, STROBE, DIMMER, SCROLLER, GOBO_ROTATOR, HAZE, OTHER
+        NONE("No category"), MOVING_SPOT("Moving spot"), MOVING_WASH("Moving wash"), SPOT("Spot"), PAR("Par"), BATTEN("Batten"), STROBE(
+                "Strobe"),
+        DIMMER("Dimmer"), SCROLLER("Scroller"), GOBO_ROTATOR("Gobo rotator"), HAZE("Haze"), OTHER("Other");
+
+        private final String text;
+
+        Category(String text) {
+            this.text = text;
+        }
+
+        /** {@return what people call it} */
+        public String text() {
+            return text;
+        }
     }
 
     /** A colour that a technician gives a channel to find it again. */

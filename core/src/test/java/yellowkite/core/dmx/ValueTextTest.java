@@ -3,6 +3,7 @@ package yellowkite.core.dmx;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.CsvSource;
 import yellowkite.core.dmx.ValueText.Form;
 
@@ -23,6 +24,13 @@ class ValueTextTest {
             "127,      2, BYTES,   32512",
     })
     void readsWhatIsTyped(String text, int bytes, Form form, long raw) {
+        assertThat(ValueText.read(text, bytes, form)).isEqualTo(new ValueText.Read(raw, null));
+    }
+
+    /** The same table tells the page how it writes them. */
+    @ParameterizedTest
+    @CsvFileSource(resources = "written-values.csv", useHeadersInDisplayName = true)
+    void whatAPageWritesIsReadAsTheSameValue(long raw, int bytes, Form form, String text) {
         assertThat(ValueText.read(text, bytes, form)).isEqualTo(new ValueText.Read(raw, null));
     }
 

@@ -53,6 +53,23 @@ class EditTest {
     }
 
     @Test
+    void turningAWheelUnderAWholeModeTurnsEveryFunctionThatSelectsItsSlots() {
+        int mode = spot.modes().getFirst().id();
+        var wheel = spot.findWheel(function(spot, "Still").wheel()).orElseThrow();
+
+        var after = applied(new TurnWheel(mode, wheel.id(), 1));
+
+        // Open 1, Dots 2, Bars 3 on a wheel of three
+        assertThat(function(after, "Still").ranges()).extracting(NamedRange::slot).containsExactly(2, 3, 1);
+        assertThat(function(after, "Shake").ranges()).extracting(NamedRange::slot).containsExactly(3, 1); // were 2 and 3
+        assertThat(function(after, "Pan")).isEqualTo(function(spot, "Pan"));
+        assertThat(applied(after, new TurnWheel(mode, wheel.id(), 2))).isEqualTo(spot);
+        assertThat(new TurnWheel(mode, wheel.id(), 1).applyTo(
+                applied(applied(new SetWheel(function(spot, "Still").id(), "")), new SetWheel(function(spot, "Shake").id(), ""))))
+            .isEqualTo(Located.rejected("wheel", "No function of this mode selects slots of '" + wheel.name() + "'."));
+    }
+
+    @Test
     void anAttributeOfTheStandardBringsItsDefinitionAlong() {
         var after = applied(new ChangeAttribute(channel(spot, "StrobeMode").id(), "Zoom"));
 

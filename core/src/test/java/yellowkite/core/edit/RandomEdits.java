@@ -143,6 +143,7 @@ public final class RandomEdits {
             (a, r) -> new ChangeAttribute(a.channel(), a.attribute()), (a, r) -> new ChangeWidth(a.channel(), 1 + r.nextInt(3)),
             (a, r) -> new DefineAttribute(a.attribute()),
             (a, r) -> new SetAttributeUnit(a.attribute(), PhysicalUnit.Angle), (a, r) -> new TurnSlots(a.function(), r.nextInt(-2, 3)),
+            (a, r) -> new TurnWheel(a.mode(), a.wheel(), r.nextInt(-2, 3)),
             (a, r) -> new SetIdentity(a.pick(List.of(SetIdentity.Field.values())), a.name()), (a, r) -> new AddMode(a.name()),
             (a, r) -> new DuplicateMode(a.mode(), a.name()), (a, r) -> new RemoveMode(a.mode()),
             (a, r) -> new MoveMode(a.mode(), r.nextInt(3)), (a, r) -> new DescribeMode(a.mode(), a.name()),

@@ -1,16 +1,20 @@
 package yellowkite.server.drafts;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.attribute.EndWords;
-import yellowkite.core.dmx.AddressMap;
-import yellowkite.core.dmx.CellGrid;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.dmx.Wanted;
 import yellowkite.core.edit.BringFunction;
+import yellowkite.core.edit.CellPlan;
 import yellowkite.core.edit.MakeCells;
 import yellowkite.server.web.Refusal;
 
@@ -38,13 +42,20 @@ class AuthoringController {
             .toList();
     }
 
-    /** 200 with where each cell of a block would stand; 422 if there is no such grid. */
-    @GetMapping("/api/cell-grid")
-    List<CellGrid.GridCell> grid(@RequestParam int count, @RequestParam int columns, @RequestParam MakeCells.Order order) {
-        if (count < 1 || count > AddressMap.UNIVERSE || columns < 1 || columns > count) {
-            throw Refusal.unfit("columns", "A grid has 1 to " + AddressMap.UNIVERSE + " cells in at most as many columns.");
+    /** @param first null = the usual one, as are {@code spacing} and {@code columns} */
+    record CellsRequest(int mode, List<Integer> channels, int count, @Schema(nullable = true) @Nullable Integer first,
+            @Schema(nullable = true) @Nullable Integer spacing, @Schema(nullable = true) @Nullable Integer columns, MakeCells.Order order) {
+        CellsRequest {
+            channels = List.copyOf(channels);
+            Objects.requireNonNull(order, "order");
         }
-        return MakeCells.grid(count, columns, order);
+    }
+
+    /** 200 with the block of cells as it would be laid; without cells if there is no such grid. */
+    @PostMapping("/api/drafts/{draftId}/cells-preview")
+    CellPlan cells(@PathVariable String draftId, @RequestBody CellsRequest asked) {
+        return CellPlan.of(drafts.require(draftId).history().current(), asked.mode(), asked.channels(), asked.count(), asked.first(),
+                asked.spacing(), asked.columns(), asked.order());
     }
 
     /** @param says one sentence with what was asked and what the step gives */

@@ -20,6 +20,7 @@ import yellowkite.core.dmx.PhysicalText;
 import yellowkite.core.dmx.ValueText;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.House;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.server.web.Refusal;
@@ -70,14 +71,30 @@ class WordsController {
     /** One channel of a chart. @param choices what the words can mean, best first; empty if nothing */
     record ChartLine(String words, int bytes, List<AttributeChoice> choices) {}
 
+    /** What was understood of words. @param addresses that the understood channels need. @param unknown lines that mean nothing */
+    record ChartAnswer(List<ChartLine> lines, int channels, int addresses, int unknown) {}
+
     /** 200 with the channels that a chart's words describe. */
     @PostMapping("/api/drafts/{draftId}/chart")
-    List<ChartLine> chart(@PathVariable String draftId, @RequestBody ChartRequest request) {
+    ChartAnswer chart(@PathVariable String draftId, @RequestBody ChartRequest request) {
         var used = used(drafts.require(draftId).history().current(), request.mode());
-        return ChartWords.read(shorten(request.text(), LONGEST_CHART), used)
-            .stream()
+        var lines = ChartWords.read(shorten(request.text(), LONGEST_CHART), used);
+        var known = lines.stream().filter(each -> !each.matches().isEmpty()).toList();
+        return new ChartAnswer(lines.stream()
             .map(each -> new ChartLine(each.words(), each.bytes(), each.matches().stream().map(match -> choice(match, used)).toList()))
-            .toList();
+            .toList(), known.size(), known.stream().mapToInt(each -> each.bytes()).sum(), lines.size() - known.size());
+    }
+
+    record CategoryWord(House.Category value, String text) {}
+
+    /** @param featureGroups of the standard's attributes, in the standard's order */
+    record Vocabulary(List<CategoryWord> categories, List<String> featureGroups) {}
+
+    /** 200 with the words that pages offer for choice. They never change while the program runs. */
+    @GetMapping("/api/words")
+    Vocabulary words() {
+        return new Vocabulary(Arrays.stream(House.Category.values()).map(each -> new CategoryWord(each, each.text())).toList(),
+                Catalogue.STANDARD.featureGroups());
     }
 
     /** @param bytes width of the channel. @param form how a number without a sign of its own is meant */

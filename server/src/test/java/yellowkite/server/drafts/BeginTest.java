@@ -9,6 +9,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.util.Map;
 import javax.imageio.ImageIO;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import yellowkite.core.gdtf.GdtfDescription;
@@ -118,8 +119,15 @@ class BeginTest {
 
         assertThat(get(draft + "/attributes?mode=" + mode + "&words=green").json().at("/0/name").asString()).isEqualTo("ColorAdd_G");
         assertThat(get(draft + "/attributes?mode=" + mode + "&words=green&group=Beam").json().size()).isZero();
-        assertThat(post(draft + "/chart", "{\"mode\": " + mode + ", \"text\": \"pan, pan fine, marmalade\"}").json().at("/0/bytes").asInt())
-            .isEqualTo(2);
+        var chart = post(draft + "/chart", "{\"mode\": " + mode + ", \"text\": \"pan, pan fine, dimmer, marmalade\"}").json();
+        assertThat(chart.at("/lines/0/bytes").asInt()).isEqualTo(2);
+        assertThat(List.of(chart.path("channels").asInt(), chart.path("addresses").asInt(), chart.path("unknown").asInt()))
+            .containsExactly(2, 3, 1);
+        assertThat(get("/api/words").json().at("/categories/1").toString())
+            .isEqualTo("{\"value\":\"MOVING_SPOT\",\"text\":\"Moving spot\"}");
+        assertThat(get("/api/words").json().at("/featureGroups/0").asString()).isEqualTo("Dimmer");
+        var cells = "{\"mode\": " + mode + ", \"channels\": [], \"count\": 3, \"first\": 7, \"spacing\": 4, \"order\": \"ROWS\"}";
+        assertThat(post(draft + "/cells-preview", cells).json().at("/cells/2/address").asInt()).isEqualTo(15); // 7 + 2 * 4
         assertThat(get("/api/manufacturers?name=Tide+Wick").json().at("/0/near").asBoolean()).isTrue();
     }
 
