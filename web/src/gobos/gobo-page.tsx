@@ -7,8 +7,10 @@ import { Button } from '#/ui/button';
 import { Refusal } from '#/ui/refusal';
 import { GoboDetails } from './gobo-details';
 import { GoboGrid } from '#/parts/gobo/gobo-grid';
-import { GoboIntake } from '#/parts/gobo/gobo-intake';
+import { later } from '#/ui/later';
 import { gobosQuery } from '#/parts/gobo/gobo-query';
+
+const GoboIntake = later(() => import('#/parts/gobo/gobo-intake').then((file) => file.GoboIntake));
 
 /** The house's gobos: found by a word, taken in from any picture. */
 export function GoboPage() {

@@ -1,5 +1,4 @@
 import { useQuery } from '@tanstack/react-query';
-import { Palette } from 'lucide-react';
 import { useState } from 'react';
 import { answer, api } from '#/api/client';
 import type { WishAnswer } from '#/api/types';
@@ -12,20 +11,8 @@ import { ColourWish } from './colour-wish';
 import { HueFacts } from './hue-facts';
 import { LightParts } from './light-parts';
 
-/** The way to the colours of a mode. */
-export function ColourButton({ mode }: { mode: number }) {
-  const [open, setOpen] = useState(false);
-  return (
-    <>
-      <Button quiet className="mt-1.5" onClick={() => setOpen(true)}>
-        <Palette size={14} aria-hidden /> Colours of this mode
-      </Button>
-      {open && <ColourDialog mode={mode} onClose={() => setOpen(false)} />}
-    </>
-  );
-}
-
-function ColourDialog({ mode, onClose }: { mode: number; onClose: () => void }) {
+/** What a mode can mix, and which values make a colour. */
+export function ColourDialog({ mode, onClose }: { mode: number; onClose: () => void }) {
   const { draft, probe } = useEditor();
   const [shown, setShown] = useState<'wish' | 'parts'>('wish');
   const [wish, setWish] = useState<WishAnswer | undefined>();

@@ -2,7 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { memo, useState } from 'react';
 import { answer, api } from '#/api/client';
 import type { ChannelRow, Draft, FunctionBar, Readout } from '#/api/types';
-import { ColourButton } from '#/editor/colour/colour-dialog';
+import { ColourButton } from '#/editor/colour/colour-button';
 import { HueFacts } from '#/editor/colour/hue-facts';
 import { Beam } from './beam';
 import { CheckList } from './check-list';

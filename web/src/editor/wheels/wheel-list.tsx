@@ -10,8 +10,10 @@ import { CopyWheel } from './copy-wheel';
 import { useEditor } from '#/editor/kit/editor-context';
 import { PanelForm } from '#/editor/kit/panel-form';
 import { SlotPicture } from '#/parts/wheel/slot-picture';
-import { WheelDialog } from './wheel-dialog';
+import { later } from '#/ui/later';
 import { KINDS } from '#/parts/wheel/wheel-kinds';
+
+const WheelDialog = later(() => import('./wheel-dialog').then((file) => file.WheelDialog));
 
 /** The wheels of the profile; each opens as a wheel. */
 export function WheelList() {

@@ -6,9 +6,11 @@ import { Button } from '#/ui/button';
 import { Modal } from '#/ui/modal';
 import { TextField } from '#/ui/text-field';
 import { GoboGrid } from './gobo-grid';
-import { GoboIntake } from './gobo-intake';
+import { later } from '#/ui/later';
 import { gobosQuery } from './gobo-query';
 import { Waiting } from '#/ui/waiting';
+
+const GoboIntake = later(() => import('./gobo-intake').then((file) => file.GoboIntake));
 
 /** A gobo of the shelf, or one that is taken in now. */
 export function GoboPicker({ title, onChoose, onClose }: { title: string; onChoose: (gobo: Gobo) => void; onClose: () => void }) {
