@@ -59,7 +59,7 @@ export function LibraryPage({ news }: { news: ReactNode }) {
         <Link to="/bin" className={buttonLook({ quiet: true })}>
           Bin
         </Link>
-        <Button aria-pressed={narrowing} className="hidden max-[860px]:inline-flex" onClick={() => setNarrowing(!narrowing)}>
+        <Button aria-pressed={narrowing} className="min-[861px]:hidden" onClick={() => setNarrowing(!narrowing)}>
           Narrow the list
         </Button>
         <Button onClick={() => setBeginning(true)}>

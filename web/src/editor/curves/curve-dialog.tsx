@@ -33,7 +33,7 @@ function Chooser({ bar, close }: { bar: FunctionBar; close: () => void }) {
   const [source, setSource] = useState<string>(bar.curve === '' ? 'shelf' : 'profile');
   const { Form } = SOURCES.find((each) => each.value === source) ?? SOURCES[0];
   return (
-    <div className="flex min-h-0 flex-col gap-4 overflow-y-auto">
+    <div className="flex min-h-0 flex-col gap-4 overflow-y-auto pr-2">
       <div role="group" aria-label="Where from" className="flex gap-1">
         {SOURCES.map((each) => (
           <Button key={each.value} quiet={source !== each.value} aria-pressed={source === each.value} onClick={() => setSource(each.value)}>

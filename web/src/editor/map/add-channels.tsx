@@ -76,7 +76,7 @@ export function AddChannels({ map }: { map: ModeMap }) {
           data-key="n"
           aria-label="Channels to add"
           value={text}
-          placeholder="Add channels: pan 16 bit, tilt 16 bit, dimmer, gobo rotation …"
+          placeholder="Add channels: pan 16 bit, dimmer …"
           className="min-h-8 min-w-0 flex-1 rounded-sm border border-edge bg-trough px-2.5"
           onChange={(event) => {
             setText(event.currentTarget.value);

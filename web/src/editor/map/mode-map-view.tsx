@@ -37,7 +37,7 @@ export const ModeMapView = memo(function ModeMapView() {
   }
   const line = draft.modes.find((mode) => mode.id === map.id);
   const miscounted = checks.some((check) => check.rule === 'chart-count' && check.mode === map.id);
-  const counts = `${counted(map.channels.length, 'channel', 'channels')}, ${map.sum === '' ? counted(map.footprint, 'address', 'addresses') : map.sum}, ${map.free} left in a universe`;
+  const counts = `${counted(map.channels.length, 'channel', 'channels')}, ${map.sum === '' ? counted(map.footprint, 'address', 'addresses') : map.sum}, ${map.free} left`;
   return (
     <main className="flex min-h-0 flex-col">
       <div className="shrink-0 border-b border-line px-3 py-1">

@@ -69,7 +69,7 @@ export function Identity() {
         </>
       )}
       <Button quiet className="self-start" aria-expanded={open} onClick={() => setOpen(!open)}>
-        {open ? 'Less' : draft.notes === '' ? 'Manufacturer, notes and more' : 'Manufacturer, notes (1) and more'}
+        {open ? 'Less' : draft.notes === '' ? 'Facts and notes' : 'Facts and notes (1)'}
       </Button>
     </section>
   );

@@ -47,7 +47,7 @@ class AuthoringTest extends WritesProfiles {
         browser.typeOn(text);
         browser.key(Keys.ENTER);
         browser.see(
-                By.xpath("//main//p[starts-with(normalize-space(), '" + channels + " channels, ') and contains(., 'left in a universe')]"));
+                By.xpath("//main//p[starts-with(normalize-space(), '" + channels + " channels, ') and contains(., ' left')]"));
         browser.key(Keys.ESCAPE);
     }
 
