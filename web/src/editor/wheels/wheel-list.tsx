@@ -10,6 +10,7 @@ import { CopyWheel } from './copy-wheel';
 import { useEditor } from '#/editor/kit/editor-context';
 import { PanelForm } from '#/editor/kit/panel-form';
 import { SlotPicture } from '#/parts/wheel/slot-picture';
+import { counted } from '#/ui/counted';
 import { later } from '#/ui/later';
 import { KINDS } from '#/parts/wheel/wheel-kinds';
 
@@ -69,7 +70,8 @@ function Wheel({ wheel, onOpen }: { wheel: WheelLine; onOpen: () => void }) {
         <span className="flex justify-between gap-2">
           <span className="truncate">{wheel.name}</span>
           <span className="shrink-0 text-sm text-muted">
-            {wheel.slots.length} slots<span className="sr-only">, open the wheel</span>
+            {counted(wheel.slots.length, 'slot', 'slots')}
+            <span className="sr-only">, open the wheel</span>
           </span>
         </span>
         <span className="mt-1 flex flex-wrap gap-1">
