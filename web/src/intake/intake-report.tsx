@@ -43,7 +43,7 @@ export function IntakeReport({
           ? `Importing file ${Math.min(total, done + 1)} of ${total}`
           : done < total
             ? `Stopped after ${done} of ${total} files`
-            : 'Taken in'
+            : 'Imported'
       }
       description={going ? 'Each file comes in whole or not at all.' : summary(taken, waiting, done, total)}
     >

@@ -6,7 +6,7 @@ import type { IntakeFile } from '#/api/types';
 const ROW = 40;
 const KINDS = [
   { key: 'all', text: 'files', tone: '' },
-  { key: 'TAKEN', text: 'taken in', tone: 'text-good' },
+  { key: 'TAKEN', text: 'imported', tone: 'text-good' },
   { key: 'KNOWN', text: 'were here already', tone: 'text-muted' },
   { key: 'WAITS', text: 'wait for an answer', tone: 'text-warning' },
   { key: 'REFUSED', text: 'refused', tone: 'text-error' },

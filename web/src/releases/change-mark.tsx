@@ -7,7 +7,7 @@ const KINDS: Record<ChangeKind, { sign: string; text: string; tone: string }> = 
   WITHDRAWN: { sign: '⊘', text: 'withdrawn', tone: 'text-error' },
   CHANGED: { sign: '·', text: 'changed', tone: 'text-muted' },
   NEW: { sign: '+', text: 'new', tone: 'text-good' },
-  SAME: { sign: '=', text: 'as it was', tone: 'text-muted' },
+  SAME: { sign: '=', text: 'unchanged', tone: 'text-muted' },
 };
 
 /** What a release does to a profile, in a sign and a word: how bad a change is says more than that it is one. */

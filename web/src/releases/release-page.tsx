@@ -42,7 +42,7 @@ function Page({ view }: { view: ReleaseView }) {
           <div className="flex items-end gap-4">
             <div className="min-w-0 flex-1">
               <p className="font-mono text-sm">{calendarDay(release.dated)}</p>
-              <p className="text-muted">{`${changeCounts(lines)}. ${release.origin === 'OURS' ? `Published by ${release.author}` : `Taken in by ${release.author}; it stands on the Reference shelf`}.`}</p>
+              <p className="text-muted">{`${changeCounts(lines)}. ${release.origin === 'OURS' ? `Published by ${release.author}` : `Imported by ${release.author}; it stands on the Reference shelf`}.`}</p>
             </div>
             {earlier.length > 0 && (
               <Choice

@@ -8,6 +8,12 @@ export const MOTIONS: Record<WheelSpan['motion'], { sign: string; text: string }
   SPINS: { sign: '↻', text: 'spinning' },
   TURNED: { sign: '∠', text: 'turned' },
 };
+
+/** How it brings its slot in, and whether it is called after another one; empty for what is still and rightly called. */
+export function signs(span: WheelSpan) {
+  return [MOTIONS[span.motion].sign, span.calledAfterAnother ? '≠' : ''].join(' ').trim();
+}
+
 type Props = { wheel: WheelLine; spans: WheelSpan[] };
 type Slot = WheelLine['slots'][number];
 
@@ -40,7 +46,7 @@ function Legend({ spans }: { spans: WheelSpan[] }) {
           {motion.sign} {motion.text}
         </span>
       ))}
-      {spans.some((span) => span.calledAfterAnother) && <span className="text-warning">named after another slot</span>}
+      {spans.some((span) => span.calledAfterAnother) && <span className="text-warning">≠ named after another slot</span>}
     </figcaption>
   );
 }
@@ -158,9 +164,7 @@ function Values({ spans, place: [x, y], side }: { spans: WheelSpan[]; place: [nu
       fill={span.calledAfterAnother ? 'var(--warning)' : 'var(--muted)'}
       className="font-mono"
     >
-      {line === 3 && spans.length > 4
-        ? `and ${spans.length - 3} more`
-        : `${span.from}–${span.to}${MOTIONS[span.motion].sign === '' ? '' : ` ${MOTIONS[span.motion].sign}`}`}
+      {line === 3 && spans.length > 4 ? `and ${spans.length - 3} more` : `${span.from}–${span.to} ${signs(span)}`.trimEnd()}
     </text>
   ));
 }
@@ -203,9 +207,7 @@ function StringDrawing({ wheel, spans }: Props) {
                 fill={own.some((span) => span.calledAfterAnother) ? 'var(--warning)' : 'var(--muted)'}
                 className="font-mono"
               >
-                {own
-                  .map((span) => `${span.from}–${span.to}${MOTIONS[span.motion].sign === '' ? '' : ` ${MOTIONS[span.motion].sign}`}`)
-                  .join('  ')}
+                {own.map((span) => `${span.from}–${span.to} ${signs(span)}`.trimEnd()).join('  ')}
               </text>
             </g>
           );

@@ -4,7 +4,7 @@ import type { Edit, WheelLine, WheelSpan } from '#/api/types';
 import { EditField } from '#/editor/kit/edit-field';
 import { SlotHolds } from './slot-holds';
 import { SlotPicture } from '#/parts/wheel/slot-picture';
-import { MOTIONS } from './wheel-drawing';
+import { MOTIONS, signs } from './wheel-drawing';
 
 /** What an edit of one thing leaves as it is. */
 const KEPT = { name: null, color: null, filter: null, mediaFile: null, facets: null, disc: null };
@@ -79,11 +79,11 @@ export function WheelSlot({
           <button
             key={index}
             type="button"
-            title={`${span.pretty}, ${span.function}, ${MOTIONS[span.motion].text}; show it in the map`}
+            title={`${span.pretty}, ${span.function}, ${MOTIONS[span.motion].text}${span.calledAfterAnother ? ', named after another slot' : ''}; show it in the map`}
             onClick={() => onShow(span.channel)}
             className={`hover:text-text hover:underline ${span.calledAfterAnother ? 'text-warning' : 'text-muted'}`}
           >
-            <span className="font-mono">{`${span.from}–${span.to}`}</span> {span.range} {MOTIONS[span.motion].sign}
+            <span className="font-mono">{`${span.from}–${span.to}`}</span> {span.range} {signs(span)}
           </button>
         ))}
       </p>

@@ -183,7 +183,7 @@ function Settings({
   return (
     <div className="grid grid-cols-2 items-end gap-3">
       <Choice
-        label="Light"
+        label="Material"
         value={cut.tone}
         options={TONES}
         onChoose={(value) => onCut({ ...cut, tone: TONES.find((tone) => tone.value === value)?.value ?? 'STENCIL' })}
@@ -195,7 +195,7 @@ function Settings({
         onChoose={(size) => onCut({ ...cut, size: Number(size) })}
       />
       <Choice
-        label="Square"
+        label="Crop"
         value={cut.side === null ? 'middle' : 'hand'}
         options={[
           { value: 'middle', text: 'Largest from the middle' },

@@ -84,7 +84,7 @@ class LibraryTest extends WithBrowser {
             browser.press("Go on");
             browser.takeIn(files);
 
-            browser.seeWithin(180, By.xpath("//h2[normalize-space()='Taken in']"));
+            browser.seeWithin(180, By.xpath("//h2[normalize-space()='Imported']"));
             browser.seeText("999 of 1000 files are in the library; the others were refused.");
             browser.see(By.xpath("//div[@aria-label='Which files']//button[contains(., 'refused')]")).click();
             browser.seeText("'made up 501.gdtf' was refused: it is not a ZIP archive");

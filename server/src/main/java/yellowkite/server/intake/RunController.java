@@ -114,7 +114,7 @@ class RunController {
         if (accepted != null) {
             var says = accepted.manufacturer() + " " + accepted.name() + ", revision " + accepted.revision()
                     + (accepted.problems().isEmpty() ? ""
-                            : "; " + accepted.problems().size() + (accepted.problems().size() == 1 ? " check to see" : " checks to see"));
+                            : "; " + accepted.problems().size() + (accepted.problems().size() == 1 ? " problem" : " problems"));
             return new FileLine(position, "", 0, accepted.isNew() ? Outcome.TAKEN : Outcome.KNOWN, cut(says, LONGEST_SENTENCE),
                     accepted.profileId());
         }
