@@ -33,10 +33,13 @@ export function LibraryPage({ news }: { news: ReactNode }) {
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const list = useRef<ListHandle>(null);
   const box = useRef<HTMLInputElement>(null);
+  /** Of whatever is chosen by then: a row that is not drawn anew calls the one of an earlier time. */
   function toggle(id: string) {
-    const next = new Set(chosen);
-    if (!next.delete(id)) next.add(id);
-    setChosen(next);
+    setChosen((now) => {
+      const next = new Set(now);
+      if (!next.delete(id)) next.add(id);
+      return next;
+    });
   }
   function change(to: URLSearchParams) {
     setSearch(to.get('search') ?? '');

@@ -82,6 +82,18 @@ class HousekeepingTest extends WritesProfiles {
     }
 
     @Test
+    void profilesAreSelectedOneAfterTheOther() {
+        browser.see(By.cssSelector("input[aria-label='Choose Fen']")).click();
+        browser.see(By.cssSelector("input[aria-label='Choose Thrum']")).click();
+        browser.seeText("2 profiles selected");
+        browser.see(By.cssSelector("input[aria-label='Choose Fathom']")).click();
+        browser.seeText("3 profiles selected");
+        browser.see(By.cssSelector("input[aria-label='Choose Fen']")).click();
+
+        browser.seeText("2 profiles selected");
+    }
+
+    @Test
     void aProfileGoesToTheBinAndComesBack() throws IOException {
         open("Sallow", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0BE03");
         select("sallow", "Sallow");
