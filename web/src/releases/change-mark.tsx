@@ -31,7 +31,7 @@ export function changeCounts(lines: { kind: ChangeKind; worst: Rank | null | und
     count('NEW') > 0 ? `${count('NEW')} new` : '',
     count('CHANGED') > 0 ? `${count('CHANGED')} changed${breaks > 0 ? `, of which ${counted(breaks, 'breaks', 'break')}` : ''}` : '',
     count('WITHDRAWN') > 0 ? `${count('WITHDRAWN')} withdrawn` : '',
-    count('SAME') > 0 ? `${count('SAME')} as before` : '',
+    count('SAME') > 0 ? `${count('SAME')} unchanged` : '',
   ]
     .filter((part) => part !== '')
     .join('; ');

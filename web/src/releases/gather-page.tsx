@@ -176,7 +176,7 @@ function Gather({ last, proposals, onAdd }: { last: ReleaseLine | undefined; pro
                         {each.before === null
                           ? `revision ${each.revision}`
                           : each.before === each.revision
-                            ? `revision ${each.revision}, as before`
+                            ? `revision ${each.revision}, unchanged`
                             : `revision ${each.before} → ${each.revision}`}
                       </span>
                     </p>

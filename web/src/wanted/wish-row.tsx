@@ -15,7 +15,7 @@ export function WishRow({ wish }: { wish: Wish }) {
   return (
     <li
       aria-label={`${wish.manufacturer} ${wish.model}`}
-      className="grid grid-cols-[minmax(0,1fr)_13rem_minmax(0,26rem)] items-start gap-5 border-t border-line py-3"
+      className="grid grid-cols-[minmax(0,1fr)_13rem_minmax(0,30rem)] items-start gap-5 border-t border-line py-3"
     >
       <div className="min-w-0">
         <p className="font-semibold break-words">
