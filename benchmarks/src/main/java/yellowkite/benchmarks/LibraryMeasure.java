@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
 import java.util.stream.Collectors;
@@ -47,7 +48,7 @@ public final class LibraryMeasure {
     private final ProfileRepository profiles;
 
     private LibraryMeasure(ConfigurableApplicationContext server) {
-        this.address = "http://127.0.0.1:" + ((WebServerApplicationContext) server).getWebServer().getPort();
+        this.address = "http://127.0.0.1:" + Objects.requireNonNull(((WebServerApplicationContext) server).getWebServer()).getPort();
         this.profiles = server.getBean(ProfileRepository.class);
     }
 

@@ -3,6 +3,7 @@ package yellowkite.benchmarks;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import org.openjdk.jmh.profile.GCProfiler;
 import org.openjdk.jmh.runner.Runner;
@@ -69,16 +70,20 @@ public final class Measure {
         ratio(costs, "correctionOf256", "readNumbers");
     }
 
+    private static double micros(Map<String, Cost> costs, String what) {
+        return Objects.requireNonNull(costs.get(what), what).micros();
+    }
+
     private static void ratio(Map<String, Cost> costs, String what, String floor, double budget) {
-        System.out.printf(Locale.ROOT, "%s / %s = %.2f (budget %.1f)%n", what, floor, costs.get(what).micros() / costs.get(floor).micros(),
+        System.out.printf(Locale.ROOT, "%s / %s = %.2f (budget %.1f)%n", what, floor, micros(costs, what) / micros(costs, floor),
                 budget);
     }
 
     private static void ratio(Map<String, Cost> costs, String what, String floor) {
-        System.out.printf(Locale.ROOT, "%s / %s = %.2f%n", what, floor, costs.get(what).micros() / costs.get(floor).micros());
+        System.out.printf(Locale.ROOT, "%s / %s = %.2f%n", what, floor, micros(costs, what) / micros(costs, floor));
     }
 
     private static void budget(Map<String, Cost> costs, String what, double micros) {
-        System.out.printf(Locale.ROOT, "%s = %.1f us (budget %.0f us)%n", what, costs.get(what).micros(), micros);
+        System.out.printf(Locale.ROOT, "%s = %.1f us (budget %.0f us)%n", what, micros(costs, what), micros);
     }
 }
