@@ -6,7 +6,7 @@ import { ProfilePicker } from '#/parts/profile/profile-picker';
 import { Button } from '#/ui/button';
 import { Refusal } from '#/ui/refusal';
 import { useEditorActions } from '#/editor/kit/editor-context';
-import { SlotPicture } from '#/parts/wheel/slot-picture';
+import { SlotsInARow } from '#/parts/wheel/slots-in-a-row';
 import { KINDS } from '#/parts/wheel/wheel-kinds';
 
 /** A wheel of any published profile, with its pictures: beside the others, or in the place of one. */
@@ -45,11 +45,7 @@ export function CopyWheel({ over, onDone }: { over: number | null; onDone: () =>
                 <span className="truncate">{wheel.name}</span>
                 <span className="shrink-0 text-muted">{KINDS.find((each) => each.value === wheel.kind)?.text}</span>
               </span>
-              <span className="mt-1 flex flex-wrap gap-1">
-                {wheel.slots.map((slot) => (
-                  <SlotPicture key={slot.number} slot={slot} className="size-6" />
-                ))}
-              </span>
+              <SlotsInARow slots={wheel.slots} />
             </button>
           </li>
         ))}

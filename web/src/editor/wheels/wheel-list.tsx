@@ -9,7 +9,7 @@ import { TextField } from '#/ui/text-field';
 import { CopyWheel } from './copy-wheel';
 import { useEditor } from '#/editor/kit/editor-context';
 import { PanelForm } from '#/editor/kit/panel-form';
-import { SlotPicture } from '#/parts/wheel/slot-picture';
+import { SlotsInARow } from '#/parts/wheel/slots-in-a-row';
 import { counted } from '#/ui/counted';
 import { later } from '#/ui/later';
 import { KINDS } from '#/parts/wheel/wheel-kinds';
@@ -74,11 +74,7 @@ function Wheel({ wheel, onOpen }: { wheel: WheelLine; onOpen: () => void }) {
             <span className="sr-only">, open the wheel</span>
           </span>
         </span>
-        <span className="mt-1 flex flex-wrap gap-1">
-          {wheel.slots.map((slot) => (
-            <SlotPicture key={slot.number} slot={slot} className="size-6" />
-          ))}
-        </span>
+        <SlotsInARow slots={wheel.slots} />
       </button>
     </li>
   );
