@@ -58,14 +58,17 @@ export function CommandBox() {
 
 function Finder() {
   const [words, setWords] = useState('');
+  const [chosen, setChosen] = useState('');
   const asked = useDeferredValue(words.trim());
   const navigate = useNavigate();
   const offered = useOfferedCommands().flat();
   const here = useHere();
   const { data } = useQuery({ ...pieceQuery({ search: asked }, 0), enabled: asked !== '', placeholderData: (before) => before });
   const profiles = asked === '' ? [] : (data?.profiles ?? []).slice(0, MOST_OF_A_KIND).map(profileGoal);
-  const goals = asked === '' ? [...recent.now(), ...PAGES] : [...best(asked, here), ...profiles, ...best(asked, PAGES)];
+  const goals = asked === '' ? [...recent.now(), ...PAGES] : [...best(asked, here), ...best(asked, PAGES)];
   const actions = asked === '' ? offered : best(asked, offered);
+  // What is here already stands first, so that an answer that comes late never slips under a finger on Enter.
+  const values = [...goals.map(valueOf), ...actions.map(actionValue), ...profiles.map(valueOf)];
 
   function go(goal: Goal) {
     showCommands(false);
@@ -73,37 +76,34 @@ function Finder() {
     recent.set([kept, ...recent.now().filter((each) => each.to !== goal.to)].slice(0, MOST_RECENT));
     void navigate(goal.to);
   }
-  const groups = [...new Set(goals.map((goal) => goal.group))];
   return (
-    <Command shouldFilter={false} loop label="Find anything" className="flex min-h-0 flex-col">
+    <Command
+      shouldFilter={false}
+      loop
+      label="Find anything"
+      className="flex min-h-0 flex-col"
+      value={values.includes(chosen) ? chosen : (values[0] ?? '')}
+      onValueChange={setChosen}
+    >
       <Command.Input
         autoFocus
         value={words}
-        onValueChange={setWords}
+        onValueChange={(typed) => {
+          setWords(typed);
+          setChosen('');
+        }}
         placeholder="A profile, mode, attribute, page or action"
         className="min-h-12 border-b border-line bg-transparent px-4 text-base outline-none"
       />
       <Command.List className="min-h-0 overflow-y-auto p-2">
         <Command.Empty className="px-3 py-4 text-muted">{asked === '' ? '' : `Nothing fits '${asked}'.`}</Command.Empty>
-        {groups.map((group) => (
-          <Group key={group} heading={group}>
-            {goals
-              .filter((goal) => goal.group === group)
-              .map((goal) => (
-                <Item key={goal.to + goal.text} value={`${group} ${goal.to} ${goal.text}`} onSelect={() => go(goal)}>
-                  {goal.pennant !== undefined && <PennantIcon group={goal.pennant} />}
-                  <span className="flex-1 truncate">{goal.text}</span>
-                  <span className="truncate text-sm text-muted">{goal.more}</span>
-                </Item>
-              ))}
-          </Group>
-        ))}
+        <Goals goals={goals} onGo={go} />
         {actions.length > 0 && (
           <Group heading="Actions here">
             {actions.map((action) => (
               <Item
                 key={action.text}
-                value={`action ${action.text}`}
+                value={actionValue(action)}
                 onSelect={() => {
                   showCommands(false);
                   setTimeout(action.run); // once the focus is back on the page
@@ -115,9 +115,35 @@ function Finder() {
             ))}
           </Group>
         )}
+        <Goals goals={profiles} onGo={go} />
       </Command.List>
     </Command>
   );
+}
+
+function Goals({ goals, onGo }: { goals: Goal[]; onGo: (goal: Goal) => void }) {
+  const groups = [...new Set(goals.map((goal) => goal.group))];
+  return groups.map((group) => (
+    <Group key={group} heading={group}>
+      {goals
+        .filter((goal) => goal.group === group)
+        .map((goal) => (
+          <Item key={valueOf(goal)} value={valueOf(goal)} onSelect={() => onGo(goal)}>
+            {goal.pennant !== undefined && <PennantIcon group={goal.pennant} />}
+            <span className="flex-1 truncate">{goal.text}</span>
+            <span className="truncate text-sm text-muted">{goal.more}</span>
+          </Item>
+        ))}
+    </Group>
+  ));
+}
+
+function valueOf(goal: Goal) {
+  return `${goal.group} ${goal.to} ${goal.text}`;
+}
+
+function actionValue(action: { text: string }) {
+  return `action ${action.text}`;
 }
 
 function Group({ heading, children }: { heading: string; children: React.ReactNode }) {
