@@ -1,19 +1,17 @@
 import type { FixtureFacts } from '#/api/types';
-import { shown } from '#/ui/figures';
 
 /** What the fixture is as a thing; only what is said. */
 export function FactsOfTheFixture({ facts }: { facts: FixtureFacts }) {
-  const id = (value: number | null) => (value === null ? '' : value.toString(16).padStart(4, '0').toUpperCase());
   const lines = [
-    ['Light source', facts.lampType ?? ''],
+    ['Light source', facts.lampType],
     ['Beam angle', unit(facts.beamAngle, '°')],
     ['Field angle', unit(facts.fieldAngle, '°')],
     ['Flux', unit(facts.luminousFlux, 'lm')],
     ['Colour temp.', unit(facts.colorTemperature, 'K')],
     ['Power', unit(facts.power, 'W')],
     ['Weight', unit(facts.weight, 'kg')],
-    ['Connectors', facts.connectors.map((each) => `${each.name} (${each.type})`).join(', ')],
-    ['RDM', facts.rdmManufacturer === null && facts.rdmModel === null ? '' : `${id(facts.rdmManufacturer)}:${id(facts.rdmModel)}`],
+    ['Connectors', facts.connectors.replaceAll('\n', ', ')],
+    ['RDM', facts.rdmManufacturer === '' && facts.rdmModel === '' ? '' : `${facts.rdmManufacturer}:${facts.rdmModel}`],
     ['Personalities', facts.personalities.map((each) => `${each.number} ${each.mode}`).join(', ')],
   ].filter(([, text]) => text !== '');
   if (lines.length === 0) return null;
@@ -38,6 +36,6 @@ function Line({ label, text }: { label: string; text: string }) {
   );
 }
 
-function unit(value: number | null, sign: string) {
-  return value === null ? '' : `${shown(value)} ${sign}`;
+function unit(value: string, sign: string) {
+  return value === '' ? '' : `${value} ${sign}`;
 }

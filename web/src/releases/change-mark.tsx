@@ -1,6 +1,5 @@
 import type { ChangeKind, ProfileUse, Rank } from '#/api/types';
 import { rankOf } from '#/parts/profile/ranks';
-import { counted } from '#/ui/counted';
 import { Link } from 'react-router';
 
 const KINDS: Record<ChangeKind, { sign: string; text: string; tone: string }> = {
@@ -21,20 +20,6 @@ export function ChangeMark({ kind, worst }: { kind: ChangeKind; worst: Rank | nu
       <span className={tone}>{text}</span>
     </span>
   );
-}
-
-/** How many profiles of each kind, in a line. */
-export function changeCounts(lines: { kind: ChangeKind; worst: Rank | null | undefined }[]) {
-  const count = (kind: ChangeKind) => lines.filter((line) => line.kind === kind).length;
-  const breaks = lines.filter((line) => line.kind === 'CHANGED' && line.worst === 'BREAKS').length;
-  return [
-    count('NEW') > 0 ? `${count('NEW')} new` : '',
-    count('CHANGED') > 0 ? `${count('CHANGED')} changed${breaks > 0 ? `, of which ${counted(breaks, 'breaks', 'break')}` : ''}` : '',
-    count('WITHDRAWN') > 0 ? `${count('WITHDRAWN')} withdrawn` : '',
-    count('SAME') > 0 ? `${count('SAME')} unchanged` : '',
-  ]
-    .filter((part) => part !== '')
-    .join('; ');
 }
 
 /** Who in this house uses a profile that a release touches. */

@@ -60,7 +60,7 @@ function Gather({ last, proposals, onAdd }: { last: ReleaseLine | undefined; pro
   const [notes, setNotes] = useState('');
   const [left, setLeft] = useState<Record<string, boolean>>({});
   const [words, setWords] = useState<Record<string, string>>({});
-  const isPart = (each: ReleaseProposal) => !(left[each.profileId] ?? each.withdrawn !== null);
+  const isPart = (each: ReleaseProposal) => !(left[each.profileId] ?? each.leftOut);
   const parts = proposals.filter(isPart);
   const [id] = useState(() => crypto.randomUUID()); // sent again, it is the same release
   const publish = useMutation({

@@ -8,7 +8,7 @@ import { TopLine } from '#/ui/top-line';
 import { buttonLook } from '#/ui/button';
 import { Choice } from '#/ui/choice';
 import { Trail } from '#/ui/trail';
-import { ChangeMark, UsedBy, changeCounts } from './change-mark';
+import { ChangeMark, UsedBy } from './change-mark';
 import { EarlierNotes } from './earlier-notes';
 import { releaseQuery } from './release-query';
 import { calendarDay } from '#/ui/dates';
@@ -23,7 +23,7 @@ export function ReleasePage() {
 }
 
 function Page({ view }: { view: ReleaseView }) {
-  const { release, lines, earlier } = view;
+  const { release, says, lines, earlier } = view;
   const [since, setSince] = useState('');
   const shown = earlier.slice(0, earlier.findIndex((each) => each.id === since) + 1);
   const told = lines.filter((line) => line.kind !== 'SAME');
@@ -42,7 +42,11 @@ function Page({ view }: { view: ReleaseView }) {
           <div className="flex items-end gap-4">
             <div className="min-w-0 flex-1">
               <p className="font-mono text-sm">{calendarDay(release.dated)}</p>
-              <p className="text-muted">{`${changeCounts(lines)}. ${release.origin === 'OURS' ? `Published by ${release.author}` : `Imported by ${release.author}; it stands on the Reference shelf`}.`}</p>
+              <p className="text-muted">
+                {says !== '' && `${says}. `}
+                {release.origin === 'OURS' ? 'Published' : 'Imported'} by {release.author}
+                {release.onShelf && '; it stands on the Reference shelf'}.
+              </p>
             </div>
             {earlier.length > 0 && (
               <Choice

@@ -72,7 +72,7 @@ function List({ title, releases, empty }: { title: string; releases: ReleaseLine
       <h2 className="mb-1 text-xs font-semibold text-muted">{title}</h2>
       {releases.length === 0 && <p className="border-t border-line py-4 text-sm text-muted">{empty}</p>}
       <ul>
-        {releases.map((release, index) => (
+        {releases.map((release) => (
           <li key={release.id} className="border-t border-line">
             <Link
               to={`/releases/${release.id}`}
@@ -85,7 +85,7 @@ function List({ title, releases, empty }: { title: string; releases: ReleaseLine
               </span>
               <span className="text-sm text-muted">
                 {release.origin === 'THEIRS'
-                  ? `imported by ${release.author}${releases.findIndex((each) => each.house === release.house) === index ? '; on the shelf now' : ''}`
+                  ? `imported by ${release.author}${release.onShelf ? '; on the shelf now' : ''}`
                   : `published by ${release.author}`}
               </span>
             </Link>

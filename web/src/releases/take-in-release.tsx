@@ -8,7 +8,7 @@ import { Modal } from '#/ui/modal';
 import { Notice } from '#/ui/notice';
 import { Refusal } from '#/ui/refusal';
 import { tell } from '#/ui/toast';
-import { ChangeMark, UsedBy, changeCounts } from './change-mark';
+import { ChangeMark, UsedBy } from './change-mark';
 import { EarlierNotes } from './earlier-notes';
 import { calendarDay } from '#/ui/dates';
 
@@ -41,7 +41,7 @@ export function TakeInRelease({ file, onClose }: { file: File; onClose: () => vo
       title={title}
       description={
         data
-          ? `Dated ${calendarDay(data.dated)}: ${changeCounts(data.touched.map(({ change }) => change))}.`
+          ? `Dated ${calendarDay(data.dated)}: ${data.says}.`
           : error
             ? 'Nothing was changed.'
             : 'Each of its files is read before anything comes in.'

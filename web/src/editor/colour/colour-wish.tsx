@@ -10,7 +10,7 @@ import { NumberField } from '#/ui/number-field';
 import { Refusal } from '#/ui/refusal';
 import { useForgetFilled } from '#/ui/filled';
 
-type Form = WishRequest['form'] | 'NAMED';
+type Form = WishRequest['form'];
 const FORMS: { value: Form; text: string }[] = [
   { value: 'WHITE', text: 'White, in kelvin' },
   { value: 'SCREEN', text: 'From the screen' },
@@ -48,6 +48,7 @@ export function ColourWish({
   const [name, setName] = useState('');
   const [choice, setChoice] = useState<WishRequest['choice']>('BRIGHTEST');
   const [brightness, setBrightness] = useState('100');
+  const named = name === '' ? (map.named[0]?.name ?? '') : name;
   const forms = FORMS.filter((each) => each.value !== 'NAMED' || map.named.length > 0);
   const ask = useMutation({
     mutationFn: (body: WishRequest) =>
@@ -58,14 +59,10 @@ export function ColourWish({
 
   function request(): WishRequest | null {
     const share = number(brightness.trim());
-    const rest = { mode, values: probe, hex, choice, brightness: map.dims ? (share ?? 0) / 100 : 1 };
-    if (form === 'NAMED') {
-      const named = map.named.find((each) => each.name === name) ?? map.named[0];
-      return named ? { ...rest, form: 'XY', first: named.x, second: named.y } : null;
-    }
-    if (form === 'SCREEN') return { ...rest, form, first: 0, second: 0 };
+    const rest = { mode, values: probe, form, hex, name: named, choice, brightness: map.dims ? (share ?? 0) : 100 };
+    if (form === 'NAMED' || form === 'SCREEN') return { ...rest, first: 0, second: 0 };
     const [a, b] = [number(first.trim()), number(second.trim())];
-    return a === null || b === null ? null : { ...rest, form, first: a, second: form === 'HUE' ? b / 100 : b };
+    return a === null || b === null ? null : { ...rest, first: a, second: b };
   }
 
   const next = request();
@@ -103,7 +100,7 @@ export function ColourWish({
         {form === 'NAMED' && (
           <Choice
             label="Filter"
-            value={name === '' ? (map.named[0]?.name ?? '') : name}
+            value={named}
             options={map.named.map((each) => ({ value: each.name, text: each.name }))}
             onChoose={setName}
           />
@@ -148,7 +145,7 @@ export function ColourWish({
                 <span aria-hidden className="h-2 rounded-sm bg-trough">
                   <span className="block h-full rounded-sm bg-muted" style={{ width: `${100 * each.level}%` }} />
                 </span>
-                <span className="text-right font-mono">{`${(100 * each.level).toFixed(1)} %`}</span>
+                <span className="text-right font-mono">{each.says}</span>
               </li>
             ))}
           </ul>

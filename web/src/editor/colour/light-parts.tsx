@@ -49,8 +49,8 @@ function Parts({ kind, title, parts, none }: { kind: Kind; title: string; parts:
               <span className="flex flex-wrap gap-x-2">
                 <span>{part.name}</span>
                 <span className="font-mono text-muted">{part.hue?.says.xy ?? 'colour not known'}</span>
-                {part.luminance !== null && <span className="font-mono text-muted">{`Y ${part.luminance.toFixed(1)} %`}</span>}
-                {part.nanometres !== null && <span className="font-mono text-muted">{`${part.nanometres.toFixed(0)} nm`}</span>}
+                {part.luminance !== null && <span className="font-mono text-muted">{`Y ${part.luminance.text} %`}</span>}
+                {part.nanometres !== null && <span className="font-mono text-muted">{`${part.nanometres.text} nm`}</span>}
               </span>
               <span className="block truncate text-xs text-muted" title={part.uses.join(', ')}>
                 {part.measured > 0 ? `${part.measured} measured, ${part.spectra} as spectra. ` : ''}
@@ -86,10 +86,10 @@ function Put({ kind, part }: { kind: Kind; part?: Part }) {
 
 function PutForm({ kind, part, close }: { kind: Kind; part: Part | undefined; close: () => void }) {
   const [name, setName] = useState(part?.name ?? '');
-  const [x, setX] = useState(part?.hue?.x.toFixed(4) ?? '0.3127');
-  const [y, setY] = useState(part?.hue?.y.toFixed(4) ?? '0.3290');
-  const [luminance, setLuminance] = useState(String(part?.luminance ?? 100));
-  const [nanometres, setNanometres] = useState(part?.nanometres === null || part === undefined ? '' : String(part.nanometres));
+  const [x, setX] = useState(part?.hue?.says.x ?? '0.3127');
+  const [y, setY] = useState(part?.hue?.says.y ?? '0.3290');
+  const [luminance, setLuminance] = useState(part?.luminance?.text ?? '100');
+  const [nanometres, setNanometres] = useState(part?.nanometres?.text ?? '');
   function toEdit(): Edit | string {
     const [atX, atY, bright, wave] = [number(x), number(y), number(luminance), number(nanometres)];
     if (atX === null || atY === null || bright === null) return 'Type x, y and the luminance as numbers, such as 0.3127.';

@@ -39,14 +39,9 @@ export function CurveFade({ curve }: { curve: CurveView }) {
     <div>
       <p className="mb-1 text-xs text-muted">A fade in ten steps, as light</p>
       <ol aria-label="Light of each step" className="flex gap-0.5">
-        {curve.fade.map((out, step) => (
-          <li
-            key={step}
-            title={`${10 * step} % gives ${(100 * out).toFixed(1)} %`}
-            className="h-9 flex-1 rounded-sm border border-line"
-            style={{ background: `color-mix(in srgb-linear, #fff ${(100 * out).toFixed(2)}%, #000)` }}
-          >
-            <span className="sr-only">{(100 * out).toFixed(0)} %</span>
+        {curve.fade.map((step) => (
+          <li key={step.says} title={step.says} className="h-9 flex-1 rounded-sm border border-line" style={{ background: step.hex }}>
+            <span className="sr-only">{step.says}</span>
           </li>
         ))}
       </ol>
@@ -64,19 +59,19 @@ export function CurveTable({ curve }: { curve: CurveView }) {
           <tr>
             <th>in</th>
             <th>out</th>
-            <th>%</th>
+            <th>of full</th>
             <th>16 bit</th>
-            {curve.inverse && <th>inverse %</th>}
+            {curve.inverse && <th>inverse</th>}
           </tr>
         </thead>
         <tbody>
-          {curve.outputs.map((out, input) => (
+          {curve.percents.map((percent, input) => (
             <tr key={input}>
               <td>{input}</td>
               <td>{curve.eight[input]}</td>
-              <td>{(100 * out).toFixed(2)}</td>
+              <td>{percent}</td>
               <td>{curve.sixteen[input]}</td>
-              {curve.inverse && <td>{(100 * (curve.inverse[input] ?? 0)).toFixed(2)}</td>}
+              {curve.inversePercents && <td>{curve.inversePercents[input]}</td>}
             </tr>
           ))}
         </tbody>

@@ -1,6 +1,6 @@
 import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
 import { answer, api } from '#/api/client';
-import type { CurveView, CurvePoint, CurveRun, Shelf } from '#/api/types';
+import type { CurveView, CurveRun, Knot, Shelf } from '#/api/types';
 import { useEditor } from '#/editor/kit/editor-context';
 
 /** A curve for what was asked; the one before stays until it is there. */
@@ -19,7 +19,7 @@ export const shelfCurveQuery = (kind: Shelf, parameter: number, inverse: boolean
     ...curve,
   });
 
-export const pointsQuery = (points: CurvePoint[], run: CurveRun) =>
+export const pointsQuery = (points: Knot[], run: CurveRun) =>
   queryOptions({
     queryKey: ['points curve', points, run],
     queryFn: ({ signal }) => answer(api.POST('/api/curves/points', { body: { points, run }, signal })),

@@ -68,7 +68,7 @@ export function FromMeasured({ bar, close }: { bar: FunctionBar; close: () => vo
       </p>
       <Refusal says={tooLarge ?? (text.trim() === '' ? null : error?.message)} />
       {sound && data && data.largest !== null && (
-        <p className="text-sm text-muted">{`Largest distance from a measured point: ${(data.largest * 100).toFixed(2)} %.`}</p>
+        <p className="text-sm text-muted">{`Largest distance from a measured point: ${data.largest}.`}</p>
       )}
     </LayForm>
   );

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Plus, Trash2 } from 'lucide-react';
 import { useDeferredValue, useState } from 'react';
-import type { CurvePoint, CurveRun, FunctionBar } from '#/api/types';
+import type { CurvePoint, CurveRun, FunctionBar, Knot } from '#/api/types';
 import { Button } from '#/ui/button';
 import { Choice } from '#/ui/choice';
 import { Refusal } from '#/ui/refusal';
@@ -17,7 +17,7 @@ const RUNS: { value: CurveRun; text: string }[] = [
   { value: 'STRAIGHT', text: 'Straight' },
   { value: 'STEPS', text: 'In steps' },
 ];
-const STRAIGHT: CurvePoint[] = [
+const STRAIGHT: Knot[] = [
   { in: 0, out: 0 },
   { in: 1, out: 1 },
 ];
@@ -38,46 +38,45 @@ export function FromPoints({ bar, close }: { bar: FunctionBar; close: () => void
   );
 }
 
-function Points({ bar, close, ...start }: { bar: FunctionBar; close: () => void; name: string; points: CurvePoint[]; run: CurveRun }) {
-  const [points, setPoints] = useState(start.points);
+function Points({ bar, close, ...start }: { bar: FunctionBar; close: () => void; name: string; points: Knot[]; run: CurveRun }) {
+  const [drawn, setDrawn] = useState(() => start.points.map(knot));
   const [run, setRun] = useState(start.run);
   const [name, setName] = useState(start.name);
   const [chosen, setChosen] = useState(0);
-  const { data, error } = useQuery(pointsQuery(useDeferredValue(points), run));
+  const asked = useDeferredValue(drawn);
+  const { data, error, isPlaceholderData } = useQuery(pointsQuery(asked, run));
+  const held = asked === drawn && !isPlaceholderData ? data : undefined;
+  const order = data?.order.length === drawn.length ? data.order : drawn.map((_, index) => index);
+  const points = drawn.map((point, index) => held?.curve.points[held.order.indexOf(index)] ?? unsaid(point));
 
-  function put(next: CurvePoint[], at: CurvePoint) {
-    const sorted = [...next].sort((a, b) => a.in - b.in);
-    setPoints(sorted);
-    setChosen(sorted.indexOf(at));
+  const move = (index: number, to: Knot) => setDrawn(drawn.map((each, i) => (i === index ? knot(to) : each)));
+  function add(at: Knot) {
+    setDrawn([...drawn, knot(at)]);
+    setChosen(drawn.length);
   }
-  const move = (index: number, to: CurvePoint) =>
-    put(
-      points.map((each, i) => (i === index ? to : each)),
-      to,
-    );
-  const add = (at: CurvePoint) => put([...points, at], at);
   function remove(index: number) {
-    setPoints(points.filter((_, i) => i !== index));
-    setChosen(Math.max(0, index - 1));
+    setDrawn(drawn.filter((_, i) => i !== index));
+    setChosen(0);
   }
   /** Halfway to the next point, where there is room. */
   function addBehind() {
+    const rank = order.indexOf(chosen);
     const here = points[chosen] ?? points[0];
-    const next = points[chosen + 1] ?? points[chosen - 1];
+    const next = points[order[rank + 1] ?? order[rank - 1] ?? 0];
     if (here && next) add({ in: (here.in + next.in) / 2, out: (here.out + next.out) / 2 });
   }
 
   return (
     <LayForm
       bar={bar}
-      curve={error ? undefined : data}
+      curve={error ? undefined : data?.curve}
       name={name}
       close={close}
       picture={
         data && (
           <div className="flex flex-col gap-3">
-            <CurveFade curve={data} />
-            <CurveTable curve={data} />
+            <CurveFade curve={data.curve} />
+            <CurveTable curve={data.curve} />
           </div>
         )
       }
@@ -94,7 +93,8 @@ function Points({ bar, close, ...start }: { bar: FunctionBar; close: () => void;
       <div className="grid grid-cols-[minmax(0,1fr)_15rem] gap-5">
         <PointPlane
           points={points}
-          outputs={data?.outputs ?? []}
+          order={order}
+          outputs={data?.curve.outputs ?? []}
           chosen={chosen}
           onChoose={setChosen}
           onMove={move}
@@ -103,32 +103,34 @@ function Points({ bar, close, ...start }: { bar: FunctionBar; close: () => void;
         />
         <div className="flex flex-col gap-2">
           <ol aria-label="Points" className="flex max-h-72 flex-col gap-1 overflow-y-auto">
-            {points.map((point, index) => (
+            {order.map((index, rank) => (
               <li
                 key={index}
                 data-chosen={index === chosen}
                 className="flex items-center gap-2 border-l-2 border-transparent pl-2 data-[chosen=true]:border-kite-text"
               >
                 <PercentField
-                  label={`Input of point ${index + 1}, %`}
-                  value={point.in}
+                  label={`Input of point ${rank + 1}, %`}
+                  value={points[index]?.in ?? 0}
+                  text={points[index]?.percentIn ?? ''}
                   onFocus={() => setChosen(index)}
-                  onChange={(to) => move(index, { ...point, in: to })}
+                  onChange={(to) => move(index, { in: to, out: points[index]?.out ?? 0 })}
                 />
                 <span aria-hidden className="text-muted">
                   →
                 </span>
                 <PercentField
-                  label={`Output of point ${index + 1}, %`}
-                  value={point.out}
+                  label={`Output of point ${rank + 1}, %`}
+                  value={points[index]?.out ?? 0}
+                  text={points[index]?.percentOut ?? ''}
                   onFocus={() => setChosen(index)}
-                  onChange={(to) => move(index, { ...point, out: to })}
+                  onChange={(to) => move(index, { in: points[index]?.in ?? 0, out: to })}
                 />
                 <button
                   type="button"
-                  aria-label={`Delete point ${index + 1}`}
+                  aria-label={`Delete point ${rank + 1}`}
                   title="Delete"
-                  disabled={points.length <= 2}
+                  disabled={drawn.length <= 2}
                   onClick={() => remove(index)}
                   className="grid size-8 place-items-center rounded-sm text-muted hover:bg-raised hover:text-text disabled:opacity-35"
                 >
@@ -148,4 +150,13 @@ function Points({ bar, close, ...start }: { bar: FunctionBar; close: () => void;
       <Refusal says={error?.message} />
     </LayForm>
   );
+}
+
+function knot({ in: input, out }: Knot): Knot {
+  return { in: input, out };
+}
+
+/** A point that the core has not held yet. */
+function unsaid(point: Knot): CurvePoint {
+  return { ...point, percentIn: '', percentOut: '' };
 }

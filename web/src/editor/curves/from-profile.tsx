@@ -15,7 +15,7 @@ export function FromProfile({ bar, close }: { bar: FunctionBar; close: () => voi
     <PanelForm
       submit={name === '' ? 'Use no curve' : `Use ${name}`}
       close={close}
-      toEdit={() => ({ type: 'layCurve', function: bar.id, curve: name })}
+      toEdit={() => ({ type: 'layCurve', function: bar.id, curve: name, pieces: null })}
     >
       <Choice
         label="Curve"

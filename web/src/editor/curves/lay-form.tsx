@@ -16,15 +16,7 @@ export function LayForm({ bar, curve, name, close, children, picture }: Props) {
       submit={`Apply to ${bar.name}`}
       close={close}
       toEdit={() =>
-        curve
-          ? {
-              type: 'several',
-              edits: [
-                { type: 'putCurve', name: called, pieces: curve.pieces },
-                { type: 'layCurve', function: bar.id, curve: called },
-              ],
-            }
-          : 'There is no curve to apply yet.'
+        curve ? { type: 'layCurve', function: bar.id, curve: called, pieces: curve.pieces } : 'There is no curve to apply yet.'
       }
     >
       <div className="grid grid-cols-[minmax(0,1fr)_23rem] gap-7">

@@ -5,15 +5,17 @@ import { number } from '#/ui/figures';
 export function PercentField({
   label,
   value,
+  text,
   onChange,
   onFocus,
 }: {
   label: string;
   value: number;
+  /** The value as people read it. */
+  text: string;
   onChange: (to: number) => void;
   onFocus: () => void;
 }) {
-  const shown = String(Math.round(value * 10_000) / 100);
   const [typed, setTyped] = useState<string | null>(null);
   function commit() {
     const to = typed === null ? null : number(typed);
@@ -24,7 +26,7 @@ export function PercentField({
     <input
       aria-label={label}
       inputMode="decimal"
-      value={typed ?? shown}
+      value={typed ?? text}
       onFocus={(event) => {
         event.currentTarget.select();
         onFocus();

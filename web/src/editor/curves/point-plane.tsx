@@ -1,5 +1,5 @@
 import { useRef, type PointerEvent } from 'react';
-import type { CurvePoint } from '#/api/types';
+import type { CurvePoint, Knot } from '#/api/types';
 
 const SIZE = 300;
 /** Room for half of a point that lies at the end. */
@@ -9,35 +9,30 @@ const ARROWS: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRigh
 
 type Props = {
   points: CurvePoint[];
+  /** Indices of the points, from left to right. */
+  order: number[];
   /** Of the curve, for inputs from 0 to 1 in equal steps. */
   outputs: number[];
   chosen: number;
   onChoose: (index: number) => void;
-  onMove: (index: number, to: CurvePoint) => void;
-  onAdd: (at: CurvePoint) => void;
+  onMove: (index: number, to: Knot) => void;
+  onAdd: (at: Knot) => void;
   onRemove: (index: number) => void;
 };
 
 /** The plane that points are drawn in, input to the right, output upwards. */
-export function PointPlane({ points, outputs, chosen, onChoose, onMove, onAdd, onRemove }: Props) {
+export function PointPlane({ points, order, outputs, chosen, onChoose, onMove, onAdd, onRemove }: Props) {
   const dragged = useRef(false);
   const plane = useRef<SVGRectElement>(null);
   const path = outputs
     .map((out, i) => `${i === 0 ? 'M' : 'L'}${((SIZE * i) / Math.max(1, outputs.length - 1)).toFixed(1)} ${(SIZE * (1 - out)).toFixed(1)}`)
     .join('');
 
-  function at(event: PointerEvent<SVGElement>): CurvePoint {
+  function at(event: PointerEvent<SVGElement>): Knot {
     const box = plane.current?.getBoundingClientRect();
     if (!box) return { in: 0, out: 0 };
     const grid = (share: number) => Math.min(1, Math.max(0, Math.round(share * 200) / 200));
     return { in: grid((event.clientX - box.left) / box.width), out: grid(1 - (event.clientY - box.top) / box.height) };
-  }
-
-  /** A point stays between its neighbours. */
-  function between(index: number, to: CurvePoint): CurvePoint {
-    const low = index === 0 ? 0 : (points[index - 1]?.in ?? 0) + STEP / 2;
-    const high = index === points.length - 1 ? 1 : (points[index + 1]?.in ?? 1) - STEP / 2;
-    return { in: Math.min(high, Math.max(low, to.in)), out: Math.min(1, Math.max(0, to.out)) };
   }
 
   return (
@@ -65,11 +60,11 @@ export function PointPlane({ points, outputs, chosen, onChoose, onMove, onAdd, o
           key={index}
           role="slider"
           tabIndex={0}
-          aria-label={`Point ${index + 1}`}
+          aria-label={`Point ${order.indexOf(index) + 1}`}
           aria-valuemin={0}
           aria-valuemax={100}
-          aria-valuenow={Math.round(100 * point.out)}
-          aria-valuetext={`${Math.round(1000 * point.in) / 10} % gives ${Math.round(1000 * point.out) / 10} %`}
+          aria-valuenow={100 * point.out}
+          aria-valuetext={`${point.percentIn} % gives ${point.percentOut} %`}
           onFocus={() => onChoose(index)}
           onPointerDown={(event) => {
             event.stopPropagation();
@@ -77,13 +72,11 @@ export function PointPlane({ points, outputs, chosen, onChoose, onMove, onAdd, o
             dragged.current = true;
             onChoose(index);
           }}
-          onPointerMove={(event) =>
-            dragged.current && event.currentTarget.hasPointerCapture(event.pointerId) && onMove(index, between(index, at(event)))
-          }
+          onPointerMove={(event) => dragged.current && event.currentTarget.hasPointerCapture(event.pointerId) && onMove(index, at(event))}
           onPointerUp={() => (dragged.current = false)}
           onKeyDown={(event) => {
             const arrow = ARROWS[event.key];
-            if (arrow) onMove(index, between(index, { in: point.in + arrow[0] * STEP, out: point.out + arrow[1] * STEP }));
+            if (arrow) onMove(index, { in: point.in + arrow[0] * STEP, out: point.out + arrow[1] * STEP });
             else if (event.key === 'Delete' && points.length > 2) onRemove(index);
             else return;
             event.preventDefault();

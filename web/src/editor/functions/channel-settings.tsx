@@ -114,9 +114,9 @@ export function ChannelSettings({ channel }: { channel: ChannelRow }) {
         />
         <Choice
           fact
-          quiet={channel.master === ''}
+          quiet={channel.master === 'NONE'}
           label="Master"
-          value={channel.master === '' ? 'NONE' : channel.master.toUpperCase()}
+          value={channel.master}
           options={[...MASTERS]}
           onChoose={(master) =>
             void send({ ...REACTION, channels, master: MASTERS.find((each) => each.value === master)?.value ?? 'NONE' })

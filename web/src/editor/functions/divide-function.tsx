@@ -10,7 +10,7 @@ import type { FunctionPanel } from './function-panel';
 export function DivideFunction({ bar, close }: FunctionPanel) {
   const { draft } = useEditor();
   const slots = draft.wheels.find((wheel) => wheel.name === bar.wheel)?.slots ?? [];
-  const [parts, setParts] = useState(slots.length > 0 ? String(slots.length) : '8');
+  const [parts, setParts] = useState(slots.length > 0 ? '' : '8');
   const [steps, setSteps] = useState('');
   const [name, setName] = useState(slots.length > 0 ? '{slot}' : `${bar.name} {number}`);
   const [first, setFirst] = useState('1');
@@ -47,7 +47,7 @@ export function DivideFunction({ bar, close }: FunctionPanel) {
         />
       )}
       <div className="flex gap-3">
-        <NumberField label="Parts" value={parts} onChange={setParts} autoFocus />
+        <NumberField label={slots.length > 0 ? 'Parts, if not one a slot' : 'Parts'} value={parts} onChange={setParts} autoFocus />
         <NumberField label="or values each" value={steps} onChange={setSteps} />
       </div>
       <TextField
@@ -66,10 +66,7 @@ export function DivideFunction({ bar, close }: FunctionPanel) {
             type="checkbox"
             className="accent-kite-text"
             checked={splits}
-            onChange={(event) => {
-              setSplits(event.currentTarget.checked);
-              setParts(String(slots.length * (event.currentTarget.checked ? 2 : 1)));
-            }}
+            onChange={(event) => setSplits(event.currentTarget.checked)}
           />
           Every second part shows half of two slots
         </label>

@@ -3,7 +3,6 @@ import { Grid3x3 } from 'lucide-react';
 import { useState } from 'react';
 import { answer, api } from '#/api/client';
 import type { CellPlan, ModeMap } from '#/api/types';
-import { readPhysical } from '#/parts/number/physical';
 import { Button } from '#/ui/button';
 import { Choice } from '#/ui/choice';
 import { Modal } from '#/ui/modal';
@@ -48,11 +47,13 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
   const asked = {
     mode: map.id,
     channels: chosen,
+    name,
     count: typedCount(count) ?? 0,
     first: typedCount(first),
     spacing: typedCount(spacing),
     columns: typedCount(columns),
     order,
+    pitch,
   };
   const whole = [asked.count, asked.first, asked.spacing, asked.columns].every((each) => each === null || Number.isInteger(each));
   const { data } = useQuery({
@@ -66,28 +67,8 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
   const usual = (text: string, of: number | undefined) => (text === '' && chosen.length > 0 && of !== undefined ? String(of) : text);
 
   async function make() {
-    if (!plan) {
-      setRefusal('Type whole numbers.');
-      return;
-    }
-    const metres = await pitchOf(pitch, plan.columns);
-    if (typeof metres === 'string') return setRefusal(metres);
-    const cellsEdit = {
-      type: 'makeCells' as const,
-      mode: map.id,
-      channels: chosen,
-      name,
-      count: asked.count,
-      first: plan.first,
-      spacing: plan.spacing,
-      columns: plan.columns,
-      order,
-    };
-    const refused = await edit(
-      metres === null
-        ? cellsEdit
-        : { type: 'several', edits: [cellsEdit, { type: 'setCellPitch', mode: map.id, cell: name, pitch: metres }] },
-    );
+    const unfit = plan ? plan.refusal : 'Type whole numbers.';
+    const refused = plan && unfit === '' ? await edit(plan.edit) : unfit;
     setRefusal(refused);
     if (!refused) onClose();
   }
@@ -139,7 +120,7 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
           />
         </div>
         {plan && plan.cells.length > 1 && <GridPicture plan={plan} />}
-        <Refusal says={refusal} />
+        <Refusal says={plan?.refusal || refusal} />
         <div className="flex justify-end">
           <Button main type="submit" disabled={chosen.length === 0}>
             Make cells
@@ -153,16 +134,6 @@ function Cells({ map, onClose }: { map: ModeMap; onClose: () => void }) {
 /** The count that stands in a field; null if nothing does, no number if that is none. */
 function typedCount(text: string) {
   return text.trim() === '' ? null : /^\d{1,9}$/.test(text.trim()) ? Number(text) : NaN;
-}
-
-/** Metres from one cell to the next, typed as such, or as the fixture's length over its cells ("1 m / 10"); null if nothing is typed. */
-async function pitchOf(text: string, columns: number): Promise<number | null | string> {
-  if (text.trim() === '') return null;
-  const [length = '', cells] = text.split('/');
-  const metres = await readPhysical(length.trim(), 'm');
-  if (typeof metres === 'string') return metres;
-  const over = cells === undefined ? 1 : Number(cells.trim() === '' ? columns : cells.trim());
-  return over > 0 ? metres / over : 'Type how many cells share the length: 1 m / 10.';
 }
 
 /** The block as it would stand: each cell with its first address. */

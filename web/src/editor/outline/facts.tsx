@@ -1,7 +1,7 @@
 import { useState } from 'react';
+import { answer, api } from '#/api/client';
+import { Problem } from '#/api/problem';
 import type { FixtureFacts } from '#/api/types';
-import { readPhysical } from '#/parts/number/physical';
-import { shown } from '#/ui/figures';
 import { Button } from '#/ui/button';
 import { Modal } from '#/ui/modal';
 import { TextField } from '#/ui/text-field';
@@ -34,80 +34,26 @@ export function Facts() {
   );
 }
 
-const text = (value: number | null) => (value === null ? '' : shown(value));
-const hex = (value: number | null) => (value === null ? '' : value.toString(16).padStart(4, '0').toUpperCase());
-
 function FactsForm({ close }: { close: () => void }) {
   const { draft } = useEditor();
-  const { facts } = draft;
-  const [fields, setFields] = useState<Record<string, string>>({
-    beamAngle: text(facts.beamAngle),
-    fieldAngle: text(facts.fieldAngle),
-    luminousFlux: text(facts.luminousFlux),
-    colorTemperature: text(facts.colorTemperature),
-    power: text(facts.power),
-    weight: text(facts.weight),
-    rdmManufacturer: hex(facts.rdmManufacturer),
-    rdmModel: hex(facts.rdmModel),
-  });
-  const [fixture, setFixture] = useState(facts.lampType ?? '');
-  const [connectors, setConnectors] = useState(facts.connectors.map((each) => `${each.name}: ${each.type}`).join('\n'));
-  const [personalities, setPersonalities] = useState<Record<string, string>>(
-    Object.fromEntries(facts.personalities.map((each) => [each.mode, String(each.number)])),
-  );
-  const field = (key: string, label: string, placeholder = '') => (
+  const [facts, setFacts] = useState(draft.facts);
+  const numbers = new Map(facts.personalities.map((each) => [each.mode, each.number]));
+  const field = (key: Exclude<keyof FixtureFacts, 'personalities'>, label: string, placeholder = '') => (
     <TextField
       label={label}
-      value={fields[key] ?? ''}
+      value={facts[key]}
       placeholder={placeholder}
-      onChange={(to) => setFields({ ...fields, [key]: to })}
+      onChange={(to) => setFacts({ ...facts, [key]: to })}
       maxLength={40}
     />
   );
 
   async function toEdit() {
-    const read: Record<string, number | null> = {};
-    for (const [key, unit] of [
-      ['beamAngle', '°'],
-      ['fieldAngle', '°'],
-      ['luminousFlux', ''],
-      ['colorTemperature', 'K'],
-      ['power', 'W'],
-      ['weight', ''],
-    ] as const) {
-      const typed = (fields[key] ?? '').trim().replace(/\s*(lm|kg)$/i, '');
-      const value = typed === '' ? null : await readPhysical(typed, unit);
-      if (typeof value === 'string') return value;
-      read[key] = value;
+    try {
+      return await answer(api.POST('/api/drafts/{draftId}/facts', { params: { path: { draftId: draft.id } }, body: { typed: facts } }));
+    } catch (refused) {
+      return refused instanceof Problem ? refused.message : 'The facts could not be read; try again.';
     }
-    const ids: Record<string, number | null> = {};
-    for (const key of ['rdmManufacturer', 'rdmModel']) {
-      const typed = (fields[key] ?? '').trim();
-      if (typed !== '' && !/^(0x)?[\da-f]{1,4}$/i.test(typed))
-        return 'An RDM id is written as up to four hexadecimal digits, such as 7FF0.';
-      ids[key] = typed === '' ? null : Number.parseInt(typed.replace(/^0x/i, ''), 16);
-    }
-    const plugs = connectors
-      .split('\n')
-      .map((line) => line.trim())
-      .filter((line) => line !== '');
-    if (plugs.some((line) => !/^[^:]+:[^:]+$/.test(line))) return 'Write each connector as its name and its type: DMX in: XLR5.';
-    const numbered = Object.entries(personalities).filter(([, number]) => number.trim() !== '');
-    if (numbered.some(([, number]) => !/^\d{1,3}$/.test(number.trim()))) return 'A personality is a number from 1 to 255.';
-    const next: FixtureFacts = {
-      beamAngle: read.beamAngle ?? null,
-      fieldAngle: read.fieldAngle ?? null,
-      luminousFlux: read.luminousFlux ?? null,
-      colorTemperature: read.colorTemperature ?? null,
-      power: read.power ?? null,
-      weight: read.weight ?? null,
-      lampType: fixture === '' ? null : fixture,
-      rdmManufacturer: ids.rdmManufacturer ?? null,
-      rdmModel: ids.rdmModel ?? null,
-      connectors: plugs.map((line) => ({ name: (line.split(':')[0] ?? '').trim(), type: (line.split(':')[1] ?? '').trim() })),
-      personalities: numbered.map(([mode, number]) => ({ mode, number: Number(number) })).sort((one, other) => one.number - other.number),
-    };
-    return { type: 'setFacts' as const, facts: next };
   }
 
   return (
@@ -122,8 +68,8 @@ function FactsForm({ close }: { close: () => void }) {
         <label className="flex flex-col gap-1.5 text-sm text-muted">
           Light source
           <select
-            value={fixture}
-            onChange={(event) => setFixture(event.currentTarget.value)}
+            value={facts.lampType}
+            onChange={(event) => setFacts({ ...facts, lampType: event.currentTarget.value })}
             className="min-h-9 rounded-md border border-edge bg-trough px-2 text-text"
           >
             <option value="">not said</option>
@@ -140,8 +86,8 @@ function FactsForm({ close }: { close: () => void }) {
         Connectors, one a line: name, then its type
         <textarea
           rows={3}
-          value={connectors}
-          onChange={(event) => setConnectors(event.currentTarget.value)}
+          value={facts.connectors}
+          onChange={(event) => setFacts({ ...facts, connectors: event.currentTarget.value })}
           placeholder={'DMX in: XLR5\nPower in: PowerconTRUE1'}
           className="rounded-md border border-edge bg-trough p-2 font-mono text-sm text-text"
         />
@@ -154,8 +100,12 @@ function FactsForm({ close }: { close: () => void }) {
               <span className="truncate">{mode.name}</span>
               <input
                 inputMode="numeric"
-                value={personalities[mode.name] ?? ''}
-                onChange={(event) => setPersonalities({ ...personalities, [mode.name]: event.currentTarget.value })}
+                value={numbers.get(mode.name) ?? ''}
+                onChange={(event) => {
+                  const number = event.currentTarget.value;
+                  const others = facts.personalities.filter((each) => each.mode !== mode.name);
+                  setFacts({ ...facts, personalities: [...others, { mode: mode.name, number }] });
+                }}
                 className="min-h-8 w-16 rounded-sm border border-edge bg-trough px-2 font-mono"
               />
             </label>

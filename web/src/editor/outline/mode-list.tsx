@@ -2,6 +2,7 @@ import { ArrowDown, ArrowUp, Copy, FoldVertical, ListMinus, MoreHorizontal, Plus
 import { DropdownMenu } from 'radix-ui';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import type { Draft, Edit } from '#/api/types';
+import { readAddressList } from '#/parts/address/addresses';
 import { Button } from '#/ui/button';
 import { Modal } from '#/ui/modal';
 import { Refusal } from '#/ui/refusal';
@@ -186,10 +187,10 @@ function Without({
   const [listed, setListed] = useState('');
   const [refusal, setRefusal] = useState<string | null>(null);
   async function make() {
-    const addresses = addressesOf(listed);
+    const addresses = await readAddressList(listed);
     const refused =
-      addresses === null || addresses.length === 0
-        ? 'List the addresses that this mode does not have: 2, 4, 10-12.'
+      typeof addresses === 'string'
+        ? addresses
         : await send({ type: 'deriveMode', mode: mode.id, name: called.trim(), eightBit: false, without: addresses }, called.trim());
     setRefusal(refused);
     if (!refused) onClose();
@@ -218,17 +219,6 @@ function Without({
       </form>
     </Modal>
   );
-}
-
-/** Addresses as a chart lists them: one by one, or from one to another; null if anything else stands there. */
-function addressesOf(text: string): number[] | null {
-  const addresses: number[] = [];
-  for (const part of text.split(/[\s,;]+/).filter((each) => each !== '')) {
-    const span = /^(\d{1,3})(?:[-–](\d{1,3}))?$/.exec(part);
-    if (!span) return null;
-    for (let at = Number(span[1]); at <= Number(span[2] ?? span[1]); at++) addresses.push(at);
-  }
-  return addresses;
 }
 
 function Item({

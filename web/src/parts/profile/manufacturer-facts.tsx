@@ -29,9 +29,7 @@ export function ManufacturerFacts({ name, onDone }: { name: string; onDone: () =
 function Form({ manufacturer, onDone }: { manufacturer: Manufacturer; onDone: () => void }) {
   const queryClient = useQueryClient();
   const [shortName, setShortName] = useState(manufacturer.facts.shortName);
-  const [rdm, setRdm] = useState(
-    manufacturer.facts.rdmId === null ? '' : manufacturer.facts.rdmId.toString(16).toUpperCase().padStart(4, '0'),
-  );
+  const [rdm, setRdm] = useState(manufacturer.facts.rdmId);
   const [website, setWebsite] = useState(manufacturer.facts.website);
   const [contact, setContact] = useState(manufacturer.facts.contact);
   const keep = useMutation({
@@ -41,12 +39,7 @@ function Form({ manufacturer, onDone }: { manufacturer: Manufacturer; onDone: ()
           body: {
             name: manufacturer.name,
             version: manufacturer.version,
-            facts: {
-              shortName,
-              rdmId: rdm.trim() === '' ? null : /^[0-9a-f]{1,6}$/i.test(rdm.trim()) ? parseInt(rdm, 16) : -1,
-              website,
-              contact,
-            },
+            facts: { shortName, rdmId: rdm, website, contact },
           },
         }),
       ),

@@ -180,6 +180,12 @@ class HousekeepingTest extends WritesProfiles {
     }
 
     @Test
+    void anAddressThatLeadsNowhereIsAPageThatSaysSo() {
+        browser.open(RunningKite.address() + "nowhere/at/all", "Ines");
+        browser.see(By.xpath("//h1[normalize-space()='Page not found']"));
+    }
+
+    @Test
     void aFewLettersLeadAnywhere() throws IOException {
         open("Teal reach", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0BE07");
         browser.key(Keys.CONTROL, "k");

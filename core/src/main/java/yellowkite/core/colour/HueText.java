@@ -9,6 +9,11 @@ public final class HueText {
 
     private HueText() {}
 
+    /** {@return one coordinate of a chromaticity: 0.3127} */
+    public static String one(double coordinate) {
+        return rounded(coordinate);
+    }
+
     /** {@return two coordinates of a chromaticity: 0.3127, 0.3290} */
     public static String pair(double first, double second) {
         return rounded(first) + ", " + rounded(second);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import yellowkite.core.curve.Smooth.Knot;
 import yellowkite.core.profile.DmxProfile;
 import yellowkite.core.xml.Source;
@@ -12,7 +13,38 @@ import yellowkite.core.xml.Source;
 public final class OwnPoints {
     public static final int MOST = 256;
 
+    /** How near two points count as one place, and how far the later one then stands behind. */
+    private static final double SAME = 1e-6;
+    private static final double APART = 0.001;
+
     private OwnPoints() {}
+
+    /** Points as they hold. @param order for each of them, the index that it was given with */
+    public record Held(List<Knot> knots, List<Integer> order) {
+        public Held {
+            knots = List.copyOf(knots);
+            order = List.copyOf(order);
+        }
+    }
+
+    /** {@return points from left to right, within the plane, and no two in one place} @param knots in any order */
+    public static Held held(List<Knot> knots) {
+        var order = IntStream.range(0, knots.size()).boxed().sorted(Comparator.comparingDouble(i -> share(knots.get(i).in()))).toList();
+        double[] in = order.stream().mapToDouble(i -> share(knots.get(i).in())).toArray();
+        for (int i = 1; i < in.length; i++) {
+            in[i] = in[i] - in[i - 1] < SAME ? in[i - 1] + APART : in[i];
+        }
+        double room = 1;
+        for (int i = in.length - 1; i >= 0 && in[i] > room; i--) {
+            in[i] = room;
+            room -= APART;
+        }
+        return new Held(IntStream.range(0, in.length).mapToObj(i -> new Knot(in[i], share(knots.get(order.get(i)).out()))).toList(), order);
+    }
+
+    private static double share(double value) {
+        return Math.clamp(Double.isNaN(value) ? 0 : value, 0, 1);
+    }
 
     /** How it runs from point to point. {@code SMOOTH} never overshoots; {@code STEPS} stays at a point until the next. */
     public enum Run {
@@ -35,7 +67,7 @@ public final class OwnPoints {
         }
         var sorted = knots.stream().sorted(Comparator.comparingDouble(Knot::in)).collect(Collectors.toCollection(ArrayList::new));
         for (int i = 1; i < sorted.size(); i++) {
-            if (sorted.get(i).in() - sorted.get(i - 1).in() < 1e-6) {
+            if (sorted.get(i).in() - sorted.get(i - 1).in() < SAME) {
                 throw new IllegalArgumentException(
                         "Two points stand at " + Math.round(sorted.get(i).in() * 10_000) / 100.0 + " %; move one, or delete it.");
             }
@@ -64,7 +96,7 @@ public final class OwnPoints {
         var knots = new ArrayList<Knot>();
         for (var piece : curve.isLinear() ? List.of(new DmxProfile.Point(0, 0, 1, 0, 0, Source.NONE)) : curve.points()) {
             double in = Math.clamp(piece.dmxPercentage() / 100, 0, 1);
-            if (in < 1 && knots.size() < MOST - 1 && (knots.isEmpty() || in - knots.getLast().in() >= 1e-6)) {
+            if (in < 1 && knots.size() < MOST - 1 && (knots.isEmpty() || in - knots.getLast().in() >= SAME)) {
                 knots.add(new Knot(in, curve.at(in)));
             }
         }

@@ -14,7 +14,7 @@ import yellowkite.core.profile.Wheel;
  * differ by at most one.
  *
  * @param range the only range that is divided; null = the whole function, whose ranges give way
- * @param parts how many; 0 if {@code steps} is given
+ * @param parts how many; 0 if {@code steps} is given, or if each slot of the wheel gets one, and with {@code splits} each place between two
  * @param steps values in each part, the last one perhaps shorter; 0 if {@code parts} is given
  * @param name of each part; {@code {number}} in it becomes its number, {@code {slot}} the name of its slot: braces cannot stand in a name,
  * so nothing real is hidden
@@ -38,15 +38,15 @@ public record DivideFunction(int function, @Nullable Integer range, int parts, l
             }
             long from = only.map(each -> each.from()).orElse(span.from());
             long size = only.map(each -> each.to()).orElse(span.to()) - from + 1;
-            long count = parts > 0 ? parts : steps > 0 ? (size + steps - 1) / steps : 0;
-            if (parts > 0 == steps > 0 || count < 1) {
+            int slots = before.findWheel(at.function().wheel()).map(wheel -> wheel.slots().size()).orElse(0);
+            long count = count(size, slots);
+            if (parts > 0 && steps > 0 || count < 1) {
                 return Located.rejected("parts", "Say into how many parts it is divided, or how many values each has.");
             }
             if (count > Math.min(MOST, size)) {
                 return Located.rejected("parts", "From " + from + " to " + (from + size - 1) + " there are " + size + " values: 1 to "
                         + Math.min(MOST, size) + " parts are possible, not " + count + ".");
             }
-            int slots = before.findWheel(at.function().wheel()).map(wheel -> wheel.slots().size()).orElse(0);
             if (firstSlot < 0 || firstSlot > slots) {
                 return Located.rejected("firstSlot", slots == 0 ? "'" + at.name() + "' works on no wheel with slots."
                         : "The wheel has slots 1 to " + slots + "; " + firstSlot + " is not one of them.");
@@ -66,7 +66,7 @@ public record DivideFunction(int function, @Nullable Integer range, int parts, l
         var kept = new ArrayList<NamedRange>();
         var fresh = new ArrayList<NamedRange>();
         for (int i = 0; i < count; i++) {
-            long start = from + (parts > 0 ? i * size / count : i * steps);
+            long start = from + (steps > 0 ? i * steps : i * size / count);
             var part = NamedRange.of(before.nextId() + i, named(i, wheel), new DmxValue(start, at.channel().bytes()))
                 .withSlot(slot(i, wheel));
             fresh.add(Boolean.TRUE.equals(eachWhole) ? part.withPhysical(at.function().physicalFrom(), at.function().physicalTo()) : part);
@@ -102,9 +102,16 @@ public record DivideFunction(int function, @Nullable Integer range, int parts, l
         return wheel.flatMap(each -> each.findSlot(slot)).map(Wheel.Slot::name).orElse("");
     }
 
+    private long count(long size, int slots) {
+        if (parts > 0) {
+            return parts;
+        }
+        return steps > 0 ? (size + steps - 1) / steps : isSplit() ? 2L * slots : slots;
+    }
+
     @Override
     public String describe(FixtureType before) {
         return "Divided" + Located.function(before, function).map(at -> ": '" + at.name() + "'").orElse("") + " into "
-                + (parts > 0 ? parts + " parts" : "parts of " + steps);
+                + (parts > 0 ? parts + " parts" : steps > 0 ? "parts of " + steps : "its slots");
     }
 }

@@ -1,11 +1,37 @@
 package yellowkite.core.edit;
 
+import java.util.List;
+import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.FixtureType;
 
-/** Lets a function run through a curve of the profile. @param curve name; empty = straight */
-public record LayCurve(int function, String curve) implements Edit {
+/**
+ * Lets a function run through a curve of the profile.
+ *
+ * @param curve name; empty = straight
+ * @param pieces that the curve is made of first, in the profile; null = it is there already
+ */
+public record LayCurve(int function, String curve, @Nullable List<PutCurve.Piece> pieces) implements Edit {
+    public LayCurve {
+        pieces = pieces == null ? null : List.copyOf(pieces);
+    }
+
+    /** Through a curve that the profile has. */
+    public LayCurve(int function, String curve) {
+        this(function, curve, null);
+    }
+
     @Override
     public Outcome applyTo(FixtureType before) {
+        if (pieces == null) {
+            return lay(before);
+        }
+        return switch (new PutCurve(curve, pieces).applyTo(before)) {
+            case Outcome.Applied(var type) -> lay(type);
+            case Outcome.Rejected refused -> refused.field().equals("name") ? Located.rejected("curve", refused.reason()) : refused;
+        };
+    }
+
+    private Outcome lay(FixtureType before) {
         if (!curve.isEmpty() && before.physicalDescriptions().findDmxProfile(curve).isEmpty()) {
             return Located.rejected("curve", "This profile has no curve called '" + curve + "'.");
         }

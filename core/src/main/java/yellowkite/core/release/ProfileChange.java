@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.compare.Comparison;
 import yellowkite.core.compare.Difference;
@@ -71,6 +72,22 @@ public record ProfileChange(Kind kind, @Nullable Rank worst, Map<Rank, Long> cou
     /** {@return the change of a profile that is not part of it any more} */
     public static ProfileChange withdrawn() {
         return new ProfileChange(Kind.WITHDRAWN, null, Map.of(), List.of());
+    }
+
+    /** {@return how many profiles of each kind there are: "2 new; 3 changed, of which 1 breaks; 40 unchanged"; empty for none} */
+    public static String counted(List<ProfileChange> changes) {
+        long breaks = changes.stream().filter(each -> each.kind() == Kind.CHANGED && each.worst() == Rank.BREAKS).count();
+        return Stream.of(count(changes, Kind.NEW, " new"),
+                count(changes, Kind.CHANGED,
+                        " changed" + (breaks > 0 ? ", of which " + breaks + (breaks == 1 ? " breaks" : " break") : "")),
+                count(changes, Kind.WITHDRAWN, " withdrawn"), count(changes, Kind.SAME, " unchanged"))
+            .filter(part -> !part.isEmpty())
+            .collect(Collectors.joining("; "));
+    }
+
+    private static String count(List<ProfileChange> changes, Kind kind, String word) {
+        long count = changes.stream().filter(each -> each.kind() == kind).count();
+        return count == 0 ? "" : count + word;
     }
 
     public long total() {

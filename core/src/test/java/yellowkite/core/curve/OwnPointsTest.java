@@ -6,6 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -50,6 +54,27 @@ class OwnPointsTest {
         for (int i = 0; i <= 100; i++) {
             assertThat(again.at(i / 100.0)).isCloseTo(curve.at(i / 100.0), within(1e-12));
         }
+    }
+
+    @Test
+    void pointsHoldFromLeftToRightInThePlaneAndInPlacesOfTheirOwn() {
+        var drawn = List.of(new Knot(0.5, 0.2), new Knot(-0.1, 1.4), new Knot(0.5, 0.9), new Knot(1.2, 0.3), new Knot(1, Double.NaN));
+
+        var held = OwnPoints.held(drawn);
+
+        assertThat(held.order()).as("of two in one place, the one that was first").containsExactly(1, 0, 2, 3, 4);
+        assertThat(held.knots()).extracting(Knot::out).containsExactly(1.0, 0.2, 0.9, 0.3, 0.0);
+        assertThat(held.knots()).extracting(Knot::in)
+            .usingElementComparator((a, b) -> Math.abs(a - b) < 1e-12 ? 0 : Double.compare(a, b))
+            .containsExactly(0.0, 0.5, 0.501, 0.999, 1.0);
+    }
+
+    @Property
+    void whateverIsDrawnHoldsAsACurveAndHoldsAsItIs(@ForAll @Size(min = 2, max = 256) List<@DoubleRange(min = -0.2, max = 1.2) Double> in) {
+        var held = OwnPoints.held(in.stream().map(each -> new Knot(each, each / 2)).toList());
+
+        assertThat(OwnPoints.pieces(held.knots(), Run.STRAIGHT)).hasSizeGreaterThanOrEqualTo(in.size() - 1);
+        assertThat(OwnPoints.held(held.knots()).knots()).isEqualTo(held.knots());
     }
 
     @Test

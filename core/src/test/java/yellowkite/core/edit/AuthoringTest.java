@@ -12,6 +12,8 @@ import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import yellowkite.core.xml.Source;
 import yellowkite.core.profile.Macro;
 import yellowkite.core.dmx.LightPlaces;
@@ -218,6 +220,21 @@ class AuthoringTest {
         assertThat(refusal(type, new DivideFunction(function, null, 0, 0, "{number}", 1, 0, null, null))).contains("into how many parts");
         assertThat(refusal(type, new DivideFunction(function, null, 2, 0, "{number}", 1, 1, null, null)))
             .contains("works on no wheel with slots");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"false, 3", "true, 6"})
+    void aDivisionThatIsNotCountedHasAPartForEachSlotAndEachPlaceBetweenTwo(boolean splits, int parts) {
+        var type = ProfileBuilder.profile("Tidewick", "Dinghy")
+            .wheel("Colours", slots -> slots.open("Open").gobo("Red", "").gobo("Blue", ""))
+            .body(part(Kind.Beam, "Beam"))
+            .mode("Main", "Beam",
+                    mode -> mode.channel("Color1", "Beam", at(1),
+                            channel -> channel.function("Colour", 0, f -> f.wheel("Colours"))))
+            .build();
+        int function = mode(type).channels().getFirst().functions().findFirst().orElseThrow().id();
+
+        assertThat(ranges(applied(type, new DivideFunction(function, null, 0, 0, "{slot}", 1, 1, null, splits)))).hasSize(parts);
     }
 
     @Test

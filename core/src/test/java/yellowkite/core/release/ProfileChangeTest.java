@@ -51,6 +51,15 @@ class ProfileChangeTest {
     }
 
     @Test
+    void profilesOfEachKindAreCountedInALine() {
+        assertThat(ProfileChange.counted(List.of(changed(Rank.BREAKS), changed(Rank.ADDS), ProfileChange.same(), ProfileChange.withdrawn(),
+                ProfileChange.fresh(fixture(2, "One")), ProfileChange.same())))
+            .isEqualTo("1 new; 2 changed, of which 1 breaks; 1 withdrawn; 2 unchanged");
+        assertThat(ProfileChange.counted(List.of(changed(Rank.BREAKS), changed(Rank.BREAKS)))).isEqualTo("2 changed, of which 2 break");
+        assertThat(ProfileChange.counted(List.of())).isEmpty();
+    }
+
+    @Test
     void theWorseForAShowTheMoreUrgent() {
         var urgency = Stream
             .of(ProfileChange.withdrawn(), changed(Rank.BREAKS), changed(Rank.SHIFTS), changed(Rank.ADDS), changed(Rank.COSMETIC),

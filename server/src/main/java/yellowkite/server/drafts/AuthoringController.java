@@ -43,10 +43,13 @@ class AuthoringController {
     }
 
     /** @param first null = the usual one, as are {@code spacing} and {@code columns} */
-    record CellsRequest(int mode, List<Integer> channels, int count, @Schema(nullable = true) @Nullable Integer first,
-            @Schema(nullable = true) @Nullable Integer spacing, @Schema(nullable = true) @Nullable Integer columns, MakeCells.Order order) {
+    record CellsRequest(int mode, List<Integer> channels, String name, int count, @Schema(nullable = true) @Nullable Integer first,
+            @Schema(nullable = true) @Nullable Integer spacing, @Schema(nullable = true) @Nullable Integer columns, MakeCells.Order order,
+            String pitch) {
         CellsRequest {
             channels = List.copyOf(channels);
+            Objects.requireNonNull(name, "name");
+            Objects.requireNonNull(pitch, "pitch");
             Objects.requireNonNull(order, "order");
         }
     }
@@ -54,8 +57,8 @@ class AuthoringController {
     /** 200 with the block of cells as it would be laid; without cells if there is no such grid. */
     @PostMapping("/api/drafts/{draftId}/cells-preview")
     CellPlan cells(@PathVariable String draftId, @RequestBody CellsRequest asked) {
-        return CellPlan.of(drafts.require(draftId).history().current(), asked.mode(), asked.channels(), asked.count(), asked.first(),
-                asked.spacing(), asked.columns(), asked.order());
+        return CellPlan.of(drafts.require(draftId).history().current(), asked.mode(), asked.channels(), asked.name(), asked.count(),
+                asked.first(), asked.spacing(), asked.columns(), asked.order(), asked.pitch());
     }
 
     /** @param says one sentence with what was asked and what the step gives */

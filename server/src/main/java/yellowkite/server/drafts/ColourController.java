@@ -1,10 +1,11 @@
 package yellowkite.server.drafts;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
@@ -24,16 +25,20 @@ import yellowkite.core.colour.Wish;
 import yellowkite.core.colour.Xyz;
 import yellowkite.core.light.Light;
 import yellowkite.core.light.WantedColour;
+import yellowkite.core.profile.ColorCie;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Measurement;
 import yellowkite.core.gobo.Picture;
+import yellowkite.core.text.Figures;
 import yellowkite.media.PictureFile;
+import yellowkite.server.web.Figure;
 import yellowkite.server.web.Refusal;
 
 /** Colour of a mode: what it can mix, what it mixes at the probe, and which values make a wanted colour. Reads only. */
 @RestController
 class ColourController {
     private static final int SIDE = 384;
+    private static final double WHOLE = 100;
     private static final byte[] DIAGRAM = diagram();
     private final Drafts drafts;
 
@@ -66,11 +71,11 @@ class ColourController {
      * @param measured how many measurements it has; {@code spectra} how many of them by wavelength. @param nanometres null if not known, or
      * for a filter
      */
-    record LightPart(String name, @Schema(nullable = true) @Nullable HueView hue, @Schema(nullable = true) @Nullable Double luminance,
-            @Schema(nullable = true) @Nullable Double nanometres, int measured, long spectra, List<String> uses) {}
+    record LightPart(String name, @Schema(nullable = true) @Nullable HueView hue, @Schema(nullable = true) @Nullable Figure luminance,
+            @Schema(nullable = true) @Nullable Figure nanometres, int measured, long spectra, List<String> uses) {}
 
     /** A colour with a name that can be asked for. */
-    record NamedColour(String name, double x, double y, String hex) {}
+    record NamedColour(String name, String hex) {}
 
     /**
      * @param span of both sides of the diagram
@@ -107,7 +112,12 @@ class ColourController {
                     .stream()
                     .map(each -> new LightSpot(pretty(type, each.getKey()), HueView.of(each.getValue())))
                     .toList(),
-                now.isBlack() ? null : HueView.of(now), emitters(type), filters(type), named(type), colours.canDim());
+                now.isBlack() ? null : HueView.of(now), emitters(type), filters(type),
+                named(type).entrySet()
+                    .stream()
+                    .map(each -> new NamedColour(each.getKey(), HueView.of(Xyz.of(each.getValue())).hex()))
+                    .toList(),
+                colours.canDim());
     }
 
     private static String pretty(FixtureType type, String attribute) {
@@ -137,7 +147,8 @@ class ColourController {
 
     private static LightPart part(String name, Xyz color, @Nullable Double luminance, @Nullable Double nanometres,
             List<Measurement> measurements, List<String> uses) {
-        return new LightPart(name, color.isBlack() ? null : HueView.of(color), luminance, nanometres, measurements.size(),
+        return new LightPart(name, color.isBlack() ? null : HueView.of(color), Figure.ofNullable(luminance), Figure.ofNullable(nanometres),
+                measurements.size(),
                 measurements.stream().filter(each -> !each.spectrum().isEmpty()).count(), uses);
     }
 
@@ -152,43 +163,45 @@ class ColourController {
             .toList();
     }
 
-    private static List<NamedColour> named(FixtureType type) {
-        var named = new ArrayList<NamedColour>();
-        type.physicalDescriptions()
-            .filters()
-            .stream()
-            .filter(each -> each.color() != null && each.color().y() > 0)
-            .forEach(each -> named
-                .add(new NamedColour(each.name(), each.color().x(), each.color().y(), HueView.of(Xyz.of(each.color())).hex())));
+    private static Map<String, ColorCie> named(FixtureType type) {
+        var named = new LinkedHashMap<String, ColorCie>();
+        type.physicalDescriptions().filters().forEach(each -> name(named, each.name(), each.color()));
         type.wheels()
             .forEach(wheel -> wheel.slots()
                 .stream()
-                .filter(slot -> slot.color() != null && slot.color().y() > 0 && !slot.isOpen() && slot.mediaFile().isEmpty())
-                .forEach(slot -> named.add(new NamedColour(slot.name() + ", " + wheel.name(), slot.color().x(), slot.color().y(),
-                        HueView.of(Xyz.of(slot.color())).hex()))));
+                .filter(slot -> !slot.isOpen() && slot.mediaFile().isEmpty())
+                .forEach(slot -> name(named, slot.name() + ", " + wheel.name(), slot.color())));
         return named;
     }
 
-    /**
-     * How a colour is asked for. {@code XY}: x and y. {@code HUE}: degrees, and saturation from 0 to 1. {@code WHITE}: kelvin and Duv.
-     * {@code SCREEN}: {@code #rrggbb}.
-     */
-    enum WishForm {
-        XY, HUE, WHITE, SCREEN
+    private static void name(Map<String, ColorCie> named, String name, @Nullable ColorCie color) {
+        if (color != null && color.y() > 0) {
+            named.putIfAbsent(name, color);
+        }
     }
 
-    /** @param brightness share of the brightest, in (0, 1] */
-    record WishRequest(int mode, Map<Integer, Long> values, WishForm form, double first, double second, String hex, Additive.Choice choice,
-            double brightness) {
+    /**
+     * How a colour is asked for. {@code XY}: x and y. {@code HUE}: degrees, and saturation in percent. {@code WHITE}: kelvin and Duv.
+     * {@code SCREEN}: {@code #rrggbb}. {@code NAMED}: the name of a filter or slot of the profile.
+     */
+    enum WishForm {
+        XY, HUE, WHITE, SCREEN, NAMED
+    }
+
+    /** @param brightness percent of the brightest, in (0, 100] */
+    record WishRequest(int mode, Map<Integer, Long> values, WishForm form, double first, double second, String hex, String name,
+            Additive.Choice choice, double brightness) {
         WishRequest {
             values = Map.copyOf(values);
             Objects.requireNonNull(form, "form");
             Objects.requireNonNull(hex, "hex");
+            Objects.requireNonNull(name, "name");
             Objects.requireNonNull(choice, "choice");
         }
     }
 
-    record WishLevel(String pretty, double level) {}
+    /** @param level of full, in [0, 1]; {@code says} the same in words */
+    record WishLevel(String pretty, double level, String says) {}
 
     /** @param values raw, by channel id. @param distance Delta u'v'. @param says one sentence on how near it comes */
     record WishAnswer(List<WishLevel> levels, Map<Integer, Long> values, HueView wanted, HueView reached, double distance, boolean inGamut,
@@ -198,28 +211,32 @@ class ColourController {
     @PostMapping("/api/drafts/{draftId}/colour/wanted")
     WishAnswer wanted(@PathVariable String draftId, @RequestBody WishRequest request) {
         var probe = Probes.of(drafts.require(draftId), request.mode(), request.values());
-        if (!(request.brightness() > 0 && request.brightness() <= 1)) {
+        if (!(request.brightness() > 0 && request.brightness() <= WHOLE)) {
             throw Refusal.unfit("brightness", "A brightness is more than 0 and at most 100 %.");
         }
-        var wish = wish(request);
-        return switch (WantedColour.of(probe).find(wish, request.choice(), request.brightness())) {
+        var wish = wish(probe.mode().type(), request);
+        return switch (WantedColour.of(probe).find(wish, request.choice(), request.brightness() / WHOLE)) {
             case WantedColour.Result.Impossible why -> throw Refusal.unfit("mode", why.reason());
             case WantedColour.Result.Found found -> new WishAnswer(
                     found.levels()
                         .stream()
-                        .map(each -> new WishLevel(pretty(probe.mode().type(), each.attribute()), each.level()))
+                        .map(each -> new WishLevel(pretty(probe.mode().type(), each.attribute()), each.level(),
+                                Figures.percent(each.level())))
                         .toList(),
                     found.values(), HueView.of(wish.at(1)), HueView.of(found.reached()), found.distance(), found.inGamut(), found.says());
         };
     }
 
-    private static Chromaticity wish(WishRequest request) {
+    private static Chromaticity wish(FixtureType type, WishRequest request) {
         try {
             return switch (request.form()) {
                 case XY -> Wish.coordinates(request.first(), request.second());
-                case HUE -> Wish.hue(request.first(), request.second());
+                case HUE -> Wish.hue(request.first(), request.second() / WHOLE);
                 case WHITE -> Wish.white(request.first(), request.second());
                 case SCREEN -> Wish.screen(request.hex());
+                case NAMED -> Optional.ofNullable(named(type).get(request.name()))
+                    .map(color -> Wish.coordinates(color.x(), color.y()))
+                    .orElseThrow(() -> Refusal.unfit("name", "This profile has no colour called '" + request.name() + "'."));
             };
         } catch (IllegalArgumentException unfit) {
             throw Refusal.unfit("first", String.valueOf(unfit.getMessage()));

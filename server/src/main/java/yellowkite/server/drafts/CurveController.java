@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.attribute.EndWords;
+import yellowkite.core.colour.Srgb;
 import yellowkite.core.curve.Curve;
 import yellowkite.core.curve.Inverse;
 import yellowkite.core.curve.Measured;
@@ -22,6 +23,7 @@ import yellowkite.core.dmx.CurveUse;
 import yellowkite.core.edit.PutCurve;
 import yellowkite.core.profile.DmxProfile;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.core.text.Figures;
 import yellowkite.core.xml.Source;
 import yellowkite.server.web.Refusal;
 
@@ -43,28 +45,56 @@ class CurveController {
      * A curve to look at.
      *
      * @param outputs for each input from 0 to 255, in fractions of full output
+     * @param percents the same for people
      * @param eight the same as values of 8 bit; {@code sixteen} of 16 bit
-     * @param fade output of each step of a fade in ten
+     * @param fade each step of a fade in ten
      * @param inverse for each output from 0 to 255 the input that gives it, in fractions; null if the curve has no inverse
+     * @param inversePercents the same for people
      * @param points to go on from by hand, in fractions; {@code run} how it goes from one to the next
-     * @param largest largest distance from a point that was measured, in fractions; null if none was
+     * @param largest largest distance from a point that was measured, in percent; null if none was
      */
-    record CurveView(List<PutCurve.Piece> pieces, List<Double> outputs, List<Long> eight, List<Long> sixteen, List<Double> fade,
-            @Schema(nullable = true) @Nullable List<Double> inverse,
-            List<Knot> points, OwnPoints.Run run, @Schema(nullable = true) @Nullable Double largest) {
+    record CurveView(List<PutCurve.Piece> pieces, List<Double> outputs, List<String> percents, List<Long> eight, List<Long> sixteen,
+            List<FadeStep> fade, @Schema(nullable = true) @Nullable List<Double> inverse,
+            @Schema(nullable = true) @Nullable List<String> inversePercents, List<CurvePoint> points, OwnPoints.Run run,
+            @Schema(nullable = true) @Nullable String largest) {
         static CurveView of(List<DmxProfile.Point> points, @Nullable Double largest) {
+            return of(points, largest, OwnPoints.of(new Curve(points)));
+        }
+
+        static CurveView of(List<DmxProfile.Point> points, @Nullable Double largest, List<Knot> knots) {
             var curve = new Curve(points);
-            return new CurveView(points.stream().map(PutCurve.Piece::of).toList(),
-                    IntStream.rangeClosed(0, 255).mapToObj(i -> curve.at(i / 255.0)).toList(),
+            var outputs = shares(curve);
+            var inverse = Inverse.of(curve).map(Curve::new).map(CurveController::shares).orElse(null);
+            return new CurveView(points.stream().map(PutCurve.Piece::of).toList(), outputs, inWords(outputs),
                     IntStream.rangeClosed(0, 255).mapToObj(i -> curve.valueAt(i, 1, 1)).toList(),
                     IntStream.rangeClosed(0, 255).mapToObj(i -> curve.valueAt(i, 1, 2)).toList(),
-                    IntStream.rangeClosed(0, FADE).mapToObj(i -> curve.at((double) i / FADE)).toList(),
-                    Inverse.of(curve)
-                        .map(Curve::new)
-                        .map(inverse -> IntStream.rangeClosed(0, 255).mapToObj(i -> inverse.at(i / 255.0)).toList())
-                        .orElse(null),
-                    OwnPoints.of(curve), OwnPoints.runOf(curve), largest);
+                    IntStream.rangeClosed(0, FADE).mapToObj(i -> FadeStep.of((double) i / FADE, curve)).toList(), inverse,
+                    inverse == null ? null : inWords(inverse), knots.stream().map(CurvePoint::of).toList(), OwnPoints.runOf(curve),
+                    largest == null ? null : Figures.of(100 * largest, "%"));
         }
+    }
+
+    /** A point to go on from. @param in fraction, as is {@code out}. @param percentIn the same for people, without a sign */
+    record CurvePoint(double in, double out, String percentIn, String percentOut) {
+        static CurvePoint of(Knot knot) {
+            return new CurvePoint(knot.in(), knot.out(), Figures.of(100 * knot.in()), Figures.of(100 * knot.out()));
+        }
+    }
+
+    /** A step of a fade. @param says both in words. @param hex how bright it is, for the screen */
+    record FadeStep(String says, String hex) {
+        static FadeStep of(double input, Curve curve) {
+            double light = Math.clamp(curve.at(input), 0, 1);
+            return new FadeStep(Figures.percent(input) + " gives " + Figures.percent(light), new Srgb(light, light, light).hex());
+        }
+    }
+
+    private static List<Double> shares(Curve curve) {
+        return IntStream.rangeClosed(0, 255).mapToObj(i -> curve.at(i / 255.0)).toList();
+    }
+
+    private static List<String> inWords(List<Double> shares) {
+        return shares.stream().map(Figures::percent).toList();
     }
 
     /**
@@ -115,11 +145,15 @@ class CurveController {
         }
     }
 
+    /** @param curve whose points are as they hold. @param order for each of them, the index that it was sent with */
+    record DrawnCurve(CurveView curve, List<Integer> order) {}
+
     /** 200 with a curve through points of one's own; 422 if they make none. */
     @PostMapping("/api/curves/points")
-    CurveView ofPoints(@RequestBody PointsRequest request) {
+    DrawnCurve ofPoints(@RequestBody PointsRequest request) {
         try {
-            return CurveView.of(OwnPoints.pieces(request.points(), request.run()), null);
+            var held = OwnPoints.held(request.points());
+            return new DrawnCurve(CurveView.of(OwnPoints.pieces(held.knots(), request.run()), null, held.knots()), held.order());
         } catch (IllegalArgumentException outside) {
             throw Refusal.unfit("points", String.valueOf(outside.getMessage()));
         }

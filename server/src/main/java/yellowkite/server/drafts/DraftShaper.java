@@ -5,7 +5,6 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -19,6 +18,7 @@ import yellowkite.core.attribute.EndWords;
 import yellowkite.core.colour.Srgb;
 import yellowkite.core.colour.Xyz;
 import yellowkite.core.body.FixtureFacts;
+import yellowkite.core.edit.WrittenFacts;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.AddressText;
 import yellowkite.core.dmx.CellGrid;
@@ -96,7 +96,8 @@ class DraftShaper {
                     .toList(),
                 type.allGeometries().filter(Geometry.Part.class::isInstance).map(Geometry::name).toList(),
                 type.physicalDescriptions().emitters().stream().map(Emitter::name).toList(),
-                type.physicalDescriptions().filters().stream().map(Filter::name).toList(), productionVersion, FixtureFacts.of(type),
+                type.physicalDescriptions().filters().stream().map(Filter::name).toList(), productionVersion,
+                WrittenFacts.of(FixtureFacts.of(type)),
                 chosen == null ? null : map(type, chosen, known), history(draft),
                 takesEdits && draft.history().done() > Drafts.floor(draft.history()),
                 takesEdits && draft.history().done() < draft.history().steps().size());
@@ -222,8 +223,7 @@ class DraftShaper {
                 places.size(), channel.start(),
                 channel.highlight() == null ? null : channel.highlight().at(channel.bytes()),
                 logical.map(each -> each.snap() == LogicalChannel.Snap.YES || each.snap() == LogicalChannel.Snap.ON).orElse(false),
-                logical.map(each -> each.master() == LogicalChannel.Master.NONE ? "" : each.master().name().toLowerCase(Locale.ROOT))
-                    .orElse(""),
+                logical.map(each -> each.master()).orElse(LogicalChannel.Master.NONE),
                 Figure.of(logical.map(each -> each.mibFade()).orElse(0.0)),
                 Figure.of(logical.map(each -> each.dmxChangeTimeLimit()).orElse(0.0)),
                 care.tint(), care.note(), care.blackout() == null ? null : care.blackout().at(channel.bytes()),

@@ -4,9 +4,10 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import yellowkite.core.body.FixtureFacts;
+import yellowkite.core.edit.WrittenFacts;
 import yellowkite.core.dmx.Tail;
 import yellowkite.core.edit.Edit;
+import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.House;
 import yellowkite.core.profile.WheelCare;
 import yellowkite.server.drafts.DraftRepository.StoredStep;
@@ -27,7 +28,7 @@ record DraftView(String id, String profileId, int version, boolean open, @Schema
         int newestRevision, String name, String manufacturer, String shortName, String description,
         @Schema(nullable = true) @Nullable String picture, String notes, House.Category category,
         List<ModeLine> modes, List<WheelLine> wheels, List<AttributeLine> attributes, List<String> parts, List<String> emitters,
-        List<String> filters, @Schema(nullable = true) @Nullable ProductionLine productionVersion, FixtureFacts facts,
+        List<String> filters, @Schema(nullable = true) @Nullable ProductionLine productionVersion, WrittenFacts facts,
         @Schema(nullable = true) @Nullable ModeMap map,
         List<HistoryLine> history, boolean canUndo, boolean canRedo) {
 
@@ -73,7 +74,8 @@ record DraftView(String id, String profileId, int version, boolean open, @Schema
     record ChannelRow(int id, int number, String name, String attribute, String pretty, String featureGroup, String geometry, int bytes,
             long max,
             List<Integer> addresses, String called, List<Integer> offsets, int times, long start,
-            @Schema(nullable = true) @Nullable Long highlight, boolean snap, String master, Figure mibFade, Figure dmxChangeTimeLimit,
+            @Schema(nullable = true) @Nullable Long highlight, boolean snap, LogicalChannel.Master master, Figure mibFade,
+            Figure dmxChangeTimeLimit,
             House.Tint tint, String note, @Schema(nullable = true) @Nullable Long blackout, List<CellPlace> places,
             List<FunctionBar> functions) {}
 

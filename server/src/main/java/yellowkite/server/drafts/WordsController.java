@@ -14,15 +14,20 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.attribute.Catalogue;
 import yellowkite.core.attribute.NoFunction;
+import yellowkite.core.body.FixtureFacts;
 import yellowkite.core.chart.ChartWords;
 import yellowkite.core.chart.layout.Addresses;
 import yellowkite.core.dmx.PhysicalText;
 import yellowkite.core.dmx.ValueText;
+import yellowkite.core.edit.Edit;
+import yellowkite.core.edit.SetFacts;
+import yellowkite.core.edit.WrittenFacts;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.House;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.PhysicalUnit;
+import yellowkite.server.web.EditJson;
 import yellowkite.server.web.Refusal;
 
 /** What words, values and addresses mean that are typed. Reads only. */
@@ -33,6 +38,7 @@ class WordsController {
     private static final AttributeChoice NO_FUNCTION = new AttributeChoice(NoFunction.ATTRIBUTE,
             Catalogue.STANDARD.pretty(NoFunction.ATTRIBUTE), "", "", false);
     private static final int LONGEST_WORDS = 200;
+    private static final int LONGEST_LIST = 2_000;
     private static final int LONGEST_CHART = 20_000;
     private final Drafts drafts;
 
@@ -134,6 +140,31 @@ class WordsController {
         return Addresses.of(shorten(request.text(), LONGEST_WORDS).strip())
             .map(TypedAddresses::new)
             .orElseThrow(() -> Refusal.unfit("text", "Type addresses, most significant first: 5 or 5, 6 or 5-6."));
+    }
+
+    /** 200 with the addresses of a list with stretches of any length, in its order; 422 if it is none. */
+    @PostMapping("/api/address-lists")
+    TypedAddresses addressList(@RequestBody AddressesRequest request) {
+        return Addresses.listed(shorten(request.text(), LONGEST_LIST).strip())
+            .map(TypedAddresses::new)
+            .orElseThrow(() -> Refusal.unfit("text", "List addresses from 1 to 512: 2, 4, 10-12."));
+    }
+
+    record FactsRequest(WrittenFacts typed) {
+        FactsRequest {
+            Objects.requireNonNull(typed, "typed");
+            EditJson.requireWhole(typed);
+        }
+    }
+
+    /** 200 with the facts of a fixture that were typed, for an edit; 422 with why they are none. */
+    @PostMapping("/api/drafts/{draftId}/facts")
+    Edit facts(@PathVariable String draftId, @RequestBody FactsRequest request) {
+        try {
+            return new SetFacts(request.typed().read(FixtureFacts.of(drafts.require(draftId).history().current())));
+        } catch (IllegalArgumentException unfit) {
+            throw Refusal.unfit("facts", String.valueOf(unfit.getMessage()));
+        }
     }
 
     /** @param unit sign of the unit that it is wanted in; empty = a number without one */

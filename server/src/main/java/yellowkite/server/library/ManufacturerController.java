@@ -10,8 +10,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.library.ManufacturerFacts;
+import yellowkite.core.text.HexId;
 import yellowkite.server.database.Transactions;
-import yellowkite.server.web.EditJson;
 import yellowkite.server.web.Refusal;
 
 /** What the house knows of manufacturers, over HTTP. */
@@ -25,30 +25,48 @@ class ManufacturerController {
         this.transactions = transactions;
     }
 
+    /** @param rdmId four hexadecimal digits; empty = unknown */
+    record FactsView(String shortName, String rdmId, String website, String contact) {
+        FactsView {
+            Objects.requireNonNull(shortName, "shortName");
+            Objects.requireNonNull(rdmId, "rdmId");
+            Objects.requireNonNull(website, "website");
+            Objects.requireNonNull(contact, "contact");
+        }
+
+        static FactsView of(ManufacturerFacts facts) {
+            return new FactsView(facts.shortName(), facts.rdmId() == null ? "" : HexId.of(facts.rdmId()), facts.website(), facts.contact());
+        }
+
+        /** {@return the facts; an id that is none is out of its range} */
+        ManufacturerFacts read() {
+            return new ManufacturerFacts(shortName.strip(), rdmId.isBlank() ? null : HexId.read(rdmId).orElse(0), website.strip(),
+                    contact.strip());
+        }
+    }
+
     /** @param version to be named with the next change. @param spellings other names that count as this manufacturer */
-    record ManufacturerView(String name, int version, ManufacturerFacts facts, List<String> spellings) {}
+    record ManufacturerView(String name, int version, FactsView facts, List<String> spellings) {}
 
     /** 200; 404 for a manufacturer that is not in the library. */
     @GetMapping("/api/manufacturer")
     ManufacturerView manufacturer(@RequestParam String name) {
         var id = require(name);
         var stored = profiles.facts(id);
-        return new ManufacturerView(name, stored.version(), stored.facts(), profiles.spellings(id));
+        return new ManufacturerView(name, stored.version(), FactsView.of(stored.facts()), profiles.spellings(id));
     }
 
-    record ManufacturerRequest(String name, int version, ManufacturerFacts facts) {
+    record ManufacturerRequest(String name, int version, FactsView facts) {
         ManufacturerRequest {
             Objects.requireNonNull(name, "name");
             Objects.requireNonNull(facts, "facts");
-            EditJson.requireWhole(facts);
         }
     }
 
     /** 200; 409 if someone else has changed them since that version; 422 with the {@code field} that does not fit. */
     @PutMapping("/api/manufacturer")
     ManufacturerView change(@RequestBody ManufacturerRequest request) {
-        var given = request.facts();
-        var facts = new ManufacturerFacts(given.shortName().strip(), given.rdmId(), given.website().strip(), given.contact().strip());
+        var facts = request.facts().read();
         facts.unfit().ifPresent(unfit -> {
             throw Refusal.unfit(unfit.field(), unfit.reason());
         });

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.body.FixtureFacts;
+import yellowkite.core.edit.WrittenFacts;
 import yellowkite.core.check.Checks;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.library.Shelf;
@@ -73,7 +74,7 @@ class ProfileController {
             @Schema(nullable = true) @Nullable String withdrawn, boolean binned, Tags tags,
             @Schema(nullable = true) @Nullable Origin origin,
             @Schema(nullable = true) @Nullable String production, List<Use> uses, List<SameMap> sameMaps, List<ModeOfPage> modes,
-            List<FindingView> checks, List<String> files, FixtureFacts facts) {}
+            List<FindingView> checks, List<String> files, WrittenFacts facts) {}
 
     /** 200 with a profile as a revision has it; 404 if there is none. @param revision null = the newest */
     @GetMapping("/api/profiles/{profileId}")
@@ -106,7 +107,7 @@ class ProfileController {
                             ModeSummary.of(CompiledMode.of(type, type.modes().get(i)))))
                     .toList(),
                 Checks.of(type, revisions.media(entries)).stream().map(each -> FindingView.of(each, type.house())).toList(),
-                List.copyOf(entries.keySet()), FixtureFacts.of(type));
+                List.copyOf(entries.keySet()), WrittenFacts.of(FixtureFacts.of(type)));
     }
 
     record TagsRequest(int version, String tags, String otherNames) {

@@ -59,10 +59,11 @@ class Arrival {
     record Touched(String manufacturer, String name, ProfileChange change, String note, List<Use> uses) {}
 
     /**
-     * What a release would do here. @param touched what is used first, the worst first. @param skipped notes of the releases between, the
-     * newest first
+     * What a release would do here. @param says how many profiles of each kind it has. @param touched what is used first, the worst
+     * first. @param skipped notes of the releases between, the newest first
      */
-    record Impact(String house, String title, String dated, String notes, List<Touched> touched, List<Manifest.Earlier> skipped) {}
+    record Impact(String house, String title, String dated, String says, String notes, List<Touched> touched,
+            List<Manifest.Earlier> skipped) {}
 
     /** {@return what the release would do to the Reference shelf and to those who use it} Every file of it was read. */
     Impact look(ReleaseArchive archive) {
@@ -80,7 +81,8 @@ class Arrival {
                 .thenComparingInt(each -> each.change().urgency()))
             .toList();
         var manifest = archive.manifest();
-        return new Impact(manifest.house(), manifest.title(), manifest.dated().toString(), manifest.notes(), touched, skipped(manifest));
+        return new Impact(manifest.house(), manifest.title(), manifest.dated().toString(),
+                ProfileChange.counted(touched.stream().map(Touched::change).toList()), manifest.notes(), touched, skipped(manifest));
     }
 
     private List<Manifest.Earlier> skipped(Manifest manifest) {

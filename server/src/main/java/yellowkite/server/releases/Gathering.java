@@ -61,9 +61,10 @@ class Gathering {
      *
      * @param before number of the revision that the release before had; null if it had none
      * @param withdrawn why its newest revision is not to be used; null if it is
+     * @param leftOut whether it is no part of the release unless somebody says so
      */
     record Proposal(String profileId, String manufacturer, String name, int revision, @Schema(nullable = true) @Nullable Integer before,
-            ProfileChange change, String note, @Schema(nullable = true) @Nullable String withdrawn) {}
+            ProfileChange change, String note, @Schema(nullable = true) @Nullable String withdrawn, boolean leftOut) {}
 
     /** {@return what there is to say of the profiles of the release before, and of some more, by manufacturer and name} */
     List<Proposal> propose(List<String> more) {
@@ -77,9 +78,10 @@ class Gathering {
                 var newest = revisions.require(profile.id(), profile.revision());
                 var last = before.get(profile.id());
                 var change = change(last, newest);
+                var withdrawal = revisions.findWithdrawal(newest.id()).map(each -> each.why());
                 proposals.add(new Proposal(profile.id(), profile.manufacturer(), profile.name(), profile.revision(),
-                        last == null ? null : last.number(), change, change.proposedNote(),
-                        revisions.findWithdrawal(newest.id()).map(each -> each.why()).orElse(null)));
+                        last == null ? null : last.number(), change, change.proposedNote(), withdrawal.orElse(null),
+                        withdrawal.isPresent()));
             }
         }
         proposals.sort((a, b) -> (a.manufacturer() + "\n" + a.name()).compareToIgnoreCase(b.manufacturer() + "\n" + b.name()));

@@ -54,18 +54,21 @@ class ReleaseController {
         this.arrival = arrival;
     }
 
-    /** @param publishedAt UTC */
-    record ReleaseLine(String id, Origin origin, String house, String title, LocalDate dated, LocalDateTime publishedAt, String author) {
-        static ReleaseLine of(StoredRelease release) {
-            return new ReleaseLine(release.id(), release.origin(), release.house(), release.title(), release.dated(), release.publishedAt(),
-                    release.author());
-        }
+    /** @param publishedAt UTC. @param onShelf whether the Reference shelf has what it brought: the newest of another house */
+    record ReleaseLine(String id, Origin origin, String house, String title, LocalDate dated, LocalDateTime publishedAt, String author,
+            boolean onShelf) {}
+
+    private ReleaseLine line(StoredRelease release) {
+        boolean onShelf = release.origin() == Origin.THEIRS
+                && releases.findNewest(Origin.THEIRS, release.house()).filter(newest -> newest.id().equals(release.id())).isPresent();
+        return new ReleaseLine(release.id(), release.origin(), release.house(), release.title(), release.dated(), release.publishedAt(),
+                release.author(), onShelf);
     }
 
     /** 200 with all releases, the newest first. */
     @GetMapping("/api/releases")
     List<ReleaseLine> list() {
-        return releases.list().stream().map(ReleaseLine::of).toList();
+        return releases.list().stream().map(this::line).toList();
     }
 
     /**
@@ -74,10 +77,14 @@ class ReleaseController {
      */
     record ReleasedLine(String profileId, String manufacturer, String name, int revision, @Schema(nullable = true) @Nullable Integer before,
             Kind kind,
-            @Schema(nullable = true) @Nullable Rank worst, String note, List<Use> uses) {}
+            @Schema(nullable = true) @Nullable Rank worst, String note, List<Use> uses) {
+        private ProfileChange change() {
+            return new ProfileChange(kind, worst, Map.of(), List.of());
+        }
+    }
 
-    /** @param earlier what the releases before it said, the newest first */
-    record ReleaseView(ReleaseLine release, String notes, List<ReleasedLine> lines, List<Manifest.Earlier> earlier) {}
+    /** @param says how many profiles of each kind it has. @param earlier what the releases before it said, the newest first */
+    record ReleaseView(ReleaseLine release, String says, String notes, List<ReleasedLine> lines, List<Manifest.Earlier> earlier) {}
 
     /** 200; the worst comes first. 404 if there is no such release. */
     @GetMapping("/api/releases/{id}")
@@ -92,10 +99,10 @@ class ReleaseController {
             .orElse(Map.of());
         var views = lines.stream()
             .map(line -> line(line, before.get(line.profileId()), uses))
-            .sorted(Comparator
-                .comparingInt((ReleasedLine line) -> new ProfileChange(line.kind(), line.worst(), Map.of(), List.of()).urgency()))
+            .sorted(Comparator.comparingInt((ReleasedLine line) -> line.change().urgency()))
             .toList();
-        return new ReleaseView(ReleaseLine.of(release), release.notes(), views, gathering.earlier(release));
+        return new ReleaseView(line(release), ProfileChange.counted(views.stream().map(ReleasedLine::change).toList()), release.notes(),
+                views, gathering.earlier(release));
     }
 
     private static ReleasedLine line(StoredLine line, @Nullable Integer before, Map<String, List<Use>> uses) {

@@ -24,7 +24,6 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import yellowkite.core.body.FixtureFacts;
-import yellowkite.core.library.ManufacturerFacts;
 
 /** What the API says of itself. The page's types are generated from it. */
 @Configuration(proxyBeanMethods = false)
@@ -42,9 +41,7 @@ class ApiDescription {
             api.setServers(List.of());
             var schemas = api.getComponents().getSchemas();
             EditJson.FAMILIES.forEach(family -> describe(family, schemas));
-            markNullable(ManufacturerFacts.class,
-                    Objects.requireNonNull(schemas.get(ManufacturerFacts.class.getSimpleName())).getProperties()); // the core knows nothing of this page
-            markNullable(FixtureFacts.class, Objects.requireNonNull(schemas.get(FixtureFacts.class.getSimpleName())).getProperties());
+            markNullable(FixtureFacts.class, Objects.requireNonNull(schemas.get(FixtureFacts.class.getSimpleName())).getProperties()); // the core knows nothing of this page
             schemas.forEach((name, schema) -> requirePresence(name, schema));
         };
     }

@@ -5,12 +5,15 @@ import org.apache.catalina.connector.ClientAbortException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.io.ClassPathResource;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.RecoverableDataAccessException;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.jdbc.CannotGetJdbcConnectionException;
@@ -20,12 +23,14 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 import yellowkite.core.archive.FormatException;
 
 /** Turns whatever goes wrong into problem details (RFC 9457) whose {@code detail} is a sentence. */
 @RestControllerAdvice
 final class Problems extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+    private static final ClassPathResource PAGE = new ClassPathResource("static/index.html");
     private static final String NO_DATABASE = "The database does not answer just now. Nothing that was accepted is lost; it is tried again by itself.";
 
     /** Whoever asked has gone: there is nobody to tell. */
@@ -72,6 +77,17 @@ final class Problems extends ResponseEntityExceptionHandler {
         LOG.error("A request failed", failed);
         return ProblemDetail.forStatusAndDetail(HttpStatus.INTERNAL_SERVER_ERROR,
                 "Something went wrong in Yellow Kite itself; nothing was changed. The server's log says more.");
+    }
+
+    /** Whoever opens an address that leads nowhere gets the page, which says so; a program gets a problem. */
+    @Override
+    protected @Nullable ResponseEntity<Object> handleNoResourceFoundException(NoResourceFoundException nowhere, HttpHeaders headers,
+            HttpStatusCode status, WebRequest request) {
+        var accepted = request.getHeader(HttpHeaders.ACCEPT);
+        boolean isRead = accepted != null && accepted.contains(MediaType.TEXT_HTML_VALUE) && nowhere.getHttpMethod() == HttpMethod.GET;
+        return isRead && !nowhere.getResourcePath().startsWith("api/") && PAGE.exists()
+                ? ResponseEntity.status(status).contentType(MediaType.TEXT_HTML).body(PAGE)
+                : super.handleNoResourceFoundException(nowhere, headers, status, request);
     }
 
     @Override

@@ -126,7 +126,8 @@ class BeginTest {
         assertThat(get("/api/words").json().at("/categories/1").toString())
             .isEqualTo("{\"value\":\"MOVING_SPOT\",\"text\":\"Moving spot\"}");
         assertThat(get("/api/words").json().at("/featureGroups/0").asString()).isEqualTo("Dimmer");
-        var cells = "{\"mode\": " + mode + ", \"channels\": [], \"count\": 3, \"first\": 7, \"spacing\": 4, \"order\": \"ROWS\"}";
+        var cells = "{\"mode\": " + mode
+                + ", \"channels\": [], \"name\": \"Eye\", \"count\": 3, \"first\": 7, \"spacing\": 4, \"order\": \"ROWS\", \"pitch\": \"\"}";
         assertThat(post(draft + "/cells-preview", cells).json().at("/cells/2/address").asInt()).isEqualTo(15); // 7 + 2 * 4
         assertThat(get("/api/manufacturers?name=Tide+Wick").json().at("/0/near").asBoolean()).isTrue();
     }
@@ -197,15 +198,15 @@ class BeginTest {
     @Test
     void aManufacturersFactsAreKeptAndTwoPeopleDoNotOverwriteEachOther() {
         begun("Dotterel");
-        var facts = "{\"name\": \"Tidewick\", \"version\": %d, \"facts\": {\"shortName\": \"TW\", \"rdmId\": %d, \"website\": \"https://tidewick.example\", \"contact\": \"Ines\"}}";
+        var facts = "{\"name\": \"Tidewick\", \"version\": %d, \"facts\": {\"shortName\": \"TW\", \"rdmId\": \"%s\", \"website\": \"https://tidewick.example\", \"contact\": \"Ines\"}}";
 
-        assertThat(RunningKite.put("/api/manufacturer", facts.formatted(0, 0x7FF0)).json().path("version").asInt()).isEqualTo(1);
-        assertThat(get("/api/manufacturer?name=Tidewick").json().at("/facts/rdmId").asInt()).isEqualTo(0x7FF0);
-        assertThat(RunningKite.put("/api/manufacturer", facts.formatted(0, 1)).status()).as("someone was faster").isEqualTo(409);
-        assertThat(RunningKite.put("/api/manufacturer", facts.formatted(1, 0x10000)).json().path("field").asString()).isEqualTo("rdmId");
+        assertThat(RunningKite.put("/api/manufacturer", facts.formatted(0, "7ff0")).json().path("version").asInt()).isEqualTo(1);
+        assertThat(get("/api/manufacturer?name=Tidewick").json().at("/facts/rdmId").asString()).isEqualTo("7FF0");
+        assertThat(RunningKite.put("/api/manufacturer", facts.formatted(0, "0001")).status()).as("someone was faster").isEqualTo(409);
+        assertThat(RunningKite.put("/api/manufacturer", facts.formatted(1, "10000")).json().path("field").asString()).isEqualTo("rdmId");
         assertThat(get("/api/manufacturer?name=Nobody").status()).isEqualTo(404);
         assertThat(RunningKite.put("/api/manufacturer",
-                "{\"name\": \"Tidewick\", \"version\": 1, \"facts\": {\"shortName\": null, \"rdmId\": null, \"website\": \"\", \"contact\": \"\"}}")
+                "{\"name\": \"Tidewick\", \"version\": 1, \"facts\": {\"shortName\": null, \"rdmId\": \"\", \"website\": \"\", \"contact\": \"\"}}")
             .status()).isEqualTo(400);
     }
 

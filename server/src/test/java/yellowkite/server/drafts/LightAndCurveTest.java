@@ -25,7 +25,8 @@ class LightAndCurveTest {
 
     private static String wish(JsonNode editor, String form, double first, double second, String hex, double brightness) {
         return "{\"mode\": " + editor.at("/modes/0/id") + ", \"values\": {}, \"form\": \"" + form + "\", \"first\": " + first
-                + ", \"second\": " + second + ", \"hex\": \"" + hex + "\", \"choice\": \"BRIGHTEST\", \"brightness\": " + brightness + "}";
+                + ", \"second\": " + second + ", \"hex\": \"" + hex + "\", \"name\": \"\", \"choice\": \"BRIGHTEST\", \"brightness\": "
+                + brightness + "}";
     }
 
     @Test
@@ -33,7 +34,7 @@ class LightAndCurveTest {
         var editor = demo("Moth");
         var draft = "/api/drafts/" + editor.path("id").asString();
 
-        var found = post(draft + "/colour/wanted", wish(editor, "WHITE", 3_200, 0, "", 1)).json();
+        var found = post(draft + "/colour/wanted", wish(editor, "WHITE", 3_200, 0, "", 100)).json();
 
         assertThat(found.path("inGamut").asBoolean()).isTrue();
         var map = post(draft + "/colour", "{\"mode\": " + editor.at("/modes/0/id") + ", \"values\": " + found.path("values") + "}").json();
@@ -44,9 +45,10 @@ class LightAndCurveTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"XY, 0.9, 0.4, '', 1, No colour has these coordinates", "WHITE, 300, 0, '', 1, A white has 1000 to 100000 K",
-            "HUE, 400, 0.5, '', 1, A hue lies from 0 to 360 degrees",
-            "SCREEN, 0, 0, mauve, 1, A colour of the screen is written as #", "XY, 0.3, 0.3, '', 0, A brightness is more than 0"})
+    @CsvSource({"XY, 0.9, 0.4, '', 100, No colour has these coordinates", "WHITE, 300, 0, '', 100, A white has 1000 to 100000 K",
+            "HUE, 400, 50, '', 100, A hue lies from 0 to 360 degrees",
+            "SCREEN, 0, 0, mauve, 100, A colour of the screen is written as #", "XY, 0.3, 0.3, '', 0, A brightness is more than 0",
+            "XY, 0.3, 0.3, '', 101, A brightness is more than 0", "NAMED, 0, 0, '', 100, This profile has no colour called"})
     void aWishThatIsNoColourIsRefusedInASentence(String form, double first, double second, String hex, double brightness, String says) {
         var editor = demo("Moth");
 
@@ -87,7 +89,15 @@ class LightAndCurveTest {
             .startsWith("This curve has no inverse");
         var own = post("/api/curves/points", "{\"points\": [{\"in\": 0, \"out\": 0.2}, {\"in\": 1, \"out\": 0.8}], \"run\": \"STRAIGHT\"}")
             .json();
-        assertThat(own.path("outputs").path(255).asDouble()).isCloseTo(0.8, within(1e-9));
+        assertThat(own.at("/curve/outputs/255").asDouble()).isCloseTo(0.8, within(1e-9));
+        assertThat(own.at("/curve/percents/0").asString() + ", " + own.at("/curve/fade/5/says").asString() + ", "
+                + own.at("/curve/fade/0/hex").asString())
+            .isEqualTo("20 %, 50 % gives 50 %, #7c7c7c"); // by IEC 61966-2-1 a fifth of the light is 1.055 x 0.2^(1/2.4) - 0.055 = 0.4845 = 124 / 255
+        assertThat(
+                post("/api/curves/points", "{\"points\": [{\"in\": 1, \"out\": 1}, {\"in\": 0, \"out\": 0}], \"run\": \"STRAIGHT\"}").json()
+                    .path("order")
+                    .toString())
+            .isEqualTo("[1,0]");
         assertThat(post("/api/curves/points", "{\"points\": [{\"in\": 0, \"out\": 0.2}], \"run\": \"STRAIGHT\"}").status()).isEqualTo(422);
         assertThat(post("/api/curves/points", "{\"points\": [null, {\"in\": 0, \"out\": 0.2}], \"run\": \"STRAIGHT\"}").status())
             .isEqualTo(400);

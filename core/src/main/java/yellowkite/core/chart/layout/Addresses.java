@@ -17,6 +17,7 @@ public final class Addresses {
     private static final Pattern BYTE = Pattern.compile("(?i)\\s*\\(?\\b(?:msb|lsb|coarse|fine)\\b\\)?");
     private static final Pattern MORE = Pattern
         .compile("(?i)\\s*([-\\u2010-\\u2015\\u2212/+&,~]|and|to)\\s*(?:ch\\.?\\s*|#\\s*)?(\\d{1,3})");
+    private static final Pattern BETWEEN = Pattern.compile("(?<=\\d)[;,\\s]+(?=\\d)");
     private static final Pattern DASH = Pattern.compile("^(?:[-\\u2010-\\u2015\\u2212~.\\u00B7*x\\u00D7]{1,3}|n/?a|none|\\(-\\))$",
             Pattern.CASE_INSENSITIVE);
 
@@ -31,6 +32,17 @@ public final class Addresses {
      * {@return the addresses in the order in which they stand; none if the cell is something else} A stretch of up to four is written out.
      */
     public static Optional<List<Integer>> of(String cell) {
+        return read(cell, MOST_BYTES);
+    }
+
+    /**
+     * {@return the addresses of a list such as {@code 2, 4, 10-12}, in its order; none if it is something else} A stretch has any length.
+     */
+    public static Optional<List<Integer>> listed(String list) {
+        return read(BETWEEN.matcher(list.strip()).replaceAll(","), LAST);
+    }
+
+    private static Optional<List<Integer>> read(String cell, int longest) {
         var found = CELL.matcher(BYTE.matcher(cell).replaceAll(" ").strip());
         if (!found.matches()) {
             return Optional.empty();
@@ -40,7 +52,7 @@ public final class Addresses {
             int next = Integer.parseInt(more.group(2));
             boolean stretch = !"/+&,and".contains(more.group(1).toLowerCase(java.util.Locale.ROOT));
             int last = addresses.getLast();
-            if (stretch && (next <= last || next - last >= MOST_BYTES)) {
+            if (stretch && (next <= last || next - last >= longest)) {
                 return Optional.empty();
             }
             IntStream.rangeClosed(stretch ? last + 1 : next, next).forEach(addresses::add);

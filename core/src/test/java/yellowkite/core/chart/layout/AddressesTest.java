@@ -15,6 +15,18 @@ class AddressesTest {
     }
 
     @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"2, 4, 10-12 | 2 4 10 11 12", "2 4;6 | 2 4 6", "1-9 | 1 2 3 4 5 6 7 8 9", "10 – 12 | 10 11 12"})
+    void aListHasStretchesOfAnyLength(String list, String expected) {
+        assertThat(Addresses.listed(list)).contains(Arrays.stream(expected.split(" ")).map(Integer::valueOf).toList());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "Pan", "12-10", "500-513", "1,,", "1-2-"})
+    void whatIsNoListIsNone(String list) {
+        assertThat(Addresses.listed(list)).isEmpty();
+    }
+
+    @ParameterizedTest
     @ValueSource(strings = {"0", "0-255", "513", "Pan", "", "-", "1-9", "9-1", "CH"})
     void otherCellsAreNoAddresses(String cell) {
         assertThat(Addresses.of(cell)).isEmpty();
