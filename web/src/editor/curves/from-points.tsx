@@ -45,9 +45,13 @@ function Points({ bar, close, ...start }: { bar: FunctionBar; close: () => void;
   const [chosen, setChosen] = useState(0);
   const asked = useDeferredValue(drawn);
   const { data, error, isPlaceholderData } = useQuery(pointsQuery(asked, run));
-  const held = asked === drawn && !isPlaceholderData ? data : undefined;
+  const isHeld = asked === drawn && !isPlaceholderData;
   const order = data?.order.length === drawn.length ? data.order : drawn.map((_, index) => index);
-  const points = drawn.map((point, index) => held?.curve.points[held.order.indexOf(index)] ?? unsaid(point));
+  const points = drawn.map((point, index): CurvePoint => {
+    const said = data?.curve.points[data.order.indexOf(index)];
+    // a point that is moved runs ahead of what the core says of it
+    return said && isHeld ? said : { ...point, percentIn: said?.percentIn ?? '', percentOut: said?.percentOut ?? '' };
+  });
 
   const move = (index: number, to: Knot) => setDrawn(drawn.map((each, i) => (i === index ? knot(to) : each)));
   function add(at: Knot) {
@@ -154,9 +158,4 @@ function Points({ bar, close, ...start }: { bar: FunctionBar; close: () => void;
 
 function knot({ in: input, out }: Knot): Knot {
   return { in: input, out };
-}
-
-/** A point that the core has not held yet. */
-function unsaid(point: Knot): CurvePoint {
-  return { ...point, percentIn: '', percentOut: '' };
 }

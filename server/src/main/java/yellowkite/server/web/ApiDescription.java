@@ -24,6 +24,7 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import yellowkite.core.body.FixtureFacts;
+import yellowkite.core.release.ProfileChange;
 
 /** What the API says of itself. The page's types are generated from it. */
 @Configuration(proxyBeanMethods = false)
@@ -41,6 +42,7 @@ class ApiDescription {
             api.setServers(List.of());
             var schemas = api.getComponents().getSchemas();
             EditJson.FAMILIES.forEach(family -> describe(family, schemas));
+            markNullable(ProfileChange.class, Objects.requireNonNull(schemas.get(ProfileChange.class.getSimpleName())).getProperties());
             markNullable(FixtureFacts.class, Objects.requireNonNull(schemas.get(FixtureFacts.class.getSimpleName())).getProperties()); // the core knows nothing of this page
             schemas.forEach((name, schema) -> requirePresence(name, schema));
         };
