@@ -17,8 +17,8 @@ module.exports = {
     {
       name: 'tests-are-of-no-use-to-the-page',
       severity: 'error',
-      from: { pathNot: '(\\.test\\.tsx?$|^src/test/)' },
-      to: { path: '(\\.test\\.tsx?$|^src/test/)' },
+      from: { pathNot: '(\\.test\\.tsx?$|^src/(editor/)?test/)' },
+      to: { path: '(\\.test\\.tsx?$|^src/(editor/)?test/)' },
     },
   ],
   options: {

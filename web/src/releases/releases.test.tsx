@@ -4,7 +4,7 @@ import { http, HttpResponse } from 'msw';
 import { expect, test } from 'vitest';
 import type { ReleaseLine, ReleaseProposal } from '#/api/types';
 import { house } from '#/test/house';
-import { showOnPage } from '#/test/in-editor';
+import { showOnPage } from '#/test/on-page';
 import { GatherPage } from './gather-page';
 import { ReleasesPage } from './releases-page';
 import { TakeInRelease } from './take-in-release';

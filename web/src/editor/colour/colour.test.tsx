@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { expect, test } from 'vitest';
 import type { ColourMap, WishAnswer, WishRequest } from '#/api/types';
 import { house } from '#/test/house';
-import { showInEditor } from '#/test/in-editor';
+import { showInEditor } from '#/editor/test/in-editor';
 import { ColourWish } from './colour-wish';
 import { LightParts } from './light-parts';
 

@@ -5,7 +5,7 @@ import { expect, test } from 'vitest';
 import type { CurveView, Knot } from '#/api/types';
 import { bar } from '#/test/drafts';
 import { house } from '#/test/house';
-import { showInEditor } from '#/test/in-editor';
+import { showInEditor } from '#/editor/test/in-editor';
 import { FromMeasured } from './from-measured';
 import { FromPoints } from './from-points';
 import { FromProfile } from './from-profile';

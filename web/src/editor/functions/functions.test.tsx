@@ -5,7 +5,7 @@ import { expect, test } from 'vitest';
 import type { RangeBar } from '#/api/types';
 import { bar, channel, draft } from '#/test/drafts';
 import { house } from '#/test/house';
-import { showInEditor } from '#/test/in-editor';
+import { showInEditor } from '#/editor/test/in-editor';
 import { ChannelSettings } from './channel-settings';
 import { DivideFunction } from './divide-function';
 import { PasteTable } from './paste-table';

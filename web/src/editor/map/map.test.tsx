@@ -5,7 +5,7 @@ import { expect, test } from 'vitest';
 import type { ModeMap } from '#/api/types';
 import { channel, draft } from '#/test/drafts';
 import { house } from '#/test/house';
-import { showInEditor } from '#/test/in-editor';
+import { showInEditor } from '#/editor/test/in-editor';
 import { AddChannels } from './add-channels';
 import { CellsDialog } from './cells-dialog';
 import { SelectionBar } from './selection-bar';

@@ -5,7 +5,7 @@ import { expect, test } from 'vitest';
 import type { FixtureFacts } from '#/api/types';
 import { draft } from '#/test/drafts';
 import { house } from '#/test/house';
-import { showInEditor } from '#/test/in-editor';
+import { showInEditor } from '#/editor/test/in-editor';
 import { Facts } from './facts';
 import { ModeList } from './mode-list';
 

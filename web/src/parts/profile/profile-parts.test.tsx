@@ -4,7 +4,7 @@ import { http, HttpResponse } from 'msw';
 import { expect, test } from 'vitest';
 import type { BeginRequest, Manufacturer } from '#/api/types';
 import { house } from '#/test/house';
-import { showOnPage } from '#/test/in-editor';
+import { showOnPage } from '#/test/on-page';
 import { ManufacturerFacts } from './manufacturer-facts';
 import { NewProfileDialog } from './new-profile-dialog';
 

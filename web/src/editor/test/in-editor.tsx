@@ -5,7 +5,7 @@ import { MemoryRouter, useLocation } from 'react-router';
 import { makeQueryClient } from '#/api/query-client';
 import type { Draft, Edit } from '#/api/types';
 import { EditorActionsContext, EditorContext, type Editor, type EditorActions } from '#/editor/kit/editor-context';
-import { draft } from './drafts';
+import { draft } from '#/test/drafts';
 
 /** What was asked of the editor while the test went on, in order. */
 export type Asked = {
@@ -50,13 +50,4 @@ export function showInEditor(what: ReactNode, change: Partial<Editor> & { draft?
     </QueryClientProvider>,
   );
   return asked;
-}
-
-/** Shows something as any other page would. */
-export function showOnPage(what: ReactNode, at = '/') {
-  render(
-    <QueryClientProvider client={makeQueryClient(5)}>
-      <MemoryRouter initialEntries={[at]}>{what}</MemoryRouter>
-    </QueryClientProvider>,
-  );
 }
