@@ -12,9 +12,11 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.springframework.beans.BeansException;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataAccessException;
 import yellowkite.server.database.CannotStart;
 import yellowkite.server.database.LocalMariaDb;
@@ -95,7 +97,14 @@ public class KiteServer {
         var application = new SpringApplication(KiteServer.class);
         // The database outlives the application at the end, so that what is in flight can be finished.
         application.setRegisterShutdownHook(true);
-        return application.run(options.toArray(String[]::new));
+        try {
+            return application.run(options.toArray(String[]::new));
+        } catch (BeansException failed) {
+            if (NestedExceptionUtils.getRootCause(failed) instanceof CannotStart reason) {
+                throw reason;
+            }
+            throw failed;
+        }
     }
 
     private static String option(String[] arguments, String name, String otherwise) {

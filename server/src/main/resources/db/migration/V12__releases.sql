@@ -1,5 +1,5 @@
 -- Dated sets of revisions: made here of what stands on the House shelf (OURS), or taken in as the Reference shelf (THEIRS).
-create table library_release (
+create table if not exists library_release (
   id char(36) not null primary key,
   origin varchar(6) not null,
   house varchar(120) not null,
@@ -11,10 +11,10 @@ create table library_release (
   -- notes of the releases before it that its archive told of, as JSON
   earlier longtext not null
 );
-create index release_made on library_release (origin, created_at);
+create index if not exists release_made on library_release (origin, created_at);
 
 -- What a release says of each profile, withdrawn ones too: those name the last revision that was part of one.
-create table release_profile (
+create table if not exists release_profile (
   release_id char(36) not null,
   position int not null,
   profile_id char(36) not null,

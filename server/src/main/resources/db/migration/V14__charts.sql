@@ -1,5 +1,5 @@
 -- Makers' charts that are being read into a profile: the file as it came, its lines, and what people said of them.
-create table chart (
+create table if not exists chart (
   id char(36) not null primary key,
   profile_id char(36) not null,
   name varchar(200) not null,
@@ -16,4 +16,4 @@ create table chart (
   constraint chart_profile foreign key (profile_id) references profile (id),
   constraint chart_content foreign key (sha256) references content (sha256)
 );
-create index chart_of_profile on chart (profile_id, added_at);
+create index if not exists chart_of_profile on chart (profile_id, added_at);

@@ -1,16 +1,16 @@
-create table manufacturer (
+create table if not exists manufacturer (
   id char(36) not null primary key,
   name varchar(200) not null,
   constraint manufacturer_name unique (name)
 );
 
 -- Whatever belongs to files is kept once, by the SHA-256 of its bytes.
-create table content (
+create table if not exists content (
   sha256 char(64) not null primary key,
   bytes longblob not null
 );
 
-create table profile (
+create table if not exists profile (
   id char(36) not null primary key,
   manufacturer_id char(36) not null,
   name varchar(200) not null,
@@ -18,10 +18,10 @@ create table profile (
   constraint profile_fixture_type unique (fixture_type_id),
   constraint profile_manufacturer foreign key (manufacturer_id) references manufacturer (id)
 );
-create index profile_name on profile (name);
+create index if not exists profile_name on profile (name);
 
 -- A revision never changes.
-create table revision (
+create table if not exists revision (
   id char(36) not null primary key,
   profile_id char(36) not null,
   number int not null,
@@ -37,7 +37,7 @@ create table revision (
   constraint revision_description foreign key (description_sha256) references content (sha256)
 );
 
-create table revision_entry (
+create table if not exists revision_entry (
   revision_id char(36) not null,
   position int not null,
   path varchar(512) not null,
@@ -48,7 +48,7 @@ create table revision_entry (
 );
 
 -- For lists and search.
-create table revision_mode (
+create table if not exists revision_mode (
   revision_id char(36) not null,
   position int not null,
   name varchar(200) not null,
@@ -59,7 +59,7 @@ create table revision_mode (
   constraint mode_revision foreign key (revision_id) references revision (id)
 );
 
-create table revision_attribute (
+create table if not exists revision_attribute (
   revision_id char(36) not null,
   name varchar(200) not null,
   primary key (revision_id, name),

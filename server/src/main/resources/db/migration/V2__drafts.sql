@@ -1,4 +1,4 @@
-create table draft (
+create table if not exists draft (
   id char(36) not null primary key,
   profile_id char(36) not null,
   -- the profile while the draft is open, null afterwards: at most one open draft for a profile
@@ -13,7 +13,7 @@ create table draft (
 );
 
 -- What happened to a draft, one row for each version: nothing is ever taken out of it, undo is a row too.
-create table draft_step (
+create table if not exists draft_step (
   draft_id char(36) not null,
   version int not null,
   kind varchar(8) not null,

@@ -2,4 +2,4 @@
 alter table draft modify column base_revision_id char(36) null;
 
 -- Why a revision was published although checks found errors.
-alter table revision add column despite varchar(300);
+alter table revision add column if not exists despite varchar(300);

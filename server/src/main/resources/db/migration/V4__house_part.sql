@@ -1,12 +1,12 @@
 -- What the house keeps beside a revision, as JSON; a revision without it has none.
-create table revision_house (
+create table if not exists revision_house (
   revision_id char(36) not null primary key,
   kept longtext not null,
   constraint house_revision foreign key (revision_id) references revision (id)
 );
 
 -- Files that a draft adds to those of its base.
-create table draft_entry (
+create table if not exists draft_entry (
   draft_id char(36) not null,
   path varchar(512) not null,
   sha256 char(64) not null,
@@ -16,7 +16,7 @@ create table draft_entry (
 );
 
 -- Facts of a maker; rdm_id is the manufacturer id of ANSI E1.20.
-create table manufacturer_facts (
+create table if not exists manufacturer_facts (
   manufacturer_id char(36) not null primary key,
   version int not null,
   short_name varchar(40) not null,
@@ -27,7 +27,7 @@ create table manufacturer_facts (
 );
 
 -- A channel with its functions, kept to be laid onto others; the functions as JSON.
-create table stencil (
+create table if not exists stencil (
   id char(36) not null primary key,
   name varchar(120) not null,
   attribute varchar(200) not null,
@@ -36,4 +36,4 @@ create table stencil (
   created_at datetime(3) not null,
   functions longtext not null
 );
-create index stencil_name on stencil (name);
+create index if not exists stencil_name on stencil (name);

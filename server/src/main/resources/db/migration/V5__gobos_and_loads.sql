@@ -1,5 +1,5 @@
 -- The house's gobos: each picture once, by its content.
-create table gobo (
+create table if not exists gobo (
   id char(36) not null primary key,
   name varchar(120) not null,
   tags varchar(300) not null,
@@ -16,16 +16,16 @@ create table gobo (
   constraint gobo_picture_content foreign key (picture_sha256) references content (sha256),
   constraint gobo_outline_content foreign key (outline_sha256) references content (sha256)
 );
-create index gobo_name on gobo (name);
-create index entry_content_used on revision_entry (sha256);
-create index draft_entry_content_used on draft_entry (sha256);
+create index if not exists gobo_name on gobo (name);
+create index if not exists entry_content_used on revision_entry (sha256);
+create index if not exists draft_entry_content_used on draft_entry (sha256);
 
 -- What a production puts into a lamp: a profile that derives from a revision of another one and keeps its DMX map.
-create table production_load (
+create table if not exists production_load (
   profile_id char(36) not null primary key,
   production varchar(120) not null,
   origin_revision_id char(36) not null,
   constraint load_profile foreign key (profile_id) references profile (id),
   constraint load_origin foreign key (origin_revision_id) references revision (id)
 );
-create index load_production on production_load (production);
+create index if not exists load_production on production_load (production);

@@ -1,5 +1,5 @@
 -- Profiles that colleagues have asked for.
-create table wanted (
+create table if not exists wanted (
   id char(36) not null primary key,
   version int not null,
   maker varchar(120) not null,
@@ -16,7 +16,7 @@ create table wanted (
 );
 
 -- Charts and photographs that came with a wish.
-create table wanted_file (
+create table if not exists wanted_file (
   wanted_id char(36) not null,
   name varchar(200) not null,
   sha256 char(64) not null,
@@ -26,7 +26,7 @@ create table wanted_file (
 );
 
 -- What a profile was written from: it stays with it.
-create table profile_source (
+create table if not exists profile_source (
   profile_id char(36) not null,
   name varchar(200) not null,
   sha256 char(64) not null,

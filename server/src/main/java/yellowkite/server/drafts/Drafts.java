@@ -18,6 +18,7 @@ import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.History;
 import yellowkite.core.edit.Meanwhile;
 import yellowkite.core.edit.SetPicture;
+import yellowkite.core.library.FixtureIdentity;
 import yellowkite.core.library.Shelf;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.drafts.DraftRepository.Kind;
@@ -97,7 +98,7 @@ public class Drafts {
             return require(draftId); // it was begun, and only its answer was lost
         }
         transactions.run(() -> {
-            var profile = profiles.add(Shelf.HOUSE, profiles.findOrAddManufacturer(made), called, guid);
+            var profile = profiles.add(Shelf.HOUSE, "", FixtureIdentity.of(guid, made, called));
             repository.open(new StoredDraft(draftId, profile.id(), profile.id(), base == null ? null : base.id(), 0, change.author().name(),
                     revisions.now(), null, null));
             repository.append(draftId, 0, step);
@@ -165,8 +166,8 @@ public class Drafts {
     /** {@return a draft that begins from a revision of the profile} One that was opened and not edited makes room. */
     LoadedDraft openAt(String profileId, int number, Author author) {
         var base = revisions.require(profileId, number);
-        requireOurs(profileId);
         var draft = transactions.run(() -> {
+            requireOurs(profileId);
             var open = repository.findOpen(profileId);
             if (open.isPresent() && !base.id().equals(open.get().baseRevisionId())) {
                 if (open.get().version() > 0) {
@@ -182,9 +183,9 @@ public class Drafts {
         return load(draft);
     }
 
-    /** What arrives in releases is the same in every house. */
+    /** What arrives in releases is the same in every house. Locks the profile: nobody throws it away while a draft of it is opened. */
     private void requireOurs(String profileId) {
-        var profile = profiles.findById(profileId).orElseThrow(() -> Refusal.notFound("This profile is not in the library."));
+        var profile = profiles.lock(profileId).orElseThrow(() -> Refusal.notFound("This profile is not in the library."));
         if (profile.shelf() == Shelf.REFERENCE) {
             throw Refusal.unfit("shelf", "'" + profile.name()
                     + "' stands on the Reference shelf, which is the same in every house. Copy it onto the House shelf and edit that.");
@@ -352,6 +353,7 @@ public class Drafts {
                 var step = new StoredStep(now.draft().version() + 1, forth.kind(), forth.edit(), shorten(forth.sentence()),
                         change.author().name(), revisions.now(), change.id());
                 if (!repository.append(draftId, now.draft().version(), step)) {
+                    requireOpen(draftId); // discarded, published or thrown away meanwhile
                     throw stale(draftId, now.draft().version());
                 }
                 return now.after(step, forth.after());

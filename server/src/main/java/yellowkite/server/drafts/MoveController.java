@@ -5,6 +5,7 @@ import java.util.Objects;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import yellowkite.core.library.FixtureIdentity;
 import yellowkite.core.edit.SetIdentity;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
@@ -77,7 +78,8 @@ class MoveController {
         }
         var changed = drafts.apply(opened.draft().id(), opened.draft().version(),
                 new SetIdentity(SetIdentity.Field.MANUFACTURER, manufacturer), Change.by(author));
-        publishing.publish(changed.draft().id(), changed.draft().version(), "Moved from " + Revisions.listed(from) + " to " + manufacturer,
+        publishing.publish(changed.draft().id(), changed.draft().version(),
+                "Moved from " + FixtureIdentity.listed(from) + " to " + manufacturer,
                 "As it was before; only its manufacturer has changed", revisions.facts(newest), Change.by(author));
     }
 }

@@ -8,6 +8,7 @@ import org.springframework.stereotype.Service;
 import yellowkite.core.check.Checks;
 import yellowkite.core.check.Severity;
 import yellowkite.core.gdtf.Media;
+import yellowkite.core.library.FixtureIdentity;
 import yellowkite.core.profile.Revision;
 import yellowkite.core.xml.Source;
 import yellowkite.server.database.Transactions;
@@ -72,7 +73,10 @@ class Publishing {
                 throw Refusal.unfit("despite", "The checks find " + (errors == 1 ? "an error" : errors + " errors")
                         + ". Correct what can be corrected, or give a reason for publishing with errors.");
             }
-            profiles.lock(draft.draft().profileId());
+            var home = profiles.lock(draft.draft().profileId());
+            if (home.isEmpty() || home.get().binnedAt() != null) {
+                throw Refusal.unfit("bin", "This profile is in the bin. Restore it to publish it.");
+            }
             var date = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm:ss").format(revisions.now());
             var type = draft.history().current().with(f -> {
                 f.revisions = new ArrayList<>(f.revisions);
@@ -82,10 +86,8 @@ class Publishing {
             var added = revisions.addStored(draft.draft().profileId(),
                     new NewRevision(type, findings, xml, line, errors > 0 ? reason : null, change.author().name()), files.contents());
             revisions.rests(added.revision().id(), facts);
-            profiles.rename(draft.draft().profileId(),
-                    profiles.findOrAddManufacturer(
-                            Revisions.listed(type.manufacturer().isBlank() ? "Unknown manufacturer" : type.manufacturer().strip())),
-                    Revisions.listed(type.name()));
+            var fixture = FixtureIdentity.of(type, "");
+            profiles.rename(draft.draft().profileId(), profiles.findOrAddManufacturer(fixture.manufacturer()), fixture.name());
             if (!repository.close(draftId, seen, change.id(), added.revision().number())) {
                 throw drafts.stale(draftId, seen);
             }

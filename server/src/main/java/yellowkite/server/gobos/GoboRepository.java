@@ -11,6 +11,7 @@ import static yellowkite.server.tables.Tables.REVISION_ENTRY;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Set;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jooq.DSLContext;
@@ -109,5 +110,9 @@ class GoboRepository {
             .where(DRAFT_ENTRY.SHA256.eq(sha256), DRAFT.OPEN_PROFILE_ID.isNotNull())
             .fetch(mapping(Use::new));
         return Stream.concat(published.stream(), drafted.stream()).toList();
+    }
+
+    Set<String> names() {
+        return database.select(GOBO.NAME).from(GOBO).fetchSet(GOBO.NAME);
     }
 }

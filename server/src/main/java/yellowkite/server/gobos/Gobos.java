@@ -3,6 +3,7 @@ package yellowkite.server.gobos;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.Objects;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -122,6 +123,11 @@ public class Gobos {
 
     StoredGobo require(String id) {
         return repository.find(id).orElseThrow(() -> Refusal.notFound("This gobo is not on the shelf any more."));
+    }
+
+    /** {@return the names of all gobos} */
+    public Set<String> names() {
+        return repository.names();
     }
 
     List<StoredGobo> search(String text, int limit) {

@@ -8,10 +8,12 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
+import yellowkite.core.library.FixtureIdentity;
 import yellowkite.core.library.Shelf;
 import yellowkite.demo.GeneratedFixtures;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.web.Author;
+import yellowkite.server.web.Change;
 
 /**
  * Fills the library with made-up fixtures, each the way any file comes in. What is there already is left as it is, so it goes on where it
@@ -42,7 +44,7 @@ public class Filling {
         long start = System.nanoTime();
         Callable<Void> worker = () -> {
             for (int number = next.incrementAndGet(); number <= count; number = next.incrementAndGet()) {
-                if (profiles.findByFixtureType(Shelf.HOUSE, GeneratedFixtures.id(number)).isEmpty()) {
+                if (profiles.find(Shelf.HOUSE, "", FixtureIdentity.of(GeneratedFixtures.id(number), "", "")).isEmpty()) {
                     add(number, next, count);
                     added.incrementAndGet();
                 }
@@ -66,7 +68,7 @@ public class Filling {
     /** If one fixture cannot be added, nobody takes up another one. */
     private void add(int number, AtomicInteger next, int count) {
         try {
-            intake.take("made up " + number + ".gdtf", GeneratedFixtures.file(number).write(), IntakeResult.Same.ASK, MILL);
+            intake.take("made up " + number + ".gdtf", GeneratedFixtures.file(number).write(), IntakeResult.Same.ASK, Change.by(MILL));
         } catch (RuntimeException failed) {
             next.set(count);
             throw failed;

@@ -1,11 +1,11 @@
 package yellowkite.server.intake;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
+
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowkite.core.archive.FormatException;
 import yellowkite.core.check.Checks;
@@ -13,6 +13,7 @@ import yellowkite.core.check.Finding;
 import yellowkite.core.compare.Side;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.gdtf.Media;
+import yellowkite.core.library.FixtureIdentity;
 import yellowkite.core.library.Shelf;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.release.ProfileChange;
@@ -27,7 +28,7 @@ import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.Sha256;
 import yellowkite.server.revisions.StoredRevision;
-import yellowkite.server.web.Author;
+import yellowkite.server.web.Change;
 
 /** Takes a file into the library: whole, or not at all. */
 @Service
@@ -49,9 +50,10 @@ class Intake {
     /**
      * @param fileName as the sender calls it; for the messages
      * @param same what becomes of it if the library has its profile with other content
+     * @param change a file that comes again with it is the same file
      * @throws FormatException if the file is refused; nothing is stored then
      */
-    IntakeResult take(String fileName, byte[] bytes, Same same, Author author) {
+    IntakeResult take(String fileName, byte[] bytes, Same same, Change change) {
         var opened = GdtfFile.open(bytes);
         var read = opened.file().description().type();
         if (read.modes().size() > Revisions.MOST_MODES) {
@@ -60,7 +62,8 @@ class Intake {
         var others = opened.file().others();
         var findings = Checks.of(opened.file()); // before the transaction: it may run more than once
         return transactions.run(() -> {
-            var found = find(read, fileName);
+            var fixture = identity(read, fileName);
+            var found = profiles.find(Shelf.HOUSE, "", fixture);
             var newest = found.flatMap(profile -> revisionRows.findNewest(profile.id()));
             boolean otherContent = newest.isPresent()
                     && revisions.findSame(newest.get().profileId(), opened.descriptionBytes(), others).isEmpty();
@@ -69,29 +72,27 @@ class Intake {
                         ProfileChange.between(revisions.side(newest.get()), new Side(read, Sha256.ofAll(others)))));
             }
             boolean own = otherContent && same == Same.OWN;
-            var type = own ? read.with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT)) : read;
+            var type = own ? read.with(f -> f.fixtureTypeId = ownId(change, bytes)) : read;
             var description = own ? opened.file().description().withType(type).write() : opened.descriptionBytes();
-            var fresh = new NewRevision(type, findings, description, summary(fileName), null, author.name());
-            var added = found.isEmpty() || own ? first(fresh, others, fileName) : next(found.get(), fresh, others, fileName);
+            var fresh = new NewRevision(type, findings, description, summary(fileName), null, change.author().name());
+            var home = own ? profiles.find(Shelf.HOUSE, "", identity(type, fileName)) : found;
+            var added = home.isEmpty() ? first(fresh, others, fileName) : next(home.get(), fresh, others, fileName);
             if (added.isNew()) {
                 revisions.rests(added.revision().id(), RevisionFacts.FILE);
             }
             return new IntakeResult(fileName, null,
-                    IntakeResult.Accepted.of(type, name(type, fileName), manufacturer(type), added.revision(), added.isNew(), findings),
+                    IntakeResult.Accepted.of(type, fixture.name(), fixture.manufacturer(), added.revision(), added.isNew(), findings),
                     null);
         });
     }
 
     private Revisions.Added first(NewRevision fresh, Map<String, byte[]> others, String fileName) {
-        var type = fresh.type();
-        var profile = profiles.add(Shelf.HOUSE, profiles.findOrAddManufacturer(manufacturer(type)), name(type, fileName),
-                fixtureTypeId(type));
-        return revisions.add(profile.id(), fresh, others);
+        return revisions.add(profiles.add(Shelf.HOUSE, "", identity(fresh.type(), fileName)).id(), fresh, others);
     }
 
     private Revisions.Added next(StoredProfile profile, NewRevision fresh, Map<String, byte[]> others, String fileName) {
-        profiles.lock(profile.id());
-        if (profile.binnedAt() != null) { // whoever brings a file wants its profile
+        var now = profiles.lock(profile.id());
+        if (now.isPresent() && now.get().binnedAt() != null) { // whoever brings a file wants its profile
             bin.restore(profile.id());
         }
         var kept = revisions.newestHouse(profile.id()).laidOnto(fresh.type()); // a file brings none, and takes none away
@@ -99,34 +100,23 @@ class Intake {
                 fresh.author());
         var added = revisions.add(profile.id(), withHouse, others);
         if (added.isNew()) {
-            profiles.rename(profile.id(), profiles.findOrAddManufacturer(manufacturer(kept)), name(kept, fileName));
+            var fixture = identity(kept, fileName);
+            profiles.rename(profile.id(), profiles.findOrAddManufacturer(fixture.manufacturer()), fixture.name());
         }
         return added;
     }
 
     private static String summary(String fileName) {
-        return "Imported from " + Revisions.listed(fileName);
+        return "Imported from " + FixtureIdentity.listed(fileName);
     }
 
-    /**
-     * A file belongs to the profile of its fixture type id; without one, to the profile of its manufacturer and name that has none either.
-     */
-    private Optional<StoredProfile> find(FixtureType type, String fileName) {
-        var id = fixtureTypeId(type);
-        return id == null ? profiles.findWithoutId(Shelf.HOUSE, profiles.findOrAddManufacturer(manufacturer(type)), name(type, fileName))
-                : profiles.findByFixtureType(Shelf.HOUSE, id);
+    private static FixtureIdentity identity(FixtureType type, String fileName) {
+        return FixtureIdentity.of(type, fileName.replaceFirst("\\.gdtf$", ""));
     }
 
-    private static @Nullable String fixtureTypeId(FixtureType type) {
-        var id = type.fixtureTypeId().strip();
-        return id.isEmpty() || id.length() > 64 ? null : id;
-    }
-
-    private static String manufacturer(FixtureType type) {
-        return type.manufacturer().isBlank() ? "Unknown manufacturer" : Revisions.listed(type.manufacturer().strip());
-    }
-
-    private static String name(FixtureType type, String fileName) {
-        return Revisions.listed(type.name().isBlank() ? fileName.replaceFirst("\\.gdtf$", "") : type.name().strip());
+    /** {@return the id of a profile of its own: the same for a file that is sent again, because the answer was lost} */
+    private static String ownId(Change change, byte[] bytes) {
+        var id = change.id() == null ? UUID.randomUUID() : UUID.nameUUIDFromBytes((change.id() + Sha256.of(bytes)).getBytes(UTF_8));
+        return id.toString().toUpperCase(Locale.ROOT);
     }
 }

@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import yellowkite.core.archive.FormatException;
 import yellowkite.core.gdtf.GdtfFile;
-import yellowkite.server.web.Author;
+import yellowkite.server.web.Change;
 
 /** Files coming in. */
 @RestController
@@ -29,12 +29,12 @@ class IntakeController {
      */
     @PostMapping(value = "/api/intake", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     List<IntakeResult> take(@RequestPart("files") List<MultipartFile> files, @RequestParam(defaultValue = "ASK") IntakeResult.Same same,
-            Author author) {
-        return files.stream().map(file -> take(file, same, author)).toList();
+            Change change) {
+        return files.stream().map(file -> take(file, same, change)).toList();
     }
 
     /** {@return what became of a file; a refused one keeps no other out} */
-    IntakeResult take(MultipartFile file, IntakeResult.Same same, Author author) {
+    IntakeResult take(MultipartFile file, IntakeResult.Same same, Change change) {
         var given = file.getOriginalFilename();
         var name = given == null || given.isBlank() ? "file without a name"
                 : given.substring(given.replace('\\', '/').lastIndexOf('/') + 1);
@@ -42,7 +42,7 @@ class IntakeController {
             if (file.getSize() > GdtfFile.MAX_BYTES) { // before it is brought into memory
                 throw new FormatException("is larger than the limit of " + (GdtfFile.MAX_BYTES >> 20) + " MB");
             }
-            return intake.take(name, file.getBytes(), same, author);
+            return intake.take(name, file.getBytes(), same, change);
         } catch (FormatException refused) {
             return IntakeResult.refused(name, refused.sentence(name));
         } catch (IOException unreadable) {

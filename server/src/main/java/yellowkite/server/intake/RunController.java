@@ -1,7 +1,9 @@
 package yellowkite.server.intake;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,6 +22,7 @@ import yellowkite.server.intake.RunRepository.Outcome;
 import yellowkite.server.intake.RunRepository.RunLine;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.web.Author;
+import yellowkite.server.web.Change;
 import yellowkite.server.web.Refusal;
 
 /** Many files that come in together: announced, sent in small batches, reported one by one; whoever is cut off sends the rest later. */
@@ -92,13 +95,19 @@ class RunController {
     List<IntakeResult> send(@PathVariable String id, @RequestParam List<Integer> at, @RequestPart("files") List<MultipartFile> files,
             @RequestParam(defaultValue = "ASK") IntakeResult.Same same,
             @RequestParam(defaultValue = "false") boolean brief, Author author) {
-        if (runs.find(id).isEmpty()) {
-            throw Refusal.notFound("There is no such import.");
+        var run = runs.find(id).orElseThrow(() -> Refusal.notFound("There is no such import."));
+        if (run.closed()) {
+            throw Refusal.unfit("files", "This import is closed; begin another one.");
         }
         if (at.size() != files.size() || files.size() > MOST_AT_ONCE) {
             throw Refusal.unfit("files", "At most " + MOST_AT_ONCE + " files are sent at once, each with its place.");
         }
-        var results = files.stream().map(file -> intake.take(file, same, author)).toList();
+        if (at.stream().anyMatch(each -> each < 0 || each >= run.total()) || at.stream().distinct().count() != at.size()) {
+            throw Refusal.unfit("at", "This import has the places 0 to " + (run.total() - 1) + ", each for one file.");
+        }
+        var results = IntStream.range(0, files.size())
+            .mapToObj(i -> intake.take(files.get(i), same, new Change(author, changeAt(id, at.get(i)))))
+            .toList();
         transactions.run(() -> { // whoever dies before this finds the files in the library when they are sent again
             for (int i = 0; i < results.size(); i++) {
                 runs.note(id, line(at.get(i), results.get(i)));
@@ -106,6 +115,11 @@ class RunController {
             return id;
         });
         return brief ? results.stream().map(IntakeResult::brief).toList() : results;
+    }
+
+    /** {@return the id of what becomes of one place of a run, however often its file is sent} */
+    private static String changeAt(String run, int place) {
+        return UUID.nameUUIDFromBytes((run + " " + place).getBytes(StandardCharsets.UTF_8)).toString();
     }
 
     private static FileLine line(int position, IntakeResult result) {

@@ -3,12 +3,16 @@ package yellowkite.server.library;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import yellowkite.core.library.Shelf;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.library.BinRepository.Binned;
+import yellowkite.server.library.HouseStateRepository.State;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Refusal;
@@ -18,36 +22,43 @@ import yellowkite.server.web.Refusal;
 @EnableScheduling
 class Bin {
     static final Duration KEPT = Duration.ofDays(30);
+    /** After how long without a look the house counts as not looked after. */
+    static final Duration BREAK = Duration.ofDays(2);
+    private static final Duration GRACE = Duration.ofDays(1);
+    private static final Logger LOG = LoggerFactory.getLogger(Bin.class);
     private static final int LISTED = 500;
     private final BinRepository bin;
     private final ProfileRepository profiles;
     private final Transactions transactions;
     private final Revisions revisions;
+    private final HouseStateRepository states;
 
-    Bin(BinRepository bin, ProfileRepository profiles, Transactions transactions, Revisions revisions) {
+    Bin(BinRepository bin, ProfileRepository profiles, Transactions transactions, Revisions revisions, HouseStateRepository states) {
+        this.states = states;
         this.bin = bin;
         this.profiles = profiles;
         this.transactions = transactions;
         this.revisions = revisions;
     }
 
-    /** Throws profiles away, all of them or none. */
+    /**
+     * Throws profiles away, all of them or none. Each is locked first, as whoever opens a draft of it locks it: nobody's work gets lost in
+     * between. A draft that was opened and not edited goes; nothing is in it.
+     */
     void put(List<String> profileIds, Author by) {
         transactions.run(() -> {
-            var listed = profiles.listed(profileIds);
-            for (var id : profileIds) {
-                var profile = listed.get(id);
-                if (profile == null) {
-                    throw Refusal.notFound("One of these profiles is not in the library any more.");
-                }
+            for (var id : profileIds.stream().sorted().distinct().toList()) { // in one order, so that two people do not wait for each other
+                var profile = profiles.lock(id)
+                    .orElseThrow(() -> Refusal.notFound("One of these profiles is not in the library any more."));
                 if (profile.shelf() == Shelf.REFERENCE) {
                     throw Refusal.unfit("profiles",
                             "'" + profile.name() + "' stands on the Reference shelf; it leaves when a release withdraws it.");
                 }
-                if (profile.draftBy() != null) {
+                bin.lockEditedDraft(id).ifPresent(openedBy -> {
                     throw Refusal.unfit("profiles",
-                            "A draft of '" + profile.name() + "' by " + profile.draftBy() + " is under way. Publish or discard it first.");
-                }
+                            "A draft of '" + profile.name() + "' by " + openedBy + " is under way. Publish or discard it first.");
+                });
+                bin.removeOpenDraft(id);
                 bin.put(id, by.name(), revisions.now());
             }
             return profileIds;
@@ -71,13 +82,39 @@ class Bin {
         empty(revisions.now());
     }
 
-    /** @param now UTC */
+    /**
+     * A house that was not looked after for long, or whose clock has jumped, keeps everything for another day: somebody can still see that
+     * the date is wrong. What cannot be removed is told, and keeps nothing else in.
+     *
+     * @param now UTC
+     */
     void empty(LocalDateTime now) {
-        for (var id : bin.due(now.minus(KEPT))) {
-            transactions.run(() -> {
-                bin.remove(id);
-                return id;
-            });
+        if (!isWatchedLongEnough(now)) {
+            return;
         }
+        for (var id : bin.due(now.minus(KEPT))) {
+            try {
+                transactions.run(() -> {
+                    if (bin.lockIfStillDue(id, now.minus(KEPT))) {
+                        bin.remove(id);
+                    }
+                    return id;
+                });
+            } catch (DataAccessException stands) {
+                LOG.warn("Profile {} stays in the bin, since something stands on it that keeps it", id, stands);
+            }
+        }
+    }
+
+    private boolean isWatchedLongEnough(LocalDateTime now) {
+        return transactions.run(() -> {
+            boolean goesOn = states.find(State.WATCHED_LAST)
+                .filter(last -> !now.isBefore(last) && now.isBefore(last.plus(BREAK)))
+                .isPresent();
+            var since = states.find(State.WATCHED_SINCE).filter(each -> goesOn).orElse(now);
+            states.put(State.WATCHED_SINCE, since);
+            states.put(State.WATCHED_LAST, now);
+            return !now.isBefore(since.plus(GRACE));
+        });
     }
 }

@@ -23,6 +23,7 @@ import static yellowkite.server.tables.Tables.WANTED;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record1;
@@ -77,11 +78,41 @@ public class BinRepository {
         return database.select(PROFILE.ID).from(PROFILE).where(PROFILE.BINNED_AT.lt(before), DSL.not(isNeeded())).fetch(PROFILE.ID);
     }
 
+    /**
+     * {@return whether a profile, which nobody else can change until the transaction ends, still lies there since before a time for
+     * nothing}
+     */
+    boolean lockIfStillDue(String profileId, LocalDateTime before) {
+        database.select(PROFILE.ID).from(PROFILE).where(PROFILE.ID.eq(profileId)).forUpdate().fetch();
+        return database.fetchExists(PROFILE, PROFILE.ID.eq(profileId), PROFILE.BINNED_AT.lt(before), DSL.not(isNeeded()));
+    }
+
+    /**
+     * {@return who opened the profile's draft, if it was edited; none if nobody did, and then nobody edits it until the transaction ends}
+     */
+    Optional<String> lockEditedDraft(String profileId) {
+        return database.select(DRAFT.OPENED_BY, DRAFT.VERSION)
+            .from(DRAFT)
+            .where(DRAFT.OPEN_PROFILE_ID.eq(profileId))
+            .forUpdate()
+            .fetchOptional()
+            .filter(row -> row.value2() > 0)
+            .map(row -> row.value1());
+    }
+
+    /** Removes a draft that is open and was not edited. */
+    void removeOpenDraft(String profileId) {
+        var open = DSL.select(DRAFT.ID).from(DRAFT).where(DRAFT.OPEN_PROFILE_ID.eq(profileId));
+        database.deleteFrom(DRAFT_ENTRY).where(DRAFT_ENTRY.DRAFT_ID.in(open)).execute();
+        database.deleteFrom(DRAFT).where(DRAFT.OPEN_PROFILE_ID.eq(profileId), DRAFT.VERSION.eq(0)).execute();
+    }
+
     private static Condition isNeeded() {
         var own = DSL.select(REVISION.ID).from(REVISION).where(REVISION.PROFILE_ID.eq(PROFILE.ID));
         return DSL.exists(DSL.selectOne().from(PROFILE_ORIGIN).where(PROFILE_ORIGIN.ORIGIN_REVISION_ID.in(own)))
             .or(DSL.exists(DSL.selectOne().from(PRODUCTION_VERSION).where(PRODUCTION_VERSION.ORIGIN_REVISION_ID.in(own))))
             .or(DSL.exists(DSL.selectOne().from(DRAFT).where(DRAFT.BASE_REVISION_ID.in(own), DRAFT.PROFILE_ID.ne(PROFILE.ID))))
+            .or(DSL.exists(DSL.selectOne().from(DRAFT).where(DRAFT.OPEN_PROFILE_ID.eq(PROFILE.ID), DRAFT.VERSION.gt(0))))
             .or(DSL.exists(DSL.selectOne().from(WANTED).where(WANTED.ANSWER_REVISION_ID.in(own))))
             .or(DSL.exists(DSL.selectOne().from(RELEASE_PROFILE).where(RELEASE_PROFILE.PROFILE_ID.eq(PROFILE.ID))));
     }

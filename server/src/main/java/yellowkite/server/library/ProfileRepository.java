@@ -5,6 +5,7 @@ import static org.jooq.impl.DSL.coalesce;
 import static org.jooq.impl.DSL.inline;
 import static yellowkite.server.tables.Tables.CHART;
 import static yellowkite.server.tables.Tables.DRAFT;
+import static yellowkite.server.tables.Tables.DRAFT_STEP;
 import static yellowkite.server.tables.Tables.MANUFACTURER;
 import static yellowkite.server.tables.Tables.MANUFACTURER_FACTS;
 import static yellowkite.server.tables.Tables.MANUFACTURER_SPELLING;
@@ -25,11 +26,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
-import org.jooq.Record6;
+import org.jooq.Field;
+import org.jooq.Record7;
 import org.jooq.SelectJoinStep;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
+import yellowkite.core.library.FixtureIdentity;
 import yellowkite.core.library.ManufacturerFacts;
 import yellowkite.core.library.Shelf;
 import yellowkite.server.revisions.LibraryChangeRepository;
@@ -45,9 +48,12 @@ public class ProfileRepository {
         this.changes = changes;
     }
 
-    /** @param fixtureTypeId null if its files give none. @param binnedAt UTC; null unless it lies in the bin */
+    /**
+     * @param fixtureTypeId in capitals; null if its files give none. @param binnedAt UTC; null unless it lies in the bin. @param upstream
+     * house that released it; empty for the House shelf
+     */
     public record StoredProfile(String id, String manufacturerId, String name, @Nullable String fixtureTypeId, Shelf shelf,
-            @Nullable LocalDateTime binnedAt) {}
+            @Nullable LocalDateTime binnedAt, String upstream) {}
 
     /**
      * A profile with its newest revision.
@@ -91,34 +97,45 @@ public class ProfileRepository {
         return stored().where(PROFILE.ID.eq(id)).fetchOptional(mapping(StoredProfile::new));
     }
 
-    public Optional<StoredProfile> findByFixtureType(Shelf shelf, String fixtureTypeId) {
-        return stored().where(PROFILE.SHELF.eq(shelf.name()), PROFILE.FIXTURE_TYPE_ID.eq(fixtureTypeId))
-            .fetchOptional(mapping(StoredProfile::new));
-    }
-
-    /** {@return the first profile of that manufacturer and name on a shelf that has no fixture type id} */
-    public Optional<StoredProfile> findWithoutId(Shelf shelf, String manufacturerId, String name) {
-        return stored()
-            .where(PROFILE.SHELF.eq(shelf.name()), PROFILE.MANUFACTURER_ID.eq(manufacturerId), PROFILE.NAME.eq(name),
-                    PROFILE.FIXTURE_TYPE_ID.isNull())
+    /**
+     * {@return the profile of a fixture on a shelf} Where its file gives no id, it is the first one of its manufacturer and name that has
+     * none either; nobody else can add one until the transaction ends.
+     *
+     * @param upstream house that released it; empty for the House shelf
+     */
+    public Optional<StoredProfile> find(Shelf shelf, String upstream, FixtureIdentity fixture) {
+        var there = stored().where(PROFILE.SHELF.eq(shelf.name()), PROFILE.UPSTREAM.eq(upstream));
+        if (fixture.id() != null) {
+            return there.and(PROFILE.FIXTURE_TYPE_ID.eq(fixture.id())).fetchOptional(mapping(StoredProfile::new));
+        }
+        var manufacturer = findOrAddManufacturer(fixture.manufacturer());
+        database.select(MANUFACTURER.ID).from(MANUFACTURER).where(MANUFACTURER.ID.eq(manufacturer)).forUpdate().fetch();
+        return there.and(PROFILE.MANUFACTURER_ID.eq(manufacturer))
+            .and(PROFILE.NAME.eq(fixture.name()))
+            .and(PROFILE.FIXTURE_TYPE_ID.isNull())
+            .orderBy(PROFILE.ID)
             .limit(1)
             .fetchOptional(mapping(StoredProfile::new));
     }
 
-    private SelectJoinStep<Record6<String, String, String, String, Shelf, LocalDateTime>> stored() {
+    private SelectJoinStep<Record7<String, String, String, String, Shelf, LocalDateTime, String>> stored() {
         return database
             .select(PROFILE.ID, PROFILE.MANUFACTURER_ID, PROFILE.NAME, PROFILE.FIXTURE_TYPE_ID, PROFILE.SHELF.convertFrom(Shelf::valueOf),
-                    PROFILE.BINNED_AT)
+                    PROFILE.BINNED_AT, PROFILE.UPSTREAM)
             .from(PROFILE);
     }
 
-    public StoredProfile add(Shelf shelf, String manufacturerId, String name, @Nullable String fixtureTypeId) {
+    /** @param upstream house that released it; empty for the House shelf */
+    public StoredProfile add(Shelf shelf, String upstream, FixtureIdentity fixture) {
         var id = UUID.randomUUID().toString();
-        database.insertInto(PROFILE, PROFILE.ID, PROFILE.MANUFACTURER_ID, PROFILE.NAME, PROFILE.FIXTURE_TYPE_ID, PROFILE.SHELF)
-            .values(id, manufacturerId, name, fixtureTypeId, shelf.name())
+        var manufacturer = findOrAddManufacturer(fixture.manufacturer());
+        database
+            .insertInto(PROFILE, PROFILE.ID, PROFILE.MANUFACTURER_ID, PROFILE.NAME, PROFILE.FIXTURE_TYPE_ID, PROFILE.SHELF,
+                    PROFILE.UPSTREAM)
+            .values(id, manufacturer, fixture.name(), fixture.id(), shelf.name(), upstream)
             .execute();
         changes.note(id);
-        return new StoredProfile(id, manufacturerId, name, fixtureTypeId, shelf, null);
+        return new StoredProfile(id, manufacturer, fixture.name(), fixture.id(), shelf, null, upstream);
     }
 
     public void rename(String id, String manufacturerId, String name) {
@@ -136,7 +153,7 @@ public class ProfileRepository {
     }
 
     public List<String> manufacturers() {
-        return database.select(MANUFACTURER.NAME).from(MANUFACTURER).orderBy(MANUFACTURER.NAME).fetch(MANUFACTURER.NAME);
+        return database.select(MANUFACTURER.NAME).from(MANUFACTURER).orderBy(asRead(MANUFACTURER.NAME)).fetch(MANUFACTURER.NAME);
     }
 
     /** @param version to be named with the next change; 0 = nothing is known yet */
@@ -232,13 +249,26 @@ public class ProfileRepository {
                     .execute() == 1;
     }
 
+    /** Names are told apart by each sign, and sorted as people look for them. */
+    static Field<String> asRead(Field<String> name) {
+        return name.collate("utf8mb4_unicode_ci");
+    }
+
     public int count() {
         return database.fetchCount(PROFILE);
     }
 
-    /** Locks a profile's row until the transaction ends, so that its revisions are numbered one after the other. */
-    public void lock(String id) {
-        database.select(PROFILE.ID).from(PROFILE).where(PROFILE.ID.eq(id)).forUpdate().fetch();
+    /** {@return whether nobody but that author has put a revision into the library, or there is none} */
+    public boolean areAllOf(String author) {
+        return !database.fetchExists(REVISION, REVISION.AUTHOR.ne(author))
+                && !database.fetchExists(DSL.selectOne().from(DRAFT_STEP));
+    }
+
+    /**
+     * Locks a profile's row until the transaction ends, so that what is done to it is done one after the other. {@return it as it is now}
+     */
+    public Optional<StoredProfile> lock(String id) {
+        return stored().where(PROFILE.ID.eq(id)).forUpdate().fetchOptional(mapping(StoredProfile::new));
     }
 
     /** {@return some profiles by their ids, with their newest revisions} */
@@ -301,7 +331,7 @@ public class ProfileRepository {
                 .join(later)
                 .on(later.ID.eq(PRODUCTION_VERSION.ORIGIN_REVISION_ID))
                 .where(later.PROFILE_ID.eq(profileId))))
-            .orderBy(own.POSITION, MANUFACTURER.NAME, PROFILE.NAME, REVISION_MODE.POSITION)
+            .orderBy(own.POSITION, asRead(MANUFACTURER.NAME), asRead(PROFILE.NAME), REVISION_MODE.POSITION)
             .limit(limit)
             .fetch(mapping(SameMap::new));
     }

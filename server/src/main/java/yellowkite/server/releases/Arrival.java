@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -14,6 +15,7 @@ import org.springframework.stereotype.Service;
 import yellowkite.core.check.Checks;
 import yellowkite.core.compare.Side;
 import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.library.FixtureIdentity;
 import yellowkite.core.library.Shelf;
 import yellowkite.core.release.ProfileChange;
 import yellowkite.core.release.ProfileChange.Kind;
@@ -70,10 +72,10 @@ class Arrival {
         requireNewer(archive.manifest());
         var steps = steps(archive);
         var usedBy = uses.of(steps.stream().flatMap(step -> step.existing().stream()).map(StoredProfile::id).toList());
-        var twins = uses.twins(steps.stream().map(step -> step.fixtureTypeId().strip()).filter(id -> !id.isEmpty()).toList());
+        var twins = uses.twins(steps.stream().map(step -> FixtureIdentity.idOf(step.fixtureTypeId())).filter(Objects::nonNull).toList());
         var touched = steps.stream().map(step -> {
             var own = step.existing().map(profile -> usedBy.getOrDefault(profile.id(), List.of())).orElse(List.of());
-            var twin = Optional.ofNullable(twins.get(step.fixtureTypeId().strip()));
+            var twin = Optional.ofNullable(FixtureIdentity.idOf(step.fixtureTypeId())).map(twins::get);
             return new Touched(step.manufacturer(), step.name(), step.change(), step.note(),
                     Stream.concat(own.stream(), twin.stream()).toList());
         })
@@ -114,11 +116,12 @@ class Arrival {
             Optional<StoredProfile> existing, ProfileChange change) {}
 
     private List<Step> steps(ReleaseArchive archive) {
+        var house = archive.manifest().house();
         var steps = new ArrayList<Step>();
         var met = new HashSet<String>();
         for (var entry : archive.manifest().profiles()) {
             var opened = archive.profile(entry);
-            var existing = find(entry.fixtureTypeId(), entry.manufacturer(), entry.name());
+            var existing = profiles.find(Shelf.REFERENCE, house, identity(entry));
             existing.ifPresent(profile -> met.add(profile.id()));
             steps.add(new Step(entry, entry.manufacturer(), entry.name(), entry.fixtureTypeId(), entry.note(), existing,
                     change(existing, opened, entry)));
@@ -128,10 +131,11 @@ class Arrival {
             .stream()
             .collect(Collectors.toMap(gone -> ReleaseArchive.fixture(gone.fixtureTypeId(), gone.manufacturer(), gone.name()),
                     Manifest.Gone::note, (a, b) -> a, HashMap::new));
-        for (var line : shelfOf(archive.manifest().house())) {
-            if (!met.contains(line.profileId())) {
+        for (var line : shelfOf(house)) {
+            var profile = profiles.findById(line.profileId()).filter(each -> each.upstream().equals(house));
+            if (profile.isPresent() && !met.contains(line.profileId())) { // what another house releases, too, is not ours to withdraw
                 var note = notes.getOrDefault(ReleaseArchive.fixture(line.fixtureTypeId(), line.manufacturer(), line.name()), "");
-                steps.add(new Step(null, line.manufacturer(), line.name(), line.fixtureTypeId(), note, profiles.findById(line.profileId()),
+                steps.add(new Step(null, line.manufacturer(), line.name(), line.fixtureTypeId(), note, profile,
                         ProfileChange.withdrawn()));
             }
         }
@@ -145,13 +149,6 @@ class Arrival {
             .orElse(List.of());
     }
 
-    private Optional<StoredProfile> find(String fixtureTypeId, String manufacturer, String name) {
-        return fixtureTypeId.isBlank()
-                ? profiles.findManufacturer(Revisions.listed(manufacturer))
-                    .flatMap(id -> profiles.findWithoutId(Shelf.REFERENCE, id, Revisions.listed(name)))
-                : profiles.findByFixtureType(Shelf.REFERENCE, fixtureTypeId.strip());
-    }
-
     private ProfileChange change(Optional<StoredProfile> existing, GdtfFile.Opened opened, Manifest.Entry entry) {
         var type = opened.file().description().type();
         var newest = existing.flatMap(profile -> revisionRows.findNewest(profile.id()));
@@ -162,6 +159,11 @@ class Arrival {
             return ProfileChange.between(revisions.side(newest.get()), new Side(type, Sha256.ofAll(opened.file().others())));
         }
         return revisions.findWithdrawal(newest.get().id()).isPresent() ? ProfileChange.fresh(type) : ProfileChange.same(); // one that comes back is as good as new
+    }
+
+    /** {@return whether a release was taken in before} */
+    boolean has(String id) {
+        return releases.find(id).isPresent();
     }
 
     /** Puts the release onto the Reference shelf. {@return its id} The one before stays readable. */
@@ -183,15 +185,15 @@ class Arrival {
     private StoredRevision withdraw(Step step, Manifest manifest) {
         var newest = step.existing().flatMap(profile -> revisionRows.findNewest(profile.id())).orElseThrow();
         revisions.withdraw(newest,
-                Revisions.listed("Not part of '" + manifest.title() + "' any more." + (step.note().isEmpty() ? "" : " " + step.note())),
+                FixtureIdentity
+                    .listed("Not part of '" + manifest.title() + "' any more." + (step.note().isEmpty() ? "" : " " + step.note())),
                 manifest.house());
         return newest;
     }
 
     private StoredRevision put(Step step, Manifest.Entry entry, ReleaseArchive archive) {
         var manifest = archive.manifest();
-        var manufacturer = profiles.findOrAddManufacturer(Revisions.listed(entry.manufacturer()));
-        var name = Revisions.listed(entry.name());
+        var fixture = identity(entry);
         var same = step.existing()
             .flatMap(profile -> revisionRows.findNewest(profile.id()))
             .filter(newest -> newest.fileSha256().equals(entry.sha256()));
@@ -201,16 +203,19 @@ class Arrival {
         }
         var opened = archive.profile(entry);
         var profile = step.existing()
-            .orElseGet(() -> profiles.add(Shelf.REFERENCE, manufacturer, name,
-                    entry.fixtureTypeId().isBlank() ? null : entry.fixtureTypeId().strip()));
+            .orElseGet(() -> profiles.add(Shelf.REFERENCE, manifest.house(), fixture));
         profiles.lock(profile.id());
-        var summary = Revisions.listed(manifest.title() + (entry.note().isEmpty() ? "" : ": " + entry.note()));
+        var summary = FixtureIdentity.listed(manifest.title() + (entry.note().isEmpty() ? "" : ": " + entry.note()));
         var revision = revisions.addAnyway(profile.id(), new NewRevision(opened.file().description().type(), Checks.of(opened.file()),
                 opened.descriptionBytes(), summary, null, manifest.house()), opened.file().others());
         revisions.rests(revision.id(), new RevisionFacts(cut(entry.firmware()), RevisionFacts.RestsOn.RELEASE,
-                Revisions.listed(manifest.house() + ", revision " + entry.revision())));
-        profiles.rename(profile.id(), manufacturer, name);
+                FixtureIdentity.listed(manifest.house() + ", revision " + entry.revision())));
+        profiles.rename(profile.id(), profiles.findOrAddManufacturer(fixture.manufacturer()), fixture.name());
         return revision;
+    }
+
+    private static FixtureIdentity identity(Manifest.Entry entry) {
+        return FixtureIdentity.of(entry.fixtureTypeId(), entry.manufacturer(), entry.name());
     }
 
     private static String cut(String firmware) {

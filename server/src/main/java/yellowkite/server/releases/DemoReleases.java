@@ -88,7 +88,9 @@ public class DemoReleases {
                 ReleaseArchive.write(manifest, entry -> Objects.requireNonNull(files.get(entry.file())), json, out);
             }
             try (var opened = ReleaseArchive.open(title + ".zip", archive.toFile())) {
-                arrival.take(opened, STORE);
+                if (!arrival.has(id)) {
+                    arrival.take(opened, STORE);
+                }
             } finally {
                 Files.delete(archive);
             }

@@ -24,6 +24,7 @@ import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.house.StoredHouse;
+import yellowkite.core.library.FixtureIdentity;
 import yellowkite.core.library.Synopsis;
 import yellowkite.server.stored.StoredForm.Unreadable;
 import yellowkite.server.stored.StoredForms;
@@ -33,8 +34,6 @@ import yellowkite.server.web.Refusal;
 @Service
 public class Revisions {
     private static final Logger LOG = LoggerFactory.getLogger(Revisions.class);
-    /** What a list shows of a name; the whole of it stays in the description. */
-    private static final int LISTED_LENGTH = 200;
     /** That a file may hold; the largest fixtures have about fifty. */
     public static final int MOST_MODES = 500;
 
@@ -87,7 +86,7 @@ public class Revisions {
             var compiled = CompiledMode.of(type, mode);
             var line = ModeSummary.of(compiled);
             var map = compiled.signature();
-            return new RevisionRepository.ModeRow(listed(line.name()), line.footprint(), line.channels(),
+            return new RevisionRepository.ModeRow(FixtureIdentity.listed(line.name()), line.footprint(), line.channels(),
                     StoredForms.TAIL.write(line.tail()), map.isEmpty() ? null : Sha256.of(map.getBytes(StandardCharsets.UTF_8)));
         }).toList();
         repository.insert(revision, entries, modes);
@@ -161,10 +160,6 @@ public class Revisions {
 
     /** @param isNew false if the profile held this very file already */
     public record Added(StoredRevision revision, boolean isNew) {}
-
-    public static String listed(String name) {
-        return name.length() <= LISTED_LENGTH ? name : name.substring(0, LISTED_LENGTH - 3) + "...";
-    }
 
     public LocalDateTime now() {
         return LocalDateTime.now(clock.withZone(ZoneOffset.UTC)).truncatedTo(ChronoUnit.MILLIS);

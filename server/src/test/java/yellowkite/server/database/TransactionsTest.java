@@ -36,12 +36,12 @@ class TransactionsTest {
     }
 
     @Test
-    void itGivesUpAfterFourTriesAndOtherFailuresAreNotTriedAgain() {
+    void itGivesUpAfterSixTriesAndOtherFailuresAreNotTriedAgain() {
         assertThatThrownBy(() -> transactions.run(() -> {
             runs.incrementAndGet();
             throw new PessimisticLockingFailureException("always");
         })).isInstanceOf(PessimisticLockingFailureException.class);
-        assertThat(runs).hasValue(4);
+        assertThat(runs).hasValue(6);
 
         assertThatThrownBy(() -> transactions.run(() -> {
             throw new IllegalStateException("ours");

@@ -6,8 +6,13 @@ import static yellowkite.server.RunningKite.post;
 import static yellowkite.server.RunningKite.upload;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Collections;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
 import java.util.stream.IntStream;
@@ -74,6 +79,50 @@ class RunTest {
             }
         }
         assertThat(RunningKite.found("lockside")).isEqualTo(80);
+    }
+
+    @Test
+    void twoSendersOfOneFileWithoutAnIdMakeOneProfile() throws Exception {
+        for (int round = 0; round < 5; round++) {
+            var nameless = fixtureOf("Bargepole Sluices").description().type().with(f -> f.fixtureTypeId = "");
+            var bytes = new GdtfFile(GdtfDescription.of(nameless.with(f -> f.name = "Sluice " + UUID.randomUUID())), Map.of()).write();
+            List<Callable<String>> senders = Collections.nCopies(6,
+                    () -> RunningKite.upload(Map.of("sluice.gdtf", bytes)).json().at("/0/accepted/profileId").asString());
+            Set<String> profiles = new HashSet<>();
+            try (var people = Executors.newFixedThreadPool(6)) {
+                for (var sent : people.invokeAll(senders)) {
+                    profiles.add(sent.get());
+                }
+            }
+            assertThat(profiles).hasSize(1);
+        }
+    }
+
+    @Test
+    void aFileOfItsOwnThatIsSentAgainIsTheSameOne() {
+        var first = fixtureOf("Bargepole Sluices");
+        RunningKite.takeIn(first);
+        var other = new GdtfFile(GdtfDescription.of(first.description().type().with(f -> f.description = "otherwise")), first.others());
+        var run = announced("own.gdtf");
+        Set<String> profiles = new HashSet<>();
+        for (int time = 0; time < 3; time++) {
+            var answer = upload("/runs/" + run + "/files?at=0&same=OWN", Map.of("own.gdtf", other.write()));
+            profiles.add(answer.json().at("/0/accepted/profileId").asString());
+            assertThat(answer.json().at("/0/accepted/isNew").asBoolean()).isEqualTo(time == 0);
+        }
+        assertThat(profiles).hasSize(1);
+    }
+
+    @Test
+    void placesThatARunHasNotAreRefused() {
+        var run = announced("one.gdtf", "two.gdtf");
+        var files = "/runs/" + run + "/files?at=";
+        var one = Map.of("one.gdtf", fixtureOf("Bargepole Sluices").write());
+
+        assertThat(upload(files + "2", one).detail()).isEqualTo("This import has the places 0 to 1, each for one file.");
+        assertThat(upload(files + "-1", one).status()).isEqualTo(422);
+        post("/api/intake/runs/" + run + "/close", "{}");
+        assertThat(upload(files + "0", one).detail()).isEqualTo("This import is closed; begin another one.");
     }
 
     private static GdtfFile fixtureOf(String manufacturer) {

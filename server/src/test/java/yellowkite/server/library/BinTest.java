@@ -7,12 +7,17 @@ import static yellowkite.server.RunningKite.post;
 
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.demo.DemoHouse;
 import yellowkite.server.RunningKite;
 import yellowkite.server.RunningKite.Answer;
+import yellowkite.server.database.Transactions;
 
 class BinTest {
     private static GdtfFile fixture(String name) {
@@ -35,6 +40,99 @@ class BinTest {
         return LocalDateTime.now(ZoneOffset.UTC).plusDays(days);
     }
 
+    /** The house is looked after for two days, up to that one. */
+    private static void watch(int day) {
+        for (int each = day - 2; each <= day; each++) {
+            RunningKite.part(Bin.class).empty(inDays(each));
+        }
+    }
+
+    private static String draft(String id) {
+        return "/api/drafts/" + post("/api/profiles/" + id + "/draft", "{}").json().path("id").asString();
+    }
+
+    private static Answer rename(String draft, int version) {
+        return post(draft + "/edits", "{\"version\": " + version + ", \"edit\": {\"type\": \"renameProfile\", \"to\": \"Other\"}}");
+    }
+
+    @Test
+    void aDraftThatWasOnlyOpenedGoesAlongAndTakesNoMoreWork() {
+        var id = RunningKite.takeIn(fixture("Lapwing"));
+        var open = draft(id);
+
+        assertThat(bin(id).status()).isEqualTo(204);
+
+        assertThat(rename(open, 0).status()).as("nothing is accepted that would be deleted with the profile").isEqualTo(404);
+        assertThat(post(open + "/publish", "{\"version\": 0, \"summary\": \"x\", \"despite\": \"x\"}").status())
+            .isGreaterThanOrEqualTo(400);
+        post("/api/bin/restore", "{\"profiles\": [\"" + id + "\"]}");
+        assertThat(rename(draft(id), 0).status()).isEqualTo(200);
+    }
+
+    @Test
+    void whoeverIsFasterTheBinNeverHoldsEditedWork() throws Exception {
+        for (int round = 0; round < 10; round++) {
+            var id = RunningKite.takeIn(fixture("Teal " + round));
+            var open = draft(id);
+            List<Callable<Answer>> both = List.of(() -> bin(id), () -> rename(open, 0));
+            List<Integer> statuses;
+            try (var people = Executors.newFixedThreadPool(2)) {
+                statuses = people.invokeAll(both).stream().map(BinTest::status).toList();
+            }
+            assertThat(statuses).isIn(List.of(204, 404), List.of(422, 200));
+            assertThat(isInBin(id)).isEqualTo(statuses.getFirst() == 204);
+        }
+    }
+
+    @Test
+    void whoeverIsFasterWhatIsOpenedIsNotInTheBin() throws Exception {
+        for (int round = 0; round < 10; round++) {
+            var id = RunningKite.takeIn(fixture("Smew " + round));
+            List<Callable<Answer>> both = List.of(() -> bin(id), () -> post("/api/profiles/" + id + "/draft", "{}"));
+            try (var people = Executors.newFixedThreadPool(2)) {
+                people.invokeAll(both).forEach(BinTest::status);
+            }
+            assertThat(get("/api/bin").json().findValuesAsString("id")).contains(id);
+            assertThat(post("/api/profiles/" + id + "/draft", "{}").detail()).contains("is in the bin");
+        }
+    }
+
+    private static int status(Future<Answer> answer) {
+        try {
+            return answer.get().status();
+        } catch (Exception failed) {
+            throw new AssertionError(failed);
+        }
+    }
+
+    @Test
+    void whatIsRestoredOrCopiedAtTheLastMomentStays() {
+        var id = RunningKite.takeIn(fixture("Pochard"));
+        bin(id);
+        watch(29);
+        var rows = RunningKite.part(BinRepository.class);
+        var transactions = RunningKite.part(Transactions.class);
+        assertThat(rows.due(inDays(5))).contains(id);
+
+        post("/api/bin/restore", "{\"profiles\": [\"" + id + "\"]}");
+
+        assertThat(transactions.run(() -> rows.lockIfStillDue(id, inDays(5)))).isFalse();
+        assertThat(get("/api/profiles/" + id).status()).isEqualTo(200);
+    }
+
+    @Test
+    void aClockThatJumpsAheadEmptiesNothing() {
+        var id = RunningKite.takeIn(fixture("Merganser"));
+        bin(id);
+        var keeper = RunningKite.part(Bin.class);
+
+        keeper.empty(inDays(800));
+        keeper.empty(inDays(800).plusHours(6));
+        assertThat(isInBin(id)).as("somebody can still set the clock right").isTrue();
+        keeper.empty(inDays(801));
+        assertThat(isInBin(id)).as("it is the date, it seems").isFalse();
+    }
+
     @Test
     void whatIsThrownAwayIsOutOfTheListsAndComesBack() {
         var id = RunningKite.takeIn(fixture("Wigeon"));
@@ -54,11 +152,10 @@ class BinTest {
     void afterThirtyDaysItIsGoneForGood() {
         var id = RunningKite.takeIn(fixture("Garganey"));
         bin(id);
-        var keeper = RunningKite.part(Bin.class);
 
-        keeper.empty(inDays(29));
+        watch(29);
         assertThat(isInBin(id)).isTrue();
-        keeper.empty(inDays(31));
+        watch(31);
 
         assertThat(isInBin(id)).isFalse();
         assertThat(get("/api/profiles/" + id).status()).isEqualTo(404);
@@ -71,7 +168,7 @@ class BinTest {
                 "{\"manufacturer\": \"Bargepole Hut\", \"name\": \"Tallowdip twin\", \"copyOf\": \"" + id + "\", \"copyRevision\": 1}");
         bin(id);
 
-        RunningKite.part(Bin.class).empty(inDays(400));
+        watch(400);
 
         assertThat(isInBin(id)).isTrue();
         assertThat(get("/api/bin").json()

@@ -49,6 +49,20 @@ class HousekeepingTest {
     }
 
     @Test
+    void manufacturersThatDifferInALetterAreTwoAndASpellingCanBeCorrected() {
+        var wrong = RunningKite.takeIn(of("osier & vane works", "Withy"));
+        RunningKite.takeIn(of("Élan Boats", "Punt"));
+        RunningKite.takeIn(of("Elan Boats", "Punt"));
+
+        post("/api/profiles/move", "{\"profiles\": [\"" + wrong + "\"], \"manufacturer\": \"Osier & Vane Works\"}");
+
+        assertThat(get("/api/profiles/" + wrong).json().path("manufacturer").asString()).isEqualTo("Osier & Vane Works");
+        assertThat(get("/api/library?search=withy").json().at("/profiles/0/manufacturer").asString()).isEqualTo("Osier & Vane Works");
+        assertThat(get("/api/library?manufacturer=%C3%89lan%20Boats").json().path("found").asInt()).isEqualTo(1);
+        assertThat(get("/api/library?manufacturer=Elan%20Boats").json().path("found").asInt()).isEqualTo(1);
+    }
+
+    @Test
     void aFixtureIsFoundByWhatItsPaperSays() {
         RunningKite.takeIn(of("Heron Works", "Shallow"));
 

@@ -218,6 +218,41 @@ class ReleaseTest {
     }
 
     @Test
+    void twoHousesReleaseOneFixtureAndOneOfThemDropsIt() {
+        var shared = fixture("Sandpiper lantern");
+        var other = fixture("Curlew lantern");
+        take(new Foreign("Upper house", "One", "2026-02-01T10:00:00").with("a.gdtf", shared).archive());
+        take(new Foreign("Lower house", "Two", "2026-02-02T10:00:00").with("b.gdtf", shared).with("c.gdtf", other).archive());
+
+        var dropped = take(new Foreign("Lower house", "Three", "2026-03-01T10:00:00").with("c.gdtf", other).archive());
+
+        assertThat(dropped.json().path("says").asString()).isEqualTo("1 withdrawn; 1 unchanged");
+        var both = get("/api/library?shelf=REFERENCE&search=sandpiper").json().path("profiles");
+        assertThat(both.size()).as("each house has its own").isEqualTo(2);
+        var withdrawn = both.values()
+            .stream()
+            .filter(each -> get("/api/profiles/" + each.path("id").asString() + "/revisions").json().at("/0/withdrawn").isObject())
+            .toList();
+        assertThat(withdrawn).as("what the upper house releases is still to be used").hasSize(1);
+    }
+
+    @Test
+    void anIdInSmallLettersIsTheSameFixture() {
+        var fixture = fixture("Dunlin lantern");
+        var id = RunningKite.takeIn(fixture);
+        var small = changed(fixture, type -> type.with(f -> {
+            f.fixtureTypeId = f.fixtureTypeId.toLowerCase(Locale.ROOT);
+            f.description = "the same, otherwise written";
+        }));
+
+        var touched = look(new Foreign("House of small letters", "One", "2026-02-01T10:00:00").with("a.gdtf", small).archive()).json();
+
+        assertThat(touched.at("/touched/0/uses/0/profileId").asString()).as("the twin on the House shelf").isEqualTo(id);
+        assertThat(RunningKite.upload("?same=NEXT", Map.of("small.gdtf", small.write())).json().at("/0/accepted/profileId").asString())
+            .isEqualTo(id);
+    }
+
+    @Test
     void aReleaseWithOneBrokenFileIsRefusedWholeAndNamesIt() {
         var release = new Foreign("Mill House", "Spring", "2026-03-01T10:00:00").with("good.gdtf", fixture("Smew"))
             .with("bad.gdtf", fixture("Scaup"));

@@ -5,6 +5,7 @@ import static yellowkite.server.RunningKite.get;
 import static yellowkite.server.RunningKite.post;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -31,6 +32,16 @@ class WantedTest {
 
     private static RunningKite.Answer change(JsonNode wish, String what, String more) {
         return post("/api/wanted/" + wish.path("id").asString() + "/" + what, "{\"version\": " + wish.path("version") + more + "}");
+    }
+
+    @Test
+    void filesWhoseNamesDifferInALetterAreTwo() {
+        var wish = "/api/wanted/" + ask("Skiff", "null").json().path("id").asString();
+        for (var name : List.of("a.pdf", "á.pdf", "A.pdf", "x😀.pdf", "x🎉.pdf")) {
+            assertThat(RunningKite.uploadOne(wish + "/files", name, CHART).status()).isEqualTo(200);
+        }
+        var files = RunningKite.uploadOne(wish + "/files", "A.pdf", CHART).json().path("files");
+        assertThat(files.size()).as("the last one came twice").isEqualTo(5);
     }
 
     @Test
