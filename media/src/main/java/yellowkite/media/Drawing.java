@@ -21,6 +21,11 @@ final class Drawing {
     /** Copies of copies grow: with n of them up to the third root of 3 to the n. */
     private static final double GROWTH = 1.4423;
     private static final double MOST_DRAWN = 1e6;
+    /** Letters of all lines together; a line's outline takes more than its length to find. */
+    private static final int MOST_LINE_LETTERS = 120_000;
+    private static final Set<String> LINES = Set.of("d", "points", "transform");
+    /** Shapes that cut others: each is laid over each of the others before anything is drawn. */
+    private static final int MOST_CUTTING = 12;
     /** What is alive, what comes from elsewhere, and what can take forever to draw. */
     private static final Set<String> REFUSED = Set.of("script", "foreignobject", "iframe", "image", "feimage", "audio", "video", "animate",
             "set", "handler",
@@ -45,6 +50,9 @@ final class Drawing {
             int elements = 0;
             int uses = 0;
             int depth = 0;
+            long letters = 0;
+            int cutting = 0;
+            int cutsFrom = Integer.MAX_VALUE;
             while (reader.hasNext()) {
                 switch (reader.next()) {
                     case XMLStreamConstants.START_ELEMENT -> {
@@ -53,8 +61,17 @@ final class Drawing {
                             throw new PictureRefused("This drawing has too many parts; simplify it first.");
                         }
                         requireHarmless(reader);
+                        letters += lineLetters(reader);
+                        if (letters > MOST_LINE_LETTERS) {
+                            throw new PictureRefused("The lines of this drawing are too long; simplify them first.");
+                        }
+                        if (reader.getLocalName().equalsIgnoreCase("clipPath")) {
+                            cutsFrom = Math.min(cutsFrom, depth);
+                        } else if (depth > cutsFrom && (++cutting > MOST_CUTTING || reader.getLocalName().equals("use"))) {
+                            throw new PictureRefused("This drawing is cut by too many shapes; cut it for good before it is saved.");
+                        }
                     }
-                    case XMLStreamConstants.END_ELEMENT -> depth--;
+                    case XMLStreamConstants.END_ELEMENT -> cutsFrom = --depth < cutsFrom ? Integer.MAX_VALUE : cutsFrom;
                     case XMLStreamConstants.CHARACTERS, XMLStreamConstants.CDATA -> requireInside(reader.getText());
                     case XMLStreamConstants.DTD -> {
                         if (reader.getText() != null && reader.getText().contains("[")) {
@@ -69,6 +86,14 @@ final class Drawing {
         } catch (XMLStreamException broken) {
             throw new PictureRefused("This drawing is no sound XML and cannot be read.");
         }
+    }
+
+    private static long lineLetters(XMLStreamReader reader) {
+        long letters = 0;
+        for (int i = 0; i < reader.getAttributeCount(); i++) {
+            letters += LINES.contains(reader.getAttributeLocalName(i)) ? reader.getAttributeValue(i).length() : 0;
+        }
+        return letters;
     }
 
     private static void requireHarmless(XMLStreamReader reader) {

@@ -130,4 +130,31 @@ class PictureFileTest {
             .hasMessage("This drawing has too many parts; simplify it first.");
         assertThatThrownBy(() -> PictureFile.read("a.svg", svg("<g id=\"a\"><use href=\"#a\"/></g>"))).isInstanceOf(PictureRefused.class);
     }
+
+    private static byte[] cutBy(int shapes, String more) {
+        return ("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 10 10'><clipPath id='c'>"
+                + "<circle cx='5' cy='5' r='4'/>".repeat(shapes) + "</clipPath>" + more
+                + "<rect clip-path='url(#c)' width='10' height='10'/></svg>")
+            .getBytes(StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void aDrawingThatManyShapesCutIsRefusedAndOneThatAPageCutsIsNot() {
+        assertThat(PictureFile.read("cut.svg", cutBy(1, "")).width()).isPositive();
+        assertThatThrownBy(() -> PictureFile.read("cut.svg", cutBy(13, ""))).isInstanceOf(PictureRefused.class)
+            .hasMessageContaining("cut by too many");
+        var copied = "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 9 9'><g id='g'>" + "<circle r='4'/>".repeat(200)
+                + "</g><clipPath id='c'><use href='#g'/></clipPath><rect clip-path='url(#c)' width='9' height='9'/></svg>";
+        assertThatThrownBy(() -> PictureFile.read("cut.svg", copied.getBytes(StandardCharsets.UTF_8))).isInstanceOf(PictureRefused.class);
+    }
+
+    @Test
+    void aDrawingOfEndlessLinesIsRefused() {
+        var path = "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 9 9'><path fill='none' stroke='black' d='M0 0"
+                + " l1 1".repeat(30_000)
+                + "'/></svg>";
+
+        assertThatThrownBy(() -> PictureFile.read("cut.svg", path.getBytes(StandardCharsets.UTF_8))).isInstanceOf(PictureRefused.class)
+            .hasMessageContaining("too long");
+    }
 }

@@ -22,6 +22,7 @@ import yellowkite.server.intake.IntakeResult.Same;
 import yellowkite.server.library.BinRepository;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.library.ProfileRepository.StoredProfile;
+import yellowkite.server.revisions.FileLimits;
 import yellowkite.server.revisions.NewRevision;
 import yellowkite.server.revisions.RevisionFacts;
 import yellowkite.server.revisions.RevisionRepository;
@@ -56,9 +57,7 @@ class Intake {
     IntakeResult take(String fileName, byte[] bytes, Same same, Change change) {
         var opened = GdtfFile.open(bytes);
         var read = opened.file().description().type();
-        if (read.modes().size() > Revisions.MOST_MODES) {
-            throw new FormatException("holds " + read.modes().size() + " modes; " + Revisions.MOST_MODES + " are the limit");
-        }
+        FileLimits.require(read);
         var others = opened.file().others();
         var findings = Checks.of(opened.file()); // before the transaction: it may run more than once
         return transactions.run(() -> {

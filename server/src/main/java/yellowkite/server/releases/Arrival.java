@@ -178,6 +178,7 @@ class Arrival {
             }
             releases.add(new StoredRelease(manifest.id(), Origin.THEIRS, manifest.house(), manifest.title(), manifest.dated(),
                     manifest.notes(), author.name(), manifest.published(), Manifest.EARLIER.write(manifest.earlier())), lines);
+            releases.putManifest(manifest.id(), revisions.putContent(archive.list()));
             return manifest.id();
         });
     }

@@ -3,7 +3,9 @@ package yellowkite.server.releases;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -150,8 +152,14 @@ class Gathering {
                 .stream()
                 .filter(line -> !seen.contains(line.profileId()))
                 .forEach(line -> lines.add(new NewLine(line.profileId(), line.revisionId(), Kind.WITHDRAWN, null, "")));
-            var release = new StoredRelease(id, Origin.OURS, house, title, dated, notes, asked.author().name(), revisions.now(), "[]");
+            // a clock that was ahead once must not make the next release older than the last one
+            var at = releases.findNewest(Origin.OURS)
+                .map(last -> last.publishedAt().plus(1, ChronoUnit.MILLIS))
+                .filter(revisions.now()::isBefore)
+                .orElse(revisions.now());
+            var release = new StoredRelease(id, Origin.OURS, house, title, dated, notes, asked.author().name(), at, "[]");
             releases.add(release, lines);
+            releases.putManifest(id, revisions.putContent(json.writeValueAsBytes(manifest(release))));
             return release.id();
         });
     }
@@ -205,13 +213,14 @@ class Gathering {
     /** Writes a release as one archive. */
     void write(StoredRelease release, OutputStream out) throws IOException {
         var byFile = new LinkedHashMap<String, String>();
-        var manifest = manifest(release);
+        var kept = releases.manifest(release.id()).flatMap(revisions::findContent).orElse(null);
+        var list = kept == null ? json.writeValueAsBytes(manifest(release)) : kept;
+        var manifest = Manifest.FORM.read(new String(list, StandardCharsets.UTF_8));
         var parts = releases.lines(release.id()).stream().filter(StoredLine::isPart).toList();
         for (int i = 0; i < parts.size(); i++) {
             byFile.put(manifest.profiles().get(i).file(), parts.get(i).revisionId());
         }
-        ReleaseArchive.write(manifest,
-                entry -> revisions.file(Optional.ofNullable(byFile.get(entry.file())).flatMap(revisionRows::findById).orElseThrow()), json,
-                out);
+        ReleaseArchive.write(manifest, list,
+                entry -> revisions.file(Optional.ofNullable(byFile.get(entry.file())).flatMap(revisionRows::findById).orElseThrow()), out);
     }
 }

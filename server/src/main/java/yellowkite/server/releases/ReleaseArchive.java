@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
+import java.time.temporal.ChronoUnit;
 import java.util.HashSet;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
@@ -16,7 +17,8 @@ import yellowkite.core.archive.Budget;
 import yellowkite.core.archive.FormatException;
 import yellowkite.core.archive.Limits;
 import yellowkite.core.gdtf.GdtfFile;
-import yellowkite.server.revisions.Revisions;
+import yellowkite.core.library.FixtureIdentity;
+import yellowkite.server.revisions.FileLimits;
 import yellowkite.server.revisions.Sha256;
 import yellowkite.server.stored.StoredForm;
 
@@ -122,7 +124,8 @@ final class ReleaseArchive implements Closeable {
 
     /** {@return what a fixture is told apart by: its id, or manufacturer and name where the file has none} */
     static String fixture(String fixtureTypeId, String manufacturer, String name) {
-        return fixtureTypeId.isBlank() ? manufacturer + "\n" + name : fixtureTypeId.strip();
+        var id = FixtureIdentity.idOf(fixtureTypeId);
+        return id == null ? manufacturer + "\n" + name : id;
     }
 
     private static boolean isYear(int year) {
@@ -143,6 +146,11 @@ final class ReleaseArchive implements Closeable {
         return manifest;
     }
 
+    /** {@return the list as it stands in the archive} */
+    byte[] list() {
+        return archive.read(MANIFEST);
+    }
+
     /** {@return a profile of the release} @throws Broken if its file cannot be read, or is not the one that was released */
     GdtfFile.Opened profile(Manifest.Entry entry) {
         try {
@@ -152,9 +160,7 @@ final class ReleaseArchive implements Closeable {
             if (!sha.equals(entry.sha256()) || !type.fixtureTypeId().strip().equals(entry.fixtureTypeId())) {
                 throw new FormatException("is not the file that was released");
             }
-            if (type.modes().size() > Revisions.MOST_MODES) {
-                throw new FormatException("holds " + type.modes().size() + " modes; " + Revisions.MOST_MODES + " are the limit");
-            }
+            FileLimits.require(type);
             return opened;
         } catch (FormatException refused) {
             throw broken(entry, refused);
@@ -177,16 +183,25 @@ final class ReleaseArchive implements Closeable {
     }
 
     static void write(Manifest manifest, Files files, JsonMapper json, OutputStream out) throws IOException {
+        write(manifest, json.writeValueAsBytes(manifest), files, out);
+    }
+
+    /** Writes a release whose list is kept: the same bytes whenever it is asked for, and so dated as the release is. */
+    static void write(Manifest manifest, byte[] list, Files files, OutputStream out) throws IOException {
         try (var zip = new ZipOutputStream(out)) {
-            zip.putNextEntry(new ZipEntry(MANIFEST));
-            zip.write(json.writeValueAsBytes(manifest));
-            zip.closeEntry();
+            put(zip, manifest, MANIFEST, list);
             zip.setLevel(Deflater.NO_COMPRESSION); // the files are packed already
             for (var entry : manifest.profiles()) {
-                zip.putNextEntry(new ZipEntry(entry.file()));
-                zip.write(files.of(entry));
-                zip.closeEntry();
+                put(zip, manifest, entry.file(), files.of(entry));
             }
         }
+    }
+
+    private static void put(ZipOutputStream zip, Manifest manifest, String path, byte[] bytes) throws IOException {
+        var entry = new ZipEntry(path);
+        entry.setTimeLocal(manifest.published().truncatedTo(ChronoUnit.MINUTES));
+        zip.putNextEntry(entry);
+        zip.write(bytes);
+        zip.closeEntry();
     }
 }

@@ -65,6 +65,18 @@ class ReleaseRepository {
         }
     }
 
+    /** {@return hash of the list that its archive is made of; none for one that was made before lists were kept} */
+    Optional<String> manifest(String id) {
+        return database.select(LIBRARY_RELEASE.MANIFEST_SHA256)
+            .from(LIBRARY_RELEASE)
+            .where(LIBRARY_RELEASE.ID.eq(id))
+            .fetchOptional(LIBRARY_RELEASE.MANIFEST_SHA256);
+    }
+
+    void putManifest(String id, String sha256) {
+        database.update(LIBRARY_RELEASE).set(LIBRARY_RELEASE.MANIFEST_SHA256, sha256).where(LIBRARY_RELEASE.ID.eq(id)).execute();
+    }
+
     Optional<StoredRelease> find(String id) {
         return releases().where(LIBRARY_RELEASE.ID.eq(id)).fetchOptional(mapping(StoredRelease::new));
     }

@@ -6,6 +6,7 @@ import yellowkite.core.profile.FixtureType;
 
 /** What files are called that go out. */
 public final class FileNames {
+    /** Signs; a whole name stays within what file systems and headers carry. */
     private static final int LONGEST_PART = 60;
 
     private FileNames() {}
@@ -26,7 +27,7 @@ public final class FileNames {
 
     /** {@return a part of a file's name without signs that some system forbids} */
     public static String part(String text) {
-        var safe = text.replaceAll("[\\p{Cntrl}/\\\\:\"*?<>|]", "-");
-        return safe.length() <= LONGEST_PART ? safe : safe.substring(0, LONGEST_PART);
+        var safe = text.replaceAll("[\\p{Cntrl}\\p{Cs}/\\\\:\"*?<>|]", "-"); // half of a sign is none
+        return safe.codePointCount(0, safe.length()) <= LONGEST_PART ? safe : safe.substring(0, safe.offsetByCodePoints(0, LONGEST_PART));
     }
 }

@@ -34,9 +34,6 @@ import yellowkite.server.web.Refusal;
 @Service
 public class Revisions {
     private static final Logger LOG = LoggerFactory.getLogger(Revisions.class);
-    /** That a file may hold; the largest fixtures have about fifty. */
-    public static final int MOST_MODES = 500;
-
     private final RevisionRepository repository;
     private final LibraryChangeRepository changes;
     private final Clock clock;

@@ -22,6 +22,8 @@ import yellowkite.core.sheet.ModeSheet;
  * points, from the bottom left; this is one thing because every part shares the pen and the page.
  */
 final class SheetPrint {
+    /** Of a name, or of what a function does, that a page shows. */
+    private static final int MOST_LETTERS = 600;
     private static final float MARGIN = 36;
     private static final float WIDTH = PDRectangle.A4.getWidth() - 2 * MARGIN;
     /** Where columns begin, from the left margin. */
@@ -255,7 +257,7 @@ final class SheetPrint {
         var lines = new ArrayList<String>();
         var line = "";
         try {
-            for (var word : words.split(" ")) {
+            for (var word : shortened(words).split(" ")) {
                 var longer = line.isEmpty() ? word : line + " " + word;
                 if (!line.isEmpty() && width(longer, size) > room) {
                     lines.add(fitted(line, size, room));
@@ -270,14 +272,26 @@ final class SheetPrint {
         return lines;
     }
 
+    /** {@return as many of the letters as fit, found by halving} No line of a page holds more than {@code MOST_LETTERS}. */
     private String fitted(String words, float size, float room) throws IOException {
-        if (width(words, size) <= room) {
-            return words;
+        var text = shortened(words);
+        if (width(text, size) <= room) {
+            return text;
         }
-        int end = words.length();
-        while (end > 1 && width(words.substring(0, end) + "...", size) > room) {
-            end--;
+        int fits = 1;
+        int tooLong = text.length();
+        while (tooLong - fits > 1) {
+            int middle = (fits + tooLong) >>> 1;
+            if (width(text.substring(0, middle) + "...", size) <= room) {
+                fits = middle;
+            } else {
+                tooLong = middle;
+            }
         }
-        return words.substring(0, end) + "...";
+        return text.substring(0, fits) + "...";
+    }
+
+    private static String shortened(String words) {
+        return words.length() <= MOST_LETTERS ? words : words.substring(0, MOST_LETTERS) + "...";
     }
 }

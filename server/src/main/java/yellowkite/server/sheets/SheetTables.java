@@ -4,18 +4,35 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
+import org.apache.poi.ss.SpreadsheetVersion;
 import org.apache.poi.ss.usermodel.Cell;
 import org.apache.poi.ss.usermodel.Row;
 import org.apache.poi.xssf.streaming.SXSSFWorkbook;
+import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.sheet.ModeSheet;
 import yellowkite.core.sheet.SheetRows;
 
 /** A sheet as tables for other programs. */
 final class SheetTables {
     private static final int LONGEST_TAB = 31;
+    /** Letters that a cell of a workbook takes. */
+    private static final int LONGEST_CELL = SpreadsheetVersion.EXCEL2007.getMaxTextLength();
     private static final int[] WIDTHS = {9, 22, 14, 6, 8, 20, 8, 8, 26, 18, 24, 30};
+
+    /** What a formula begins with, in full width, too, as some spreadsheets read it. */
+    private static final String FORMULA = "=+-@\t\r\n\uFF1D\uFF0B\uFF0D\uFF20";
+    private static final Pattern FIGURE = Pattern.compile("[+-]?\\d+(?:\\.\\d+)?(?: to [+-]?\\d+(?:\\.\\d+)?)?(?: (?:"
+            + Arrays.stream(PhysicalUnit.values())
+                .map(PhysicalUnit::symbol)
+                .filter(symbol -> !symbol.isEmpty())
+                .map(Pattern::quote)
+                .collect(Collectors.joining("|"))
+            + "))?");
 
     private SheetTables() {}
 
@@ -33,9 +50,9 @@ final class SheetTables {
         return text.toString().getBytes(StandardCharsets.UTF_8);
     }
 
-    /** A name from a file must not become a formula where the table is opened. */
+    /** A name from a file must not become a formula where the table is opened; only figures with their unit may begin with a sign. */
     private static String harmless(String text) {
-        return !text.isEmpty() && "=+-@\t".indexOf(text.charAt(0)) >= 0 && !text.matches("[+-]?[\\d.]+.*") ? "'" + text : text;
+        return !text.isEmpty() && FORMULA.indexOf(text.charAt(0)) >= 0 && !FIGURE.matcher(text).matches() ? "'" + text : text;
     }
 
     /** {@return the same as a workbook of one sheet, figures as figures} */
@@ -70,8 +87,8 @@ final class SheetTables {
     private static void fill(Row into, List<String> row) {
         for (int i = 0; i < row.size(); i++) {
             Cell cell = into.createCell(i);
-            var text = row.get(i);
-            if (text.matches("\\d{1,10}")) {
+            var text = row.get(i).substring(0, Math.min(row.get(i).length(), LONGEST_CELL));
+            if (text.matches("0|[1-9]\\d{0,9}")) { // "007" is a name
                 cell.setCellValue(Double.parseDouble(text));
             } else {
                 cell.setCellValue(text);

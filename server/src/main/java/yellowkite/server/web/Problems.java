@@ -1,6 +1,9 @@
 package yellowkite.server.web;
 
 import java.io.IOException;
+import java.sql.SQLException;
+import java.sql.SQLNonTransientConnectionException;
+import java.sql.SQLTransientConnectionException;
 import org.apache.catalina.connector.ClientAbortException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -31,6 +34,9 @@ import yellowkite.core.archive.FormatException;
 final class Problems extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
     private static final ClassPathResource PAGE = new ClassPathResource("static/index.html");
+    /** Class of SQLSTATE for what is wrong with a connection. */
+    private static final String CONNECTION = "08";
+    private static final String BUSY = "Many are working at once just now. Nothing that was accepted is lost; it is tried again by itself.";
     private static final String NO_DATABASE = "The database does not answer just now. Nothing that was accepted is lost; it is tried again by itself.";
 
     /** Whoever asked has gone: there is nobody to tell. */
@@ -58,18 +64,29 @@ final class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler({CannotGetJdbcConnectionException.class, DataAccessResourceFailureException.class,
             RecoverableDataAccessException.class, TransactionException.class})
     ProblemDetail noDatabase(Exception gone) {
+        for (Throwable cause = gone; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLTransientConnectionException waited && waited.getCause() == null) { // all connections were in use
+                return ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, BUSY);
+            }
+        }
         return ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, NO_DATABASE);
     }
 
     @ExceptionHandler
     ProblemDetail database(DataAccessException failed) {
         for (Throwable cause = failed; cause != null; cause = cause.getCause()) {
-            if (cause instanceof java.sql.SQLNonTransientConnectionException || cause instanceof java.sql.SQLTransientConnectionException
-                    || cause instanceof IOException) {
+            if (cause instanceof SQLNonTransientConnectionException || cause instanceof SQLTransientConnectionException
+                    || cause instanceof IOException || isClosed(cause)) {
                 return noDatabase(failed);
             }
         }
         return unexpected(failed);
+    }
+
+    /** A connection that ended under a request is told by the driver as if the request were wrong. */
+    private static boolean isClosed(Throwable cause) {
+        return cause instanceof SQLException failed && (failed.getSQLState() != null && failed.getSQLState().startsWith(CONNECTION)
+                || String.valueOf(failed.getMessage()).contains("closed connection"));
     }
 
     @ExceptionHandler
