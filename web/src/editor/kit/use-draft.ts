@@ -7,19 +7,30 @@ import { tell } from '#/ui/toast';
 import { draftKeys } from './draft-cache';
 import { send, type Asked } from './draft-queue';
 
-/** How often the editor looks for what colleagues did to the same draft. */
-const LOOK_AGAIN_MS = 4000;
+/** How often the editor looks for what colleagues did, should nobody tell it. */
+const LOOK_AGAIN_MS = 60_000;
+/** The answer to a change of one's own comes before what is told of it. */
+const OWN_ANSWER_MS = 120;
 
-/** Looks again and again for what colleagues did to the same draft, and shows it. */
+const versionKey = (draftId: string | undefined) => ['version', draftId];
+
+/** Shows what colleagues do to the same draft as they do it. */
 export function useColleagues(draft: Draft | undefined) {
   const queryClient = useQueryClient();
+  const draftId = draft?.id;
   const { data, error } = useQuery({
-    queryKey: ['version', draft?.id],
-    queryFn: () => answer(api.GET('/api/drafts/{draftId}/version', { params: { path: { draftId: draft?.id ?? '' } } })),
-    enabled: draft !== undefined,
+    queryKey: versionKey(draftId),
+    queryFn: () => answer(api.GET('/api/drafts/{draftId}/version', { params: { path: { draftId: draftId ?? '' } } })),
+    enabled: draftId !== undefined,
     refetchInterval: LOOK_AGAIN_MS,
     retry: false,
   });
+  useEffect(() => {
+    if (draftId === undefined) return;
+    return whileVisible(() =>
+      listen(`/api/drafts/${draftId}/events`, () => void queryClient.invalidateQueries({ queryKey: versionKey(draftId) })),
+    );
+  }, [draftId, queryClient]);
   const profileId = draft?.profileId ?? '';
   const behind = data !== undefined && draft !== undefined && (data.version > draft.version || (!data.open && draft.open));
   const gone = error instanceof Problem && error.status === 404;
@@ -59,4 +70,36 @@ export function useWaiting(profileId: string) {
     return () => window.removeEventListener('beforeunload', ask);
   }, [waiting]);
   return waiting;
+}
+
+/** Listens to a stream of the server; a browser has few connections, so each page has one at most. @returns what ends it */
+function listen(address: string, onTold: () => void) {
+  if (typeof EventSource === 'undefined') return () => undefined;
+  const source = new EventSource(address);
+  let waiting: ReturnType<typeof setTimeout> | undefined;
+  source.onmessage = () => {
+    clearTimeout(waiting);
+    waiting = setTimeout(onTold, OWN_ANSWER_MS);
+  };
+  return () => {
+    clearTimeout(waiting);
+    source.close();
+  };
+}
+
+/** Does something for as long as the page is seen; a page behind others takes no connection from them. */
+function whileVisible(begin: () => () => void) {
+  let end: (() => void) | undefined;
+  const look = () => {
+    if (document.visibilityState === 'hidden') {
+      end?.();
+      end = undefined;
+    } else end ??= begin();
+  };
+  look();
+  document.addEventListener('visibilitychange', look);
+  return () => {
+    document.removeEventListener('visibilitychange', look);
+    end?.();
+  };
 }

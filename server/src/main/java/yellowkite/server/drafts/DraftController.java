@@ -1,5 +1,6 @@
 package yellowkite.server.drafts;
 
+import io.swagger.v3.oas.annotations.Hidden;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.util.List;
@@ -18,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import yellowkite.core.check.Checks;
 import yellowkite.core.edit.Begin;
 import yellowkite.core.edit.Edit;
@@ -43,8 +45,10 @@ class DraftController {
     private final Readouts readouts;
     private final DraftBases bases;
     private final Publishing publishing;
+    private final DraftEvents events;
 
-    DraftController(Drafts drafts, DraftShaper shaper, Readouts readouts, DraftBases bases, Publishing publishing) {
+    DraftController(Drafts drafts, DraftShaper shaper, Readouts readouts, DraftBases bases, Publishing publishing, DraftEvents events) {
+        this.events = events;
         this.drafts = drafts;
         this.shaper = shaper;
         this.readouts = readouts;
@@ -96,10 +100,17 @@ class DraftController {
         return shaper.shape(drafts.require(draftId), mode);
     }
 
-    /** 200 with how far the draft is, for those who look again and again. */
+    /** 200 with how far the draft is. */
     @GetMapping("/api/drafts/{draftId}/version")
     Drafts.State version(@PathVariable String draftId) {
         return drafts.state(draftId);
+    }
+
+    /** 200 with how far the draft is, at once and each time it goes on, as server-sent events; 404 if there is none. */
+    @Hidden // no client is made of a stream
+    @GetMapping(value = "/api/drafts/{draftId}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter events(@PathVariable String draftId) {
+        return events.listen(draftId, drafts.state(draftId));
     }
 
     /**
@@ -141,9 +152,9 @@ class DraftController {
     /** 200 with the draft as it was when {@code done} of its edits counted. */
     @PostMapping("/api/drafts/{draftId}/point")
     DraftView goTo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody PointRequest request,
-            Author author) {
+            Change change) {
         var before = drafts.require(draftId);
-        return shaper.shape(drafts.goTo(draftId, request.version(), request.done(), author), mode,
+        return shaper.shape(drafts.goTo(draftId, request.version(), request.done(), change), mode,
                 before.draft().version() == request.version() ? before : null);
     }
 
@@ -205,6 +216,7 @@ class DraftController {
     Published publish(@PathVariable String draftId, @RequestBody PublishRequest request, Change change) {
         var revision = publishing.publish(draftId, request.version(), request.summary(), request.despite() == null ? "" : request.despite(),
                 RevisionFacts.said(request.firmware(), request.restsOn(), request.fromWhom()), change);
+        events.tell(draftId, new Drafts.State(request.version(), false));
         return new Published(revision.profileId(), revision.number());
     }
 }

@@ -2,6 +2,7 @@ package yellowkite.server.drafts;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -48,10 +49,13 @@ public class Drafts {
     private final DraftBases bases;
     private final ProductionVersionRepository productionVersions;
     private final OriginRepository origins;
+    private final DraftEvents events;
     private final Cache<String, LoadedDraft> loaded = Caffeine.newBuilder().maximumSize(64).build();
 
     Drafts(Transactions transactions, DraftRepository repository, RevisionRepository revisionRows, Revisions revisions,
-            ProfileRepository profiles, ProductionVersionRepository productionVersions, OriginRepository origins, DraftBases bases) {
+            ProfileRepository profiles, ProductionVersionRepository productionVersions, OriginRepository origins, DraftBases bases,
+            DraftEvents events) {
+        this.events = events;
         this.productionVersions = productionVersions;
         this.origins = origins;
         this.transactions = transactions;
@@ -144,6 +148,7 @@ public class Drafts {
             return draft;
         });
         loaded.invalidate(draftId);
+        events.tell(draftId, new State(seen + 1, false));
     }
 
     /** {@return the profile's open draft; a new one on its newest revision if there is none} */
@@ -235,8 +240,8 @@ public class Drafts {
                 throw stale(draftId, seen);
             }
             var after = keptMap(draftId, changed(now.history(), edit));
-            return after == now.history() ? Optional.empty()
-                    : Optional.of(new Forth(Kind.EDIT, StoredForms.EDIT.write(edit), after, after.counting().getLast().sentence()));
+            return after == now.history() ? List.of()
+                    : List.of(new Forth(Kind.EDIT, StoredForms.EDIT.write(edit), after, after.counting().getLast().sentence()));
         });
     }
 
@@ -298,26 +303,26 @@ public class Drafts {
                         .lastly(mine)
                         .orElseThrow(() -> Refusal.unfit("history", "Your last edit, " + what
                                 + ", cannot be undone alone: others have built upon it. The history goes back to any point."));
-            return Optional
-                .of(new Forth(Kind.UNDO, mine == last ? null : String.valueOf(mine), moved.undo().orElseThrow(), "Undone: " + what));
+            return List.of(new Forth(Kind.UNDO, mine == last ? null : String.valueOf(mine), moved.undo().orElseThrow(), "Undone: " + what));
         });
     }
 
     LoadedDraft redo(String draftId, int seen, Change change) {
         return step(draftId, change, now -> {
             requireAt(now, seen);
-            var after = now.history().redo().orElseThrow(() -> Refusal.unfit("history", "There is nothing to redo."));
-            return Optional.of(new Forth(Kind.REDO, null, after, "Done again: " + after.counting().getLast().sentence()));
+            return List.of(forth(now.history()));
         });
     }
 
-    private LoadedDraft back(String draftId, int seen, Change change) {
-        return step(draftId, change, now -> {
-            requireAt(now, seen);
-            var after = now.history().done() <= floor(now.history()) ? Optional.<History>empty() : now.history().undo();
-            return Optional.of(new Forth(Kind.UNDO, null, after.orElseThrow(() -> Refusal.unfit("history", "There is nothing to undo.")),
-                    "Undone: " + now.history().counting().getLast().sentence()));
-        });
+    private static Forth forth(History history) {
+        var after = history.redo().orElseThrow(() -> Refusal.unfit("history", "There is nothing to redo."));
+        return new Forth(Kind.REDO, null, after, "Done again: " + after.counting().getLast().sentence());
+    }
+
+    private static Forth back(History history) {
+        var after = history.done() <= floor(history) ? Optional.<History>empty() : history.undo();
+        return new Forth(Kind.UNDO, null, after.orElseThrow(() -> Refusal.unfit("history", "There is nothing to undo.")),
+                "Undone: " + history.counting().getLast().sentence());
     }
 
     static int floor(History history) {
@@ -325,41 +330,45 @@ public class Drafts {
                 && (history.steps().getFirst().edit() instanceof Begin || history.steps().getFirst().edit() instanceof BecomeCopy) ? 1 : 0;
     }
 
-    /** Goes back, or forth again, until {@code done} edits count, whoever made them. Each step on the way is kept like any other. */
-    LoadedDraft goTo(String draftId, int seen, int done, Author author) {
-        var draft = transactions.run(() -> requireOpenAt(draftId, seen));
-        int target = Math.max(done, floor(draft.history()));
-        if (done < 0 || target > draft.history().steps().size()) {
-            throw Refusal.unfit("done", "The history has no such point.");
-        }
-        while (draft.history().done() != target) {
-            draft = draft.history().done() > target ? back(draftId, draft.draft().version(), Change.by(author))
-                    : redo(draftId, draft.draft().version(), Change.by(author));
-        }
-        return draft;
+    /** Goes back, or forth again, until {@code done} edits count, whoever made them. Each step on the way is kept, all of them or none. */
+    LoadedDraft goTo(String draftId, int seen, int done, Change change) {
+        return step(draftId, change, now -> {
+            requireAt(now, seen);
+            int target = Math.max(done, floor(now.history()));
+            if (done < 0 || target > now.history().steps().size()) {
+                throw Refusal.unfit("done", "The history has no such point.");
+            }
+            var way = new ArrayList<Forth>();
+            for (var at = now.history(); at.done() != target; at = way.getLast().after()) {
+                way.add(at.done() > target ? back(at) : forth(at));
+            }
+            return way;
+        });
     }
 
     /** A step that is to be kept. @param edit as it is stored */
     private record Forth(Kind kind, @Nullable String edit, History after, String sentence) {}
 
-    /** @param next what the newest state becomes; none if nothing differs */
-    private LoadedDraft step(String draftId, Change change, Function<LoadedDraft, Optional<Forth>> next) {
+    /** @param next what the newest state becomes, one step upon the other; none if nothing differs. They stand together or not at all. */
+    private LoadedDraft step(String draftId, Change change, Function<LoadedDraft, List<Forth>> next) {
         var after = transactions.run(() -> {
             var now = requireOpen(draftId);
             if (change.id() != null && repository.hasChange(draftId, change.id())) {
                 return now; // it was made, and only its answer was lost
             }
-            return next.apply(now).map(forth -> {
+            for (var forth : next.apply(now)) {
                 var step = new StoredStep(now.draft().version() + 1, forth.kind(), forth.edit(), shorten(forth.sentence()),
                         change.author().name(), revisions.now(), change.id());
                 if (!repository.append(draftId, now.draft().version(), step)) {
                     requireOpen(draftId); // discarded, published or thrown away meanwhile
                     throw stale(draftId, now.draft().version());
                 }
-                return now.after(step, forth.after());
-            }).orElse(now);
+                now = now.after(step, forth.after());
+            }
+            return now;
         });
         loaded.put(draftId, after);
+        events.tell(draftId, new State(after.draft().version(), true));
         return after;
     }
 

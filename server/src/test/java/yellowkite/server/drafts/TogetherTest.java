@@ -4,7 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static yellowkite.server.RunningKite.get;
 import static yellowkite.server.RunningKite.post;
 
+import java.net.http.HttpClient;
+import java.net.http.HttpResponse;
 import java.util.UUID;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.Flow;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -167,5 +173,67 @@ class TogetherTest {
             assertThat(post(address() + "/edits", "Ines", "once", body(0, start("Zoom", 11))).detail())
                 .isEqualTo("The id of a change is a UUID.");
         }
+    }
+
+    @Test
+    void whoeverShowsADraftIsToldOfEachEditAtOnce() throws Exception {
+        var editor = RunningKite.post("/api/profiles/" + RunningKite.takeIn(RunningKite.fresh(DemoHouse.moth())) + "/draft", "{}").json();
+        var draft = "/api/drafts/" + editor.path("id").asString();
+        var told = new LinkedBlockingQueue<String>();
+        try (var client = HttpClient.newHttpClient()) {
+            client.sendAsync(RunningKite.request(draft + "/events").GET().build(),
+                    HttpResponse.BodyHandlers.fromLineSubscriber(new Lines(told)));
+            assertThat(told.poll(20, TimeUnit.SECONDS)).as("how far it is").isEqualTo("data:{\"open\":true,\"version\":0}");
+
+            RunningKite.post(draft + "/edits", "Teun",
+                    "{\"version\": 0, \"edit\": {\"type\": \"renameProfile\", \"to\": \"Moth of Teun\"}}");
+            assertThat(told.poll(20, TimeUnit.SECONDS)).isEqualTo("data:{\"open\":true,\"version\":1}");
+
+            RunningKite.post(draft + "/discard", "Teun", "{\"version\": 1}");
+            assertThat(told.poll(20, TimeUnit.SECONDS)).contains("\"open\":false");
+            client.shutdownNow();
+        }
+        assertThat(RunningKite.get(draft + "/events").status()).isEqualTo(404);
+    }
+
+    /** Keeps the lines of a stream that say something. */
+    private record Lines(BlockingQueue<String> told) implements Flow.Subscriber<String> {
+        @Override
+        public void onSubscribe(Flow.Subscription subscription) {
+            subscription.request(Long.MAX_VALUE);
+        }
+
+        @Override
+        public void onNext(String line) {
+            if (!line.isEmpty()) {
+                told.add(line);
+            }
+        }
+
+        @Override
+        public void onError(Throwable ended) {}
+
+        @Override
+        public void onComplete() {}
+    }
+
+    @Test
+    void aPointOfTheHistoryIsReachedInOneOrNotAtAll() {
+        var editor = RunningKite.post("/api/profiles/" + RunningKite.takeIn(RunningKite.fresh(DemoHouse.moth())) + "/draft", "{}").json();
+        var draft = "/api/drafts/" + editor.path("id").asString();
+        for (int version = 0; version < 5; version++) {
+            RunningKite.post(draft + "/edits", "{\"version\": " + version + ", \"edit\": {\"type\": \"renameProfile\", \"to\": \"Moth "
+                    + version + "\"}}");
+        }
+        var change = UUID.randomUUID().toString();
+
+        var there = RunningKite.post(draft + "/point", "Ines", change, "{\"version\": 5, \"done\": 2}");
+        var again = RunningKite.post(draft + "/point", "Ines", change, "{\"version\": 5, \"done\": 2}");
+
+        assertThat(there.json().path("name").asString()).isEqualTo("Moth 1");
+        assertThat(there.json().path("version").asInt()).as("three steps back, each of them kept").isEqualTo(8);
+        assertThat(again.json().path("version").asInt()).as("asked for again, because the answer was lost").isEqualTo(8);
+        assertThat(RunningKite.post(draft + "/point", "{\"version\": 8, \"done\": 9}").status()).isEqualTo(422);
+        assertThat(RunningKite.get(draft + "/version").json().path("version").asInt()).isEqualTo(8);
     }
 }
