@@ -46,7 +46,7 @@ public class KiteServer {
             requireRoom(home);
             var database = option(arguments, "fresh", "no").equals("yes") ? LocalMariaDb.startOver(home) : LocalMariaDb.start(home);
             Runtime.getRuntime().addShutdownHook(new Thread(database::close, "database-end"));
-            var context = start(database, "--server.port=" + (fill > 0 ? 0 : port));
+            var context = start(database, "--server.port=" + (fill > 0 ? 0 : port), "--logging.file.name=" + home.resolve("kite.log"));
             if (option(arguments, "demo", "yes").equals("yes")) {
                 context.getBean(DemoLoader.class).loadIntoEmptyLibrary();
             }

@@ -23,7 +23,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import yellowkite.core.check.Checks;
 import yellowkite.core.edit.Begin;
 import yellowkite.core.edit.Edit;
-import yellowkite.media.Thumbnails;
+import yellowkite.server.revisions.Pictures;
 import yellowkite.server.revisions.RevisionFacts;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Change;
@@ -46,9 +46,12 @@ class DraftController {
     private final DraftBases bases;
     private final Publishing publishing;
     private final DraftEvents events;
+    private final Pictures pictures;
 
-    DraftController(Drafts drafts, DraftShaper shaper, Readouts readouts, DraftBases bases, Publishing publishing, DraftEvents events) {
+    DraftController(Drafts drafts, DraftShaper shaper, Readouts readouts, DraftBases bases, Publishing publishing, DraftEvents events,
+            Pictures pictures) {
         this.events = events;
+        this.pictures = pictures;
         this.drafts = drafts;
         this.shaper = shaper;
         this.readouts = readouts;
@@ -126,25 +129,23 @@ class DraftController {
     @PostMapping("/api/drafts/{draftId}/edits")
     DraftView edit(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody EditRequest request,
             Change change) {
-        var before = drafts.require(draftId);
-        return shaper.shape(drafts.apply(draftId, request.version(), request.edit(), change), mode,
-                before.draft().version() == request.version() ? before : null);
+        return shaped(drafts.edit(draftId, request.version(), request.edit(), change), mode);
     }
 
     @PostMapping("/api/drafts/{draftId}/undo")
     DraftView undo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode,
             @RequestBody VersionRequest request, Change change) {
-        var before = drafts.require(draftId);
-        return shaper.shape(drafts.undo(draftId, request.version(), change), mode,
-                before.draft().version() == request.version() ? before : null);
+        return shaped(drafts.undo(draftId, request.version(), change), mode);
     }
 
     @PostMapping("/api/drafts/{draftId}/redo")
     DraftView redo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode,
             @RequestBody VersionRequest request, Change change) {
-        var before = drafts.require(draftId);
-        return shaper.shape(drafts.redo(draftId, request.version(), change), mode,
-                before.draft().version() == request.version() ? before : null);
+        return shaped(drafts.redo(draftId, request.version(), change), mode);
+    }
+
+    private DraftView shaped(Drafts.Changed changed, @Nullable Integer mode) {
+        return shaper.shape(changed.after(), mode, changed.before());
     }
 
     record PointRequest(int version, int done) {}
@@ -153,9 +154,7 @@ class DraftController {
     @PostMapping("/api/drafts/{draftId}/point")
     DraftView goTo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody PointRequest request,
             Change change) {
-        var before = drafts.require(draftId);
-        return shaper.shape(drafts.goTo(draftId, request.version(), request.done(), change), mode,
-                before.draft().version() == request.version() ? before : null);
+        return shaped(drafts.goTo(draftId, request.version(), request.done(), change), mode);
     }
 
     /** 204; the draft, and a profile that was never published, are gone. */
@@ -200,7 +199,7 @@ class DraftController {
     @PostMapping(value = "/api/drafts/{draftId}/picture", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     DraftView picture(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestParam int version,
             @RequestPart("file") MultipartFile file, Change change) throws IOException {
-        var png = file.getSize() > MOST_PICTURE_BYTES ? Optional.<byte[]>empty() : Thumbnails.fitted(file.getBytes(), PICTURE_SIDE);
+        var png = file.getSize() > MOST_PICTURE_BYTES ? Optional.<byte[]>empty() : pictures.decoded(file.getBytes(), PICTURE_SIDE);
         return shaper.shape(drafts.putPicture(draftId, version, png.orElseThrow(() -> Refusal.unfit("file",
                 "This is no picture that can be taken: a PNG, JPEG, GIF or SVG of at most 4096 by 4096 pixels and 20 MB.")), change), mode);
     }

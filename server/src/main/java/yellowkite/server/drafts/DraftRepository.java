@@ -30,7 +30,12 @@ public class DraftRepository {
      */
     public record StoredDraft(String id, String profileId, @Nullable String openProfileId, @Nullable String baseRevisionId, int version,
             String openedBy, LocalDateTime openedAt, @Nullable String closingChange,
-            @Nullable Integer publishedNumber) {}
+            @Nullable Integer publishedNumber) {
+        /** {@return this draft as far as another version} */
+        StoredDraft at(int to) {
+            return new StoredDraft(id, profileId, openProfileId, baseRevisionId, to, openedBy, openedAt, closingChange, publishedNumber);
+        }
+    }
 
     public enum Kind {
         EDIT, UNDO, REDO
@@ -125,11 +130,16 @@ public class DraftRepository {
 
     /** {@return what happened after that version, in order} */
     List<StoredStep> stepsAfter(String draftId, int version) {
+        return steps(draftId, version, Integer.MAX_VALUE);
+    }
+
+    /** {@return what happened after a version, up to another one, in order} */
+    List<StoredStep> steps(String draftId, int after, int upTo) {
         return database
             .select(DRAFT_STEP.VERSION, DRAFT_STEP.KIND.convertFrom(Kind::valueOf), DRAFT_STEP.EDIT, DRAFT_STEP.SENTENCE, DRAFT_STEP.AUTHOR,
                     DRAFT_STEP.CREATED_AT, DRAFT_STEP.CHANGE_ID)
             .from(DRAFT_STEP)
-            .where(DRAFT_STEP.DRAFT_ID.eq(draftId), DRAFT_STEP.VERSION.gt(version))
+            .where(DRAFT_STEP.DRAFT_ID.eq(draftId), DRAFT_STEP.VERSION.gt(after), DRAFT_STEP.VERSION.le(upTo))
             .orderBy(DRAFT_STEP.VERSION)
             .fetch(mapping(StoredStep::new));
     }

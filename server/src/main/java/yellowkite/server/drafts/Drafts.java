@@ -231,15 +231,20 @@ public class Drafts {
      * @throws Refusal 409 if its place was changed since {@code seen}, with what happened meanwhile; 422 if the edit does not fit
      */
     public LoadedDraft apply(String draftId, int seen, Edit edit, Change change) {
+        return edit(draftId, seen, edit, change).after();
+    }
+
+    /** Like {@link #apply}, with the draft as it was before. */
+    Changed edit(String draftId, int seen, Edit edit, Change change) {
         if (edit instanceof Begin || edit instanceof BecomeCopy) {
             throw Refusal.unfit("edit", "A profile begins once.");
         }
-        return step(draftId, change, now -> {
+        return step(draftId, seen, change, now -> {
             if (now.draft().version() != seen
                     && Meanwhile.apply(replayed(now.draft(), seen).history().current(), now.history().current(), edit).isEmpty()) {
                 throw stale(draftId, seen);
             }
-            var after = keptMap(draftId, changed(now.history(), edit));
+            var after = keptMap(now.draft().profileId(), changed(now.history(), edit));
             return after == now.history() ? List.of()
                     : List.of(new Forth(Kind.EDIT, StoredForms.EDIT.write(edit), after, after.counting().getLast().sentence()));
         });
@@ -256,9 +261,8 @@ public class Drafts {
     }
 
     /** A production's version keeps the DMX map of what it derives from. */
-    private History keptMap(String draftId, History after) {
-        var profile = repository.find(draftId).orElseThrow().profileId();
-        productionVersions.find(profile)
+    private History keptMap(String profileId, History after) {
+        productionVersions.find(profileId)
             .ifPresent(productionVersion -> KeptMap.broken(bases.baseOf(productionVersion.originRevisionId()).type(), after.current())
                 .ifPresent(why -> {
                     throw Refusal.unfit("edit",
@@ -282,8 +286,8 @@ public class Drafts {
      * @throws Refusal 409 if the asker has gone on elsewhere since {@code seen}; 422 if there is nothing of theirs, or something followed
      * upon it
      */
-    LoadedDraft undo(String draftId, int seen, Change change) {
-        return step(draftId, change, now -> {
+    Changed undo(String draftId, int seen, Change change) {
+        return step(draftId, seen, change, now -> {
             var me = change.author().name();
             if (now.draft().version() < seen || repository.stepsAfter(draftId, seen).stream().anyMatch(each -> each.author().equals(me))) {
                 throw stale(draftId, seen);
@@ -307,8 +311,8 @@ public class Drafts {
         });
     }
 
-    LoadedDraft redo(String draftId, int seen, Change change) {
-        return step(draftId, change, now -> {
+    Changed redo(String draftId, int seen, Change change) {
+        return step(draftId, seen, change, now -> {
             requireAt(now, seen);
             return List.of(forth(now.history()));
         });
@@ -331,8 +335,8 @@ public class Drafts {
     }
 
     /** Goes back, or forth again, until {@code done} edits count, whoever made them. Each step on the way is kept, all of them or none. */
-    LoadedDraft goTo(String draftId, int seen, int done, Change change) {
-        return step(draftId, change, now -> {
+    Changed goTo(String draftId, int seen, int done, Change change) {
+        return step(draftId, seen, change, now -> {
             requireAt(now, seen);
             int target = Math.max(done, floor(now.history()));
             if (done < 0 || target > now.history().steps().size()) {
@@ -346,16 +350,20 @@ public class Drafts {
         });
     }
 
+    /** What a change made of a draft. @param before as its asker saw it; null if others have changed it since */
+    record Changed(@Nullable LoadedDraft before, LoadedDraft after) {}
+
     /** A step that is to be kept. @param edit as it is stored */
     private record Forth(Kind kind, @Nullable String edit, History after, String sentence) {}
 
     /** @param next what the newest state becomes, one step upon the other; none if nothing differs. They stand together or not at all. */
-    private LoadedDraft step(String draftId, Change change, Function<LoadedDraft, List<Forth>> next) {
-        var after = transactions.run(() -> {
+    private Changed step(String draftId, int seen, Change change, Function<LoadedDraft, List<Forth>> next) {
+        var changed = transactions.run(() -> {
             var now = requireOpen(draftId);
             if (change.id() != null && repository.hasChange(draftId, change.id())) {
-                return now; // it was made, and only its answer was lost
+                return new Changed(null, now); // it was made, and only its answer was lost
             }
+            var before = now.draft().version() == seen ? now : null;
             for (var forth : next.apply(now)) {
                 var step = new StoredStep(now.draft().version() + 1, forth.kind(), forth.edit(), shorten(forth.sentence()),
                         change.author().name(), revisions.now(), change.id());
@@ -365,11 +373,11 @@ public class Drafts {
                 }
                 now = now.after(step, forth.after());
             }
-            return now;
+            return new Changed(before, now);
         });
-        loaded.put(draftId, after);
-        events.tell(draftId, new State(after.draft().version(), true));
-        return after;
+        loaded.put(draftId, changed.after());
+        events.tell(draftId, new State(changed.after().draft().version(), true));
+        return changed;
     }
 
     LoadedDraft requireOpenAt(String draftId, int seen) {
@@ -410,24 +418,28 @@ public class Drafts {
         if (kept != null && kept.draft().version() == draft.version()) {
             return new LoadedDraft(draft, kept.history(), kept.edits(), kept.halted());
         }
-        var all = replayed(draft, draft.version());
+        var all = kept != null && kept.draft().version() < draft.version() && kept.halted() == null
+                ? goingOn(kept, draft, draft.version()) // another one has gone on with it
+                : replayed(draft, draft.version());
         loaded.put(draft.id(), all);
         return all;
     }
 
     /** {@return the draft as it was at a version} */
     private LoadedDraft replayed(StoredDraft draft, int version) {
-        var start = new StoredDraft(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), 0, draft.openedBy(),
-                draft.openedAt(), draft.closingChange(), draft.publishedNumber());
-        var replayed = new LoadedDraft(start, History.of(bases.baseOf(draft.baseRevisionId()).type()), List.of(), null);
-        for (var step : repository.stepsAfter(draft.id(), 0)) {
-            if (step.version() <= version) {
-                try {
-                    replayed = replayed.after(step, replay(replayed.history(), step));
-                } catch (StoredForm.Unreadable unknown) {
-                    // what was done before it is there to be read, and to be taken over by hand
-                    return new LoadedDraft(draft, replayed.history(), replayed.edits(), halted(step, unknown));
-                }
+        return goingOn(new LoadedDraft(draft.at(0), History.of(bases.baseOf(draft.baseRevisionId()).type()), List.of(), null), draft,
+                version);
+    }
+
+    /** {@return a draft that is gone on with from an earlier version of it} */
+    private LoadedDraft goingOn(LoadedDraft from, StoredDraft draft, int version) {
+        var replayed = new LoadedDraft(draft.at(from.draft().version()), from.history(), from.edits(), null);
+        for (var step : repository.steps(draft.id(), from.draft().version(), version)) {
+            try {
+                replayed = replayed.after(step, replay(replayed.history(), step));
+            } catch (StoredForm.Unreadable unknown) {
+                // what was done before it is there to be read, and to be taken over by hand
+                return new LoadedDraft(draft, replayed.history(), replayed.edits(), halted(step, unknown));
             }
         }
         return replayed;

@@ -21,8 +21,7 @@ public record LoadedDraft(StoredDraft draft, History history, List<StoredStep> e
 
     /** {@return this draft after a step that led to that history} */
     LoadedDraft after(StoredStep step, History to) {
-        var next = new StoredDraft(draft.id(), draft.profileId(), draft.openProfileId(), draft.baseRevisionId(), step.version(),
-                draft.openedBy(), draft.openedAt(), draft.closingChange(), draft.publishedNumber());
+        var next = draft.at(step.version());
         var kept = new ArrayList<>(edits);
         if (step.kind() == DraftRepository.Kind.EDIT) {
             kept.subList(history.done(), kept.size()).clear();

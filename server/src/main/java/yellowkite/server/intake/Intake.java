@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.Semaphore;
 import org.springframework.stereotype.Service;
 import yellowkite.core.archive.FormatException;
 import yellowkite.core.check.Checks;
@@ -34,6 +35,9 @@ import yellowkite.server.web.Change;
 /** Takes a file into the library: whole, or not at all. */
 @Service
 class Intake {
+    /** A file may take a hundred times its room while it is unpacked and read. */
+    private static final int AT_ONCE = 4;
+    private final Semaphore opening = new Semaphore(AT_ONCE, true);
     private final Transactions transactions;
     private final ProfileRepository profiles;
     private final BinRepository bin;
@@ -55,6 +59,15 @@ class Intake {
      * @throws FormatException if the file is refused; nothing is stored then
      */
     IntakeResult take(String fileName, byte[] bytes, Same same, Change change) {
+        opening.acquireUninterruptibly();
+        try {
+            return takeOpened(fileName, bytes, same, change);
+        } finally {
+            opening.release();
+        }
+    }
+
+    private IntakeResult takeOpened(String fileName, byte[] bytes, Same same, Change change) {
         var opened = GdtfFile.open(bytes);
         var read = opened.file().description().type();
         FileLimits.require(read);

@@ -1,11 +1,14 @@
 package yellowkite.server.intake;
 
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -28,6 +31,7 @@ import yellowkite.server.web.Refusal;
 /** Many files that come in together: announced, sent in small batches, reported one by one; whoever is cut off sends the rest later. */
 @RestController
 class RunController {
+    private static final Duration KEPT = Duration.ofDays(92);
     private static final int MOST_FILES = 5_000;
     private static final int MOST_AT_ONCE = 50;
     private static final int LONGEST_NAME = 300;
@@ -151,5 +155,18 @@ class RunController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void close(@PathVariable String id) {
         runs.close(id);
+    }
+
+    /** Reports are kept for a quarter of a year; what came in stays. */
+    @Scheduled(initialDelayString = "PT2M", fixedDelayString = "PT6H")
+    void forget() {
+        forget(revisions.now());
+    }
+
+    /** @param now UTC */
+    void forget(LocalDateTime now) {
+        while (transactions.run(() -> runs.forgetBefore(now.minus(KEPT))) > 0) {
+            // in pieces, so that nobody waits long for one of them
+        }
     }
 }

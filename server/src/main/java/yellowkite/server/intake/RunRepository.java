@@ -20,6 +20,7 @@ import org.springframework.stereotype.Repository;
 /** Files that come in together, and what became of each. */
 @Repository
 class RunRepository {
+    private static final int AT_ONCE = 100;
     private final DSLContext database;
 
     RunRepository(DSLContext database) {
@@ -67,6 +68,13 @@ class RunRepository {
 
     void close(String runId) {
         database.update(INTAKE_RUN).set(INTAKE_RUN.CLOSED, true).where(INTAKE_RUN.ID.eq(runId)).execute();
+    }
+
+    /** Forgets the reports of runs that began before a time. {@return how many} */
+    int forgetBefore(LocalDateTime time) {
+        var old = database.select(INTAKE_RUN.ID).from(INTAKE_RUN).where(INTAKE_RUN.STARTED_AT.lt(time)).limit(AT_ONCE).fetch(INTAKE_RUN.ID);
+        database.deleteFrom(INTAKE_FILE).where(INTAKE_FILE.RUN_ID.in(old)).execute();
+        return database.deleteFrom(INTAKE_RUN).where(INTAKE_RUN.ID.in(old)).execute();
     }
 
     Optional<RunLine> find(String runId) {

@@ -24,7 +24,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import yellowkite.core.house.LeftBehind;
-import yellowkite.media.Thumbnails;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Line;
@@ -40,8 +39,10 @@ class RevisionController {
     private final Revisions revisions;
     private final RevisionRepository repository;
     private final Transactions transactions;
+    private final Pictures pictures;
 
-    RevisionController(Revisions revisions, RevisionRepository repository, Transactions transactions) {
+    RevisionController(Revisions revisions, RevisionRepository repository, Transactions transactions, Pictures pictures) {
+        this.pictures = pictures;
         this.transactions = transactions;
         this.revisions = revisions;
         this.repository = repository;
@@ -149,8 +150,7 @@ class RevisionController {
      */
     @GetMapping(value = "/api/media/{sha256}", produces = MediaType.IMAGE_PNG_VALUE)
     ResponseEntity<byte[]> picture(@PathVariable String sha256, @RequestParam(required = false) @Nullable Integer side) {
-        return revisions.findContent(sha256)
-            .flatMap(bytes -> side == null ? Thumbnails.reencode(bytes) : Thumbnails.fitted(bytes, Math.clamp(side, 1, LARGEST_SIDE)))
+        return pictures.find(sha256, side == null ? null : Math.clamp(side, 1, LARGEST_SIDE))
             .map(png -> ResponseEntity.ok().cacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable()).body(png))
             .orElseThrow(() -> Refusal.notFound("There is no such picture."));
     }

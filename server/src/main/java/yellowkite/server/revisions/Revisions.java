@@ -34,10 +34,19 @@ import yellowkite.server.web.Refusal;
 @Service
 public class Revisions {
     private static final Logger LOG = LoggerFactory.getLogger(Revisions.class);
+    /** Bytes of the descriptions that are kept as they are read; in memory they take some times that. */
+    private static final long MOST_XML_KEPT = 24L << 20;
+
+    /** @param bytes of its XML */
+    private record Read(GdtfDescription description, int bytes) {}
+
     private final RevisionRepository repository;
     private final LibraryChangeRepository changes;
     private final Clock clock;
-    private final Cache<String, GdtfDescription> descriptions = Caffeine.newBuilder().maximumSize(64).build();
+    private final Cache<String, Read> descriptions = Caffeine.newBuilder()
+        .maximumWeight(MOST_XML_KEPT)
+        .weigher((String sha, Read read) -> read.bytes())
+        .build();
 
     Revisions(RevisionRepository repository, LibraryChangeRepository changes) {
         this.repository = repository;
@@ -164,7 +173,10 @@ public class Revisions {
 
     /** {@return the description of a revision} Kept in memory for a while; a revision never changes. */
     public GdtfDescription description(StoredRevision revision) {
-        return descriptions.get(revision.descriptionSha256(), sha -> GdtfDescription.read(requireContent(sha)));
+        return descriptions.get(revision.descriptionSha256(), sha -> {
+            var xml = requireContent(sha);
+            return new Read(GdtfDescription.read(xml), xml.length);
+        }).description();
     }
 
     /** {@return a revision as one side of a comparison} */

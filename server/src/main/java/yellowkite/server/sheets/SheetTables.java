@@ -26,13 +26,13 @@ final class SheetTables {
 
     /** What a formula begins with, in full width, too, as some spreadsheets read it. */
     private static final String FORMULA = "=+-@\t\r\n\uFF1D\uFF0B\uFF0D\uFF20";
-    private static final Pattern FIGURE = Pattern.compile("[+-]?\\d+(?:\\.\\d+)?(?: to [+-]?\\d+(?:\\.\\d+)?)?(?: (?:"
-            + Arrays.stream(PhysicalUnit.values())
-                .map(PhysicalUnit::symbol)
-                .filter(symbol -> !symbol.isEmpty())
-                .map(Pattern::quote)
-                .collect(Collectors.joining("|"))
-            + "))?");
+    private static final String NUMBER = "[+-]?\\d+(?:\\.\\d+)?(?: (?:" + Arrays.stream(PhysicalUnit.values())
+        .map(PhysicalUnit::symbol)
+        .filter(symbol -> !symbol.isEmpty())
+        .map(Pattern::quote)
+        .collect(Collectors.joining("|")) + "))?";
+    /** What we write ourselves: figures, and words behind them that hold nothing to be reckoned. */
+    private static final Pattern FIGURE = Pattern.compile(NUMBER + "(?: to " + NUMBER + ")?(?:, [\\p{L} ,;]*)?");
 
     private SheetTables() {}
 

@@ -91,9 +91,10 @@ final class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail unexpected(Exception failed) {
-        LOG.error("A request failed", failed);
+        LOG.error("Request {} failed", RequestLog.number(), failed);
         return ProblemDetail.forStatusAndDetail(HttpStatus.INTERNAL_SERVER_ERROR,
-                "Something went wrong in Yellow Kite itself; nothing was changed. The server's log says more.");
+                "Something went wrong in Yellow Kite itself; nothing was changed. The server's log says more, under " + RequestLog.number()
+                        + ".");
     }
 
     /** Whoever opens an address that leads nowhere gets the page, which says so; a program gets a problem. */

@@ -6,6 +6,8 @@ import static yellowkite.server.RunningKite.post;
 import static yellowkite.server.RunningKite.upload;
 
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -111,6 +113,20 @@ class RunTest {
             assertThat(answer.json().at("/0/accepted/isNew").asBoolean()).isEqualTo(time == 0);
         }
         assertThat(profiles).hasSize(1);
+    }
+
+    @Test
+    void reportsAgeAndWhatCameInStays() {
+        var run = announced("a.gdtf");
+        var taken = upload("/runs/" + run + "/files?at=0", Map.of("a.gdtf", fixtureOf("Bargepole Sluices").write())).json();
+        var runs = RunningKite.part(RunController.class);
+
+        runs.forget(LocalDateTime.now(ZoneOffset.UTC).plusDays(90));
+        assertThat(get("/api/intake/runs/" + run).status()).isEqualTo(200);
+        runs.forget(LocalDateTime.now(ZoneOffset.UTC).plusDays(93));
+
+        assertThat(get("/api/intake/runs/" + run).status()).isEqualTo(404);
+        assertThat(get("/api/profiles/" + taken.at("/0/accepted/profileId").asString()).status()).isEqualTo(200);
     }
 
     @Test
