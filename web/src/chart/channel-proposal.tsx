@@ -11,11 +11,10 @@ import { FunctionRows } from './function-rows';
 export function ChannelProposal({ channel, mode }: { channel: ChartChannel; mode: ChartMode }) {
   const { chart, correct } = useChart();
   const [reason, setReason] = useState<string | null>(null);
-  const sure = Math.round(100 * channel.sure);
   return (
     <div className="flex flex-col gap-2.5 px-3 pt-0.5 pb-3">
       <p className="text-sm text-muted">
-        <span className={`mr-2 font-mono text-xs ${channel.sure < 0.8 ? 'text-warning' : ''}`}>{`${sure} % sure`}</span>
+        <span className={`mr-2 font-mono text-xs ${channel.unsure ? 'text-warning' : ''}`}>{`${channel.sure} sure`}</span>
         {channel.why}
       </p>
       {channel.doubts.length > 0 && (

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
+import yellowkite.core.chart.proposal.Proposal;
+import yellowkite.core.text.Figures;
 import yellowkite.core.attribute.Catalogue;
 import yellowkite.core.chart.ChartMode;
 import yellowkite.core.chart.Reading;
@@ -110,7 +112,8 @@ class ChartShaper {
                 AddressText
                     .of(cell == null ? channel.addresses() : channel.addresses().stream().map(each -> each + cell.first() - 1).toList()),
                 cell == null ? "" : cell.count() + " x " + cell.name() + ", every " + cell.spacing(), channel.words(), channel.attribute(),
-                channel.attribute() == null ? "" : Catalogue.STANDARD.pretty(channel.attribute()), group, channel.sure(), channel.why(),
+                channel.attribute() == null ? "" : Catalogue.STANDARD.pretty(channel.attribute()), group, Figures.percent(channel.sure()), channel.sure() < Proposal.SURE,
+                channel.why(),
                 DmxValue.max(Math.max(1, channel.bytes())), channel.start(), channel.highlight(),
                 functions, channel.doubts(), reading.settled().contains(channel.key()), reading.wantsALook(channel), channel.places());
     }

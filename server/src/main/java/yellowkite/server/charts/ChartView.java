@@ -48,12 +48,13 @@ record ChartView(String id, String profileId, String profile, String manufacture
      * @param key the first line that it comes from
      * @param called its addresses as text; within the cell, and of all cells, where there is one
      * @param attribute null if the words fit nothing
+     * @param sure how sure it is, for people; {@code unsure} if that is why somebody has to look
      * @param looked whether somebody said that it is right as it is
      * @param wantsALook whether somebody has to
      * @param max last value of its width
      */
     record ChartChannelView(String key, List<Integer> addresses, String called, String cell, String words,
-            @Schema(nullable = true) @Nullable String attribute, String pretty, String featureGroup, double sure, String why,
+            @Schema(nullable = true) @Nullable String attribute, String pretty, String featureGroup, String sure, boolean unsure, String why,
             long max, @Schema(nullable = true) @Nullable Long start, @Schema(nullable = true) @Nullable Long highlight,
             List<ChartFunctionView> functions, List<String> doubts, boolean looked, boolean wantsALook, List<String> places) {}
 

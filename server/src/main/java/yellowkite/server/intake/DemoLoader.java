@@ -1,5 +1,6 @@
 package yellowkite.server.intake;
 
+import java.util.List;
 import org.springframework.stereotype.Component;
 import yellowkite.demo.DemoHouse;
 import yellowkite.server.database.Transactions;
@@ -42,7 +43,7 @@ public class DemoLoader {
         if (states.find(State.FURNISHED).isPresent()) {
             return;
         }
-        if (!profiles.areAllOf(STORE.name())) { // a house of its own, older than the mark
+        if (!profiles.areAllOf(List.of(STORE.name(), DemoReleases.HOUSE))) { // a house of its own, older than the mark
             furnished();
             return;
         }

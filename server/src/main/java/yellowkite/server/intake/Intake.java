@@ -75,7 +75,7 @@ class Intake {
         var findings = Checks.of(opened.file()); // before the transaction: it may run more than once
         return transactions.run(() -> {
             var fixture = identity(read, fileName);
-            var found = profiles.find(Shelf.HOUSE, "", fixture);
+            var found = profiles.findToAdd(Shelf.HOUSE, "", fixture);
             var newest = found.flatMap(profile -> revisionRows.findNewest(profile.id()));
             boolean otherContent = newest.isPresent()
                     && revisions.findSame(newest.get().profileId(), opened.descriptionBytes(), others).isEmpty();
@@ -87,7 +87,7 @@ class Intake {
             var type = own ? read.with(f -> f.fixtureTypeId = ownId(change, bytes)) : read;
             var description = own ? opened.file().description().withType(type).write() : opened.descriptionBytes();
             var fresh = new NewRevision(type, findings, description, summary(fileName), null, change.author().name());
-            var home = own ? profiles.find(Shelf.HOUSE, "", identity(type, fileName)) : found;
+            var home = own ? profiles.findToAdd(Shelf.HOUSE, "", identity(type, fileName)) : found;
             var added = home.isEmpty() ? first(fresh, others, fileName) : next(home.get(), fresh, others, fileName);
             if (added.isNew()) {
                 revisions.rests(added.revision().id(), RevisionFacts.FILE);

@@ -99,23 +99,29 @@ public class ProfileRepository {
 
     /**
      * {@return the profile of a fixture on a shelf} Where its file gives no id, it is the first one of its manufacturer and name that has
-     * none either; nobody else can add one until the transaction ends.
+     * none either. Reads only.
      *
      * @param upstream house that released it; empty for the House shelf
      */
     public Optional<StoredProfile> find(Shelf shelf, String upstream, FixtureIdentity fixture) {
-        var there = stored().where(PROFILE.SHELF.eq(shelf.name()), PROFILE.UPSTREAM.eq(upstream));
+        var there = PROFILE.SHELF.eq(shelf.name()).and(PROFILE.UPSTREAM.eq(upstream));
         if (fixture.id() != null) {
-            return there.and(PROFILE.FIXTURE_TYPE_ID.eq(fixture.id())).fetchOptional(mapping(StoredProfile::new));
+            return stored().where(there, PROFILE.FIXTURE_TYPE_ID.eq(fixture.id())).fetchOptional(mapping(StoredProfile::new));
         }
-        var manufacturer = findOrAddManufacturer(fixture.manufacturer());
-        database.select(MANUFACTURER.ID).from(MANUFACTURER).where(MANUFACTURER.ID.eq(manufacturer)).forUpdate().fetch();
-        return there.and(PROFILE.MANUFACTURER_ID.eq(manufacturer))
-            .and(PROFILE.NAME.eq(fixture.name()))
-            .and(PROFILE.FIXTURE_TYPE_ID.isNull())
+        return known(fixture.manufacturer()).flatMap(manufacturer -> stored()
+            .where(there, PROFILE.MANUFACTURER_ID.eq(manufacturer), PROFILE.NAME.eq(fixture.name()), PROFILE.FIXTURE_TYPE_ID.isNull())
             .orderBy(PROFILE.ID)
             .limit(1)
-            .fetchOptional(mapping(StoredProfile::new));
+            .fetchOptional(mapping(StoredProfile::new)));
+    }
+
+    /** Like {@link #find}; if there is none, nobody else adds it until the transaction ends. */
+    public Optional<StoredProfile> findToAdd(Shelf shelf, String upstream, FixtureIdentity fixture) {
+        if (fixture.id() == null) { // with one, its key keeps a second one out
+            var manufacturer = findOrAddManufacturer(fixture.manufacturer());
+            database.select(MANUFACTURER.ID).from(MANUFACTURER).where(MANUFACTURER.ID.eq(manufacturer)).forUpdate().fetch();
+        }
+        return find(shelf, upstream, fixture);
     }
 
     private SelectJoinStep<Record7<String, String, String, String, Shelf, LocalDateTime, String>> stored() {
@@ -258,9 +264,9 @@ public class ProfileRepository {
         return database.fetchCount(PROFILE);
     }
 
-    /** {@return whether nobody but that author has put a revision into the library, or there is none} */
-    public boolean areAllOf(String author) {
-        return !database.fetchExists(REVISION, REVISION.AUTHOR.ne(author))
+    /** {@return whether nobody but those authors has put a revision into the library, or there is none, and nobody has edited anything} */
+    public boolean areAllOf(Collection<String> authors) {
+        return !database.fetchExists(REVISION, REVISION.AUTHOR.notIn(authors))
                 && !database.fetchExists(DSL.selectOne().from(DRAFT_STEP));
     }
 

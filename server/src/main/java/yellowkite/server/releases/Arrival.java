@@ -70,7 +70,7 @@ class Arrival {
     /** {@return what the release would do to the Reference shelf and to those who use it} Every file of it was read. */
     Impact look(ReleaseArchive archive) {
         requireNewer(archive.manifest());
-        var steps = steps(archive);
+        var steps = steps(archive, false);
         var usedBy = uses.of(steps.stream().flatMap(step -> step.existing().stream()).map(StoredProfile::id).toList());
         var twins = uses.twins(steps.stream().map(step -> FixtureIdentity.idOf(step.fixtureTypeId())).filter(Objects::nonNull).toList());
         var touched = steps.stream().map(step -> {
@@ -115,13 +115,14 @@ class Arrival {
     private record Step(Manifest.@Nullable Entry entry, String manufacturer, String name, String fixtureTypeId, String note,
             Optional<StoredProfile> existing, ProfileChange change) {}
 
-    private List<Step> steps(ReleaseArchive archive) {
+    private List<Step> steps(ReleaseArchive archive, boolean taking) {
         var house = archive.manifest().house();
         var steps = new ArrayList<Step>();
         var met = new HashSet<String>();
         for (var entry : archive.manifest().profiles()) {
             var opened = archive.profile(entry);
-            var existing = profiles.find(Shelf.REFERENCE, house, identity(entry));
+            var existing = taking ? profiles.findToAdd(Shelf.REFERENCE, house, identity(entry))
+                    : profiles.find(Shelf.REFERENCE, house, identity(entry));
             existing.ifPresent(profile -> met.add(profile.id()));
             steps.add(new Step(entry, entry.manufacturer(), entry.name(), entry.fixtureTypeId(), entry.note(), existing,
                     change(existing, opened, entry)));
@@ -172,7 +173,7 @@ class Arrival {
         return transactions.run(() -> {
             requireNewer(manifest);
             var lines = new ArrayList<NewLine>();
-            for (var step : steps(archive)) {
+            for (var step : steps(archive, true)) {
                 var revision = step.entry() == null ? withdraw(step, manifest) : put(step, step.entry(), archive);
                 lines.add(new NewLine(revision.profileId(), revision.id(), step.change().kind(), step.change().worst(), step.note()));
             }

@@ -24,7 +24,7 @@ import yellowkite.server.web.Author;
 /** The Reference shelf of the demo house: two releases of a lending house upstream, taken in the way any release is. */
 @Component
 public class DemoReleases {
-    private static final String HOUSE = "Upstream lending house";
+    public static final String HOUSE = "Upstream lending house";
     private static final Author STORE = new Author("Marigold lamp store");
     private final Arrival arrival;
     private final JsonMapper json;

@@ -180,18 +180,20 @@ class TogetherTest {
         var editor = RunningKite.post("/api/profiles/" + RunningKite.takeIn(RunningKite.fresh(DemoHouse.moth())) + "/draft", "{}").json();
         var draft = "/api/drafts/" + editor.path("id").asString();
         var told = new LinkedBlockingQueue<String>();
-        try (var client = HttpClient.newHttpClient()) {
+        var client = HttpClient.newHttpClient();
+        try {
             client.sendAsync(RunningKite.request(draft + "/events").GET().build(),
                     HttpResponse.BodyHandlers.fromLineSubscriber(new Lines(told)));
-            assertThat(told.poll(20, TimeUnit.SECONDS)).as("how far it is").isEqualTo("data:{\"open\":true,\"version\":0}");
+            assertThat(told.poll(20, TimeUnit.SECONDS)).as("how far it is").isEqualTo("data:{\"version\":0,\"open\":true}");
 
             RunningKite.post(draft + "/edits", "Teun",
                     "{\"version\": 0, \"edit\": {\"type\": \"renameProfile\", \"to\": \"Moth of Teun\"}}");
-            assertThat(told.poll(20, TimeUnit.SECONDS)).isEqualTo("data:{\"open\":true,\"version\":1}");
+            assertThat(told.poll(20, TimeUnit.SECONDS)).isEqualTo("data:{\"version\":1,\"open\":true}");
 
             RunningKite.post(draft + "/discard", "Teun", "{\"version\": 1}");
             assertThat(told.poll(20, TimeUnit.SECONDS)).contains("\"open\":false");
-            client.shutdownNow();
+        } finally {
+            client.shutdownNow(); // a stream does not end by itself
         }
         assertThat(RunningKite.get(draft + "/events").status()).isEqualTo(404);
     }

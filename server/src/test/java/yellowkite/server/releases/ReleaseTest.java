@@ -268,6 +268,21 @@ class ReleaseTest {
     }
 
     @Test
+    void lookingAtAReleaseStoresNothing() {
+        var nameless = changed(fixture("Whimbrel lantern"), type -> type.with(f -> {
+            f.fixtureTypeId = "";
+            f.manufacturer = "Never seen lanterns";
+        }));
+        var archive = new Foreign("House that is looked at", "One", "2026-02-01T10:00:00").with("a.gdtf", nameless).archive();
+
+        assertThat(look(archive).json().path("says").asString()).isEqualTo("1 new");
+        assertThat(get("/api/manufacturer?name=Never%20seen%20lanterns").status()).isEqualTo(404);
+
+        take(archive);
+        assertThat(get("/api/manufacturer?name=Never%20seen%20lanterns").status()).isEqualTo(200);
+    }
+
+    @Test
     void aReleaseWithOneBrokenFileIsRefusedWholeAndNamesIt() {
         var release = new Foreign("Mill House", "Spring", "2026-03-01T10:00:00").with("good.gdtf", fixture("Smew"))
             .with("bad.gdtf", fixture("Scaup"));
