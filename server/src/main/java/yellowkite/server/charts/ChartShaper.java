@@ -112,7 +112,8 @@ class ChartShaper {
                 AddressText
                     .of(cell == null ? channel.addresses() : channel.addresses().stream().map(each -> each + cell.first() - 1).toList()),
                 cell == null ? "" : cell.count() + " x " + cell.name() + ", every " + cell.spacing(), channel.words(), channel.attribute(),
-                channel.attribute() == null ? "" : Catalogue.STANDARD.pretty(channel.attribute()), group, Figures.percent(channel.sure()), channel.sure() < Proposal.SURE,
+                channel.attribute() == null ? "" : Catalogue.STANDARD.pretty(channel.attribute()), group, Figures.percent(channel.sure()),
+                channel.sure() < Proposal.SURE,
                 channel.why(),
                 DmxValue.max(Math.max(1, channel.bytes())), channel.start(), channel.highlight(),
                 functions, channel.doubts(), reading.settled().contains(channel.key()), reading.wantsALook(channel), channel.places());

@@ -54,7 +54,8 @@ record ChartView(String id, String profileId, String profile, String manufacture
      * @param max last value of its width
      */
     record ChartChannelView(String key, List<Integer> addresses, String called, String cell, String words,
-            @Schema(nullable = true) @Nullable String attribute, String pretty, String featureGroup, String sure, boolean unsure, String why,
+            @Schema(nullable = true) @Nullable String attribute, String pretty, String featureGroup, String sure, boolean unsure,
+            String why,
             long max, @Schema(nullable = true) @Nullable Long start, @Schema(nullable = true) @Nullable Long highlight,
             List<ChartFunctionView> functions, List<String> doubts, boolean looked, boolean wantsALook, List<String> places) {}
 

@@ -35,7 +35,10 @@ public class Pictures {
      * @param side pixels that it is fitted into; null = as large as it is
      */
     Optional<byte[]> find(String sha256, @Nullable Integer side) {
-        return kept.get(new Shown(sha256, side), shown -> revisions.findContent(sha256).flatMap(bytes -> decoded(bytes, side)));
+        var shown = new Shown(sha256, side);
+        var there = kept.getIfPresent(shown);
+        // what is not stored may be stored in a moment: that alone is not kept
+        return there != null ? there : revisions.findContent(sha256).flatMap(bytes -> kept.get(shown, same -> decoded(bytes, side)));
     }
 
     /** {@return bytes from outside as a PNG encoded anew; none if they are no picture} @param side null = as large as it is */

@@ -29,6 +29,7 @@ import yellowkite.server.database.LocalMariaDb;
 
 /** Databases as older versions left them come up with this one: they are searched, opened, edited and published from. */
 class UpgradeTest {
+    private static final Path MIGRATIONS = Path.of("src/main/resources/db/migration");
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     @TempDir
@@ -190,6 +191,38 @@ class UpgradeTest {
                 assertThat(kite.get("/api/library?search=petrle").path("profiles")).hasSize(1);
                 publishes(kite, kite.ask("POST", "/api/profiles/p1/draft", ""));
             }
+        }
+    }
+
+    /** As a crash leaves it that comes after the statements of every step and before any is noted. */
+    @Test
+    void anUpgradeThatWasCutOffGoesOn() throws Exception {
+        try (var database = LocalMariaDb.start(home)) {
+            var first = migration("V1__");
+            load(database, first);
+            try (var connection = open(database)) {
+                insert(connection, "insert into manufacturer values (?, ?)", "m1", "Tidewick");
+                insert(connection, "insert into profile values (?, ?, ?, ?)", "p1", "m1", "Petrel Spot",
+                        "0a0a0a0a-0000-0000-0000-0000000000b3");
+            }
+            baselined(database, Files.readString(MIGRATIONS.resolve("V1__library.sql")));
+            for (int step = 2; step <= 17; step++) {
+                load(database, migration("V" + step + "__"));
+            }
+            try (var kite = start(database); var connection = open(database); var statement = connection.createStatement()) {
+                assertThat(kite.get("/api/library?search=petrel").path("total").isNumber()).isTrue();
+                var rows = statement.executeQuery("select fixture_type_id, (select count(*) from flyway_schema_history) from profile");
+                assertThat(rows.next()).isTrue();
+                assertThat(rows.getString(1)).isEqualTo("0A0A0A0A-0000-0000-0000-0000000000B3");
+                assertThat(rows.getInt(2)).isEqualTo(17);
+            }
+        }
+    }
+
+    private static String migration(String begins) throws IOException {
+        try (var files = Files.list(MIGRATIONS)) {
+            var file = files.filter(each -> each.getFileName().toString().startsWith(begins)).findFirst().orElseThrow();
+            return Files.readString(file).replaceAll("--[^\n]*\n", "").replace("\r", "");
         }
     }
 
