@@ -150,7 +150,8 @@ class JourneyTest extends WithBrowser {
             other.open(browser.address(), "Teun");
             other.see(By.cssSelector("ul[aria-label=Channels] li"));
             // a page in the background looks for no news, so that its next edit comes too late for certain
-            browser.run("Object.defineProperty(document, 'visibilityState', { configurable: true, get: () => 'hidden' })");
+            browser.run("Object.defineProperty(document, 'visibilityState', { configurable: true, get: () => 'hidden' });"
+                    + "document.dispatchEvent(new Event('visibilitychange'))");
             other.type("Mode name", "Everything");
             other.seeText("Mode is called 'Everything', was 'Extended'");
 

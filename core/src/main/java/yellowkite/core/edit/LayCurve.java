@@ -40,7 +40,10 @@ public record LayCurve(int function, String curve, @Nullable List<PutCurve.Piece
 
     @Override
     public String describe(FixtureType before) {
-        return "'" + Located.function(before, function).map(Located.InChannel::name).orElse("A function") + "' runs "
-                + (curve.isEmpty() ? "straight" : "through the curve '" + curve + "'");
+        var runs = "'" + Located.function(before, function).map(Located.InChannel::name).orElse("A function") + "' runs ";
+        if (pieces != null) {
+            return new PutCurve(curve, pieces).describe(before) + "; " + runs + "through it";
+        }
+        return runs + (curve.isEmpty() ? "straight" : "through the curve '" + curve + "'");
     }
 }

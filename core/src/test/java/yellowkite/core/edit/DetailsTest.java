@@ -107,6 +107,8 @@ class DetailsTest {
         assertThat(refusal(spot, new PutCurve("x", List.of()))).startsWith("pieces:");
         assertThat(applied(after, square)).as("the same curve again changes nothing").isEqualTo(after);
         assertThat(applied(spot, new LayCurve(shake, "Square law", square.pieces()))).as("put and laid in one").isEqualTo(after);
+        assertThat(new LayCurve(shake, "Square law", square.pieces()).describe(spot))
+            .isEqualTo("Curve 'Square law' added; 'Shake' runs through it");
         assertThat(refusal(spot, new LayCurve(shake, "", square.pieces()))).startsWith("curve:");
         assertThat(refusal(spot, new LayCurve(-1, "Square law", square.pieces()))).startsWith("function:");
     }
