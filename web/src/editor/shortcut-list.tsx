@@ -1,5 +1,6 @@
 import { Keyboard } from 'lucide-react';
 import { useState } from 'react';
+import { Check } from '#/ui/check';
 import { Hint } from '#/ui/hint';
 import { letterKeys } from '#/ui/keys';
 import { Modal } from '#/ui/modal';
@@ -23,15 +24,9 @@ export function ShortcutList() {
         </button>
       </Hint>
       <Modal open={open} onClose={() => setOpen(false)} title="Keys of the editor">
-        <label className="flex items-center gap-2 text-sm">
-          <input
-            type="checkbox"
-            checked={letters}
-            onChange={(event) => letterKeys.set(event.currentTarget.checked)}
-            className="accent-kite-text"
-          />
+        <Check checked={letters} onChange={(to) => letterKeys.set(to)}>
           Single letters are keys
-        </label>
+        </Check>
         <dl className="grid grid-cols-[10rem_1fr] gap-y-2 text-sm">
           {SHORTCUTS.map(([key, what]) => (
             <div key={key} className="contents">

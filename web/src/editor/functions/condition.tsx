@@ -4,6 +4,7 @@ import { calledIn } from '#/editor/kit/called-in';
 import { useEditor } from '#/editor/kit/editor-context';
 import { PanelForm } from '#/editor/kit/panel-form';
 import { readValue, useValueForm, written } from '#/editor/kit/value-form';
+import { Check } from '#/ui/check';
 import { Choice } from '#/ui/choice';
 import { NumberField } from '#/ui/number-field';
 import type { FunctionPanel } from './function-panel';
@@ -70,15 +71,9 @@ export function Condition({ channel, bar, close }: FunctionPanel) {
             <NumberField label="To" value={to} onChange={setTo} />
           </div>
           {bar.modeMaster !== null && (
-            <label className="flex items-center gap-2 text-sm">
-              <input
-                type="checkbox"
-                className="accent-kite-text"
-                checked={also}
-                onChange={(event) => setAlso(event.currentTarget.checked)}
-              />
+            <Check checked={also} onChange={setAlso}>
               {`Also active then, besides ${bar.when}`}
-            </label>
+            </Check>
           )}
         </>
       )}

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useEditor } from '#/editor/kit/editor-context';
 import { PanelForm } from '#/editor/kit/panel-form';
+import { Check } from '#/ui/check';
 import { Choice } from '#/ui/choice';
 import { NumberField } from '#/ui/number-field';
 import { TextField } from '#/ui/text-field';
@@ -61,26 +62,14 @@ export function DivideFunction({ bar, close }: FunctionPanel) {
         {slots.length > 0 && <NumberField label="First slot" value={slot} onChange={setSlot} />}
       </div>
       {slots.length > 0 && (
-        <label className="flex items-center gap-2 text-sm">
-          <input
-            type="checkbox"
-            className="accent-kite-text"
-            checked={splits}
-            onChange={(event) => setSplits(event.currentTarget.checked)}
-          />
+        <Check checked={splits} onChange={setSplits}>
           Every second part shows half of two slots
-        </label>
+        </Check>
       )}
       {slots.length > 0 && bar.unit !== '' && (
-        <label className="flex items-center gap-2 text-sm">
-          <input
-            type="checkbox"
-            className="accent-kite-text"
-            checked={shakes}
-            onChange={(event) => setShakes(event.currentTarget.checked)}
-          />
+        <Check checked={shakes} onChange={setShakes}>
           {`Each part runs from ${bar.physicalFrom.text} to ${bar.physicalTo.text} ${bar.unit}`}
-        </label>
+        </Check>
       )}
       {only === 'all' && bar.ranges.length > 0 && (
         <p className="text-sm text-muted">Replaces the {bar.ranges.length} named ranges that are there.</p>

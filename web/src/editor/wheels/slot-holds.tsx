@@ -2,6 +2,7 @@ import { Aperture } from 'lucide-react';
 import { useState } from 'react';
 import type { Edit, WheelLine } from '#/api/types';
 import { GoboPicker } from '#/parts/gobo/gobo-picker';
+import { Check } from '#/ui/check';
 import { Button } from '#/ui/button';
 import { Choice } from '#/ui/choice';
 import { NumberField } from '#/ui/number-field';
@@ -68,15 +69,9 @@ function Holds({ wheel, slot, close }: { wheel: WheelLine; slot: WheelLine['slot
           Set
         </Button>
       </form>
-      <label className="flex items-center gap-2 text-sm">
-        <input
-          type="checkbox"
-          checked={slot.disc}
-          onChange={(event) => set({ disc: event.currentTarget.checked })}
-          className="accent-kite-text"
-        />
+      <Check checked={slot.disc} onChange={(disc) => set({ disc })}>
         An animation disc
-      </label>
+      </Check>
       <Refusal says={refusal} />
       {picking && (
         <GoboPicker

@@ -34,6 +34,11 @@ public final class Figures {
         return plain(new BigDecimal(100 * share).setScale(1, RoundingMode.HALF_UP)) + " %";
     }
 
+    /** {@return a share of a whole in percent, always with two decimals, for a column of them} */
+    public static String percentInColumn(double share) {
+        return new BigDecimal(100 * share).setScale(2, RoundingMode.HALF_UP).toPlainString() + " %";
+    }
+
     private static String plain(BigDecimal value) {
         return value.signum() == 0 ? "0" : value.stripTrailingZeros().toPlainString();
     }

@@ -94,7 +94,7 @@ class CurveController {
     }
 
     private static List<String> inWords(List<Double> shares) {
-        return shares.stream().map(Figures::percent).toList();
+        return shares.stream().map(Figures::percentInColumn).toList();
     }
 
     /**

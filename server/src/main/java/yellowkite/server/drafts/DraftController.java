@@ -215,7 +215,6 @@ class DraftController {
     Published publish(@PathVariable String draftId, @RequestBody PublishRequest request, Change change) {
         var revision = publishing.publish(draftId, request.version(), request.summary(), request.despite() == null ? "" : request.despite(),
                 RevisionFacts.said(request.firmware(), request.restsOn(), request.fromWhom()), change);
-        events.tell(draftId, new Drafts.State(request.version(), false));
         return new Published(revision.profileId(), revision.number());
     }
 }

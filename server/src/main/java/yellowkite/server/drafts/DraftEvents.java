@@ -12,6 +12,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import yellowkite.server.library.DraftRemoved;
 import yellowkite.server.web.Refusal;
 
 /**
@@ -56,6 +57,11 @@ class DraftEvents {
         for (var each : listeners.getOrDefault(draftId, Set.of())) {
             messengers.execute(() -> send(each, state));
         }
+    }
+
+    @EventListener
+    void removed(DraftRemoved draft) {
+        tell(draft.draftId(), new Drafts.State(0, false));
     }
 
     private static void send(SseEmitter to, Drafts.State state) {

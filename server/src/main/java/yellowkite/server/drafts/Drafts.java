@@ -376,7 +376,9 @@ public class Drafts {
             return new Changed(before, now);
         });
         loaded.put(draftId, changed.after());
-        events.tell(draftId, new State(changed.after().draft().version(), true));
+        if (changed.before() != changed.after()) {
+            events.tell(draftId, new State(changed.after().draft().version(), true));
+        }
         return changed;
     }
 

@@ -31,9 +31,11 @@ class Publishing {
     private final DraftRepository repository;
     private final Revisions revisions;
     private final ProfileRepository profiles;
+    private final DraftEvents events;
 
     Publishing(Transactions transactions, Drafts drafts, DraftBases bases, DraftRepository repository, Revisions revisions,
-            ProfileRepository profiles) {
+            ProfileRepository profiles, DraftEvents events) {
+        this.events = events;
         this.transactions = transactions;
         this.drafts = drafts;
         this.bases = bases;
@@ -53,7 +55,7 @@ class Publishing {
             throw Refusal.unfit("summary", "Say in one line what changed, so that colleagues know.");
         }
         var reason = Line.of("despite", despite, MAX_SUMMARY);
-        return transactions.run(() -> {
+        var published = transactions.run(() -> {
             var asked = repository.find(draftId).orElse(null);
             if (asked != null && asked.publishedNumber() != null && change.id() != null && change.id().equals(asked.closingChange())) {
                 return revisions.require(asked.profileId(), asked.publishedNumber()); // it is published, and only the answer was lost
@@ -93,6 +95,8 @@ class Publishing {
             }
             return added.revision();
         });
+        events.tell(draftId, new Drafts.State(seen, false));
+        return published;
     }
 
     /** Of the pictures that were tried on the way, only those that are used at the end go along. */

@@ -2,9 +2,11 @@ package yellowkite.server.library;
 
 import java.time.Duration;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -32,8 +34,11 @@ class Bin {
     private final Transactions transactions;
     private final Revisions revisions;
     private final HouseStateRepository states;
+    private final ApplicationEventPublisher told;
 
-    Bin(BinRepository bin, ProfileRepository profiles, Transactions transactions, Revisions revisions, HouseStateRepository states) {
+    Bin(BinRepository bin, ProfileRepository profiles, Transactions transactions, Revisions revisions, HouseStateRepository states,
+            ApplicationEventPublisher told) {
+        this.told = told;
         this.states = states;
         this.bin = bin;
         this.profiles = profiles;
@@ -46,7 +51,8 @@ class Bin {
      * between. A draft that was opened and not edited goes; nothing is in it.
      */
     void put(List<String> profileIds, Author by) {
-        transactions.run(() -> {
+        var removed = transactions.run(() -> {
+            var drafts = new ArrayList<String>();
             for (var id : profileIds.stream().sorted().distinct().toList()) { // in one order, so that two people do not wait for each other
                 var profile = profiles.lock(id)
                     .orElseThrow(() -> Refusal.notFound("One of these profiles is not in the library any more."));
@@ -58,11 +64,12 @@ class Bin {
                     throw Refusal.unfit("profiles",
                             "A draft of '" + profile.name() + "' by " + openedBy + " is under way. Publish or discard it first.");
                 });
-                bin.removeOpenDraft(id);
+                bin.removeOpenDraft(id).ifPresent(drafts::add);
                 bin.put(id, by.name(), revisions.now());
             }
-            return profileIds;
+            return drafts;
         });
+        removed.forEach(draft -> told.publishEvent(new DraftRemoved(draft)));
     }
 
     void restore(List<String> profileIds) {

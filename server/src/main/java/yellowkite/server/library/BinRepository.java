@@ -100,11 +100,17 @@ public class BinRepository {
             .map(row -> row.value1());
     }
 
-    /** Removes a draft that is open and was not edited. */
-    void removeOpenDraft(String profileId) {
-        var open = DSL.select(DRAFT.ID).from(DRAFT).where(DRAFT.OPEN_PROFILE_ID.eq(profileId));
-        database.deleteFrom(DRAFT_ENTRY).where(DRAFT_ENTRY.DRAFT_ID.in(open)).execute();
-        database.deleteFrom(DRAFT).where(DRAFT.OPEN_PROFILE_ID.eq(profileId), DRAFT.VERSION.eq(0)).execute();
+    /** Removes a draft that is open and was not edited. {@return its id; none if there was no such draft} */
+    Optional<String> removeOpenDraft(String profileId) {
+        var open = database.select(DRAFT.ID)
+            .from(DRAFT)
+            .where(DRAFT.OPEN_PROFILE_ID.eq(profileId), DRAFT.VERSION.eq(0))
+            .fetchOptional(DRAFT.ID);
+        open.ifPresent(id -> {
+            database.deleteFrom(DRAFT_ENTRY).where(DRAFT_ENTRY.DRAFT_ID.eq(id)).execute();
+            database.deleteFrom(DRAFT).where(DRAFT.ID.eq(id)).execute();
+        });
+        return open;
     }
 
     private static Condition isNeeded() {

@@ -92,7 +92,7 @@ class LightAndCurveTest {
         assertThat(own.at("/curve/outputs/255").asDouble()).isCloseTo(0.8, within(1e-9));
         assertThat(own.at("/curve/percents/0").asString() + ", " + own.at("/curve/fade/5/says").asString() + ", "
                 + own.at("/curve/fade/0/hex").asString())
-            .isEqualTo("20 %, 50 % gives 50 %, #7c7c7c"); // by IEC 61966-2-1 a fifth of the light is 1.055 x 0.2^(1/2.4) - 0.055 = 0.4845 = 124 / 255
+            .isEqualTo("20.00 %, 50 % gives 50 %, #7c7c7c"); // by IEC 61966-2-1 a fifth of the light is 1.055 x 0.2^(1/2.4) - 0.055 = 0.4845 = 124 / 255
         assertThat(
                 post("/api/curves/points", "{\"points\": [{\"in\": 1, \"out\": 1}, {\"in\": 0, \"out\": 0}], \"run\": \"STRAIGHT\"}").json()
                     .path("order")

@@ -198,6 +198,26 @@ class TogetherTest {
         assertThat(RunningKite.get(draft + "/events").status()).isEqualTo(404);
     }
 
+    @Test
+    void whoeverOnlyLookedIsToldThatTheProfileWentIntoTheBin() throws Exception {
+        var profile = RunningKite.takeIn(RunningKite.fresh(DemoHouse.moth()));
+        var draft = "/api/drafts/" + post("/api/profiles/" + profile + "/draft", "{}").json().path("id").asString();
+        var told = new LinkedBlockingQueue<String>();
+        var client = HttpClient.newHttpClient();
+        try {
+            client.sendAsync(RunningKite.request(draft + "/events").GET().build(),
+                    HttpResponse.BodyHandlers.fromLineSubscriber(new Lines(told)));
+            assertThat(told.poll(20, TimeUnit.SECONDS)).contains("\"open\":true");
+
+            post("/api/bin", "{\"profiles\": [\"" + profile + "\"]}");
+
+            assertThat(told.poll(20, TimeUnit.SECONDS)).contains("\"open\":false");
+            assertThat(get(draft + "/version").status()).isEqualTo(404);
+        } finally {
+            client.shutdownNow(); // a stream does not end by itself
+        }
+    }
+
     /** Keeps the lines of a stream that say something. */
     private record Lines(BlockingQueue<String> told) implements Flow.Subscriber<String> {
         @Override
