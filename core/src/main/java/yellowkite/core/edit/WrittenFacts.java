@@ -34,8 +34,12 @@ public record WrittenFacts(String beamAngle, String fieldAngle, String luminousF
         return new WrittenFacts(figure(facts.beamAngle()), figure(facts.fieldAngle()), figure(facts.luminousFlux()),
                 figure(facts.colorTemperature()), figure(facts.power()), figure(facts.weight()),
                 facts.lampType() == null ? "" : facts.lampType(), id(facts.rdmManufacturer()), id(facts.rdmModel()),
-                facts.connectors().stream().map(each -> each.name() + ": " + each.type()).collect(Collectors.joining("\n")),
+                written(facts.connectors()),
                 facts.personalities().stream().map(each -> new WrittenPersonality(each.mode(), Integer.toString(each.number()))).toList());
+    }
+
+    private static String written(List<FixtureFacts.Plug> plugs) {
+        return plugs.stream().map(each -> each.name() + ": " + each.type()).collect(Collectors.joining("\n"));
     }
 
     private static String figure(@Nullable Double value) {
@@ -49,15 +53,16 @@ public record WrittenFacts(String beamAngle, String fieldAngle, String luminousF
     /**
      * {@return the facts}
      *
-     * @param before what was said before: a figure that is written as that reads keeps all its digits
+     * @param before what was said before: what is written as that reads is kept as it was, whatever its digits and signs
      * @throws IllegalArgumentException with a sentence on what does not fit
      */
     public FixtureFacts read(FixtureFacts before) {
         return new FixtureFacts(read(weight, before.weight(), PhysicalUnit.None), read(power, before.power(), PhysicalUnit.Power),
                 lampType.isBlank() ? null : lampType.strip(), read(beamAngle, before.beamAngle(), PhysicalUnit.Angle),
                 read(fieldAngle, before.fieldAngle(), PhysicalUnit.Angle), read(luminousFlux, before.luminousFlux(), PhysicalUnit.None),
-                read(colorTemperature, before.colorTemperature(), PhysicalUnit.Temperature), plugs(), readId(rdmManufacturer),
-                readId(rdmModel), numbered());
+                read(colorTemperature, before.colorTemperature(), PhysicalUnit.Temperature),
+                connectors.equals(written(before.connectors())) ? before.connectors() : plugs(),
+                readId(rdmManufacturer, before.rdmManufacturer()), readId(rdmModel, before.rdmModel()), numbered());
     }
 
     private static @Nullable Double read(String text, @Nullable Double before, PhysicalUnit unit) {
@@ -74,7 +79,10 @@ public record WrittenFacts(String beamAngle, String fieldAngle, String luminousF
         return read.value();
     }
 
-    private static @Nullable Integer readId(String text) {
+    private static @Nullable Integer readId(String text, @Nullable Integer before) {
+        if (text.strip().equals(id(before))) {
+            return before;
+        }
         return text.isBlank() ? null
                 : HexId.read(text)
                     .orElseThrow(

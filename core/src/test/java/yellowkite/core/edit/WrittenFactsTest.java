@@ -30,6 +30,15 @@ class WrittenFactsTest {
     }
 
     @Test
+    void whatAFileSaysOddlyStaysWhileItIsNotTouched() {
+        var odd = new FixtureFacts(null, null, null, null, null, null, null, List.of(new FixtureFacts.Plug("DMX: in", "XLR5"),
+                new FixtureFacts.Plug("Power", "")), 0x12345, null, List.of());
+
+        assertThat(WrittenFacts.of(odd).read(odd)).isEqualTo(odd);
+        assertThatThrownBy(() -> WrittenFacts.of(odd).read(NONE)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
     void unitsMayStandBehindTheNumbers() {
         var facts = written("4,5 deg", "6°", "12000 lm", "6500 K", "480 W", "21.5 kg", "7ff0", "").read(NONE);
 
