@@ -56,7 +56,7 @@ abstract class WritesProfiles extends WithBrowser {
         var classes = System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
         var output = folder.resolve("described.json").toFile();
         var process = new ProcessBuilder(System.getProperty("java.home") + File.separator + "bin" + File.separator + "java", "-cp", classes,
-                "yellowkite.cli.ProfileCommand", "describe", file.toString())
+                "yellowkite.cli.Kite", "profile", "describe", file.toString())
             .redirectOutput(output)
             .redirectErrorStream(true)
             .start();

@@ -1,35 +1,43 @@
 package yellowkite.cli;
 
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Command;
 import java.util.List;
 import tools.jackson.core.JsonGenerator;
-import yellowkite.cli.Command.Streams;
-import yellowkite.cli.Command.WrongCall;
 import yellowkite.core.chart.proposal.Proposal;
 import yellowkite.core.chart.proposal.Proposal.ChannelProposal;
 import yellowkite.core.chart.proposal.Proposal.FunctionProposal;
 
 /** {@code read}: what a chart says. */
-final class ChartRead {
-    private ChartRead() {}
+@Command(name = "read", description = "What each chart says, as one line of JSON: modes, channels, functions, wheels, what is not sure,"
+        + " what is not placed.")
+final class ChartRead extends Verb {
+    @Parameters(paramLabel = "FILE", arity = "1..*", description = "Charts.")
+    private List<String> files = List.of();
 
-    static int run(List<String> arguments, Streams streams) {
-        var call = ChartCall.of(arguments);
-        if (call.files().isEmpty()) {
-            throw new WrongCall("Name at least one file.");
-        }
-        int status = Command.WELL;
-        for (var name : call.files()) {
+    @Mixin
+    private final ChartOf chart = new ChartOf();
+
+    ChartRead(Streams streams) {
+        super(streams);
+    }
+
+    @Override
+    public Integer call() {
+        int status = WELL;
+        for (var name : files) {
             try {
-                var proposal = call.read(name);
-                print(name, proposal, streams);
+                var proposal = chart.read(name);
+                print(name, proposal, streams());
                 boolean open = proposal.modes()
                     .stream()
                     .flatMap(mode -> mode.channels().stream())
                     .anyMatch(channel -> channel.attribute() == null);
-                status = Math.max(status, open ? Command.ERRORS : Command.WELL);
+                status = Math.max(status, open ? ERRORS : WELL);
             } catch (Files.Refused refused) {
-                Files.refuse(name, String.valueOf(refused.getMessage()), streams);
-                status = Command.REFUSED;
+                Files.refuse(name, String.valueOf(refused.getMessage()), streams());
+                status = REFUSED;
             }
         }
         return status;

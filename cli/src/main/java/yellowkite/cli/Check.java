@@ -1,29 +1,38 @@
 package yellowkite.cli;
 
-import java.util.ArrayList;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Command;
 import java.util.List;
 import java.util.Locale;
-import yellowkite.cli.Command.Streams;
 import yellowkite.core.check.Checks;
 import yellowkite.core.check.Finding;
 import yellowkite.core.check.Severity;
 import yellowkite.core.gdtf.GdtfFile;
 
 /** {@code check}: what is wrong with a file. */
-final class Check {
-    private Check() {}
+@Command(name = "check", description = "What is wrong with each file: a report on a terminal, JSON when piped or asked for.")
+final class Check extends Verb {
+    @Parameters(paramLabel = "FILE", arity = "1..*", description = "GDTF files.")
+    private List<String> files = List.of();
 
-    static int run(List<String> arguments, Streams streams) {
-        var files = new ArrayList<>(arguments);
-        boolean asJson = files.removeIf("--json"::equals) || !streams.terminal();
-        return Files.each(files, streams, (name, file) -> {
+    @Option(names = "--json", description = "JSON, on a terminal, too.")
+    private boolean json;
+
+    Check(Streams streams) {
+        super(streams);
+    }
+
+    @Override
+    public Integer call() {
+        return Files.each(files, streams(), (name, file) -> {
             var findings = Checks.of(file);
-            if (asJson) {
-                print(name, findings, streams);
+            if (json || !streams().terminal()) {
+                print(name, findings, streams());
             } else {
-                report(name, file, findings, streams);
+                report(name, file, findings, streams());
             }
-            return count(findings, Severity.ERROR) > 0 ? Command.ERRORS : Command.WELL;
+            return count(findings, Severity.ERROR) > 0 ? ERRORS : WELL;
         });
     }
 

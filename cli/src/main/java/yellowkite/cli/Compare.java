@@ -1,8 +1,8 @@
 package yellowkite.cli;
 
-import java.util.List;
-import yellowkite.cli.Command.Streams;
-import yellowkite.cli.Command.WrongCall;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Command;
+import org.jspecify.annotations.Nullable;
 import yellowkite.core.compare.Comparison;
 import yellowkite.core.compare.Difference;
 import yellowkite.core.compare.Rank;
@@ -10,39 +10,43 @@ import yellowkite.core.compare.Side;
 import yellowkite.core.gdtf.GdtfFile;
 
 /** {@code compare}: what the second profile does otherwise than the first, by what it does to a show that was programmed with it. */
-final class Compare {
-    private Compare() {}
+@Command(name = "compare", description = "What differs, and what each difference does to a show that was programmed with OLD:"
+        + " breaks, shifts, adds, cosmetic.")
+final class Compare extends Verb {
+    @Parameters(index = "0", paramLabel = "OLD.gdtf", description = "The old one.")
+    private String oldFile = "";
+    @Parameters(index = "1", paramLabel = "NEW.gdtf", description = "The new one.")
+    private String newFile = "";
 
-    static int run(List<String> arguments, Streams streams) {
-        arguments.stream().filter(word -> word.startsWith("--")).findFirst().ifPresent(option -> {
-            throw new WrongCall("'" + option + "' is no option of compare.");
-        });
-        if (arguments.size() != 2) {
-            throw new WrongCall("compare takes two files, the old one and the new one; " + arguments.size() + " were named.");
-        }
-        var old = read(arguments.get(0), streams);
-        var fresh = read(arguments.get(1), streams);
+    Compare(Streams streams) {
+        super(streams);
+    }
+
+    @Override
+    public Integer call() {
+        var old = read(oldFile);
+        var fresh = read(newFile);
         if (old == null || fresh == null) {
-            return Command.REFUSED;
+            return REFUSED;
         }
-        print(arguments, Comparison.of(Side.of(old), Side.of(fresh)), streams);
-        return Command.WELL;
+        print(Comparison.of(Side.of(old), Side.of(fresh)));
+        return WELL;
     }
 
     /** {@return the file; null if it was refused, which is said} */
-    private static @org.jspecify.annotations.Nullable GdtfFile read(String name, Streams streams) {
+    private @Nullable GdtfFile read(String name) {
         try {
             return Files.read(name);
         } catch (Files.Refused refused) {
-            Files.refuse(name, String.valueOf(refused.getMessage()), streams);
+            Files.refuse(name, String.valueOf(refused.getMessage()), streams());
             return null;
         }
     }
 
-    private static void print(List<String> names, Comparison comparison, Streams streams) {
-        Json.line(streams.out(), json -> {
-            json.writeStringProperty("old", names.get(0));
-            json.writeStringProperty("new", names.get(1));
+    private void print(Comparison comparison) {
+        Json.line(streams().out(), json -> {
+            json.writeStringProperty("old", oldFile);
+            json.writeStringProperty("new", newFile);
             Json.textOrNull(json, "worst", comparison.differences().isEmpty() ? null : comparison.worst(Rank.COSMETIC).name());
             json.writeArrayPropertyStart("differences");
             for (Difference each : comparison.byRank()) {

@@ -1,29 +1,34 @@
 package yellowkite.cli;
 
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Command;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
-import yellowkite.cli.Command.Streams;
-import yellowkite.cli.Command.WrongCall;
 
 /** {@code copy}: reads and writes without a change. */
-final class Copy {
-    private Copy() {}
+@Command(name = "copy", description = "Reads and writes without a change; OUT is written whole or not at all.")
+final class Copy extends Verb {
+    @Parameters(index = "0", paramLabel = "IN.gdtf", description = "The file to read.")
+    private String source = "";
+    @Parameters(index = "1", paramLabel = "OUT.gdtf", description = "The file to write.")
+    private String target = "";
 
-    static int run(List<String> arguments, Streams streams) {
-        if (arguments.size() != 2) {
-            throw new WrongCall("copy takes two files: IN.gdtf OUT.gdtf.");
-        }
-        var target = arguments.get(1);
-        return Files.each(arguments.subList(0, 1), streams, (name, file) -> {
+    Copy(Streams streams) {
+        super(streams);
+    }
+
+    @Override
+    public Integer call() {
+        return Files.each(List.of(source), streams(), (name, file) -> {
             try {
                 Files.write(Path.of(target).toAbsolutePath(), file.write());
             } catch (IOException | RuntimeException failed) {
-                Files.refuse(name, "'" + target + "' could not be written; what was there is unchanged.", streams);
-                return Command.REFUSED;
+                Files.refuse(name, "'" + target + "' could not be written; what was there is unchanged.", streams());
+                return REFUSED;
             }
-            Json.line(streams.out(), json -> json.writeStringProperty("file", name).writeStringProperty("wrote", target));
-            return Command.WELL;
+            Json.line(streams().out(), json -> json.writeStringProperty("file", name).writeStringProperty("wrote", target));
+            return WELL;
         });
     }
 }

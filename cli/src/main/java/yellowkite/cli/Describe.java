@@ -1,8 +1,9 @@
 package yellowkite.cli;
 
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Command;
 import java.util.List;
 import tools.jackson.core.JsonGenerator;
-import yellowkite.cli.Command.Streams;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.PlacedChannel;
@@ -13,13 +14,20 @@ import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.Wheel;
 
 /** {@code describe}: what a file holds. */
-final class Describe {
-    private Describe() {}
+@Command(name = "describe", description = "What each file holds, as one line of JSON.")
+final class Describe extends Verb {
+    @Parameters(paramLabel = "FILE", arity = "1..*", description = "GDTF files.")
+    private List<String> files = List.of();
 
-    static int run(List<String> arguments, Streams streams) {
-        return Files.each(arguments, streams, (name, file) -> {
-            Json.line(streams.out(), json -> write(name, file, json));
-            return Command.WELL;
+    Describe(Streams streams) {
+        super(streams);
+    }
+
+    @Override
+    public Integer call() {
+        return Files.each(files, streams(), (name, file) -> {
+            Json.line(streams().out(), json -> write(name, file, json));
+            return WELL;
         });
     }
 

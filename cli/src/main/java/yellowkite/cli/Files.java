@@ -1,6 +1,8 @@
 package yellowkite.cli;
 
+import java.io.BufferedOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.InvalidPathException;
 import java.nio.file.NoSuchFileException;
@@ -8,10 +10,9 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.function.ToIntBiFunction;
-import yellowkite.cli.Command.Streams;
-import yellowkite.cli.Command.WrongCall;
 import yellowkite.core.archive.FormatException;
 import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.release.ReleaseArchive;
 
 /** Files named in a call: each is read by itself, and one that is refused gets its line too. */
 final class Files {
@@ -29,6 +30,19 @@ final class Files {
             return GdtfFile.read(bytes(name, GdtfFile.MAX_BYTES));
         } catch (FormatException refused) {
             throw new Refused(refused.sentence(name));
+        }
+    }
+
+    /** @throws ReleaseArchive.Broken if it is no release */
+    static ReleaseArchive release(String name) throws Refused {
+        try {
+            var path = Path.of(name);
+            if (!java.nio.file.Files.isRegularFile(path)) {
+                throw new Refused("'" + name + "' does not exist, or is no file.");
+            }
+            return ReleaseArchive.open(name, path.toFile());
+        } catch (InvalidPathException none) {
+            throw new Refused("'" + name + "' could not be read.");
         }
     }
 
@@ -59,19 +73,13 @@ final class Files {
      * @return the highest status
      */
     static int each(List<String> names, Streams streams, ToIntBiFunction<String, GdtfFile> act) {
-        if (names.isEmpty()) {
-            throw new WrongCall("Name at least one file.");
-        }
-        names.stream().filter(name -> name.startsWith("--")).findFirst().ifPresent(option -> {
-            throw new WrongCall("'" + option + "' is no option here.");
-        });
-        int status = Command.WELL;
+        int status = Verb.WELL;
         for (var name : names) {
             try {
                 status = Math.max(status, act.applyAsInt(name, read(name)));
             } catch (Refused refused) {
                 refuse(name, String.valueOf(refused.getMessage()), streams);
-                status = Command.REFUSED;
+                status = Verb.REFUSED;
             }
         }
         return status;
@@ -83,9 +91,21 @@ final class Files {
 
     /** Written beside its place and moved there whole. */
     static void write(Path target, byte[] bytes) throws IOException {
-        var beside = java.nio.file.Files.createTempFile(target.getParent(), ".kite-", ".gdtf");
+        writeBy(target, out -> out.write(bytes));
+    }
+
+    /** Writes to an open file. */
+    interface Writing {
+        void to(OutputStream out) throws IOException;
+    }
+
+    /** Like {@link #write}, what is too large to be held in memory. */
+    static void writeBy(Path target, Writing writing) throws IOException {
+        var beside = java.nio.file.Files.createTempFile(target.getParent(), ".kite-", ".part");
         try {
-            java.nio.file.Files.write(beside, bytes);
+            try (var out = new BufferedOutputStream(java.nio.file.Files.newOutputStream(beside))) {
+                writing.to(out);
+            }
             java.nio.file.Files.move(beside, target, StandardCopyOption.REPLACE_EXISTING);
         } finally {
             java.nio.file.Files.deleteIfExists(beside);

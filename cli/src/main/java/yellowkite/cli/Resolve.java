@@ -1,13 +1,12 @@
 package yellowkite.cli;
 
-import java.util.ArrayList;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Command;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import org.jspecify.annotations.Nullable;
-import yellowkite.cli.Command.Streams;
-import yellowkite.cli.Command.WrongCall;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.Meaning;
@@ -17,25 +16,49 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 
 /** {@code resolve}: from bytes to meaning, and back from wanted values to bytes. */
-final class Resolve {
-    private Resolve() {}
+@Command(name = "resolve", description = "What every channel does: all at their start values, then the byte values that are asked for."
+        + " With --wanted the way back: the bytes for the wanted physical values, and what they reach.")
+final class Resolve extends Verb {
+    @Parameters(paramLabel = "FILE", description = "A GDTF file.")
+    private String file = "";
+    @Option(names = "--mode", required = true, paramLabel = "NAME", description = "One of its modes.")
+    private String mode = "";
+    @Option(names = "--dmx", paramLabel = "A=V,A=V...", description = "Byte values V (0..255) on addresses A.")
+    private List<String> dmx = List.of();
+    @Option(names = "--break", paramLabel = "N", defaultValue = "1", description = "The DMX break that is meant (1).")
+    private String dmxBreak = "1";
+    @Option(names = "--wanted", paramLabel = "ATTRIBUTE=PHYSICAL", description = "A physical value on every channel that carries it.")
+    private List<String> wanted = List.of();
+
+    Resolve(Streams streams) {
+        super(streams);
+    }
 
     /** @param dmx byte values by address */
     private record Call(String file, String mode, Map<Integer, Integer> dmx, int dmxBreak, Map<String, Double> wanted) {}
 
-    static int run(List<String> arguments, Streams streams) {
-        var call = parse(arguments);
-        return Files.each(List.of(call.file()), streams, (name, file) -> {
-            var type = file.description().type();
-            var mode = type.modes()
+    @Override
+    public Integer call() {
+        var call = parsed();
+        return Files.each(List.of(file), streams(), (name, opened) -> {
+            var type = opened.description().type();
+            var chosen = type.modes()
                 .stream()
-                .filter(each -> each.name().equals(call.mode()))
+                .filter(each -> each.name().equals(mode))
                 .findFirst()
                 .orElseThrow(() -> new WrongCall(
-                        "'" + name + "' has no mode '" + call.mode() + "'; it has "
+                        "'" + name + "' has no mode '" + mode + "'; it has "
                                 + type.modes().stream().map(each -> "'" + each.name() + "'").toList() + "."));
-            return call.wanted().isEmpty() ? resolve(call, type, mode, streams) : want(call, type, mode, streams);
+            return call.wanted().isEmpty() ? resolve(call, type, chosen, streams()) : want(call, type, chosen, streams());
         });
+    }
+
+    private Call parsed() {
+        var bytes = new LinkedHashMap<Integer, Integer>();
+        dmx.forEach(each -> parseDmx(each, bytes));
+        var physical = new LinkedHashMap<String, Double>();
+        wanted.forEach(each -> parseWanted(each, physical));
+        return new Call(file, mode, bytes, whole(dmxBreak, 1, 65_535, "--break wants a number from 1, such as 2"), physical);
     }
 
     private static int resolve(Call call, FixtureType type, Mode mode, Streams streams) {
@@ -51,7 +74,7 @@ final class Resolve {
             }
             json.writeEndArray();
         });
-        return Command.WELL;
+        return WELL;
     }
 
     private static void write(Meaning meaning, tools.jackson.core.JsonGenerator json) {
@@ -73,7 +96,7 @@ final class Resolve {
         return switch (Wanted.find(Probe.atStart(CompiledMode.of(type, mode)), call.wanted())) {
             case Wanted.Result.OutOfReach out -> {
                 Files.refuse(call.file(), out.reason(), streams);
-                yield Command.ERRORS;
+                yield ERRORS;
             }
             case Wanted.Result.Found found -> {
                 Json.line(streams.out(), json -> {
@@ -95,50 +118,9 @@ final class Resolve {
                     }
                     json.writeEndArray();
                 });
-                yield Command.WELL;
+                yield WELL;
             }
         };
-    }
-
-    private static Call parse(List<String> arguments) {
-        var files = new ArrayList<String>();
-        String mode = null;
-        var dmx = new LinkedHashMap<Integer, Integer>();
-        var wanted = new LinkedHashMap<String, Double>();
-        int dmxBreak = 1;
-        for (int i = 0; i < arguments.size(); i++) {
-            var word = arguments.get(i);
-            switch (word) {
-                case "--mode" -> mode = valueOf(word, arguments, ++i);
-                case "--dmx" -> parseDmx(valueOf(word, arguments, ++i), dmx);
-                case "--break" -> dmxBreak = whole(valueOf(word, arguments, ++i), 1, 65_535, "--break wants a number from 1, such as 2");
-                case "--wanted" -> parseWanted(valueOf(word, arguments, ++i), wanted);
-                default -> {
-                    if (word.startsWith("--")) {
-                        throw new WrongCall("'" + word + "' is no option of resolve.");
-                    }
-                    files.add(word);
-                }
-            }
-        }
-        if (files.size() != 1) {
-            throw new WrongCall("resolve takes one file; " + files.size() + " were named.");
-        }
-        return new Call(files.getFirst(), required(mode), dmx, dmxBreak, wanted);
-    }
-
-    private static String required(@Nullable String mode) {
-        if (mode == null) {
-            throw new WrongCall("Say which mode: --mode NAME.");
-        }
-        return mode;
-    }
-
-    private static String valueOf(String option, List<String> arguments, int index) {
-        if (index >= arguments.size()) {
-            throw new WrongCall(option + " wants a value behind it.");
-        }
-        return arguments.get(index);
     }
 
     private static void parseDmx(String text, Map<Integer, Integer> dmx) {

@@ -1,6 +1,6 @@
 /**
- * {@code ./kite profile ...}: the core from the command line, without server or database. {@link yellowkite.cli.ProfileCommand} reads the
- * call; one class for each verb.
+ * The core from the command line, without server or database. {@link yellowkite.cli.Kite} reads the call; one class for each verb, with its
+ * options.
  */
 @NullMarked
 package yellowkite.cli;

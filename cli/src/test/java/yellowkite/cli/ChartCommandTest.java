@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
@@ -34,8 +35,9 @@ class ChartCommandTest {
     private static Ran run(String... arguments) {
         var out = new ByteArrayOutputStream();
         var err = new ByteArrayOutputStream();
-        int status = ChartCommand.COMMAND.run(List.of(arguments), new Command.Streams(new PrintStream(out, true, StandardCharsets.UTF_8),
-                new PrintStream(err, true, StandardCharsets.UTF_8), false));
+        int status = Kite.run(Stream.concat(Stream.of("chart"), Stream.of(arguments)).toList(),
+                new Streams(new PrintStream(out, true, StandardCharsets.UTF_8),
+                        new PrintStream(err, true, StandardCharsets.UTF_8), false));
         return new Ran(status,
                 out.toString(StandardCharsets.UTF_8).lines().filter(line -> line.startsWith("{")).map(JSON::readTree).toList(),
                 err.toString(StandardCharsets.UTF_8));
@@ -66,7 +68,7 @@ class ChartCommandTest {
 
     @Test
     void aChannelWithoutAnAttributeEndsWithOne() throws IOException {
-        assertThat(run("read", file("odd.txt", "1\tDimmer\t0-255\n2\tQuorzle drift\t0-255\n")).status()).isEqualTo(Command.ERRORS);
+        assertThat(run("read", file("odd.txt", "1\tDimmer\t0-255\n2\tQuorzle drift\t0-255\n")).status()).isEqualTo(Verb.ERRORS);
     }
 
     @Test
@@ -77,8 +79,8 @@ class ChartCommandTest {
 
         assertThat(ran.status()).isZero();
         assertThat(ran.lines().getFirst().toString()).contains("\"wrote\":\"" + target + "\",\"modes\":1,\"channels\":3");
-        assertThat(ProfileCommand.COMMAND.run(List.of("check", target),
-                new Command.Streams(new PrintStream(new ByteArrayOutputStream()), System.err, false)))
+        assertThat(Kite.run(List.of("profile", "check", target),
+                new Streams(new PrintStream(new ByteArrayOutputStream()), System.err, false)))
             .isZero();
     }
 
@@ -88,13 +90,13 @@ class ChartCommandTest {
 
         var ran = run("read", locked, folder.resolve("missing.txt").toString());
 
-        assertThat(ran.status()).isEqualTo(Command.REFUSED);
+        assertThat(ran.status()).isEqualTo(Verb.REFUSED);
         assertThat(ran.lines()).extracting(line -> line.path("refused").asString())
             .containsExactly("'" + locked + "' was refused: it is a PDF that is cut short or damaged.",
                     "'" + folder.resolve("missing.txt") + "' does not exist.");
-        assertThat(run("read").err()).startsWith("Name at least one file.");
-        assertThat(run("read", "a", "--maker").err()).startsWith("--maker needs a name behind it.");
-        assertThat(run("draw").err()).startsWith("'draw' is no verb; there are read and write.");
-        assertThat(run("write", "a").status()).isEqualTo(Command.REFUSED);
+        assertThat(run("read").err()).startsWith("Missing required parameter: 'FILE'.");
+        assertThat(run("read", "a", "--maker").err()).startsWith("Missing required parameter for option '--maker' (NAME).");
+        assertThat(run("draw").err()).startsWith("'draw' is no verb; there are read, write.");
+        assertThat(run("write", "a").status()).isEqualTo(Verb.REFUSED);
     }
 }

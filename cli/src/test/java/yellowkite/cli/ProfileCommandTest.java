@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -54,7 +55,7 @@ class ProfileCommandTest {
     private static Ran run(boolean terminal, String... arguments) {
         var out = new ByteArrayOutputStream();
         var err = new ByteArrayOutputStream();
-        int status = ProfileCommand.COMMAND.run(List.of(arguments), new Command.Streams(
+        int status = Kite.run(Stream.concat(Stream.of("profile"), Stream.of(arguments)).toList(), new Streams(
                 new PrintStream(out, true, StandardCharsets.UTF_8), new PrintStream(err, true, StandardCharsets.UTF_8), terminal));
         var text = out.toString(StandardCharsets.UTF_8);
         return new Ran(status, text.lines().filter(line -> line.startsWith("{")).map(JSON::readTree).toList(), text,

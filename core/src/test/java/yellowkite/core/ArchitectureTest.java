@@ -19,8 +19,18 @@ class ArchitectureTest {
         noClasses().should()
             .dependOnClassesThat()
             .resideInAnyPackage("org.springframework..", "org.jooq..", "java.sql..", "javax.sql..",
-                    "jakarta..", "java.net.http..", "tools.jackson..", "com.fasterxml.jackson..", "yellowkite.server..",
-                    "yellowkite.demo..")
+                    "jakarta..", "java.net.http..", "com.fasterxml.jackson..", "yellowkite.server..", "yellowkite.demo..")
+            .check(CORE);
+    }
+
+    /** Files of ours are JSON; what is stored or sent is nobody's matter here. */
+    @Test
+    void jsonIsReadWhereAFileOfOursIs() {
+        noClasses().that()
+            .resideOutsideOfPackage("yellowkite.core.release..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("tools.jackson..")
             .check(CORE);
     }
 

@@ -1,5 +1,6 @@
 package yellowkite.demo;
 
+import yellowkite.core.library.FirstHouse.OwnGobo;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,9 +32,6 @@ public final class DemoHouse {
     public static GdtfFile moth() {
         return file(Moth.profile(), Portraits.par(), Map.of());
     }
-
-    /** A gobo of the house's own drawing. */
-    public record OwnGobo(String name, String tags, byte[] png) {}
 
     /** {@return the gobos of the house, as they sit in its fixtures} */
     public static List<OwnGobo> gobos() {

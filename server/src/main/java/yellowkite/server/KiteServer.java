@@ -20,7 +20,6 @@ import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataAccessException;
 import yellowkite.server.database.CannotStart;
 import yellowkite.server.database.LocalMariaDb;
-import yellowkite.server.drafts.WarmUp;
 import yellowkite.server.intake.DemoLoader;
 import yellowkite.server.intake.Filling;
 import yellowkite.server.library.LibraryShelves;
@@ -57,7 +56,7 @@ public class KiteServer {
             var address = "http://127.0.0.1:" + port;
             requireAnswer(address);
             System.out.println("Yellow Kite is ready: " + address);
-            warmUp(context, address);
+            readLibrary(context);
         } catch (CannotStart reason) {
             System.err.println(reason.getMessage());
             System.exit(1);
@@ -76,14 +75,11 @@ public class KiteServer {
         System.exit(0); // its hooks end the server and then the database
     }
 
-    private static void warmUp(ConfigurableApplicationContext context, String address) {
+    private static void readLibrary(ConfigurableApplicationContext context) {
         try {
             context.getBean(LibraryShelves.class).warmUp();
-            context.getBean(WarmUp.class).run(address);
-        } catch (IOException | DataAccessException | IllegalStateException cannot) {
+        } catch (DataAccessException | IllegalStateException cannot) {
             return; // it serves all the same, or is being ended
-        } catch (InterruptedException stopped) {
-            Thread.currentThread().interrupt();
         }
     }
 

@@ -30,7 +30,9 @@ public final class RunningKite {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
     private static final LocalMariaDb DATABASE = LocalMariaDb.startOver(Path.of("target/test-home").toAbsolutePath());
-    private static final ConfigurableApplicationContext APPLICATION = KiteServer.start(DATABASE, "--server.port=0");
+    private static final ConfigurableApplicationContext APPLICATION = KiteServer.start(DATABASE, "--server.port=0",
+            "--springdoc.api-docs.path=/api/openapi", "--springdoc.override-with-generic-response=false",
+            "--springdoc.default-flat-param-object=true", "--logging.level.org.springdoc=ERROR");
     private static final String ADDRESS = "http://127.0.0.1:"
             + requireNonNull(((WebServerApplicationContext) APPLICATION).getWebServer()).getPort();
 

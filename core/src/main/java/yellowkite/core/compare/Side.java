@@ -1,10 +1,7 @@
 package yellowkite.core.compare;
 
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HashMap;
-import java.util.HexFormat;
 import java.util.Map;
+import yellowkite.core.archive.Sha256;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.FixtureType;
@@ -27,17 +24,7 @@ public record Side(FixtureType type, Map<String, String> files, String version) 
 
     /** {@return a whole file, with what lies beside its description} */
     public static Side of(GdtfFile file) {
-        var files = new HashMap<String, String>();
-        file.others().forEach((path, bytes) -> files.put(path, hash(bytes)));
-        return new Side(file.description().type(), files, file.description().dataVersion());
-    }
-
-    private static String hash(byte[] bytes) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-        } catch (NoSuchAlgorithmException impossible) { // every Java platform has it
-            throw new IllegalStateException(impossible);
-        }
+        return new Side(file.description().type(), Sha256.ofAll(file.others()), file.description().dataVersion());
     }
 
     public static Side of(FixtureType type) {

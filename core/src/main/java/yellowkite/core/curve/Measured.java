@@ -7,6 +7,7 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.curve.Smooth.Knot;
 import yellowkite.core.profile.DmxProfile;
+import yellowkite.core.text.Delimited;
 
 /**
  * A curve through measured points, and the correction that undoes it.
@@ -17,8 +18,9 @@ import yellowkite.core.profile.DmxProfile;
  */
 public record Measured(List<DmxProfile.Point> pieces, double largest, List<Knot> points) {
     private static final int MOST = 4_096;
-    private static final Pattern ROW = Pattern.compile(
-            "\\s*(-?\\d{1,15}(?:[.,]\\d{1,15})?)\\s*[;\\t]\\s*(-?\\d{1,15}(?:[.,]\\d{1,15})?)\\s*|\\s*(-?\\d{1,15}(?:\\.\\d{1,15})?)\\s*,\\s*(-?\\d{1,15}(?:\\.\\d{1,15})?)\\s*|\\s*(-?\\d{1,15}(?:[.,]\\d{1,15})?) +(-?\\d{1,15}(?:[.,]\\d{1,15})?)\\s*");
+    private static final Pattern NUMBER = Pattern.compile("-?\\d{1,15}(?:[.,]\\d{1,15})?");
+    /** Where a row is parted, the surest first: with a decimal comma the two stand apart by something else. */
+    private static final String SEPARATORS = ";\t, ";
 
     /** What came of a table. @param reason one sentence if nothing did; null otherwise */
     public record Read(@Nullable Measured curve, @Nullable String reason) {
@@ -37,10 +39,9 @@ public record Measured(List<DmxProfile.Point> pieces, double largest, List<Knot>
         var rows = text.lines().filter(line -> !line.isBlank()).limit(MOST + 1).toList();
         var points = new ArrayList<Knot>();
         for (int i = 0; i < rows.size(); i++) {
-            var row = ROW.matcher(rows.get(i));
-            if (row.matches()) {
-                int at = row.group(1) != null ? 1 : row.group(3) != null ? 3 : 5;
-                points.add(new Knot(number(row.group(at)), number(row.group(at + 1))));
+            var point = point(rows.get(i));
+            if (point != null) {
+                points.add(point);
             } else if (i > 0) {
                 return Read.refused("Row " + (i + 1) + " is no pair of numbers: '"
                         + (rows.get(i).length() <= 40 ? rows.get(i) : rows.get(i).substring(0, 37) + "...")
@@ -64,6 +65,17 @@ public record Measured(List<DmxProfile.Point> pieces, double largest, List<Knot>
             return Read.refused("Levels and light are not negative, and one of each is more than 0.");
         }
         return fitted(points.stream().map(each -> new Knot(each.in() / top, each.out() / brightest)).toList(), correction);
+    }
+
+    /** {@return null if the row is no pair of numbers} */
+    private static @Nullable Knot point(String row) {
+        for (char separator : SEPARATORS.toCharArray()) {
+            var cells = Delimited.cells(row.strip(), separator).stream().filter(cell -> separator != ' ' || !cell.isEmpty()).toList();
+            if (cells.size() == 2 && cells.stream().allMatch(cell -> NUMBER.matcher(cell).matches())) {
+                return new Knot(number(cells.get(0)), number(cells.get(1)));
+            }
+        }
+        return null;
     }
 
     private static Read fitted(List<Knot> points, boolean correction) {

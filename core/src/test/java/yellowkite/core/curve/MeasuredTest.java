@@ -5,11 +5,22 @@ import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class MeasuredTest {
     private static Curve curve(String text, boolean correction) {
         return new Curve(Measured.read(text, correction).curve().pieces());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"0;0@50;400,5@100;801", "0\t0@50\t400,5@100\t801", "0,0@50,400.5@100,801", "0  0@50  400,5@100  801",
+            "\"0\",\"0\"@\"50\",\"400,5\"@\"100\",\"801\""})
+    void aPairIsReadHoweverASpreadsheetPartsIt(String rows) {
+        var points = Measured.read(rows.replace('@', '\n'), false).curve().points();
+
+        assertThat(points).extracting(Smooth.Knot::in).containsExactly(0.0, 0.5, 1.0);
+        assertThat(points).extracting(Smooth.Knot::out).containsExactly(0.0, 0.5, 1.0);
     }
 
     @Test

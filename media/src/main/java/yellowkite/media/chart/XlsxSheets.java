@@ -2,22 +2,18 @@ package yellowkite.media.chart;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.io.InputStream;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
-import javax.xml.parsers.ParserConfigurationException;
-import org.apache.poi.openxml4j.exceptions.OpenXML4JException;
-import org.apache.poi.openxml4j.opc.OPCPackage;
-import org.apache.poi.ss.usermodel.DataFormatter;
-import org.apache.poi.ss.util.CellReference;
-import org.apache.poi.util.XMLHelper;
-import org.apache.poi.xssf.eventusermodel.ReadOnlySharedStringsTable;
-import org.apache.poi.xssf.eventusermodel.XSSFReader;
-import org.apache.poi.xssf.eventusermodel.XSSFSheetXMLHandler;
-import org.apache.poi.xssf.usermodel.XSSFComment;
-import org.jspecify.annotations.Nullable;
-import org.xml.sax.InputSource;
-import org.xml.sax.SAXException;
+import java.util.Objects;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import org.dhatim.fastexcel.reader.Cell;
+import org.dhatim.fastexcel.reader.CellType;
+import org.dhatim.fastexcel.reader.ReadableWorkbook;
+import org.dhatim.fastexcel.reader.ReadingOptions;
+import org.dhatim.fastexcel.reader.Row;
 import yellowkite.core.archive.Archive;
 import yellowkite.core.archive.Budget;
 import yellowkite.core.archive.FormatException;
@@ -33,6 +29,9 @@ final class XlsxSheets {
     private static final int MOST_COLUMNS = 64;
     private static final int MOST_SHEETS = 40;
 
+    private static final Pattern FORM = Pattern.compile("(?<zeros>0+)(?:\\.(?<places>0+))?(?<percent>%)?");
+    private static final Pattern DATE = Pattern.compile("^[^\\[\"]*[dDyY]");
+
     private XlsxSheets() {}
 
     static List<Sheet> read(byte[] bytes) {
@@ -41,70 +40,51 @@ final class XlsxSheets {
                 throw new FormatException("is an archive, but no workbook");
             }
         }
-        try (var workbook = OPCPackage.open(new ByteArrayInputStream(bytes))) {
-            var reader = new XSSFReader(workbook);
-            var strings = new ReadOnlySharedStringsTable(workbook);
+        try (var workbook = new ReadableWorkbook(new ByteArrayInputStream(bytes), new ReadingOptions(true, true))) {
             var sheets = new ArrayList<Sheet>();
-            var each = (XSSFReader.SheetIterator) reader.getSheetsData();
-            while (each.hasNext() && sheets.size() < MOST_SHEETS) {
-                try (InputStream in = each.next()) {
-                    sheets.add(sheet(in, each.getSheetName(), reader, strings));
+            for (var sheet : workbook.getSheets().limit(MOST_SHEETS).toList()) {
+                try (var rows = sheet.openStream()) {
+                    sheets.add(new Sheet(sheet.getName(), rows.limit(MOST_ROWS)
+                        .map(row -> new Line("sheet '" + sheet.getName() + "', row " + row.getRowNum(), cells(row)))
+                        .filter(line -> line.cells().stream().anyMatch(cell -> !cell.isEmpty()))
+                        .toList()));
                 }
             }
             return sheets;
-        } catch (OpenXML4JException | IOException | SAXException | ParserConfigurationException | RuntimeException damaged) {
+        } catch (IOException | RuntimeException damaged) {
             throw damaged instanceof FormatException known ? known : new FormatException("is a workbook that is damaged or protected");
         }
     }
 
-    private static Sheet sheet(InputStream in, String name, XSSFReader reader, ReadOnlySharedStringsTable strings)
-            throws SAXException, ParserConfigurationException, IOException, OpenXML4JException {
-        var rows = new Rows(name);
-        var parser = XMLHelper.newXMLReader();
-        parser.setContentHandler(
-                new XSSFSheetXMLHandler(reader.getStylesTable(), null, strings, rows, new DataFormatter(java.util.Locale.ROOT), false));
-        try {
-            parser.parse(new InputSource(in));
-        } catch (IllegalStateException enough) {
-            // the rest of the sheet is left out
-        }
-        return new Sheet(name, rows.lines);
+    private static List<String> cells(Row row) {
+        return IntStream.range(0, Math.min(MOST_COLUMNS, row.getCellCount()))
+            .mapToObj(column -> row.getOptionalCell(column).map(XlsxSheets::shown).orElse(""))
+            .map(shown -> TextSheets.plain(shown).replaceAll("\\s+", " ").strip())
+            .toList();
     }
 
-    private static final class Rows implements XSSFSheetXMLHandler.SheetContentsHandler {
-        private final String name;
-        private final List<Line> lines = new ArrayList<>();
-        private final List<String> cells = new ArrayList<>();
-
-        private Rows(String name) {
-            this.name = name;
+    /** {@return a cell as its table shows it, as far as charts make use of that: per cent, places behind the point, leading zeros} */
+    private static String shown(Cell cell) {
+        if (cell.getType() != CellType.NUMBER && !isNumberOfFormula(cell)) {
+            return cell.getText();
         }
-
-        @Override
-        public void startRow(int row) {
-            cells.clear();
-            if (lines.size() >= MOST_ROWS) {
-                throw new IllegalStateException("enough");
-            }
+        var number = new BigDecimal(Objects.requireNonNullElse(cell.getRawValue(), "0"));
+        var says = Objects.requireNonNullElse(cell.getDataFormatString(), "");
+        var form = FORM.matcher(says);
+        if (!form.matches() && DATE.matcher(says).find()) {
+            return cell.asDate().toLocalDate().toString();
         }
-
-        @Override
-        public void cell(@Nullable String reference, @Nullable String shown, @Nullable XSSFComment comment) {
-            int column = reference == null ? cells.size() : new CellReference(reference).getCol();
-            if (column >= MOST_COLUMNS || shown == null) {
-                return;
-            }
-            while (cells.size() <= column) {
-                cells.add("");
-            }
-            cells.set(column, TextSheets.plain(shown).replaceAll("\\s+", " ").strip());
+        if (!form.matches()) {
+            return number.stripTrailingZeros().toPlainString();
         }
+        boolean percent = form.group("percent") != null;
+        int places = form.group("places") == null ? 0 : form.group("places").length();
+        var rounded = (percent ? number.movePointRight(2) : number).setScale(places, RoundingMode.HALF_UP).toPlainString();
+        var zeros = "0".repeat(Math.max(0, form.group("zeros").length() - rounded.replaceFirst("^-|\\..*", "").length()));
+        return zeros + rounded + (percent ? "%" : "");
+    }
 
-        @Override
-        public void endRow(int row) {
-            if (cells.stream().anyMatch(cell -> !cell.isEmpty())) {
-                lines.add(new Line("sheet '" + name + "', row " + (row + 1), cells));
-            }
-        }
+    private static boolean isNumberOfFormula(Cell cell) {
+        return cell.getType() == CellType.FORMULA && cell.getValue() instanceof BigDecimal;
     }
 }

@@ -11,6 +11,7 @@ import org.apache.pdfbox.pdmodel.encryption.AccessPermission;
 import org.apache.pdfbox.pdmodel.encryption.StandardProtectionPolicy;
 import org.apache.pdfbox.pdmodel.font.PDType1Font;
 import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
+import org.apache.poi.xssf.usermodel.XSSFRichTextString;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -80,6 +81,36 @@ class ChartFileTest {
 
         isTheChart(sheets);
         assertThat(sheets.getFirst().lines().get(1).place()).isEqualTo("page 1, line 2");
+    }
+
+    /** A workbook by another program's hand: what its table shows is what is read. */
+    @Test
+    void cellsOfAWorkbookAreReadAsTheyAreShown() throws IOException {
+        var out = new ByteArrayOutputStream();
+        try (var workbook = new XSSFWorkbook()) {
+            var row = workbook.createSheet("Cells").createRow(4);
+            double[] numbers = {0.5, 0.125, 7, 255, 2.5, 1e10, 45_231};
+            String[] forms = {"0%", "0.0%", "000", "General", "0.00", "General", "d-mmm"};
+            for (int i = 0; i < numbers.length; i++) {
+                var style = workbook.createCellStyle();
+                style.setDataFormat(workbook.createDataFormat().getFormat(forms[i]));
+                row.createCell(i).setCellValue(numbers[i]);
+                row.getCell(i).setCellStyle(style);
+            }
+            row.createCell(8).setCellFormula("100+28");
+            row.createCell(9).setCellFormula("\"Open\"&\"ed\"");
+            row.createCell(10).setCellValue(new XSSFRichTextString("Strobe\n slow to  fast"));
+            workbook.getCreationHelper().createFormulaEvaluator().evaluateAll();
+            workbook.write(out);
+        }
+
+        var sheet = ChartFile.read(out.toByteArray()).getFirst();
+
+        assertThat(sheet.lines()).singleElement().satisfies(line -> {
+            assertThat(line.place()).isEqualTo("sheet 'Cells', row 5");
+            assertThat(line.cells()).containsExactly("50%", "12.5%", "007", "255", "2.50", "10000000000", "2023-11-01", "", "128",
+                    "Opened", "Strobe slow to fast");
+        });
     }
 
     @Test

@@ -1,6 +1,5 @@
 package yellowkite.server.charts;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.chart.layout.Charted.Unplaced;
@@ -32,14 +31,14 @@ record ChartView(String id, String profileId, String profile, String manufacture
     }
 
     /** @param channel key of the channel that it belongs to; null if it belongs to none */
-    record LineView(String place, List<String> cells, LineUse use, @Schema(nullable = true) @Nullable String channel) {}
+    record LineView(String place, List<String> cells, LineUse use, @Nullable String channel) {}
 
     record ExistingMode(int id, String name, int footprint, int channels) {}
 
     /**
      * @param suggested mode of the profile that this one seems to be; null = it is new. @param free a name that no mode of the profile has
      */
-    record ChartModeView(int index, String name, String free, int footprint, @Schema(nullable = true) @Nullable Integer suggested,
+    record ChartModeView(int index, String name, String free, int footprint, @Nullable Integer suggested,
             List<ChartChannelView> channels) {}
 
     /**
@@ -54,9 +53,9 @@ record ChartView(String id, String profileId, String profile, String manufacture
      * @param max last value of its width
      */
     record ChartChannelView(String key, List<Integer> addresses, String called, String cell, String words,
-            @Schema(nullable = true) @Nullable String attribute, String pretty, String featureGroup, String sure, boolean unsure,
+            @Nullable String attribute, String pretty, String featureGroup, String sure, boolean unsure,
             String why,
-            long max, @Schema(nullable = true) @Nullable Long start, @Schema(nullable = true) @Nullable Long highlight,
+            long max, @Nullable Long start, @Nullable Long highlight,
             List<ChartFunctionView> functions, List<String> doubts, boolean looked, boolean wantsALook, List<String> places) {}
 
     /**

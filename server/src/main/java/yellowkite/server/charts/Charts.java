@@ -1,6 +1,5 @@
 package yellowkite.server.charts;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -134,8 +133,8 @@ class Charts {
      * @param channels keys of those that are taken; null = all
      * @param gone ids of the mode's channels that leave
      */
-    record ApplyMode(int index, String name, @Schema(nullable = true) @Nullable Integer onto,
-            @Schema(nullable = true) @Nullable List<String> channels, List<Integer> gone) {
+    record ApplyMode(int index, String name, @Nullable Integer onto,
+            @Nullable List<String> channels, List<Integer> gone) {
         ApplyMode {
             Objects.requireNonNull(name, "name");
             channels = channels == null ? null : List.copyOf(channels);

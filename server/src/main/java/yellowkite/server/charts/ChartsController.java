@@ -1,6 +1,5 @@
 package yellowkite.server.charts;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -115,7 +114,7 @@ class ChartsController {
     }
 
     /** What a chart would change. @param key null where the chart lacks the channel. @param channel null where the mode lacks it */
-    record ChartChange(@Schema(nullable = true) @Nullable String key, @Schema(nullable = true) @Nullable Integer channel, String called,
+    record ChartChange(@Nullable String key, @Nullable Integer channel, String called,
             List<String> says) {
         static ChartChange of(ChartDifference each) {
             return new ChartChange(each.key(), each.channel(), each.called(), each.says());

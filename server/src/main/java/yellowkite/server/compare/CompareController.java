@@ -31,7 +31,7 @@ import yellowkite.server.compare.ComparisonView.DifferenceLine;
 import yellowkite.server.compare.ComparisonView.SideLine;
 import yellowkite.media.Thumbnails;
 import yellowkite.server.revisions.Revisions;
-import yellowkite.server.revisions.Sha256;
+import yellowkite.core.archive.Sha256;
 import yellowkite.server.web.Refusal;
 
 /** What differs between revisions, modes and files. Reads only; a file is looked at and forgotten. */

@@ -1,6 +1,5 @@
 package yellowkite.server.compare;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
@@ -20,9 +19,9 @@ record ComparisonView(SideLine left, SideLine right, Map<Rank, Long> counts, Lis
         Map<Integer, ModeSheet.ChannelLine> leftLines, Map<Integer, ModeSheet.ChannelLine> rightLines) {
 
     /** @param profileId null for a file that was only dropped here, as with the revision. @param withdrawn why; null if it is not */
-    record SideLine(@Schema(nullable = true) @Nullable String profileId, @Schema(nullable = true) @Nullable Integer revision,
-            String manufacturer, String name, @Schema(nullable = true) @Nullable LocalDateTime at,
-            String note, List<String> modes, @Schema(nullable = true) @Nullable String withdrawn) {}
+    record SideLine(@Nullable String profileId, @Nullable Integer revision,
+            String manufacturer, String name, @Nullable LocalDateTime at,
+            String note, List<String> modes, @Nullable String withdrawn) {}
 
     /**
      * @param mode empty for the profile as a whole
@@ -30,6 +29,6 @@ record ComparisonView(SideLine left, SideLine right, Map<Rank, Long> counts, Lis
      * @param leftPicture address of what a slot shows there; null if it is about no picture
      */
     record DifferenceLine(Rank rank, Difference.Kind kind, String mode, String where, String says, String before, String after,
-            @Schema(nullable = true) @Nullable Integer left, @Schema(nullable = true) @Nullable Integer right,
-            @Schema(nullable = true) @Nullable String leftPicture, @Schema(nullable = true) @Nullable String rightPicture) {}
+            @Nullable Integer left, @Nullable Integer right,
+            @Nullable String leftPicture, @Nullable String rightPicture) {}
 }

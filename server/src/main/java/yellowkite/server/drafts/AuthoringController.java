@@ -1,6 +1,5 @@
 package yellowkite.server.drafts;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -43,8 +42,8 @@ class AuthoringController {
     }
 
     /** @param first null = the usual one, as are {@code spacing} and {@code columns} */
-    record CellsRequest(int mode, List<Integer> channels, String name, int count, @Schema(nullable = true) @Nullable Integer first,
-            @Schema(nullable = true) @Nullable Integer spacing, @Schema(nullable = true) @Nullable Integer columns, MakeCells.Order order,
+    record CellsRequest(int mode, List<Integer> channels, String name, int count, @Nullable Integer first,
+            @Nullable Integer spacing, @Nullable Integer columns, MakeCells.Order order,
             String pitch) {
         CellsRequest {
             channels = List.copyOf(channels);

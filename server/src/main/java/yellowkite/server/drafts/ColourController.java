@@ -1,6 +1,5 @@
 package yellowkite.server.drafts;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -71,8 +70,8 @@ class ColourController {
      * @param measured how many measurements it has; {@code spectra} how many of them by wavelength. @param nanometres null if not known, or
      * for a filter
      */
-    record LightPart(String name, @Schema(nullable = true) @Nullable HueView hue, @Schema(nullable = true) @Nullable Figure luminance,
-            @Schema(nullable = true) @Nullable Figure nanometres, int measured, long spectra, List<String> uses) {}
+    record LightPart(String name, @Nullable HueView hue, @Nullable Figure luminance,
+            @Nullable Figure nanometres, int measured, long spectra, List<String> uses) {}
 
     /** A colour with a name that can be asked for. */
     record NamedColour(String name, String hex) {}
@@ -85,7 +84,7 @@ class ColourController {
      * @param dims whether a brightness can be asked for
      */
     record ColourMap(double span, List<KelvinSpot> blackBodies, List<Spot> gamut, List<LightSpot> lights,
-            @Schema(nullable = true) @Nullable HueView now,
+            @Nullable HueView now,
             List<LightPart> emitters, List<LightPart> filters, List<NamedColour> named, boolean dims) {}
 
     record ProbeRequest(int mode, Map<Integer, Long> values) {

@@ -1,6 +1,5 @@
 package yellowkite.server.drafts;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
@@ -54,9 +53,9 @@ class CurveController {
      * @param largest largest distance from a point that was measured, in percent; null if none was
      */
     record CurveView(List<PutCurve.Piece> pieces, List<Double> outputs, List<String> percents, List<Long> eight, List<Long> sixteen,
-            List<FadeStep> fade, @Schema(nullable = true) @Nullable List<Double> inverse,
-            @Schema(nullable = true) @Nullable List<String> inversePercents, List<CurvePoint> points, OwnPoints.Run run,
-            @Schema(nullable = true) @Nullable String largest) {
+            List<FadeStep> fade, @Nullable List<Double> inverse,
+            @Nullable List<String> inversePercents, List<CurvePoint> points, OwnPoints.Run run,
+            @Nullable String largest) {
         static CurveView of(List<DmxProfile.Point> points, @Nullable Double largest) {
             return of(points, largest, OwnPoints.of(new Curve(points)));
         }

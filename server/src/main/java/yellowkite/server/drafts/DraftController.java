@@ -1,7 +1,5 @@
 package yellowkite.server.drafts;
 
-import io.swagger.v3.oas.annotations.Hidden;
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
@@ -71,9 +69,9 @@ class DraftController {
      * @param despite why, although checks find errors; may be absent if they find none
      * @param firmware of the fixture from which it holds. @param fromWhom who gave what it {@code restsOn}
      */
-    record PublishRequest(int version, String summary, @Schema(nullable = true) @Nullable String despite,
-            @Schema(nullable = true) @Nullable String firmware,
-            @Schema(nullable = true) RevisionFacts.@Nullable RestsOn restsOn, @Schema(nullable = true) @Nullable String fromWhom) {
+    record PublishRequest(int version, String summary, @Nullable String despite,
+            @Nullable String firmware,
+            RevisionFacts.@Nullable RestsOn restsOn, @Nullable String fromWhom) {
         PublishRequest {
             Objects.requireNonNull(summary, "summary");
         }
@@ -110,7 +108,6 @@ class DraftController {
     }
 
     /** 200 with how far the draft is, at once and each time it goes on, as server-sent events; 404 if there is none. */
-    @Hidden // no client is made of a stream
     @GetMapping(value = "/api/drafts/{draftId}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter events(@PathVariable String draftId) {
         return events.listen(draftId, drafts.state(draftId));
@@ -170,10 +167,10 @@ class DraftController {
      * @param copyMode name of the only mode that is kept; null = all
      * @param production for which this is what it puts into the fixtures of the copied profile; null = a profile like any other
      */
-    record BeginRequest(String manufacturer, String name, @Schema(nullable = true) Begin.@Nullable Body body,
-            @Schema(nullable = true) @Nullable String copyOf,
-            @Schema(nullable = true) @Nullable Integer copyRevision, @Schema(nullable = true) @Nullable String copyMode,
-            @Schema(nullable = true) @Nullable String production) {
+    record BeginRequest(String manufacturer, String name, Begin.@Nullable Body body,
+            @Nullable String copyOf,
+            @Nullable Integer copyRevision, @Nullable String copyMode,
+            @Nullable String production) {
         BeginRequest {
             Objects.requireNonNull(manufacturer, "manufacturer");
             Objects.requireNonNull(name, "name");

@@ -1,6 +1,5 @@
 package yellowkite.server.drafts;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -24,12 +23,12 @@ import yellowkite.server.web.Figure;
  * @param productionVersion null unless it is what a production puts into a fixture
  * @param parts of the body, by name; likewise emitters and filters
  */
-record DraftView(String id, String profileId, int version, boolean open, @Schema(nullable = true) @Nullable String halted, int baseRevision,
+record DraftView(String id, String profileId, int version, boolean open, @Nullable String halted, int baseRevision,
         int newestRevision, String name, String manufacturer, String shortName, String description,
-        @Schema(nullable = true) @Nullable String picture, String notes, House.Category category,
+        @Nullable String picture, String notes, House.Category category,
         List<ModeLine> modes, List<WheelLine> wheels, List<AttributeLine> attributes, List<String> parts, List<String> emitters,
-        List<String> filters, @Schema(nullable = true) @Nullable ProductionLine productionVersion, WrittenFacts facts,
-        @Schema(nullable = true) @Nullable ModeMap map,
+        List<String> filters, @Nullable ProductionLine productionVersion, WrittenFacts facts,
+        @Nullable ModeMap map,
         List<HistoryLine> history, boolean canUndo, boolean canRedo) {
 
     /** @param origin the profile that it derives from, and {@code revision} of that */
@@ -41,15 +40,15 @@ record DraftView(String id, String profileId, int version, boolean open, @Schema
      * @param said whether the house said the kind; false if it follows from what turns the wheel. @param open where the open slot was seen
      * on a fixture; null = as the chart says
      */
-    record WheelLine(int id, String name, WheelCare.Kind kind, boolean said, @Schema(nullable = true) WheelCare.@Nullable Confirmed open,
+    record WheelLine(int id, String name, WheelCare.Kind kind, boolean said, WheelCare.@Nullable Confirmed open,
             List<SlotLine> slots) {}
 
     /**
      * @param media address of its picture; null if it has none. @param color {@code #rrggbb}; null if it has none. @param filter empty =
      * none. @param facets of a prism. @param open whether white light passes it untouched
      */
-    record SlotLine(int number, String name, @Schema(nullable = true) @Nullable String color,
-            @Schema(nullable = true) @Nullable String media, String filter, int facets, boolean disc, boolean open) {}
+    record SlotLine(int number, String name, @Nullable String color,
+            @Nullable String media, String filter, int facets, boolean disc, boolean open) {}
 
     record AttributeLine(String name, String pretty, String featureGroup, String unit) {}
 
@@ -60,7 +59,7 @@ record DraftView(String id, String profileId, int version, boolean open, @Schema
      * are cells: {@code 8 shared + 24 x 5 = 128}; else empty
      */
     record ModeMap(int id, String name, String description, int footprint, String free, String sum,
-            @Schema(nullable = true) @Nullable Integer chartCount, List<Integer> order, List<ChannelRow> channels) {}
+            @Nullable Integer chartCount, List<Integer> order, List<ChannelRow> channels) {}
 
     /**
      * @param addresses of the first place; empty for a virtual channel
@@ -74,9 +73,9 @@ record DraftView(String id, String profileId, int version, boolean open, @Schema
     record ChannelRow(int id, int number, String name, String attribute, String pretty, String featureGroup, String geometry, int bytes,
             long max,
             List<Integer> addresses, String called, List<Integer> offsets, int times, long start,
-            @Schema(nullable = true) @Nullable Long highlight, boolean snap, LogicalChannel.Master master, Figure mibFade,
+            @Nullable Long highlight, boolean snap, LogicalChannel.Master master, Figure mibFade,
             Figure dmxChangeTimeLimit,
-            House.Tint tint, String note, @Schema(nullable = true) @Nullable Long blackout, List<CellPlace> places,
+            House.Tint tint, String note, @Nullable Long blackout, List<CellPlace> places,
             List<FunctionBar> functions) {}
 
     /** One cell. @param column 0 = the leftmost, row 0 = the topmost */
@@ -93,8 +92,8 @@ record DraftView(String id, String profileId, int version, boolean open, @Schema
     record FunctionBar(int id, String name, String attribute, String pretty, long from, long to, int layer, String label,
             Figure physicalFrom, Figure physicalTo, String unit, boolean assumed, String wheel, String emitter, String filter, String curve,
             String when,
-            List<Situation> also, @Schema(nullable = true) @Nullable Integer alsoOf, @Schema(nullable = true) @Nullable Integer modeMaster,
-            long modeFrom, long modeTo, @Schema(nullable = true) @Nullable Figure min, @Schema(nullable = true) @Nullable Figure max,
+            List<Situation> also, @Nullable Integer alsoOf, @Nullable Integer modeMaster,
+            long modeFrom, long modeTo, @Nullable Figure min, @Nullable Figure max,
             Figure realFade, Figure realAcceleration, String runs, boolean inverted, List<RangeBar> ranges, List<HoleBar> holes) {}
 
     /** One more situation in which a function counts. @param function id of the copy that stands for it. @param when in words */
@@ -104,12 +103,12 @@ record DraftView(String id, String profileId, int version, boolean open, @Schema
      * Values that no named range explains. @param range the one without a name that stands for them; null before the first. @param closes
      * the edit that lets a neighbour take them
      */
-    record HoleBar(long from, long to, @Schema(nullable = true) @Nullable Integer range, Edit closes) {}
+    record HoleBar(long from, long to, @Nullable Integer range, Edit closes) {}
 
     /** @param ownPhysical whether it has physical ends of its own. @param slotName empty without a slot */
     record RangeBar(int id, String name, long from, long to, int slot, String slotName, Figure physicalFrom, Figure physicalTo,
             boolean ownPhysical,
-            @Schema(nullable = true) House.@Nullable Mark mark) {}
+            House.@Nullable Mark mark) {}
 
     /** @param undoable whether it counts, and whoever made it may take it back */
     record HistoryLine(String sentence, String author, LocalDateTime at, boolean undone, boolean undoable) {}

@@ -1,6 +1,5 @@
 package yellowkite.server.drafts;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.colour.HueText;
 import yellowkite.core.colour.Srgb;
@@ -17,8 +16,8 @@ import yellowkite.core.colour.Xyz;
  * @param hex how the screen shows it at full brightness
  * @param onScreen false if the screen cannot show it and {@code hex} is only near
  */
-record HueView(double u, double v, @Schema(nullable = true) @Nullable Double kelvin,
-        @Schema(nullable = true) @Nullable Double duv, Says says, String hex, boolean onScreen) {
+record HueView(double u, double v, @Nullable Double kelvin,
+        @Nullable Double duv, Says says, String hex, boolean onScreen) {
     /** @param x of CIE 1931, as is y. @param white empty for a colour that is no white, as is {@code duv} */
     record Says(String x, String y, String xy, String uv, String white, String duv) {}
 

@@ -1,6 +1,5 @@
 package yellowkite.server.drafts;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -16,18 +15,18 @@ import org.jspecify.annotations.Nullable;
  * @param assumed whether nobody stated the ends of the function
  * @param doing one sentence about the light
  */
-record ReadoutView(int channel, long raw, String hex, double percent, List<Byte> bytes, @Schema(nullable = true) @Nullable String function,
-        @Schema(nullable = true) @Nullable Integer functionId,
-        @Schema(nullable = true) @Nullable String attribute, @Schema(nullable = true) @Nullable String range,
-        @Schema(nullable = true) DraftView.@Nullable SlotLine slot, @Schema(nullable = true) @Nullable String physical, String unit,
+record ReadoutView(int channel, long raw, String hex, double percent, List<Byte> bytes, @Nullable String function,
+        @Nullable Integer functionId,
+        @Nullable String attribute, @Nullable String range,
+        DraftView.@Nullable SlotLine slot, @Nullable String physical, String unit,
         boolean assumed, String doing, Beam beam) {
 
     /** @param address null for a virtual channel. @param label coarse, fine ... */
-    record Byte(@Schema(nullable = true) @Nullable Integer address, String label, int value) {}
+    record Byte(@Nullable Integer address, String label, int value) {}
 
     /**
      * @param looks how bright it looks, in [0, 1]. @param says brightness, direction and strobe in short words. @param hue of its
      * colour. @param gobo address of its picture
      */
-    record Beam(double looks, List<String> says, HueView hue, @Schema(nullable = true) @Nullable String gobo) {}
+    record Beam(double looks, List<String> says, HueView hue, @Nullable String gobo) {}
 }

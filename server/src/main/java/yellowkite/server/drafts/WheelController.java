@@ -1,6 +1,5 @@
 package yellowkite.server.drafts;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -52,7 +51,7 @@ class WheelController {
      * Values that bring in a slot. @param channel id. @param address first of the channel; null if it is virtual. @param calledAfterAnother
      * whether the range is called after another slot
      */
-    record WheelSpan(int slot, int channel, String pretty, @Schema(nullable = true) @Nullable Integer address, String function,
+    record WheelSpan(int slot, int channel, String pretty, @Nullable Integer address, String function,
             String range, long from, long to, WheelUse.Motion motion, boolean calledAfterAnother) {}
 
     /** 200 with the values of a mode that bring in each slot of a wheel, by slot; 404 if there is no such wheel or mode. */
@@ -137,7 +136,7 @@ class WheelController {
     }
 
     /** @param wheel name in that revision. @param over id of the wheel whose place it takes; null = beside the others */
-    record WheelCopyRequest(int version, String profileId, int revision, String wheel, @Schema(nullable = true) @Nullable Integer over) {
+    record WheelCopyRequest(int version, String profileId, int revision, String wheel, @Nullable Integer over) {
         WheelCopyRequest {
             Objects.requireNonNull(profileId, "profileId");
             Objects.requireNonNull(wheel, "wheel");

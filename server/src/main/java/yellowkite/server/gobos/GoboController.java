@@ -1,6 +1,5 @@
 package yellowkite.server.gobos;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.Base64;
@@ -65,7 +64,7 @@ class GoboController {
         return gobos.search(search, LISTED).stream().map(GoboLine::of).toList();
     }
 
-    record GoboUse(String profileId, String name, @Schema(nullable = true) @Nullable Integer revision) {}
+    record GoboUse(String profileId, String name, @Nullable Integer revision) {}
 
     /** 200 with the profiles that use its picture; a use without a revision is in a draft. */
     @GetMapping("/api/gobos/{id}/uses")

@@ -1,14 +1,16 @@
 package yellowkite.server.intake;
 
-import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
-import yellowkite.demo.DemoHouse;
+import yellowkite.core.library.FirstHouse;
+import yellowkite.core.library.FirstHouse.UpstreamRelease;
+import yellowkite.core.release.ReleaseArchive;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.gobos.Gobos;
 import yellowkite.server.library.HouseStateRepository;
 import yellowkite.server.library.HouseStateRepository.State;
 import yellowkite.server.library.ProfileRepository;
-import yellowkite.server.releases.DemoReleases;
+import yellowkite.server.releases.ReleaseTaking;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Change;
@@ -19,16 +21,15 @@ import yellowkite.server.web.Change;
  */
 @Component
 public class DemoLoader {
-    private static final Author STORE = new Author("Marigold lamp store");
     private final Intake intake;
     private final ProfileRepository profiles;
     private final Gobos gobos;
-    private final DemoReleases releases;
+    private final ReleaseTaking releases;
     private final HouseStateRepository states;
     private final Transactions transactions;
     private final Revisions revisions;
 
-    DemoLoader(Intake intake, ProfileRepository profiles, Gobos gobos, DemoReleases releases, HouseStateRepository states,
+    DemoLoader(Intake intake, ProfileRepository profiles, Gobos gobos, ReleaseTaking releases, HouseStateRepository states,
             Transactions transactions, Revisions revisions) {
         this.releases = releases;
         this.gobos = gobos;
@@ -40,26 +41,37 @@ public class DemoLoader {
     }
 
     public void loadIntoEmptyLibrary() {
-        if (states.find(State.FURNISHED).isPresent()) {
+        var house = FirstHouse.find();
+        if (house.isEmpty() || states.find(State.FURNISHED).isPresent()) {
             return;
         }
-        if (!profiles.areAllOf(List.of(STORE.name(), DemoReleases.HOUSE))) { // a house of its own, older than the mark
-            furnished();
-            return;
+        var authors = Stream.concat(Stream.of(house.get().author()), house.get().releases().stream().map(UpstreamRelease::house)).toList();
+        if (profiles.areAllOf(authors)) { // else a house of its own, older than the mark
+            load(house.get());
         }
-        for (var file : DemoHouse.files()) {
+        furnished();
+    }
+
+    private void load(FirstHouse house) {
+        var store = new Author(house.author());
+        for (var file : house.files()) {
             var type = file.description().type();
-            intake.take(type.manufacturer() + "@" + type.name() + ".gdtf", file.write(), IntakeResult.Same.NEXT, Change.by(STORE));
+            intake.take(type.manufacturer() + "@" + type.name() + ".gdtf", file.write(), IntakeResult.Same.NEXT, Change.by(store));
         }
         var there = gobos.names();
-        for (var gobo : DemoHouse.gobos()) {
+        for (var gobo : house.gobos()) {
             if (!there.contains(gobo.name())) {
                 gobos.keepAsItIs(new Gobos.Facts(gobo.name(), gobo.tags(), "", "", "Drawn in the lamp store", "The house's own"),
-                        gobo.png(), STORE);
+                        gobo.png(), store);
             }
         }
-        releases.load();
-        furnished();
+        for (var release : house.releases()) {
+            if (!releases.has(release.id())) {
+                try (var archive = ReleaseArchive.open(release.title() + ".zip", release.archive())) {
+                    releases.take(archive, store);
+                }
+            }
+        }
     }
 
     private void furnished() {

@@ -8,9 +8,9 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
+import yellowkite.core.library.FirstHouse;
 import yellowkite.core.library.FixtureIdentity;
 import yellowkite.core.library.Shelf;
-import yellowkite.demo.GeneratedFixtures;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Change;
@@ -39,13 +39,14 @@ public class Filling {
      * @param tell receives a line of progress now and then
      */
     public void fill(int count, Consumer<String> tell) throws InterruptedException {
+        var house = FirstHouse.find().orElseThrow(() -> new IllegalStateException("no made-up fixtures came along"));
         var next = new AtomicInteger();
         var added = new AtomicInteger();
         long start = System.nanoTime();
         Callable<Void> worker = () -> {
             for (int number = next.incrementAndGet(); number <= count; number = next.incrementAndGet()) {
-                if (profiles.find(Shelf.HOUSE, "", FixtureIdentity.of(GeneratedFixtures.id(number), "", "")).isEmpty()) {
-                    add(number, next, count);
+                if (profiles.find(Shelf.HOUSE, "", FixtureIdentity.of(house.madeUpId(number), "", "")).isEmpty()) {
+                    add(house, number, next, count);
                     added.incrementAndGet();
                 }
                 if (number % TELL_EVERY == 0 || number == count) {
@@ -66,9 +67,9 @@ public class Filling {
     }
 
     /** If one fixture cannot be added, nobody takes up another one. */
-    private void add(int number, AtomicInteger next, int count) {
+    private void add(FirstHouse house, int number, AtomicInteger next, int count) {
         try {
-            intake.take("made up " + number + ".gdtf", GeneratedFixtures.file(number).write(), IntakeResult.Same.ASK, Change.by(MILL));
+            intake.take("made up " + number + ".gdtf", house.madeUp(number).write(), IntakeResult.Same.ASK, Change.by(MILL));
         } catch (RuntimeException failed) {
             next.set(count);
             throw failed;

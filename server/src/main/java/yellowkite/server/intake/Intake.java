@@ -23,12 +23,12 @@ import yellowkite.server.intake.IntakeResult.Same;
 import yellowkite.server.library.BinRepository;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.library.ProfileRepository.StoredProfile;
-import yellowkite.server.revisions.FileLimits;
+import yellowkite.core.gdtf.FileLimits;
 import yellowkite.server.revisions.NewRevision;
 import yellowkite.server.revisions.RevisionFacts;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
-import yellowkite.server.revisions.Sha256;
+import yellowkite.core.archive.Sha256;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.Change;
 

@@ -1,6 +1,5 @@
 package yellowkite.server.intake;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -20,8 +19,8 @@ import yellowkite.server.web.FindingView;
  * @param accepted what came in; null if nothing did
  * @param question what has to be decided before it comes in; null if nothing has
  */
-record IntakeResult(String file, @Schema(nullable = true) @Nullable String refused, @Schema(nullable = true) @Nullable Accepted accepted,
-        @Schema(nullable = true) @Nullable Question question) {
+record IntakeResult(String file, @Nullable String refused, @Nullable Accepted accepted,
+        @Nullable Question question) {
 
     static IntakeResult refused(String file, String why) {
         return new IntakeResult(file, why, null, null);

@@ -7,7 +7,6 @@ import static org.jooq.impl.DSL.when;
 import static yellowkite.server.tables.Tables.INTAKE_FILE;
 import static yellowkite.server.tables.Tables.INTAKE_RUN;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -36,8 +35,8 @@ class RunRepository {
     record Announced(String name, long size) {}
 
     /** @param outcome null until the file was sent. @param says one sentence */
-    record FileLine(int position, String name, long size, @Schema(nullable = true) @Nullable Outcome outcome, String says,
-            @Schema(nullable = true) @Nullable String profileId) {}
+    record FileLine(int position, String name, long size, @Nullable Outcome outcome, String says,
+            @Nullable String profileId) {}
 
     /** @param done files that were sent; {@code troubled} ones were refused or wait. @param closed whether nobody wants to go on with it */
     record RunLine(String id, String author, LocalDateTime startedAt, boolean closed, int total, int done, int troubled) {}

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
-import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.beans.propertyeditors.StringArrayPropertyEditor;
 import org.springframework.web.bind.WebDataBinder;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -61,7 +60,7 @@ class LibraryController {
 
     /** 200 with what is found, from the index {@code offset} on. @param limit at most 200 */
     @GetMapping("/api/library")
-    LibraryView library(@ParameterObject LibraryRequest request, @RequestParam(defaultValue = "0") int offset,
+    LibraryView library(LibraryRequest request, @RequestParam(defaultValue = "0") int offset,
             @RequestParam(defaultValue = "40") int limit) {
         var index = shelves.index();
         var found = index.search(request.query(), request.narrowing(), request.ordered());
@@ -75,7 +74,7 @@ class LibraryController {
 
     /** 200 with the index of the next profile after {@code after} whose name, or whose manufacturer's, begins with some letters. */
     @GetMapping("/api/library/next")
-    NextView next(@ParameterObject LibraryRequest request, @RequestParam int after, @RequestParam String letters) {
+    NextView next(LibraryRequest request, @RequestParam int after, @RequestParam String letters) {
         var found = shelves.index().search(request.query(), request.narrowing(), request.ordered());
         return new NextView(found.next(Math.clamp(after, -1, Math.max(0, found.hits().size() - 1)), letters));
     }

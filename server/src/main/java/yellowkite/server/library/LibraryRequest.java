@@ -1,6 +1,5 @@
 package yellowkite.server.library;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -29,7 +28,7 @@ import yellowkite.core.profile.House;
 record LibraryRequest(@Nullable String search, String @Nullable [] manufacturer, @Nullable Set<House.Category> category,
         @Nullable Integer footprintFrom, @Nullable Integer footprintTo, @Nullable Boolean cells,
         @Nullable Set<String> attribute, @Nullable Set<Shelf> shelf, @Nullable Set<Card.State> state, @Nullable Boolean proven,
-        @Nullable LocalDate since, @Schema(nullable = true) @Nullable Order order) {
+        @Nullable LocalDate since, @Nullable Order order) {
 
     String searched() {
         return Objects.requireNonNullElse(search, "");

@@ -1,6 +1,5 @@
 package yellowkite.server.library;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.library.Found.Left;
@@ -29,7 +28,7 @@ record LibraryView(int total, int found, List<Section> sections, Left left, List
      * @param missing what of the search it does not fit, in words
      */
     record Profile(String id, String manufacturer, String name, Shelf shelf, int revision, int errors, int warnings,
-            @Nullable @Schema(nullable = true) String picture, @Nullable @Schema(nullable = true) String draftBy,
-            @Nullable @Schema(nullable = true) ProductionLine productionVersion, List<ModeSummary> modes, int modeCount,
+            @Nullable String picture, @Nullable String draftBy,
+            @Nullable ProductionLine productionVersion, List<ModeSummary> modes, int modeCount,
             List<String> missing) {}
 }

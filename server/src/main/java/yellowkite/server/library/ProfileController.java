@@ -1,6 +1,5 @@
 package yellowkite.server.library;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -70,10 +69,10 @@ class ProfileController {
      */
     record ProfileView(String id, Shelf shelf, String manufacturer, String name, String shortName, String longName, String description,
             String fixtureTypeId, House.Category category, String notes,
-            @Schema(nullable = true) @Nullable String picture, int revision, int newest,
-            @Schema(nullable = true) @Nullable String withdrawn, boolean binned, Tags tags,
-            @Schema(nullable = true) @Nullable Origin origin,
-            @Schema(nullable = true) @Nullable String production, List<Use> uses, List<SameMap> sameMaps, List<ModeOfPage> modes,
+            @Nullable String picture, int revision, int newest,
+            @Nullable String withdrawn, boolean binned, Tags tags,
+            @Nullable Origin origin,
+            @Nullable String production, List<Use> uses, List<SameMap> sameMaps, List<ModeOfPage> modes,
             List<FindingView> checks, List<String> files, WrittenFacts facts) {}
 
     /** 200 with a profile as a revision has it; 404 if there is none. @param revision null = the newest */

@@ -1,6 +1,5 @@
 package yellowkite.server.releases;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -25,6 +24,8 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import yellowkite.core.release.ReleaseArchive;
+import yellowkite.core.release.Manifest;
 import yellowkite.core.compare.Rank;
 import yellowkite.core.release.ProfileChange;
 import yellowkite.core.release.ProfileChange.Kind;
@@ -32,7 +33,7 @@ import yellowkite.server.library.UseRepository.Use;
 import yellowkite.server.releases.ReleaseRepository.Origin;
 import yellowkite.server.releases.ReleaseRepository.StoredLine;
 import yellowkite.server.releases.ReleaseRepository.StoredRelease;
-import yellowkite.server.revisions.FileNames;
+import yellowkite.core.gdtf.FileNames;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Change;
 import yellowkite.server.web.Line;
@@ -45,13 +46,13 @@ class ReleaseController {
     private static final int LONGEST_NOTE = 1_000;
     private static final int LONGEST_NOTES = 10_000;
     private final ReleaseRepository releases;
-    private final Gathering gathering;
-    private final Arrival arrival;
+    private final ReleaseMaking making;
+    private final ReleaseTaking taking;
 
-    ReleaseController(ReleaseRepository releases, Gathering gathering, Arrival arrival) {
+    ReleaseController(ReleaseRepository releases, ReleaseMaking making, ReleaseTaking taking) {
         this.releases = releases;
-        this.gathering = gathering;
-        this.arrival = arrival;
+        this.making = making;
+        this.taking = taking;
     }
 
     /** @param publishedAt UTC. @param onShelf whether the Reference shelf has what it brought: the newest of another house */
@@ -75,9 +76,9 @@ class ReleaseController {
      * @param before number of its revision in the release before; null if it was no part of that, or that was never here. @param uses of
      * the profile in this house
      */
-    record ReleasedLine(String profileId, String manufacturer, String name, int revision, @Schema(nullable = true) @Nullable Integer before,
+    record ReleasedLine(String profileId, String manufacturer, String name, int revision, @Nullable Integer before,
             Kind kind,
-            @Schema(nullable = true) @Nullable Rank worst, String note, List<Use> uses) {
+            @Nullable Rank worst, String note, List<Use> uses) {
         private ProfileChange change() {
             return new ProfileChange(kind, worst, Map.of(), List.of());
         }
@@ -91,7 +92,7 @@ class ReleaseController {
     ReleaseView read(@PathVariable String id) {
         var release = require(id);
         var lines = releases.lines(id);
-        var uses = arrival.usesOf(lines);
+        var uses = taking.usesOf(lines);
         var before = releases.before(release.origin(), release.house(), release.publishedAt())
             .stream()
             .findFirst()
@@ -102,7 +103,7 @@ class ReleaseController {
             .sorted(Comparator.comparingInt((ReleasedLine line) -> line.change().urgency()))
             .toList();
         return new ReleaseView(line(release), ProfileChange.counted(views.stream().map(ReleasedLine::change).toList()), release.notes(),
-                views, gathering.earlier(release));
+                views, making.earlier(release));
     }
 
     private static ReleasedLine line(StoredLine line, @Nullable Integer before, Map<String, List<Use>> uses) {
@@ -120,12 +121,12 @@ class ReleaseController {
 
     /** 200 with what the next release would say of each profile; nothing is stored. */
     @PostMapping("/api/releases/proposal")
-    List<Gathering.Proposal> propose(@RequestBody ProposalRequest request) {
-        return gathering.propose(request.profiles());
+    List<ReleaseMaking.Proposal> propose(@RequestBody ProposalRequest request) {
+        return making.propose(request.profiles());
     }
 
     /** @param notes several lines on the release as a whole; may be empty */
-    record ReleaseRequest(String house, String title, LocalDate dated, String notes, List<Gathering.Member> profiles) {
+    record ReleaseRequest(String house, String title, LocalDate dated, String notes, List<ReleaseMaking.Member> profiles) {
         ReleaseRequest {
             Objects.requireNonNull(house, "house");
             Objects.requireNonNull(title, "title");
@@ -140,13 +141,13 @@ class ReleaseController {
     ReleaseView publish(@RequestBody ReleaseRequest request, Change change) {
         var members = request.profiles()
             .stream()
-            .map(each -> new Gathering.Member(each.profileId(), Line.of("profiles", each.note(), LONGEST_NOTE)))
+            .map(each -> new ReleaseMaking.Member(each.profileId(), Line.of("profiles", each.note(), LONGEST_NOTE)))
             .toList();
         var notes = request.notes().strip();
         if (notes.length() > LONGEST_NOTES) {
             throw Refusal.unfit("notes", "Notes have at most " + LONGEST_NOTES + " letters.");
         }
-        return read(gathering.publish(said("house", request.house(), "Say which house hands it on."),
+        return read(making.publish(said("house", request.house(), "Say which house hands it on."),
                 said("title", request.title(), "Give the release a title."), request.dated(), notes, members, change));
     }
 
@@ -167,7 +168,7 @@ class ReleaseController {
             .build();
         return ResponseEntity.ok()
             .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
-            .body(out -> gathering.write(release, out));
+            .body(out -> making.write(release, out));
     }
 
     /**
@@ -175,14 +176,14 @@ class ReleaseController {
      * that name the file.
      */
     @PostMapping(value = "/api/releases/look", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    Arrival.Impact look(@RequestPart("file") MultipartFile file) throws IOException {
-        return opened(file, arrival::look);
+    ReleaseTaking.Impact look(@RequestPart("file") MultipartFile file) throws IOException {
+        return opened(file, taking::look);
     }
 
     /** 200 with the release, which is the Reference shelf now; 422 if it is refused, and then nothing of it is kept. */
     @PostMapping(value = "/api/releases/take", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     ReleaseView take(@RequestPart("file") MultipartFile file, Author author) throws IOException {
-        return read(opened(file, archive -> arrival.take(archive, author)));
+        return read(opened(file, archive -> taking.take(archive, author)));
     }
 
     /** A ZIP's list stands at its end, so it is read from a file. */

@@ -1,6 +1,6 @@
 /**
- * Releases: made of what stands on the House shelf ({@link yellowkite.server.releases.Gathering}), carried as one archive
- * ({@link yellowkite.server.releases.ReleaseArchive}), taken in as the Reference shelf ({@link yellowkite.server.releases.Arrival}).
+ * Releases: made of what stands on the House shelf ({@link yellowkite.server.releases.ReleaseMaking}), taken in as the Reference shelf
+ * ({@link yellowkite.server.releases.ReleaseTaking}). Their archives are the core's.
  */
 @NullMarked
 package yellowkite.server.releases;

@@ -1,6 +1,5 @@
 package yellowkite.server.revisions;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -23,6 +22,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import yellowkite.core.gdtf.FileNames;
 import yellowkite.core.house.LeftBehind;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.web.Author;
@@ -58,8 +58,8 @@ class RevisionController {
      * @param leftBehind what its file does not carry, in sentences
      */
     record RevisionLine(int number, String summary, String author, LocalDateTime at, int errors, int warnings,
-            @Schema(nullable = true) @Nullable String despite, RevisionFacts facts,
-            @Schema(nullable = true) @Nullable WithdrawalLine withdrawn, List<String> leftBehind) {}
+            @Nullable String despite, RevisionFacts facts,
+            @Nullable WithdrawalLine withdrawn, List<String> leftBehind) {}
 
     /** 200 with the revisions of a profile, the newest first; none for an unknown profile. */
     @GetMapping("/api/profiles/{profileId}/revisions")

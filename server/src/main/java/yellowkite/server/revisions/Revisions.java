@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import yellowkite.core.archive.Sha256;
 import yellowkite.core.check.Severity;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.compare.Side;

@@ -9,10 +9,8 @@ import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
-import org.apache.poi.ss.SpreadsheetVersion;
-import org.apache.poi.ss.usermodel.Cell;
-import org.apache.poi.ss.usermodel.Row;
-import org.apache.poi.xssf.streaming.SXSSFWorkbook;
+import org.dhatim.fastexcel.Workbook;
+import org.dhatim.fastexcel.Worksheet;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.sheet.ModeSheet;
 import yellowkite.core.sheet.SheetRows;
@@ -21,7 +19,7 @@ import yellowkite.core.sheet.SheetRows;
 final class SheetTables {
     private static final int LONGEST_TAB = 31;
     /** Letters that a cell of a workbook takes. */
-    private static final int LONGEST_CELL = SpreadsheetVersion.EXCEL2007.getMaxTextLength();
+    private static final int LONGEST_CELL = 32_767;
     private static final int[] WIDTHS = {9, 22, 14, 6, 8, 20, 8, 8, 26, 18, 24, 30};
 
     /** What a formula begins with, in full width, too, as some spreadsheets read it. */
@@ -57,41 +55,32 @@ final class SheetTables {
 
     /** {@return the same as a workbook of one sheet, figures as figures} */
     static byte[] xlsx(ModeSheet sheet) {
-        try (var book = new SXSSFWorkbook(); var out = new ByteArrayOutputStream()) {
-            var tab = book.createSheet(tabName(sheet.mode()));
-            var bold = book.createCellStyle();
-            var font = book.createFont();
-            font.setBold(true);
-            bold.setFont(font);
-            for (int i = 0; i < WIDTHS.length; i++) {
-                tab.setColumnWidth(i, 256 * WIDTHS[i]);
+        var out = new ByteArrayOutputStream();
+        try (var book = new Workbook(out, "Yellow Kite", "1.0")) {
+            var tab = book.newWorksheet(tabName(sheet.mode()));
+            for (int column = 0; column < WIDTHS.length; column++) {
+                tab.width(column, WIDTHS[column]);
+                tab.value(0, column, SheetRows.HEADER.get(column));
             }
-            tab.createFreezePane(0, 1);
-            int at = 0;
-            var head = tab.createRow(at++);
-            for (int i = 0; i < SheetRows.HEADER.size(); i++) {
-                var cell = head.createCell(i);
-                cell.setCellValue(SheetRows.HEADER.get(i));
-                cell.setCellStyle(bold);
-            }
+            tab.range(0, 0, 0, WIDTHS.length - 1).style().bold().set();
+            tab.freezePane(0, 1);
+            int at = 1;
             for (var row : SheetRows.of(sheet)) {
-                fill(tab.createRow(at++), row);
+                fill(tab, at++, row);
             }
-            book.write(out);
-            return out.toByteArray();
         } catch (IOException impossible) { // it goes to memory
             throw new UncheckedIOException(impossible);
         }
+        return out.toByteArray();
     }
 
-    private static void fill(Row into, List<String> row) {
-        for (int i = 0; i < row.size(); i++) {
-            Cell cell = into.createCell(i);
-            var text = row.get(i).substring(0, Math.min(row.get(i).length(), LONGEST_CELL));
+    private static void fill(Worksheet tab, int at, List<String> row) {
+        for (int column = 0; column < row.size(); column++) {
+            var text = row.get(column).substring(0, Math.min(row.get(column).length(), LONGEST_CELL));
             if (text.matches("0|[1-9]\\d{0,9}")) { // "007" is a name
-                cell.setCellValue(Double.parseDouble(text));
+                tab.value(at, column, Long.parseLong(text));
             } else {
-                cell.setCellValue(text);
+                tab.value(at, column, text);
             }
         }
     }

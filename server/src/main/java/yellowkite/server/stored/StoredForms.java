@@ -17,6 +17,7 @@ import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.Stencil;
 import yellowkite.core.house.StoredHouse;
 import yellowkite.core.library.Synopsis;
+import yellowkite.core.release.Manifest;
 import yellowkite.server.web.EditJson;
 
 /**
@@ -38,7 +39,21 @@ public final class StoredForms {
     public static final StoredForm<Stencil> STENCIL = form(Stencil.class);
     public static final StoredForm<List<Tail.Bundle>> TAIL = form(new TypeReference<List<Tail.Bundle>>() {}.getType());
 
+    /** What the releases before one said, of which it told. */
+    public static final StoredForm<List<Manifest.Earlier>> EARLIER = new StoredForm<>(JSON,
+            JSON.constructType(new TypeReference<List<Manifest.Earlier>>() {}.getType()), List.of(FIRST, StoredForms::manufacturers));
+
     private StoredForms() {}
+
+    /** A manufacturer was called maker. */
+    private static JsonNode manufacturers(JsonNode earlier) {
+        earlier.forEach(release -> release.path("lines").forEach(line -> {
+            if (line instanceof ObjectNode object && object.has("maker")) {
+                object.set("manufacturer", object.remove("maker"));
+            }
+        }));
+        return earlier;
+    }
 
     /** {@return the form of something that one feature alone knows} */
     public static <T> StoredForm<T> form(Type type) {

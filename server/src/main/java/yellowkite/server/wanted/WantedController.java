@@ -1,6 +1,5 @@
 package yellowkite.server.wanted;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -61,8 +60,8 @@ class WantedController {
      * @param takenBy null while nobody writes it. @param answer null while it is open
      */
     record WishLine(String id, int version, String manufacturer, String model, String mode,
-            @Schema(nullable = true) @Nullable LocalDate neededBy, boolean late, String words, String askedBy, LocalDateTime askedAt,
-            @Schema(nullable = true) @Nullable String takenBy, @Schema(nullable = true) @Nullable AnswerLine answer, List<String> files) {}
+            @Nullable LocalDate neededBy, boolean late, String words, String askedBy, LocalDateTime askedAt,
+            @Nullable String takenBy, @Nullable AnswerLine answer, List<String> files) {}
 
     /** 200 with open wishes by the day on which they are needed, then those that were answered; at most 500. */
     @GetMapping("/api/wanted")
@@ -93,7 +92,7 @@ class WantedController {
     }
 
     /** @param mode as set on the fixture; may be empty, as may the words. @param neededBy null = no day is named */
-    record AskRequest(String manufacturer, String model, String mode, @Schema(nullable = true) @Nullable LocalDate neededBy, String words) {
+    record AskRequest(String manufacturer, String model, String mode, @Nullable LocalDate neededBy, String words) {
         AskRequest {
             Objects.requireNonNull(manufacturer, "manufacturer");
             Objects.requireNonNull(model, "model");

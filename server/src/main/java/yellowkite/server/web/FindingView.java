@@ -1,6 +1,5 @@
 package yellowkite.server.web;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.check.Finding;
@@ -17,10 +16,10 @@ import yellowkite.core.profile.House;
  * @param fixSays what the fix does; empty without one
  * @param meant why it is right as it is, where the house has said so; null = it counts
  */
-public record FindingView(String rule, String severity, String where, String says, @Schema(nullable = true) @Nullable Integer mode,
-        @Schema(nullable = true) @Nullable Integer channel, @Schema(nullable = true) @Nullable Integer wheel,
-        @Schema(nullable = true) @Nullable Edit fix, String fixSays,
-        @Schema(nullable = true) @Nullable String meant) {
+public record FindingView(String rule, String severity, String where, String says, @Nullable Integer mode,
+        @Nullable Integer channel, @Nullable Integer wheel,
+        @Nullable Edit fix, String fixSays,
+        @Nullable String meant) {
 
     public static FindingView of(Finding finding) {
         return of(finding, House.NONE);

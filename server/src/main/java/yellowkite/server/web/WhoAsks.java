@@ -2,7 +2,6 @@ package yellowkite.server.web;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.MethodParameter;
 import org.springframework.web.bind.support.WebDataBinderFactory;
@@ -16,10 +15,6 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
  */
 @Configuration(proxyBeanMethods = false)
 class WhoAsks implements WebMvcConfigurer, HandlerMethodArgumentResolver {
-    static {
-        SpringDocUtils.getConfig().addRequestWrapperToIgnore(Author.class, Change.class); // they go along with every request, and are no matter of a single one
-    }
-
     @Override
     public void addArgumentResolvers(List<HandlerMethodArgumentResolver> resolvers) {
         resolvers.add(this);

@@ -30,7 +30,7 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.demo.DemoHouse;
 import yellowkite.server.RunningKite;
 import yellowkite.server.RunningKite.Answer;
-import yellowkite.server.revisions.Sha256;
+import yellowkite.core.archive.Sha256;
 
 class ReleaseTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();

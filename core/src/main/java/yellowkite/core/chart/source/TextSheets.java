@@ -1,11 +1,11 @@
 package yellowkite.core.chart.source;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
 import yellowkite.core.chart.source.Aligned.Piece;
 import yellowkite.core.chart.source.Sheet.Line;
+import yellowkite.core.text.Delimited;
 
 /** A chart as text: cells parted by tabs, bars, semicolons or commas, or columns of spaces. */
 public final class TextSheets {
@@ -78,18 +78,18 @@ public final class TextSheets {
     private static List<List<String>> cells(List<String> lines) {
         for (char separator : new char[]{'\t', '|', ';'}) {
             if (2 * lines.stream().filter(line -> line.indexOf(separator) >= 0).count() >= lines.size()) {
-                return lines.stream().map(line -> split(line, separator)).toList();
+                return lines.stream().map(line -> Delimited.cells(line, separator)).toList();
             }
         }
         if (isCommas(lines)) {
-            return lines.stream().map(line -> split(line, ',')).toList();
+            return lines.stream().map(line -> Delimited.cells(line, ',')).toList();
         }
         return Aligned.cells(lines.stream().map(TextSheets::pieces).toList(), 1);
     }
 
     /** Commas stand in sentences too: they part cells only where most lines have as many of them. */
     private static boolean isCommas(List<String> lines) {
-        var counts = lines.stream().map(line -> split(line, ',').size()).toList();
+        var counts = lines.stream().map(line -> Delimited.cells(line, ',').size()).toList();
         long most = counts.stream()
             .filter(count -> count > 2)
             .mapToLong(count -> counts.stream().limit(200).filter(count::equals).count())
@@ -104,30 +104,5 @@ public final class TextSheets {
             .results()
             .map(found -> new Piece(found.start(), found.end(), found.group()))
             .toList();
-    }
-
-    /** A cell in quotes may hold the separator, and a quote as two. */
-    static List<String> split(String line, char separator) {
-        if (line.indexOf('"') < 0) {
-            return Arrays.asList(line.split(Pattern.quote(String.valueOf(separator)), -1));
-        }
-        var cells = new ArrayList<String>();
-        var cell = new StringBuilder();
-        boolean quoted = false;
-        for (int i = 0; i < line.length(); i++) {
-            char c = line.charAt(i);
-            if (c == '"' && quoted && i + 1 < line.length() && line.charAt(i + 1) == '"') {
-                cell.append(line.charAt(i++));
-            } else if (c == '"' && (quoted || cell.toString().isBlank())) {
-                quoted = !quoted;
-            } else if (c == separator && !quoted) {
-                cells.add(cell.toString());
-                cell.setLength(0);
-            } else {
-                cell.append(c);
-            }
-        }
-        cells.add(cell.toString());
-        return cells;
     }
 }

@@ -1,4 +1,4 @@
-package yellowkite.server.revisions;
+package yellowkite.core.archive;
 
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;

@@ -1,4 +1,4 @@
-package yellowkite.server.revisions;
+package yellowkite.core.gdtf;
 
 import java.util.Locale;
 import java.util.Set;

@@ -1,33 +1,30 @@
-package yellowkite.server.releases;
+package yellowkite.core.release;
 
 import java.io.Closeable;
 import java.io.File;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.channels.FileChannel;
-import java.nio.charset.StandardCharsets;
 import java.time.temporal.ChronoUnit;
 import java.util.HashSet;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.archive.Archive;
 import yellowkite.core.archive.Budget;
 import yellowkite.core.archive.FormatException;
 import yellowkite.core.archive.Limits;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.library.FixtureIdentity;
-import yellowkite.server.revisions.FileLimits;
-import yellowkite.server.revisions.Sha256;
-import yellowkite.server.stored.StoredForm;
+import yellowkite.core.gdtf.FileLimits;
+import yellowkite.core.archive.Sha256;
 
 /**
  * A release as one ZIP: {@code release.json} and the profiles as GDTF files. It comes from outside, so nothing in it is trusted until it is
  * read.
  */
-final class ReleaseArchive implements Closeable {
-    static final int MOST_PROFILES = 5_000;
+public final class ReleaseArchive implements Closeable {
+    public static final int MOST_PROFILES = 5_000;
     /** One budget for the release and the profiles in it. */
     private static final Limits LIMITS = new Limits(200_000, 2L << 30, GdtfFile.MAX_BYTES, 8L << 30, 200, 1 << 20, 2);
     private static final String MANIFEST = "release.json";
@@ -48,7 +45,7 @@ final class ReleaseArchive implements Closeable {
     }
 
     /** Why an archive is not taken in. The message is one sentence or two that name the file, the place in it and the remedy. */
-    static final class Broken extends RuntimeException {
+    public static final class Broken extends RuntimeException {
         Broken(String sentence) {
             super(sentence);
         }
@@ -58,10 +55,23 @@ final class ReleaseArchive implements Closeable {
      * @param fileName as the sender calls it
      * @throws Broken if it is no release. Its profiles are read by {@link #profile}
      */
-    static ReleaseArchive open(String fileName, File file) {
+    public static ReleaseArchive open(String fileName, File file) {
+        return open(fileName, () -> Archive.open(FileChannel.open(file.toPath()), new Budget(LIMITS)));
+    }
+
+    /** Like {@link #open(String, File)}, one that is in memory. */
+    public static ReleaseArchive open(String fileName, byte[] bytes) {
+        return open(fileName, () -> Archive.open(bytes, new Budget(LIMITS)));
+    }
+
+    private interface Opening {
+        Archive open() throws IOException;
+    }
+
+    private static ReleaseArchive open(String fileName, Opening opening) {
         Archive archive;
         try {
-            archive = Archive.open(FileChannel.open(file.toPath()), new Budget(LIMITS));
+            archive = opening.open();
         } catch (FormatException damaged) {
             throw new Broken("'" + fileName + "' " + damaged.getMessage() + ". Ask for the release again; nothing was imported.");
         } catch (IOException unreadable) {
@@ -87,11 +97,13 @@ final class ReleaseArchive implements Closeable {
             if (archive.size(MANIFEST) > MOST_MANIFEST_BYTES) {
                 throw new FormatException("is larger than the limit of " + (MOST_MANIFEST_BYTES >> 20) + " MB");
             }
-            return Manifest.FORM.read(new String(archive.read(MANIFEST), StandardCharsets.UTF_8));
-        } catch (StoredForm.Unreadable malformed) {
-            throw new Broken("'" + MANIFEST + "' in '" + fileName + "' cannot be read. Ask for the release again; nothing was imported.");
         } catch (FormatException large) {
             throw new Broken("'" + MANIFEST + "' in '" + fileName + "' " + large.getMessage() + "; nothing was imported.");
+        }
+        try {
+            return ManifestText.read(archive.read(MANIFEST));
+        } catch (FormatException malformed) {
+            throw new Broken("'" + MANIFEST + "' in '" + fileName + "' cannot be read. Ask for the release again; nothing was imported.");
         }
     }
 
@@ -123,9 +135,14 @@ final class ReleaseArchive implements Closeable {
     }
 
     /** {@return what a fixture is told apart by: its id, or manufacturer and name where the file has none} */
-    static String fixture(String fixtureTypeId, String manufacturer, String name) {
+    public static String fixture(String fixtureTypeId, String manufacturer, String name) {
         var id = FixtureIdentity.idOf(fixtureTypeId);
         return id == null ? manufacturer + "\n" + name : id;
+    }
+
+    /** {@return what the content of a file is known by} */
+    public static String sha256(GdtfFile.Opened opened) {
+        return Sha256.ofFile(Sha256.of(opened.descriptionBytes()), Sha256.ofAll(opened.file().others()));
     }
 
     private static boolean isYear(int year) {
@@ -142,22 +159,21 @@ final class ReleaseArchive implements Closeable {
         }
     }
 
-    Manifest manifest() {
+    public Manifest manifest() {
         return manifest;
     }
 
     /** {@return the list as it stands in the archive} */
-    byte[] list() {
+    public byte[] list() {
         return archive.read(MANIFEST);
     }
 
     /** {@return a profile of the release} @throws Broken if its file cannot be read, or is not the one that was released */
-    GdtfFile.Opened profile(Manifest.Entry entry) {
+    public GdtfFile.Opened profile(Manifest.Entry entry) {
         try {
             var opened = GdtfFile.open(archive, entry.file());
             var type = opened.file().description().type();
-            var sha = Sha256.ofFile(Sha256.of(opened.descriptionBytes()), Sha256.ofAll(opened.file().others()));
-            if (!sha.equals(entry.sha256()) || !type.fixtureTypeId().strip().equals(entry.fixtureTypeId())) {
+            if (!sha256(opened).equals(entry.sha256()) || !type.fixtureTypeId().strip().equals(entry.fixtureTypeId())) {
                 throw new FormatException("is not the file that was released");
             }
             FileLimits.require(type);
@@ -178,16 +194,12 @@ final class ReleaseArchive implements Closeable {
     }
 
     /** Gives the bytes of an entry's file, one after the other, so that only one is in memory. */
-    interface Files {
+    public interface Files {
         byte[] of(Manifest.Entry entry);
     }
 
-    static void write(Manifest manifest, Files files, JsonMapper json, OutputStream out) throws IOException {
-        write(manifest, json.writeValueAsBytes(manifest), files, out);
-    }
-
     /** Writes a release whose list is kept: the same bytes whenever it is asked for, and so dated as the release is. */
-    static void write(Manifest manifest, byte[] list, Files files, OutputStream out) throws IOException {
+    public static void write(Manifest manifest, byte[] list, Files files, OutputStream out) throws IOException {
         try (var zip = new ZipOutputStream(out)) {
             put(zip, manifest, MANIFEST, list);
             zip.setLevel(Deflater.NO_COMPRESSION); // the files are packed already

@@ -12,6 +12,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import yellowkite.core.release.ReleaseArchive;
+import yellowkite.core.release.Manifest;
 import yellowkite.core.check.Checks;
 import yellowkite.core.compare.Side;
 import yellowkite.core.gdtf.GdtfFile;
@@ -32,14 +34,15 @@ import yellowkite.server.revisions.NewRevision;
 import yellowkite.server.revisions.RevisionFacts;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
-import yellowkite.server.revisions.Sha256;
+import yellowkite.core.archive.Sha256;
 import yellowkite.server.revisions.StoredRevision;
+import yellowkite.server.stored.StoredForms;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Refusal;
 
 /** Takes releases of other houses in as the Reference shelf: whole or not at all, after showing what they touch. */
 @Service
-class Arrival {
+public class ReleaseTaking {
     private final Transactions transactions;
     private final ReleaseRepository releases;
     private final ProfileRepository profiles;
@@ -47,7 +50,7 @@ class Arrival {
     private final RevisionRepository revisionRows;
     private final Revisions revisions;
 
-    Arrival(Transactions transactions, ReleaseRepository releases, ProfileRepository profiles, UseRepository uses,
+    ReleaseTaking(Transactions transactions, ReleaseRepository releases, ProfileRepository profiles, UseRepository uses,
             RevisionRepository revisionRows, Revisions revisions) {
         this.transactions = transactions;
         this.releases = releases;
@@ -163,12 +166,12 @@ class Arrival {
     }
 
     /** {@return whether a release was taken in before} */
-    boolean has(String id) {
+    public boolean has(String id) {
         return releases.find(id).isPresent();
     }
 
     /** Puts the release onto the Reference shelf. {@return its id} The one before stays readable. */
-    String take(ReleaseArchive archive, Author author) {
+    public String take(ReleaseArchive archive, Author author) {
         var manifest = archive.manifest();
         return transactions.run(() -> {
             requireNewer(manifest);
@@ -178,7 +181,7 @@ class Arrival {
                 lines.add(new NewLine(revision.profileId(), revision.id(), step.change().kind(), step.change().worst(), step.note()));
             }
             releases.add(new StoredRelease(manifest.id(), Origin.THEIRS, manifest.house(), manifest.title(), manifest.dated(),
-                    manifest.notes(), author.name(), manifest.published(), Manifest.EARLIER.write(manifest.earlier())), lines);
+                    manifest.notes(), author.name(), manifest.published(), StoredForms.EARLIER.write(manifest.earlier())), lines);
             releases.putManifest(manifest.id(), revisions.putContent(archive.list()));
             return manifest.id();
         });

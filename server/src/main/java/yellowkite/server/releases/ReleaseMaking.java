@@ -1,9 +1,7 @@
 package yellowkite.server.releases;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -17,7 +15,9 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.release.ReleaseArchive;
+import yellowkite.core.release.Manifest;
+import yellowkite.core.release.ManifestText;
 import yellowkite.core.library.Shelf;
 import yellowkite.core.release.ProfileChange;
 import yellowkite.core.release.ProfileChange.Kind;
@@ -28,10 +28,11 @@ import yellowkite.server.releases.ReleaseRepository.NewLine;
 import yellowkite.server.releases.ReleaseRepository.Origin;
 import yellowkite.server.releases.ReleaseRepository.StoredLine;
 import yellowkite.server.releases.ReleaseRepository.StoredRelease;
-import yellowkite.server.revisions.FileNames;
+import yellowkite.core.gdtf.FileNames;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.StoredRevision;
+import yellowkite.server.stored.StoredForms;
 import yellowkite.server.web.Change;
 import yellowkite.server.web.Refusal;
 
@@ -40,22 +41,20 @@ import yellowkite.server.web.Refusal;
  * before.
  */
 @Service
-class Gathering {
+class ReleaseMaking {
     private final Transactions transactions;
     private final ReleaseRepository releases;
     private final ProfileRepository profiles;
     private final RevisionRepository revisionRows;
     private final Revisions revisions;
-    private final JsonMapper json;
 
-    Gathering(Transactions transactions, ReleaseRepository releases, ProfileRepository profiles, RevisionRepository revisionRows,
-            Revisions revisions, JsonMapper json) {
+    ReleaseMaking(Transactions transactions, ReleaseRepository releases, ProfileRepository profiles, RevisionRepository revisionRows,
+            Revisions revisions) {
         this.transactions = transactions;
         this.releases = releases;
         this.profiles = profiles;
         this.revisionRows = revisionRows;
         this.revisions = revisions;
-        this.json = json;
     }
 
     /**
@@ -65,8 +64,8 @@ class Gathering {
      * @param withdrawn why its newest revision is not to be used; null if it is
      * @param leftOut whether it is no part of the release unless somebody says so
      */
-    record Proposal(String profileId, String manufacturer, String name, int revision, @Schema(nullable = true) @Nullable Integer before,
-            ProfileChange change, String note, @Schema(nullable = true) @Nullable String withdrawn, boolean leftOut) {}
+    record Proposal(String profileId, String manufacturer, String name, int revision, @Nullable Integer before,
+            ProfileChange change, String note, @Nullable String withdrawn, boolean leftOut) {}
 
     /** {@return what there is to say of the profiles of the release before, and of some more, by manufacturer and name} */
     List<Proposal> propose(List<String> more) {
@@ -159,7 +158,7 @@ class Gathering {
                 .orElse(revisions.now());
             var release = new StoredRelease(id, Origin.OURS, house, title, dated, notes, asked.author().name(), at, "[]");
             releases.add(release, lines);
-            releases.putManifest(id, revisions.putContent(json.writeValueAsBytes(manifest(release))));
+            releases.putManifest(id, revisions.putContent(ManifestText.write(manifest(release))));
             return release.id();
         });
     }
@@ -204,7 +203,7 @@ class Gathering {
             byId.put(before.id(),
                     new Manifest.Earlier(before.id(), before.title(), before.dated(), before.publishedAt(), before.notes(), told));
         }
-        for (var told : Manifest.EARLIER.read(release.earlier())) {
+        for (var told : StoredForms.EARLIER.read(release.earlier())) {
             byId.putIfAbsent(told.id(), told);
         }
         return byId.values().stream().sorted((a, b) -> b.published().compareTo(a.published())).toList();
@@ -214,8 +213,8 @@ class Gathering {
     void write(StoredRelease release, OutputStream out) throws IOException {
         var byFile = new LinkedHashMap<String, String>();
         var kept = releases.manifest(release.id()).flatMap(revisions::findContent).orElse(null);
-        var list = kept == null ? json.writeValueAsBytes(manifest(release)) : kept;
-        var manifest = Manifest.FORM.read(new String(list, StandardCharsets.UTF_8));
+        var list = kept == null ? ManifestText.write(manifest(release)) : kept;
+        var manifest = ManifestText.read(list);
         var parts = releases.lines(release.id()).stream().filter(StoredLine::isPart).toList();
         for (int i = 0; i < parts.size(); i++) {
             byFile.put(manifest.profiles().get(i).file(), parts.get(i).revisionId());

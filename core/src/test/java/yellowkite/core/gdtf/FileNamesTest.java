@@ -1,4 +1,4 @@
-package yellowkite.server.revisions;
+package yellowkite.core.gdtf;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

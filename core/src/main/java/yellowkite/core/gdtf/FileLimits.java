@@ -1,4 +1,4 @@
-package yellowkite.server.revisions;
+package yellowkite.core.gdtf;
 
 import yellowkite.core.archive.FormatException;
 import yellowkite.core.profile.FixtureType;

@@ -1,17 +1,13 @@
-package yellowkite.server.releases;
+package yellowkite.core.release;
 
-import com.fasterxml.jackson.annotation.JsonAlias;
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import tools.jackson.core.type.TypeReference;
 import yellowkite.core.compare.Rank;
 import yellowkite.core.release.ProfileChange.Kind;
-import yellowkite.server.stored.StoredForm;
-import yellowkite.server.stored.StoredForms;
 
 /**
  * What an archive says of the release in it: its file {@code release.json}.
@@ -21,16 +17,12 @@ import yellowkite.server.stored.StoredForms;
  * @param published UTC; of two releases of a house, the one published later is the newer
  * @param earlier the releases before it, the newest first
  */
-record Manifest(int format, String id, String house, String title, LocalDate dated, LocalDateTime published, String notes,
+public record Manifest(int format, String id, String house, String title, LocalDate dated, LocalDateTime published, String notes,
         List<Entry> profiles, List<Gone> withdrawn, List<Earlier> earlier) {
-    static final int FORMAT = 2;
+    public static final int FORMAT = 2;
     static final int OLDEST_FORMAT = 1;
-    /** How it is read: its {@code format} is its version, and what a later one of the same form adds is passed over. */
-    static final StoredForm<Manifest> FORM = StoredForms.form(Manifest.class);
-    /** How the releases before one are kept with it. */
-    static final StoredForm<List<Earlier>> EARLIER = StoredForms.form(new TypeReference<List<Earlier>>() {}.getType());
 
-    Manifest {
+    public Manifest {
         Objects.requireNonNull(id, "id");
         Objects.requireNonNull(house, "house");
         Objects.requireNonNull(title, "title");
@@ -46,9 +38,9 @@ record Manifest(int format, String id, String house, String title, LocalDate dat
      * @param file path in the archive. @param sha256 of its description and entries, as revisions are known by
      * @param kind against the release before. @param worst rank of what changed; null if nothing did that is compared
      */
-    record Entry(String file, String sha256, @JsonAlias("maker") String manufacturer, String name, String fixtureTypeId, int revision,
+    public record Entry(String file, String sha256, String manufacturer, String name, String fixtureTypeId, int revision,
             String firmware, Kind kind, @Nullable Rank worst, String note) {
-        Entry {
+        public Entry {
             Objects.requireNonNull(file, "file");
             Objects.requireNonNull(sha256, "sha256");
             Objects.requireNonNull(manufacturer, "manufacturer");
@@ -60,9 +52,19 @@ record Manifest(int format, String id, String house, String title, LocalDate dat
         }
     }
 
+    /** {@return what the release after this one says of it} */
+    public Earlier toEarlier() {
+        var told = Stream.concat(
+                profiles.stream()
+                    .filter(each -> each.kind() != Kind.SAME)
+                    .map(each -> new Told(each.manufacturer(), each.name(), each.kind(), each.worst(), each.note())),
+                withdrawn.stream().map(each -> new Told(each.manufacturer(), each.name(), Kind.WITHDRAWN, null, each.note())));
+        return new Earlier(id, title, dated, published, notes, told.toList());
+    }
+
     /** A profile that was part of the release before. */
-    record Gone(@JsonAlias("maker") String manufacturer, String name, String fixtureTypeId, String note) {
-        Gone {
+    public record Gone(String manufacturer, String name, String fixtureTypeId, String note) {
+        public Gone {
             Objects.requireNonNull(manufacturer, "manufacturer");
             Objects.requireNonNull(name, "name");
             Objects.requireNonNull(fixtureTypeId, "fixtureTypeId");
@@ -71,8 +73,8 @@ record Manifest(int format, String id, String house, String title, LocalDate dat
     }
 
     /** What a release before this one said. */
-    record Earlier(String id, String title, LocalDate dated, LocalDateTime published, String notes, List<Told> lines) {
-        Earlier {
+    public record Earlier(String id, String title, LocalDate dated, LocalDateTime published, String notes, List<Told> lines) {
+        public Earlier {
             Objects.requireNonNull(id, "id");
             Objects.requireNonNull(title, "title");
             Objects.requireNonNull(dated, "dated");
@@ -83,9 +85,9 @@ record Manifest(int format, String id, String house, String title, LocalDate dat
     }
 
     /** A line of a release's notes; what stayed as it was has none. */
-    record Told(@JsonAlias("maker") String manufacturer, String name, Kind kind, @Schema(nullable = true) @Nullable Rank worst,
+    public record Told(String manufacturer, String name, Kind kind, @Nullable Rank worst,
             String note) {
-        Told {
+        public Told {
             Objects.requireNonNull(manufacturer, "manufacturer");
             Objects.requireNonNull(name, "name");
             Objects.requireNonNull(kind, "kind");

@@ -9,8 +9,10 @@ import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -18,17 +20,26 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import yellowkite.core.body.FixtureFacts;
-import yellowkite.core.release.ProfileChange;
+import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
-/** What the API says of itself. The page's types are generated from it. */
+/** What the API says of itself. The page's types are generated from it; the running application has no use for it. */
 @Configuration(proxyBeanMethods = false)
 class ApiDescription {
+    /** No client is made of a stream. */
+    private static final String STREAM = "/api/drafts/{draftId}/events";
+
+    static {
+        SpringDocUtils.getConfig().addRequestWrapperToIgnore(Author.class, Change.class); // they go along with every request, and are no matter of a single one
+    }
 
     @Bean
     OpenAPI kiteApi() {
@@ -37,15 +48,49 @@ class ApiDescription {
 
     @Bean
     @SuppressWarnings({"rawtypes", "unchecked"})
-    OpenApiCustomizer editsAndPresence() {
+    OpenApiCustomizer editsAndPresence(@Qualifier("requestMappingHandlerMapping") RequestMappingHandlerMapping mapping) {
         return api -> {
             api.setServers(List.of());
+            api.getPaths().remove(STREAM);
             var schemas = api.getComponents().getSchemas();
             EditJson.FAMILIES.forEach(family -> describe(family, schemas));
-            markNullable(ProfileChange.class, Objects.requireNonNull(schemas.get(ProfileChange.class.getSimpleName())).getProperties());
-            markNullable(FixtureFacts.class, Objects.requireNonNull(schemas.get(FixtureFacts.class.getSimpleName())).getProperties()); // the core knows nothing of this page
+            records(mapping).forEach(record -> {
+                var schema = schemas.get(record.getSimpleName());
+                if (schema != null && schema.getProperties() != null && schema.getProperties().keySet().equals(components(record))) {
+                    markNullable(record, schema.getProperties());
+                }
+            });
             schemas.forEach((name, schema) -> requirePresence(name, schema));
         };
+    }
+
+    /** Another record may be called so, too. */
+    private static Set<String> components(Class<?> record) {
+        return Arrays.stream(record.getRecordComponents()).map(RecordComponent::getName).collect(Collectors.toSet());
+    }
+
+    /** {@return every record that some request holds or some answer gives} */
+    private static Set<Class<?>> records(RequestMappingHandlerMapping mapping) {
+        var met = new HashSet<Class<?>>();
+        mapping.getHandlerMethods()
+            .values()
+            .stream()
+            .filter(each -> each.getBeanType().getName().startsWith("yellowkite."))
+            .map(HandlerMethod::getMethod)
+            .flatMap(method -> Stream.concat(Stream.of(method.getGenericReturnType()), Arrays.stream(method.getGenericParameterTypes())))
+            .forEach(type -> gather(type, met));
+        return met;
+    }
+
+    private static void gather(Type type, Set<Class<?>> met) {
+        switch (type) {
+            case ParameterizedType holder -> Arrays.stream(holder.getActualTypeArguments()).forEach(each -> gather(each, met));
+            case Class<?> plain when plain.isRecord() && met.add(plain) ->
+                Arrays.stream(plain.getRecordComponents()).forEach(each -> gather(each.getGenericType(), met));
+            default -> {
+                // holds no record
+            }
+        }
     }
 
     @SuppressWarnings({"rawtypes", "unchecked"})

@@ -1,0 +1,38 @@
+package yellowkite.demo;
+
+import java.util.List;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.library.FirstHouse;
+
+/** The demo house as a new installation is furnished with it. */
+public final class DemoFirstHouse implements FirstHouse {
+    @Override
+    public String author() {
+        return "Marigold lamp store";
+    }
+
+    @Override
+    public List<GdtfFile> files() {
+        return DemoHouse.files();
+    }
+
+    @Override
+    public List<OwnGobo> gobos() {
+        return DemoHouse.gobos();
+    }
+
+    @Override
+    public List<UpstreamRelease> releases() {
+        return DemoReleases.all();
+    }
+
+    @Override
+    public String madeUpId(int number) {
+        return GeneratedFixtures.id(number);
+    }
+
+    @Override
+    public GdtfFile madeUp(int number) {
+        return GeneratedFixtures.file(number);
+    }
+}
