@@ -27,7 +27,7 @@ export function GoboDetails({ gobo, onClose }: { gobo: Gobo; onClose: () => void
     onClose();
   };
   const save = useMutation({
-    mutationFn: () => answer(api.PUT('/api/gobos/{id}', { params: { path: { id: gobo.id } }, body: facts })),
+    mutationFn: () => answer(api.PUT('/api/gobos/{id}', { params: { path: { id: gobo.id } }, body: { version: gobo.version, facts } })),
     onSuccess: done,
   });
   const remove = useMutation({

@@ -8,7 +8,7 @@ import type { Edit } from '#/api/types';
  */
 export async function mend(profileId: string, revision: number, fix: Edit) {
   try {
-    const draft = await answer(api.POST('/api/profiles/{profileId}/draft', { params: { path: { profileId }, query: {} } }));
+    const draft = await answer(api.GET('/api/profiles/{profileId}/draft', { params: { path: { profileId }, query: {} } }));
     if (draft.baseRevision !== revision) {
       return `A draft on revision ${draft.baseRevision} is open already; open it in the editor and look there.`;
     }

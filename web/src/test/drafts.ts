@@ -161,7 +161,7 @@ export class DraftHouse {
   }
 
   handlers = [
-    http.post('*/api/profiles/p1/draft', ({ request }) => this.answer(new URL(request.url).searchParams.get('mode'))),
+    http.get('*/api/profiles/p1/draft', ({ request }) => this.answer(new URL(request.url).searchParams.get('mode'))),
     http.post<never, { version: number; edit: Edit }>('*/api/drafts/d1/edits', async ({ request }) => {
       const { version, edit } = await request.clone().json();
       return this.change(request, edit.type, version) ?? this.answer(new URL(request.url).searchParams.get('mode'));

@@ -18,15 +18,15 @@ export function newestDraft(client: QueryClient, profileId: string, draftId: str
   return known.sort((a, b) => b.version - a.version)[0];
 }
 
-/** The profile's open draft with the map of one mode; `null` is the first mode. An answer that was overtaken by a change is asked for anew. */
+/** The profile's open draft, or the one that a first edit opens, with the map of one mode; `null` is the first mode. An answer that was overtaken by a change is asked for anew. */
 export function editorQuery(profileId: string, mode: number | null) {
   return queryOptions({
     queryKey: draftKeys(profileId).mode(mode),
     queryFn: async ({ client }) => {
       const params = { path: { profileId }, query: mode === null ? {} : { mode } };
-      const read = await answer(api.POST('/api/profiles/{profileId}/draft', { params }));
+      const read = await answer(api.GET('/api/profiles/{profileId}/draft', { params }));
       const overtaken = (newestDraft(client, profileId, read.id)?.version ?? 0) > read.version;
-      return overtaken ? answer(api.POST('/api/profiles/{profileId}/draft', { params })) : read;
+      return overtaken ? answer(api.GET('/api/profiles/{profileId}/draft', { params })) : read;
     },
     placeholderData: keepPreviousData,
   });

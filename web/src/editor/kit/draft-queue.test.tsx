@@ -127,7 +127,7 @@ describe('the queue of changes', () => {
     client.setQueryData(draftKeys('p1').mode(2), draft({ version: 3 }, 2));
     let asked = 0;
     const { http, HttpResponse } = await import('msw');
-    house.use(http.post('*/api/profiles/p1/draft', () => HttpResponse.json(draft({ version: asked++ === 0 ? 1 : 3 }))));
+    house.use(http.get('*/api/profiles/p1/draft', () => HttpResponse.json(draft({ version: asked++ === 0 ? 1 : 3 }))));
 
     expect(await shown(1)).toMatchObject({ version: 3 });
   });

@@ -3,20 +3,16 @@ package yellowkite.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.io.File;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
@@ -190,7 +186,7 @@ class AuthoringTest extends WritesProfiles {
     void whatAColleagueDoesToTheSameDraftIsSeen() throws Exception {
         begin("Wherry");
         mode("One", 1);
-        var draft = asTeun("api/profiles/" + profile() + "/draft", "{}");
+        var draft = asTeun("api/profiles/" + profile() + "/draft", null);
         asTeun("api/drafts/" + draft.path("id").asString() + "/edits",
                 "{\"version\": " + draft.path("version") + ", \"edit\": {\"type\": \"renameProfile\", \"to\": \"Coble\"}}");
 
@@ -199,19 +195,20 @@ class AuthoringTest extends WritesProfiles {
         browser.type("Profile name", "Coble 2");
         browser.seeText("Profile is called 'Coble 2', was 'Coble'");
 
-        var newest = asTeun("api/profiles/" + profile() + "/draft", "{}");
+        var newest = asTeun("api/profiles/" + profile() + "/draft", null);
         asTeun("api/drafts/" + newest.path("id").asString() + "/discard", "{\"version\": " + newest.path("version") + "}");
         browser.seeText("Someone has discarded this draft.");
         browser.seeText("This profile cannot be opened");
     }
 
     /** Somebody else's request. {@return the answer; null if there is none} */
-    private static JsonNode asTeun(String path, String body) throws Exception {
+    private static JsonNode asTeun(String path, @Nullable String body) throws Exception {
         try (var client = HttpClient.newHttpClient()) {
             var request = HttpRequest.newBuilder(URI.create(RunningKite.address() + path))
                 .header("Content-Type", "application/json")
                 .header("Kite-Author", "Teun")
-                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .method(body == null ? "GET" : "POST",
+                        body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body))
                 .build();
             var answer = client.send(request, HttpResponse.BodyHandlers.ofString());
             assertThat(answer.statusCode()).isLessThan(300);

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import yellowkite.core.dmx.CompiledType;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.FixtureType;
@@ -31,6 +32,12 @@ public final class Checks {
             new StrobeWords(), new ConditionOverlap(), new EmptyMasterValues(), new DimmerBesideCells(), new CatalogueEnds(),
             new AssumedEnds(), new PanWithoutFine(), new ModeNameCount(), new ChartCount(), new ChannelWithoutFunction(),
             new StartsInStrobe());
+
+    /**
+     * Which findings these are: raised whenever a rule finds something else than before, so that what was found by older rules is found
+     * anew.
+     */
+    public static final int EDITION = 1;
 
     /** Nobody reads more of one kind; a hostile file could make millions. */
     static final int MOST_OF_A_RULE = 200;
@@ -64,7 +71,12 @@ public final class Checks {
 
     /** {@return all findings of a file: those of its document and its media, and the values that were tolerated while it was read} */
     public static List<Finding> of(GdtfFile file) {
-        var findings = collect(file.description().type());
+        return of(file, CompiledType.of(file.description().type()));
+    }
+
+    /** Like {@link #of(GdtfFile)}. @param compiled the file's own document */
+    public static List<Finding> of(GdtfFile file, CompiledType compiled) {
+        var findings = collect(compiled);
         media(findings, file.description().type(), Media.of(file.others()));
         for (var note : file.description().notes()) {
             var text = note.text().length() <= 60 ? note.text() : note.text().substring(0, 57) + "...";
@@ -77,14 +89,19 @@ public final class Checks {
 
     /** {@return all findings of a document and its media: errors first, then warnings, then remarks; within these in document order} */
     public static List<Finding> of(FixtureType type, Media media) {
-        var findings = collect(type);
-        media(findings, type, media);
+        return of(CompiledType.of(type), media);
+    }
+
+    /** Like {@link #of(FixtureType, Media)}. */
+    public static List<Finding> of(CompiledType compiled, Media media) {
+        var findings = collect(compiled);
+        media(findings, compiled.type(), media);
         return findings.sorted();
     }
 
     /** {@return all findings of a document by itself} */
     public static List<Finding> of(FixtureType type) {
-        return collect(type).sorted();
+        return collect(CompiledType.of(type)).sorted();
     }
 
     private static void media(Collected findings, FixtureType type, Media media) {
@@ -95,11 +112,12 @@ public final class Checks {
         }
     }
 
-    private static Collected collect(FixtureType type) {
+    private static Collected collect(CompiledType compiled) {
+        var type = compiled.type();
         var findings = new Collected();
         // the rules of a channel are asked so often that even asking which they are is felt
         var ofChannel = RULES.stream().filter(Rule.OfChannel.class::isInstance).map(Rule.OfChannel.class::cast).toList();
-        var views = type.modes().stream().map(mode -> Rule.ModeView.of(type, mode)).toList();
+        var views = compiled.modes().stream().map(Rule.ModeView::of).toList();
         for (var rule : RULES) {
             if (rule instanceof Rule.OfType ofType) {
                 ofType.check(type).forEach(findings::add);

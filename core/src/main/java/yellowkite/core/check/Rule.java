@@ -47,9 +47,8 @@ interface Rule {
     /** A mode with what rules ask of it again and again. */
     record ModeView(CompiledMode compiled, Set<String> geometries) {
 
-        static ModeView of(FixtureType type, Mode mode) {
-            return new ModeView(CompiledMode.of(type, mode),
-                    type.allGeometries().map(Geometry::name).collect(Collectors.toSet()));
+        static ModeView of(CompiledMode compiled) {
+            return new ModeView(compiled, compiled.type().allGeometries().map(Geometry::name).collect(Collectors.toSet()));
         }
 
         FixtureType type() {

@@ -40,6 +40,11 @@ public record History(FixtureType base, List<Step> steps, int done) {
         return done == 0 ? base : steps.get(done - 1).after();
     }
 
+    /** {@return how many of the first edits are never undone: what a profile began with} Such a draft is discarded instead. */
+    public int floor() {
+        return !steps.isEmpty() && (steps.getFirst().edit() instanceof Begin || steps.getFirst().edit() instanceof BecomeCopy) ? 1 : 0;
+    }
+
     /** {@return the edits that count now, in order} */
     public List<Step> counting() {
         return steps.subList(0, done);

@@ -29,7 +29,7 @@ public record Media(Set<String> paths, Map<String, Picture> pictures, Set<String
 
     private static final byte[] PNG = {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1A, '\n'};
     /** Signature, length and type of the first chunk, width and height. */
-    private static final int HEADER = 24;
+    public static final int HEADER = 24;
 
     public Media {
         paths = Set.copyOf(paths);
@@ -66,14 +66,19 @@ public record Media(Set<String> paths, Map<String, Picture> pictures, Set<String
         return of(entries.keySet(), entries::get);
     }
 
-    /** @param contentOf asked for the pictures only */
+    /** @param contentOf asked for the pictures only, of which their first {@link #HEADER} bytes are enough */
     public static Media of(Collection<String> paths, Function<String, byte[]> contentOf) {
         var pictures = new LinkedHashMap<String, Picture>();
         paths.stream()
-            .filter(path -> path.endsWith(".png") && (path.startsWith(WHEELS) || path.indexOf('/') < 0))
+            .filter(Media::isPicture)
             .forEach(path -> pictures.put(path, sizeOf(contentOf.apply(path))));
         return new Media(new HashSet<>(paths), pictures,
                 paths.stream().filter(path -> path.startsWith("models/")).map(Media::plainName).collect(Collectors.toSet()));
+    }
+
+    /** {@return whether an entry is a picture of the fixture or of a slot} */
+    public static boolean isPicture(String path) {
+        return path.endsWith(".png") && (path.startsWith(WHEELS) || path.indexOf('/') < 0);
     }
 
     /** {@return where the picture of a slot lies} */

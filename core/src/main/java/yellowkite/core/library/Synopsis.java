@@ -7,13 +7,13 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.CompiledMode;
+import yellowkite.core.dmx.CompiledType;
 import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Geometry.BeamDetails;
+import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.House;
-import yellowkite.core.profile.Mode;
 
 /**
  * What a list knows of a revision, and what it is found by.
@@ -51,19 +51,24 @@ public record Synopsis(String shortName, String longName, String description, St
     public record Attribute(String name, String pretty, int bytes) {}
 
     public static Synopsis of(FixtureType type) {
+        return of(CompiledType.of(type));
+    }
+
+    public static Synopsis of(CompiledType compiled) {
+        var type = compiled.type();
         var beams = type.geometries().stream().flatMap(Geometry::walk).flatMap(Synopsis::beam).toList();
         return new Synopsis(cut(type.shortName()), cut(type.longName()), cut(type.description()), type.thumbnail() + ".png",
-                type.house().category(), type.modes().stream().map(mode -> line(type, mode)).toList(),
+                type.house().category(), compiled.modes().stream().map(Synopsis::line).toList(),
                 attributes(type), kinds(type, beams), watts(beams), Placeholder.is(type));
     }
 
-    private static ModeLine line(FixtureType type, Mode mode) {
-        var map = AddressMap.of(type, mode);
+    private static ModeLine line(CompiledMode mode) {
+        var map = mode.map();
         var times = map.channels()
             .stream()
             .collect(Collectors.groupingBy((PlacedChannel placed) -> placed.channel().id(), Collectors.counting()));
         long most = times.values().stream().mapToLong(Long::longValue).max().orElse(1);
-        return new ModeLine(cut(mode.name()), map.totalFootprint(), most > 1 ? (int) most : 0);
+        return new ModeLine(cut(mode.mode().name()), map.totalFootprint(), most > 1 ? (int) most : 0);
     }
 
     private static List<Attribute> attributes(FixtureType type) {

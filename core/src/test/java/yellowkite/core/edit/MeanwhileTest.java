@@ -32,13 +32,17 @@ class MeanwhileTest {
         return channel.logicalChannels().getFirst().functions().getFirst();
     }
 
+    private static Meanwhile conflict(String place) {
+        return new Meanwhile.Conflict(List.of(place));
+    }
+
     @Test
     void whatIsDoneToTwoChannelsStandsBoth() {
         var now = applied(seen, new RenameFunction(functionOf(first).id(), "Ines was here"));
 
-        var both = Meanwhile.apply(seen, now, new SetStartValue(second.id(), 7));
+        var both = Meanwhile.of(seen, now, new SetStartValue(second.id(), 7));
 
-        assertThat(both).contains(new Outcome.Applied(applied(now, new SetStartValue(second.id(), 7))));
+        assertThat(both).isEqualTo(new Meanwhile.Free(new Outcome.Applied(applied(now, new SetStartValue(second.id(), 7)))));
     }
 
     @Test
@@ -52,16 +56,19 @@ class MeanwhileTest {
     void whoeverTouchesTheSameFunctionIsTold() {
         var now = applied(seen, new RenameFunction(functionOf(second).id(), "Ines was here"));
 
-        assertThat(Meanwhile.apply(seen, now, new RenameFunction(functionOf(second).id(), "Joost was here"))).isEmpty();
+        assertThat(Meanwhile.of(seen, now, new RenameFunction(functionOf(second).id(), "Joost was here")))
+            .isEqualTo(conflict("function 'Ines was here'"));
     }
 
     @Test
     void whatSomebodyHasJustChangedIsNotRemovedUnseen() {
         var now = applied(seen, new RenameFunction(functionOf(second).id(), "Ines was here"));
 
-        assertThat(Meanwhile.apply(seen, now, new RemoveChannels(List.of(second.id()), false))).isEmpty();
-        assertThat(Meanwhile.apply(seen, applied(seen, new RemoveChannels(List.of(second.id()), false)), new SetStartValue(second.id(), 7)))
-            .isEmpty();
+        assertThat(Meanwhile.of(seen, now, new RemoveChannels(List.of(second.id()), false)))
+            .isEqualTo(conflict("function 'Ines was here'"));
+        assertThat(Meanwhile.of(seen, applied(seen, new RemoveChannels(List.of(second.id()), false)), new SetStartValue(second.id(), 7)))
+            .as("what is gone is called by what it was")
+            .isEqualTo(conflict("function 'Still'")); // a start stands in its function
     }
 
     @Test
@@ -70,7 +77,8 @@ class MeanwhileTest {
 
         assertThat(Touched.between(seen, now)).contains(new Place(Kind.CHANNELS, seen.modes().getFirst().id()),
                 new Place(Kind.CHANNEL, second.id()), new Place(Kind.FUNCTION, functionOf(second).id()));
-        assertThat(Meanwhile.apply(seen, now, new RemoveChannels(List.of(first.id()), false))).isEmpty();
+        assertThat(Meanwhile.of(seen, now, new RemoveChannels(List.of(first.id()), false)))
+            .isEqualTo(conflict("the channels of mode '" + seen.modes().getFirst().name() + "'"));
     }
 
     @Test
@@ -96,9 +104,9 @@ class MeanwhileTest {
         }
         var edit = RandomEdits.of(document, random);
 
-        var outcome = Meanwhile.apply(document, now, edit);
+        var meanwhile = Meanwhile.of(document, now, edit);
 
-        if (outcome.isPresent() && outcome.get() instanceof Outcome.Applied(var after)) {
+        if (meanwhile instanceof Meanwhile.Free(Outcome.Applied(var after))) {
             assertThat(Collections.disjoint(Touched.between(document, now), Touched.between(now, after))).as("%s takes nothing away", edit)
                 .isTrue();
             assertThat(Touched.between(document, after)).as("both are there").containsAll(Touched.between(document, now));

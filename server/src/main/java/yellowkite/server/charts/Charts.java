@@ -21,11 +21,13 @@ import yellowkite.media.chart.ChartFile;
 import yellowkite.media.chart.PdfPages;
 import yellowkite.server.charts.ChartRepository.GivenChart;
 import yellowkite.server.charts.ChartRepository.StoredChart;
+import yellowkite.server.content.ContentStore;
+import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
+import yellowkite.server.drafts.Drafting;
 import yellowkite.server.drafts.Drafts;
 import yellowkite.server.drafts.LoadedDraft;
 import yellowkite.server.library.SourceRepository;
-import yellowkite.server.revisions.Revisions;
 import yellowkite.server.stored.StoredForms;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Change;
@@ -38,16 +40,21 @@ class Charts {
     private static final int MOST_CORRECTIONS = 2_000;
     private final ChartRepository repository;
     private final SourceRepository sources;
-    private final Revisions revisions;
+    private final ContentStore contents;
+    private final HouseClock clock;
     private final Transactions transactions;
     private final Drafts drafts;
+    private final Drafting drafting;
 
-    Charts(ChartRepository repository, SourceRepository sources, Revisions revisions, Transactions transactions, Drafts drafts) {
+    Charts(ChartRepository repository, SourceRepository sources, ContentStore contents, HouseClock clock, Transactions transactions,
+            Drafts drafts, Drafting drafting) {
         this.repository = repository;
         this.sources = sources;
-        this.revisions = revisions;
+        this.contents = contents;
+        this.clock = clock;
         this.transactions = transactions;
         this.drafts = drafts;
+        this.drafting = drafting;
     }
 
     /** A chart with what is known of it now. */
@@ -59,7 +66,7 @@ class Charts {
 
     /** @throws Refusal 422 if the file cannot be read, or holds nothing of a chart */
     OpenChart add(String profileId, String name, byte[] bytes, Author author) {
-        var draft = drafts.open(profileId, author);
+        var draft = drafts.ofProfile(profileId);
         if (repository.list(profileId).size() >= MOST_OF_A_PROFILE) {
             throw Refusal.unfit("file", "This profile has " + MOST_OF_A_PROFILE + " charts already; delete one that is done with.");
         }
@@ -72,9 +79,9 @@ class Charts {
         }
         var id = UUID.randomUUID().toString();
         transactions.run(() -> {
-            var sha = revisions.putContent(bytes);
+            var sha = contents.put(bytes);
             repository.add(new StoredChart(id, profileId, name, sha, PdfPages.count(bytes), StoredForms.SHEETS.write(sheets),
-                    StoredForms.CORRECTIONS.write(Corrections.NONE), 0, author.name(), revisions.now()));
+                    StoredForms.CORRECTIONS.write(Corrections.NONE), 0, author.name(), clock.now()));
             return id;
         });
         return require(id, author);
@@ -86,7 +93,7 @@ class Charts {
 
     OpenChart require(String id, Author author) {
         var chart = stored(id);
-        return read(chart, drafts.open(chart.profileId(), author), StoredForms.CORRECTIONS.read(chart.corrections()));
+        return read(chart, drafts.ofProfile(chart.profileId()), StoredForms.CORRECTIONS.read(chart.corrections()));
     }
 
     private static OpenChart read(StoredChart chart, LoadedDraft draft, Corrections corrections) {
@@ -163,11 +170,11 @@ class Charts {
         var draft = open.draft();
         int version = draftVersion;
         for (var edit : edits) {
-            draft = drafts.apply(draft.draft().id(), version, edit, Change.by(author));
+            draft = drafting.apply(draft.draft().id(), version, edit, Change.by(author));
             version = draft.draft().version();
         }
         transactions.run(() -> {
-            sources.put(open.chart().profileId(), open.chart().name(), open.chart().sha256(), author.name(), revisions.now());
+            sources.put(open.chart().profileId(), open.chart().name(), open.chart().sha256(), author.name(), clock.now());
             return id;
         });
         return draft;
@@ -213,7 +220,7 @@ class Charts {
     }
 
     byte[] file(String id) {
-        return revisions.requireContent(stored(id).sha256());
+        return contents.require(stored(id).sha256());
     }
 
     int pages(String id) {

@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import yellowkite.core.archive.FormatException;
+import yellowkite.core.archive.Sha256;
 import yellowkite.core.compare.Comparison;
 import yellowkite.core.compare.Difference;
 import yellowkite.core.compare.Rank;
@@ -27,20 +28,19 @@ import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.sheet.ModeSheet;
+import yellowkite.media.Thumbnails;
 import yellowkite.server.compare.ComparisonView.DifferenceLine;
 import yellowkite.server.compare.ComparisonView.SideLine;
-import yellowkite.media.Thumbnails;
-import yellowkite.server.revisions.Revisions;
-import yellowkite.core.archive.Sha256;
+import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.web.Refusal;
 
 /** What differs between revisions, modes and files. Reads only; a file is looked at and forgotten. */
 @RestController
 class CompareController {
-    private final Revisions revisions;
+    private final RevisionReader reader;
 
-    CompareController(Revisions revisions) {
-        this.revisions = revisions;
+    CompareController(RevisionReader reader) {
+        this.reader = reader;
     }
 
     /** A side with what is shown of it. @param pictures address of each picture, by what it is known by */
@@ -82,13 +82,13 @@ class CompareController {
     }
 
     private Shown stored(String profileId, int number) {
-        var revision = revisions.require(profileId, number);
-        var type = revisions.description(revision).type();
-        var files = revisions.entries(revision.id());
+        var revision = reader.require(profileId, number);
+        var type = reader.description(revision).type();
+        var files = reader.entries(revision.id());
         var pictures = files.values().stream().distinct().collect(Collectors.toMap(sha -> sha, sha -> "/api/media/" + sha));
         return new Shown(
                 new Side(type, files), new SideLine(profileId, number, type.manufacturer(), type.name(), revision.createdAt(),
-                        revision.summary(), modes(type), revisions.findWithdrawal(revision.id()).map(each -> each.why()).orElse(null)),
+                        revision.summary(), modes(type), reader.findWithdrawal(revision.id()).map(each -> each.why()).orElse(null)),
                 pictures);
     }
 

@@ -8,39 +8,47 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.server.content.ContentStore;
+import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.RevisionRepository;
-import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.StoredRevision;
 
 /** What drafts stand on: the revision that they began from, with its files and those that a draft adds. */
 @Component
 class DraftBases {
+    /** Bytes of descriptions; in memory they take some times that. */
+    private static final long MOST_KEPT = 16L << 20;
     /** Revisions never change, so what a draft stands on is asked for once. */
-    private final Cache<String, Base> byRevision = Caffeine.newBuilder().maximumSize(64).build();
+    private final Cache<String, Base> byRevision = Caffeine.newBuilder()
+        .maximumWeight(MOST_KEPT)
+        .weigher((String id, Base base) -> base.bytes())
+        .build();
     private static final Base EMPTY_PAGE = new Base(null, GdtfDescription.of(FixtureType.of(type -> {})), FixtureType.of(type -> {}),
-            DraftMedia.NONE);
+            DraftMedia.NONE, 1_000);
     /** What pictures are like is read from their bytes once, by path and content. */
     private final Cache<Map<String, String>, DraftMedia> media = Caffeine.newBuilder().maximumSize(64).build();
     private final RevisionRepository revisionRows;
-    private final Revisions revisions;
+    private final ContentStore contents;
+    private final RevisionReader reader;
     private final DraftRepository repository;
 
-    DraftBases(RevisionRepository revisionRows, Revisions revisions, DraftRepository repository) {
+    DraftBases(RevisionRepository revisionRows, ContentStore contents, RevisionReader reader, DraftRepository repository) {
         this.revisionRows = revisionRows;
-        this.revisions = revisions;
+        this.contents = contents;
+        this.reader = reader;
         this.repository = repository;
     }
 
-    /** @param revision null for the empty page. @param type with its house part */
-    record Base(@Nullable StoredRevision revision, GdtfDescription description, FixtureType type, DraftMedia media) {}
+    /** @param revision null for the empty page. @param type with its house part. @param bytes of its description, as a weight */
+    record Base(@Nullable StoredRevision revision, GdtfDescription description, FixtureType type, DraftMedia media, int bytes) {}
 
     Base baseOf(@Nullable String revisionId) {
         return revisionId == null ? EMPTY_PAGE : byRevision.get(revisionId, id -> {
             var entries = revisionRows.entries(id);
             var revision = revisionRows.findById(id).orElseThrow();
-            var description = revisions.description(revision);
-            return new Base(revision, description, revisions.house(id).laidOnto(description.type()),
-                    new DraftMedia(entries, revisions.media(entries)));
+            var described = reader.described(revision);
+            return new Base(revision, described.description(), reader.house(id).laidOnto(described.description().type()),
+                    new DraftMedia(entries, contents.media(entries)), described.bytes());
         });
     }
 
@@ -65,6 +73,6 @@ class DraftBases {
     DraftMedia together(DraftMedia base, Map<String, String> own) {
         var all = new LinkedHashMap<>(base.contents());
         all.putAll(own);
-        return media.get(Map.copyOf(all), same -> new DraftMedia(all, revisions.media(all)));
+        return media.get(Map.copyOf(all), same -> new DraftMedia(all, contents.media(all)));
     }
 }

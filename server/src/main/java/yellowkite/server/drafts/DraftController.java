@@ -39,6 +39,8 @@ class DraftController {
     private static final int PICTURE_SIDE = 1_024;
     private static final int MOST_PICTURE_BYTES = 20 << 20;
     private final Drafts drafts;
+    private final Drafting drafting;
+    private final Beginnings beginnings;
     private final DraftShaper shaper;
     private final Readouts readouts;
     private final DraftBases bases;
@@ -46,11 +48,14 @@ class DraftController {
     private final DraftEvents events;
     private final Pictures pictures;
 
-    DraftController(Drafts drafts, DraftShaper shaper, Readouts readouts, DraftBases bases, Publishing publishing, DraftEvents events,
+    DraftController(Drafts drafts, Drafting drafting, Beginnings beginnings, DraftShaper shaper, Readouts readouts, DraftBases bases,
+            Publishing publishing, DraftEvents events,
             Pictures pictures) {
         this.events = events;
         this.pictures = pictures;
         this.drafts = drafts;
+        this.drafting = drafting;
+        this.beginnings = beginnings;
         this.shaper = shaper;
         this.readouts = readouts;
         this.bases = bases;
@@ -85,15 +90,16 @@ class DraftController {
 
     record Published(String profileId, int revision) {}
 
-    /**
-     * 200 with the profile's open draft, opened now if there was none; 404 for an unknown profile or revision.
-     *
-     * @param revision that a new draft begins from; null = the newest. 422 if a draft with edits is under way on another one
-     */
+    /** 200 with the profile's open draft, or the one that a first edit opens; 404 for an unknown profile. */
+    @GetMapping("/api/profiles/{profileId}/draft")
+    DraftView ofProfile(@PathVariable String profileId, @RequestParam(required = false) @Nullable Integer mode) {
+        return shaper.shape(drafts.ofProfile(profileId), mode);
+    }
+
+    /** 200 with a draft that begins from a revision; 404 for an unknown one, 422 if a draft with edits is under way on another one. */
     @PostMapping("/api/profiles/{profileId}/draft")
-    DraftView open(@PathVariable String profileId, @RequestParam(required = false) @Nullable Integer mode,
-            @RequestParam(required = false) @Nullable Integer revision, Author author) {
-        return shaper.shape(revision == null ? drafts.open(profileId, author) : drafts.openAt(profileId, revision, author), mode);
+    DraftView openAt(@PathVariable String profileId, @RequestParam int revision, Author author) {
+        return shaper.shape(beginnings.openAt(profileId, revision, author), null);
     }
 
     @GetMapping("/api/drafts/{draftId}")
@@ -110,7 +116,8 @@ class DraftController {
     /** 200 with how far the draft is, at once and each time it goes on, as server-sent events; 404 if there is none. */
     @GetMapping(value = "/api/drafts/{draftId}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter events(@PathVariable String draftId) {
-        return events.listen(draftId, drafts.state(draftId));
+        var draft = drafts.requireStored(draftId);
+        return events.listen(draftId, draft.profileId(), Drafts.State.of(draft));
     }
 
     /**
@@ -126,22 +133,22 @@ class DraftController {
     @PostMapping("/api/drafts/{draftId}/edits")
     DraftView edit(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody EditRequest request,
             Change change) {
-        return shaped(drafts.edit(draftId, request.version(), request.edit(), change), mode);
+        return shaped(drafting.edit(draftId, request.version(), request.edit(), change), mode);
     }
 
     @PostMapping("/api/drafts/{draftId}/undo")
     DraftView undo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode,
             @RequestBody VersionRequest request, Change change) {
-        return shaped(drafts.undo(draftId, request.version(), change), mode);
+        return shaped(drafting.undo(draftId, request.version(), change), mode);
     }
 
     @PostMapping("/api/drafts/{draftId}/redo")
     DraftView redo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode,
             @RequestBody VersionRequest request, Change change) {
-        return shaped(drafts.redo(draftId, request.version(), change), mode);
+        return shaped(drafting.redo(draftId, request.version(), change), mode);
     }
 
-    private DraftView shaped(Drafts.Changed changed, @Nullable Integer mode) {
+    private DraftView shaped(Drafting.Changed changed, @Nullable Integer mode) {
         return shaper.shape(changed.after(), mode, changed.before());
     }
 
@@ -151,14 +158,14 @@ class DraftController {
     @PostMapping("/api/drafts/{draftId}/point")
     DraftView goTo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestBody PointRequest request,
             Change change) {
-        return shaped(drafts.goTo(draftId, request.version(), request.done(), change), mode);
+        return shaped(drafting.goTo(draftId, request.version(), request.done(), change), mode);
     }
 
     /** 204; the draft, and a profile that was never published, are gone. */
     @PostMapping("/api/drafts/{draftId}/discard")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void discard(@PathVariable String draftId, @RequestBody VersionRequest request) {
-        drafts.discard(draftId, request.version());
+        beginnings.discard(draftId, request.version());
     }
 
     /**
@@ -180,13 +187,14 @@ class DraftController {
     /** 200 with the draft of a new profile; 422 with the {@code field} that does not fit. */
     @PostMapping("/api/profiles")
     DraftView begin(@RequestBody BeginRequest request, Change change) {
-        var start = request.copyOf() == null ? new Drafts.Start.Empty(request.body() == null ? Begin.Body.FIXED : request.body())
+        var start = request.copyOf() == null ? new Beginnings.Start.Empty(request.body() == null ? Begin.Body.FIXED : request.body())
                 : request.production() != null
-                        ? new Drafts.Start.ProductionVersion(request.copyOf(), request.copyRevision() == null ? 1 : request.copyRevision(),
+                        ? new Beginnings.Start.ProductionVersion(request.copyOf(),
+                                request.copyRevision() == null ? 1 : request.copyRevision(),
                                 request.production())
-                        : new Drafts.Start.Copy(request.copyOf(), request.copyRevision() == null ? 1 : request.copyRevision(),
+                        : new Beginnings.Start.Copy(request.copyOf(), request.copyRevision() == null ? 1 : request.copyRevision(),
                                 request.copyMode());
-        return shaper.shape(drafts.begin(request.manufacturer(), request.name(), start, change), null);
+        return shaper.shape(beginnings.begin(request.manufacturer(), request.name(), start, change), null);
     }
 
     /**
@@ -197,7 +205,7 @@ class DraftController {
     DraftView picture(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode, @RequestParam int version,
             @RequestPart("file") MultipartFile file, Change change) throws IOException {
         var png = file.getSize() > MOST_PICTURE_BYTES ? Optional.<byte[]>empty() : pictures.decoded(file.getBytes(), PICTURE_SIDE);
-        return shaper.shape(drafts.putPicture(draftId, version, png.orElseThrow(() -> Refusal.unfit("file",
+        return shaper.shape(drafting.putPicture(draftId, version, png.orElseThrow(() -> Refusal.unfit("file",
                 "This is no picture that can be taken: a PNG, JPEG, GIF or SVG of at most 4096 by 4096 pixels and 20 MB.")), change), mode);
     }
 

@@ -24,25 +24,30 @@ class DraftEvents {
     /** A connection that nobody reads any more is noticed after that long at the latest. */
     private static final Duration LONGEST = Duration.ofMinutes(10);
     private static final int MOST_LISTENERS = 100;
-    private final Map<String, Set<SseEmitter>> listeners = new ConcurrentHashMap<>();
+
+    /** A page that shows a draft of a profile. */
+    private record Listener(String profileId, SseEmitter emitter) {}
+
+    private final Map<String, Set<Listener>> listeners = new ConcurrentHashMap<>();
     /** Whoever reads slowly keeps nobody else waiting. */
     private final ExecutorService messengers = Executors.newVirtualThreadPerTaskExecutor();
 
     /** {@return what a page listens to; it is told {@code now} at once} */
-    SseEmitter listen(String draftId, Drafts.State now) {
+    SseEmitter listen(String draftId, String profileId, Drafts.State now) {
         var emitter = new SseEmitter(LONGEST.toMillis());
+        var listener = new Listener(profileId, emitter);
         var all = listeners.compute(draftId, (id, known) -> {
-            var set = known == null ? ConcurrentHashMap.<SseEmitter>newKeySet() : known;
+            var set = known == null ? ConcurrentHashMap.<Listener>newKeySet() : known;
             if (set.size() < MOST_LISTENERS) {
-                set.add(emitter);
+                set.add(listener);
             }
             return set;
         });
-        if (!all.contains(emitter)) {
+        if (!all.contains(listener)) {
             throw Refusal.unfit("draft", "More pages show this draft than can be told of each edit.");
         }
         Runnable leave = () -> listeners.computeIfPresent(draftId, (id, set) -> {
-            set.remove(emitter);
+            set.remove(listener);
             return set.isEmpty() ? null : set;
         });
         emitter.onCompletion(leave);
@@ -55,13 +60,17 @@ class DraftEvents {
     /** Called once the change stands. */
     void tell(String draftId, Drafts.State state) {
         for (var each : listeners.getOrDefault(draftId, Set.of())) {
-            messengers.execute(() -> send(each, state));
+            messengers.execute(() -> send(each.emitter(), state));
         }
     }
 
     @EventListener
-    void removed(DraftRemoved draft) {
-        tell(draft.draftId(), new Drafts.State(0, false));
+    void removed(DraftRemoved gone) {
+        listeners.values()
+            .stream()
+            .flatMap(Set::stream)
+            .filter(each -> each.profileId().equals(gone.profileId()))
+            .forEach(each -> messengers.execute(() -> send(each.emitter(), new Drafts.State(0, false))));
     }
 
     private static void send(SseEmitter to, Drafts.State state) {
@@ -75,7 +84,7 @@ class DraftEvents {
     /** A stop does not wait for pages that only listen. */
     @EventListener(ContextClosedEvent.class)
     void end() {
-        listeners.values().forEach(set -> set.forEach(SseEmitter::complete));
+        listeners.values().forEach(set -> set.forEach(each -> each.emitter().complete()));
         messengers.shutdown();
     }
 }

@@ -4,18 +4,26 @@ import static org.jooq.Records.mapping;
 import static yellowkite.server.tables.Tables.DRAFT;
 import static yellowkite.server.tables.Tables.DRAFT_ENTRY;
 import static yellowkite.server.tables.Tables.DRAFT_STEP;
+import static yellowkite.server.tables.Tables.PROFILE;
+import static yellowkite.server.tables.Tables.REVISION;
 
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record1;
+import org.jooq.Select;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
+import yellowkite.server.revisions.RevisionHoldingRepository;
 
 /** Drafts and what happened to them. */
 @Repository
-public class DraftRepository {
+public class DraftRepository implements RevisionHoldingRepository {
     private final DSLContext database;
 
     DraftRepository(DSLContext database) {
@@ -51,6 +59,26 @@ public class DraftRepository {
 
     Optional<StoredDraft> find(String id) {
         return database.selectFrom(DRAFT).where(DRAFT.ID.eq(id)).fetchOptional(mapping(StoredDraft::new));
+    }
+
+    /** Like {@link #find}, held until the transaction ends. */
+    Optional<StoredDraft> lock(String id) {
+        return database.selectFrom(DRAFT).where(DRAFT.ID.eq(id)).forUpdate().fetchOptional(mapping(StoredDraft::new));
+    }
+
+    /** {@return the profile of a draft that was never edited; none if it cannot be opened any more} */
+    Optional<String> profileOf(Unopened draft) {
+        var later = REVISION.as("later");
+        return database.select(PROFILE.ID)
+            .from(REVISION)
+            .join(PROFILE)
+            .on(PROFILE.ID.eq(REVISION.PROFILE_ID))
+            .where(REVISION.ID.eq(draft.revisionId()), PROFILE.DISCARDED.eq(draft.discarded()), PROFILE.BINNED_AT.isNull(),
+                    DSL.notExists(DSL.selectOne()
+                        .from(later)
+                        .where(later.PROFILE_ID.eq(REVISION.PROFILE_ID), later.NUMBER.gt(REVISION.NUMBER))),
+                    DSL.notExists(DSL.selectOne().from(DRAFT).where(DRAFT.OPEN_PROFILE_ID.eq(PROFILE.ID))))
+            .fetchOptional(PROFILE.ID);
     }
 
     Optional<StoredDraft> findOpen(String profileId) {
@@ -123,8 +151,6 @@ public class DraftRepository {
 
     /** Forgets a draft with all its steps. */
     void delete(String draftId) {
-        database.deleteFrom(DRAFT_ENTRY).where(DRAFT_ENTRY.DRAFT_ID.eq(draftId)).execute();
-        database.deleteFrom(DRAFT_STEP).where(DRAFT_STEP.DRAFT_ID.eq(draftId)).execute();
         database.deleteFrom(DRAFT).where(DRAFT.ID.eq(draftId)).execute();
     }
 
@@ -142,5 +168,12 @@ public class DraftRepository {
             .where(DRAFT_STEP.DRAFT_ID.eq(draftId), DRAFT_STEP.VERSION.gt(after), DRAFT_STEP.VERSION.le(upTo))
             .orderBy(DRAFT_STEP.VERSION)
             .fetch(mapping(StoredStep::new));
+    }
+
+    /** Drafts of other profiles stand on what they began from; one that was edited is work of somebody. */
+    @Override
+    public Condition holds(Field<String> profileId, Select<Record1<String>> revisionIds) {
+        return DSL.exists(DSL.selectOne().from(DRAFT).where(DRAFT.BASE_REVISION_ID.in(revisionIds), DRAFT.PROFILE_ID.ne(profileId)))
+            .or(DSL.exists(DSL.selectOne().from(DRAFT).where(DRAFT.OPEN_PROFILE_ID.eq(profileId), DRAFT.VERSION.gt(0))));
     }
 }

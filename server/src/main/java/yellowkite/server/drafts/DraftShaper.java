@@ -8,21 +8,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import java.util.stream.Collectors;
-import yellowkite.core.dmx.Layers;
-import yellowkite.core.profile.DmxBreak;
 import yellowkite.core.attribute.EndWords;
+import yellowkite.core.body.FixtureFacts;
 import yellowkite.core.colour.Srgb;
 import yellowkite.core.colour.Xyz;
-import yellowkite.core.body.FixtureFacts;
-import yellowkite.core.edit.WrittenFacts;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.AddressText;
 import yellowkite.core.dmx.CellGrid;
 import yellowkite.core.dmx.FootprintSum;
+import yellowkite.core.dmx.Layers;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.OneMeaning;
 import yellowkite.core.dmx.PlacedChannel;
@@ -31,8 +29,10 @@ import yellowkite.core.dmx.Spans;
 import yellowkite.core.dmx.Tail;
 import yellowkite.core.dmx.WheelKind;
 import yellowkite.core.edit.Holes;
+import yellowkite.core.edit.WrittenFacts;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.DmxBreak;
 import yellowkite.core.profile.Emitter;
 import yellowkite.core.profile.Filter;
 import yellowkite.core.profile.FixtureType;
@@ -99,7 +99,7 @@ class DraftShaper {
                 type.physicalDescriptions().filters().stream().map(Filter::name).toList(), productionVersion,
                 WrittenFacts.of(FixtureFacts.of(type)),
                 chosen == null ? null : map(type, chosen, known), history(draft),
-                takesEdits && draft.history().done() > Drafts.floor(draft.history()),
+                takesEdits && draft.history().done() > draft.history().floor(),
                 takesEdits && draft.history().done() < draft.history().steps().size());
     }
 
@@ -109,7 +109,7 @@ class DraftShaper {
             var step = draft.edits().get(i);
             boolean undone = i >= draft.history().done();
             lines.add(new DraftView.HistoryLine(step.sentence(), step.author(), step.createdAt(), undone,
-                    !undone && i >= Drafts.floor(draft.history())));
+                    !undone && i >= draft.history().floor()));
         }
         return lines.reversed();
     }

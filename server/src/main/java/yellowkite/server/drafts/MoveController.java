@@ -5,10 +5,10 @@ import java.util.Objects;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import yellowkite.core.library.FixtureIdentity;
 import yellowkite.core.edit.SetIdentity;
+import yellowkite.core.library.FixtureIdentity;
+import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.RevisionRepository;
-import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Change;
@@ -21,15 +21,17 @@ class MoveController {
     private static final int MOST = 200;
     private static final int LONGEST_NAME = 120;
     private final Drafts drafts;
+    private final Drafting drafting;
     private final Publishing publishing;
     private final RevisionRepository rows;
-    private final Revisions revisions;
+    private final RevisionReader reader;
 
-    MoveController(Drafts drafts, Publishing publishing, RevisionRepository rows, Revisions revisions) {
+    MoveController(Drafts drafts, Drafting drafting, Publishing publishing, RevisionRepository rows, RevisionReader reader) {
         this.drafts = drafts;
+        this.drafting = drafting;
         this.publishing = publishing;
         this.rows = rows;
-        this.revisions = revisions;
+        this.reader = reader;
     }
 
     /** @param manufacturer that they belong to from now on */
@@ -58,7 +60,7 @@ class MoveController {
         if (newest.isEmpty()) {
             return new MoveLine(profileId, "", false, "It was never published; change its manufacturer in the editor.");
         }
-        var type = revisions.description(newest.get()).type();
+        var type = reader.description(newest.get()).type();
         if (type.manufacturer().equals(manufacturer)) {
             return new MoveLine(profileId, type.name(), false, "It is " + manufacturer + "'s already.");
         }
@@ -71,15 +73,15 @@ class MoveController {
     }
 
     private void moved(StoredRevision newest, String from, String manufacturer, Author author) {
-        var opened = drafts.openAt(newest.profileId(), newest.number(), author);
+        var opened = drafts.ofProfile(newest.profileId());
         if (opened.draft().version() > 0) {
             throw Refusal.unfit("manufacturer",
                     "A draft by " + opened.draft().openedBy() + " is under way; its manufacturer is changed in the editor.");
         }
-        var changed = drafts.apply(opened.draft().id(), opened.draft().version(),
+        var changed = drafting.apply(opened.draft().id(), opened.draft().version(),
                 new SetIdentity(SetIdentity.Field.MANUFACTURER, manufacturer), Change.by(author));
         publishing.publish(changed.draft().id(), changed.draft().version(),
                 "Moved from " + FixtureIdentity.listed(from) + " to " + manufacturer,
-                "As it was before; only its manufacturer has changed", revisions.facts(newest), Change.by(author));
+                "As it was before; only its manufacturer has changed", reader.facts(newest), Change.by(author));
     }
 }

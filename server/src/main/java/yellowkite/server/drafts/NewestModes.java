@@ -3,25 +3,25 @@ package yellowkite.server.drafts;
 import org.springframework.stereotype.Component;
 import yellowkite.core.dmx.ModeComparison;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.RevisionRepository;
-import yellowkite.server.revisions.Revisions;
 import yellowkite.server.web.Refusal;
 
 /** Other profiles as their newest revisions have them. */
 @Component
 class NewestModes {
     private final RevisionRepository rows;
-    private final Revisions revisions;
+    private final RevisionReader reader;
 
-    NewestModes(RevisionRepository rows, Revisions revisions) {
+    NewestModes(RevisionRepository rows, RevisionReader reader) {
         this.rows = rows;
-        this.revisions = revisions;
+        this.reader = reader;
     }
 
     /** @throws Refusal 404 if the profile has no revision */
     FixtureType type(String profileId) {
         return rows.findNewest(profileId)
-            .map(newest -> revisions.description(newest).type())
+            .map(newest -> reader.description(newest).type())
             .orElseThrow(() -> Refusal.notFound("That profile has no revision."));
     }
 

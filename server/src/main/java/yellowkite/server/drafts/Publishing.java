@@ -3,18 +3,24 @@ package yellowkite.server.drafts;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import yellowkite.core.check.Checks;
 import yellowkite.core.check.Severity;
+import yellowkite.core.dmx.CompiledType;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.library.FixtureIdentity;
 import yellowkite.core.profile.Revision;
 import yellowkite.core.xml.Source;
+import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.revisions.NewRevision;
 import yellowkite.server.revisions.RevisionFacts;
+import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.Change;
@@ -29,17 +35,22 @@ class Publishing {
     private final Drafts drafts;
     private final DraftBases bases;
     private final DraftRepository repository;
+    private final HouseClock clock;
+    private final RevisionReader reader;
     private final Revisions revisions;
     private final ProfileRepository profiles;
     private final DraftEvents events;
 
-    Publishing(Transactions transactions, Drafts drafts, DraftBases bases, DraftRepository repository, Revisions revisions,
+    Publishing(Transactions transactions, Drafts drafts, DraftBases bases, DraftRepository repository, HouseClock clock,
+            RevisionReader reader, Revisions revisions,
             ProfileRepository profiles, DraftEvents events) {
         this.events = events;
         this.transactions = transactions;
         this.drafts = drafts;
         this.bases = bases;
         this.repository = repository;
+        this.clock = clock;
+        this.reader = reader;
         this.revisions = revisions;
         this.profiles = profiles;
     }
@@ -55,48 +66,75 @@ class Publishing {
             throw Refusal.unfit("summary", "Say in one line what changed, so that colleagues know.");
         }
         var reason = Line.of("despite", despite, MAX_SUMMARY);
+        var before = publishedBy(draftId, change);
+        if (before.isPresent()) {
+            return before.get(); // it is published, and only the answer was lost
+        }
+        var ready = ready(draftId, seen, line, reason, change); // before the transaction: it may run more than once
         var published = transactions.run(() -> {
-            var asked = repository.find(draftId).orElse(null);
-            if (asked != null && asked.publishedNumber() != null && change.id() != null && change.id().equals(asked.closingChange())) {
-                return revisions.require(asked.profileId(), asked.publishedNumber()); // it is published, and only the answer was lost
+            var again = publishedBy(draftId, change);
+            if (again.isPresent()) {
+                return again.get();
             }
-            var draft = drafts.requireOpenAt(draftId, seen);
-            var base = bases.baseOf(draft.draft().baseRevisionId());
-            // an older revision that is brought back is a change, though nobody edited it
-            if (draft.history().current().equals(draft.history().base())
-                    && bases.baseNumber(draft) == bases.newestNumber(draft.draft().profileId())) {
-                throw Refusal.unfit("draft",
-                        "Nothing has changed since revision " + bases.baseNumber(draft) + ", so there is nothing to publish.");
-            }
-            var files = publishedMedia(draft, base);
-            var findings = Checks.of(draft.history().current(), files.facts());
-            long errors = findings.stream().filter(each -> each.severity() == Severity.ERROR).count();
-            if (errors > 0 && reason.isEmpty()) {
-                throw Refusal.unfit("despite", "The checks find " + (errors == 1 ? "an error" : errors + " errors")
-                        + ". Correct what can be corrected, or give a reason for publishing with errors.");
-            }
-            var home = profiles.lock(draft.draft().profileId());
+            var home = profiles.lock(ready.profileId());
             if (home.isEmpty() || home.get().binnedAt() != null) {
                 throw Refusal.unfit("bin", "This profile is in the bin. Restore it to publish it.");
             }
-            var date = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm:ss").format(revisions.now());
-            var type = draft.history().current().with(f -> {
-                f.revisions = new ArrayList<>(f.revisions);
-                f.revisions.add(new Revision(line, date, "", change.author().name(), Source.NONE));
-            });
-            var xml = base.description().withType(type).write();
-            var added = revisions.addStored(draft.draft().profileId(),
-                    new NewRevision(type, findings, xml, line, errors > 0 ? reason : null, change.author().name()), files.contents());
+            requireAt(drafts.requireOpen(draftId), seen);
+            var added = revisions.addStored(ready.profileId(), ready.revision(), ready.files());
             revisions.rests(added.revision().id(), facts);
-            var fixture = FixtureIdentity.of(type, "");
-            profiles.rename(draft.draft().profileId(), profiles.findOrAddManufacturer(fixture.manufacturer()), fixture.name());
+            profiles.rename(ready.profileId(), FixtureIdentity.of(ready.revision().type(), ""));
             if (!repository.close(draftId, seen, change.id(), added.revision().number())) {
-                throw drafts.stale(draftId, seen);
+                throw Drafting.stale(repository.stepsAfter(draftId, seen));
             }
             return added.revision();
         });
         events.tell(draftId, new Drafts.State(seen, false));
         return published;
+    }
+
+    private Optional<StoredRevision> publishedBy(String draftId, Change change) {
+        return repository.find(draftId)
+            .filter(draft -> draft.publishedNumber() != null && change.id() != null && change.id().equals(draft.closingChange()))
+            .map(draft -> reader.require(draft.profileId(), Objects.requireNonNull(draft.publishedNumber())));
+    }
+
+    private void requireAt(LoadedDraft draft, int seen) {
+        if (draft.draft().version() != seen) {
+            throw Drafting.stale(repository.stepsAfter(draft.draft().id(), seen));
+        }
+    }
+
+    /** @param files path to content's hash */
+    private record Ready(String profileId, NewRevision revision, Map<String, String> files) {}
+
+    /** {@return what the draft becomes} A draft at a version is the same for ever, so this holds until it is stored. */
+    private Ready ready(String draftId, int seen, String line, String reason, Change change) {
+        var draft = drafts.requireOpen(draftId);
+        requireAt(draft, seen);
+        var base = bases.baseOf(draft.draft().baseRevisionId());
+        // an older revision that is brought back is a change, though nobody edited it
+        if (draft.history().current().equals(draft.history().base())
+                && bases.baseNumber(draft) == bases.newestNumber(draft.draft().profileId())) {
+            throw Refusal.unfit("draft",
+                    "Nothing has changed since revision " + bases.baseNumber(draft) + ", so there is nothing to publish.");
+        }
+        var date = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm:ss").format(clock.now());
+        var type = draft.history().current().with(f -> {
+            f.revisions = new ArrayList<>(f.revisions);
+            f.revisions.add(new Revision(line, date, "", change.author().name(), Source.NONE));
+        });
+        var files = publishedMedia(draft, base);
+        var compiled = CompiledType.of(type);
+        var findings = Checks.of(compiled, files.facts());
+        long errors = findings.stream().filter(each -> each.severity() == Severity.ERROR).count();
+        if (errors > 0 && reason.isEmpty()) {
+            throw Refusal.unfit("despite", "The checks find " + (errors == 1 ? "an error" : errors + " errors")
+                    + ". Correct what can be corrected, or give a reason for publishing with errors.");
+        }
+        var xml = base.description().withType(type).write();
+        return new Ready(draft.draft().profileId(),
+                new NewRevision(compiled, findings, xml, line, errors > 0 ? reason : null, change.author().name()), files.contents());
     }
 
     /** Of the pictures that were tried on the way, only those that are used at the end go along. */

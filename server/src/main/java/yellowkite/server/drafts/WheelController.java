@@ -21,7 +21,7 @@ import yellowkite.core.edit.SetSlot;
 import yellowkite.core.edit.SlotPart;
 import yellowkite.core.gdtf.Media;
 import yellowkite.server.gobos.Gobos;
-import yellowkite.server.revisions.Revisions;
+import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.web.Change;
 import yellowkite.server.web.Refusal;
 
@@ -34,16 +34,18 @@ class WheelController {
     private static final int LONGEST_NAME = 60;
     private static final int LONGEST_LIST = 50_000;
     private final Drafts drafts;
+    private final Drafting drafting;
     private final DraftShaper shaper;
     private final DraftBases bases;
-    private final Revisions revisions;
+    private final RevisionReader reader;
     private final Gobos gobos;
 
-    WheelController(Drafts drafts, DraftShaper shaper, DraftBases bases, Revisions revisions, Gobos gobos) {
+    WheelController(Drafts drafts, Drafting drafting, DraftShaper shaper, DraftBases bases, RevisionReader reader, Gobos gobos) {
         this.drafts = drafts;
+        this.drafting = drafting;
         this.shaper = shaper;
         this.bases = bases;
-        this.revisions = revisions;
+        this.reader = reader;
         this.gobos = gobos;
     }
 
@@ -79,7 +81,7 @@ class WheelController {
     /** 200 with the wheels of a revision; 404 if there is none. */
     @GetMapping("/api/profiles/{profileId}/revisions/{number}/wheels")
     List<DraftView.WheelLine> ofRevision(@PathVariable String profileId, @PathVariable int number) {
-        var base = bases.baseOf(revisions.require(profileId, number).id());
+        var base = bases.baseOf(reader.require(profileId, number).id());
         return base.type().wheels().stream().map(each -> DraftShaper.wheel(base.type(), each, base.media())).toList();
     }
 
@@ -120,7 +122,7 @@ class WheelController {
             @RequestBody SlotGoboRequest request, Change change) {
         var gobo = gobos.take(request.gobo());
         var name = fileName(gobo.name(), gobo.sha256());
-        return shaper.shape(drafts.applyWithFiles(draftId, request.version(), Map.of(Media.wheelPath(name), gobo.sha256()),
+        return shaper.shape(drafting.applyWithFiles(draftId, request.version(), Map.of(Media.wheelPath(name), gobo.sha256()),
                 SetSlot.picture(request.wheel(), request.slot(), spoken(gobo.name()), name), change), mode);
     }
 
@@ -147,7 +149,7 @@ class WheelController {
     @PostMapping("/api/drafts/{draftId}/wheel-copy")
     DraftView copyWheel(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode,
             @RequestBody WheelCopyRequest request, Change change) {
-        var base = bases.baseOf(revisions.require(request.profileId(), request.revision()).id());
+        var base = bases.baseOf(reader.require(request.profileId(), request.revision()).id());
         var wheel = base.type()
             .findWheel(request.wheel())
             .orElseThrow(() -> Refusal.unfit("wheel", "That revision has no wheel called '" + request.wheel() + "'."));
@@ -166,7 +168,7 @@ class WheelController {
         }).toList();
         var names = draft.history().current().wheels().stream().map(each -> each.name()).toList();
         var called = request.over() == null && names.contains(wheel.name()) ? wheel.name() + " from " + base.type().name() : wheel.name();
-        return shaper.shape(drafts.applyWithFiles(draftId, request.version(), files,
+        return shaper.shape(drafting.applyWithFiles(draftId, request.version(), files,
                 new PutWheel(request.over(), called, WheelKind.of(base.type(), wheel), slots), change), mode);
     }
 }

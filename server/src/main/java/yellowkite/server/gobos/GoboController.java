@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.time.Duration;
 import java.util.Base64;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -26,10 +27,10 @@ import yellowkite.core.gobo.Cut;
 import yellowkite.core.gobo.Metal;
 import yellowkite.core.gobo.Outline;
 import yellowkite.core.gobo.Picture;
-import yellowkite.media.PictureFile;
 import yellowkite.core.gobo.PictureRefused;
+import yellowkite.media.PictureFile;
+import yellowkite.server.content.ContentStore;
 import yellowkite.server.gobos.GoboRepository.StoredGobo;
-import yellowkite.server.revisions.Revisions;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Refusal;
 
@@ -39,22 +40,22 @@ class GoboController {
     private static final int LISTED = 300;
     private static final double SMOOTHEST = 20;
     private final Gobos gobos;
-    private final Revisions revisions;
+    private final ContentStore contents;
     private final JsonMapper json;
 
-    GoboController(Gobos gobos, Revisions revisions, JsonMapper json) {
+    GoboController(Gobos gobos, ContentStore contents, JsonMapper json) {
         this.gobos = gobos;
-        this.revisions = revisions;
+        this.contents = contents;
         this.json = json;
     }
 
     /** @param picture address of it. @param outline address of its line view */
     record GoboLine(String id, String name, String tags, String manufacturer, String manufacturerNumber, String origin, String rights,
-            String picture, String outline, int size, String author) {
+            String picture, String outline, int size, String author, int version) {
         static GoboLine of(StoredGobo each) {
             return new GoboLine(each.id(), each.name(), each.tags(), each.manufacturer(), each.manufacturerNumber(), each.origin(),
                     each.rights(), "/api/media/" + each.pictureSha256(), "/api/gobos/" + each.id() + "/outline.svg", each.size(),
-                    each.author());
+                    each.author(), each.version());
         }
     }
 
@@ -80,7 +81,7 @@ class GoboController {
     ResponseEntity<byte[]> outline(@PathVariable String id) {
         return ResponseEntity.ok()
             .cacheControl(CacheControl.maxAge(Duration.ofDays(1)))
-            .body(revisions.findContent(gobos.require(id).outlineSha256()).orElseThrow());
+            .body(contents.find(gobos.require(id).outlineSha256()).orElseThrow());
     }
 
     /**
@@ -168,10 +169,17 @@ class GoboController {
         throw Refusal.unfit(field, incomplete);
     }
 
-    /** 200 with the gobo; 422 with the field that does not fit. */
+    /** @param version that was seen */
+    record DescribeRequest(int version, Gobos.Facts facts) {
+        DescribeRequest {
+            Objects.requireNonNull(facts, "facts");
+        }
+    }
+
+    /** 200 with the gobo; 409 if someone else has described it since; 422 with the field that does not fit. */
     @PutMapping("/api/gobos/{id}")
-    GoboLine describe(@PathVariable String id, @RequestBody Gobos.Facts facts) {
-        return GoboLine.of(gobos.describe(id, facts));
+    GoboLine describe(@PathVariable String id, @RequestBody DescribeRequest request) {
+        return GoboLine.of(gobos.describe(id, request.version(), request.facts()));
     }
 
     /** 204; profiles that use its picture keep it. */

@@ -11,8 +11,8 @@ import static yellowkite.server.tables.Tables.REVISION_ENTRY;
 
 import java.time.LocalDateTime;
 import java.util.List;
-import java.util.Set;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -31,7 +31,7 @@ class GoboRepository {
     /** @param tags words parted by a space. @param createdAt UTC */
     record StoredGobo(String id, String name, String tags, String manufacturer, String manufacturerNumber, String origin, String rights,
             String pictureSha256, String outlineSha256, int size,
-            String author, LocalDateTime createdAt) {}
+            String author, LocalDateTime createdAt, int version) {}
 
     /** {@return whether it is new; false if its picture is on the shelf already} */
     boolean add(StoredGobo gobo) {
@@ -44,8 +44,9 @@ class GoboRepository {
             .execute() == 1;
     }
 
-    /** {@return whether there was one} */
-    boolean describe(String id, String name, String tags, String manufacturer, String manufacturerNumber, String origin, String rights) {
+    /** {@return whether there was one that nobody has described since} @param seen its version */
+    boolean describe(String id, int seen, String name, String tags, String manufacturer, String manufacturerNumber, String origin,
+            String rights) {
         return database.update(GOBO)
             .set(GOBO.NAME, name)
             .set(GOBO.TAGS, tags)
@@ -53,7 +54,8 @@ class GoboRepository {
             .set(GOBO.MANUFACTURER_NUMBER, manufacturerNumber)
             .set(GOBO.ORIGIN, origin)
             .set(GOBO.RIGHTS, rights)
-            .where(GOBO.ID.eq(id))
+            .set(GOBO.VERSION, seen + 1)
+            .where(GOBO.ID.eq(id), GOBO.VERSION.eq(seen))
             .execute() == 1;
     }
 

@@ -3,17 +3,19 @@ package yellowkite.server.gobos;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import yellowkite.core.gobo.Outline;
 import yellowkite.core.gobo.Picture;
-import yellowkite.media.PictureFile;
 import yellowkite.core.gobo.PictureRefused;
+import yellowkite.media.PictureFile;
+import yellowkite.server.content.ContentStore;
+import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.gobos.GoboRepository.StoredGobo;
-import yellowkite.server.revisions.Revisions;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
@@ -25,12 +27,14 @@ public class Gobos {
     /** Corners that lie so near, in parts of the picture's side, to the line without them are left out of an outline. */
     static final double TOLERANCE = 0.001;
     private final GoboRepository repository;
-    private final Revisions revisions;
+    private final ContentStore contents;
+    private final HouseClock clock;
     private final Transactions transactions;
 
-    Gobos(GoboRepository repository, Revisions revisions, Transactions transactions) {
+    Gobos(GoboRepository repository, ContentStore contents, HouseClock clock, Transactions transactions) {
         this.repository = repository;
-        this.revisions = revisions;
+        this.contents = contents;
+        this.clock = clock;
         this.transactions = transactions;
     }
 
@@ -79,11 +83,11 @@ public class Gobos {
         }
         var picture = PictureFile.read("", png);
         return transactions.run(() -> {
-            var sha = revisions.putContent(png);
-            var outline = revisions.putContent(outline(picture).getBytes(StandardCharsets.UTF_8));
+            var sha = contents.put(png);
+            var outline = contents.put(outline(picture).getBytes(StandardCharsets.UTF_8));
             var gobo = new StoredGobo(UUID.randomUUID().toString(), whole.name(), whole.tags(), whole.manufacturer(),
                     whole.manufacturerNumber(), whole.origin(), whole.rights(), sha, outline, picture.width(), author.name(),
-                    revisions.now());
+                    clock.now(), 0);
             return repository.add(gobo) ? gobo : repository.findByPicture(sha).orElseThrow();
         });
     }
@@ -96,12 +100,18 @@ public class Gobos {
         }
     }
 
-    StoredGobo describe(String id, Facts facts) {
+    /** @throws Refusal 409 if someone else has described it since {@code seen} */
+    StoredGobo describe(String id, int seen, Facts facts) {
         var whole = facts.whole();
         return transactions.run(() -> {
-            repository.describe(id, whole.name(), whole.tags(), whole.manufacturer(), whole.manufacturerNumber(), whole.origin(),
-                    whole.rights());
-            return require(id);
+            boolean described = repository.describe(id, seen, whole.name(), whole.tags(), whole.manufacturer(), whole.manufacturerNumber(),
+                    whole.origin(), whole.rights());
+            var now = require(id);
+            if (!described) {
+                throw Refusal.stale("Someone has described '" + now.name()
+                        + "' meanwhile. Yours was not saved; close it, look at theirs and try again.", Map.of());
+            }
+            return now;
         });
     }
 

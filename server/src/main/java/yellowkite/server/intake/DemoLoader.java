@@ -2,16 +2,16 @@ package yellowkite.server.intake;
 
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
-import yellowkite.core.library.FirstHouse;
 import yellowkite.core.library.FirstHouse.UpstreamRelease;
+import yellowkite.core.library.FirstHouse;
 import yellowkite.core.release.ReleaseArchive;
+import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.gobos.Gobos;
-import yellowkite.server.library.HouseStateRepository;
 import yellowkite.server.library.HouseStateRepository.State;
+import yellowkite.server.library.HouseStateRepository;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.releases.ReleaseTaking;
-import yellowkite.server.revisions.Revisions;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Change;
 
@@ -27,17 +27,17 @@ public class DemoLoader {
     private final ReleaseTaking releases;
     private final HouseStateRepository states;
     private final Transactions transactions;
-    private final Revisions revisions;
+    private final HouseClock clock;
 
     DemoLoader(Intake intake, ProfileRepository profiles, Gobos gobos, ReleaseTaking releases, HouseStateRepository states,
-            Transactions transactions, Revisions revisions) {
+            Transactions transactions, HouseClock clock) {
         this.releases = releases;
         this.gobos = gobos;
         this.intake = intake;
         this.profiles = profiles;
         this.states = states;
         this.transactions = transactions;
-        this.revisions = revisions;
+        this.clock = clock;
     }
 
     public void loadIntoEmptyLibrary() {
@@ -76,7 +76,7 @@ public class DemoLoader {
 
     private void furnished() {
         transactions.run(() -> {
-            states.put(State.FURNISHED, revisions.now());
+            states.put(State.FURNISHED, clock.now());
             return State.FURNISHED;
         });
     }

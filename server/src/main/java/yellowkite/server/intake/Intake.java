@@ -2,18 +2,20 @@ package yellowkite.server.intake;
 
 import static java.nio.charset.StandardCharsets.UTF_8;
 
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import org.springframework.stereotype.Service;
 import yellowkite.core.archive.FormatException;
+import yellowkite.core.archive.Sha256;
 import yellowkite.core.check.Checks;
-import yellowkite.core.check.Finding;
 import yellowkite.core.compare.Side;
+import yellowkite.core.dmx.CompiledType;
+import yellowkite.core.gdtf.FileLimits;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.gdtf.Media;
+import yellowkite.core.house.StoredHouse;
 import yellowkite.core.library.FixtureIdentity;
 import yellowkite.core.library.Shelf;
 import yellowkite.core.profile.FixtureType;
@@ -21,15 +23,13 @@ import yellowkite.core.release.ProfileChange;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.intake.IntakeResult.Same;
 import yellowkite.server.library.BinRepository;
-import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.library.ProfileRepository.StoredProfile;
-import yellowkite.core.gdtf.FileLimits;
+import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.revisions.NewRevision;
 import yellowkite.server.revisions.RevisionFacts;
+import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
-import yellowkite.core.archive.Sha256;
-import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.Change;
 
 /** Takes a file into the library: whole, or not at all. */
@@ -42,13 +42,16 @@ class Intake {
     private final ProfileRepository profiles;
     private final BinRepository bin;
     private final RevisionRepository revisionRows;
+    private final RevisionReader reader;
     private final Revisions revisions;
 
-    Intake(Transactions transactions, ProfileRepository profiles, BinRepository bin, RevisionRepository revisionRows, Revisions revisions) {
+    Intake(Transactions transactions, ProfileRepository profiles, BinRepository bin, RevisionRepository revisionRows, RevisionReader reader,
+            Revisions revisions) {
         this.bin = bin;
         this.revisionRows = revisionRows;
         this.transactions = transactions;
         this.profiles = profiles;
+        this.reader = reader;
         this.revisions = revisions;
     }
 
@@ -72,28 +75,31 @@ class Intake {
         var read = opened.file().description().type();
         FileLimits.require(read);
         var others = opened.file().others();
-        var findings = Checks.of(opened.file()); // before the transaction: it may run more than once
+        var compiled = CompiledType.of(read); // before the transaction: it may run more than once
+        var findings = Checks.of(opened.file(), compiled);
         return transactions.run(() -> {
             var fixture = identity(read, fileName);
             var found = profiles.findToAdd(Shelf.HOUSE, "", fixture);
             var newest = found.flatMap(profile -> revisionRows.findNewest(profile.id()));
             boolean otherContent = newest.isPresent()
-                    && revisions.findSame(newest.get().profileId(), opened.descriptionBytes(), others).isEmpty();
+                    && reader.findSame(newest.get().profileId(), opened.descriptionBytes(), others).isEmpty();
             if (otherContent && same == Same.ASK) {
                 return new IntakeResult(fileName, null, null, IntakeResult.Question.of(newest.get(), read,
-                        ProfileChange.between(revisions.side(newest.get()), new Side(read, Sha256.ofAll(others)))));
+                        ProfileChange.between(reader.side(newest.get()), new Side(read, Sha256.ofAll(others)))));
             }
             boolean own = otherContent && same == Same.OWN;
             var type = own ? read.with(f -> f.fixtureTypeId = ownId(change, bytes)) : read;
             var description = own ? opened.file().description().withType(type).write() : opened.descriptionBytes();
-            var fresh = new NewRevision(type, findings, description, summary(fileName), null, change.author().name());
+            var fresh = new NewRevision(own ? CompiledType.of(type) : compiled, findings, description, summary(fileName), null,
+                    change.author().name());
             var home = own ? profiles.findToAdd(Shelf.HOUSE, "", identity(type, fileName)) : found;
             var added = home.isEmpty() ? first(fresh, others, fileName) : next(home.get(), fresh, others, fileName);
             if (added.isNew()) {
                 revisions.rests(added.revision().id(), RevisionFacts.FILE);
             }
             return new IntakeResult(fileName, null,
-                    IntakeResult.Accepted.of(type, fixture.name(), fixture.manufacturer(), added.revision(), added.isNew(), findings),
+                    IntakeResult.Accepted.of(fresh.compiled(), fixture.name(), fixture.manufacturer(), added.revision(), added.isNew(),
+                            findings),
                     null);
         });
     }
@@ -107,13 +113,11 @@ class Intake {
         if (now.isPresent() && now.get().binnedAt() != null) { // whoever brings a file wants its profile
             bin.restore(profile.id());
         }
-        var kept = revisions.newestHouse(profile.id()).laidOnto(fresh.type()); // a file brings none, and takes none away
-        var withHouse = new NewRevision(kept, Checks.of(kept, Media.of(others)), fresh.description(), fresh.summary(), null,
-                fresh.author());
+        var house = reader.newestHouse(profile.id()); // a file brings none, and takes none away
+        var withHouse = house.equals(StoredHouse.NONE) ? fresh : fresh.with(house, Media.of(others));
         var added = revisions.add(profile.id(), withHouse, others);
         if (added.isNew()) {
-            var fixture = identity(kept, fileName);
-            profiles.rename(profile.id(), profiles.findOrAddManufacturer(fixture.manufacturer()), fixture.name());
+            profiles.rename(profile.id(), identity(withHouse.type(), fileName));
         }
         return added;
     }

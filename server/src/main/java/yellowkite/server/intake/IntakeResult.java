@@ -5,7 +5,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.check.Finding;
 import yellowkite.core.compare.Rank;
-import yellowkite.core.dmx.CompiledMode;
+import yellowkite.core.dmx.CompiledType;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.release.ProfileChange;
 import yellowkite.server.revisions.ModeSummary;
@@ -56,9 +56,9 @@ record IntakeResult(String file, @Nullable String refused, @Nullable Accepted ac
     record Accepted(String profileId, String name, String manufacturer, int revision, boolean isNew, List<ModeSummary> modes,
             List<FindingView> problems) {
 
-        static Accepted of(FixtureType type, String name, String manufacturer, StoredRevision revision, boolean isNew,
+        static Accepted of(CompiledType compiled, String name, String manufacturer, StoredRevision revision, boolean isNew,
                 List<Finding> findings) {
-            var modes = type.modes().stream().map(mode -> ModeSummary.of(CompiledMode.of(type, mode))).toList();
+            var modes = compiled.modes().stream().map(ModeSummary::of).toList();
             return new Accepted(revision.profileId(), name, manufacturer, revision.number(), isNew, modes,
                     findings.stream().map(FindingView::of).toList());
         }

@@ -18,12 +18,12 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.intake.RunRepository.Announced;
 import yellowkite.server.intake.RunRepository.FileLine;
 import yellowkite.server.intake.RunRepository.Outcome;
 import yellowkite.server.intake.RunRepository.RunLine;
-import yellowkite.server.revisions.Revisions;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Change;
 import yellowkite.server.web.Refusal;
@@ -39,13 +39,13 @@ class RunController {
     private static final int LISTED = 50;
     private final IntakeController intake;
     private final RunRepository runs;
-    private final Revisions revisions;
+    private final HouseClock clock;
     private final Transactions transactions;
 
-    RunController(IntakeController intake, RunRepository runs, Revisions revisions, Transactions transactions) {
+    RunController(IntakeController intake, RunRepository runs, HouseClock clock, Transactions transactions) {
         this.intake = intake;
         this.runs = runs;
-        this.revisions = revisions;
+        this.clock = clock;
         this.transactions = transactions;
     }
 
@@ -70,7 +70,7 @@ class RunController {
             .toList();
         var id = UUID.randomUUID().toString();
         transactions.run(() -> {
-            runs.add(id, author.name(), revisions.now(), files);
+            runs.add(id, author.name(), clock.now(), files);
             return id;
         });
         return read(id);
@@ -160,7 +160,7 @@ class RunController {
     /** Reports are kept for a quarter of a year; what came in stays. */
     @Scheduled(initialDelayString = "PT2M", fixedDelayString = "PT6H")
     void forget() {
-        forget(revisions.now());
+        forget(clock.now());
     }
 
     /** @param now UTC */

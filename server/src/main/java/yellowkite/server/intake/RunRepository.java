@@ -72,7 +72,6 @@ class RunRepository {
     /** Forgets the reports of runs that began before a time. {@return how many} */
     int forgetBefore(LocalDateTime time) {
         var old = database.select(INTAKE_RUN.ID).from(INTAKE_RUN).where(INTAKE_RUN.STARTED_AT.lt(time)).limit(AT_ONCE).fetch(INTAKE_RUN.ID);
-        database.deleteFrom(INTAKE_FILE).where(INTAKE_FILE.RUN_ID.in(old)).execute();
         return database.deleteFrom(INTAKE_RUN).where(INTAKE_RUN.ID.in(old)).execute();
     }
 

@@ -2,7 +2,6 @@ package yellowkite.server.library;
 
 import java.time.Duration;
 import java.time.LocalDateTime;
-import java.util.ArrayList;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -12,10 +11,10 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import yellowkite.core.library.Shelf;
+import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.library.BinRepository.Binned;
 import yellowkite.server.library.HouseStateRepository.State;
-import yellowkite.server.revisions.Revisions;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Refusal;
 
@@ -32,18 +31,18 @@ class Bin {
     private final BinRepository bin;
     private final ProfileRepository profiles;
     private final Transactions transactions;
-    private final Revisions revisions;
+    private final HouseClock clock;
     private final HouseStateRepository states;
     private final ApplicationEventPublisher told;
 
-    Bin(BinRepository bin, ProfileRepository profiles, Transactions transactions, Revisions revisions, HouseStateRepository states,
+    Bin(BinRepository bin, ProfileRepository profiles, Transactions transactions, HouseClock clock, HouseStateRepository states,
             ApplicationEventPublisher told) {
         this.told = told;
         this.states = states;
         this.bin = bin;
         this.profiles = profiles;
         this.transactions = transactions;
-        this.revisions = revisions;
+        this.clock = clock;
     }
 
     /**
@@ -51,8 +50,7 @@ class Bin {
      * between. A draft that was opened and not edited goes; nothing is in it.
      */
     void put(List<String> profileIds, Author by) {
-        var removed = transactions.run(() -> {
-            var drafts = new ArrayList<String>();
+        transactions.run(() -> {
             for (var id : profileIds.stream().sorted().distinct().toList()) { // in one order, so that two people do not wait for each other
                 var profile = profiles.lock(id)
                     .orElseThrow(() -> Refusal.notFound("One of these profiles is not in the library any more."));
@@ -64,12 +62,12 @@ class Bin {
                     throw Refusal.unfit("profiles",
                             "A draft of '" + profile.name() + "' by " + openedBy + " is under way. Publish or discard it first.");
                 });
-                bin.removeOpenDraft(id).ifPresent(drafts::add);
-                bin.put(id, by.name(), revisions.now());
+                bin.removeOpenDraft(id);
+                bin.put(id, by.name(), clock.now());
             }
-            return drafts;
+            return profileIds;
         });
-        removed.forEach(draft -> told.publishEvent(new DraftRemoved(draft)));
+        profileIds.forEach(id -> told.publishEvent(new DraftRemoved(id)));
     }
 
     void restore(List<String> profileIds) {
@@ -86,7 +84,7 @@ class Bin {
     /** Removes what has lain there long enough. */
     @Scheduled(initialDelayString = "PT1M", fixedDelayString = "PT6H")
     void empty() {
-        empty(revisions.now());
+        empty(clock.now());
     }
 
     /**

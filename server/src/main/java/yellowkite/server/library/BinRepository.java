@@ -1,45 +1,31 @@
 package yellowkite.server.library;
 
 import static org.jooq.Records.mapping;
-import static yellowkite.server.tables.Tables.CHART;
 import static yellowkite.server.tables.Tables.DRAFT;
-import static yellowkite.server.tables.Tables.DRAFT_ENTRY;
-import static yellowkite.server.tables.Tables.DRAFT_STEP;
 import static yellowkite.server.tables.Tables.MANUFACTURER;
-import static yellowkite.server.tables.Tables.PRODUCTION_VERSION;
 import static yellowkite.server.tables.Tables.PROFILE;
-import static yellowkite.server.tables.Tables.PROFILE_FACTS;
-import static yellowkite.server.tables.Tables.PROFILE_ORIGIN;
-import static yellowkite.server.tables.Tables.PROFILE_SOURCE;
-import static yellowkite.server.tables.Tables.RELEASE_PROFILE;
 import static yellowkite.server.tables.Tables.REVISION;
-import static yellowkite.server.tables.Tables.REVISION_ENTRY;
-import static yellowkite.server.tables.Tables.REVISION_FACTS;
-import static yellowkite.server.tables.Tables.REVISION_HOUSE;
-import static yellowkite.server.tables.Tables.REVISION_MODE;
-import static yellowkite.server.tables.Tables.REVISION_SYNOPSIS;
-import static yellowkite.server.tables.Tables.REVISION_WITHDRAWN;
-import static yellowkite.server.tables.Tables.WANTED;
 
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.jooq.Record1;
-import org.jooq.Select;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import yellowkite.server.revisions.LibraryChangeRepository;
+import yellowkite.server.revisions.RevisionHoldingRepository;
 
 /** What was thrown away: out of the lists, and gone for good after a while unless something else stands on it. */
 @Repository
 public class BinRepository {
     private final DSLContext database;
     private final LibraryChangeRepository changes;
+    private final List<RevisionHoldingRepository> holders;
 
-    BinRepository(DSLContext database, LibraryChangeRepository changes) {
+    BinRepository(DSLContext database, LibraryChangeRepository changes, List<RevisionHoldingRepository> holders) {
         this.database = database;
+        this.holders = List.copyOf(holders);
         this.changes = changes;
     }
 
@@ -100,49 +86,20 @@ public class BinRepository {
             .map(row -> row.value1());
     }
 
-    /** Removes a draft that is open and was not edited. {@return its id; none if there was no such draft} */
-    Optional<String> removeOpenDraft(String profileId) {
-        var open = database.select(DRAFT.ID)
-            .from(DRAFT)
-            .where(DRAFT.OPEN_PROFILE_ID.eq(profileId), DRAFT.VERSION.eq(0))
-            .fetchOptional(DRAFT.ID);
-        open.ifPresent(id -> {
-            database.deleteFrom(DRAFT_ENTRY).where(DRAFT_ENTRY.DRAFT_ID.eq(id)).execute();
-            database.deleteFrom(DRAFT).where(DRAFT.ID.eq(id)).execute();
-        });
-        return open;
+    /** Removes a draft that is open and was not edited; nothing happens if there is none. */
+    void removeOpenDraft(String profileId) {
+        database.deleteFrom(DRAFT).where(DRAFT.OPEN_PROFILE_ID.eq(profileId), DRAFT.VERSION.eq(0)).execute();
     }
 
-    private static Condition isNeeded() {
+    private Condition isNeeded() {
         var own = DSL.select(REVISION.ID).from(REVISION).where(REVISION.PROFILE_ID.eq(PROFILE.ID));
-        return DSL.exists(DSL.selectOne().from(PROFILE_ORIGIN).where(PROFILE_ORIGIN.ORIGIN_REVISION_ID.in(own)))
-            .or(DSL.exists(DSL.selectOne().from(PRODUCTION_VERSION).where(PRODUCTION_VERSION.ORIGIN_REVISION_ID.in(own))))
-            .or(DSL.exists(DSL.selectOne().from(DRAFT).where(DRAFT.BASE_REVISION_ID.in(own), DRAFT.PROFILE_ID.ne(PROFILE.ID))))
-            .or(DSL.exists(DSL.selectOne().from(DRAFT).where(DRAFT.OPEN_PROFILE_ID.eq(PROFILE.ID), DRAFT.VERSION.gt(0))))
-            .or(DSL.exists(DSL.selectOne().from(WANTED).where(WANTED.ANSWER_REVISION_ID.in(own))))
-            .or(DSL.exists(DSL.selectOne().from(RELEASE_PROFILE).where(RELEASE_PROFILE.PROFILE_ID.eq(PROFILE.ID))));
+        return holders.stream().map(each -> each.holds(PROFILE.ID, own)).reduce(DSL.falseCondition(), Condition::or);
     }
 
-    /** Removes a profile with its revisions and drafts. */
+    /** Removes a profile; what belongs to it goes with it. */
     void remove(String profileId) {
         changes.note(profileId);
-        Select<Record1<String>> revisions = DSL.select(REVISION.ID).from(REVISION).where(REVISION.PROFILE_ID.eq(profileId));
-        Select<Record1<String>> drafts = DSL.select(DRAFT.ID).from(DRAFT).where(DRAFT.PROFILE_ID.eq(profileId));
-        database.deleteFrom(DRAFT_ENTRY).where(DRAFT_ENTRY.DRAFT_ID.in(drafts)).execute();
-        database.deleteFrom(DRAFT_STEP).where(DRAFT_STEP.DRAFT_ID.in(drafts)).execute();
-        database.deleteFrom(DRAFT).where(DRAFT.PROFILE_ID.eq(profileId)).execute();
-        database.deleteFrom(REVISION_ENTRY).where(REVISION_ENTRY.REVISION_ID.in(revisions)).execute();
-        database.deleteFrom(REVISION_MODE).where(REVISION_MODE.REVISION_ID.in(revisions)).execute();
-        database.deleteFrom(REVISION_HOUSE).where(REVISION_HOUSE.REVISION_ID.in(revisions)).execute();
-        database.deleteFrom(REVISION_SYNOPSIS).where(REVISION_SYNOPSIS.REVISION_ID.in(revisions)).execute();
-        database.deleteFrom(REVISION_FACTS).where(REVISION_FACTS.REVISION_ID.in(revisions)).execute();
-        database.deleteFrom(REVISION_WITHDRAWN).where(REVISION_WITHDRAWN.REVISION_ID.in(revisions)).execute();
-        database.deleteFrom(PROFILE_ORIGIN).where(PROFILE_ORIGIN.PROFILE_ID.eq(profileId)).execute();
-        database.deleteFrom(PRODUCTION_VERSION).where(PRODUCTION_VERSION.PROFILE_ID.eq(profileId)).execute();
-        database.deleteFrom(PROFILE_FACTS).where(PROFILE_FACTS.PROFILE_ID.eq(profileId)).execute();
-        database.deleteFrom(PROFILE_SOURCE).where(PROFILE_SOURCE.PROFILE_ID.eq(profileId)).execute();
-        database.deleteFrom(CHART).where(CHART.PROFILE_ID.eq(profileId)).execute();
-        database.deleteFrom(REVISION).where(REVISION.PROFILE_ID.eq(profileId)).execute();
+        database.deleteFrom(DRAFT).where(DRAFT.PROFILE_ID.eq(profileId)).execute(); // before the revisions that they stand on
         database.deleteFrom(PROFILE).where(PROFILE.ID.eq(profileId)).execute();
     }
 }

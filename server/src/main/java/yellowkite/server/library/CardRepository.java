@@ -25,18 +25,18 @@ import yellowkite.core.library.Card;
 import yellowkite.core.library.Shelf;
 import yellowkite.core.library.Synopsis;
 import yellowkite.server.revisions.RevisionFacts.RestsOn;
-import yellowkite.server.revisions.Revisions;
+import yellowkite.server.revisions.RevisionReader;
 
 /** The cards of the library, read from where their facts are kept. What lies in the bin has none. */
 @Repository
 class CardRepository {
     private static final LocalDateTime NEVER = LocalDateTime.of(1970, 1, 1, 0, 0);
     private final DSLContext database;
-    private final Revisions revisions;
+    private final RevisionReader reader;
 
-    CardRepository(DSLContext database, Revisions revisions) {
+    CardRepository(DSLContext database, RevisionReader reader) {
         this.database = database;
-        this.revisions = revisions;
+        this.reader = reader;
     }
 
     /** {@return the condition that a row of {@code revision} is the newest of its profile} */
@@ -77,7 +77,7 @@ class CardRepository {
             .where(PROFILE.ID.in(profileIds), PROFILE.BINNED_AT.isNull())
             .fetch(row -> {
                 var revisionId = row.get(REVISION.ID);
-                var synopsis = revisionId == null ? Synopsis.NONE : revisions.synopsis(revisionId, row.get(REVISION_SYNOPSIS.KEPT));
+                var synopsis = revisionId == null ? Synopsis.NONE : reader.synopsis(revisionId, row.get(REVISION_SYNOPSIS.KEPT));
                 var state = revisionId == null ? Card.State.DRAFT
                         : row.get(REVISION_WITHDRAWN.REVISION_ID) != null ? Card.State.WITHDRAWN
                                 : state(row.get(REVISION.ERRORS), row.get(REVISION.WARNINGS));

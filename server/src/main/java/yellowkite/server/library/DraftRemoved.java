@@ -1,4 +1,4 @@
 package yellowkite.server.library;
 
-/** Told within the program once a draft is gone that was open and not edited: its profile went into the bin. */
-public record DraftRemoved(String draftId) {}
+/** Told within the program once a profile went into the bin: nobody edits it, and a draft of it that was open and not edited is gone. */
+public record DraftRemoved(String profileId) {}

@@ -14,8 +14,8 @@ import yellowkite.core.dmx.Tail;
 import yellowkite.core.library.Found.Hit;
 import yellowkite.core.library.NearNames;
 import yellowkite.server.library.LibraryView.ProductionLine;
-import yellowkite.server.library.ProfileRepository.Listed;
-import yellowkite.server.library.ProfileRepository.ListedMode;
+import yellowkite.server.library.ListedRepository.Listed;
+import yellowkite.server.library.ListedRepository.ListedMode;
 import yellowkite.server.revisions.ModeSummary;
 import yellowkite.server.stored.StoredForm;
 import yellowkite.server.stored.StoredForms;
@@ -28,13 +28,16 @@ class LibraryController {
     private static final int MOST_MANUFACTURERS = 500;
 
     private final LibraryShelves shelves;
-    private final ProfileRepository profiles;
     private final ProductionVersionRepository productionVersions;
+    private final ManufacturerRepository manufacturers;
+    private final ListedRepository lines;
 
-    LibraryController(LibraryShelves shelves, ProfileRepository profiles, ProductionVersionRepository productionVersions) {
+    LibraryController(LibraryShelves shelves, ProductionVersionRepository productionVersions, ManufacturerRepository manufacturers,
+            ListedRepository lines) {
+        this.lines = lines;
+        this.manufacturers = manufacturers;
         this.shelves = shelves;
         this.productionVersions = productionVersions;
-        this.profiles = profiles;
     }
 
     /** The name of a manufacturer may hold a comma, which otherwise parts values. */
@@ -50,7 +53,7 @@ class LibraryController {
     /** 200 with the manufacturers whose names hold {@code name}, or nearly are it. */
     @GetMapping("/api/manufacturers")
     List<ManufacturerChoice> manufacturers(@RequestParam(defaultValue = "") String name) {
-        return profiles.manufacturers()
+        return manufacturers.names()
             .stream()
             .map(each -> new ManufacturerChoice(each, NearNames.areNear(each, name)))
             .filter(each -> each.near() || NearNames.plain(each.name()).contains(NearNames.plain(name)))
@@ -80,10 +83,10 @@ class LibraryController {
     }
 
     private List<LibraryView.Profile> rows(List<Hit> hits) {
-        var listed = profiles.listed(hits.stream().map(Hit::id).toList());
-        var modes = profiles.modes(listed.values().stream().map(Listed::revisionId).toList());
+        var listed = lines.of(hits.stream().map(Hit::id).toList());
+        var modes = lines.modes(listed.values().stream().map(Listed::revisionId).toList());
         var loaded = productionVersions.of(listed.keySet());
-        var pictures = profiles.pictures(listed.values().stream().map(Listed::revisionId).toList());
+        var pictures = lines.pictures(listed.values().stream().map(Listed::revisionId).toList());
         // one that went between the search and now is left out
         return hits.stream()
             .filter(hit -> listed.containsKey(hit.id()))

@@ -17,11 +17,11 @@ import yellowkite.server.web.Refusal;
 /** What the house knows of manufacturers, over HTTP. */
 @RestController
 class ManufacturerController {
-    private final ProfileRepository profiles;
+    private final ManufacturerRepository manufacturers;
     private final Transactions transactions;
 
-    ManufacturerController(ProfileRepository profiles, Transactions transactions) {
-        this.profiles = profiles;
+    ManufacturerController(ManufacturerRepository manufacturers, Transactions transactions) {
+        this.manufacturers = manufacturers;
         this.transactions = transactions;
     }
 
@@ -52,8 +52,8 @@ class ManufacturerController {
     @GetMapping("/api/manufacturer")
     ManufacturerView manufacturer(@RequestParam String name) {
         var id = require(name);
-        var stored = profiles.facts(id);
-        return new ManufacturerView(name, stored.version(), FactsView.of(stored.facts()), profiles.spellings(id));
+        var stored = manufacturers.facts(id);
+        return new ManufacturerView(name, stored.version(), FactsView.of(stored.facts()), manufacturers.spellings(id));
     }
 
     record ManufacturerRequest(String name, int version, FactsView facts) {
@@ -71,7 +71,7 @@ class ManufacturerController {
             throw Refusal.unfit(unfit.field(), unfit.reason());
         });
         var id = require(request.name());
-        if (!transactions.run(() -> profiles.putFacts(id, request.version(), facts))) {
+        if (!transactions.run(() -> manufacturers.putFacts(id, request.version(), facts))) {
             throw Refusal.stale("Someone has changed what is known of " + request.name()
                     + " meanwhile. Yours was not saved; look at theirs and try again.", Map.of());
         }
@@ -101,12 +101,12 @@ class ManufacturerController {
             if (from.equals(into)) {
                 throw Refusal.unfit("into", "'" + request.into() + "' is that manufacturer already.");
             }
-            return profiles.merge(from, request.name(), into);
+            return manufacturers.merge(from, request.name(), into);
         });
         return new Merged(manufacturer(request.into()), moved);
     }
 
     private String require(String name) {
-        return profiles.findManufacturer(name).orElseThrow(() -> Refusal.notFound("'" + name + "' is not in the library."));
+        return manufacturers.find(name).orElseThrow(() -> Refusal.notFound("'" + name + "' is not in the library."));
     }
 }

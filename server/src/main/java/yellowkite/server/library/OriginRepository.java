@@ -7,13 +7,18 @@ import static yellowkite.server.tables.Tables.PROFILE_ORIGIN;
 import static yellowkite.server.tables.Tables.REVISION;
 
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record1;
+import org.jooq.Select;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
+import yellowkite.server.revisions.RevisionHoldingRepository;
 
 /** Which profiles began as copies, and of what. */
 @Repository
-public class OriginRepository {
+public class OriginRepository implements RevisionHoldingRepository {
     private final DSLContext database;
 
     OriginRepository(DSLContext database) {
@@ -27,11 +32,6 @@ public class OriginRepository {
         database.insertInto(PROFILE_ORIGIN, PROFILE_ORIGIN.PROFILE_ID, PROFILE_ORIGIN.ORIGIN_REVISION_ID)
             .values(profileId, originRevisionId)
             .execute();
-    }
-
-    /** Forgets what a profile began from; nothing happens if it began by itself. */
-    public void delete(String profileId) {
-        database.deleteFrom(PROFILE_ORIGIN).where(PROFILE_ORIGIN.PROFILE_ID.eq(profileId)).execute();
     }
 
     /** {@return what a profile was copied from} */
@@ -48,5 +48,11 @@ public class OriginRepository {
             .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
             .where(PROFILE_ORIGIN.PROFILE_ID.eq(profileId))
             .fetchOptional(mapping(Origin::new));
+    }
+
+    /** Copies stand on what they were made of. */
+    @Override
+    public Condition holds(Field<String> profileId, Select<Record1<String>> revisionIds) {
+        return DSL.exists(DSL.selectOne().from(PROFILE_ORIGIN).where(PROFILE_ORIGIN.ORIGIN_REVISION_ID.in(revisionIds)));
     }
 }

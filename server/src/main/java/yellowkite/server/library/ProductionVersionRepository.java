@@ -9,14 +9,20 @@ import static yellowkite.server.tables.Tables.REVISION;
 import java.util.Collection;
 import java.util.Map;
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record1;
 import org.jooq.Record6;
+import org.jooq.Select;
 import org.jooq.SelectOnConditionStep;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
+import yellowkite.server.revisions.RevisionHoldingRepository;
 
 /** What productions put into fixtures: which profiles they are, and what they derive from. */
 @Repository
-public class ProductionVersionRepository {
+public class ProductionVersionRepository implements RevisionHoldingRepository {
     private final DSLContext database;
 
     ProductionVersionRepository(DSLContext database) {
@@ -33,11 +39,6 @@ public class ProductionVersionRepository {
                     PRODUCTION_VERSION.ORIGIN_REVISION_ID)
             .values(profileId, production, originRevisionId)
             .execute();
-    }
-
-    /** Forgets that a profile is a production version; nothing happens if it is none. */
-    public void delete(String profileId) {
-        database.deleteFrom(PRODUCTION_VERSION).where(PRODUCTION_VERSION.PROFILE_ID.eq(profileId)).execute();
     }
 
     public Optional<ProductionVersion> find(String profileId) {
@@ -61,5 +62,11 @@ public class ProductionVersionRepository {
             .on(PROFILE.ID.eq(REVISION.PROFILE_ID))
             .join(MANUFACTURER)
             .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID));
+    }
+
+    /** A version of a production stands on what it derives from. */
+    @Override
+    public Condition holds(Field<String> profileId, Select<Record1<String>> revisionIds) {
+        return DSL.exists(DSL.selectOne().from(PRODUCTION_VERSION).where(PRODUCTION_VERSION.ORIGIN_REVISION_ID.in(revisionIds)));
     }
 }

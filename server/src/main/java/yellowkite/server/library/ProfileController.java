@@ -12,21 +12,20 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.body.FixtureFacts;
-import yellowkite.core.edit.WrittenFacts;
-import yellowkite.core.check.Checks;
 import yellowkite.core.dmx.CompiledMode;
+import yellowkite.core.edit.WrittenFacts;
 import yellowkite.core.library.Shelf;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.House;
 import yellowkite.server.database.Transactions;
+import yellowkite.server.library.ListedRepository.SameMap;
 import yellowkite.server.library.OriginRepository.Origin;
-import yellowkite.server.library.ProfileRepository.SameMap;
 import yellowkite.server.library.ProfileRepository.StoredProfile;
-import yellowkite.server.library.ProfileRepository.Tags;
+import yellowkite.server.library.TagRepository.Tags;
 import yellowkite.server.library.UseRepository.Use;
 import yellowkite.server.revisions.ModeSummary;
+import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.RevisionRepository;
-import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.FindingView;
 import yellowkite.server.web.Line;
@@ -42,17 +41,22 @@ class ProfileController {
     private final OriginRepository origins;
     private final UseRepository uses;
     private final RevisionRepository revisionRows;
-    private final Revisions revisions;
+    private final RevisionReader reader;
     private final Transactions transactions;
+    private final TagRepository tags;
+    private final ListedRepository listed;
 
     ProfileController(ProfileRepository profiles, ProductionVersionRepository productionVersions, OriginRepository origins,
-            UseRepository uses, RevisionRepository revisionRows, Revisions revisions, Transactions transactions) {
+            UseRepository uses, RevisionRepository revisionRows, RevisionReader reader, Transactions transactions, TagRepository tags,
+            ListedRepository listed) {
+        this.listed = listed;
+        this.tags = tags;
         this.profiles = profiles;
         this.productionVersions = productionVersions;
         this.origins = origins;
         this.uses = uses;
         this.revisionRows = revisionRows;
-        this.revisions = revisions;
+        this.reader = reader;
         this.transactions = transactions;
     }
 
@@ -80,32 +84,32 @@ class ProfileController {
     ProfileView page(@PathVariable String profileId, @RequestParam(required = false) @Nullable Integer revision) {
         var newest = revisionRows.findNewest(profileId)
             .orElseThrow(() -> Refusal.notFound("This profile is not in the library, or was never published."));
-        var shown = revision == null ? newest : revisions.require(profileId, revision);
-        var type = revisions.house(shown.id()).laidOnto(revisions.description(shown).type());
+        var shown = revision == null ? newest : reader.require(profileId, revision);
+        var type = reader.house(shown.id()).laidOnto(reader.description(shown).type());
         return view(profiles.findById(profileId).orElseThrow(), newest.number(), shown, type);
     }
 
     private ProfileView view(StoredProfile profile, int newest, StoredRevision shown, FixtureType type) {
         var profileId = profile.id();
-        var entries = revisions.entries(shown.id());
+        var entries = reader.entries(shown.id());
         var picture = entries.get(type.thumbnail() + ".png");
         var productionVersion = productionVersions.find(profileId);
         return new ProfileView(profileId, profile.shelf(), type.manufacturer(), type.name(), type.shortName(), type.longName(),
                 type.description(), type.fixtureTypeId(), type.house().category(), type.house().notes(),
                 picture == null ? null : "/api/media/" + picture, shown.number(), newest,
-                revisions.findWithdrawal(shown.id()).map(each -> each.why()).orElse(null), profile.binnedAt() != null,
-                profiles.tags(profileId),
+                reader.findWithdrawal(shown.id()).map(each -> each.why()).orElse(null), profile.binnedAt() != null,
+                tags.tags(profileId),
                 origins.find(profileId)
                     .or(() -> productionVersion.map(each -> new Origin(each.originProfileId(), each.origin(), each.number(),
                             revisionRows.findNewest(each.originProfileId()).map(StoredRevision::number).orElse(each.number()))))
                     .orElse(null),
                 productionVersion.map(ProductionVersionRepository.ProductionVersion::production).orElse(null),
-                uses.of(List.of(profileId)).getOrDefault(profileId, List.of()), profiles.sameMaps(profileId, shown.id(), MOST_ALIKE),
+                uses.of(List.of(profileId)).getOrDefault(profileId, List.of()), listed.sameMaps(profileId, shown.id(), MOST_ALIKE),
                 IntStream.range(0, type.modes().size())
                     .mapToObj(i -> new ModeOfPage(i, type.modes().get(i).description(),
                             ModeSummary.of(CompiledMode.of(type, type.modes().get(i)))))
                     .toList(),
-                Checks.of(type, revisions.media(entries)).stream().map(each -> FindingView.of(each, type.house())).toList(),
+                reader.findings(shown).stream().map(each -> FindingView.of(each, type.house())).toList(),
                 List.copyOf(entries.keySet()), WrittenFacts.of(FixtureFacts.of(type)));
     }
 
@@ -127,10 +131,10 @@ class ProfileController {
         }
         var seen = new Tags(request.version(), Line.of("tags", request.tags(), LONGEST),
                 Line.of("otherNames", request.otherNames(), LONGEST));
-        if (!transactions.run(() -> profiles.putTags(profileId, seen))) {
+        if (!transactions.run(() -> tags.putTags(profileId, seen))) {
             throw Refusal.stale("Someone has changed tags or other names meanwhile. Yours were not saved; look at theirs and try again.",
                     Map.of());
         }
-        return profiles.tags(profileId);
+        return tags.tags(profileId);
     }
 }

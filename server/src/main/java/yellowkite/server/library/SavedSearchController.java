@@ -11,9 +11,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.library.SavedSearchRepository.SavedSearch;
-import yellowkite.server.revisions.Revisions;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
@@ -26,12 +26,12 @@ class SavedSearchController {
     private static final int MOST = 200;
     private final SavedSearchRepository searches;
     private final Transactions transactions;
-    private final Revisions revisions;
+    private final HouseClock clock;
 
-    SavedSearchController(SavedSearchRepository searches, Transactions transactions, Revisions revisions) {
+    SavedSearchController(SavedSearchRepository searches, Transactions transactions, HouseClock clock) {
         this.searches = searches;
         this.transactions = transactions;
-        this.revisions = revisions;
+        this.clock = clock;
     }
 
     /** 200 with all of them, by name. */
@@ -61,7 +61,7 @@ class SavedSearchController {
             if (searches.list().size() >= MOST) {
                 throw Refusal.unfit("name", "The house keeps " + MOST + " saved searches; delete one first.");
             }
-            searches.add(saved, revisions.now());
+            searches.add(saved, clock.now());
             return saved;
         });
         return searches.list();

@@ -49,7 +49,7 @@ public class UseRepository {
             .join(MANUFACTURER)
             .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
             .where(REVISION.PROFILE_ID.in(profileIds), PROFILE.BINNED_AT.isNull())
-            .orderBy(ProfileRepository.asRead(MANUFACTURER.NAME), ProfileRepository.asRead(PROFILE.NAME))
+            .orderBy(ManufacturerRepository.asRead(MANUFACTURER.NAME), ManufacturerRepository.asRead(PROFILE.NAME))
             .forEach(row -> uses.computeIfAbsent(row.value1(), none -> new ArrayList<>())
                 .add(new Use(row.value2(), row.value3(), row.value4(), Kind.COPY)));
         database.select(REVISION.PROFILE_ID, PRODUCTION_VERSION.PROFILE_ID, PRODUCTION_VERSION.PRODUCTION, REVISION.NUMBER)

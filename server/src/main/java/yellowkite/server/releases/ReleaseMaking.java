@@ -15,22 +15,25 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import yellowkite.core.release.ReleaseArchive;
+import yellowkite.core.gdtf.FileNames;
+import yellowkite.core.library.Shelf;
 import yellowkite.core.release.Manifest;
 import yellowkite.core.release.ManifestText;
-import yellowkite.core.library.Shelf;
-import yellowkite.core.release.ProfileChange;
 import yellowkite.core.release.ProfileChange.Kind;
+import yellowkite.core.release.ProfileChange;
+import yellowkite.core.release.ReleaseArchive;
+import yellowkite.server.content.ContentStore;
+import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
-import yellowkite.server.library.ProfileRepository;
+import yellowkite.server.library.ListedRepository;
 import yellowkite.server.library.ProfileRepository.StoredProfile;
+import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.releases.ReleaseRepository.NewLine;
 import yellowkite.server.releases.ReleaseRepository.Origin;
 import yellowkite.server.releases.ReleaseRepository.StoredLine;
 import yellowkite.server.releases.ReleaseRepository.StoredRelease;
-import yellowkite.core.gdtf.FileNames;
+import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.RevisionRepository;
-import yellowkite.server.revisions.Revisions;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.stored.StoredForms;
 import yellowkite.server.web.Change;
@@ -45,16 +48,23 @@ class ReleaseMaking {
     private final Transactions transactions;
     private final ReleaseRepository releases;
     private final ProfileRepository profiles;
+    private final ListedRepository lines;
     private final RevisionRepository revisionRows;
-    private final Revisions revisions;
+    private final ContentStore contents;
+    private final HouseClock clock;
+    private final RevisionReader reader;
 
-    ReleaseMaking(Transactions transactions, ReleaseRepository releases, ProfileRepository profiles, RevisionRepository revisionRows,
-            Revisions revisions) {
+    ReleaseMaking(Transactions transactions, ReleaseRepository releases, ProfileRepository profiles, ListedRepository lines,
+            RevisionRepository revisionRows,
+            ContentStore contents, HouseClock clock, RevisionReader reader) {
         this.transactions = transactions;
         this.releases = releases;
         this.profiles = profiles;
+        this.lines = lines;
         this.revisionRows = revisionRows;
-        this.revisions = revisions;
+        this.contents = contents;
+        this.clock = clock;
+        this.reader = reader;
     }
 
     /**
@@ -74,12 +84,12 @@ class ReleaseMaking {
         ids.addAll(more);
         requireFew(ids.size());
         var proposals = new ArrayList<Proposal>();
-        for (var profile : profiles.listed(ids).values()) {
+        for (var profile : lines.of(ids).values()) {
             if (profile.shelf() == Shelf.HOUSE && profile.revision() > 0) {
-                var newest = revisions.require(profile.id(), profile.revision());
+                var newest = reader.require(profile.id(), profile.revision());
                 var last = before.get(profile.id());
                 var change = change(last, newest);
-                var withdrawal = revisions.findWithdrawal(newest.id()).map(each -> each.why());
+                var withdrawal = reader.findWithdrawal(newest.id()).map(each -> each.why());
                 proposals.add(new Proposal(profile.id(), profile.manufacturer(), profile.name(), profile.revision(),
                         last == null ? null : last.number(), change, change.proposedNote(), withdrawal.orElse(null),
                         withdrawal.isPresent()));
@@ -109,10 +119,10 @@ class ReleaseMaking {
 
     private ProfileChange change(@Nullable StoredLine before, StoredRevision newest) {
         if (before == null) {
-            return ProfileChange.fresh(revisions.description(newest).type());
+            return ProfileChange.fresh(reader.description(newest).type());
         }
         return before.revisionId().equals(newest.id()) ? ProfileChange.same()
-                : ProfileChange.between(revisions.side(revisionRows.findById(before.revisionId()).orElseThrow()), revisions.side(newest));
+                : ProfileChange.between(reader.side(revisionRows.findById(before.revisionId()).orElseThrow()), reader.side(newest));
     }
 
     /** A profile that is to be part of a release, with what the notes say of it. */
@@ -154,11 +164,11 @@ class ReleaseMaking {
             // a clock that was ahead once must not make the next release older than the last one
             var at = releases.findNewest(Origin.OURS)
                 .map(last -> last.publishedAt().plus(1, ChronoUnit.MILLIS))
-                .filter(revisions.now()::isBefore)
-                .orElse(revisions.now());
+                .filter(clock.now()::isBefore)
+                .orElse(clock.now());
             var release = new StoredRelease(id, Origin.OURS, house, title, dated, notes, asked.author().name(), at, "[]");
             releases.add(release, lines);
-            releases.putManifest(id, revisions.putContent(ManifestText.write(manifest(release))));
+            releases.putManifest(id, contents.put(ManifestText.write(manifest(release))));
             return release.id();
         });
     }
@@ -178,10 +188,10 @@ class ReleaseMaking {
         var lines = releases.lines(release.id());
         var entries = lines.stream().filter(StoredLine::isPart).map(line -> {
             var revision = revisionRows.findById(line.revisionId()).orElseThrow();
-            var type = revisions.description(revision).type();
+            var type = reader.description(revision).type();
             var file = "profiles/" + FileNames.free(FileNames.of(type, revision.number()), taken);
             return new Manifest.Entry(file, revision.fileSha256(), line.manufacturer(), line.name(), type.fixtureTypeId().strip(),
-                    revision.number(), revisions.facts(revision).firmware(), line.kind(), line.worst(), line.note());
+                    revision.number(), reader.facts(revision).firmware(), line.kind(), line.worst(), line.note());
         }).toList();
         var gone = lines.stream()
             .filter(line -> !line.isPart())
@@ -212,7 +222,7 @@ class ReleaseMaking {
     /** Writes a release as one archive. */
     void write(StoredRelease release, OutputStream out) throws IOException {
         var byFile = new LinkedHashMap<String, String>();
-        var kept = releases.manifest(release.id()).flatMap(revisions::findContent).orElse(null);
+        var kept = releases.manifest(release.id()).flatMap(contents::find).orElse(null);
         var list = kept == null ? ManifestText.write(manifest(release)) : kept;
         var manifest = ManifestText.read(list);
         var parts = releases.lines(release.id()).stream().filter(StoredLine::isPart).toList();
@@ -220,6 +230,6 @@ class ReleaseMaking {
             byFile.put(manifest.profiles().get(i).file(), parts.get(i).revisionId());
         }
         ReleaseArchive.write(manifest, list,
-                entry -> revisions.file(Optional.ofNullable(byFile.get(entry.file())).flatMap(revisionRows::findById).orElseThrow()), out);
+                entry -> reader.file(Optional.ofNullable(byFile.get(entry.file())).flatMap(revisionRows::findById).orElseThrow()), out);
     }
 }

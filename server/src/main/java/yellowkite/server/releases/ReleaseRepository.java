@@ -11,17 +11,23 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record1;
 import org.jooq.Record9;
+import org.jooq.Select;
 import org.jooq.SelectJoinStep;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import yellowkite.core.compare.Rank;
 import yellowkite.core.release.ProfileChange.Kind;
+import yellowkite.server.revisions.RevisionHoldingRepository;
 
 /** Releases and their lines. Rows are only added. */
 @Repository
-class ReleaseRepository {
+class ReleaseRepository implements RevisionHoldingRepository {
     private final DSLContext database;
 
     ReleaseRepository(DSLContext database) {
@@ -133,5 +139,11 @@ class ReleaseRepository {
             .where(RELEASE_PROFILE.RELEASE_ID.eq(releaseId))
             .orderBy(RELEASE_PROFILE.POSITION)
             .fetch(mapping(StoredLine::new));
+    }
+
+    /** What was released is told for ever. */
+    @Override
+    public Condition holds(Field<String> profileId, Select<Record1<String>> revisionIds) {
+        return DSL.exists(DSL.selectOne().from(RELEASE_PROFILE).where(RELEASE_PROFILE.PROFILE_ID.eq(profileId)));
     }
 }

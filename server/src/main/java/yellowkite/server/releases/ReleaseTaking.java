@@ -12,29 +12,33 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import yellowkite.core.release.ReleaseArchive;
-import yellowkite.core.release.Manifest;
+import yellowkite.core.archive.Sha256;
 import yellowkite.core.check.Checks;
 import yellowkite.core.compare.Side;
+import yellowkite.core.dmx.CompiledType;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.library.FixtureIdentity;
 import yellowkite.core.library.Shelf;
-import yellowkite.core.release.ProfileChange;
+import yellowkite.core.release.Manifest;
 import yellowkite.core.release.ProfileChange.Kind;
+import yellowkite.core.release.ProfileChange;
+import yellowkite.core.release.ReleaseArchive;
+import yellowkite.server.content.ContentStore;
+import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
-import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.library.ProfileRepository.StoredProfile;
-import yellowkite.server.library.UseRepository;
+import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.library.UseRepository.Use;
+import yellowkite.server.library.UseRepository;
 import yellowkite.server.releases.ReleaseRepository.NewLine;
 import yellowkite.server.releases.ReleaseRepository.Origin;
 import yellowkite.server.releases.ReleaseRepository.StoredLine;
 import yellowkite.server.releases.ReleaseRepository.StoredRelease;
 import yellowkite.server.revisions.NewRevision;
 import yellowkite.server.revisions.RevisionFacts;
+import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.Revisions;
-import yellowkite.core.archive.Sha256;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.stored.StoredForms;
 import yellowkite.server.web.Author;
@@ -48,15 +52,21 @@ public class ReleaseTaking {
     private final ProfileRepository profiles;
     private final UseRepository uses;
     private final RevisionRepository revisionRows;
+    private final ContentStore contents;
+    private final HouseClock clock;
+    private final RevisionReader reader;
     private final Revisions revisions;
 
     ReleaseTaking(Transactions transactions, ReleaseRepository releases, ProfileRepository profiles, UseRepository uses,
-            RevisionRepository revisionRows, Revisions revisions) {
+            RevisionRepository revisionRows, ContentStore contents, HouseClock clock, RevisionReader reader, Revisions revisions) {
         this.transactions = transactions;
         this.releases = releases;
         this.profiles = profiles;
         this.uses = uses;
         this.revisionRows = revisionRows;
+        this.contents = contents;
+        this.clock = clock;
+        this.reader = reader;
         this.revisions = revisions;
     }
 
@@ -102,7 +112,7 @@ public class ReleaseTaking {
                     known.origin() == Origin.OURS ? "'" + known.title() + "' was made here; its profiles stand on the House shelf."
                             : "'" + known.title() + "' of " + known.house() + " is on the Reference shelf already.");
         });
-        if (manifest.published().isAfter(revisions.now().plusDays(1))) {
+        if (manifest.published().isAfter(clock.now().plusDays(1))) {
             throw Refusal.unfit("file", "'" + manifest.title() + "' says that it was published in the future; the next ones of "
                     + manifest.house() + " could not come after it. Ask for it again.");
         }
@@ -160,9 +170,9 @@ public class ReleaseTaking {
             return ProfileChange.fresh(type);
         }
         if (!newest.get().fileSha256().equals(entry.sha256())) {
-            return ProfileChange.between(revisions.side(newest.get()), new Side(type, Sha256.ofAll(opened.file().others())));
+            return ProfileChange.between(reader.side(newest.get()), new Side(type, Sha256.ofAll(opened.file().others())));
         }
-        return revisions.findWithdrawal(newest.get().id()).isPresent() ? ProfileChange.fresh(type) : ProfileChange.same(); // one that comes back is as good as new
+        return reader.findWithdrawal(newest.get().id()).isPresent() ? ProfileChange.fresh(type) : ProfileChange.same(); // one that comes back is as good as new
     }
 
     /** {@return whether a release was taken in before} */
@@ -182,7 +192,7 @@ public class ReleaseTaking {
             }
             releases.add(new StoredRelease(manifest.id(), Origin.THEIRS, manifest.house(), manifest.title(), manifest.dated(),
                     manifest.notes(), author.name(), manifest.published(), StoredForms.EARLIER.write(manifest.earlier())), lines);
-            releases.putManifest(manifest.id(), revisions.putContent(archive.list()));
+            releases.putManifest(manifest.id(), contents.put(archive.list()));
             return manifest.id();
         });
     }
@@ -203,7 +213,7 @@ public class ReleaseTaking {
             .flatMap(profile -> revisionRows.findNewest(profile.id()))
             .filter(newest -> newest.fileSha256().equals(entry.sha256()));
         if (same.isPresent()) {
-            revisions.findWithdrawal(same.get().id()).ifPresent(back -> revisions.restore(same.get()));
+            reader.findWithdrawal(same.get().id()).ifPresent(back -> revisions.restore(same.get()));
             return same.get();
         }
         var opened = archive.profile(entry);
@@ -211,11 +221,13 @@ public class ReleaseTaking {
             .orElseGet(() -> profiles.add(Shelf.REFERENCE, manifest.house(), fixture));
         profiles.lock(profile.id());
         var summary = FixtureIdentity.listed(manifest.title() + (entry.note().isEmpty() ? "" : ": " + entry.note()));
-        var revision = revisions.addAnyway(profile.id(), new NewRevision(opened.file().description().type(), Checks.of(opened.file()),
-                opened.descriptionBytes(), summary, null, manifest.house()), opened.file().others());
+        var revision = revisions.addAnyway(profile.id(),
+                new NewRevision(CompiledType.of(opened.file().description().type()), Checks.of(opened.file()),
+                        opened.descriptionBytes(), summary, null, manifest.house()),
+                opened.file().others());
         revisions.rests(revision.id(), new RevisionFacts(cut(entry.firmware()), RevisionFacts.RestsOn.RELEASE,
                 FixtureIdentity.listed(manifest.house() + ", revision " + entry.revision())));
-        profiles.rename(profile.id(), profiles.findOrAddManufacturer(fixture.manufacturer()), fixture.name());
+        profiles.rename(profile.id(), fixture);
         return revision;
     }
 

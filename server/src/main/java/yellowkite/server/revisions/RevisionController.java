@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -24,6 +25,8 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import yellowkite.core.gdtf.FileNames;
 import yellowkite.core.house.LeftBehind;
+import yellowkite.core.house.StoredHouse;
+import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Line;
@@ -36,14 +39,19 @@ class RevisionController {
     /** As many ids as an address holds. */
     private static final int MOST_EXPORTED = 150;
     private static final int LARGEST_SIDE = 1_024;
+    private final HouseClock clock;
+    private final RevisionReader reader;
     private final Revisions revisions;
     private final RevisionRepository repository;
     private final Transactions transactions;
     private final Pictures pictures;
 
-    RevisionController(Revisions revisions, RevisionRepository repository, Transactions transactions, Pictures pictures) {
+    RevisionController(HouseClock clock, RevisionReader reader, Revisions revisions, RevisionRepository repository,
+            Transactions transactions, Pictures pictures) {
         this.pictures = pictures;
         this.transactions = transactions;
+        this.clock = clock;
+        this.reader = reader;
         this.revisions = revisions;
         this.repository = repository;
     }
@@ -66,11 +74,15 @@ class RevisionController {
     List<RevisionLine> list(@PathVariable String profileId) {
         var facts = repository.factsOf(profileId);
         var withdrawn = repository.withdrawalsOf(profileId);
-        return revisions.listOf(profileId).stream().map(each -> {
+        var houses = repository.housesOf(profileId);
+        return repository.listOf(profileId).stream().map(each -> {
             var why = withdrawn.get(each.id());
             return new RevisionLine(each.number(), each.summary(), each.author(), each.createdAt(), each.errors(), each.warnings(),
                     each.despite(), facts.getOrDefault(each.id(), RevisionFacts.UNSAID),
-                    why == null ? null : new WithdrawalLine(why.why(), why.author(), why.at()), LeftBehind.of(revisions.house(each.id())));
+                    why == null ? null : new WithdrawalLine(why.why(), why.author(), why.at()),
+                    LeftBehind.of(Optional.ofNullable(houses.get(each.id()))
+                        .map(kept -> RevisionReader.houseOf(each.id(), kept))
+                        .orElse(StoredHouse.NONE)));
         }).toList();
     }
 
@@ -88,7 +100,7 @@ class RevisionController {
     @PostMapping("/api/profiles/{profileId}/revisions/{number}/withdraw")
     List<RevisionLine> withdraw(@PathVariable String profileId, @PathVariable int number, @RequestBody WithdrawRequest request,
             Author author) {
-        var revision = revisions.require(profileId, number);
+        var revision = reader.require(profileId, number);
         if (repository.isReference(revision)) {
             throw Refusal.unfit("why", "This profile stands on the Reference shelf; what is withdrawn there is said by its next release.");
         }
@@ -107,11 +119,11 @@ class RevisionController {
     /** 200 with the GDTF file; 404 if the profile has no such revision. */
     @GetMapping(value = "/api/profiles/{profileId}/revisions/{number}/file", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<byte[]> export(@PathVariable String profileId, @PathVariable int number) {
-        var revision = revisions.require(profileId, number);
+        var revision = reader.require(profileId, number);
         var disposition = ContentDisposition.attachment()
-            .filename(FileNames.of(revisions.description(revision).type(), revision.number()), StandardCharsets.UTF_8)
+            .filename(FileNames.of(reader.description(revision).type(), revision.number()), StandardCharsets.UTF_8)
             .build();
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString()).body(revisions.file(revision));
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString()).body(reader.file(revision));
     }
 
     /**
@@ -134,13 +146,13 @@ class RevisionController {
                 var taken = new HashSet<String>();
                 for (var revision : chosen) { // one after the other, so that only one is in memory
                     zip.putNextEntry(
-                            new ZipEntry(FileNames.free(FileNames.of(revisions.description(revision).type(), revision.number()), taken)));
-                    zip.write(revisions.file(revision));
+                            new ZipEntry(FileNames.free(FileNames.of(reader.description(revision).type(), revision.number()), taken)));
+                    zip.write(reader.file(revision));
                     zip.closeEntry();
                 }
             }
         };
-        var disposition = ContentDisposition.attachment().filename("profiles, " + revisions.now().toLocalDate() + ".zip").build();
+        var disposition = ContentDisposition.attachment().filename("profiles, " + clock.now().toLocalDate() + ".zip").build();
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString()).body(body);
     }
 

@@ -1,11 +1,11 @@
 package yellowkite.server.revisions;
 
 import static org.jooq.Records.mapping;
-import static yellowkite.server.tables.Tables.CONTENT;
 import static yellowkite.server.tables.Tables.PROFILE;
 import static yellowkite.server.tables.Tables.REVISION;
 import static yellowkite.server.tables.Tables.REVISION_ENTRY;
 import static yellowkite.server.tables.Tables.REVISION_FACTS;
+import static yellowkite.server.tables.Tables.REVISION_FINDINGS;
 import static yellowkite.server.tables.Tables.REVISION_HOUSE;
 import static yellowkite.server.tables.Tables.REVISION_MODE;
 import static yellowkite.server.tables.Tables.REVISION_SYNOPSIS;
@@ -31,14 +31,6 @@ public class RevisionRepository {
 
     RevisionRepository(DSLContext database) {
         this.database = database;
-    }
-
-    void putContent(String sha256, byte[] bytes) {
-        database.insertInto(CONTENT, CONTENT.SHA256, CONTENT.BYTES).values(sha256, bytes).onDuplicateKeyIgnore().execute();
-    }
-
-    Optional<byte[]> findContent(String sha256) {
-        return database.select(CONTENT.BYTES).from(CONTENT).where(CONTENT.SHA256.eq(sha256)).fetchOptional(CONTENT.BYTES);
     }
 
     void insert(StoredRevision revision, Map<String, String> entries, List<ModeRow> modes) {
@@ -77,6 +69,23 @@ public class RevisionRepository {
             .execute();
     }
 
+    /** Keeps what the checks found, in the place of what they found before. */
+    void putFindings(String revisionId, FoundBefore found) {
+        database.insertInto(REVISION_FINDINGS, REVISION_FINDINGS.REVISION_ID, REVISION_FINDINGS.EDITION, REVISION_FINDINGS.KEPT)
+            .values(revisionId, found.edition(), found.kept())
+            .onDuplicateKeyUpdate()
+            .set(REVISION_FINDINGS.EDITION, found.edition())
+            .set(REVISION_FINDINGS.KEPT, found.kept())
+            .execute();
+    }
+
+    Optional<FoundBefore> findFindings(String revisionId) {
+        return database.select(REVISION_FINDINGS.EDITION, REVISION_FINDINGS.KEPT)
+            .from(REVISION_FINDINGS)
+            .where(REVISION_FINDINGS.REVISION_ID.eq(revisionId))
+            .fetchOptional(mapping(FoundBefore::new));
+    }
+
     /** Keeps what the house has beside a revision. @param kept as JSON */
     void putHouse(String revisionId, String kept) {
         database.insertInto(REVISION_HOUSE, REVISION_HOUSE.REVISION_ID, REVISION_HOUSE.KEPT).values(revisionId, kept).execute();
@@ -89,12 +98,30 @@ public class RevisionRepository {
             .fetchOptional(REVISION_HOUSE.KEPT);
     }
 
+    /** {@return what the house keeps beside the revisions of a profile, by revision, as JSON} */
+    Map<String, String> housesOf(String profileId) {
+        return database.select(REVISION_HOUSE.REVISION_ID, REVISION_HOUSE.KEPT)
+            .from(REVISION_HOUSE)
+            .join(REVISION)
+            .on(REVISION.ID.eq(REVISION_HOUSE.REVISION_ID))
+            .where(REVISION.PROFILE_ID.eq(profileId))
+            .fetchMap(REVISION_HOUSE.REVISION_ID, REVISION_HOUSE.KEPT);
+    }
+
     void putFacts(String revisionId, RevisionFacts facts) {
         database
             .insertInto(REVISION_FACTS, REVISION_FACTS.REVISION_ID, REVISION_FACTS.FIRMWARE, REVISION_FACTS.RESTS_ON,
                     REVISION_FACTS.FROM_WHOM)
             .values(revisionId, facts.firmware(), facts.restsOn().name(), facts.fromWhom())
             .execute();
+    }
+
+    Optional<RevisionFacts> findFacts(String revisionId) {
+        return database
+            .select(REVISION_FACTS.FIRMWARE, REVISION_FACTS.RESTS_ON.convertFrom(RevisionFacts.RestsOn::valueOf), REVISION_FACTS.FROM_WHOM)
+            .from(REVISION_FACTS)
+            .where(REVISION_FACTS.REVISION_ID.eq(revisionId))
+            .fetchOptional(mapping(RevisionFacts::new));
     }
 
     /** {@return what revisions of a profile rest on, by revision; those that say nothing are not among them} */

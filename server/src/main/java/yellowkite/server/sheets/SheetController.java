@@ -13,7 +13,7 @@ import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.sheet.ModeSheet;
 import yellowkite.server.library.ProfileRepository;
-import yellowkite.server.revisions.Revisions;
+import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.Refusal;
 
@@ -26,17 +26,17 @@ class SheetController {
     private static final String MODE = "/api/profiles/{profileId}/revisions/{number}/modes/{mode}";
     private static final String EXCEL = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
     private final ProfileRepository profiles;
-    private final Revisions revisions;
+    private final RevisionReader reader;
 
-    SheetController(ProfileRepository profiles, Revisions revisions) {
+    SheetController(ProfileRepository profiles, RevisionReader reader) {
         this.profiles = profiles;
-        this.revisions = revisions;
+        this.reader = reader;
     }
 
     /** 200 with the channels of a mode. */
     @GetMapping(MODE)
     ModeSheet sheet(@PathVariable String profileId, @PathVariable int number, @PathVariable int mode) {
-        return sheet(revisions.description(revisions.require(profileId, number)).type(), mode);
+        return sheet(reader.description(reader.require(profileId, number)).type(), mode);
     }
 
     private static ModeSheet sheet(FixtureType type, int mode) {
@@ -48,22 +48,22 @@ class SheetController {
 
     @GetMapping(value = MODE + "/chart.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> print(@PathVariable String profileId, @PathVariable int number, @PathVariable int mode) {
-        var revision = revisions.require(profileId, number);
-        var type = revisions.description(revision).type();
+        var revision = reader.require(profileId, number);
+        var type = reader.description(revision).type();
         var sheet = sheet(type, mode);
         return named(type, sheet, "pdf", true).body(SheetPrint.of(sheet, facts(revision, type)));
     }
 
     @GetMapping(value = MODE + "/chart.csv", produces = "text/csv")
     ResponseEntity<byte[]> csv(@PathVariable String profileId, @PathVariable int number, @PathVariable int mode) {
-        var type = revisions.description(revisions.require(profileId, number)).type();
+        var type = reader.description(reader.require(profileId, number)).type();
         var sheet = sheet(type, mode);
         return named(type, sheet, "csv", false).body(SheetTables.csv(sheet));
     }
 
     @GetMapping(value = MODE + "/chart.xlsx", produces = EXCEL)
     ResponseEntity<byte[]> xlsx(@PathVariable String profileId, @PathVariable int number, @PathVariable int mode) {
-        var type = revisions.description(revisions.require(profileId, number)).type();
+        var type = reader.description(reader.require(profileId, number)).type();
         var sheet = sheet(type, mode);
         return named(type, sheet, "xlsx", false).body(SheetTables.xlsx(sheet));
     }
@@ -79,8 +79,8 @@ class SheetController {
 
     private SheetFacts facts(StoredRevision revision, FixtureType type) {
         return new SheetFacts(type.manufacturer(), type.name(), revision.number(), revision.createdAt().toLocalDate(),
-                revisions.facts(revision).firmware(), link(revision.profileId()),
-                revisions.findWithdrawal(revision.id()).map(each -> each.why()).orElse(""));
+                reader.facts(revision).firmware(), link(revision.profileId()),
+                reader.findWithdrawal(revision.id()).map(each -> each.why()).orElse(""));
     }
 
     private static String link(String profileId) {

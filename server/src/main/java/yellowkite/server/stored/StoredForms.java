@@ -12,6 +12,7 @@ import tools.jackson.databind.jsontype.NamedType;
 import tools.jackson.databind.node.ObjectNode;
 import yellowkite.core.chart.correct.Corrections;
 import yellowkite.core.chart.source.Sheet;
+import yellowkite.core.check.Finding;
 import yellowkite.core.dmx.Tail;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.Stencil;
@@ -35,6 +36,7 @@ public final class StoredForms {
     public static final StoredForm<Corrections> CORRECTIONS = form(Corrections.class);
     public static final StoredForm<List<Sheet>> SHEETS = form(new TypeReference<List<Sheet>>() {}.getType());
     public static final StoredForm<Synopsis> SYNOPSIS = form(Synopsis.class);
+    public static final StoredForm<List<Finding>> FINDINGS = form(new TypeReference<List<Finding>>() {}.getType());
     public static final StoredForm<StoredHouse> HOUSE = form(StoredHouse.class);
     public static final StoredForm<Stencil> STENCIL = form(Stencil.class);
     public static final StoredForm<List<Tail.Bundle>> TAIL = form(new TypeReference<List<Tail.Bundle>>() {}.getType());

@@ -22,9 +22,11 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import yellowkite.server.content.ContentStore;
+import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.library.SourceRepository;
-import yellowkite.server.revisions.Revisions;
+import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.wanted.WantedRepository.StoredWish;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Change;
@@ -42,13 +44,18 @@ class WantedController {
     private static final int LAST_YEAR = 2199;
     private final WantedRepository repository;
     private final SourceRepository sources;
-    private final Revisions revisions;
+    private final ContentStore contents;
+    private final HouseClock clock;
+    private final RevisionReader reader;
     private final Transactions transactions;
 
-    WantedController(WantedRepository repository, SourceRepository sources, Revisions revisions, Transactions transactions) {
+    WantedController(WantedRepository repository, SourceRepository sources, ContentStore contents, HouseClock clock, RevisionReader reader,
+            Transactions transactions) {
         this.repository = repository;
         this.sources = sources;
-        this.revisions = revisions;
+        this.contents = contents;
+        this.clock = clock;
+        this.reader = reader;
         this.transactions = transactions;
     }
 
@@ -72,7 +79,7 @@ class WantedController {
     private List<WishLine> lines(List<StoredWish> wishes) {
         var files = repository.filesOf(wishes.stream().map(StoredWish::id).toList());
         var answers = repository.answers(wishes.stream().map(StoredWish::answerRevisionId).filter(Objects::nonNull).toList());
-        var today = revisions.now().toLocalDate();
+        var today = clock.now().toLocalDate();
         return wishes.stream().map(each -> {
             var answer = each.answerRevisionId() == null ? null : answers.get(each.answerRevisionId());
             return new WishLine(each.id(), each.version(), each.manufacturer(), each.model(), each.mode(), each.neededBy(),
@@ -119,7 +126,7 @@ class WantedController {
             return line(id); // it was asked for, and only the answer was lost
         }
         repository.add(new StoredWish(id, 0, manufacturer, model, Line.of("mode", request.mode(), LONGEST_NAME), request.neededBy(),
-                Line.of("words", request.words(), LONGEST_WORDS), change.author().name(), revisions.now(), null, null, null));
+                Line.of("words", request.words(), LONGEST_WORDS), change.author().name(), clock.now(), null, null, null));
         return line(id);
     }
 
@@ -133,7 +140,7 @@ class WantedController {
             if (there.size() >= MOST_FILES && !there.containsKey(source.name())) {
                 throw Refusal.unfit("file", "A request holds at most " + MOST_FILES + " files.");
             }
-            repository.putFile(id, source.name(), revisions.putContent(source.bytes()));
+            repository.putFile(id, source.name(), contents.put(source.bytes()));
             return id;
         });
         return line(id);
@@ -147,7 +154,7 @@ class WantedController {
     }
 
     private byte[] content(@Nullable String sha256) {
-        return (sha256 == null ? Optional.<byte[]>empty() : revisions.findContent(sha256))
+        return (sha256 == null ? Optional.<byte[]>empty() : contents.find(sha256))
             .orElseThrow(() -> Refusal.notFound("There is no such file."));
     }
 
@@ -174,12 +181,12 @@ class WantedController {
     /** 200 with the wish, closed by the revision that answers it; its files stay with that profile as its sources. */
     @PostMapping("/api/wanted/{id}/answer")
     WishLine answer(@PathVariable String id, @RequestBody CloseRequest request, Author author) {
-        var revision = revisions.require(request.profileId(), request.revision());
+        var revision = reader.require(request.profileId(), request.revision());
         return changed(id, () -> {
-            if (!repository.answer(id, request.version(), revision.id(), revisions.now())) {
+            if (!repository.answer(id, request.version(), revision.id(), clock.now())) {
                 return false;
             }
-            repository.files(id).forEach((name, sha) -> sources.put(revision.profileId(), name, sha, author.name(), revisions.now()));
+            repository.files(id).forEach((name, sha) -> sources.put(revision.profileId(), name, sha, author.name(), clock.now()));
             return true;
         });
     }
@@ -226,7 +233,7 @@ class WantedController {
         }
         var source = SourceFile.of(file);
         transactions.run(() -> {
-            sources.put(profileId, source.name(), revisions.putContent(source.bytes()), author.name(), revisions.now());
+            sources.put(profileId, source.name(), contents.put(source.bytes()), author.name(), clock.now());
             return profileId;
         });
         return sources(profileId);

@@ -15,12 +15,17 @@ import java.util.Map;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record1;
+import org.jooq.Select;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
+import yellowkite.server.revisions.RevisionHoldingRepository;
 
 /** Wishes and their files. */
 @Repository
-class WantedRepository {
+class WantedRepository implements RevisionHoldingRepository {
     private final DSLContext database;
 
     WantedRepository(DSLContext database) {
@@ -81,7 +86,6 @@ class WantedRepository {
         if (database.select(WANTED.ID).from(WANTED).where(openAt(id, seen)).forUpdate().fetch().isEmpty()) {
             return false;
         }
-        database.deleteFrom(WANTED_FILE).where(WANTED_FILE.WANTED_ID.eq(id)).execute();
         return database.deleteFrom(WANTED).where(WANTED.ID.eq(id)).execute() == 1;
     }
 
@@ -126,5 +130,11 @@ class WantedRepository {
 
     boolean hasProfile(String profileId) {
         return database.fetchExists(PROFILE, PROFILE.ID.eq(profileId));
+    }
+
+    /** A wish that was answered leads to its answer. */
+    @Override
+    public Condition holds(Field<String> profileId, Select<Record1<String>> revisionIds) {
+        return DSL.exists(DSL.selectOne().from(WANTED).where(WANTED.ANSWER_REVISION_ID.in(revisionIds)));
     }
 }

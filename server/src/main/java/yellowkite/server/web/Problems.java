@@ -36,6 +36,8 @@ final class Problems extends ResponseEntityExceptionHandler {
     private static final ClassPathResource PAGE = new ClassPathResource("static/index.html");
     /** Class of SQLSTATE for what is wrong with a connection. */
     private static final String CONNECTION = "08";
+    /** Ids are plain letters; what is asked for by others cannot even be compared with them. Source: MariaDB, error 1267. */
+    private static final int OTHER_LETTERS = 1267;
     private static final String BUSY = "Many are working at once just now. Nothing that was accepted is lost; it is tried again by itself.";
     private static final String NO_DATABASE = "The database does not answer just now. Nothing that was accepted is lost; it is tried again by itself.";
 
@@ -91,6 +93,12 @@ final class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail unexpected(Exception failed) {
+        for (Throwable cause = failed; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLException other && other.getErrorCode() == OTHER_LETTERS) {
+                return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND,
+                        "No id holds such letters, so there is nothing by that name.");
+            }
+        }
         LOG.error("Request {} failed", RequestLog.number(), failed);
         return ProblemDetail.forStatusAndDetail(HttpStatus.INTERNAL_SERVER_ERROR,
                 "Something went wrong in Yellow Kite itself; nothing was changed. The server's log says more, under " + RequestLog.number()

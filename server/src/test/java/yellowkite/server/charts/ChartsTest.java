@@ -11,8 +11,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import yellowkite.server.RunningKite;
 import yellowkite.server.RunningKite.Answer;
+import yellowkite.server.RunningKite;
 
 class ChartsTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -56,7 +56,7 @@ class ChartsTest {
     }
 
     private JsonNode draft() {
-        return post("/api/profiles/" + profile + "/draft", "").json();
+        return get("/api/profiles/" + profile + "/draft").json();
     }
 
     private static JsonNode settled(JsonNode chart) {

@@ -7,9 +7,9 @@ import static yellowkite.server.RunningKite.post;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
+import java.util.List;
 import java.util.Map;
 import javax.imageio.ImageIO;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import yellowkite.core.gdtf.GdtfDescription;
@@ -147,7 +147,7 @@ class BeginTest {
         var profile = editor.path("profileId").asString();
         assertThat(publish(editor, "null").status()).isEqualTo(200);
 
-        var again = post("/api/profiles/" + profile + "/draft", "").json();
+        var again = get("/api/profiles/" + profile + "/draft").json();
 
         assertThat(again.at("/map/channels/0/tint").asString() + again.at("/map/channels/0/note").asString()).isEqualTo("BLUESticks");
         assertThat(get("/api/profiles/" + profile + "/revisions").json().at("/0/leftBehind").toString())
@@ -158,7 +158,7 @@ class BeginTest {
         RunningKite.upload(Map.of("same.gdtf",
                 new GdtfFile(GdtfDescription.of(GdtfFile.read(file).description().type().with(f -> f.description = "Newer")), Map.of())
                     .write()));
-        assertThat(post("/api/profiles/" + profile + "/draft", "").json().path("baseRevision").asInt()).isGreaterThan(0);
+        assertThat(get("/api/profiles/" + profile + "/draft").json().path("baseRevision").asInt()).isGreaterThan(0);
         assertThat(get("/api/profiles/" + profile + "/revisions").json().at("/0/leftBehind").size()).as("a file takes nothing away")
             .isEqualTo(3);
     }

@@ -5,20 +5,19 @@ import static yellowkite.server.RunningKite.get;
 import static yellowkite.server.RunningKite.post;
 
 import com.github.benmanes.caffeine.cache.Cache;
-import java.util.Collections;
-import java.util.HashSet;
-import java.util.Locale;
-import java.util.Map;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
+import org.jooq.DSLContext;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
-import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.demo.DemoHouse;
 import yellowkite.server.RunningKite;
+import yellowkite.server.tables.Tables;
 
 class DraftTest {
     private GdtfFile imported;
@@ -29,7 +28,7 @@ class DraftTest {
     void aDraftOfAFreshFixture() {
         imported = RunningKite.fresh(DemoHouse.petrelSpot());
         profile = RunningKite.takeIn(imported);
-        editor = post("/api/profiles/" + profile + "/draft", "{}").json();
+        editor = get("/api/profiles/" + profile + "/draft").json();
     }
 
     private String draft() {
@@ -55,28 +54,61 @@ class DraftTest {
 
     @Test
     void opensOnceForAProfile() {
-        assertThat(post("/api/profiles/" + profile + "/draft", "Teun", "{}").json().path("id")).isEqualTo(editor.path("id"));
-        assertThat(post("/api/profiles/" + UUID.randomUUID() + "/draft", "{}").detail()).isEqualTo("This profile is not in the library.");
+        assertThat(get("/api/profiles/" + profile + "/draft").json().path("id")).isEqualTo(editor.path("id"));
+        assertThat(get("/api/profiles/" + UUID.randomUUID() + "/draft").detail()).isEqualTo("This profile is not in the library.");
     }
 
     @Test
-    void whoeverOpensAtTheSameMomentGetsTheSameDraft() throws Exception {
-        var fixture = new GdtfFile(
-                GdtfDescription
-                    .of(imported.description().type().with(f -> f.fixtureTypeId = UUID.randomUUID().toString().toUpperCase(Locale.ROOT))),
-                imported.others());
-        var fresh = RunningKite.upload(Map.of("fixture.gdtf", fixture.write())).json().at("/0/accepted/profileId").asString();
-        try (var pool = Executors.newFixedThreadPool(8)) {
-            var answers = pool
-                .invokeAll(Collections.<Callable<RunningKite.Answer>>nCopies(8, () -> post("/api/profiles/" + fresh + "/draft", "{}")));
-
-            var ids = new HashSet<String>();
-            for (var answer : answers) {
-                assertThat(answer.get().status()).isEqualTo(200);
-                ids.add(answer.get().json().path("id").asString());
-            }
-            assertThat(ids).hasSize(1);
+    void whoeverEditsFirstAtTheSameMomentEditsTheSameDraft() throws Exception {
+        var fresh = RunningKite.takeIn(RunningKite.fresh(imported));
+        var seen = get("/api/profiles/" + fresh + "/draft").json();
+        var edits = "/api/drafts/" + seen.path("id").asString() + "/edits";
+        List<Callable<RunningKite.Answer>> first = new ArrayList<>();
+        for (var channel : seen.at("/map/channels")) {
+            first.add(() -> post(edits, "{\"version\":0,\"edit\":{\"type\":\"setCare\",\"channels\":[" + channel.path("id")
+                    + "],\"tint\":null,\"note\":\"Seen\"}}"));
         }
+        List<Integer> versions = new ArrayList<>();
+        try (var pool = Executors.newFixedThreadPool(8)) {
+            for (var answer : pool.invokeAll(first)) {
+                assertThat(answer.get().status()).as("%s", answer.get().json()).isEqualTo(200);
+                versions.add(answer.get().json().path("version").asInt());
+            }
+        }
+
+        var now = get("/api/profiles/" + fresh + "/draft").json();
+        assertThat(now.path("id")).isEqualTo(seen.path("id"));
+        assertThat(now.path("version").asInt()).as("nobody's first edit is lost").isEqualTo(first.size());
+        assertThat(versions).doesNotHaveDuplicates();
+        assertThat(now.at("/map/channels").findValuesAsString("note")).containsOnly("Seen");
+    }
+
+    @Test
+    void whoOnlyLooksOpensNothing() {
+        var fresh = RunningKite.takeIn(RunningKite.fresh(imported));
+        var seen = get("/api/profiles/" + fresh + "/draft").json();
+        var draft = "/api/drafts/" + seen.path("id").asString();
+
+        assertThat(seen.path("version").asInt()).isZero();
+        assertThat(seen.path("open").asBoolean()).isTrue();
+        assertThat(get(draft).json().path("map")).isEqualTo(seen.path("map"));
+        assertThat(get(draft + "/checks").status()).isEqualTo(200);
+        assertThat(get(draft + "/version").json().path("version").asInt()).isZero();
+        assertThat(RunningKite.part(DSLContext.class).fetchCount(Tables.DRAFT, Tables.DRAFT.PROFILE_ID.eq(fresh))).isZero();
+    }
+
+    @Test
+    void aDraftThatWasDiscardedIsNotTheNextOne() {
+        var fresh = RunningKite.takeIn(RunningKite.fresh(imported));
+        var first = "/api/drafts/" + get("/api/profiles/" + fresh + "/draft").json().path("id").asString();
+        post(first + "/edits", "{\"version\":0,\"edit\":{\"type\":\"setNotes\",\"to\":\"Mine\"}}");
+        assertThat(post(first + "/discard", "{\"version\":1}").status()).isEqualTo(204);
+
+        var second = get("/api/profiles/" + fresh + "/draft").json();
+
+        assertThat(first).doesNotEndWith(second.path("id").asString());
+        assertThat(second.path("notes").asString()).isEmpty();
+        assertThat(post(first + "/edits", "{\"version\":1,\"edit\":{\"type\":\"setNotes\",\"to\":\"Late\"}}").status()).isEqualTo(404);
     }
 
     @Test
@@ -109,7 +141,8 @@ class DraftTest {
         var answer = edit(0, "{\"type\": \"renameProfile\", \"to\": \"Avocet\"}");
 
         assertThat(answer.status()).isEqualTo(409);
-        assertThat(answer.detail()).startsWith("Teun has changed the same place meanwhile: Profile is called 'Spigot', was 'Petrel Spot'.");
+        assertThat(answer.detail())
+            .startsWith("Teun has changed the facts of the fixture meanwhile: Profile is called 'Spigot', was 'Petrel Spot'.");
         assertThat(answer.json().at("/since/0/author").asString()).isEqualTo("Teun");
         assertThat(get(draft()).json().path("name").asString()).isEqualTo("Spigot");
     }
@@ -187,7 +220,7 @@ class DraftTest {
         assertThat(out.description().type().wheels()).isEqualTo(expected.wheels());
         assertThat(out.description().type().revisions().getLast().text()).isEqualTo("Iris closes to 12.5 %");
         assertThat(out.others().keySet()).isEqualTo(imported.others().keySet());
-        assertThat(post("/api/profiles/" + profile + "/draft", "{}").json().path("baseRevision").asInt()).isEqualTo(2);
+        assertThat(get("/api/profiles/" + profile + "/draft").json().path("baseRevision").asInt()).isEqualTo(2);
         assertThat(edit(1, "{\"type\": \"renameProfile\", \"to\": \"Late\"}").detail()).startsWith("This draft was published meanwhile");
     }
 

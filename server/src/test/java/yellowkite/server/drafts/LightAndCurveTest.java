@@ -16,7 +16,7 @@ import yellowkite.server.RunningKite;
 /** What the light of a draft does: its colours, and its curves. */
 class LightAndCurveTest {
     private static JsonNode open(GdtfFile file) {
-        return post("/api/profiles/" + RunningKite.takeIn(RunningKite.fresh(file)) + "/draft", "{}").json();
+        return get("/api/profiles/" + RunningKite.takeIn(RunningKite.fresh(file)) + "/draft").json();
     }
 
     private static JsonNode demo(String name) {

@@ -26,7 +26,7 @@ class TogetherTest {
     @BeforeEach
     void aFreshDraft() {
         profile = RunningKite.takeIn(RunningKite.fresh(DemoHouse.petrelSpot()));
-        draft = post("/api/profiles/" + profile + "/draft", "{}").json();
+        draft = get("/api/profiles/" + profile + "/draft").json();
     }
 
     private String address() {
@@ -177,7 +177,7 @@ class TogetherTest {
 
     @Test
     void whoeverShowsADraftIsToldOfEachEditAtOnce() throws Exception {
-        var editor = RunningKite.post("/api/profiles/" + RunningKite.takeIn(RunningKite.fresh(DemoHouse.moth())) + "/draft", "{}").json();
+        var editor = RunningKite.get("/api/profiles/" + RunningKite.takeIn(RunningKite.fresh(DemoHouse.moth())) + "/draft").json();
         var draft = "/api/drafts/" + editor.path("id").asString();
         var told = new LinkedBlockingQueue<String>();
         var client = HttpClient.newHttpClient();
@@ -201,7 +201,7 @@ class TogetherTest {
     @Test
     void whoeverOnlyLookedIsToldThatTheProfileWentIntoTheBin() throws Exception {
         var profile = RunningKite.takeIn(RunningKite.fresh(DemoHouse.moth()));
-        var draft = "/api/drafts/" + post("/api/profiles/" + profile + "/draft", "{}").json().path("id").asString();
+        var draft = "/api/drafts/" + get("/api/profiles/" + profile + "/draft").json().path("id").asString();
         var told = new LinkedBlockingQueue<String>();
         var client = HttpClient.newHttpClient();
         try {
@@ -241,7 +241,7 @@ class TogetherTest {
 
     @Test
     void aPointOfTheHistoryIsReachedInOneOrNotAtAll() {
-        var editor = RunningKite.post("/api/profiles/" + RunningKite.takeIn(RunningKite.fresh(DemoHouse.moth())) + "/draft", "{}").json();
+        var editor = RunningKite.get("/api/profiles/" + RunningKite.takeIn(RunningKite.fresh(DemoHouse.moth())) + "/draft").json();
         var draft = "/api/drafts/" + editor.path("id").asString();
         for (int version = 0; version < 5; version++) {
             RunningKite.post(draft + "/edits", "{\"version\": " + version + ", \"edit\": {\"type\": \"renameProfile\", \"to\": \"Moth "

@@ -16,8 +16,8 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import yellowkite.core.gobo.Picture;
-import yellowkite.media.PictureFile;
 import yellowkite.demo.DemoHouse;
+import yellowkite.media.PictureFile;
 import yellowkite.server.RunningKite;
 
 /** The gobo shelf: pictures in, and what uses them. */
@@ -58,13 +58,21 @@ class GoboShelfTest {
         assertThat(get(first.path("picture").asString()).status()).isEqualTo(200);
         assertThat(new String(get(first.path("outline").asString()).body(), StandardCharsets.UTF_8)).startsWith("<svg");
         var renamed = put("/api/gobos/" + first.path("id").asString(),
-                "{\"name\": \"Pane\", \"tags\": \"\", \"manufacturer\": \"\", \"manufacturerNumber\": \"\", \"origin\": \"\", \"rights\": \"\"}");
+                described(0, "Pane"));
         assertThat(renamed.json().path("name").asString()).isEqualTo("Pane");
         assertThat(put("/api/gobos/" + first.path("id").asString(),
-                "{\"name\": \" \", \"tags\": \"\", \"manufacturer\": \"\", \"manufacturerNumber\": \"\", \"origin\": \"\", \"rights\": \"\"}")
+                described(1, " "))
             .json()
             .path("field")
             .asString()).isEqualTo("name");
+        var late = put("/api/gobos/" + first.path("id").asString(), described(0, "Shutter"));
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.detail()).startsWith("Someone has described 'Pane' meanwhile.");
+    }
+
+    private static String described(int version, String name) {
+        return "{\"version\": " + version + ", \"facts\": {\"name\": \"" + name
+                + "\", \"tags\": \"\", \"manufacturer\": \"\", \"manufacturerNumber\": \"\", \"origin\": \"\", \"rights\": \"\"}}";
     }
 
     @Test

@@ -229,7 +229,7 @@ class IntakeTest {
     @Test
     void picturesAreEncodedAnewAndNothingElseIsShown() {
         var accepted = upload(Map.of("fixture.gdtf", fixture("Plover").write())).json().at("/0/accepted");
-        var editor = yellowkite.server.RunningKite.post("/api/profiles/" + accepted.path("profileId").asString() + "/draft", "{}").json();
+        var editor = yellowkite.server.RunningKite.get("/api/profiles/" + accepted.path("profileId").asString() + "/draft").json();
         var address = editor.at("/wheels/0/slots/1/media").asString();
 
         assertThat(address).startsWith("/api/media/");

@@ -15,8 +15,8 @@ import org.junit.jupiter.api.Test;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.demo.DemoHouse;
-import yellowkite.server.RunningKite;
 import yellowkite.server.RunningKite.Answer;
+import yellowkite.server.RunningKite;
 import yellowkite.server.database.Transactions;
 
 class BinTest {
@@ -48,7 +48,7 @@ class BinTest {
     }
 
     private static String draft(String id) {
-        return "/api/drafts/" + post("/api/profiles/" + id + "/draft", "{}").json().path("id").asString();
+        return "/api/drafts/" + get("/api/profiles/" + id + "/draft").json().path("id").asString();
     }
 
     private static Answer rename(String draft, int version) {
@@ -79,7 +79,7 @@ class BinTest {
             try (var people = Executors.newFixedThreadPool(2)) {
                 statuses = people.invokeAll(both).stream().map(BinTest::status).toList();
             }
-            assertThat(statuses).isIn(List.of(204, 404), List.of(422, 200));
+            assertThat(statuses).isIn(List.of(204, 404), List.of(204, 422), List.of(422, 200));
             assertThat(isInBin(id)).isEqualTo(statuses.getFirst() == 204);
         }
     }
@@ -88,12 +88,12 @@ class BinTest {
     void whoeverIsFasterWhatIsOpenedIsNotInTheBin() throws Exception {
         for (int round = 0; round < 10; round++) {
             var id = RunningKite.takeIn(fixture("Smew " + round));
-            List<Callable<Answer>> both = List.of(() -> bin(id), () -> post("/api/profiles/" + id + "/draft", "{}"));
+            List<Callable<Answer>> both = List.of(() -> bin(id), () -> post("/api/profiles/" + id + "/draft?revision=1", "{}"));
             try (var people = Executors.newFixedThreadPool(2)) {
                 people.invokeAll(both).forEach(BinTest::status);
             }
             assertThat(get("/api/bin").json().findValuesAsString("id")).contains(id);
-            assertThat(post("/api/profiles/" + id + "/draft", "{}").detail()).contains("is in the bin");
+            assertThat(get("/api/profiles/" + id + "/draft").detail()).contains("is in the bin");
         }
     }
 
@@ -142,7 +142,7 @@ class BinTest {
         assertThat(found("bargepole wigeon")).isZero();
         assertThat(isInBin(id)).isTrue();
         assertThat(get("/api/profiles/" + id).json().path("binned").asBoolean()).as("it stays readable").isTrue();
-        assertThat(post("/api/profiles/" + id + "/draft", "{}").detail()).contains("is in the bin");
+        assertThat(get("/api/profiles/" + id + "/draft").detail()).contains("is in the bin");
         post("/api/bin/restore", "{\"profiles\": [\"" + id + "\"]}");
         assertThat(found("bargepole wigeon")).isEqualTo(1);
         assertThat(isInBin(id)).isFalse();
@@ -193,7 +193,7 @@ class BinTest {
     @Test
     void aDraftThatIsUnderWayIsNotThrownAway() {
         var id = RunningKite.takeIn(fixture("Goosander"));
-        var draft = post("/api/profiles/" + id + "/draft", "{}").json();
+        var draft = get("/api/profiles/" + id + "/draft").json();
         post("/api/drafts/" + draft.path("id").asString() + "/edits",
                 "{\"version\": 0, \"edit\": {\"type\": \"renameProfile\", \"to\": \"Goosander 2\"}}");
         assertThat(bin(id).detail()).contains("A draft of 'Goosander' by Ines is under way");

@@ -34,7 +34,8 @@ class ProfilePageTest {
     }
 
     private JsonNode open(String query) {
-        return post("/api/profiles/" + profile + "/draft" + query, "{}").json();
+        var draft = "/api/profiles/" + profile + "/draft" + query;
+        return (query.isEmpty() ? get(draft) : post(draft, "{}")).json();
     }
 
     private static JsonNode rename(JsonNode draft, String to) {

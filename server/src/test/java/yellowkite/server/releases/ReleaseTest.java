@@ -24,13 +24,13 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
+import yellowkite.core.archive.Sha256;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.demo.DemoHouse;
-import yellowkite.server.RunningKite;
 import yellowkite.server.RunningKite.Answer;
-import yellowkite.core.archive.Sha256;
+import yellowkite.server.RunningKite;
 
 class ReleaseTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -147,7 +147,7 @@ class ReleaseTest {
         assertThat(onShelf("avosetta").at("/0/id").asString()).isEqualTo(id);
         assertThat(get("/api/profiles/" + id + "/revisions").json().at("/0/facts").toString())
             .isEqualTo("{\"firmware\":\"2.1\",\"restsOn\":\"RELEASE\",\"fromWhom\":\"Weir House, revision 4\"}");
-        assertThat(post("/api/profiles/" + id + "/draft", "{}").detail()).contains("stands on the Reference shelf")
+        assertThat(get("/api/profiles/" + id + "/draft").detail()).contains("stands on the Reference shelf")
             .contains("Copy it onto the House shelf");
         assertThat(post("/api/profiles/" + id + "/draft?revision=1", "{}").status()).isEqualTo(422);
         assertThat(post("/api/profiles/" + id + "/revisions/1/withdraw", "{\"why\": \"no\"}").status()).isEqualTo(422);

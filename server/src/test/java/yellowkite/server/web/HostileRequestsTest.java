@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.net.URLEncoder;
-import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -87,7 +87,7 @@ class HostileRequestsTest {
     /** Names that lead to something, so that a request gets past "not found". */
     private static Map<String, String> real() {
         var profile = RunningKite.takeIn(RunningKite.fresh(DemoHouse.petrelSpot()));
-        var draft = RunningKite.post("/api/profiles/" + profile + "/draft", "").json();
+        var draft = RunningKite.get("/api/profiles/" + profile + "/draft").json();
         var run = RunningKite.post("/api/intake/runs", "{\"files\":[{\"name\":\"a.gdtf\",\"bytes\":1}]}").json();
         return Map.of("profileId", profile, "draftId", draft.path("id").asString("x"), "number", "1", "mode", "0", "id",
                 run.path("id").asString("x"), "function", "1", "wheel", "1");

@@ -1,0 +1,120 @@
+package yellowkite.server.library;
+
+import static org.jooq.Records.mapping;
+import static org.jooq.impl.DSL.coalesce;
+import static org.jooq.impl.DSL.inline;
+import static yellowkite.server.tables.Tables.DRAFT;
+import static yellowkite.server.tables.Tables.MANUFACTURER;
+import static yellowkite.server.tables.Tables.PRODUCTION_VERSION;
+import static yellowkite.server.tables.Tables.PROFILE;
+import static yellowkite.server.tables.Tables.PROFILE_ORIGIN;
+import static yellowkite.server.tables.Tables.REVISION;
+import static yellowkite.server.tables.Tables.REVISION_ENTRY;
+import static yellowkite.server.tables.Tables.REVISION_MODE;
+import static yellowkite.server.tables.Tables.REVISION_SYNOPSIS;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Repository;
+import yellowkite.core.library.Shelf;
+
+/** Profiles with their newest revisions, as lists show them. */
+@Repository
+public class ListedRepository {
+    private final DSLContext database;
+
+    ListedRepository(DSLContext database) {
+        this.database = database;
+    }
+
+    /**
+     * A profile with its newest revision.
+     *
+     * @param revisionId empty, and {@code revision} 0, if it was never published
+     * @param draftBy null without an open draft
+     */
+    public record Listed(String id, String name, String manufacturer, Shelf shelf, String revisionId, int revision, int errors,
+            int warnings, @Nullable String draftBy) {}
+
+    public record ListedMode(String revisionId, String name, int footprint, int channels, String tail) {}
+
+    /** {@return some profiles by their ids, with their newest revisions} */
+    public Map<String, Listed> of(Collection<String> ids) {
+        return database
+            .select(PROFILE.ID, PROFILE.NAME, MANUFACTURER.NAME, PROFILE.SHELF.convertFrom(Shelf::valueOf),
+                    coalesce(REVISION.ID, inline("")), coalesce(REVISION.NUMBER, inline(0)), coalesce(REVISION.ERRORS, inline(0)),
+                    coalesce(REVISION.WARNINGS, inline(0)), DRAFT.OPENED_BY)
+            .from(PROFILE)
+            .join(MANUFACTURER)
+            .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
+            .leftJoin(REVISION)
+            .on(REVISION.PROFILE_ID.eq(PROFILE.ID), CardRepository.isNewest())
+            .leftJoin(DRAFT)
+            .on(DRAFT.OPEN_PROFILE_ID.eq(PROFILE.ID), DRAFT.VERSION.gt(0))
+            .where(PROFILE.ID.in(ids))
+            .fetchMap(PROFILE.ID, mapping(Listed::new));
+    }
+
+    /** {@return the pictures of those of some revisions that have one, by revision: hashes of their contents} */
+    Map<String, String> pictures(Collection<String> revisionIds) {
+        var path = DSL.field("coalesce(json_value({0}, '$.is.picture'), json_value({0}, '$.picture'))", String.class,
+                REVISION_SYNOPSIS.KEPT);
+        return database.select(REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.SHA256)
+            .from(REVISION_SYNOPSIS)
+            .join(REVISION_ENTRY)
+            .on(REVISION_ENTRY.REVISION_ID.eq(REVISION_SYNOPSIS.REVISION_ID), REVISION_ENTRY.PATH.eq(path))
+            .where(REVISION_SYNOPSIS.REVISION_ID.in(revisionIds))
+            .fetchMap(REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.SHA256);
+    }
+
+    /** A mode of another profile that has the same DMX map. @param own name of the mode that it is like */
+    public record SameMap(String own, String profileId, String name, String mode) {}
+
+    /**
+     * {@return modes of other profiles' newest revisions whose DMX maps are those of a revision, except copies and production versions that
+     * are known to derive from it}
+     */
+    List<SameMap> sameMaps(String profileId, String revisionId, int limit) {
+        var own = REVISION_MODE.as("own");
+        var later = REVISION.as("later");
+        return database.select(own.NAME, PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION_MODE.NAME)
+            .from(own)
+            .join(REVISION_MODE)
+            .on(REVISION_MODE.MAP_SHA256.eq(own.MAP_SHA256))
+            .join(REVISION)
+            .on(REVISION.ID.eq(REVISION_MODE.REVISION_ID))
+            .join(PROFILE)
+            .on(PROFILE.ID.eq(REVISION.PROFILE_ID))
+            .join(MANUFACTURER)
+            .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
+            .where(own.REVISION_ID.eq(revisionId), PROFILE.ID.ne(profileId), PROFILE.BINNED_AT.isNull(), CardRepository.isNewest())
+            .and(PROFILE.ID.notIn(DSL.select(PROFILE_ORIGIN.PROFILE_ID)
+                .from(PROFILE_ORIGIN)
+                .join(later)
+                .on(later.ID.eq(PROFILE_ORIGIN.ORIGIN_REVISION_ID))
+                .where(later.PROFILE_ID.eq(profileId))))
+            .and(PROFILE.ID.notIn(DSL.select(PRODUCTION_VERSION.PROFILE_ID)
+                .from(PRODUCTION_VERSION)
+                .join(later)
+                .on(later.ID.eq(PRODUCTION_VERSION.ORIGIN_REVISION_ID))
+                .where(later.PROFILE_ID.eq(profileId))))
+            .orderBy(own.POSITION, ManufacturerRepository.asRead(MANUFACTURER.NAME), ManufacturerRepository.asRead(PROFILE.NAME),
+                    REVISION_MODE.POSITION)
+            .limit(limit)
+            .fetch(mapping(SameMap::new));
+    }
+
+    /** {@return the modes of those revisions by revision, in the order of each file} */
+    public Map<String, List<ListedMode>> modes(Collection<String> revisionIds) {
+        return database
+            .select(REVISION_MODE.REVISION_ID, REVISION_MODE.NAME, REVISION_MODE.FOOTPRINT, REVISION_MODE.CHANNELS, REVISION_MODE.TAIL)
+            .from(REVISION_MODE)
+            .where(REVISION_MODE.REVISION_ID.in(revisionIds))
+            .orderBy(REVISION_MODE.REVISION_ID, REVISION_MODE.POSITION)
+            .fetchGroups(REVISION_MODE.REVISION_ID, mapping(ListedMode::new));
+    }
+}
