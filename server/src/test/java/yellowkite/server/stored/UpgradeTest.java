@@ -196,6 +196,77 @@ class UpgradeTest {
         }
     }
 
+    /** Twenty thousand profiles, each with what a profile has, and rows of which older versions let too much in. */
+    @Test
+    void aLibraryOfTwentyThousandComesUpWithEveryRow() throws Exception {
+        try (var database = LocalMariaDb.start(home)) {
+            load(database, migration("V1__"));
+            baselined(database, Files.readString(MIGRATIONS.resolve("V1__library.sql")));
+            for (int step = 2; step <= 17; step++) {
+                load(database, migration("V" + step + "__"));
+                load(database, "insert into flyway_schema_history values (" + step + ", '" + step
+                        + "', 'step', 'SQL', 'step', 0, 'kite', now(), 1, true);\n");
+            }
+            var description = GdtfDescription.of(DemoHouse.petrelSpot().description().type()).write();
+            try (var connection = open(database)) {
+                insert(connection, "insert into content (sha256, bytes) values (?, ?)", "a".repeat(64), description);
+                insert(connection, "insert into manufacturer (id, name) values (?, ?)", "m1", "Tidewick");
+            }
+            load(database, LARGE);
+            var before = counts(database);
+            try (var kite = start(database)) {
+                assertThat(kite.get("/api/library?search=&limit=1").path("total").asInt()).isEqualTo(20_000);
+                assertThat(kite.get("/api/profiles/p00007").path("name").asString()).isEqualTo("Petrel Spot");
+                assertThat(counts(database)).isEqualTo(before);
+                try (var connection = open(database); var statement = connection.createStatement()) {
+                    var plain = statement.executeQuery("""
+                            select count(*) from information_schema.columns where table_schema = 'kite'
+                              and (column_name like '%sha256' or column_name = 'id' or column_name like '%\\_id' or column_name = 'change_id')
+                              and data_type in ('char', 'varchar') and column_name <> 'fixture_type_id' and collation_name <> 'ascii_bin'""");
+                    assertThat(plain.next()).isTrue();
+                    assertThat(plain.getInt(1)).as("ids and hashes that are not plain").isZero();
+                    var gone = statement.executeQuery("select profile_id from intake_file where position = 1");
+                    assertThat(gone.next()).isTrue();
+                    assertThat(gone.getString(1)).as("of a profile that is gone").isNull();
+                }
+            }
+        }
+    }
+
+    /** Statements end at a line's end. */
+    private static final String LARGE = """
+            create table numbers (n int primary key);
+            insert into numbers with recursive up as (select 1 as n union all select n + 1 from up where n < 999) select n from up;
+            insert into numbers select a.n * 1000 + b.n from numbers a join (select n from numbers union select 0) b where a.n < 20;
+            insert into numbers values (20000);
+            insert into profile (id, manufacturer_id, name, fixture_type_id, shelf) select concat('p', lpad(n, 5, '0')), 'm1', concat('Spot ', n), if(n % 50 = 0, null, concat('0A0A0A0A-0000-0000-0000-', lpad(n, 12, '0'))), 'HOUSE' from numbers;
+            insert into profile_change select id, 1 from profile;
+            insert into revision (id, profile_id, number, summary, author, created_at, description_sha256, file_sha256, errors, warnings) select concat('r', lpad(n, 5, '0')), concat('p', lpad(n, 5, '0')), 1, 'First', 'Bram', '2026-01-01 10:00:00', repeat('a', 64), repeat('a', 64), 0, 0 from numbers;
+            insert into revision_entry select concat('r', lpad(n, 5, '0')), 0, 'thumbnail.png', repeat('a', 64) from numbers;
+            insert into revision_mode (revision_id, position, name, footprint, channels, tail) select concat('r', lpad(n, 5, '0')), 0, 'Extended', 22, 16, '[]' from numbers;
+            insert into revision_synopsis select id, '{"shortName":"","longName":"","description":"","picture":".png","category":"NONE","modes":[],"attributes":[],"kinds":[],"watts":[],"placeholder":false}' from revision;
+            insert into profile_facts select id, 1, 'tag', 'other' from profile where id < 'p00100';
+            insert into draft (id, profile_id, open_profile_id, base_revision_id, version, opened_by, opened_at) select concat('d', lpad(n, 5, '0')), concat('p', lpad(n, 5, '0')), concat('p', lpad(n, 5, '0')), concat('r', lpad(n, 5, '0')), 0, 'Ines', now() from numbers where n % 10 = 0;
+            insert into intake_run values ('run1', 'Ines', now(), true);
+            insert into intake_file values ('run1', 0, 'a.gdtf', 1, 'NEW', '', 'p00001'), ('run1', 1, 'b.gdtf', 1, 'NEW', '', 'gone');
+            insert into library_release values ('rel1', 'OURS', 'House', 'Spring', '2026-01-01', '', 'Ines', now(), '[]', repeat('e', 64));
+            insert into release_profile select 'rel1', n, concat('p', lpad(n, 5, '0')), concat('r', lpad(n, 5, '0')), 'NEW', null, '' from numbers where n <= 1500;
+            drop table numbers;
+            """;
+
+    private static String counts(LocalMariaDb database) throws SQLException {
+        var counts = new StringBuilder();
+        try (var connection = open(database); var statement = connection.createStatement()) {
+            for (var table : new String[]{"profile", "revision", "revision_entry", "revision_mode", "revision_synopsis", "profile_facts",
+                    "draft", "intake_run", "intake_file", "library_release", "release_profile", "content", "manufacturer"}) {
+                var rows = statement.executeQuery("select count(*) from " + table);
+                rows.next();
+                counts.append(table).append(' ').append(rows.getInt(1)).append('\n');
+            }
+        }
+        return counts.toString();
+    }
+
     /** As a crash leaves it that comes after the statements of a step and before it is noted. */
     @ParameterizedTest
     @ValueSource(ints = {2, 11, 16, 17, 18})
