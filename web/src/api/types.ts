@@ -78,6 +78,7 @@ export type ReleaseProposal = Schemas['Proposal'];
 type ProfileChange = Schemas['ProfileChange'];
 export type ChangeKind = ProfileChange['kind'];
 export type ProfileUse = Schemas['Use'];
+export type ArrivalState = Schemas['ArrivalState'];
 export type ReleaseImpact = Schemas['Impact'];
 export type IntakeRun = Schemas['RunView'];
 export type IntakeFile = Schemas['FileLine'];

@@ -112,31 +112,91 @@ test('a release that is refused is sent again as the same one, with the field th
   expect(published[0]?.id).toBe(published[1]?.id);
 });
 
-test('before a release comes in it is said what it has, and why one is refused', async () => {
+const impact = {
+  house: 'Marigold lamp store',
+  title: 'Spring tide',
+  dated: '2026-11-01',
+  says: '1 new; 2 changed, of which 1 breaks',
+  notes: '',
+  touched: [],
+  skipped: [],
+};
+
+/** A release that was handed over, as the server tells of it: one state after the other, the last for ever. */
+function arrives(states: object[], asked: string[] = []) {
+  let at = 0;
+  const now = () => ({
+    id: 'a1',
+    state: { done: 0, all: 0, impact: null, release: null, refused: null, ...states[Math.min(at, states.length - 1)] },
+  });
   house.use(
-    http.post('*/api/releases/look', () =>
-      HttpResponse.json({
-        house: 'Marigold lamp store',
-        title: 'Spring tide',
-        dated: '2026-11-01',
-        says: '1 new; 2 changed, of which 1 breaks',
-        notes: '',
-        touched: [],
-        skipped: [],
-      }),
-    ),
+    http.post('*/api/releases/arrivals', () => HttpResponse.json(now())),
+    http.get('*/api/releases/arrivals/a1', () => {
+      const answer = HttpResponse.json(now());
+      at++;
+      return answer;
+    }),
+    http.post('*/api/releases/arrivals/a1/take', () => {
+      asked.push('take');
+      return HttpResponse.json(now());
+    }),
+    http.delete('*/api/releases/arrivals/a1', () => {
+      asked.push('leave');
+      return new HttpResponse(null, { status: 204 });
+    }),
   );
-  showOnPage(<TakeInRelease file={new File(['x'], 'spring.zip')} onClose={() => undefined} />);
+}
+
+test('a release is read with its progress, shown, and imported', async () => {
+  const asked: string[] = [];
+  arrives(
+    [
+      { phase: 'READING', done: 3, all: 1500 },
+      { phase: 'READ', impact },
+      { phase: 'TAKING', done: 700, all: 1500 },
+      { phase: 'TAKEN', release: 'r1' },
+    ],
+    asked,
+  );
+  const closed: string[] = [];
+  showOnPage(<TakeInRelease file={new File(['x'], 'spring.zip')} onClose={() => closed.push('closed')} />);
+  expect(await screen.findByText('Reading: 3 of 1500')).toBeTruthy();
   expect(await screen.findByText(/1 new; 2 changed, of which 1 breaks\./)).toBeTruthy();
+
+  await userEvent.click(screen.getByRole('button', { name: 'Import release' }));
+
+  expect(await screen.findByText('Importing: 700 of 1500')).toBeTruthy();
+  await waitFor(() => expect(closed).toHaveLength(1));
+  expect(asked[0]).toBe('take');
 });
 
-test('a release that is refused cannot be taken in', async () => {
+test('whoever stops a release leaves it', async () => {
+  const asked: string[] = [];
+  arrives([{ phase: 'READING', done: 3, all: 1500 }], asked);
+  const { unmount } = showOnPage(<TakeInRelease file={new File(['x'], 'spring.zip')} onClose={() => undefined} />);
+  await screen.findByText('Reading: 3 of 1500');
+  expect(screen.getByRole('button', { name: 'Stop' })).toBeTruthy();
+
+  unmount();
+
+  await waitFor(() => expect(asked).toEqual(['leave']));
+});
+
+test('a release that is refused cannot be imported', async () => {
   house.use(
-    http.post('*/api/releases/look', () => HttpResponse.json({ detail: 'spring.zip has no list of its profiles.' }, { status: 422 })),
+    http.post('*/api/releases/arrivals', () => HttpResponse.json({ detail: 'spring.zip has no list of its profiles.' }, { status: 422 })),
   );
   showOnPage(<TakeInRelease file={new File(['x'], 'spring.zip')} onClose={() => undefined} />);
 
   expect(await screen.findByText('spring.zip has no list of its profiles.')).toBeTruthy();
   expect(screen.getAllByRole('button', { name: 'Close' }).length).toBeGreaterThan(0);
-  expect(screen.queryByRole('button', { name: /Take/ })).toBeNull();
+  expect(screen.queryByRole('button', { name: /Import/ })).toBeNull();
+});
+
+test('a release whose file is wrong on the way says which', async () => {
+  arrives([{ phase: 'READING' }, { phase: 'REFUSED', refused: "'profiles/b.gdtf' is not the file that was released." }]);
+  showOnPage(<TakeInRelease file={new File(['x'], 'spring.zip')} onClose={() => undefined} />);
+
+  expect(await screen.findByText("'profiles/b.gdtf' is not the file that was released.")).toBeTruthy();
+  expect(screen.getByText('This release was refused')).toBeTruthy();
 });

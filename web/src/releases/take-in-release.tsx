@@ -1,7 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { answer, api } from '#/api/client';
-import type { ReleaseImpact } from '#/api/types';
+import type { ArrivalState, ReleaseImpact } from '#/api/types';
 import { withFile } from '#/api/with-file';
 import { Button } from '#/ui/button';
 import { Modal } from '#/ui/modal';
@@ -12,57 +13,115 @@ import { ChangeMark, UsedBy } from './change-mark';
 import { EarlierNotes } from './earlier-notes';
 import { calendarDay } from '#/ui/dates';
 
-/** What a release would touch, before it is taken in; and taking it in, whole. */
+/** How often it is asked how far a release is. */
+const ASK_AGAIN_MS = 300;
+
+/** What a release would touch, before it is imported; and importing it, whole. Closing it stops whatever is under way. */
 export function TakeInRelease({ file, onClose }: { file: File; onClose: () => void }) {
   const queryClient = useQueryClient();
   const navigate = useNavigate();
-  // eslint-disable-next-line @tanstack/query/exhaustive-deps -- a file is no part of a key
-  const { data, error } = useQuery({
-    queryKey: ['release-look', file.name, file.size, file.lastModified],
-    queryFn: ({ signal }) => answer(api.POST('/api/releases/look', { ...withFile(file), signal })),
-    retry: false,
-    gcTime: 0,
-  });
+  const { id, state, error } = useArrival(file);
   const take = useMutation({
-    mutationFn: () => answer(api.POST('/api/releases/take', { ...withFile(file) })),
-    onSuccess: ({ release }) => {
-      tell(`${release.title} is the Reference shelf now.`);
-      void queryClient.invalidateQueries();
-      void navigate(`/releases/${release.id}`);
-      onClose();
-    },
+    mutationFn: () => answer(api.POST('/api/releases/arrivals/{id}/take', { params: { path: { id: id ?? '' } } })),
+    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['arrival', id] }),
   });
-  const title = data ? `${data.title}, from ${data.house}` : error ? 'This release was refused' : `Reading ${file.name} …`;
+  const release = state?.release;
+  const title = state?.impact?.title;
+  useEffect(() => {
+    if (!release) return;
+    tell(`${title ?? 'The release'} is the Reference shelf now.`);
+    onClose();
+    void navigate(`/releases/${release}`);
+    void queryClient.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'arrival' });
+  }, [release, title, navigate, onClose, queryClient]);
+  const impact = state?.impact;
+  const refused = error?.message ?? state?.refused ?? null;
+  const taking = state?.phase === 'TAKING' || take.isPending;
   return (
     <Modal
       open
       onClose={onClose}
       size="wide"
-      title={title}
+      title={impact ? `${impact.title}, from ${impact.house}` : refused !== null ? 'This release was refused' : `Reading ${file.name} …`}
       description={
-        data
-          ? `Dated ${calendarDay(data.dated)}: ${data.says}.`
-          : error
-            ? 'Nothing was changed.'
+        refused !== null
+          ? 'Nothing was changed.'
+          : impact
+            ? `Dated ${calendarDay(impact.dated)}: ${impact.says}.`
             : 'Each of its files is read before anything comes in.'
       }
     >
-      {error && (
+      {refused !== null && (
         <Notice severity="error" where="A release comes in whole or not at all.">
-          <span className="break-words">{error.message}</span>
+          <span className="break-words">{refused}</span>
         </Notice>
       )}
-      {data && <Impact impact={data} />}
+      {impact && refused === null && <Impact impact={impact} />}
+      {refused === null && (taking || !impact) && (
+        <HowFar words={taking ? 'Importing' : 'Reading'} done={state?.done ?? 0} all={state?.all ?? 0} />
+      )}
       <Refusal says={take.error?.message} />
       <div className="flex justify-end gap-2">
-        <Button onClick={onClose}>{error ? 'Close' : 'Leave it'}</Button>
-        {!error && (
-          <Button main disabled={!data || take.isPending} onClick={() => take.mutate()}>
-            {take.isPending ? 'Importing …' : 'Import release'}
+        <Button onClick={onClose}>{refused !== null ? 'Close' : taking || !impact ? 'Stop' : 'Leave it'}</Button>
+        {refused === null && (
+          <Button main disabled={!impact || taking} onClick={() => take.mutate()}>
+            {taking ? 'Importing …' : 'Import release'}
           </Button>
         )}
       </div>
     </Modal>
+  );
+}
+
+/** Hands a release over and asks how far it is, for as long as it is shown; then it is left. */
+function useArrival(file: File) {
+  const [id, setId] = useState<string | null>(null);
+  const [refused, setRefused] = useState<Error | null>(null);
+  useEffect(() => {
+    let gone = false;
+    let here: string | null = null;
+    const leave = () => {
+      if (here !== null) void api.DELETE('/api/releases/arrivals/{id}', { params: { path: { id: here } } });
+    };
+    answer(api.POST('/api/releases/arrivals', withFile(file))).then(
+      (arrival) => {
+        here = arrival.id;
+        if (gone) leave();
+        else setId(arrival.id);
+      },
+      (problem: Error) => setRefused(problem),
+    );
+    return () => {
+      gone = true;
+      leave();
+    };
+  }, [file]);
+  const { data, error } = useQuery({
+    queryKey: ['arrival', id],
+    queryFn: async ({ client, queryKey }) => {
+      const now = await answer(api.GET('/api/releases/arrivals/{id}', { params: { path: { id: id ?? '' } } }));
+      // what it would do may be long, and is told once
+      return { ...now.state, impact: now.state.impact ?? client.getQueryData<ArrivalState>(queryKey)?.impact ?? null };
+    },
+    enabled: id !== null,
+    retry: false,
+    gcTime: 0,
+    refetchInterval: ({ state }) => (['READING', 'TAKING'].includes(state.data?.phase ?? 'READING') ? ASK_AGAIN_MS : false),
+  });
+  return { id, state: data, error: refused ?? error };
+}
+
+function HowFar({ words, done, all }: { words: string; done: number; all: number }) {
+  return (
+    <div role="status" className="flex items-center gap-3">
+      <progress
+        aria-label={words}
+        className="h-2 flex-1 appearance-none overflow-hidden rounded-full bg-trough [&::-webkit-progress-bar]:bg-trough [&::-webkit-progress-value]:bg-kite-text"
+        value={all === 0 ? undefined : done}
+        max={all === 0 ? undefined : all}
+      />
+      <span className="font-mono text-sm">{all === 0 ? `${words} …` : `${words}: ${done} of ${all}`}</span>
+    </div>
   );
 }
 

@@ -1,4 +1,8 @@
+import { http, HttpResponse } from 'msw';
 import { setupServer } from 'msw/node';
 
+/** What pages ask for when they are closed: by then the answers of the test are gone. */
+const atTheEnd = [http.delete('*/api/releases/arrivals/:id', () => new HttpResponse(null, { status: 204 }))];
+
 /** The server as the tests want it to answer: each adds what it needs. What nobody has foreseen fails the test. */
-export const house = setupServer();
+export const house = setupServer(...atTheEnd);

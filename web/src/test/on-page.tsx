@@ -6,7 +6,7 @@ import { makeQueryClient } from '#/api/query-client';
 
 /** Shows something as any other page would. */
 export function showOnPage(what: ReactNode, at = '/') {
-  render(
+  return render(
     <QueryClientProvider client={makeQueryClient(5)}>
       <MemoryRouter initialEntries={[at]}>{what}</MemoryRouter>
     </QueryClientProvider>,

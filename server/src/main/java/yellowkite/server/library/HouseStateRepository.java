@@ -23,7 +23,9 @@ public class HouseStateRepository {
         /** Since when it has been looked after without a long break. */
         WATCHED_SINCE,
         /** When it was looked after last. */
-        WATCHED_LAST
+        WATCHED_LAST,
+        /** When its Reference shelf changed last. */
+        RELEASED
     }
 
     /** {@return when that was, UTC; none if it never was} */

@@ -38,7 +38,7 @@ public class ListedRepository {
      * @param draftBy null without an open draft
      */
     public record Listed(String id, String name, String manufacturer, Shelf shelf, String revisionId, int revision, int errors,
-            int warnings, @Nullable String draftBy) {}
+            int warnings, @Nullable String draftBy, boolean isBinned) {}
 
     public record ListedMode(String revisionId, String name, int footprint, int channels, String tail) {}
 
@@ -47,7 +47,7 @@ public class ListedRepository {
         return database
             .select(PROFILE.ID, PROFILE.NAME, MANUFACTURER.NAME, PROFILE.SHELF.convertFrom(Shelf::valueOf),
                     coalesce(REVISION.ID, inline("")), coalesce(REVISION.NUMBER, inline(0)), coalesce(REVISION.ERRORS, inline(0)),
-                    coalesce(REVISION.WARNINGS, inline(0)), DRAFT.OPENED_BY)
+                    coalesce(REVISION.WARNINGS, inline(0)), DRAFT.OPENED_BY, DSL.field(PROFILE.BINNED_AT.isNotNull()))
             .from(PROFILE)
             .join(MANUFACTURER)
             .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))

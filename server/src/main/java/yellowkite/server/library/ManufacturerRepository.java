@@ -6,7 +6,9 @@ import static yellowkite.server.tables.Tables.MANUFACTURER_FACTS;
 import static yellowkite.server.tables.Tables.MANUFACTURER_SPELLING;
 import static yellowkite.server.tables.Tables.PROFILE;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
@@ -52,6 +54,21 @@ public class ManufacturerRepository {
             .orderBy(DSL.field("place"))
             .limit(1)
             .fetchOptional(0, String.class);
+    }
+
+    /** {@return the ids of all by their names and by what else counts as them; a spelling comes before a name} */
+    public Map<String, String> idsByName() {
+        var ids = new HashMap<>(
+                database.select(MANUFACTURER.NAME, MANUFACTURER.ID).from(MANUFACTURER).fetchMap(MANUFACTURER.NAME, MANUFACTURER.ID));
+        ids.putAll(database.select(MANUFACTURER_SPELLING.NAME, MANUFACTURER_SPELLING.MANUFACTURER_ID)
+            .from(MANUFACTURER_SPELLING)
+            .fetchMap(MANUFACTURER_SPELLING.NAME, MANUFACTURER_SPELLING.MANUFACTURER_ID));
+        return ids;
+    }
+
+    /** {@return the names of all, by id} */
+    public Map<String, String> namesById() {
+        return database.select(MANUFACTURER.ID, MANUFACTURER.NAME).from(MANUFACTURER).fetchMap(MANUFACTURER.ID, MANUFACTURER.NAME);
     }
 
     public List<String> names() {

@@ -6,7 +6,11 @@ import static yellowkite.server.tables.Tables.PROFILE;
 import static yellowkite.server.tables.Tables.REVISION;
 
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
@@ -88,6 +92,31 @@ public class ProfileRepository {
             .execute();
         changes.note(id);
         return new StoredProfile(id, manufacturer, fixture.name(), fixture.id(), shelf, null, upstream, 0);
+    }
+
+    /** Like {@link #add}, several at once. {@return their ids, in their order} */
+    public List<String> addAll(Shelf shelf, String upstream, List<FixtureIdentity> fixtures) {
+        var makers = new HashMap<String, String>();
+        var ids = new ArrayList<String>();
+        var rows = database.insertInto(PROFILE, PROFILE.ID, PROFILE.MANUFACTURER_ID, PROFILE.NAME, PROFILE.FIXTURE_TYPE_ID, PROFILE.SHELF,
+                PROFILE.UPSTREAM);
+        for (var fixture : fixtures) {
+            var id = UUID.randomUUID().toString();
+            rows = rows.values(id, makers.computeIfAbsent(fixture.manufacturer(), manufacturers::findOrAdd), fixture.name(), fixture.id(),
+                    shelf.name(), upstream);
+            changes.note(id);
+            ids.add(id);
+        }
+        if (!ids.isEmpty()) {
+            rows.execute();
+        }
+        return ids;
+    }
+
+    /** {@return all profiles of a shelf that came from a house, by id} */
+    public Map<String, StoredProfile> allOf(Shelf shelf, String upstream) {
+        return stored().where(PROFILE.SHELF.eq(shelf.name()), PROFILE.UPSTREAM.eq(upstream))
+            .fetchMap(PROFILE.ID, mapping(StoredProfile::new));
     }
 
     /** Calls a profile as its newest revision does. */

@@ -8,32 +8,34 @@ import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import java.util.Objects;
-import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
-import yellowkite.core.release.ReleaseArchive;
-import yellowkite.core.release.Manifest;
 import yellowkite.core.compare.Rank;
-import yellowkite.core.release.ProfileChange;
+import yellowkite.core.gdtf.FileNames;
+import yellowkite.core.release.Manifest;
 import yellowkite.core.release.ProfileChange.Kind;
+import yellowkite.core.release.ProfileChange;
+import yellowkite.core.release.ReleaseArchive;
 import yellowkite.server.library.UseRepository.Use;
 import yellowkite.server.releases.ReleaseRepository.Origin;
 import yellowkite.server.releases.ReleaseRepository.StoredLine;
 import yellowkite.server.releases.ReleaseRepository.StoredRelease;
-import yellowkite.core.gdtf.FileNames;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Change;
 import yellowkite.server.web.Line;
@@ -48,8 +50,10 @@ class ReleaseController {
     private final ReleaseRepository releases;
     private final ReleaseMaking making;
     private final ReleaseTaking taking;
+    private final Arrivals arrivals;
 
-    ReleaseController(ReleaseRepository releases, ReleaseMaking making, ReleaseTaking taking) {
+    ReleaseController(ReleaseRepository releases, ReleaseMaking making, ReleaseTaking taking, Arrivals arrivals) {
+        this.arrivals = arrivals;
         this.releases = releases;
         this.making = making;
         this.taking = taking;
@@ -171,35 +175,41 @@ class ReleaseController {
             .body(out -> making.write(release, out));
     }
 
-    /**
-     * 200 with what a release would do to the Reference shelf and to those who use it; nothing is stored. 422 if it is refused, in words
-     * that name the file.
-     */
-    @PostMapping(value = "/api/releases/look", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    ReleaseTaking.Impact look(@RequestPart("file") MultipartFile file) throws IOException {
-        return opened(file, taking::look);
-    }
+    /** @param id by which the release is asked for while it is here */
+    record ArrivalView(String id, Arrivals.ArrivalState state) {}
 
-    /** 200 with the release, which is the Reference shelf now; 422 if it is refused, and then nothing of it is kept. */
-    @PostMapping(value = "/api/releases/take", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    ReleaseView take(@RequestPart("file") MultipartFile file, Author author) throws IOException {
-        return read(opened(file, archive -> taking.take(archive, author)));
-    }
-
-    /** A ZIP's list stands at its end, so it is read from a file. */
-    private <T> T opened(MultipartFile file, Function<ReleaseArchive, T> use) throws IOException {
-        var name = Objects.requireNonNullElse(file.getOriginalFilename(), "file");
-        var spooled = Files.createTempFile("kite-release", ".zip");
+    /** 200 with a release of another house, which is being read from now on; 422 if it is none, in words that name the file. */
+    @PostMapping(value = "/api/releases/arrivals", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    ArrivalView receive(@RequestPart("file") MultipartFile file, Author author) throws IOException {
+        var spooled = Files.createTempFile("kite-release", ".zip"); // a ZIP's list stands at its end, so it is read from a file
         try {
             file.transferTo(spooled);
-            try (var archive = ReleaseArchive.open(name, spooled.toFile())) {
-                return use.apply(archive);
-            }
+            var id = arrivals.receive(Objects.requireNonNullElse(file.getOriginalFilename(), "file"), spooled);
+            return new ArrivalView(id, arrivals.state(id));
         } catch (ReleaseArchive.Broken broken) {
-            throw Refusal.unfit("file", String.valueOf(broken.getMessage()));
-        } finally {
             Files.deleteIfExists(spooled);
+            throw Refusal.unfit("file", String.valueOf(broken.getMessage()));
         }
+    }
+
+    /** 200 with how far it is, and what it would do here once it was read; 404 if it is not here any more. */
+    @GetMapping("/api/releases/arrivals/{id}")
+    ArrivalView arrival(@PathVariable String id) {
+        return new ArrivalView(id, arrivals.state(id));
+    }
+
+    /** 200; it is taken in from now on, whole or not at all. 422 if it was not read yet, or is taken in already. */
+    @PostMapping("/api/releases/arrivals/{id}/take")
+    ArrivalView take(@PathVariable String id, Author author) {
+        arrivals.take(id, author);
+        return new ArrivalView(id, arrivals.state(id));
+    }
+
+    /** 204; what was done with it is stopped, and nothing of it is kept that was not taken in whole. */
+    @DeleteMapping("/api/releases/arrivals/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void leave(@PathVariable String id) {
+        arrivals.leave(id);
     }
 
     private StoredRelease require(String id) {

@@ -25,13 +25,15 @@ import yellowkite.core.release.ReleaseArchive;
 import yellowkite.server.content.ContentStore;
 import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
+import yellowkite.server.library.HouseStateRepository.State;
+import yellowkite.server.library.HouseStateRepository;
+import yellowkite.server.library.ListedRepository.Listed;
 import yellowkite.server.library.ListedRepository;
-import yellowkite.server.library.ProfileRepository.StoredProfile;
-import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.releases.ReleaseRepository.NewLine;
 import yellowkite.server.releases.ReleaseRepository.Origin;
 import yellowkite.server.releases.ReleaseRepository.StoredLine;
 import yellowkite.server.releases.ReleaseRepository.StoredRelease;
+import yellowkite.server.revisions.RevisionFacts;
 import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.StoredRevision;
@@ -47,23 +49,23 @@ import yellowkite.server.web.Refusal;
 class ReleaseMaking {
     private final Transactions transactions;
     private final ReleaseRepository releases;
-    private final ProfileRepository profiles;
     private final ListedRepository lines;
     private final RevisionRepository revisionRows;
     private final ContentStore contents;
     private final HouseClock clock;
+    private final HouseStateRepository states;
     private final RevisionReader reader;
 
-    ReleaseMaking(Transactions transactions, ReleaseRepository releases, ProfileRepository profiles, ListedRepository lines,
+    ReleaseMaking(Transactions transactions, ReleaseRepository releases, ListedRepository lines,
             RevisionRepository revisionRows,
-            ContentStore contents, HouseClock clock, RevisionReader reader) {
+            ContentStore contents, HouseClock clock, HouseStateRepository states, RevisionReader reader) {
         this.transactions = transactions;
         this.releases = releases;
-        this.profiles = profiles;
         this.lines = lines;
         this.revisionRows = revisionRows;
         this.contents = contents;
         this.clock = clock;
+        this.states = states;
         this.reader = reader;
     }
 
@@ -83,17 +85,18 @@ class ReleaseMaking {
         var ids = new LinkedHashSet<>(before.keySet());
         ids.addAll(more);
         requireFew(ids.size());
+        var listed = lines.of(ids).values().stream().filter(each -> each.shelf() == Shelf.HOUSE && each.revision() > 0).toList();
+        var newestIds = listed.stream().map(Listed::revisionId).toList();
+        var newest = revisionRows.allOf(newestIds);
+        var withdrawals = revisionRows.withdrawalsAmong(newestIds);
+        var earlier = revisionRows.allOf(before.values().stream().map(StoredLine::revisionId).toList());
         var proposals = new ArrayList<Proposal>();
-        for (var profile : lines.of(ids).values()) {
-            if (profile.shelf() == Shelf.HOUSE && profile.revision() > 0) {
-                var newest = reader.require(profile.id(), profile.revision());
-                var last = before.get(profile.id());
-                var change = change(last, newest);
-                var withdrawal = reader.findWithdrawal(newest.id()).map(each -> each.why());
-                proposals.add(new Proposal(profile.id(), profile.manufacturer(), profile.name(), profile.revision(),
-                        last == null ? null : last.number(), change, change.proposedNote(), withdrawal.orElse(null),
-                        withdrawal.isPresent()));
-            }
+        for (var profile : listed) {
+            var last = before.get(profile.id());
+            var change = change(last, Objects.requireNonNull(newest.get(profile.revisionId())), earlier);
+            var withdrawal = Optional.ofNullable(withdrawals.get(profile.revisionId())).map(each -> each.why());
+            proposals.add(new Proposal(profile.id(), profile.manufacturer(), profile.name(), profile.revision(),
+                    last == null ? null : last.number(), change, change.proposedNote(), withdrawal.orElse(null), withdrawal.isPresent()));
         }
         proposals.sort((a, b) -> (a.manufacturer() + "\n" + a.name()).compareToIgnoreCase(b.manufacturer() + "\n" + b.name()));
         return proposals;
@@ -117,12 +120,13 @@ class ReleaseMaking {
         return lines;
     }
 
-    private ProfileChange change(@Nullable StoredLine before, StoredRevision newest) {
+    /** @param earlier the revisions of the release before, by id */
+    private ProfileChange change(@Nullable StoredLine before, StoredRevision newest, Map<String, StoredRevision> earlier) {
         if (before == null) {
             return ProfileChange.fresh(reader.description(newest).type());
         }
         return before.revisionId().equals(newest.id()) ? ProfileChange.same()
-                : ProfileChange.between(reader.side(revisionRows.findById(before.revisionId()).orElseThrow()), reader.side(newest));
+                : ProfileChange.between(reader.side(Objects.requireNonNull(earlier.get(before.revisionId()))), reader.side(newest));
     }
 
     /** A profile that is to be part of a release, with what the notes say of it. */
@@ -143,55 +147,68 @@ class ReleaseMaking {
             throw Refusal.unfit("profiles", "A release needs at least one profile.");
         }
         var id = asked.id() == null ? UUID.randomUUID().toString() : asked.id();
+        if (releases.find(id).isPresent()) {
+            return id; // it was published, and only the answer was lost
+        }
+        var upon = releases.findNewest(Origin.OURS);
+        var parts = parts(members); // before the transaction, since thousands of files are read
+        // a clock that was ahead once must not make the next release older than the last one
+        var at = upon.map(last -> last.publishedAt().plus(1, ChronoUnit.MILLIS)).filter(clock.now()::isBefore).orElse(clock.now());
+        var release = new StoredRelease(id, Origin.OURS, house, title, dated, notes, asked.author().name(), at, "[]");
+        var list = ManifestText.write(manifest(release, parts));
         return transactions.run(() -> {
+            states.put(State.RELEASED, clock.now()); // one after the other
             if (releases.find(id).isPresent()) {
-                return id; // it was published, and only the answer was lost
+                return id;
             }
-            var before = lastLines();
-            var lines = new ArrayList<NewLine>();
-            var seen = new HashSet<String>();
-            for (var member : members) {
-                var newest = newest(member.profileId());
-                if (seen.add(member.profileId())) {
-                    var change = change(before.get(member.profileId()), newest);
-                    lines.add(new NewLine(member.profileId(), newest.id(), change.kind(), change.worst(), member.note()));
-                }
+            if (!releases.findNewest(Origin.OURS).equals(upon)) {
+                throw Refusal.unfit("profiles", "Someone has published a release meanwhile; look at what yours would say now.");
             }
-            before.values()
-                .stream()
-                .filter(line -> !seen.contains(line.profileId()))
-                .forEach(line -> lines.add(new NewLine(line.profileId(), line.revisionId(), Kind.WITHDRAWN, null, "")));
-            // a clock that was ahead once must not make the next release older than the last one
-            var at = releases.findNewest(Origin.OURS)
-                .map(last -> last.publishedAt().plus(1, ChronoUnit.MILLIS))
-                .filter(clock.now()::isBefore)
-                .orElse(clock.now());
-            var release = new StoredRelease(id, Origin.OURS, house, title, dated, notes, asked.author().name(), at, "[]");
-            releases.add(release, lines);
-            releases.putManifest(id, contents.put(ManifestText.write(manifest(release))));
-            return release.id();
+            releases.add(release, parts.stream().map(NewLine::of).toList());
+            releases.putManifest(id, contents.put(list));
+            return id;
         });
     }
 
-    private StoredRevision newest(String profileId) {
-        var profile = profiles.findById(profileId)
-            .filter(each -> each.shelf() == Shelf.HOUSE && each.binnedAt() == null)
-            .map(StoredProfile::id);
-        return profile.flatMap(revisionRows::findNewest)
-            .orElseThrow(() -> Refusal.unfit("profiles",
-                    "One of these profiles does not stand on the House shelf any more, or was never published."));
+    /** {@return a line for each member, in their order, and for those of the release before that are not among them} */
+    private List<StoredLine> parts(List<Member> members) {
+        var before = lastLines();
+        var earlier = revisionRows.allOf(before.values().stream().map(StoredLine::revisionId).toList());
+        var listed = lines.of(members.stream().map(Member::profileId).toList());
+        var newest = revisionRows.allOf(listed.values().stream().map(Listed::revisionId).toList());
+        var parts = new LinkedHashMap<String, StoredLine>();
+        for (var member : members) {
+            var profile = listed.get(member.profileId());
+            if (profile == null || profile.shelf() != Shelf.HOUSE || profile.isBinned() || profile.revision() == 0) {
+                throw Refusal.unfit("profiles",
+                        "One of these profiles does not stand on the House shelf any more, or was never published.");
+            }
+            var revision = Objects.requireNonNull(newest.get(profile.revisionId()));
+            var change = change(before.get(member.profileId()), revision, earlier);
+            parts.putIfAbsent(member.profileId(), new StoredLine(profile.id(), profile.manufacturer(), profile.name(), "", revision.id(),
+                    revision.number(), change.kind(), change.worst(), member.note()));
+        }
+        before.values()
+            .stream()
+            .filter(line -> !parts.containsKey(line.profileId()))
+            .toList()
+            .forEach(line -> parts.put(line.profileId(), line.withdrawn()));
+        return List.copyOf(parts.values());
     }
 
     /** {@return what the archive of a release says of it} */
-    Manifest manifest(StoredRelease release) {
+    private Manifest manifest(StoredRelease release, List<StoredLine> lines) {
         var taken = new HashSet<String>();
-        var lines = releases.lines(release.id());
+        var ids = lines.stream().map(StoredLine::revisionId).toList();
+        var revisions = revisionRows.allOf(ids);
+        var facts = revisionRows.factsAmong(ids);
         var entries = lines.stream().filter(StoredLine::isPart).map(line -> {
-            var revision = revisionRows.findById(line.revisionId()).orElseThrow();
+            var revision = Objects.requireNonNull(revisions.get(line.revisionId()));
             var type = reader.description(revision).type();
             var file = "profiles/" + FileNames.free(FileNames.of(type, revision.number()), taken);
             return new Manifest.Entry(file, revision.fileSha256(), line.manufacturer(), line.name(), type.fixtureTypeId().strip(),
-                    revision.number(), reader.facts(revision).firmware(), line.kind(), line.worst(), line.note());
+                    revision.number(), facts.getOrDefault(revision.id(), RevisionFacts.UNSAID).firmware(), line.kind(), line.worst(),
+                    line.note());
         }).toList();
         var gone = lines.stream()
             .filter(line -> !line.isPart())
@@ -223,13 +240,14 @@ class ReleaseMaking {
     void write(StoredRelease release, OutputStream out) throws IOException {
         var byFile = new LinkedHashMap<String, String>();
         var kept = releases.manifest(release.id()).flatMap(contents::find).orElse(null);
-        var list = kept == null ? ManifestText.write(manifest(release)) : kept;
+        var list = kept == null ? ManifestText.write(manifest(release, releases.lines(release.id()))) : kept;
         var manifest = ManifestText.read(list);
         var parts = releases.lines(release.id()).stream().filter(StoredLine::isPart).toList();
         for (int i = 0; i < parts.size(); i++) {
             byFile.put(manifest.profiles().get(i).file(), parts.get(i).revisionId());
         }
+        var revisions = revisionRows.allOf(byFile.values());
         ReleaseArchive.write(manifest, list,
-                entry -> reader.file(Optional.ofNullable(byFile.get(entry.file())).flatMap(revisionRows::findById).orElseThrow()), out);
+                entry -> reader.file(Objects.requireNonNull(revisions.get(byFile.get(entry.file())))), out);
     }
 }

@@ -44,11 +44,20 @@ class ReleaseRepository implements RevisionHoldingRepository {
             LocalDateTime publishedAt, String earlier) {}
 
     /** @param revisionId of a withdrawn profile, the last one that was part of a release */
-    record NewLine(String profileId, String revisionId, Kind kind, @Nullable Rank worst, String note) {}
+    record NewLine(String profileId, String revisionId, Kind kind, @Nullable Rank worst, String note) {
+        static NewLine of(StoredLine line) {
+            return new NewLine(line.profileId(), line.revisionId(), line.kind(), line.worst(), line.note());
+        }
+    }
 
     /** @param number of the revision */
     record StoredLine(String profileId, String manufacturer, String name, String fixtureTypeId, String revisionId, int number, Kind kind,
             @Nullable Rank worst, String note) {
+        /** {@return what the release says of it that does not have it any more} */
+        StoredLine withdrawn() {
+            return new StoredLine(profileId, manufacturer, name, fixtureTypeId, revisionId, number, Kind.WITHDRAWN, null, "");
+        }
+
         boolean isPart() {
             return kind != Kind.WITHDRAWN;
         }
@@ -60,14 +69,15 @@ class ReleaseRepository implements RevisionHoldingRepository {
             .values(release.id(), release.origin().name(), release.house(), release.title(), release.dated(), release.notes(),
                     release.author(), release.publishedAt(), release.earlier())
             .execute();
-        for (int i = 0; i < lines.size(); i++) {
-            var line = lines.get(i);
-            database
-                .insertInto(RELEASE_PROFILE, RELEASE_PROFILE.RELEASE_ID, RELEASE_PROFILE.POSITION, RELEASE_PROFILE.PROFILE_ID,
-                        RELEASE_PROFILE.REVISION_ID, RELEASE_PROFILE.KIND, RELEASE_PROFILE.WORST, RELEASE_PROFILE.NOTE)
-                .values(release.id(), i, line.profileId(), line.revisionId(), line.kind().name(),
-                        line.worst() == null ? null : line.worst().name(), line.note())
-                .execute();
+        var rows = database.insertInto(RELEASE_PROFILE, RELEASE_PROFILE.RELEASE_ID, RELEASE_PROFILE.POSITION, RELEASE_PROFILE.PROFILE_ID,
+                RELEASE_PROFILE.REVISION_ID, RELEASE_PROFILE.KIND, RELEASE_PROFILE.WORST, RELEASE_PROFILE.NOTE);
+        int position = 0;
+        for (var line : lines) {
+            rows = rows.values(release.id(), position++, line.profileId(), line.revisionId(), line.kind().name(),
+                    line.worst() == null ? null : line.worst().name(), line.note());
+        }
+        if (!lines.isEmpty()) {
+            rows.execute();
         }
     }
 

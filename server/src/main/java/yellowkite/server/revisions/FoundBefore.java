@@ -8,7 +8,7 @@ import yellowkite.server.stored.StoredForm.Unreadable;
 import yellowkite.server.stored.StoredForms;
 
 /** What the checks found in a revision, as it is kept. @param edition of the rules. @param kept as JSON */
-record FoundBefore(int edition, String kept) {
+public record FoundBefore(int edition, String kept) {
 
     static FoundBefore of(List<Finding> findings) {
         return new FoundBefore(Checks.EDITION, StoredForms.FINDINGS.write(findings));

@@ -12,11 +12,13 @@ import static yellowkite.server.tables.Tables.REVISION_SYNOPSIS;
 import static yellowkite.server.tables.Tables.REVISION_WITHDRAWN;
 
 import java.time.LocalDateTime;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import yellowkite.core.library.Shelf;
@@ -27,37 +29,72 @@ import yellowkite.core.library.Shelf;
  */
 @Repository
 public class RevisionRepository {
+    /** Rows of revisions in one statement. */
+    private static final int AT_ONCE = 200;
     private final DSLContext database;
 
     RevisionRepository(DSLContext database) {
         this.database = database;
     }
 
-    void insert(StoredRevision revision, Map<String, String> entries, List<ModeRow> modes) {
-        database.insertInto(REVISION, REVISION.ID, REVISION.PROFILE_ID, REVISION.NUMBER, REVISION.SUMMARY, REVISION.AUTHOR,
-                REVISION.CREATED_AT, REVISION.DESCRIPTION_SHA256, REVISION.FILE_SHA256, REVISION.ERRORS, REVISION.WARNINGS,
-                REVISION.DESPITE)
-            .values(revision.id(), revision.profileId(), revision.number(), revision.summary(), revision.author(),
-                    revision.createdAt(), revision.descriptionSha256(), revision.fileSha256(), revision.errors(), revision.warnings(),
-                    revision.despite())
-            .execute();
-        if (!entries.isEmpty()) {
-            var rows = database.insertInto(REVISION_ENTRY, REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.POSITION, REVISION_ENTRY.PATH,
-                    REVISION_ENTRY.SHA256);
-            int position = 0;
-            for (var entry : entries.entrySet()) {
-                rows = rows.values(revision.id(), position++, entry.getKey(), entry.getValue());
-            }
-            rows.execute();
+    /** @param ready what is worked out of each, in the same order */
+    void insertAll(List<StoredRevision> revisions, List<ReadyRevision> ready) {
+        for (int from = 0; from < revisions.size(); from += AT_ONCE) {
+            int to = Math.min(revisions.size(), from + AT_ONCE);
+            insertSome(revisions.subList(from, to), ready.subList(from, to));
         }
-        if (!modes.isEmpty()) {
-            var rows = database.insertInto(REVISION_MODE, REVISION_MODE.REVISION_ID, REVISION_MODE.POSITION, REVISION_MODE.NAME,
-                    REVISION_MODE.FOOTPRINT, REVISION_MODE.CHANNELS, REVISION_MODE.TAIL, REVISION_MODE.MAP_SHA256);
-            for (int i = 0; i < modes.size(); i++) {
-                var mode = modes.get(i);
-                rows = rows.values(revision.id(), i, mode.name(), mode.footprint(), mode.channels(), mode.tail(), mode.mapSha256());
+    }
+
+    private void insertSome(List<StoredRevision> revisions, List<ReadyRevision> ready) {
+        var rows = database.insertInto(REVISION, REVISION.ID, REVISION.PROFILE_ID, REVISION.NUMBER, REVISION.SUMMARY, REVISION.AUTHOR,
+                REVISION.CREATED_AT, REVISION.DESCRIPTION_SHA256, REVISION.FILE_SHA256, REVISION.ERRORS, REVISION.WARNINGS,
+                REVISION.DESPITE);
+        var entries = database.insertInto(REVISION_ENTRY, REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.POSITION, REVISION_ENTRY.PATH,
+                REVISION_ENTRY.SHA256);
+        var modes = database.insertInto(REVISION_MODE, REVISION_MODE.REVISION_ID, REVISION_MODE.POSITION, REVISION_MODE.NAME,
+                REVISION_MODE.FOOTPRINT, REVISION_MODE.CHANNELS, REVISION_MODE.TAIL, REVISION_MODE.MAP_SHA256);
+        var synopses = database.insertInto(REVISION_SYNOPSIS, REVISION_SYNOPSIS.REVISION_ID, REVISION_SYNOPSIS.KEPT);
+        var findings = database.insertInto(REVISION_FINDINGS, REVISION_FINDINGS.REVISION_ID, REVISION_FINDINGS.EDITION,
+                REVISION_FINDINGS.KEPT);
+        var houses = database.insertInto(REVISION_HOUSE, REVISION_HOUSE.REVISION_ID, REVISION_HOUSE.KEPT);
+        boolean hasEntries = false;
+        boolean hasModes = false;
+        boolean hasHouses = false;
+        for (int i = 0; i < revisions.size(); i++) {
+            var revision = revisions.get(i);
+            var of = ready.get(i);
+            rows = rows.values(revision.id(), revision.profileId(), revision.number(), revision.summary(), revision.author(),
+                    revision.createdAt(), revision.descriptionSha256(), revision.fileSha256(), revision.errors(), revision.warnings(),
+                    revision.despite());
+            synopses = synopses.values(revision.id(), of.synopsis());
+            findings = findings.values(revision.id(), of.findings().edition(), of.findings().kept());
+            int position = 0;
+            for (var entry : of.entries().entrySet()) {
+                entries = entries.values(revision.id(), position++, entry.getKey(), entry.getValue());
+                hasEntries = true;
             }
-            rows.execute();
+            position = 0;
+            for (var mode : of.modes()) {
+                modes = modes.values(revision.id(), position++, mode.name(), mode.footprint(), mode.channels(), mode.tail(),
+                        mode.mapSha256());
+                hasModes = true;
+            }
+            if (of.house() != null) {
+                houses = houses.values(revision.id(), of.house());
+                hasHouses = true;
+            }
+        }
+        rows.execute();
+        synopses.execute();
+        findings.execute();
+        if (hasEntries) {
+            entries.execute();
+        }
+        if (hasModes) {
+            modes.execute();
+        }
+        if (hasHouses) {
+            houses.execute();
         }
     }
 
@@ -86,11 +123,6 @@ public class RevisionRepository {
             .fetchOptional(mapping(FoundBefore::new));
     }
 
-    /** Keeps what the house has beside a revision. @param kept as JSON */
-    void putHouse(String revisionId, String kept) {
-        database.insertInto(REVISION_HOUSE, REVISION_HOUSE.REVISION_ID, REVISION_HOUSE.KEPT).values(revisionId, kept).execute();
-    }
-
     Optional<String> findHouse(String revisionId) {
         return database.select(REVISION_HOUSE.KEPT)
             .from(REVISION_HOUSE)
@@ -108,12 +140,16 @@ public class RevisionRepository {
             .fetchMap(REVISION_HOUSE.REVISION_ID, REVISION_HOUSE.KEPT);
     }
 
-    void putFacts(String revisionId, RevisionFacts facts) {
-        database
-            .insertInto(REVISION_FACTS, REVISION_FACTS.REVISION_ID, REVISION_FACTS.FIRMWARE, REVISION_FACTS.RESTS_ON,
-                    REVISION_FACTS.FROM_WHOM)
-            .values(revisionId, facts.firmware(), facts.restsOn().name(), facts.fromWhom())
-            .execute();
+    /** @param facts by revision */
+    void putFacts(Map<String, RevisionFacts> facts) {
+        var rows = database.insertInto(REVISION_FACTS, REVISION_FACTS.REVISION_ID, REVISION_FACTS.FIRMWARE, REVISION_FACTS.RESTS_ON,
+                REVISION_FACTS.FROM_WHOM);
+        for (var each : facts.entrySet()) {
+            rows = rows.values(each.getKey(), each.getValue().firmware(), each.getValue().restsOn().name(), each.getValue().fromWhom());
+        }
+        if (!facts.isEmpty()) {
+            rows.execute();
+        }
     }
 
     Optional<RevisionFacts> findFacts(String revisionId) {
@@ -175,7 +211,7 @@ public class RevisionRepository {
     }
 
     /** @param tail as JSON. @param mapSha256 of what its DMX map is known by; null for a mode without addresses */
-    record ModeRow(String name, int footprint, int channels, String tail, @Nullable String mapSha256) {}
+    public record ModeRow(String name, int footprint, int channels, String tail, @Nullable String mapSha256) {}
 
     public Optional<StoredRevision> findNewest(String profileId) {
         return database.selectFrom(REVISION)
@@ -201,6 +237,43 @@ public class RevisionRepository {
             .orderBy(REVISION.NUMBER.desc())
             .limit(1)
             .fetchOptional(mapping(StoredRevision::new));
+    }
+
+    /** {@return the newest revisions of some profiles, by profile} */
+    public Map<String, StoredRevision> newestOf(Collection<String> profileIds) {
+        var later = REVISION.as("later");
+        return profileIds.isEmpty() ? Map.of()
+                : database.selectFrom(REVISION)
+                    .where(REVISION.PROFILE_ID.in(profileIds),
+                            DSL.notExists(DSL.selectOne()
+                                .from(later)
+                                .where(later.PROFILE_ID.eq(REVISION.PROFILE_ID), later.NUMBER.gt(REVISION.NUMBER))))
+                    .fetchMap(REVISION.PROFILE_ID, mapping(StoredRevision::new));
+    }
+
+    /** {@return some revisions, by id} */
+    public Map<String, StoredRevision> allOf(Collection<String> ids) {
+        return ids.isEmpty() ? Map.of()
+                : database.selectFrom(REVISION).where(REVISION.ID.in(ids)).fetchMap(REVISION.ID, mapping(StoredRevision::new));
+    }
+
+    /** {@return the withdrawals of some revisions, by revision} */
+    public Map<String, Withdrawal> withdrawalsAmong(Collection<String> revisionIds) {
+        return revisionIds.isEmpty() ? Map.of()
+                : database.selectFrom(REVISION_WITHDRAWN)
+                    .where(REVISION_WITHDRAWN.REVISION_ID.in(revisionIds))
+                    .fetchMap(REVISION_WITHDRAWN.REVISION_ID, mapping(Withdrawal::new));
+    }
+
+    /** {@return what some revisions rest on, by revision; those that say nothing are not among them} */
+    public Map<String, RevisionFacts> factsAmong(Collection<String> revisionIds) {
+        return revisionIds.isEmpty() ? Map.of()
+                : database
+                    .select(REVISION_FACTS.REVISION_ID, REVISION_FACTS.FIRMWARE,
+                            REVISION_FACTS.RESTS_ON.convertFrom(RevisionFacts.RestsOn::valueOf), REVISION_FACTS.FROM_WHOM)
+                    .from(REVISION_FACTS)
+                    .where(REVISION_FACTS.REVISION_ID.in(revisionIds))
+                    .fetchMap(REVISION_FACTS.REVISION_ID, row -> new RevisionFacts(row.value2(), row.value3(), row.value4()));
     }
 
     /** {@return all revisions of a profile, the newest first} */

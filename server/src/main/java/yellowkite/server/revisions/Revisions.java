@@ -1,19 +1,13 @@
 package yellowkite.server.revisions;
 
-import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import yellowkite.core.archive.Sha256;
-import yellowkite.core.check.Severity;
-import yellowkite.core.dmx.CompiledMode;
-import yellowkite.core.house.StoredHouse;
-import yellowkite.core.library.FixtureIdentity;
-import yellowkite.core.library.Synopsis;
 import yellowkite.server.content.ContentStore;
 import yellowkite.server.database.HouseClock;
-import yellowkite.server.stored.StoredForms;
 
 /** What becomes a revision, is withdrawn, or used again. All of it runs inside the caller's transaction. */
 @Service
@@ -62,33 +56,36 @@ public class Revisions {
 
     private StoredRevision append(String profileId, NewRevision fresh, Map<String, String> entries) {
         int number = repository.findNewest(profileId).map(newest -> newest.number() + 1).orElse(1);
-        var descriptionSha = contents.put(fresh.description());
-        var revision = new StoredRevision(UUID.randomUUID().toString(), profileId, number, fresh.summary(), fresh.author(), clock.now(),
-                descriptionSha, Sha256.ofFile(descriptionSha, entries), fresh.count(Severity.ERROR), fresh.count(Severity.WARNING),
-                fresh.despite());
-        repository.insert(revision, entries, fresh.compiled().modes().stream().map(Revisions::row).toList());
-        repository.putSynopsis(revision.id(), StoredForms.SYNOPSIS.write(Synopsis.of(fresh.compiled())));
-        repository.putFindings(revision.id(), FoundBefore.of(fresh.findings()));
-        var kept = StoredHouse.of(fresh.type());
-        if (!kept.equals(StoredHouse.NONE)) {
-            repository.putHouse(revision.id(), StoredForms.HOUSE.write(kept));
-        }
-        changes.note(profileId);
-        return revision;
+        contents.put(fresh.description());
+        return addAll(List.of(new Placed(profileId, number, ReadyRevision.of(fresh, entries)))).getFirst();
     }
 
-    private static RevisionRepository.ModeRow row(CompiledMode mode) {
-        var line = ModeSummary.of(mode);
-        var map = mode.signature();
-        return new RevisionRepository.ModeRow(FixtureIdentity.listed(line.name()), line.footprint(), line.channels(),
-                StoredForms.TAIL.write(line.tail()), map.isEmpty() ? null : Sha256.of(map.getBytes(StandardCharsets.UTF_8)));
+    /** @param number the next one of its profile */
+    public record Placed(String profileId, int number, ReadyRevision ready) {}
+
+    /** Stores revisions of which all contents are stored already. {@return them, in their order} */
+    public List<StoredRevision> addAll(List<Placed> all) {
+        var now = clock.now();
+        var stored = all.stream().map(each -> {
+            var ready = each.ready();
+            return new StoredRevision(UUID.randomUUID().toString(), each.profileId(), each.number(), ready.summary(), ready.author(), now,
+                    ready.descriptionSha256(), ready.fileSha256(), ready.errors(), ready.warnings(), ready.despite());
+        }).toList();
+        repository.insertAll(stored, all.stream().map(Placed::ready).toList());
+        all.forEach(each -> changes.note(each.profileId()));
+        return stored;
     }
 
     /** Says what a new revision rests on. */
     public void rests(String revisionId, RevisionFacts facts) {
-        if (!facts.equals(RevisionFacts.UNSAID)) {
-            repository.putFacts(revisionId, facts);
-        }
+        rest(Map.of(revisionId, facts));
+    }
+
+    /** Says what new revisions rest on. @param facts by revision */
+    public void rest(Map<String, RevisionFacts> facts) {
+        var said = new LinkedHashMap<>(facts);
+        said.values().removeIf(RevisionFacts.UNSAID::equals);
+        repository.putFacts(said);
     }
 
     /** {@return whether it was not withdrawn before} It stays readable and warns. */

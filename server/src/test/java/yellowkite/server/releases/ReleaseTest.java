@@ -125,12 +125,58 @@ class ReleaseTest {
                 mode -> mode.mapChannels(channel -> channel.attribute().equals("Iris") ? channel.withOffsets(List.of(40)) : channel)));
     }
 
+    /** {@return what it would do; or why it was refused, wherever on its way that was} */
     private static Answer look(byte[] archive) {
-        return uploadOne("/api/releases/look", "release.zip", archive);
+        var read = read(archive);
+        if (read.status() != 200) {
+            return read;
+        }
+        var answer = new Answer(200, read.json().at("/state/impact"), read.body());
+        RunningKite.delete("/api/releases/arrivals/" + read.json().path("id").asString());
+        return answer;
     }
 
+    /** {@return the release that the Reference shelf is then; or why it was refused} */
     private static Answer take(byte[] archive) {
-        return uploadOne("/api/releases/take", "release.zip", archive);
+        var read = read(archive);
+        if (read.status() != 200) {
+            return read;
+        }
+        var arrival = "/api/releases/arrivals/" + read.json().path("id").asString();
+        assertThat(post(arrival + "/take", "{}").status()).isEqualTo(200);
+        var taken = settled(arrival, "TAKEN");
+        RunningKite.delete(arrival);
+        return taken.status() == 200 ? get("/api/releases/" + taken.json().at("/state/release").asString()) : taken;
+    }
+
+    private static Answer read(byte[] archive) {
+        var received = uploadOne("/api/releases/arrivals", "release.zip", archive);
+        return received.status() == 200 ? settled("/api/releases/arrivals/" + received.json().path("id").asString(), "READ") : received;
+    }
+
+    /** {@return how far it is once it has come so far, or was refused: then as a refusal is answered} */
+    private static Answer settled(String arrival, String phase) {
+        for (int i = 0; i < 1_000; i++) {
+            var now = get(arrival);
+            var at = now.json().at("/state/phase").asString();
+            if (at.equals(phase)) {
+                return now;
+            }
+            if (at.equals("REFUSED")) {
+                RunningKite.delete(arrival);
+                return new Answer(422, JSON.createObjectNode().put("detail", now.json().at("/state/refused").asString()), now.body());
+            }
+            pause();
+        }
+        throw new AssertionError("it is still under way");
+    }
+
+    private static void pause() {
+        try {
+            Thread.sleep(20);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
     }
 
     private static JsonNode onShelf(String name) {
@@ -359,5 +405,56 @@ class ReleaseTest {
             }
         }
         return entries;
+    }
+
+    @Test
+    void whatIsLeftWhileItIsReadOrBeforeItIsTakenLeavesNothing() {
+        var release = new Foreign("House that is left", "One", "2026-02-01T10:00:00").with("a.gdtf", fixture("Plover lantern"));
+        var arrival = "/api/releases/arrivals/" + uploadOne("/api/releases/arrivals", "release.zip", release.archive()).json()
+            .path("id")
+            .asString();
+
+        assertThat(RunningKite.delete(arrival).status()).isEqualTo(204);
+
+        assertThat(get(arrival).status()).isEqualTo(404);
+        assertThat(post(arrival + "/take", "{}").detail()).isEqualTo("This release is not here any more. Choose its file again.");
+        assertThat(onShelf("plover").size()).isZero();
+        assertThat(RunningKite.delete(arrival).status()).as("again").isEqualTo(204);
+    }
+
+    @Test
+    void aReleaseIsTakenOnceHoweverOftenTheButtonIsPressed() throws Exception {
+        var archive = new Foreign("House of two hands", "One", "2026-02-01T10:00:00").with("a.gdtf", fixture("Ruff lantern")).archive();
+        var arrival = "/api/releases/arrivals/" + read(archive).json().path("id").asString();
+        var other = "/api/releases/arrivals/" + read(archive).json().path("id").asString(); // a colleague has it, too
+
+        var statuses = new java.util.ArrayList<Integer>();
+        for (int i = 0; i < 3; i++) {
+            statuses.add(post(arrival + "/take", "{}").status());
+        }
+        post(other + "/take", "{}");
+
+        assertThat(statuses.getFirst()).isEqualTo(200);
+        assertThat(statuses.subList(1, 3)).containsOnly(422);
+        assertThat(settled(arrival, "TAKEN").status()).isEqualTo(200);
+        assertThat(settled(other, "TAKEN").detail()).contains("is on the Reference shelf already");
+        assertThat(onShelf("ruff").size()).isEqualTo(1);
+    }
+
+    /** More than are stored at once, with one that is wrong at the end. */
+    @Test
+    void aReleaseThatIsWrongAtItsEndLeavesNothing() {
+        var release = new Foreign("House of many", "One", "2026-02-01T10:00:00");
+        for (int i = 0; i < 30; i++) {
+            release.with(i + ".gdtf", fixture("Dotterel " + i));
+        }
+        var manifest = release.manifest();
+        ((ObjectNode) manifest.path("profiles").get(29)).put("sha256", "0".repeat(64));
+
+        assertThat(look(release.archive(manifest)).detail()).contains("29.gdtf").contains("nothing was imported");
+
+        assertThat(onShelf("dotterel").size()).isZero();
+        assertThat(take(release.archive()).json().path("says").asString()).isEqualTo("30 new");
+        assertThat(onShelf("dotterel").size()).isEqualTo(30);
     }
 }

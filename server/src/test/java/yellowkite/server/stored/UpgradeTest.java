@@ -219,10 +219,11 @@ class UpgradeTest {
                 assertThat(kite.get("/api/profiles/p00007").path("name").asString()).isEqualTo("Petrel Spot");
                 assertThat(counts(database)).isEqualTo(before);
                 try (var connection = open(database); var statement = connection.createStatement()) {
-                    var plain = statement.executeQuery("""
-                            select count(*) from information_schema.columns where table_schema = 'kite'
-                              and (column_name like '%sha256' or column_name = 'id' or column_name like '%\\_id' or column_name = 'change_id')
-                              and data_type in ('char', 'varchar') and column_name <> 'fixture_type_id' and collation_name <> 'ascii_bin'""");
+                    var plain = statement.executeQuery(
+                            """
+                                    select count(*) from information_schema.columns where table_schema = 'kite'
+                                      and (column_name like '%sha256' or column_name = 'id' or column_name like '%\\_id' or column_name = 'change_id')
+                                      and data_type in ('char', 'varchar') and column_name <> 'fixture_type_id' and collation_name <> 'ascii_bin'""");
                     assertThat(plain.next()).isTrue();
                     assertThat(plain.getInt(1)).as("ids and hashes that are not plain").isZero();
                     var gone = statement.executeQuery("select profile_id from intake_file where position = 1");
