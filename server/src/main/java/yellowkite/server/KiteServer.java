@@ -20,6 +20,7 @@ import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataAccessException;
 import yellowkite.server.database.CannotStart;
 import yellowkite.server.database.LocalMariaDb;
+import yellowkite.server.database.LongStep;
 import yellowkite.server.intake.DemoLoader;
 import yellowkite.server.intake.Filling;
 import yellowkite.server.library.LibraryShelves;
@@ -47,7 +48,7 @@ public class KiteServer {
             Runtime.getRuntime().addShutdownHook(new Thread(database::close, "database-end"));
             var context = start(database, "--server.port=" + (fill > 0 ? 0 : port), "--logging.file.name=" + home.resolve("kite.log"));
             if (option(arguments, "demo", "yes").equals("yes")) {
-                context.getBean(DemoLoader.class).loadIntoEmptyLibrary();
+                LongStep.saying("The demo house is loaded", context.getBean(DemoLoader.class)::loadIntoEmptyLibrary);
             }
             if (fill > 0) {
                 fill(context, fill);

@@ -29,7 +29,8 @@ import org.jspecify.annotations.Nullable;
  * started again; when this object is closed it ends in good order.
  */
 public final class LocalMariaDb implements AutoCloseable {
-    private static final int START_SECONDS = 60;
+    /** After a hard end it looks through its files first, which may take minutes. */
+    private static final int START_SECONDS = 600;
     /** Of a socket's path, in Linux. */
     private static final int LONGEST_SOCKET = 107;
     /** Long enough that a machine out of memory is not made worse, short enough that nobody gives up. */
@@ -76,13 +77,13 @@ public final class LocalMariaDb implements AutoCloseable {
             var lockFile = FileChannel.open(home.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
             var lock = tryLock(lockFile, home);
             var database = new LocalMariaDb(home, lockFile, lock);
-            database.endLeftBehind();
+            LongStep.saying("A database that was left behind is ended first", database::endLeftBehind);
             if (over) {
                 deleteTree(database.data);
             }
-            database.createIfNew();
+            LongStep.saying("The database is made; this is done once", database::createIfNew);
             database.launch();
-            database.awaitAnswer();
+            LongStep.saying("The database comes up; after a hard end it looks through its files first", database::awaitAnswer);
             Thread.ofPlatform().daemon().name("database-watch").start(database::watch);
             return database;
         } catch (IOException cannot) {

@@ -20,8 +20,10 @@ class Upgrade {
     FlywayMigrationStrategy againAfterACrash() {
         return flyway -> {
             try {
-                flyway.repair();
-                flyway.migrate();
+                LongStep.saying("The tables are brought up to this version; each is written anew once", () -> {
+                    flyway.repair();
+                    flyway.migrate();
+                });
             } catch (FlywayException failed) {
                 LOG.error("The tables could not be brought up to this version", failed);
                 throw new CannotStart("The data could not be brought up to this version of Yellow Kite; nothing of it is lost. "

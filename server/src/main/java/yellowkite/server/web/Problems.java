@@ -18,6 +18,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.converter.HttpMessageNotWritableException;
 import org.springframework.http.ResponseEntity;
 import org.springframework.jdbc.CannotGetJdbcConnectionException;
 import org.springframework.transaction.TransactionException;
@@ -103,6 +104,18 @@ final class Problems extends ResponseEntityExceptionHandler {
         return ProblemDetail.forStatusAndDetail(HttpStatus.INTERNAL_SERVER_ERROR,
                 "Something went wrong in Yellow Kite itself; nothing was changed. The server's log says more, under " + RequestLog.number()
                         + ".");
+    }
+
+    /** A page that was left while it was answered is nobody's mistake. */
+    @Override
+    protected @Nullable ResponseEntity<Object> handleHttpMessageNotWritable(HttpMessageNotWritableException unwritten, HttpHeaders headers,
+            HttpStatusCode status, WebRequest request) {
+        for (Throwable cause = unwritten; cause != null; cause = cause.getCause()) {
+            if (cause instanceof IOException) {
+                return null;
+            }
+        }
+        return super.handleHttpMessageNotWritable(unwritten, headers, status, request);
     }
 
     /** Whoever opens an address that leads nowhere gets the page, which says so; a program gets a problem. */
