@@ -65,6 +65,7 @@ public class Drafts {
     StoredDraft requireStored(String draftId) {
         return repository.find(draftId)
             .or(() -> findUnopened(draftId))
+            .or(() -> repository.find(draftId)) // somebody has opened it in between
             .orElseThrow(() -> Refusal.notFound("This draft does not exist."));
     }
 
