@@ -33,6 +33,8 @@ public final class LibraryMeasure {
     private static final int IN_A_BATCH = 10;
     private static final int AT_ONCE = 2;
     private static final int ROUNDS = 3;
+    /** Of a profile, that a list shows. */
+    private static final int MODES = 12;
     private static final double BUDGET_MILLIS = 40;
     private static final double BUDGET_FILES = 90;
     private final Asked asked;
@@ -91,12 +93,13 @@ public final class LibraryMeasure {
         System.out.printf(Locale.ROOT,
                 "search, %d recorded, each the fastest of " + ROUNDS + ": median %.1f ms, 95th percentile %.1f ms (budget %.0f ms)%n",
                 times.length, times[times.length / 2], times[times.length * 95 / 100], BUDGET_MILLIS);
-        System.out.printf(Locale.ROOT, "the same rows by key: median %.1f ms, 95th percentile %.1f ms; search / rows by key = %.2f (budget 4.0)%n",
+        System.out.printf(Locale.ROOT,
+                "the same rows by key: median %.1f ms, 95th percentile %.1f ms; search / rows by key = %.2f (budget 4.0)%n",
                 floors[floors.length / 2], floors[floors.length * 95 / 100], times[times.length / 2] / floors[floors.length / 2]);
     }
 
     private void byKey(List<String> ids) {
-        profiles.modes(profiles.of(ids).values().stream().map(ListedRepository.Listed::revisionId).toList());
+        profiles.modes(profiles.of(ids).values().stream().map(ListedRepository.Listed::revisionId).toList(), MODES);
     }
 
     private static List<String> recorded() throws IOException {

@@ -118,7 +118,8 @@ public final class TogetherMeasure {
     private int edit(int draft, String name, int seen, Random random) throws IOException, InterruptedException {
         int channel = channels.get(draft).get(random.nextInt(SEVERAL));
         return change(drafts.get(draft) + "/edits", draft, name, "{\"version\":" + seen
-                + ",\"edit\":{\"type\":\"setCare\",\"channels\":[" + channel + "],\"tint\":null,\"note\":\"" + UUID.randomUUID() + "\"}}", random);
+                + ",\"edit\":{\"type\":\"setCare\",\"channels\":[" + channel + "],\"tint\":null,\"note\":\"" + UUID.randomUUID() + "\"}}",
+                random);
     }
 
     /** {@return the version that is known now} Every tenth is sent twice, as by a page whose answer was lost. */

@@ -190,6 +190,15 @@ alter table intake_file add constraint intake_file_to_profile foreign key (profi
 alter table library_release drop constraint if exists release_manifest;
 alter table library_release add constraint release_manifest foreign key (manifest_sha256) references content (sha256);
 
+-- Lists show a picture of each: which content that is stands with the revision.
+alter table revision add column if not exists picture_sha256 char(64) character set ascii collate ascii_bin;
+-- [jooq ignore start]
+update revision r join revision_synopsis s on s.revision_id = r.id join revision_entry e on e.revision_id = r.id
+  set r.picture_sha256 = e.sha256 where e.path = coalesce(json_value(s.kept, '$.is.picture'), json_value(s.kept, '$.picture'));
+-- [jooq ignore stop]
+alter table revision drop constraint if exists revision_picture;
+alter table revision add constraint revision_picture foreign key (picture_sha256) references content (sha256);
+
 -- When somebody last wanted to keep it: what nothing refers to is only removed when that is a while ago.
 alter table content add column if not exists put_at datetime(3) not null default '2026-01-01 00:00:00';
 create index if not exists content_put on content (put_at);

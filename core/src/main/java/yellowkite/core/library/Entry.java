@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
 import yellowkite.core.profile.House;
 
 /**
@@ -75,11 +74,14 @@ record Entry(String id, String manufacturer, int manufacturerNumber, String name
         return false;
     }
 
-    /** {@return how much of its name is among some words, in [0, 1]; 1 where the whole name was typed} @param typed numbers of words */
-    float named(Set<Integer> typed) {
+    /**
+     * {@return how much of its name is among some words, in [0, 1]; 1 where the whole name was typed} @param typed by word, whether it was
+     * typed
+     */
+    float named(boolean[] typed) {
         int found = 0;
         for (int word : nameWords) {
-            found += typed.contains(word) ? 1 : 0;
+            found += typed[word] ? 1 : 0;
         }
         return nameWords.length == 0 ? 0 : (float) found / nameWords.length;
     }

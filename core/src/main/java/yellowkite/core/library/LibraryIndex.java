@@ -74,17 +74,22 @@ public final class LibraryIndex {
         var fits = query.terms().stream().map(seeker::fits).toArray(float[][]::new);
         var tally = new Tally(narrowing, manufacturers, attributes);
         var bySection = new EnumMap<Kind, List<Scored>>(Kind.class);
-        var typed = Vocabulary.words(query.text()).stream().map(words::find).collect(Collectors.toSet());
+        var typed = new boolean[words.size()];
+        Vocabulary.words(query.text()).stream().mapToInt(words::find).filter(word -> word >= 0).forEach(word -> typed[word] = true);
         for (int at = 0; at < entries.size(); at++) {
-            var entry = entries.get(at);
             int fitting = 0;
-            float score = NAMED * entry.named(typed);
+            float fit = 0;
             for (var term : fits) {
                 fitting += term[at] > 0 ? 1 : 0;
-                score += term[at];
+                fit += term[at];
             }
             boolean whole = fitting == fits.length;
-            if (whole ? tally.takes(entry) : 2 * fitting >= fits.length && !entry.placeholder() && tally.wants(entry)) {
+            if (2 * fitting < fits.length) {
+                continue;
+            }
+            var entry = entries.get(at);
+            float score = fit + NAMED * entry.named(typed);
+            if (whole ? tally.takes(entry) : !entry.placeholder() && tally.wants(entry)) {
                 bySection.computeIfAbsent(kind(entry, whole), none -> new ArrayList<>()).add(new Scored(entry, at, score, fitting));
             }
         }

@@ -12,6 +12,8 @@ import yellowkite.core.profile.House;
 final class Tally {
     private static final int MOST_LISTED = 100;
     private final Narrowing to;
+    /** Whether nothing is narrowed at all. */
+    private final boolean open;
     private final int[] wantedAttributes;
     private final boolean attributeUnknown;
     private final Vocabulary manufacturers;
@@ -27,6 +29,7 @@ final class Tally {
 
     Tally(Narrowing to, Vocabulary manufacturers, Vocabulary attributes) {
         this.to = to;
+        this.open = to.equals(Narrowing.NONE);
         this.manufacturers = manufacturers;
         this.attributes = attributes;
         this.manufacturerCounts = new int[manufacturers.size()];
@@ -64,6 +67,9 @@ final class Tally {
     }
 
     private int failing(Entry entry) {
+        if (open) {
+            return 0;
+        }
         int failing = 0;
         failing |= to.manufacturers().isEmpty() || to.manufacturers().contains(entry.manufacturer()) ? 0 : By.MANUFACTURER.bit();
         failing |= to.categories().isEmpty() || to.categories().contains(entry.category()) ? 0 : By.CATEGORY.bit();

@@ -2,6 +2,7 @@ package yellowkite.core.library;
 
 import java.text.Normalizer;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -23,18 +24,18 @@ final class Vocabulary {
 
     private final List<String> words;
     /** By word: which letters stand in it, so that most words that are not near need not be measured. */
-    private final List<Long> letters;
+    private long[] letters;
     private final Map<String, Integer> numbers;
 
     Vocabulary() {
         this.words = new ArrayList<>();
-        this.letters = new ArrayList<>();
+        this.letters = new long[64];
         this.numbers = new HashMap<>();
     }
 
     private Vocabulary(Vocabulary other) {
         this.words = new ArrayList<>(other.words);
-        this.letters = new ArrayList<>(other.letters);
+        this.letters = other.letters.clone();
         this.numbers = new HashMap<>(other.numbers);
     }
 
@@ -54,7 +55,10 @@ final class Vocabulary {
             return known;
         }
         words.add(word);
-        letters.add(letters(word));
+        if (letters.length < words.size()) {
+            letters = Arrays.copyOf(letters, 2 * letters.length);
+        }
+        letters[words.size() - 1] = letters(word);
         numbers.put(word, words.size() - 1);
         return words.size() - 1;
     }
@@ -103,7 +107,11 @@ final class Vocabulary {
     float[] fits(String typed) {
         var fits = new float[words.size()];
         boolean known = false;
+        long own = letters(typed);
         for (int i = 0; i < fits.length; i++) {
+            if ((own & ~letters[i]) != 0) { // most words lack one of the letters
+                continue;
+            }
             var word = words.get(i);
             int at = word.indexOf(typed);
             if (at >= 0) {
@@ -138,9 +146,9 @@ final class Vocabulary {
         long own = letters(typed);
         for (int i = 0; i < fits.length; i++) {
             var word = words.get(i);
-            if (fits[i] == 0 && Math.abs(word.length() - typed.length()) <= slips && Long.bitCount(own ^ letters.get(i)) <= 2 * slips) {
+            if (fits[i] == 0 && Math.abs(word.length() - typed.length()) <= slips && Long.bitCount(own ^ letters[i]) <= 2 * slips) {
                 int off = distance.apply(typed, word);
-                boolean swapped = off == 2 && word.length() == typed.length() && own == letters.get(i); // two letters changed places: one slip
+                boolean swapped = off == 2 && word.length() == typed.length() && own == letters[i]; // two letters changed places: one slip
                 if (off >= 0 && (off <= slips || swapped)) {
                     fits[i] = MISTYPED / (swapped ? 1 : off);
                 }

@@ -158,7 +158,8 @@ class Beginnings {
             repository.open(new StoredDraft(draftId, draft.profileId(), draft.profileId(), draft.baseRevisionId(), 0, author.name(),
                     clock.now(), null, null));
             return repository.lock(draftId);
-        })).or(() -> repository.lock(draftId)) // somebody else has opened it in between
+        }))
+            .or(() -> repository.lock(draftId)) // somebody else has opened it in between
             .orElseThrow(() -> Refusal.notFound("This draft does not exist."));
     }
 

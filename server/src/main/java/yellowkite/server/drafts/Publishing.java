@@ -134,7 +134,8 @@ class Publishing {
         }
         var xml = base.description().withType(type).write();
         return new Ready(draft.draft().profileId(),
-                new NewRevision(compiled, findings, xml, line, errors > 0 ? reason : null, change.author().name()), files.contents());
+                new NewRevision(compiled, findings, xml, line, errors > 0 ? reason : null, change.author().name(), false),
+                files.contents());
     }
 
     /** Of the pictures that were tried on the way, only those that are used at the end go along. */

@@ -91,7 +91,7 @@ class Intake {
             var type = own ? read.with(f -> f.fixtureTypeId = ownId(change, bytes)) : read;
             var description = own ? opened.file().description().withType(type).write() : opened.descriptionBytes();
             var fresh = new NewRevision(own ? CompiledType.of(type) : compiled, findings, description, summary(fileName), null,
-                    change.author().name());
+                    change.author().name(), !own);
             var home = own ? profiles.findToAdd(Shelf.HOUSE, "", identity(type, fileName)) : found;
             var added = home.isEmpty() ? first(fresh, others, fileName) : next(home.get(), fresh, others, fileName);
             if (added.isNew()) {

@@ -1,5 +1,7 @@
 package yellowkite.server.library;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -23,10 +25,17 @@ import yellowkite.server.stored.StoredForms;
 /** The list of profiles. */
 @RestController
 class LibraryController {
+    /** Letters of them, as they are kept. */
+    private static final long MOST_TAILS_KEPT = 8L << 20;
     private static final int MOST_AT_ONCE = 200;
     private static final int MOST_MODES = 12;
     private static final int MOST_MANUFACTURERS = 500;
 
+    /** The modes of a library are much alike: each picture of one is read once. */
+    private final Cache<String, List<Tail.Bundle>> tails = Caffeine.newBuilder()
+        .maximumWeight(MOST_TAILS_KEPT)
+        .weigher((String text, List<Tail.Bundle> tail) -> 2 * text.length())
+        .build();
     private final LibraryShelves shelves;
     private final ProductionVersionRepository productionVersions;
     private final ManufacturerRepository manufacturers;
@@ -84,38 +93,38 @@ class LibraryController {
 
     private List<LibraryView.Profile> rows(List<Hit> hits) {
         var listed = lines.of(hits.stream().map(Hit::id).toList());
-        var modes = lines.modes(listed.values().stream().map(Listed::revisionId).toList());
+        var modes = lines.modes(listed.values().stream().map(Listed::revisionId).toList(), MOST_MODES);
         var loaded = productionVersions.of(listed.keySet());
-        var pictures = lines.pictures(listed.values().stream().map(Listed::revisionId).toList());
         // one that went between the search and now is left out
         return hits.stream()
             .filter(hit -> listed.containsKey(hit.id()))
-            .map(hit -> row(hit, Objects.requireNonNull(listed.get(hit.id())), modes, loaded.get(hit.id()), pictures))
+            .map(hit -> row(hit, Objects.requireNonNull(listed.get(hit.id())), modes, loaded.get(hit.id())))
             .toList();
     }
 
     /** A tail that cannot be read is a mode without a picture. */
-    private static List<Tail.Bundle> tail(String kept) {
-        try {
-            return StoredForms.TAIL.read(kept);
-        } catch (StoredForm.Unreadable damaged) {
-            return List.of();
-        }
+    private List<Tail.Bundle> tail(String kept) {
+        return tails.get(kept, text -> {
+            try {
+                return StoredForms.TAIL.read(text);
+            } catch (StoredForm.Unreadable damaged) {
+                return List.of();
+            }
+        });
     }
 
     private LibraryView.Profile row(Hit hit, Listed profile, Map<String, List<ListedMode>> modes,
-            ProductionVersionRepository.@Nullable ProductionVersion productionVersion, Map<String, String> pictures) {
+            ProductionVersionRepository.@Nullable ProductionVersion productionVersion) {
         var own = modes.getOrDefault(profile.revisionId(), List.of());
         var views = own.stream()
-            .limit(MOST_MODES)
             .map(mode -> new ModeSummary(mode.name(), mode.footprint(), mode.channels(), tail(mode.tail())))
             .toList();
-        var picture = pictures.get(profile.revisionId());
+        var picture = profile.pictureSha256();
         return new LibraryView.Profile(profile.id(), profile.manufacturer(), profile.name(), profile.shelf(), profile.revision(),
                 profile.errors(), profile.warnings(), picture == null ? null : "/api/media/" + picture + "?side=96",
                 profile.draftBy(),
                 productionVersion == null ? null
                         : new ProductionLine(productionVersion.production(), productionVersion.origin(), productionVersion.number()),
-                views, own.size(), hit.missing());
+                views, profile.modes(), hit.missing());
     }
 }

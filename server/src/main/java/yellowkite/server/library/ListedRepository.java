@@ -9,9 +9,7 @@ import static yellowkite.server.tables.Tables.PRODUCTION_VERSION;
 import static yellowkite.server.tables.Tables.PROFILE;
 import static yellowkite.server.tables.Tables.PROFILE_ORIGIN;
 import static yellowkite.server.tables.Tables.REVISION;
-import static yellowkite.server.tables.Tables.REVISION_ENTRY;
 import static yellowkite.server.tables.Tables.REVISION_MODE;
-import static yellowkite.server.tables.Tables.REVISION_SYNOPSIS;
 
 import java.util.Collection;
 import java.util.List;
@@ -35,10 +33,10 @@ public class ListedRepository {
      * A profile with its newest revision.
      *
      * @param revisionId empty, and {@code revision} 0, if it was never published
-     * @param draftBy null without an open draft
+     * @param draftBy null without an open draft. @param modes how many it has
      */
     public record Listed(String id, String name, String manufacturer, Shelf shelf, String revisionId, int revision, int errors,
-            int warnings, @Nullable String draftBy, boolean isBinned) {}
+            int warnings, @Nullable String draftBy, boolean isBinned, @Nullable String pictureSha256, int modes) {}
 
     public record ListedMode(String revisionId, String name, int footprint, int channels, String tail) {}
 
@@ -47,7 +45,9 @@ public class ListedRepository {
         return database
             .select(PROFILE.ID, PROFILE.NAME, MANUFACTURER.NAME, PROFILE.SHELF.convertFrom(Shelf::valueOf),
                     coalesce(REVISION.ID, inline("")), coalesce(REVISION.NUMBER, inline(0)), coalesce(REVISION.ERRORS, inline(0)),
-                    coalesce(REVISION.WARNINGS, inline(0)), DRAFT.OPENED_BY, DSL.field(PROFILE.BINNED_AT.isNotNull()))
+                    coalesce(REVISION.WARNINGS, inline(0)), DRAFT.OPENED_BY, DSL.field(PROFILE.BINNED_AT.isNotNull()),
+                    REVISION.PICTURE_SHA256,
+                    DSL.field(DSL.select(DSL.count()).from(REVISION_MODE).where(REVISION_MODE.REVISION_ID.eq(REVISION.ID))))
             .from(PROFILE)
             .join(MANUFACTURER)
             .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
@@ -57,18 +57,6 @@ public class ListedRepository {
             .on(DRAFT.OPEN_PROFILE_ID.eq(PROFILE.ID), DRAFT.VERSION.gt(0))
             .where(PROFILE.ID.in(ids))
             .fetchMap(PROFILE.ID, mapping(Listed::new));
-    }
-
-    /** {@return the pictures of those of some revisions that have one, by revision: hashes of their contents} */
-    Map<String, String> pictures(Collection<String> revisionIds) {
-        var path = DSL.field("coalesce(json_value({0}, '$.is.picture'), json_value({0}, '$.picture'))", String.class,
-                REVISION_SYNOPSIS.KEPT);
-        return database.select(REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.SHA256)
-            .from(REVISION_SYNOPSIS)
-            .join(REVISION_ENTRY)
-            .on(REVISION_ENTRY.REVISION_ID.eq(REVISION_SYNOPSIS.REVISION_ID), REVISION_ENTRY.PATH.eq(path))
-            .where(REVISION_SYNOPSIS.REVISION_ID.in(revisionIds))
-            .fetchMap(REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.SHA256);
     }
 
     /** A mode of another profile that has the same DMX map. @param own name of the mode that it is like */
@@ -108,12 +96,12 @@ public class ListedRepository {
             .fetch(mapping(SameMap::new));
     }
 
-    /** {@return the modes of those revisions by revision, in the order of each file} */
-    public Map<String, List<ListedMode>> modes(Collection<String> revisionIds) {
+    /** {@return the first modes of those revisions by revision, in the order of each file} @param most of each */
+    public Map<String, List<ListedMode>> modes(Collection<String> revisionIds, int most) {
         return database
             .select(REVISION_MODE.REVISION_ID, REVISION_MODE.NAME, REVISION_MODE.FOOTPRINT, REVISION_MODE.CHANNELS, REVISION_MODE.TAIL)
             .from(REVISION_MODE)
-            .where(REVISION_MODE.REVISION_ID.in(revisionIds))
+            .where(REVISION_MODE.REVISION_ID.in(revisionIds), REVISION_MODE.POSITION.lt(most))
             .orderBy(REVISION_MODE.REVISION_ID, REVISION_MODE.POSITION)
             .fetchGroups(REVISION_MODE.REVISION_ID, mapping(ListedMode::new));
     }

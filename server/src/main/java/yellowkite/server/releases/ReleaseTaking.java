@@ -294,7 +294,7 @@ public class ReleaseTaking {
         var compiled = CompiledType.of(opened.file().description().type());
         var summary = FixtureIdentity.listed(manifest.title() + (entry.note().isEmpty() ? "" : ": " + entry.note()));
         return ReadyRevision.of(new NewRevision(compiled, Checks.of(opened.file(), compiled), opened.descriptionBytes(), summary, null,
-                manifest.house()), Sha256.ofAll(opened.file().others()));
+                manifest.house(), true), Sha256.ofAll(opened.file().others()));
     }
 
     private void write(Manifest manifest, List<Step> steps, Author author) {

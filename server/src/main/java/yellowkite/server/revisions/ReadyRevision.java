@@ -16,10 +16,12 @@ import yellowkite.server.stored.StoredForms;
 /**
  * A revision with everything that is worked out of it, so that storing it is writing rows and nothing else.
  *
- * @param entries path to content's hash. @param house as JSON; null if the house keeps nothing beside it
+ * @param entries path to content's hash. @param findings null if they have to be found in what is read. @param picture path of the
+ * fixture's own; may lead nowhere. @param house as JSON; null if the house keeps nothing beside it
  */
 public record ReadyRevision(String descriptionSha256, String fileSha256, Map<String, String> entries, List<ModeRow> modes, String synopsis,
-        FoundBefore findings, @Nullable String house, int errors, int warnings, String summary, @Nullable String despite, String author) {
+        @Nullable FoundBefore findings, String picture, @Nullable String house, int errors, int warnings, String summary,
+        @Nullable String despite, String author) {
 
     /** @param entries path to content's hash */
     public static ReadyRevision of(NewRevision fresh, Map<String, String> entries) {
@@ -27,7 +29,8 @@ public record ReadyRevision(String descriptionSha256, String fileSha256, Map<Str
         var kept = StoredHouse.of(fresh.type());
         return new ReadyRevision(description, Sha256.ofFile(description, entries), entries,
                 fresh.compiled().modes().stream().map(ReadyRevision::row).toList(),
-                StoredForms.SYNOPSIS.write(Synopsis.of(fresh.compiled())), FoundBefore.of(fresh.findings()),
+                StoredForms.SYNOPSIS.write(Synopsis.of(fresh.compiled())), fresh.isAsRead() ? FoundBefore.of(fresh.findings()) : null,
+                fresh.type().thumbnail() + ".png",
                 kept.equals(StoredHouse.NONE) ? null : StoredForms.HOUSE.write(kept), fresh.count(Severity.ERROR),
                 fresh.count(Severity.WARNING), fresh.summary(), fresh.despite(), fresh.author());
     }

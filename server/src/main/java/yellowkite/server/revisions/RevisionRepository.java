@@ -48,7 +48,7 @@ public class RevisionRepository {
     private void insertSome(List<StoredRevision> revisions, List<ReadyRevision> ready) {
         var rows = database.insertInto(REVISION, REVISION.ID, REVISION.PROFILE_ID, REVISION.NUMBER, REVISION.SUMMARY, REVISION.AUTHOR,
                 REVISION.CREATED_AT, REVISION.DESCRIPTION_SHA256, REVISION.FILE_SHA256, REVISION.ERRORS, REVISION.WARNINGS,
-                REVISION.DESPITE);
+                REVISION.DESPITE, REVISION.PICTURE_SHA256);
         var entries = database.insertInto(REVISION_ENTRY, REVISION_ENTRY.REVISION_ID, REVISION_ENTRY.POSITION, REVISION_ENTRY.PATH,
                 REVISION_ENTRY.SHA256);
         var modes = database.insertInto(REVISION_MODE, REVISION_MODE.REVISION_ID, REVISION_MODE.POSITION, REVISION_MODE.NAME,
@@ -60,14 +60,18 @@ public class RevisionRepository {
         boolean hasEntries = false;
         boolean hasModes = false;
         boolean hasHouses = false;
+        boolean hasFindings = false;
         for (int i = 0; i < revisions.size(); i++) {
             var revision = revisions.get(i);
             var of = ready.get(i);
             rows = rows.values(revision.id(), revision.profileId(), revision.number(), revision.summary(), revision.author(),
                     revision.createdAt(), revision.descriptionSha256(), revision.fileSha256(), revision.errors(), revision.warnings(),
-                    revision.despite());
+                    revision.despite(), revision.pictureSha256());
             synopses = synopses.values(revision.id(), of.synopsis());
-            findings = findings.values(revision.id(), of.findings().edition(), of.findings().kept());
+            if (of.findings() != null) {
+                findings = findings.values(revision.id(), of.findings().edition(), of.findings().kept());
+                hasFindings = true;
+            }
             int position = 0;
             for (var entry : of.entries().entrySet()) {
                 entries = entries.values(revision.id(), position++, entry.getKey(), entry.getValue());
@@ -86,7 +90,9 @@ public class RevisionRepository {
         }
         rows.execute();
         synopses.execute();
-        findings.execute();
+        if (hasFindings) {
+            findings.execute();
+        }
         if (hasEntries) {
             entries.execute();
         }

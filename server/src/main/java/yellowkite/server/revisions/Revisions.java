@@ -69,7 +69,8 @@ public class Revisions {
         var stored = all.stream().map(each -> {
             var ready = each.ready();
             return new StoredRevision(UUID.randomUUID().toString(), each.profileId(), each.number(), ready.summary(), ready.author(), now,
-                    ready.descriptionSha256(), ready.fileSha256(), ready.errors(), ready.warnings(), ready.despite());
+                    ready.descriptionSha256(), ready.fileSha256(), ready.errors(), ready.warnings(), ready.despite(),
+                    ready.entries().get(ready.picture()));
         }).toList();
         repository.insertAll(stored, all.stream().map(Placed::ready).toList());
         all.forEach(each -> changes.note(each.profileId()));

@@ -10,4 +10,5 @@ import org.jspecify.annotations.Nullable;
  * @param despite why it was published although checks found errors; null if they found none, or it came as a file
  */
 public record StoredRevision(String id, String profileId, int number, String summary, String author, LocalDateTime createdAt,
-        String descriptionSha256, String fileSha256, int errors, int warnings, @Nullable String despite) {}
+        String descriptionSha256, String fileSha256, int errors, int warnings, @Nullable String despite,
+        @Nullable String pictureSha256) {}

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import yellowkite.core.dmx.CompiledMode;
+import yellowkite.core.gdtf.FileNames;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.sheet.ModeSheet;
 import yellowkite.server.library.ProfileRepository;
@@ -88,8 +89,8 @@ class SheetController {
     }
 
     private static ResponseEntity.BodyBuilder named(FixtureType type, ModeSheet sheet, String ending, boolean shown) {
-        var name = (type.manufacturer() + " " + type.name() + ", " + sheet.mode()).replaceAll("[\\p{Cntrl}/\\\\\":*?<>|]", "-");
-        var file = (name.length() <= 120 ? name : name.substring(0, 120)) + "." + ending;
+        var file = FileNames.part(type.manufacturer()) + " " + FileNames.part(type.name()) + ", " + FileNames.part(sheet.mode()) + "."
+                + ending;
         var disposition = (shown ? ContentDisposition.inline() : ContentDisposition.attachment()).filename(file, StandardCharsets.UTF_8)
             .build();
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString());

@@ -1,9 +1,5 @@
 package yellowkite.server.stencils;
 
-import java.time.Clock;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -17,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.edit.Stencil;
+import yellowkite.server.database.HouseClock;
 import yellowkite.server.stencils.StencilRepository.StoredStencil;
 import yellowkite.server.stored.StoredForm;
 import yellowkite.server.stored.StoredForms;
@@ -32,10 +29,11 @@ class StencilController {
     private static final int LONGEST_ORIGIN = 400;
     private static final int LONGEST_ATTRIBUTE = 200;
     private final StencilRepository stencils;
-    private final Clock clock = Clock.systemUTC();
+    private final HouseClock clock;
 
-    StencilController(StencilRepository stencils) {
+    StencilController(StencilRepository stencils, HouseClock clock) {
         this.stencils = stencils;
+        this.clock = clock;
     }
 
     record StencilLine(String id, String name, String origin, String author, Stencil stencil) {}
@@ -87,7 +85,7 @@ class StencilController {
         }
         var origin = request.origin().length() <= LONGEST_ORIGIN ? request.origin() : request.origin().substring(0, LONGEST_ORIGIN);
         var kept = new StoredStencil(UUID.randomUUID().toString(), name, request.stencil().attribute(), origin, author.name(),
-                LocalDateTime.now(clock.withZone(ZoneOffset.UTC)).truncatedTo(ChronoUnit.MILLIS),
+                clock.now(),
                 StoredForms.STENCIL.write(request.stencil()));
         stencils.add(kept);
         return line(kept);
