@@ -30,6 +30,13 @@ public record AddressMap(List<PlacedChannel> channels, boolean truncated) {
         channels = List.copyOf(channels);
     }
 
+    /** {@return the places of each channel, in document order; a channel under references has several} */
+    public Map<Integer, List<PlacedChannel>> byChannel() {
+        var places = new HashMap<Integer, List<PlacedChannel>>();
+        channels.forEach(placed -> places.computeIfAbsent(placed.channel().id(), id -> new ArrayList<>(1)).add(placed));
+        return places;
+    }
+
     public static AddressMap of(FixtureType type, Mode mode) {
         return of(mode, BodyMap.of(type, mode));
     }

@@ -65,8 +65,13 @@ class DraftBases {
 
     /** {@return the file's entries beside its description} */
     DraftMedia media(LoadedDraft draft) {
+        return media(draft, true);
+    }
+
+    /** Like {@link #media(LoadedDraft)}. @param hasFiles whether the draft adds some of its own */
+    DraftMedia media(LoadedDraft draft, boolean hasFiles) {
         var base = baseOf(draft.draft().baseRevisionId()).media();
-        var own = repository.entries(draft.draft().id());
+        var own = hasFiles ? repository.entries(draft.draft().id()) : Map.<String, String>of();
         return own.isEmpty() ? base : together(base, own);
     }
 

@@ -4,6 +4,7 @@ import static org.jooq.Records.mapping;
 import static yellowkite.server.tables.Tables.DRAFT;
 import static yellowkite.server.tables.Tables.DRAFT_ENTRY;
 import static yellowkite.server.tables.Tables.DRAFT_STEP;
+import static yellowkite.server.tables.Tables.PRODUCTION_VERSION;
 import static yellowkite.server.tables.Tables.PROFILE;
 import static yellowkite.server.tables.Tables.REVISION;
 
@@ -138,6 +139,24 @@ public class DraftRepository implements RevisionHoldingRepository {
             .values(draftId, path, sha256)
             .onDuplicateKeyIgnore()
             .execute();
+    }
+
+    /**
+     * What stands around a draft.
+     *
+     * @param newest number of the profile's newest revision; 0 if it was never published. @param hasFiles whether it adds files of its own
+     * @param isProductionVersion whether its profile is what a production puts into another one's fixtures
+     */
+    record Around(int newest, boolean hasFiles, boolean isProductionVersion) {}
+
+    /** {@return what stands around a draft, in one question} */
+    Around around(String draftId, String profileId) {
+        return database
+            .select(DSL.coalesce(DSL.field(DSL.select(DSL.max(REVISION.NUMBER)).from(REVISION).where(REVISION.PROFILE_ID.eq(profileId))),
+                    0),
+                    DSL.field(DSL.exists(DSL.selectOne().from(DRAFT_ENTRY).where(DRAFT_ENTRY.DRAFT_ID.eq(draftId)))),
+                    DSL.field(DSL.exists(DSL.selectOne().from(PRODUCTION_VERSION).where(PRODUCTION_VERSION.PROFILE_ID.eq(profileId)))))
+            .fetchSingle(mapping(Around::new));
     }
 
     /** {@return the files that a draft adds to those of its base: path to content} */

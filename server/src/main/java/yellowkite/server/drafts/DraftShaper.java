@@ -1,12 +1,11 @@
 package yellowkite.server.drafts;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -16,7 +15,6 @@ import yellowkite.core.attribute.EndWords;
 import yellowkite.core.body.FixtureFacts;
 import yellowkite.core.colour.Srgb;
 import yellowkite.core.colour.Xyz;
-import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.AddressText;
 import yellowkite.core.dmx.CellGrid;
 import yellowkite.core.dmx.FootprintSum;
@@ -28,16 +26,15 @@ import yellowkite.core.dmx.SituationText;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.dmx.Tail;
 import yellowkite.core.dmx.WheelKind;
+import yellowkite.core.edit.AsBefore;
 import yellowkite.core.edit.Holes;
 import yellowkite.core.edit.WrittenFacts;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.Channel;
-import yellowkite.core.profile.DmxBreak;
 import yellowkite.core.profile.Emitter;
 import yellowkite.core.profile.Filter;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
-import yellowkite.core.profile.House;
 import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.Wheel;
@@ -49,9 +46,11 @@ import yellowkite.server.web.Figure;
 @Component
 class DraftShaper {
     private final DraftBases bases;
+    private final DraftRepository repository;
     private final ProductionVersionRepository productionVersions;
 
-    DraftShaper(DraftBases bases, ProductionVersionRepository productionVersions) {
+    DraftShaper(DraftBases bases, ProductionVersionRepository productionVersions, DraftRepository repository) {
+        this.repository = repository;
         this.bases = bases;
         this.productionVersions = productionVersions;
     }
@@ -63,10 +62,13 @@ class DraftShaper {
 
     /** @param known what the asker has already: rows that are the same there are left out; null = nothing */
     DraftView shape(LoadedDraft draft, @Nullable Integer modeId, @Nullable LoadedDraft known) {
-        var productionVersion = productionVersions.find(draft.draft().profileId())
+        var around = repository.around(draft.draft().id(), draft.draft().profileId());
+        var productionVersion = Optional.of(draft.draft().profileId())
+            .filter(id -> around.isProductionVersion())
+            .flatMap(productionVersions::find)
             .map(each -> new DraftView.ProductionLine(each.production(), each.originProfileId(), each.origin(), each.number()))
             .orElse(null);
-        return shape(draft, bases.baseNumber(draft), bases.newestNumber(draft.draft().profileId()), bases.media(draft), productionVersion,
+        return shape(draft, bases.baseNumber(draft), around.newest(), bases.media(draft, around.hasFiles()), productionVersion,
                 modeId, known == null ? null : known.history().current());
     }
 
@@ -146,9 +148,11 @@ class DraftShaper {
 
     private static DraftView.ModeMap map(FixtureType type, Mode mode, @Nullable FixtureType known) {
         var addresses = CompiledModes.of(type, mode).map();
-        var places = places(addresses);
+        var places = addresses.byChannel();
         var links = CompiledModes.of(type, mode).targets();
-        var same = known == null ? Set.<Channel>of() : unchanged(type, mode, places, known);
+        var same = known == null ? Set.<Channel>of()
+                : AsBefore.channels(CompiledModes.of(type, mode),
+                        known.findMode(mode.id()).map(was -> CompiledModes.of(known, was)).orElse(null));
         var rows = new ArrayList<DraftView.ChannelRow>();
         boolean several = addresses.footprint().size() > 1;
         int number = 0;
@@ -162,53 +166,6 @@ class DraftShaper {
         return new DraftView.ModeMap(mode.id(), mode.name(), mode.description(), sum.footprint(), sum.free(), sum.words(),
                 type.house().chartCounts().get(mode.id()),
                 mode.channels().stream().map(Channel::id).toList(), rows);
-    }
-
-    private static Map<Integer, List<PlacedChannel>> places(AddressMap addresses) {
-        var places = new HashMap<Integer, List<PlacedChannel>>();
-        addresses.channels().forEach(placed -> places.computeIfAbsent(placed.channel().id(), id -> new ArrayList<>()).add(placed));
-        return places;
-    }
-
-    /**
-     * {@return the channels whose rows come out as they did: the very same channel at the same number and places, and all that it leans on
-     * the same}
-     */
-    private static Set<Channel> unchanged(FixtureType type, Mode mode, Map<Integer, List<PlacedChannel>> places, FixtureType known) {
-        var before = known.findMode(mode.id()).orElse(null);
-        if (before == null || known.wheels() != type.wheels() || known.attributeDefinitions() != type.attributeDefinitions()
-                || known.physicalDescriptions() != type.physicalDescriptions() || !breaks(before).equals(breaks(mode))) {
-            return Set.of();
-        }
-        var placesBefore = known.geometries() == type.geometries() && before.channels().size() == mode.channels().size() ? places
-                : places(CompiledModes.of(known, before).map());
-        Set<Channel> same = Collections.newSetFromMap(new IdentityHashMap<>());
-        for (int i = 0; i < Math.min(before.channels().size(), mode.channels().size()); i++) {
-            var channel = mode.channels().get(i);
-            if (channel == before.channels().get(i) && channel.functions().allMatch(function -> function.modeMaster().isEmpty())
-                    && isKeptAlike(channel, known.house(), type.house())
-                    && addresses(places, channel).equals(addresses(placesBefore, channel))) {
-                same.add(channel);
-            }
-        }
-        return same;
-    }
-
-    private static Set<DmxBreak> breaks(Mode mode) {
-        return mode.channels().stream().map(Channel::dmxBreak).collect(Collectors.toSet());
-    }
-
-    private static boolean isKeptAlike(Channel channel, House before, House now) {
-        return before == now || before.care(channel.id()).equals(now.care(channel.id()))
-                && (before.assumed().equals(now.assumed())
-                        || channel.functions().allMatch(each -> before.assumed().contains(each.id()) == now.assumed().contains(each.id())))
-                && (before.marks().equals(now.marks()) || channel.functions()
-                    .flatMap(each -> each.ranges().stream())
-                    .allMatch(range -> Objects.equals(before.marks().get(range.id()), now.marks().get(range.id()))));
-    }
-
-    private static List<List<Integer>> addresses(Map<Integer, List<PlacedChannel>> places, Channel channel) {
-        return places.getOrDefault(channel.id(), List.of()).stream().map(PlacedChannel::addresses).toList();
     }
 
     private static DraftView.ChannelRow row(FixtureType type, Mode mode, LinkTargets links, Channel channel, int number,

@@ -18,6 +18,7 @@ import yellowkite.core.library.NearNames;
 import yellowkite.server.library.LibraryView.ProductionLine;
 import yellowkite.server.library.ListedRepository.Listed;
 import yellowkite.server.library.ListedRepository.ListedMode;
+import yellowkite.server.library.ProductionVersionRepository.ProductionVersion;
 import yellowkite.server.revisions.ModeSummary;
 import yellowkite.server.stored.StoredForm;
 import yellowkite.server.stored.StoredForms;
@@ -94,7 +95,8 @@ class LibraryController {
     private List<LibraryView.Profile> rows(List<Hit> hits) {
         var listed = lines.of(hits.stream().map(Hit::id).toList());
         var modes = lines.modes(listed.values().stream().map(Listed::revisionId).toList(), MOST_MODES);
-        var loaded = productionVersions.of(listed.keySet());
+        var ofProductions = listed.values().stream().filter(Listed::isProductionVersion).map(Listed::id).toList();
+        var loaded = ofProductions.isEmpty() ? Map.<String, ProductionVersion>of() : productionVersions.of(ofProductions);
         // one that went between the search and now is left out
         return hits.stream()
             .filter(hit -> listed.containsKey(hit.id()))

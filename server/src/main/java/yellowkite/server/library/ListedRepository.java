@@ -36,7 +36,8 @@ public class ListedRepository {
      * @param draftBy null without an open draft. @param modes how many it has
      */
     public record Listed(String id, String name, String manufacturer, Shelf shelf, String revisionId, int revision, int errors,
-            int warnings, @Nullable String draftBy, boolean isBinned, @Nullable String pictureSha256, int modes) {}
+            int warnings, @Nullable String draftBy, boolean isBinned, @Nullable String pictureSha256, int modes,
+            boolean isProductionVersion) {}
 
     public record ListedMode(String revisionId, String name, int footprint, int channels, String tail) {}
 
@@ -47,7 +48,8 @@ public class ListedRepository {
                     coalesce(REVISION.ID, inline("")), coalesce(REVISION.NUMBER, inline(0)), coalesce(REVISION.ERRORS, inline(0)),
                     coalesce(REVISION.WARNINGS, inline(0)), DRAFT.OPENED_BY, DSL.field(PROFILE.BINNED_AT.isNotNull()),
                     REVISION.PICTURE_SHA256,
-                    DSL.field(DSL.select(DSL.count()).from(REVISION_MODE).where(REVISION_MODE.REVISION_ID.eq(REVISION.ID))))
+                    DSL.field(DSL.select(DSL.count()).from(REVISION_MODE).where(REVISION_MODE.REVISION_ID.eq(REVISION.ID))),
+                    DSL.field(DSL.exists(DSL.selectOne().from(PRODUCTION_VERSION).where(PRODUCTION_VERSION.PROFILE_ID.eq(PROFILE.ID)))))
             .from(PROFILE)
             .join(MANUFACTURER)
             .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
