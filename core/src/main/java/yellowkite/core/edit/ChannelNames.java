@@ -17,13 +17,28 @@ final class ChannelNames {
         }
         for (var mode : applied.after().modes()) {
             var was = before.findMode(mode.id()).orElse(null);
-            var twice = was == null || was == mode || twice(was).isPresent() ? Optional.<String>empty() : twice(mode);
+            var twice = was != null && (areCalledAlike(was, mode) || twice(was).isPresent()) ? Optional.<String>empty() : twice(mode);
             if (twice.isPresent()) {
                 return new Edit.Outcome.Rejected("channels", "Two channels of mode '" + mode.name() + "' would be called '" + twice.get()
                         + "'; a part has one channel of each attribute. Give one of them another attribute or part first.");
             }
         }
         return outcome;
+    }
+
+    /** Most edits rename nothing. */
+    private static boolean areCalledAlike(Mode was, Mode now) {
+        if (was.channels().size() != now.channels().size()) {
+            return false;
+        }
+        for (int i = 0; i < was.channels().size(); i++) {
+            var before = was.channels().get(i);
+            var after = now.channels().get(i);
+            if (before != after && !before.name().equals(after.name())) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static Optional<String> twice(Mode mode) {

@@ -25,7 +25,7 @@ final class Room {
     private static Optional<String> clash(FixtureType before, FixtureType after) {
         for (var mode : after.modes()) {
             var was = before.findMode(mode.id()).orElse(null);
-            if (was == mode && before.geometries() == after.geometries()) {
+            if (was != null && before.geometries() == after.geometries() && standAlike(was, mode)) {
                 continue;
             }
             var known = was == null ? new AddressMap(java.util.List.of(), false) : AddressMap.of(before, was);
@@ -36,6 +36,25 @@ final class Room {
             }
         }
         return Optional.empty();
+    }
+
+    /** Most edits move nothing: then nothing has to be laid out to see that all of it still has room. */
+    private static boolean standAlike(Mode was, Mode now) {
+        if (was == now || was.channels() == now.channels()) {
+            return true;
+        }
+        if (was.channels().size() != now.channels().size() || !was.geometry().equals(now.geometry())) {
+            return false;
+        }
+        for (int i = 0; i < was.channels().size(); i++) {
+            var before = was.channels().get(i);
+            var after = now.channels().get(i);
+            if (before != after && !(before.offsets().equals(after.offsets()) && before.dmxBreak().equals(after.dmxBreak())
+                    && before.geometry().equals(after.geometry()))) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static Optional<String> clash(Mode mode, AddressMap before, AddressMap after) {

@@ -1,6 +1,7 @@
 package yellowkite.core.edit;
 
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.profile.Channel;
@@ -19,7 +20,12 @@ final class Starts {
             return outcome;
         }
         for (var mode : applied.after().modes()) {
-            for (var channel : mode.channels()) {
+            var known = before.findMode(mode.id()).map(each -> each.channels()).orElse(List.of());
+            for (int i = 0; i < mode.channels().size(); i++) {
+                var channel = mode.channels().get(i);
+                if (i < known.size() && known.get(i) == channel) { // as nearly all are
+                    continue;
+                }
                 var was = Located.channel(before, channel.id()).map(Located.InMode::channel).orElse(null);
                 var spoiled = was == channel || was != null && spoiled(was).isPresent() ? Optional.<String>empty() : spoiled(channel);
                 if (spoiled.isPresent()) {

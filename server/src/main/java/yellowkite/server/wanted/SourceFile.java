@@ -3,6 +3,7 @@ package yellowkite.server.wanted;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Objects;
+import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -45,7 +46,9 @@ record SourceFile(String name, byte[] bytes) {
         return true;
     }
 
-    static ResponseEntity<byte[]> answer(String name, byte[] bytes) {
+    /** {@return a file to save} @throws Refusal 404 if there is none */
+    static ResponseEntity<byte[]> answer(String name, Optional<byte[]> content) {
+        var bytes = content.orElseThrow(() -> Refusal.notFound("There is no such file."));
         return ResponseEntity.ok()
             .contentType(MediaType.APPLICATION_OCTET_STREAM)
             .header(HttpHeaders.CONTENT_DISPOSITION,
