@@ -15,7 +15,7 @@ export function chartsQuery(profileId: string) {
 export function chartQuery(id: string) {
   return queryOptions({
     queryKey: ['chart', id],
-    queryFn: () => answer(api.POST('/api/charts/{id}/open', { params: { path: { id } } })),
+    queryFn: () => answer(api.GET('/api/charts/{id}', { params: { path: { id } } })),
   });
 }
 

@@ -84,14 +84,14 @@ class Charts {
                     StoredForms.CORRECTIONS.write(Corrections.NONE), 0, author.name(), clock.now()));
             return id;
         });
-        return require(id, author);
+        return require(id);
     }
 
     private StoredChart stored(String id) {
         return repository.find(id).orElseThrow(() -> Refusal.notFound("This chart does not exist, or was deleted."));
     }
 
-    OpenChart require(String id, Author author) {
+    OpenChart require(String id) {
         var chart = stored(id);
         return read(chart, drafts.ofProfile(chart.profileId()), StoredForms.CORRECTIONS.read(chart.corrections()));
     }
@@ -102,8 +102,8 @@ class Charts {
         return new OpenChart(chart, draft, sheets, corrections, ChartReader.read(sheets, type.manufacturer(), type.name(), corrections));
     }
 
-    OpenChart correct(String id, int seen, Correction correction, Author author) {
-        var before = require(id, author);
+    OpenChart correct(String id, int seen, Correction correction) {
+        var before = require(id);
         if (before.corrections().all().size() >= MOST_CORRECTIONS) {
             throw Refusal.unfit("correction",
                     "A chart takes up to " + MOST_CORRECTIONS + " corrections; apply it, and go on in the editor.");
@@ -111,24 +111,24 @@ class Charts {
         Unfit.of(correction).ifPresent(why -> {
             throw Refusal.unfit(why.field(), why.reason());
         });
-        return keep(before, seen, before.corrections().and(correction), author);
+        return keep(before, seen, before.corrections().and(correction));
     }
 
-    OpenChart undo(String id, int seen, Author author) {
-        var before = require(id, author);
+    OpenChart undo(String id, int seen) {
+        var before = require(id);
         if (before.corrections().all().isEmpty()) {
             throw Refusal.unfit("history", "There is nothing to undo.");
         }
-        return keep(before, seen, before.corrections().undone(), author);
+        return keep(before, seen, before.corrections().undone());
     }
 
-    private OpenChart keep(OpenChart before, int seen, Corrections after, Author author) {
+    private OpenChart keep(OpenChart before, int seen, Corrections after) {
         boolean kept = transactions.run(() -> repository.correct(before.chart().id(), seen, StoredForms.CORRECTIONS.write(after)));
         if (!kept) {
             throw Refusal.stale("A colleague has corrected this chart meanwhile. Yours was not taken; look at the new state and try again.",
                     Map.of());
         }
-        return require(before.chart().id(), author);
+        return require(before.chart().id());
     }
 
     /**
@@ -151,7 +151,7 @@ class Charts {
 
     /** {@return the draft after one edit for each mode; the chart stays with the profile as a source} */
     LoadedDraft apply(String id, int seen, int draftVersion, List<ApplyMode> modes, Author author) {
-        var open = require(id, author);
+        var open = require(id);
         if (open.chart().version() != seen) {
             throw Refusal.stale("A colleague has corrected this chart meanwhile. Look at the new state, then apply it.", Map.of());
         }

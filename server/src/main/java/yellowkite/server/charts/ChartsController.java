@@ -86,10 +86,10 @@ class ChartsController {
                 charts.add(profileId, name.isEmpty() ? "Pasted chart.txt" : name, pasted.text().getBytes(StandardCharsets.UTF_8), author));
     }
 
-    /** 200 with the chart as it is read now, upon the profile's draft, which is opened if there was none; 404 for an unknown chart. */
-    @PostMapping("/api/charts/{id}/open")
-    ChartView open(@PathVariable String id, Author author) {
-        return shaper.shape(charts.require(id, author));
+    /** 200 with the chart as it is read now, upon the profile's draft or the one that its first edit opens; 404 for an unknown chart. */
+    @GetMapping("/api/charts/{id}")
+    ChartView read(@PathVariable String id) {
+        return shaper.shape(charts.require(id));
     }
 
     record CorrectionRequest(int version, Correction correction) {
@@ -101,16 +101,16 @@ class ChartsController {
 
     /** 200 with the chart after the correction; 422 if that cannot be. */
     @PostMapping("/api/charts/{id}/corrections")
-    ChartView correct(@PathVariable String id, @RequestBody CorrectionRequest request, Author author) {
-        return shaper.shape(charts.correct(id, request.version(), request.correction(), author));
+    ChartView correct(@PathVariable String id, @RequestBody CorrectionRequest request) {
+        return shaper.shape(charts.correct(id, request.version(), request.correction()));
     }
 
     record ChartVersion(int version) {}
 
     /** 200 with the chart without the last correction. */
     @PostMapping("/api/charts/{id}/undo")
-    ChartView undo(@PathVariable String id, @RequestBody ChartVersion request, Author author) {
-        return shaper.shape(charts.undo(id, request.version(), author));
+    ChartView undo(@PathVariable String id, @RequestBody ChartVersion request) {
+        return shaper.shape(charts.undo(id, request.version()));
     }
 
     /** What a chart would change. @param key null where the chart lacks the channel. @param channel null where the mode lacks it */

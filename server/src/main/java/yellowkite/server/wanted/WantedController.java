@@ -21,7 +21,9 @@ import yellowkite.server.wanted.Wishes.WishLine;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Change;
 
-/** The list of what is wanted, over HTTP. 404 for a wish that is gone; 409 if someone else has changed it since the version that was seen. */
+/**
+ * The list of what is wanted, over HTTP. 404 for a wish that is gone; 409 if someone else has changed it since the version that was seen.
+ */
 @RestController
 class WantedController {
     private final Wishes wishes;

@@ -191,7 +191,7 @@ class ChartsTest {
 
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.detail()).contains(says);
-        assertThat(post("/api/charts/" + chart.path("id").asString() + "/open", "").json().path("version").asInt()).isZero();
+        assertThat(get("/api/charts/" + chart.path("id").asString()).json().path("version").asInt()).isZero();
     }
 
     @Test
@@ -221,6 +221,6 @@ class ChartsTest {
         assertThat(post("/api/drafts/" + draft.path("id").asString() + "/discard", "{\"version\": " + draft.path("version") + "}").status())
             .isEqualTo(204);
 
-        assertThat(post("/api/charts/" + chart.path("id").asString() + "/open", "").status()).isEqualTo(404);
+        assertThat(get("/api/charts/" + chart.path("id").asString()).status()).isEqualTo(404);
     }
 }

@@ -5,12 +5,18 @@ import static yellowkite.server.RunningKite.get;
 import static yellowkite.server.RunningKite.part;
 import static yellowkite.server.RunningKite.post;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
+import java.util.Random;
 import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.archive.Sha256;
 import yellowkite.demo.DemoHouse;
@@ -74,12 +80,27 @@ class LeftoversTest {
                 address -> assertThat(get(address).status()).isEqualTo(200));
     }
 
+    /** One that nobody else has. */
+    private static byte[] picture() {
+        var image = new BufferedImage(64, 64, BufferedImage.TYPE_INT_RGB);
+        var random = new Random();
+        for (int i = 0; i < 64 * 64; i++) {
+            image.setRGB(i % 64, i / 64, random.nextInt(0x1000000));
+        }
+        var png = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(image, "png", png);
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+        return png.toByteArray();
+    }
+
     @Test
     void thePictureOfADraftThatWasDiscardedGoes() {
         var profile = RunningKite.takeIn(RunningKite.fresh(DemoHouse.petrelSpot()));
         var draft = "/api/drafts/" + get("/api/profiles/" + profile + "/draft").json().path("id").asString();
-        var other = DemoHouse.reedline10().others().entrySet().stream().filter(each -> each.getKey().endsWith(".png")).findFirst();
-        var sent = RunningKite.uploadOne(draft + "/picture?version=0", "own.png", other.orElseThrow().getValue());
+        var sent = RunningKite.uploadOne(draft + "/picture?version=0", "own.png", picture());
         assertThat(sent.status()).isEqualTo(200);
         var sha = sent.json().path("picture").asString().replaceAll(".*/", "");
         part(Leftovers.class).remove(inHours(1_000));

@@ -409,7 +409,7 @@ class ReleaseTest {
 
     @Test
     void whatIsLeftWhileItIsReadOrBeforeItIsTakenLeavesNothing() {
-        var release = new Foreign("House that is left", "One", "2026-02-01T10:00:00").with("a.gdtf", fixture("Plover lantern"));
+        var release = new Foreign("House that is left", "One", "2026-02-01T10:00:00").with("a.gdtf", fixture("Sallow lantern"));
         var arrival = "/api/releases/arrivals/" + uploadOne("/api/releases/arrivals", "release.zip", release.archive()).json()
             .path("id")
             .asString();
@@ -418,13 +418,13 @@ class ReleaseTest {
 
         assertThat(get(arrival).status()).isEqualTo(404);
         assertThat(post(arrival + "/take", "{}").detail()).isEqualTo("This release is not here any more. Choose its file again.");
-        assertThat(onShelf("plover").size()).isZero();
+        assertThat(onShelf("sallow").size()).isZero();
         assertThat(RunningKite.delete(arrival).status()).as("again").isEqualTo(204);
     }
 
     @Test
     void aReleaseIsTakenOnceHoweverOftenTheButtonIsPressed() throws Exception {
-        var archive = new Foreign("House of two hands", "One", "2026-02-01T10:00:00").with("a.gdtf", fixture("Ruff lantern")).archive();
+        var archive = new Foreign("House of two hands", "One", "2026-02-01T10:00:00").with("a.gdtf", fixture("Weigela lantern")).archive();
         var arrival = "/api/releases/arrivals/" + read(archive).json().path("id").asString();
         var other = "/api/releases/arrivals/" + read(archive).json().path("id").asString(); // a colleague has it, too
 
@@ -438,23 +438,23 @@ class ReleaseTest {
         assertThat(statuses.subList(1, 3)).containsOnly(422);
         assertThat(settled(arrival, "TAKEN").status()).isEqualTo(200);
         assertThat(settled(other, "TAKEN").detail()).contains("is on the Reference shelf already");
-        assertThat(onShelf("ruff").size()).isEqualTo(1);
+        assertThat(onShelf("weigela").size()).isEqualTo(1);
     }
 
     /** More than are stored at once, with one that is wrong at the end. */
     @Test
     void aReleaseThatIsWrongAtItsEndLeavesNothing() {
         var release = new Foreign("House of many", "One", "2026-02-01T10:00:00");
-        for (int i = 0; i < 30; i++) {
-            release.with(i + ".gdtf", fixture("Dotterel " + i));
+        for (int i = 0; i < 26; i++) {
+            release.with(i + ".gdtf", fixture("Hyssop " + (char) ('a' + i)));
         }
         var manifest = release.manifest();
-        ((ObjectNode) manifest.path("profiles").get(29)).put("sha256", "0".repeat(64));
+        ((ObjectNode) manifest.path("profiles").get(25)).put("sha256", "0".repeat(64));
 
-        assertThat(look(release.archive(manifest)).detail()).contains("29.gdtf").contains("nothing was imported");
+        assertThat(look(release.archive(manifest)).detail()).contains("25.gdtf").contains("nothing was imported");
 
-        assertThat(onShelf("dotterel").size()).isZero();
-        assertThat(take(release.archive()).json().path("says").asString()).isEqualTo("30 new");
-        assertThat(onShelf("dotterel").size()).isEqualTo(30);
+        assertThat(onShelf("hyssop").size()).isZero();
+        assertThat(take(release.archive()).json().path("says").asString()).isEqualTo("26 new");
+        assertThat(onShelf("hyssop").size()).isEqualTo(26);
     }
 }

@@ -37,7 +37,9 @@ class DoorkeeperTest {
 
     @Test
     void aChangeWithoutTheHeaderOfOurOwnIsRefused() {
-        var request = RunningKite.request("/api/profiles/x/draft").POST(java.net.http.HttpRequest.BodyPublishers.noBody()).build();
+        var request = RunningKite.request("/api/profiles/x/draft?revision=1")
+            .POST(java.net.http.HttpRequest.BodyPublishers.noBody())
+            .build();
 
         assertThat(RunningKite.send(request).status()).isEqualTo(422);
         assertThat(RunningKite.send(request).detail()).isEqualTo("Say who is working first: every change carries a name.");
