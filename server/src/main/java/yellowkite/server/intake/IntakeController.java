@@ -1,6 +1,5 @@
 package yellowkite.server.intake;
 
-import java.io.IOException;
 import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -8,17 +7,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
-import yellowkite.core.archive.FormatException;
-import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.server.web.Change;
 
 /** Files coming in. */
 @RestController
 class IntakeController {
-    private final Intake intake;
+    private final Receiving receiving;
 
-    IntakeController(Intake intake) {
-        this.intake = intake;
+    IntakeController(Receiving receiving) {
+        this.receiving = receiving;
     }
 
     /**
@@ -30,23 +27,6 @@ class IntakeController {
     @PostMapping(value = "/api/intake", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     List<IntakeResult> take(@RequestPart("files") List<MultipartFile> files, @RequestParam(defaultValue = "ASK") IntakeResult.Same same,
             Change change) {
-        return files.stream().map(file -> take(file, same, change)).toList();
-    }
-
-    /** {@return what became of a file; a refused one keeps no other out} */
-    IntakeResult take(MultipartFile file, IntakeResult.Same same, Change change) {
-        var given = file.getOriginalFilename();
-        var name = given == null || given.isBlank() ? "file without a name"
-                : given.substring(given.replace('\\', '/').lastIndexOf('/') + 1);
-        try {
-            if (file.getSize() > GdtfFile.MAX_BYTES) { // before it is brought into memory
-                throw new FormatException("is larger than the limit of " + (GdtfFile.MAX_BYTES >> 20) + " MB");
-            }
-            return intake.take(name, file.getBytes(), same, change);
-        } catch (FormatException refused) {
-            return IntakeResult.refused(name, refused.sentence(name));
-        } catch (IOException unreadable) {
-            return IntakeResult.refused(name, "'" + name + "' did not arrive whole; send it again.");
-        }
+        return files.stream().map(file -> receiving.take(file, same, change)).toList();
     }
 }

@@ -119,7 +119,7 @@ class RunTest {
     void reportsAgeAndWhatCameInStays() {
         var run = announced("a.gdtf");
         var taken = upload("/runs/" + run + "/files?at=0", Map.of("a.gdtf", fixtureOf("Bargepole Sluices").write())).json();
-        var runs = RunningKite.part(RunController.class);
+        var runs = RunningKite.part(Runs.class);
 
         runs.forget(LocalDateTime.now(ZoneOffset.UTC).plusDays(90));
         assertThat(get("/api/intake/runs/" + run).status()).isEqualTo(200);
