@@ -163,7 +163,7 @@ class JourneyTest extends WithBrowser {
             other.seeText("Mode is called 'All of it', was 'Everything'");
             browser.type("Mode name", "Ours");
 
-            browser.seeText("Teun has changed the same place meanwhile: Mode is called 'All of it', was 'Everything'.");
+            browser.seeText("Teun has changed mode 'All of it' meanwhile: Mode is called 'All of it', was 'Everything'.");
             browser.seeValue("Mode name", "Ours"); // what was typed stays
             other.press("Undo");
             other.seeValue("Mode name", "Everything"); // one's own, though the other has gone on elsewhere
