@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowkite.core.dmx.KeptMap;
@@ -29,6 +31,9 @@ import yellowkite.server.web.Refusal;
 @Service
 public class Drafting {
     private static final int LONGEST_SENTENCE = 1_000;
+    private static final int TURNS = 64;
+    /** Who edits the same draft waits here: the database has few connections, and one that waits for a row keeps others from working. */
+    private final ReentrantLock[] turns = IntStream.range(0, TURNS).mapToObj(each -> new ReentrantLock(true)).toArray(ReentrantLock[]::new);
     private final Transactions transactions;
     private final DraftRepository repository;
     private final Drafts drafts;
@@ -199,6 +204,16 @@ public class Drafting {
 
     /** @param next what the newest state becomes, one step upon the other; none if nothing differs. They stand together or not at all. */
     private Changed step(String draftId, int seen, Change change, Function<LoadedDraft, List<Forth>> next) {
+        var turn = turns[Math.floorMod(draftId.hashCode(), TURNS)];
+        turn.lock();
+        try {
+            return stepInTurn(draftId, seen, change, next);
+        } finally {
+            turn.unlock();
+        }
+    }
+
+    private Changed stepInTurn(String draftId, int seen, Change change, Function<LoadedDraft, List<Forth>> next) {
         var changed = transactions.run(() -> {
             var now = drafts.requireOpen(beginnings.lock(draftId, change.author()));
             if (change.id() != null && repository.hasChange(draftId, change.id())) {
