@@ -4,6 +4,7 @@ import type { IntakeResult } from '#/api/types';
 import { Button } from '#/ui/button';
 import { Modal } from '#/ui/modal';
 import { Notice } from '#/ui/notice';
+import { ProgressBar } from '#/ui/progress-bar';
 import { FindingList } from '#/parts/finding/finding-list';
 import { RANKS } from '#/parts/profile/ranks';
 import { FEW, type Same } from '#/parts/files/intake';
@@ -49,12 +50,7 @@ export function IntakeReport({
     >
       {going && (
         <div className="flex items-center gap-3">
-          <progress
-            className="h-2 flex-1 appearance-none overflow-hidden rounded-full bg-trough [&::-webkit-progress-bar]:bg-trough [&::-webkit-progress-value]:bg-kite-text"
-            value={done}
-            max={total}
-            aria-label="Files imported"
-          />
+          <ProgressBar label="Files imported" done={done} all={total} />
           <Button onClick={onStop}>Stop</Button>
         </div>
       )}

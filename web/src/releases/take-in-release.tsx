@@ -7,6 +7,7 @@ import { withFile } from '#/api/with-file';
 import { Button } from '#/ui/button';
 import { Modal } from '#/ui/modal';
 import { Notice } from '#/ui/notice';
+import { ProgressBar } from '#/ui/progress-bar';
 import { Refusal } from '#/ui/refusal';
 import { tell } from '#/ui/toast';
 import { ChangeMark, UsedBy } from './change-mark';
@@ -114,12 +115,7 @@ function useArrival(file: File) {
 function HowFar({ words, done, all }: { words: string; done: number; all: number }) {
   return (
     <div role="status" className="flex items-center gap-3">
-      <progress
-        aria-label={words}
-        className="h-2 flex-1 appearance-none overflow-hidden rounded-full bg-trough [&::-webkit-progress-bar]:bg-trough [&::-webkit-progress-value]:bg-kite-text"
-        value={all === 0 ? undefined : done}
-        max={all === 0 ? undefined : all}
-      />
+      <ProgressBar label={words} done={done} all={all} />
       <span className="font-mono text-sm">{all === 0 ? `${words} …` : `${words}: ${done} of ${all}`}</span>
     </div>
   );

@@ -1,21 +1,17 @@
 package yellowkite.cli;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
-import static org.assertj.core.api.Assertions.assertThat;
 
 class ChartCommandTest {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final String CHART = """
             Tidewick Ketch 4 - DMX chart
             Channel\tFunction\tValue\tMeaning\tDefault
@@ -30,17 +26,8 @@ class ChartCommandTest {
     @TempDir
     private Path folder;
 
-    private record Ran(int status, List<JsonNode> lines, String err) {}
-
-    private static Ran run(String... arguments) {
-        var out = new ByteArrayOutputStream();
-        var err = new ByteArrayOutputStream();
-        int status = Kite.run(Stream.concat(Stream.of("chart"), Stream.of(arguments)).toList(),
-                new Streams(new PrintStream(out, true, StandardCharsets.UTF_8),
-                        new PrintStream(err, true, StandardCharsets.UTF_8), false));
-        return new Ran(status,
-                out.toString(StandardCharsets.UTF_8).lines().filter(line -> line.startsWith("{")).map(JSON::readTree).toList(),
-                err.toString(StandardCharsets.UTF_8));
+    private static Called run(String... arguments) {
+        return Called.of(false, "chart", arguments);
     }
 
     private String file(String name, String text) throws IOException {

@@ -3,20 +3,14 @@ package yellowkite.cli;
 import static java.util.Objects.requireNonNull;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.jspecify.annotations.Nullable;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.edit.AddChannels;
 import yellowkite.core.edit.AddMode;
 import yellowkite.core.edit.ChangeWidth;
@@ -33,14 +27,10 @@ import yellowkite.demo.DemoHouse;
 import yellowkite.demo.Samples;
 
 class ProfileCommandTest {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
-
     @TempDir
     private Path folder;
     private String spot;
     private String batten;
-
-    private record Ran(int status, List<JsonNode> lines, String out, String err) {}
 
     @BeforeEach
     void files() throws IOException {
@@ -48,18 +38,12 @@ class ProfileCommandTest {
         batten = Files.write(folder.resolve("batten.gdtf"), DemoHouse.reedline10().write()).toString();
     }
 
-    private static Ran run(String... arguments) {
+    private static Called run(String... arguments) {
         return run(false, arguments);
     }
 
-    private static Ran run(boolean terminal, String... arguments) {
-        var out = new ByteArrayOutputStream();
-        var err = new ByteArrayOutputStream();
-        int status = Kite.run(Stream.concat(Stream.of("profile"), Stream.of(arguments)).toList(), new Streams(
-                new PrintStream(out, true, StandardCharsets.UTF_8), new PrintStream(err, true, StandardCharsets.UTF_8), terminal));
-        var text = out.toString(StandardCharsets.UTF_8);
-        return new Ran(status, text.lines().filter(line -> line.startsWith("{")).map(JSON::readTree).toList(), text,
-                err.toString(StandardCharsets.UTF_8));
+    private static Called run(boolean terminal, String... arguments) {
+        return Called.of(terminal, "profile", arguments);
     }
 
     @Test

@@ -2,10 +2,7 @@ package yellowkite.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -14,34 +11,19 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.demo.DemoHouse;
 
 class ReleaseCommandTest {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
-
     @TempDir
     private Path folder;
     private String spot;
     private String batten;
     private String spring;
 
-    private record Ran(int status, List<JsonNode> lines, String err) {
-        JsonNode line() {
-            return lines.getFirst();
-        }
-    }
-
-    private static Ran run(String... arguments) {
-        var out = new ByteArrayOutputStream();
-        var err = new ByteArrayOutputStream();
-        int status = Kite.run(Stream.concat(Stream.of("release"), Stream.of(arguments)).toList(), new Streams(
-                new PrintStream(out, true, StandardCharsets.UTF_8), new PrintStream(err, true, StandardCharsets.UTF_8), false));
-        return new Ran(status, out.toString(StandardCharsets.UTF_8).lines().map(JSON::readTree).toList(),
-                err.toString(StandardCharsets.UTF_8));
+    private static Called run(String... arguments) {
+        return Called.of(false, "release", arguments);
     }
 
     @BeforeEach
@@ -55,7 +37,7 @@ class ReleaseCommandTest {
         return Files.write(folder.resolve(name), content.write()).toString();
     }
 
-    private Ran make(String out, String title, String... more) {
+    private Called make(String out, String title, String... more) {
         return run(Stream.concat(Stream.of("make", out, "--house", "Osier store", "--title", title), Arrays.stream(more))
             .toArray(String[]::new));
     }

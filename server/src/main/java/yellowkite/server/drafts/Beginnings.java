@@ -168,17 +168,24 @@ class Beginnings {
         Drafts.requireOurs(profiles.lock(profileId).orElseThrow(() -> Refusal.notFound("This profile is not in the library.")));
     }
 
-    /** Throws a draft away; a profile that was never published goes with it. */
+    /**
+     * Throws a draft away, also one that cannot be read to its end; a profile that was never published goes with it. What somebody does to
+     * it at the same moment comes before, and is told, or finds it gone.
+     *
+     * @throws Refusal 409 if it is further than {@code seen}, or published
+     */
     void discard(String draftId, int seen) {
         transactions.run(() -> {
-            var draft = drafts.requireOpen(draftId);
-            if (draft.draft().version() != seen) {
-                throw Drafting.stale(repository.stepsAfter(draftId, seen));
+            var profileId = drafts.requireStored(draftId).profileId();
+            profiles.lock(profileId); // as a first edit does
+            var draft = repository.lock(draftId).orElseGet(() -> drafts.requireStored(draftId));
+            if (draft.openProfileId() == null || draft.version() != seen) {
+                throw draft.openProfileId() == null ? Drafts.published() : Drafting.stale(repository.stepsAfter(draftId, seen));
             }
-            profiles.noteDiscarded(draft.draft().profileId());
+            profiles.noteDiscarded(profileId);
             repository.delete(draftId);
-            if (revisionRows.findNewest(draft.draft().profileId()).isEmpty()) {
-                profiles.delete(draft.draft().profileId());
+            if (revisionRows.findNewest(profileId).isEmpty()) {
+                profiles.delete(profileId);
             }
             return draft;
         });

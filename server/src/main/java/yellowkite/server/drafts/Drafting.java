@@ -63,13 +63,6 @@ public class Drafting {
     /** A step that is to be kept. @param edit as it is stored */
     private record Forth(Kind kind, @Nullable String edit, History after, String sentence) {}
 
-    /** Files that an edit names, brought along with it: path to content's hash. */
-    private interface Files {
-        Map<String, String> put();
-    }
-
-    private static final Files NO_FILES = Map::of;
-
     /**
      * Applies an edit, also where others have changed other places since {@code seen}. One that was made already, and whose answer was
      * lost, is not made again.
@@ -83,22 +76,22 @@ public class Drafting {
 
     /** Like {@link #apply}, with the draft as it was before. */
     Changed edit(String draftId, int seen, Edit edit, Change change) {
-        return edit(draftId, seen, NO_FILES, edit, change);
+        return edit(draftId, seen, Map.of(), edit, change);
     }
 
     /** Like {@link #apply}, where the edit names files that the draft is to hold. @param files path to content's hash */
     LoadedDraft applyWithFiles(String draftId, int seen, Map<String, String> files, Edit edit, Change change) {
-        return edit(draftId, seen, () -> files, edit, change).after();
+        return edit(draftId, seen, files, edit, change).after();
     }
 
     /** Gives the draft a picture of the fixture: kept beside the draft, named by its content, so that undo finds the one before. */
     LoadedDraft putPicture(String draftId, int seen, byte[] png, Change change) {
         var sha = transactions.run(() -> contents.put(png));
         var called = "picture-" + sha.substring(0, 12);
-        return edit(draftId, seen, () -> Map.of(called + ".png", sha), new SetPicture(called), change).after();
+        return edit(draftId, seen, Map.of(called + ".png", sha), new SetPicture(called), change).after();
     }
 
-    private Changed edit(String draftId, int seen, Files files, Edit edit, Change change) {
+    private Changed edit(String draftId, int seen, Map<String, String> files, Edit edit, Change change) {
         if (edit instanceof Begin || edit instanceof BecomeCopy) {
             throw Refusal.unfit("edit", "A profile begins once.");
         }
@@ -107,7 +100,7 @@ public class Drafting {
                 requireFree(now, seen, edit);
             }
             var after = keptMap(now.draft().profileId(), changed(now.history(), edit));
-            files.put().forEach((path, sha) -> repository.putEntry(draftId, path, sha));
+            files.forEach((path, sha) -> repository.putEntry(draftId, path, sha));
             return after == now.history() ? List.of()
                     : List.of(new Forth(Kind.EDIT, StoredForms.EDIT.write(edit), after, after.counting().getLast().sentence()));
         });

@@ -111,13 +111,17 @@ public class Drafts {
     /** @throws Refusal 409 if it is published, 422 if it cannot be read to its end */
     LoadedDraft requireOpen(StoredDraft draft) {
         if (draft.openProfileId() == null) {
-            throw Refusal.stale("This draft was published meanwhile; open the profile again to go on.", Map.of("since", List.of()));
+            throw published();
         }
         var all = load(draft);
         if (all.halted() != null) {
             throw Refusal.unfit("version", all.halted());
         }
         return all;
+    }
+
+    static Refusal published() {
+        return Refusal.stale("This draft was published meanwhile; open the profile again to go on.", Map.of("since", List.of()));
     }
 
     /** Keeps a draft as it is now. */

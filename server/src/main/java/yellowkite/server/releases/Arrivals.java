@@ -12,6 +12,7 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -75,6 +76,7 @@ class Arrivals {
         private final LocalDateTime at = clock.now();
         private volatile boolean stopped;
         private volatile ReleaseTaking.@Nullable Looked looked;
+        private final AtomicBoolean isBegun = new AtomicBoolean();
         private volatile ArrivalState state = ArrivalState.begun(Phase.READING, null);
 
         private Arrival(ReleaseArchive archive, Path file) {
@@ -135,13 +137,16 @@ class Arrivals {
      * Receives a release and begins to read it. {@return its id here} @param file is deleted when it is left
      *
      * @throws ReleaseArchive.Broken if it is no release
+     * @throws Refusal 422 if too many are being taken in
      */
     String receive(String name, Path file) {
-        if (waiting.size() >= MOST) {
-            waiting.entrySet()
+        if (waiting.size() >= MOST) { // whoever waits longest makes room, but nobody's import is stopped by another's
+            leave(waiting.entrySet()
                 .stream()
+                .filter(each -> each.getValue().state.phase() != Phase.TAKING)
                 .min(Comparator.comparing((Map.Entry<String, Arrival> each) -> each.getValue().at))
-                .ifPresent(oldest -> leave(oldest.getKey()));
+                .map(Map.Entry::getKey)
+                .orElseThrow(() -> Refusal.unfit("file", MOST + " releases are being imported already; wait for one of them.")));
         }
         var arrival = new Arrival(ReleaseArchive.open(name, file.toFile()), file);
         var id = UUID.randomUUID().toString();
@@ -157,12 +162,10 @@ class Arrivals {
     /** Begins to take it in. */
     void take(String id, Author author) {
         var arrival = require(id);
-        synchronized (arrival) { // two who press the button at once
-            if (arrival.state.phase() != Phase.READ) {
-                throw Refusal.unfit("file", "This release is not waiting to be imported.");
-            }
-            arrival.state = ArrivalState.begun(Phase.TAKING, null);
+        if (arrival.state.phase() != Phase.READ || !arrival.isBegun.compareAndSet(false, true)) { // of two at once, one
+            throw Refusal.unfit("file", "This release is not waiting to be imported.");
         }
+        arrival.state = ArrivalState.begun(Phase.TAKING, null);
         hands.execute(() -> arrival.take(author));
     }
 

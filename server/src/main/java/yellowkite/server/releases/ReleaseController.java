@@ -182,13 +182,18 @@ class ReleaseController {
     @PostMapping(value = "/api/releases/arrivals", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     ArrivalView receive(@RequestPart("file") MultipartFile file, Author author) throws IOException {
         var spooled = Files.createTempFile("kite-release", ".zip"); // a ZIP's list stands at its end, so it is read from a file
+        boolean isReceived = false;
         try {
             file.transferTo(spooled);
             var id = arrivals.receive(Objects.requireNonNullElse(file.getOriginalFilename(), "file"), spooled);
+            isReceived = true;
             return new ArrivalView(id, arrivals.state(id));
         } catch (ReleaseArchive.Broken broken) {
-            Files.deleteIfExists(spooled);
             throw Refusal.unfit("file", String.valueOf(broken.getMessage()));
+        } finally {
+            if (!isReceived) {
+                Files.deleteIfExists(spooled);
+            }
         }
     }
 

@@ -98,6 +98,30 @@ class DraftTest {
     }
 
     @Test
+    void whoDiscardsTakesNobodysEditAlongUnseen() throws Exception {
+        for (int round = 0; round < 10; round++) {
+            var fresh = RunningKite.takeIn(RunningKite.fresh(imported));
+            var draft = "/api/drafts/" + get("/api/profiles/" + fresh + "/draft").json().path("id").asString();
+            int seen = round % 2; // the first edit, or a later one
+            if (seen == 1) {
+                post(draft + "/edits", "{\"version\":0,\"edit\":{\"type\":\"setNotes\",\"to\":\"Before\"}}");
+            }
+            List<Callable<RunningKite.Answer>> both = List.of(() -> post(draft + "/discard", "{\"version\":" + seen + "}"),
+                    () -> post(draft + "/edits", "{\"version\":" + seen + ",\"edit\":{\"type\":\"renameProfile\",\"to\":\"Now\"}}"));
+            List<Integer> statuses = new ArrayList<>();
+            try (var people = Executors.newFixedThreadPool(2)) {
+                for (var answer : people.invokeAll(both)) {
+                    statuses.add(answer.get().status());
+                }
+            }
+
+            assertThat(statuses).isIn(List.of(204, 404), List.of(409, 200));
+            assertThat(get("/api/profiles/" + fresh + "/draft").json().path("version").asInt())
+                .isEqualTo(statuses.getFirst() == 204 ? 0 : seen + 1);
+        }
+    }
+
+    @Test
     void aDraftThatWasDiscardedIsNotTheNextOne() {
         var fresh = RunningKite.takeIn(RunningKite.fresh(imported));
         var first = "/api/drafts/" + get("/api/profiles/" + fresh + "/draft").json().path("id").asString();

@@ -165,6 +165,8 @@ class UpgradeTest {
                     .asString()).isEqualTo(draft.path("halted").asString());
                 assertThat(kite.get("/api/stencils")).isEmpty();
                 assertThat(kite.get("/api/profiles/" + spot).path("name").asString()).isEqualTo("Old Spot");
+                kite.ask("POST", "/api/drafts/" + draft.path("id").asString() + "/discard", "{\"version\":6}");
+                assertThat(kite.get("/api/profiles/" + spot + "/draft").path("halted").isNull()).as("there is a way out").isTrue();
             }
         }
     }
