@@ -155,6 +155,9 @@ class Beginnings {
     StoredDraft lock(String draftId, Author author) {
         return repository.lock(draftId).or(() -> drafts.findUnopened(draftId).flatMap(draft -> {
             lockOurs(draft.profileId());
+            if (drafts.findUnopened(draftId).isEmpty()) { // opened, discarded or overtaken while this waited
+                return repository.lock(draftId);
+            }
             repository.open(new StoredDraft(draftId, draft.profileId(), draft.profileId(), draft.baseRevisionId(), 0, author.name(),
                     clock.now(), null, null));
             return repository.lock(draftId);
