@@ -25,9 +25,9 @@ final class MapSignature {
     }
 
     private static String line(PlacedChannel placed) {
-        var functions = Spans.of(placed.channel())
-            .stream()
-            .map(span -> span.from() + " " + span.function().attribute())
+        var channel = placed.channel();
+        var functions = channel.functions()
+            .map(function -> function.dmxFrom().at(channel.bytes()) + " " + function.attribute())
             .collect(Collectors.joining(", "));
         return (placed.dmxBreak() == null ? 1 : placed.dmxBreak()) + " " + placed.addresses() + " " + functions;
     }

@@ -23,8 +23,13 @@ public class ContentStore {
     /** Keeps bytes that belong to files. {@return their hash} */
     public String put(byte[] bytes) {
         var sha = Sha256.of(bytes);
-        repository.put(sha, bytes, clock.now());
+        putAs(sha, bytes);
         return sha;
+    }
+
+    /** Like {@link #put}, where somebody has worked out the hash already. */
+    public void putAs(String sha256, byte[] bytes) {
+        repository.put(sha256, bytes, clock.now());
     }
 
     public Optional<byte[]> find(String sha256) {

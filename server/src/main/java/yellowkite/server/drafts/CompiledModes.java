@@ -13,12 +13,14 @@ import yellowkite.core.profile.Mode;
  * changes, so the very object is the key; that of the step before is kept too, to tell which rows are still the same.
  */
 final class CompiledModes {
-    /** Documents; one with 512 channels takes about two megabytes. */
-    private static final int MOST = 32;
+    /** Channels of all modes; one takes about four kilobytes. */
+    private static final int MOST = 16_384;
     private static final Cache<FixtureType, Map<Integer, CompiledMode>> KEPT = Caffeine.newBuilder()
         .weakKeys()
         .softValues()
-        .maximumSize(MOST)
+        .maximumWeight(MOST)
+        .weigher((FixtureType type, Map<Integer, CompiledMode> modes) -> 1
+                + type.modes().stream().mapToInt(mode -> mode.channels().size()).sum())
         .build();
 
     private CompiledModes() {}

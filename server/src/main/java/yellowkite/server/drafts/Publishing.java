@@ -3,7 +3,6 @@ package yellowkite.server.drafts;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -19,6 +18,7 @@ import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.revisions.NewRevision;
+import yellowkite.server.revisions.ReadyRevision;
 import yellowkite.server.revisions.RevisionFacts;
 import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.Revisions;
@@ -81,9 +81,9 @@ class Publishing {
                 throw Refusal.unfit("bin", "This profile is in the bin. Restore it to publish it.");
             }
             requireAt(drafts.requireOpen(draftId), seen);
-            var added = revisions.addStored(ready.profileId(), ready.revision(), ready.files());
+            var added = revisions.addReady(ready.profileId(), ready.revision(), ready.description());
             revisions.rests(added.revision().id(), facts);
-            profiles.rename(ready.profileId(), FixtureIdentity.of(ready.revision().type(), ""));
+            profiles.rename(ready.profileId(), ready.identity());
             if (!repository.close(draftId, seen, change.id(), added.revision().number())) {
                 throw Drafting.stale(repository.stepsAfter(draftId, seen));
             }
@@ -105,8 +105,8 @@ class Publishing {
         }
     }
 
-    /** @param files path to content's hash */
-    private record Ready(String profileId, NewRevision revision, Map<String, String> files) {}
+    /** @param description its bytes */
+    private record Ready(String profileId, FixtureIdentity identity, ReadyRevision revision, byte[] description) {}
 
     /** {@return what the draft becomes} A draft at a version is the same for ever, so this holds until it is stored. */
     private Ready ready(String draftId, int seen, String line, String reason, Change change) {
@@ -133,9 +133,8 @@ class Publishing {
                     + ". Correct what can be corrected, or give a reason for publishing with errors.");
         }
         var xml = base.description().withType(type).write();
-        return new Ready(draft.draft().profileId(),
-                new NewRevision(compiled, findings, xml, line, errors > 0 ? reason : null, change.author().name(), false),
-                files.contents());
+        var fresh = new NewRevision(compiled, findings, xml, line, errors > 0 ? reason : null, change.author().name(), false);
+        return new Ready(draft.draft().profileId(), FixtureIdentity.of(type, ""), ReadyRevision.of(fresh, files.contents()), xml);
     }
 
     /** Of the pictures that were tried on the way, only those that are used at the end go along. */

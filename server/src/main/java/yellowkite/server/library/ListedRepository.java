@@ -71,12 +71,19 @@ public class ListedRepository {
     List<SameMap> sameMaps(String profileId, String revisionId, int limit) {
         var own = REVISION_MODE.as("own");
         var later = REVISION.as("later");
+        // each revision once, before anything is asked of it: of a map that is common, old revisions hold thousands of modes
+        var alike = DSL.selectDistinct(REVISION_MODE.REVISION_ID)
+            .from(REVISION_MODE)
+            .where(REVISION_MODE.MAP_SHA256.in(DSL.select(own.MAP_SHA256).from(own).where(own.REVISION_ID.eq(revisionId))))
+            .asTable("alike", "revision_id");
         return database.select(own.NAME, PROFILE.ID, MANUFACTURER.NAME.concat(" ").concat(PROFILE.NAME), REVISION_MODE.NAME)
-            .from(own)
-            .join(REVISION_MODE)
-            .on(REVISION_MODE.MAP_SHA256.eq(own.MAP_SHA256))
+            .from(alike)
             .join(REVISION)
-            .on(REVISION.ID.eq(REVISION_MODE.REVISION_ID))
+            .on(REVISION.ID.eq(alike.field(REVISION_MODE.REVISION_ID)))
+            .join(REVISION_MODE)
+            .on(REVISION_MODE.REVISION_ID.eq(REVISION.ID))
+            .join(own)
+            .on(own.MAP_SHA256.eq(REVISION_MODE.MAP_SHA256))
             .join(PROFILE)
             .on(PROFILE.ID.eq(REVISION.PROFILE_ID))
             .join(MANUFACTURER)

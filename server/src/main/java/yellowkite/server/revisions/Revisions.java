@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
-import yellowkite.core.archive.Sha256;
 import yellowkite.server.content.ContentStore;
 import yellowkite.server.database.HouseClock;
 
@@ -32,20 +31,19 @@ public class Revisions {
      * file} @param others path to content
      */
     public Added add(String profileId, NewRevision fresh, Map<String, byte[]> others) {
-        return addStored(profileId, fresh, stored(others));
+        return addReady(profileId, ReadyRevision.of(fresh, stored(others)), fresh.description());
     }
 
-    /** Like {@link #add}, where the other entries are stored already. @param entries path to content's hash */
-    public Added addStored(String profileId, NewRevision fresh, Map<String, String> entries) {
-        var fileSha = Sha256.ofFile(Sha256.of(fresh.description()), entries);
-        return repository.findByFile(profileId, fileSha)
+    /** Like {@link #add}, where the other entries are stored already. @param description the bytes that its hash stands for */
+    public Added addReady(String profileId, ReadyRevision ready, byte[] description) {
+        return repository.findByFile(profileId, ready.fileSha256())
             .map(known -> new Added(known, false))
-            .orElseGet(() -> new Added(append(profileId, fresh, entries), true));
+            .orElseGet(() -> new Added(append(profileId, ready, description), true));
     }
 
     /** Stores a file as the next revision, though an older one may hold the very same. @param others path to content */
     public StoredRevision addAnyway(String profileId, NewRevision fresh, Map<String, byte[]> others) {
-        return append(profileId, fresh, stored(others));
+        return append(profileId, ReadyRevision.of(fresh, stored(others)), fresh.description());
     }
 
     private Map<String, String> stored(Map<String, byte[]> others) {
@@ -54,10 +52,10 @@ public class Revisions {
         return entries;
     }
 
-    private StoredRevision append(String profileId, NewRevision fresh, Map<String, String> entries) {
+    private StoredRevision append(String profileId, ReadyRevision ready, byte[] description) {
         int number = repository.findNewest(profileId).map(newest -> newest.number() + 1).orElse(1);
-        contents.put(fresh.description());
-        return addAll(List.of(new Placed(profileId, number, ReadyRevision.of(fresh, entries)))).getFirst();
+        contents.putAs(ready.descriptionSha256(), description);
+        return addAll(List.of(new Placed(profileId, number, ready))).getFirst();
     }
 
     /** @param number the next one of its profile */
