@@ -22,7 +22,9 @@ import yellowkite.core.edit.RenameProfile;
 import yellowkite.core.edit.SetFunctionPhysical;
 import yellowkite.core.edit.SetStartValue;
 import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.FixtureType;
 import yellowkite.demo.DemoHouse;
 import yellowkite.demo.Samples;
 
@@ -181,7 +183,7 @@ class ProfileCommandTest {
         var file = DemoHouse.petrelSpot();
         var type = file.description().type();
         for (var edit : edits) {
-            type = ((Edit.Outcome.Applied) edit.applyTo(type)).after();
+            type = ((Outcome.Applied<FixtureType>) edit.applyTo(type)).after();
         }
         return Files.write(folder.resolve("edited.gdtf"), new GdtfFile(file.description().withType(type), file.others()).write())
             .toString();

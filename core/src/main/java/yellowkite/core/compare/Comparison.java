@@ -11,6 +11,7 @@ import yellowkite.core.compare.Difference.Kind;
 import yellowkite.core.compare.Difference.Place;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.edit.Edit;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
@@ -105,7 +106,7 @@ public record Comparison(List<Difference> differences) {
 
     private static @Nullable FixtureType applied(FixtureType type, List<Edit> edits) {
         for (var edit : edits) {
-            if (!(edit.applyTo(type) instanceof Edit.Outcome.Applied so)) {
+            if (!(edit.applyTo(type) instanceof Outcome.Applied<FixtureType> so)) {
                 return null;
             }
             type = so.after();

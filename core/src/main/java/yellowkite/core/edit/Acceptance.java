@@ -1,13 +1,13 @@
 package yellowkite.core.edit;
 
-import yellowkite.core.edit.Edit.Outcome;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /** What an edit may not do to a document, whatever its kind. */
 final class Acceptance {
     private Acceptance() {}
 
-    static Outcome of(Edit edit, FixtureType before) {
+    static Outcome<FixtureType> of(Edit edit, FixtureType before) {
         var outcome = edit.applyTo(before);
         var field = field(edit);
         // whoever types addresses one channel after the other passes through overlaps, and the checks say so at once

@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.body.Parts;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.DmxBreak;
 import yellowkite.core.profile.DmxValue;
@@ -27,15 +28,15 @@ public record AddChannels(int mode, List<NewChannel> channels, @Nullable Integer
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (channels.isEmpty() || channels.size() > MOST) {
             return Located.rejected("channels",
                     channels.isEmpty() ? "There is no channel to add." : "At most " + MOST + " channels are added at once.");
         }
-        Outcome added = Located.applied(before);
+        Outcome<FixtureType> added = Located.applied(before);
         int next = at == null ? 0 : at;
         for (var channel : channels) {
-            if (!(added instanceof Outcome.Applied applied)) {
+            if (!(added instanceof Outcome.Applied<FixtureType> applied)) {
                 return added;
             }
             added = add(applied.after(), channel, next);
@@ -45,7 +46,7 @@ public record AddChannels(int mode, List<NewChannel> channels, @Nullable Integer
     }
 
     /** @param insertAt 0 = behind the last address */
-    private Outcome add(FixtureType type, NewChannel fresh, int insertAt) {
+    private Outcome<FixtureType> add(FixtureType type, NewChannel fresh, int insertAt) {
         return Modes.on(type, mode, was -> Attributes.using(type, fresh.attribute(), defined -> {
             if (fresh.bytes() < 0 || fresh.bytes() > DmxValue.MAX_BYTES) {
                 return Located.rejected("bytes",
@@ -66,7 +67,7 @@ public record AddChannels(int mode, List<NewChannel> channels, @Nullable Integer
         }));
     }
 
-    private Outcome placed(FixtureType type, Mode was, NewChannel fresh, String geometry, String words, int insertAt) {
+    private Outcome<FixtureType> placed(FixtureType type, Mode was, NewChannel fresh, String geometry, String words, int insertAt) {
         var space = Addresses.of(type, was, geometry, DmxBreak.FIRST);
         var addresses = fresh.addresses() != null ? fresh.addresses()
                 : Addresses.run(insertAt > 0 ? insertAt : space.next(), fresh.bytes());

@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.Optional;
 import yellowkite.core.dmx.Spans;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
@@ -16,12 +17,12 @@ import yellowkite.core.profile.Trees;
  */
 public record AddFunction(int channel, String name, String attribute, long from) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onChannel(before, channel,
                 was -> Attributes.using(before, attribute, type -> add(Located.channel(type, channel).orElseThrow())));
     }
 
-    private Outcome add(Located.InMode at) {
+    private Outcome<FixtureType> add(Located.InMode at) {
         if (from < 0 || from > at.channel().max()) {
             return Located.rejected("from",
                     "A function of this channel starts from 0 to " + at.channel().max() + "; " + from + " is outside.");

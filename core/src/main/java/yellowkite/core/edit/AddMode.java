@@ -1,6 +1,7 @@
 package yellowkite.core.edit;
 
 import java.util.List;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Mode;
@@ -10,7 +11,7 @@ import yellowkite.core.xml.Source;
 /** Adds a mode without channels, behind the others, on the body that the first mode works on. */
 public record AddMode(String name) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Modes.refusal(before, "name", name).orElseGet(() -> {
             var body = before.modes().isEmpty() ? before.geometries().stream().findFirst().map(Geometry::name).orElse("")
                     : before.modes().getFirst().geometry();

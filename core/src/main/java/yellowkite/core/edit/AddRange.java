@@ -1,5 +1,6 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.NamedRange;
@@ -8,7 +9,7 @@ import yellowkite.core.profile.Trees;
 /** Begins a named range inside a function; the range that held its first value ends below it. */
 public record AddRange(int function, String name, long from) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onFunction(before, function, at -> {
             var span = at.span();
             if (!span.contains(from)) {

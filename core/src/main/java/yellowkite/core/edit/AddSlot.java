@@ -1,5 +1,6 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Trees;
 import yellowkite.core.profile.Wheel;
@@ -7,7 +8,7 @@ import yellowkite.core.profile.Wheel;
 /** Puts a slot into a wheel; the ranges that bring in later ones follow. @param at number that it gets, 1 = the first */
 public record AddSlot(int wheel, int at, String name) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Wheels.on(before, wheel, was -> {
             if (at < 1 || at > was.slots().size() + 1 || was.slots().size() >= Wheels.MOST_SLOTS) {
                 return Located.rejected("at",

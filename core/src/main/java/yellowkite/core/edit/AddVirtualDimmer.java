@@ -3,6 +3,7 @@ package yellowkite.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import yellowkite.core.body.Parts;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
@@ -15,7 +16,7 @@ import yellowkite.core.xml.Source;
  */
 public record AddVirtualDimmer(int mode) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Modes.on(before, mode, was -> {
             if (was.channels().stream().anyMatch(each -> each.attribute().equals("Dimmer"))) {
                 return Located.rejected("mode", "Mode '" + was.name() + "' has a dimmer already.");
@@ -26,8 +27,8 @@ public record AddVirtualDimmer(int mode) implements Edit {
             }
             var part = Parts.shared(before, was).stream().findFirst().map(each -> each.name()).orElse(emitters.getFirst().geometry());
             return switch (new AddChannels(mode, List.of(new NewChannel("Dimmer", "Dimmer", 0, part, null, null)), null).applyTo(before)) {
-                case Outcome.Rejected rejected -> rejected;
-                case Outcome.Applied applied ->
+                case Outcome.Rejected<FixtureType> rejected -> rejected;
+                case Outcome.Applied<FixtureType> applied ->
                     Located.applied(applied.after().mapModes(each -> each.id() == mode ? each.withRelations(relations(each)) : each));
             };
         });

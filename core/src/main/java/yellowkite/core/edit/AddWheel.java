@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Trees;
 import yellowkite.core.profile.Wheel;
@@ -11,7 +12,7 @@ import yellowkite.core.xml.Source;
 /** Adds a wheel with one open slot. @param kind null = as its slots will show */
 public record AddWheel(String name, @Nullable Kind kind) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (before.findWheel(name).isPresent()) {
             return Located.rejected("name", "There is already a wheel called '" + name + "'.");
         }

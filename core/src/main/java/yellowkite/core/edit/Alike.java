@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import yellowkite.core.dmx.OneMeaning;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
@@ -20,7 +21,7 @@ import yellowkite.core.text.FreshName;
  */
 public record Alike(int function, Edit edit) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (edit instanceof Several || edit instanceof Alike || edit instanceof Begin || edit instanceof BecomeCopy) {
             return Located.rejected("edit", "Edits that count as one hold neither others of their kind nor the beginning of a profile.");
         }
@@ -29,7 +30,7 @@ public record Alike(int function, Edit edit) implements Edit {
             return switch (edit.applyTo(before)) {
                 case Outcome.Applied(var after) when after != before && !others.isEmpty() ->
                     Located.applied(follow(before, after, at, others));
-                case Outcome so -> so;
+                case Outcome<FixtureType> so -> so;
             };
         });
     }

@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.text.FreshName;
 
@@ -14,7 +15,7 @@ import yellowkite.core.text.FreshName;
  */
 public record AlsoWhile(int function, int master, long from, long to) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onFunction(before, function, at -> {
             var ids = new FreshIds(before.nextId());
             var logical = at.channel().findOwner(at.function()).orElseThrow();

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import yellowkite.core.attribute.Catalogue;
-import yellowkite.core.edit.Edit.Outcome;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
@@ -23,7 +23,7 @@ final class Attributes {
     }
 
     /** Goes on with the document in which the attribute is defined, or refuses. */
-    static Outcome using(FixtureType type, String attribute, Function<FixtureType, Outcome> change) {
+    static Outcome<FixtureType> using(FixtureType type, String attribute, Function<FixtureType, Outcome<FixtureType>> change) {
         return attribute.equals(ChannelFunction.NO_FEATURE) ? change.apply(type)
                 : define(type, attribute).map(change)
                     .orElseGet(() -> Located.rejected("attribute",

@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /**
@@ -12,7 +13,7 @@ import yellowkite.core.profile.FixtureType;
  */
 public record BecomeCopy(String manufacturer, String name, String id, @Nullable Integer mode) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (mode != null && before.findMode(mode).isEmpty()) {
             return Located.missing("mode");
         }
@@ -23,6 +24,11 @@ public record BecomeCopy(String manufacturer, String name, String id, @Nullable 
                 f.revisions = List.of();
                 f.modes = mode == null ? f.modes : f.modes.stream().filter(each -> each.id() == mode).toList();
             })));
+    }
+
+    @Override
+    public boolean isBeginning() {
+        return true;
     }
 
     @Override

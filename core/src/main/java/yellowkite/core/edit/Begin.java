@@ -1,6 +1,7 @@
 package yellowkite.core.edit;
 
 import java.util.List;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.AttributeDefinitions;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
@@ -23,7 +24,7 @@ public record Begin(String manufacturer, String name, String id, Body body) impl
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (!before.modes().isEmpty() || !before.name().isEmpty()) {
             return Located.rejected("name", "This profile has begun already.");
         }
@@ -57,6 +58,11 @@ public record Begin(String manufacturer, String name, String id, Body body) impl
     private static Geometry part(Geometry.Kind kind, String name, Geometry... children) {
         var details = kind == Geometry.Kind.Beam ? Geometry.BeamDetails.DEFAULT : Geometry.NoDetails.NONE;
         return new Geometry.Part(kind, name, "", Matrix.IDENTITY, details, List.of(children), Source.NONE);
+    }
+
+    @Override
+    public boolean isBeginning() {
+        return true;
     }
 
     @Override

@@ -3,6 +3,7 @@ package yellowkite.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
@@ -47,7 +48,7 @@ public record BringFunction(int function, List<Integer> modes) implements Edit {
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onFunction(before, function, at -> {
             var so = before;
             for (var twin : twins(before, function)) {

@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.stream.Collectors;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /** Puts a channel on other addresses. @param addresses as many as it has bytes, most significant first */
@@ -13,7 +14,7 @@ public record ChangeAddresses(int channel, List<Integer> addresses) implements E
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onChannel(before, channel, at -> {
             int bytes = at.channel().offsets().size();
             if (addresses.size() != bytes) {

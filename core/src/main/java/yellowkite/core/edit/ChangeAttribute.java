@@ -1,6 +1,7 @@
 package yellowkite.core.edit;
 
 import java.util.List;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /**
@@ -9,12 +10,12 @@ import yellowkite.core.profile.FixtureType;
  */
 public record ChangeAttribute(int channel, String attribute) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onChannel(before, channel,
                 was -> Attributes.using(before, attribute, type -> change(Located.channel(type, channel).orElseThrow())));
     }
 
-    private Outcome change(Located.InMode at) {
+    private Outcome<FixtureType> change(Located.InMode at) {
         boolean empty = at.channel().functions().findAny().isEmpty();
         var was = at.channel().attribute();
         if (was.equals(attribute) && !empty) {

@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.List;
 import yellowkite.core.body.Parts;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /**
@@ -10,7 +11,7 @@ import yellowkite.core.profile.FixtureType;
  */
 public record ChangeGeometry(int channel, String geometry) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onChannel(before, channel, at -> {
             var was = at.channel();
             if (was.geometry().equals(geometry)) {
@@ -36,7 +37,7 @@ public record ChangeGeometry(int channel, String geometry) implements Edit {
     }
 
     /** Its addresses are counted from where its part begins: between a cell and the rest they may lie on others. */
-    private Outcome moved(Located.InMode at, List<Integer> offsets) {
+    private Outcome<FixtureType> moved(Located.InMode at, List<Integer> offsets) {
         return Room.kept(at.type(),
                 Located.applied(Relink.follow(at.type(), at.replace(at.channel().withGeometry(geometry).withOffsets(offsets)))),
                 "geometry");

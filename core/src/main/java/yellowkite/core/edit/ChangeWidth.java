@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.LinkTargets;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.DmxValue;
@@ -20,7 +21,7 @@ import yellowkite.core.profile.Mode;
  */
 public record ChangeWidth(int channel, int bytes) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onChannel(before, channel, at -> {
             if (bytes < 1 || bytes > DmxValue.MAX_BYTES) {
                 return Located.rejected("bytes", "A channel is 1 to " + DmxValue.MAX_BYTES + " bytes wide, not " + bytes + ".");

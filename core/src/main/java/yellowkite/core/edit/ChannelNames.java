@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.HashSet;
 import java.util.Optional;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
@@ -11,15 +12,15 @@ final class ChannelNames {
     private ChannelNames() {}
 
     /** {@return the outcome, or a refusal where two channels of a mode would come to be called alike} */
-    static Edit.Outcome kept(FixtureType before, Edit.Outcome outcome) {
-        if (!(outcome instanceof Edit.Outcome.Applied applied)) {
+    static Outcome<FixtureType> kept(FixtureType before, Outcome<FixtureType> outcome) {
+        if (!(outcome instanceof Outcome.Applied<FixtureType> applied)) {
             return outcome;
         }
         for (var mode : applied.after().modes()) {
             var was = before.findMode(mode.id()).orElse(null);
             var twice = was != null && (areCalledAlike(was, mode) || twice(was).isPresent()) ? Optional.<String>empty() : twice(mode);
             if (twice.isPresent()) {
-                return new Edit.Outcome.Rejected("channels", "Two channels of mode '" + mode.name() + "' would be called '" + twice.get()
+                return new Outcome.Rejected<>("channels", "Two channels of mode '" + mode.name() + "' would be called '" + twice.get()
                         + "'; a part has one channel of each attribute. Give one of them another attribute or part first.");
             }
         }

@@ -3,13 +3,14 @@ package yellowkite.core.edit;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.DmxBreak;
 import yellowkite.core.profile.FixtureType;
 
 /** Moves the channels and cells of a mode down, so that none of its addresses up to the last is without use. */
 public record CloseGaps(int mode) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Modes.on(before, mode, was -> {
             var type = before;
             for (int dmxBreak : new TreeSet<>(AddressMap.of(before, was).footprint().keySet())) {

@@ -2,15 +2,16 @@ package yellowkite.core.edit;
 
 import java.util.function.Function;
 import yellowkite.core.colour.Wish;
-import yellowkite.core.edit.Edit.Outcome;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.ColorCie;
+import yellowkite.core.profile.FixtureType;
 
 /** Colours with a name, as edits put them into a profile. */
 final class Colours {
     private Colours() {}
 
     /** Goes on with the colour if it can be seen and its name is one. @param luminance in percent */
-    static Outcome on(String name, String thing, double x, double y, double luminance, Function<ColorCie, Outcome> change) {
+    static Outcome<FixtureType> on(String name, String thing, double x, double y, double luminance, Function<ColorCie, Outcome<FixtureType>> change) {
         var refusal = Names.refusalOfRequired("name", name, thing);
         if (refusal.isPresent()) {
             return refusal.get();

@@ -4,9 +4,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import yellowkite.core.body.Parts;
 import yellowkite.core.attribute.Catalogue;
+import yellowkite.core.body.Parts;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
@@ -22,20 +23,20 @@ public record CopyChannels(List<Integer> channels, int mode) implements Edit {
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (channels.isEmpty()) {
             return Located.rejected("channels", "There is no channel to copy.");
         }
-        Outcome so = Located.applied(before);
+        Outcome<FixtureType> so = Located.applied(before);
         for (int id : channels) {
-            so = so instanceof Outcome.Applied applied
+            so = so instanceof Outcome.Applied<FixtureType> applied
                     ? Located.onChannel(applied.after(), id, at -> Modes.on(at.type(), mode, to -> copy(at, to)))
                     : so;
         }
         return so;
     }
 
-    private Outcome copy(Located.InMode from, Mode to) {
+    private Outcome<FixtureType> copy(Located.InMode from, Mode to) {
         var type = from.type();
         var channel = from.channel();
         if (!Parts.reaches(type, to, channel.geometry())) {
@@ -61,7 +62,7 @@ public record CopyChannels(List<Integer> channels, int mode) implements Edit {
         var linked = withoutBrokenLinks(added, to.id(), copy.id());
         var named = attribute.equals(channel.attribute()) ? Located.applied(linked)
                 : new ChangeAttribute(copy.id(), attribute).applyTo(linked);
-        return named instanceof Outcome.Applied applied
+        return named instanceof Outcome.Applied<FixtureType> applied
                 ? Located.applied(applied.after().mapChannel(copy.id(), each -> startingLike(each, channel)))
                 : named;
     }

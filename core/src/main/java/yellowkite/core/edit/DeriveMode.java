@@ -3,6 +3,7 @@ package yellowkite.core.edit;
 import java.util.List;
 import java.util.stream.Collectors;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
@@ -19,7 +20,7 @@ public record DeriveMode(int mode, String name, boolean eightBit, List<Integer> 
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Modes.on(before, mode, was -> {
             var users = AddressMap.of(before, was).channels();
             for (int address : without) {
@@ -28,13 +29,13 @@ public record DeriveMode(int mode, String name, boolean eightBit, List<Integer> 
                 }
             }
             return switch (new DuplicateMode(mode, name).applyTo(before)) {
-                case Outcome.Rejected refused -> refused;
+                case Outcome.Rejected<FixtureType> refused -> refused;
                 case Outcome.Applied(var doubled) -> less(doubled, was, doubled.modes().get(before.modes().indexOf(was) + 1));
             };
         });
     }
 
-    private Outcome less(FixtureType doubled, Mode was, Mode copy) {
+    private Outcome<FixtureType> less(FixtureType doubled, Mode was, Mode copy) {
         var gone = AddressMap.of(doubled, copy)
             .channels()
             .stream()
@@ -44,7 +45,7 @@ public record DeriveMode(int mode, String name, boolean eightBit, List<Integer> 
         if (gone.size() == copy.channels().size()) {
             return Located.rejected("without", "Without these, mode '" + was.name() + "' has no channel left.");
         }
-        Outcome so = gone.isEmpty() ? Located.applied(doubled) : new RemoveChannels(List.copyOf(gone), false).applyTo(doubled);
+        Outcome<FixtureType> so = gone.isEmpty() ? Located.applied(doubled) : new RemoveChannels(List.copyOf(gone), false).applyTo(doubled);
         if (eightBit) {
             for (var channel : copy.channels()) {
                 so = so instanceof Outcome.Applied(var type) && !gone.contains(channel.id()) && isWide(channel)

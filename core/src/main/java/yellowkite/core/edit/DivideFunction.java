@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.NamedRange;
@@ -29,7 +30,7 @@ public record DivideFunction(int function, @Nullable Integer range, int parts, l
     private static final int MOST = 512;
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onFunction(before, function, at -> {
             var span = at.span();
             var only = span.ranges().stream().filter(each -> range != null && each.range().id() == range).findFirst();
@@ -62,7 +63,7 @@ public record DivideFunction(int function, @Nullable Integer range, int parts, l
         });
     }
 
-    private Outcome divided(FixtureType before, Located.InChannel at, long from, long size, int count, Optional<Wheel> wheel) {
+    private Outcome<FixtureType> divided(FixtureType before, Located.InChannel at, long from, long size, int count, Optional<Wheel> wheel) {
         var kept = new ArrayList<NamedRange>();
         var fresh = new ArrayList<NamedRange>();
         for (int i = 0; i < count; i++) {

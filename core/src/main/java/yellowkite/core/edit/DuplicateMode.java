@@ -1,12 +1,13 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Trees;
 
 /** Adds a copy of a mode behind it. */
 public record DuplicateMode(int mode, String name) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Modes.on(before, mode, was -> Modes.refusal(before, "name", name).orElseGet(() -> {
             var ids = new FreshIds(before.nextId());
             var copy = ids.copy(was).withName(name);

@@ -5,8 +5,9 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.OneMeaning;
-import yellowkite.core.dmx.Spans;
 import yellowkite.core.dmx.Spans.FunctionSpan;
+import yellowkite.core.dmx.Spans;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.DmxValue;
@@ -20,9 +21,9 @@ import yellowkite.core.profile.FixtureType;
  */
 public record ExchangeFunctions(int function) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onFunction(before, function, at -> {
-            Outcome so = Located.applied(before);
+            Outcome<FixtureType> so = Located.applied(before);
             var all = OneMeaning.of(at.channel(), at.function());
             for (var each : all) {
                 boolean first = each == all.getFirst();
@@ -33,7 +34,7 @@ public record ExchangeFunctions(int function) implements Edit {
         });
     }
 
-    private static Outcome exchanged(FixtureType type, Located.InChannel at, boolean withAll) {
+    private static Outcome<FixtureType> exchanged(FixtureType type, Located.InChannel at, boolean withAll) {
         var upper = at.span();
         var lower = Spans.of(at.channel())
             .stream()

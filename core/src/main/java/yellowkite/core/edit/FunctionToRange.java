@@ -3,8 +3,9 @@ package yellowkite.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import yellowkite.core.dmx.Spans;
 import yellowkite.core.dmx.Spans.FunctionSpan;
+import yellowkite.core.dmx.Spans;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.DmxValue;
@@ -15,7 +16,7 @@ import yellowkite.core.xml.Source;
 /** Makes a function a named range of the one before it, which takes its values; its own named ranges come along. */
 public record FunctionToRange(int function) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onFunction(before, function, at -> {
             var spans = Spans.of(before, at.channel());
             var span = spans.stream().filter(each -> each.function().id() == function).findFirst().orElseThrow();
@@ -25,7 +26,7 @@ public record FunctionToRange(int function) implements Edit {
                         "'" + span.name() + "' is the first function there; there is none before it whose range it could be.");
             }
             return switch (new RemoveFunction(function).applyTo(before)) {
-                case Outcome.Rejected refused -> refused;
+                case Outcome.Rejected<FixtureType> refused -> refused;
                 case Outcome.Applied(var without) -> Located.onFunction(without, host.function().id(), there -> {
                     var joined = there.replace(joined(there.function(), host, span, without.nextId())).with(f -> f.nextId += 2);
                     return Located.applied(joined.mapChannel(at.channel().id(),

@@ -10,6 +10,7 @@ import yellowkite.core.chart.proposal.Proposal.ModeProposal;
 import yellowkite.core.chart.proposal.Proposal.WheelProposal;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.LinkTargets;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.DmxValue;
@@ -35,7 +36,7 @@ public record LayChart(@Nullable Integer mode, ModeProposal chart, List<WheelPro
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         var unfit = unfit();
         if (unfit != null) {
             return unfit;
@@ -47,7 +48,7 @@ public record LayChart(@Nullable Integer mode, ModeProposal chart, List<WheelPro
         return Modes.on(before, mode, was -> changed(before, was));
     }
 
-    private Outcome changed(FixtureType before, Mode was) {
+    private Outcome<FixtureType> changed(FixtureType before, Mode was) {
         if (chart.channels()
             .stream()
             .anyMatch(each -> each.cell() != null
@@ -65,7 +66,7 @@ public record LayChart(@Nullable Integer mode, ModeProposal chart, List<WheelPro
     }
 
     /** What waits for a function follows its new name; where the chart has no such function, nothing is changed. */
-    private Outcome kept(FixtureType before, FixtureType laid) {
+    private Outcome<FixtureType> kept(FixtureType before, FixtureType laid) {
         var after = Relink.follow(before, laid);
         var was = before.modes().stream().filter(each -> mode != null && each.id() == mode).findFirst().orElseThrow();
         var now = after.findMode(was.id()).orElseThrow();
@@ -89,7 +90,7 @@ public record LayChart(@Nullable Integer mode, ModeProposal chart, List<WheelPro
             .toList();
     }
 
-    private @Nullable Outcome unfit() {
+    private @Nullable Outcome<FixtureType> unfit() {
         if (source.length() > LONGEST_SOURCE) {
             return Located.rejected("source", "A chart is called by at most " + LONGEST_SOURCE + " letters.");
         }

@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /**
@@ -21,17 +22,17 @@ public record LayCurve(int function, String curve, @Nullable List<PutCurve.Piece
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (pieces == null) {
             return lay(before);
         }
         return switch (new PutCurve(curve, pieces).applyTo(before)) {
             case Outcome.Applied(var type) -> lay(type);
-            case Outcome.Rejected refused -> refused.field().equals("name") ? Located.rejected("curve", refused.reason()) : refused;
+            case Outcome.Rejected<FixtureType> refused -> refused.field().equals("name") ? Located.rejected("curve", refused.reason()) : refused;
         };
     }
 
-    private Outcome lay(FixtureType before) {
+    private Outcome<FixtureType> lay(FixtureType before) {
         if (!curve.isEmpty() && before.physicalDescriptions().findDmxProfile(curve).isEmpty()) {
             return Located.rejected("curve", "This profile has no curve called '" + curve + "'.");
         }

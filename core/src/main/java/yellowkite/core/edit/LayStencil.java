@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import yellowkite.core.dmx.LinkTargets;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
@@ -20,7 +21,7 @@ public record LayStencil(int channel, Stencil stencil) implements Edit {
     private static final int MOST = 200;
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onChannel(before, channel, at -> {
             if (!stencil.fitsItsWidth() || stencil.functions().isEmpty() || stencil.functions().size() > MOST) {
                 return Located.rejected("stencil", stencil.functions().isEmpty() ? "There is no function to apply to this channel."
@@ -29,11 +30,11 @@ public record LayStencil(int channel, Stencil stencil) implements Edit {
             if (isAwaited(at)) {
                 return Located.rejected("channel", "Functions of other channels wait for those of " + at.called() + "; change that first.");
             }
-            Outcome so = Located.applied(before);
+            Outcome<FixtureType> so = Located.applied(before);
             for (var attribute : stencil.functions().stream().map(Stencil.Part::attribute).distinct().toList()) {
-                so = so instanceof Outcome.Applied applied ? Attributes.using(applied.after(), attribute, Located::applied) : so;
+                so = so instanceof Outcome.Applied<FixtureType> applied ? Attributes.using(applied.after(), attribute, Located::applied) : so;
             }
-            return so instanceof Outcome.Applied applied ? lay(Located.channel(applied.after(), channel).orElseThrow()) : so;
+            return so instanceof Outcome.Applied<FixtureType> applied ? lay(Located.channel(applied.after(), channel).orElseThrow()) : so;
         });
     }
 
@@ -54,7 +55,7 @@ public record LayStencil(int channel, Stencil stencil) implements Edit {
             .anyMatch(target -> target != null && target.function() != null && target.channel().id() == channel);
     }
 
-    private Outcome lay(Located.InMode at) {
+    private Outcome<FixtureType> lay(Located.InMode at) {
         int bytes = at.channel().bytes();
         var fitted = stencil.at(bytes);
         var now = at.channel().logicalChannels().isEmpty() ? fitted.attribute() : at.channel().attribute();
@@ -91,9 +92,9 @@ public record LayStencil(int channel, Stencil stencil) implements Edit {
             kept.set(0, laid);
         }
         int nextId = next;
-        Outcome so = Located
+        Outcome<FixtureType> so = Located
             .applied(at.replace(at.channel().withLogicalChannels(kept).withInitialFunction("")).with(f -> f.nextId = nextId));
-        for (int i = 0; i < functions.size() && so instanceof Outcome.Applied applied; i++) {
+        for (int i = 0; i < functions.size() && so instanceof Outcome.Applied<FixtureType> applied; i++) {
             var function = functions.get(i);
             int slots = at.type().findWheel(function.wheel()).map(each -> each.slots().size()).orElse(0);
             var rows = fitted.functions()

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.ColorCie;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Trees;
@@ -25,7 +26,7 @@ public record ListSlots(int wheel, List<Row> slots) implements Edit {
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         var was = before.wheels().stream().filter(each -> each.id() == wheel).findFirst().orElse(null);
         if (was == null) {
             return Located.missing("wheel");

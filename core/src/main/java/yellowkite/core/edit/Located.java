@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import yellowkite.core.dmx.Spans;
-import yellowkite.core.edit.Edit.Outcome;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
@@ -114,28 +114,28 @@ final class Located {
         return first + (channels.size() > 1 ? " and " + (channels.size() - 1) + " more" : "");
     }
 
-    static Outcome onChannel(FixtureType type, int id, Function<InMode, Outcome> change) {
+    static Outcome<FixtureType> onChannel(FixtureType type, int id, Function<InMode, Outcome<FixtureType>> change) {
         return channel(type, id).map(change).orElse(missing("channel"));
     }
 
-    static Outcome onFunction(FixtureType type, int id, Function<InChannel, Outcome> change) {
+    static Outcome<FixtureType> onFunction(FixtureType type, int id, Function<InChannel, Outcome<FixtureType>> change) {
         return function(type, id).map(change).orElse(missing("function"));
     }
 
-    static Outcome onRange(FixtureType type, int id, Function<InFunction, Outcome> change) {
+    static Outcome<FixtureType> onRange(FixtureType type, int id, Function<InFunction, Outcome<FixtureType>> change) {
         return range(type, id).map(change).orElse(missing("range"));
     }
 
-    static Outcome missing(String kind) {
-        return new Outcome.Rejected(kind, "That " + (kind.equals("range") ? "named range" : kind)
+    static Outcome<FixtureType> missing(String kind) {
+        return new Outcome.Rejected<>(kind, "That " + (kind.equals("range") ? "named range" : kind)
                 + " is not in this profile any more; someone may have removed it.");
     }
 
-    static Outcome applied(FixtureType after) {
-        return new Outcome.Applied(after);
+    static Outcome<FixtureType> applied(FixtureType after) {
+        return new Outcome.Applied<>(after);
     }
 
-    static Outcome rejected(String field, String reason) {
-        return new Outcome.Rejected(field, reason);
+    static Outcome<FixtureType> rejected(String field, String reason) {
+        return new Outcome.Rejected<>(field, reason);
     }
 }

@@ -8,6 +8,7 @@ import java.util.stream.IntStream;
 import yellowkite.core.body.Parts;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CellGrid;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.DmxBreak;
 import yellowkite.core.profile.FixtureType;
@@ -46,7 +47,7 @@ public record MakeCells(int mode, List<Integer> channels, String name, int count
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Modes.on(before, mode, was -> {
             var chosen = was.channels()
                 .stream()
@@ -117,7 +118,7 @@ public record MakeCells(int mode, List<Integer> channels, String name, int count
         };
     }
 
-    private Outcome made(FixtureType before, FixtureType type, int size) {
+    private Outcome<FixtureType> made(FixtureType before, FixtureType type, int size) {
         var was = type.findMode(mode).orElseThrow();
         var chosen = was.channels()
             .stream()

@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.House;
 
@@ -10,7 +11,7 @@ public record MarkRange(int range, House.@Nullable Mark mark) implements Edit {
     private static final Pattern COLOR = Pattern.compile("#[0-9a-f]{6}");
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onRange(before, range, at -> {
             if (mark != null && !isColor(mark.color(), mark.sign() == House.Sign.COLOR || mark.sign() == House.Sign.SPLIT)) {
                 return Located.rejected("color", "A colour is written as # and six digits of 0 to 9 and a to f, such as #ffcc00.");

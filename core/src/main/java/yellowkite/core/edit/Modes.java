@@ -2,7 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.Optional;
 import java.util.function.Function;
-import yellowkite.core.edit.Edit.Outcome;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 
@@ -10,12 +10,12 @@ import yellowkite.core.profile.Mode;
 final class Modes {
     private Modes() {}
 
-    static Outcome on(FixtureType type, int id, Function<Mode, Outcome> change) {
+    static Outcome<FixtureType> on(FixtureType type, int id, Function<Mode, Outcome<FixtureType>> change) {
         return type.findMode(id).map(change).orElse(Located.missing("mode"));
     }
 
     /** {@return why no further mode can have that name; none if one can} */
-    static Optional<Outcome> refusal(FixtureType type, String field, String name) {
+    static Optional<Outcome<FixtureType>> refusal(FixtureType type, String field, String name) {
         return type.modes().stream().anyMatch(each -> each.name().equals(name))
                 ? Optional.of(Located.rejected(field, "There is already a mode called '" + name + "'."))
                 : Names.refusalOfRequired(field, name, "A mode");

@@ -1,6 +1,7 @@
 package yellowkite.core.edit;
 
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Trees;
 
@@ -11,7 +12,7 @@ import yellowkite.core.profile.Trees;
  */
 public record MoveChannel(int channel, int to) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onChannel(before, channel, at -> {
             var was = at.channel();
             if (was.isVirtual()) {
@@ -33,7 +34,7 @@ public record MoveChannel(int channel, int to) implements Edit {
         });
     }
 
-    private Outcome moved(FixtureType before, Located.InMode at) {
+    private Outcome<FixtureType> moved(FixtureType before, Located.InMode at) {
         var was = at.channel();
         var out = Addresses.closedUp(Located.without(before, at), at);
         var mode = out.findMode(at.mode().id()).orElseThrow();

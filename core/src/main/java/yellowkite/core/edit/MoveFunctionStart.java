@@ -1,6 +1,7 @@
 package yellowkite.core.edit;
 
 import yellowkite.core.dmx.Spans;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 
@@ -10,7 +11,7 @@ import yellowkite.core.profile.FixtureType;
  */
 public record MoveFunctionStart(int function, long from) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onFunction(before, function, at -> {
             var span = at.span();
             var others = span.ranges().stream().filter(range -> range.from() > span.from()).mapToLong(Spans.RangeSpan::from);

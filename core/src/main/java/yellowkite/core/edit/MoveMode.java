@@ -1,12 +1,13 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Trees;
 
 /** @param to index among the modes, 0 = the first */
 public record MoveMode(int mode, int to) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Modes.on(before, mode,
                 was -> to < 0 || to >= before.modes().size()
                         ? Located.rejected("to", "There are " + before.modes().size() + " modes; " + to + " is no place among them.")

@@ -1,5 +1,6 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.NamedRange;
@@ -11,7 +12,7 @@ import yellowkite.core.profile.Trees;
  */
 public record MoveRangeEnd(int range, long to) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onRange(before, range, at -> {
             var span = at.span();
             var function = at.at().span();

@@ -1,12 +1,13 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 
 /** Moves the boundary below a named range. It stays behind the start of the range before it and within its own end. */
 public record MoveRangeStart(int range, long from) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onRange(before, range, at -> {
             var span = at.span();
             var function = at.at().span();

@@ -1,13 +1,14 @@
 package yellowkite.core.edit;
 
 import java.util.ArrayList;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Wheel;
 
 /** Moves a slot within its wheel; ranges still bring in what they brought in. @param to number that it gets, 1 = the first */
 public record MoveSlot(int wheel, int slot, int to) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Wheels.onSlot(before, wheel, slot, was -> {
             if (was.findSlot(to).isEmpty()) {
                 return Located.rejected("to",

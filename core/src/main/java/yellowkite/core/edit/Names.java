@@ -1,8 +1,9 @@
 package yellowkite.core.edit;
 
 import java.util.Optional;
+import yellowkite.core.history.Outcome;
+import yellowkite.core.profile.FixtureType;
 import yellowkite.core.text.StandardName;
-import yellowkite.core.edit.Edit.Outcome;
 
 /** What may be a name. Source: GDTF value type "Name". */
 final class Names {
@@ -12,7 +13,7 @@ final class Names {
     private Names() {}
 
     /** {@return why {@code name} is no name; none if it is one} */
-    static Optional<Outcome> refusal(String field, String name) {
+    static Optional<Outcome<FixtureType>> refusal(String field, String name) {
         if (name.length() > MAX_LENGTH) {
             return Optional
                 .of(Located.rejected(field, "A name has at most " + MAX_LENGTH + " characters; this one has " + name.length() + "."));
@@ -27,12 +28,12 @@ final class Names {
     }
 
     /** Like {@link #refusal}, where the name may not be empty either. */
-    static Optional<Outcome> refusalOfRequired(String field, String name, String thing) {
+    static Optional<Outcome<FixtureType>> refusalOfRequired(String field, String name, String thing) {
         return name.isBlank() ? Optional.of(Located.rejected(field, thing + " needs a name.")) : refusal(field, name);
     }
 
     /** {@return why a text is no manufacturer; none if it is one} The standard takes it as text, so "Reed & Sons" is one. */
-    static Optional<Outcome> refusalOfManufacturer(String field, String manufacturer) {
+    static Optional<Outcome<FixtureType>> refusalOfManufacturer(String field, String manufacturer) {
         if (manufacturer.isBlank()) {
             return Optional.of(Located.rejected(field, "A manufacturer needs a name."));
         }

@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.DmxProfile;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.xml.Source;
@@ -27,7 +28,7 @@ public record PutCurve(String name, List<Piece> pieces) implements Edit {
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (pieces.isEmpty() || pieces.size() > MOST || !pieces.stream().allMatch(Piece::isSound)) {
             return Located.rejected("pieces",
                     "A curve has 1 to " + MOST + " pieces that begin from 0 to 100 % and have finite coefficients.");

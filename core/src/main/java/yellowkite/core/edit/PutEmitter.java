@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Emitter;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Trees;
@@ -15,7 +16,7 @@ import yellowkite.core.xml.Source;
  */
 public record PutEmitter(String name, double x, double y, double luminance, @Nullable Double nanometres) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (nanometres != null && !(nanometres >= 300 && nanometres <= 1_000)) {
             return Located.rejected("nanometres", "A dominant wavelength lies from 300 to 1000 nm.");
         }

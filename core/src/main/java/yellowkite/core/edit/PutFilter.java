@@ -1,6 +1,7 @@
 package yellowkite.core.edit;
 
 import java.util.List;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Filter;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Trees;
@@ -12,7 +13,7 @@ import yellowkite.core.xml.Source;
  */
 public record PutFilter(String name, double x, double y, double luminance) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Colours.on(name, "A filter", x, y, luminance, color -> Located.applied(before.with(f -> {
             var filters = f.physicalDescriptions.filters();
             var was = f.physicalDescriptions.findFilter(name);

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.WheelKind;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Trees;
 import yellowkite.core.profile.Wheel;
@@ -25,7 +26,7 @@ public record PutWheel(@Nullable Integer over, String name, Kind kind, List<Slot
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (slots.isEmpty() || slots.size() > Wheels.MOST_SLOTS || !slots.stream().allMatch(SlotPart::isSound)) {
             return Located.rejected("slots", "A wheel has 1 to " + Wheels.MOST_SLOTS + " slots with colours in plain numbers.");
         }
@@ -38,7 +39,7 @@ public record PutWheel(@Nullable Integer over, String name, Kind kind, List<Slot
         return over == null ? added(before) : Wheels.on(before, over, was -> replaced(before, was));
     }
 
-    private Outcome added(FixtureType before) {
+    private Outcome<FixtureType> added(FixtureType before) {
         if (before.findWheel(name).isPresent()) {
             return Located.rejected("name", "There is already a wheel called '" + name + "'.");
         }
@@ -52,7 +53,7 @@ public record PutWheel(@Nullable Integer over, String name, Kind kind, List<Slot
         });
     }
 
-    private Outcome replaced(FixtureType before, Wheel was) {
+    private Outcome<FixtureType> replaced(FixtureType before, Wheel was) {
         var kindThere = WheelKind.of(before, was);
         if (kindThere == Kind.TURNING_GOBOS && kind == Kind.STILL_GOBOS) {
             return Located.rejected("kind",

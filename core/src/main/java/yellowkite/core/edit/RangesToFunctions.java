@@ -8,8 +8,9 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.chart.ChartFunctions;
 import yellowkite.core.chart.meaning.RangeMeaning;
-import yellowkite.core.dmx.Spans;
 import yellowkite.core.dmx.Spans.FunctionSpan;
+import yellowkite.core.dmx.Spans;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.DmxValue;
@@ -28,7 +29,7 @@ public record RangesToFunctions(int function, List<Integer> ranges) implements E
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onFunction(before, function, at -> {
             var span = Spans.of(before, at.channel()).stream().filter(each -> each.function().id() == function).findFirst().orElseThrow();
             var chosen = span.ranges()
@@ -45,7 +46,7 @@ public record RangesToFunctions(int function, List<Integer> ranges) implements E
         });
     }
 
-    private Outcome made(FixtureType before, Located.InChannel at, FunctionSpan span, List<RangeMeaning.Named> chosen) {
+    private Outcome<FixtureType> made(FixtureType before, Located.InChannel at, FunctionSpan span, List<RangeMeaning.Named> chosen) {
         var channel = at.channel();
         var wheel = wheel(before, channel);
         var words = Attributes.pretty(before, channel.attribute());

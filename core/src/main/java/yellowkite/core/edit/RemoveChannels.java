@@ -4,6 +4,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import yellowkite.core.dmx.LinkTargets;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Macro;
@@ -21,14 +22,14 @@ public record RemoveChannels(List<Integer> channels, boolean closeUp) implements
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
-        Outcome so = Located.applied(before);
+    public Outcome<FixtureType> applyTo(FixtureType before) {
+        Outcome<FixtureType> so = Located.applied(before);
         var gone = new LinkedHashSet<>(channels); // in a fixed order: edits are replayed
         if (gone.isEmpty()) {
             return Located.rejected("channels", "There is no channel to remove.");
         }
         for (int id : gone) {
-            if (!(so instanceof Outcome.Applied applied)) {
+            if (!(so instanceof Outcome.Applied<FixtureType> applied)) {
                 return so;
             }
             so = Located.onChannel(applied.after(), id, at -> remove(at, gone));
@@ -36,7 +37,7 @@ public record RemoveChannels(List<Integer> channels, boolean closeUp) implements
         return so;
     }
 
-    private Outcome remove(Located.InMode at, Set<Integer> gone) {
+    private Outcome<FixtureType> remove(Located.InMode at, Set<Integer> gone) {
         var targets = LinkTargets.of(at.mode());
         for (var other : at.mode().channels()) {
             if (!gone.contains(other.id())) {

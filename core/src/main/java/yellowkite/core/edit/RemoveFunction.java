@@ -1,6 +1,7 @@
 package yellowkite.core.edit;
 
 import yellowkite.core.dmx.LinkTargets;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Trees;
@@ -8,7 +9,7 @@ import yellowkite.core.profile.Trees;
 /** Removes a function with its named ranges; refused while something refers to it. */
 public record RemoveFunction(int function) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onFunction(before, function, at -> {
             if (at.channel().functions().count() == 1) {
                 return Located.rejected("function", "'" + at.name() + "' is the only function of its channel; a channel needs one.");

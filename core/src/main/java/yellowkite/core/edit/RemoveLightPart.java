@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.Optional;
 import java.util.stream.Stream;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
 
@@ -14,7 +15,7 @@ public record RemoveLightPart(Kind kind, String name) implements Edit {
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         var physical = before.physicalDescriptions();
         if (kind == Kind.EMITTER ? physical.findEmitter(name).isEmpty() : physical.findFilter(name).isEmpty()) {
             return Located.rejected("name", "This profile has no " + Words.small(kind) + " called '" + name + "'.");

@@ -1,5 +1,6 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Trees;
 import yellowkite.core.profile.Wheel;
@@ -7,7 +8,7 @@ import yellowkite.core.profile.Wheel;
 /** Takes a slot out of a wheel; ranges that brought it in bring in none, those of later ones follow. @param slot 1 = the first */
 public record RemoveSlot(int wheel, int slot) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Wheels.onSlot(before, wheel, slot, was -> {
             if (was.slots().size() == 1) {
                 return Located.rejected("slot", "This is the only slot of '" + was.name() + "'; a wheel needs one.");

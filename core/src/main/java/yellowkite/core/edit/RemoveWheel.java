@@ -1,12 +1,13 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Trees;
 
 /** Removes a wheel that no function turns. */
 public record RemoveWheel(int wheel) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Wheels.on(before, wheel, was -> {
             for (var mode : before.modes()) {
                 for (var channel : mode.channels()) {

@@ -1,11 +1,12 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /** Gives a function another name, unique in its logical channel; links to it follow. */
 public record RenameFunction(int function, String to) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onFunction(before, function, at -> {
             boolean taken = at.logical()
                 .functions()

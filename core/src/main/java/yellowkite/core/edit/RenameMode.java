@@ -1,12 +1,13 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 
 /** Gives a mode another name; names are unique, because consoles choose by them. RDM personalities that name it follow. */
 public record RenameMode(int mode, String to) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (before.findMode(mode).isEmpty()) {
             return Located.missing("mode");
         }

@@ -1,12 +1,13 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Wheel;
 
 /** Gives a wheel another name; the functions that turn it follow. */
 public record RenameWheel(int wheel, String to) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Wheels.on(before, wheel, was -> {
             if (was.name().equals(to)) {
                 return Located.applied(before);

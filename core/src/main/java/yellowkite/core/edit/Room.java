@@ -5,6 +5,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
@@ -16,9 +17,9 @@ final class Room {
     private record Slot(int dmxBreak, int address) {}
 
     /** {@return the outcome, or a refusal where addresses that were apart before lie over each other, or have left their universe} */
-    static Edit.Outcome kept(FixtureType before, Edit.Outcome outcome, String field) {
-        return outcome instanceof Edit.Outcome.Applied applied
-                ? clash(before, applied.after()).<Edit.Outcome>map(why -> new Edit.Outcome.Rejected(field, why)).orElse(outcome)
+    static Outcome<FixtureType> kept(FixtureType before, Outcome<FixtureType> outcome, String field) {
+        return outcome instanceof Outcome.Applied<FixtureType> applied
+                ? clash(before, applied.after()).<Outcome<FixtureType>>map(why -> new Outcome.Rejected<>(field, why)).orElse(outcome)
                 : outcome;
     }
 

@@ -1,5 +1,6 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.Trees;
@@ -7,7 +8,7 @@ import yellowkite.core.profile.Trees;
 /** Says in which unit an attribute of this profile counts. */
 public record SetAttributeUnit(String attribute, PhysicalUnit unit) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (before.attributeDefinitions().find(attribute).isEmpty()) {
             return Located.rejected("attribute", "This profile does not define the attribute '" + attribute + "'.");
         }

@@ -1,6 +1,7 @@
 package yellowkite.core.edit;
 
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /**
@@ -18,7 +19,7 @@ public record SetBounds(int function, @Nullable Double min, @Nullable Double max
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (min != null && !Double.isFinite(min) || max != null && !Double.isFinite(max)) {
             return Located.rejected("min", "A bound is a finite number.");
         }

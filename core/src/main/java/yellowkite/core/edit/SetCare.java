@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.House;
 
@@ -14,7 +15,7 @@ public record SetCare(List<Integer> channels, House.@Nullable Tint tint, @Nullab
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (note != null) {
             var refusal = Texts.refusal("note", note, LONGEST);
             if (refusal.isPresent()) {

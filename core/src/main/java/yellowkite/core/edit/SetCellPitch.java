@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Matrix;
@@ -21,7 +22,7 @@ public record SetCellPitch(int mode, String cell, double pitch) implements Edit 
     private static final int Z = 11;
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (!(pitch > 0 && pitch <= FARTHEST)) {
             return Located.rejected("pitch", "Cells stand more than 0 and up to 20 metres apart.");
         }

@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /**
@@ -10,7 +11,7 @@ import yellowkite.core.profile.FixtureType;
  */
 public record SetChartCount(int mode, @Nullable Integer count) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Modes.on(before, mode, was -> count != null && (count < 1 || count > AddressMap.UNIVERSE)
                 ? Located.rejected("count", "A mode has 1 to " + AddressMap.UNIVERSE + " addresses.")
                 : Located.applied(before.with(f -> f.house = f.house.withChartCount(mode, count))));

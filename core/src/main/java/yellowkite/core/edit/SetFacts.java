@@ -7,10 +7,11 @@ import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.body.FixtureFacts;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Connector;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Geometry.BeamDetails;
+import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Properties;
 import yellowkite.core.profile.Protocols;
 import yellowkite.core.profile.Trees;
@@ -24,7 +25,7 @@ public record SetFacts(FixtureFacts facts) implements Edit {
     private static final int MOST_ID = 0xFFFF;
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         var was = FixtureFacts.of(before);
         return unfit(before).orElseGet(() -> Located.applied(before.with(f -> {
             f.geometries = Trees.map(f.geometries, each -> lit(each, was));
@@ -34,7 +35,7 @@ public record SetFacts(FixtureFacts facts) implements Edit {
         })));
     }
 
-    private Optional<Outcome> unfit(FixtureType type) {
+    private Optional<Outcome<FixtureType>> unfit(FixtureType type) {
         for (var each : List.of(Optional.ofNullable(facts.weight()), Optional.ofNullable(facts.power()),
                 Optional.ofNullable(facts.luminousFlux()), Optional.ofNullable(facts.colorTemperature()))) {
             if (each.isPresent() && !(each.get() > 0 && each.get() <= MOST)) {

@@ -1,6 +1,7 @@
 package yellowkite.core.edit;
 
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /**
@@ -13,7 +14,7 @@ public record SetFade(int function, @Nullable Double realFade, @Nullable Double 
     private static final double LONGEST = 3600;
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (!isTime(realFade) || !isTime(realAcceleration)) {
             return Located.rejected(isTime(realFade) ? "realAcceleration" : "realFade",
                     "A time lies from 0 to " + (int) LONGEST + " seconds.");

@@ -1,6 +1,7 @@
 package yellowkite.core.edit;
 
 import yellowkite.core.attribute.Catalogue;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /**
@@ -9,7 +10,7 @@ import yellowkite.core.profile.FixtureType;
  */
 public record SetFunctionAttribute(int function, String attribute) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onFunction(before, function, was -> Attributes.using(before, attribute, type -> {
             var at = Located.function(type, function).orElseThrow();
             if (at.function().attribute().equals(attribute)) {

@@ -1,6 +1,7 @@
 package yellowkite.core.edit;
 
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.text.Figures;
 
@@ -10,7 +11,7 @@ import yellowkite.core.text.Figures;
  */
 public record SetFunctionPhysical(int function, @Nullable Double from, @Nullable Double to) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (from != null && !Double.isFinite(from) || to != null && !Double.isFinite(to)) {
             return Located.rejected(from != null && !Double.isFinite(from) ? "from" : "to", "A physical end is a finite number.");
         }

@@ -2,13 +2,14 @@ package yellowkite.core.edit;
 
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 
 /** Sets the value that makes the fixture findable. @param value null = none */
 public record SetHighlight(int channel, @Nullable Long value) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onChannel(before, channel, at -> {
             if (value != null && (value < 0 || value > at.channel().max())) {
                 return Located.rejected("value",

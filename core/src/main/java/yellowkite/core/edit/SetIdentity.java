@@ -1,5 +1,6 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /** Changes what the profile says of itself beside its name. */
@@ -11,7 +12,7 @@ public record SetIdentity(Field field, String to) implements Edit {
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         var refusal = switch (field) {
             case MANUFACTURER -> Names.refusalOfManufacturer("to", to);
             case SHORT_NAME -> Names.refusal("to", to);

@@ -3,6 +3,7 @@ package yellowkite.core.edit;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.ValueText;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 
@@ -27,17 +28,17 @@ public record SetLevels(List<Integer> channels, Level level, String to) implemen
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
-        Outcome so = Located.applied(before);
+    public Outcome<FixtureType> applyTo(FixtureType before) {
+        Outcome<FixtureType> so = Located.applied(before);
         for (int id : channels) {
-            if (so instanceof Outcome.Applied applied) {
+            if (so instanceof Outcome.Applied<FixtureType> applied) {
                 so = Located.onChannel(applied.after(), id, this::set);
             }
         }
         return so;
     }
 
-    private Outcome set(Located.InMode at) {
+    private Outcome<FixtureType> set(Located.InMode at) {
         int id = at.channel().id();
         if (to.isBlank() && level == Level.START) {
             return Located.rejected("to", "A channel always has a start value.");
@@ -49,7 +50,7 @@ public record SetLevels(List<Integer> channels, Level level, String to) implemen
         return read.reason() != null ? Located.rejected("to", at.called() + ": " + read.reason()) : set(at, id, read.raw());
     }
 
-    private Outcome set(Located.InMode at, int id, @Nullable Long raw) {
+    private Outcome<FixtureType> set(Located.InMode at, int id, @Nullable Long raw) {
         return switch (level) {
             case START -> new SetStartValue(id, raw == null ? 0 : raw).applyTo(at.type());
             case HIGHLIGHT -> new SetHighlight(id, raw).applyTo(at.type());

@@ -1,12 +1,13 @@
 package yellowkite.core.edit;
 
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /** Says which emitter a function drives, or which filter; null leaves what is there, empty is none. */
 public record SetLightPart(int function, @Nullable String emitter, @Nullable String filter) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (emitter != null && !emitter.isEmpty() && before.physicalDescriptions().findEmitter(emitter).isEmpty()) {
             return Located.rejected("emitter", "This profile has no emitter called '" + emitter + "'.");
         }

@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /**
@@ -16,7 +17,7 @@ public record SetMeant(String rule, String place, @Nullable String reason) imple
     private static final int MOST = 500;
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (reason != null && (reason.isBlank() || reason.length() > LONGEST)) {
             return Located.rejected("reason",
                     reason.isBlank() ? "Say why this is meant." : "A reason has at most " + LONGEST + " letters.");

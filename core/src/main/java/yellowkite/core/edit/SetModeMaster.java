@@ -1,6 +1,7 @@
 package yellowkite.core.edit;
 
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 
@@ -12,7 +13,7 @@ import yellowkite.core.profile.FixtureType;
  */
 public record SetModeMaster(int function, @Nullable Integer master, long from, long to) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onFunction(before, function, at -> {
             if (master == null) {
                 return Located.applied(at.replace(at.function().with(f -> {

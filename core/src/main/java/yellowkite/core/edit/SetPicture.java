@@ -1,11 +1,12 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /** Gives the profile a picture that is among its files. @param name in the archive, without the ending; empty = none */
 public record SetPicture(String name) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Names.refusal("name", name).orElseGet(() -> Located.applied(before.with(f -> {
             f.thumbnail = name;
             f.thumbnailOffsetX = name.equals(before.thumbnail()) ? f.thumbnailOffsetX : 0;

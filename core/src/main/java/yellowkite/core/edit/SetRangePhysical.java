@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.text.Figures;
 
@@ -11,7 +12,7 @@ import yellowkite.core.text.Figures;
  */
 public record SetRangePhysical(int range, @Nullable Double from, @Nullable Double to) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (from != null && !Double.isFinite(from) || to != null && !Double.isFinite(to)) {
             return Located.rejected("from", "A physical end is a finite number.");
         }

@@ -1,11 +1,12 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /** Says which wheel slot a named range brings in. @param slot 1 = the wheel's first; 0 = none */
 public record SetRangeSlot(int range, int slot) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onRange(before, range, at -> {
             var wheel = before.findWheel(at.at().function().wheel());
             if (slot != 0 && wheel.isEmpty()) {

@@ -2,6 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.LogicalChannel;
 
@@ -22,16 +23,16 @@ public record SetReaction(List<Integer> channels, LogicalChannel.@Nullable Snap 
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (isNoTime(mibFade)) {
             return Located.rejected("mibFade", "A time lies from 0 to " + (int) LONGEST + " seconds.");
         }
         if (isNoTime(dmxChangeTimeLimit)) {
             return Located.rejected("dmxChangeTimeLimit", "A time lies from 0 to " + (int) LONGEST + " seconds.");
         }
-        Outcome so = Located.applied(before);
+        Outcome<FixtureType> so = Located.applied(before);
         for (int id : channels) {
-            if (so instanceof Outcome.Applied applied) {
+            if (so instanceof Outcome.Applied<FixtureType> applied) {
                 so = Located.onChannel(applied.after(), id,
                         at -> Located.applied(at.replace(at.channel().mapLogicalChannels(this::changed))));
             }

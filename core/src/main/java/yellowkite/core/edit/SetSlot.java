@@ -3,6 +3,7 @@ package yellowkite.core.edit;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.colour.Srgb;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Trees;
 import yellowkite.core.profile.Wheel;
@@ -36,7 +37,7 @@ public record SetSlot(int wheel, int slot, @Nullable String name, @Nullable Stri
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Wheels.onSlot(before, wheel, slot, was -> {
             var refusal = refusal(before);
             if (refusal.isPresent()) {
@@ -56,8 +57,8 @@ public record SetSlot(int wheel, int slot, @Nullable String name, @Nullable Stri
         });
     }
 
-    private Optional<Outcome> refusal(FixtureType type) {
-        var refusal = name == null ? Optional.<Outcome>empty() : Names.refusal("name", name);
+    private Optional<Outcome<FixtureType>> refusal(FixtureType type) {
+        var refusal = name == null ? Optional.<Outcome<FixtureType>>empty() : Names.refusal("name", name);
         if (refusal.isPresent()) {
             return refusal;
         }

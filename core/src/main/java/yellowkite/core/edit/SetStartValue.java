@@ -1,13 +1,14 @@
 package yellowkite.core.edit;
 
 import yellowkite.core.dmx.Spans;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 
 /** Sets the value that a channel has when nothing else is asked for. The function that holds it becomes the initial one. */
 public record SetStartValue(int channel, long value) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onChannel(before, channel, at -> {
             var was = at.channel();
             if (value < 0 || value > was.max()) {

@@ -1,11 +1,12 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /** Lets a function bring in the slots of a wheel. @param wheel name; empty = none */
 public record SetWheel(int function, String wheel) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (!wheel.isEmpty() && before.findWheel(wheel).isEmpty()) {
             return Located.rejected("wheel", "This profile has no wheel called '" + wheel + "'.");
         }

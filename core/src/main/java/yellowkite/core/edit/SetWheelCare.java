@@ -3,6 +3,7 @@ package yellowkite.core.edit;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.WheelCare.Confirmed;
 import yellowkite.core.profile.WheelCare.Kind;
@@ -17,7 +18,7 @@ public record SetWheelCare(int wheel, @Nullable Kind kind, @Nullable Confirmed o
     private static final int LONGEST = 60;
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Wheels.on(before, wheel, was -> {
             if (open != null) {
                 var refusal = Texts.refusal("by", open.by(), LONGEST).or(() -> Texts.refusal("firmware", open.firmware(), LONGEST));

@@ -1,6 +1,7 @@
 package yellowkite.core.edit;
 
 import java.util.List;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /** Edits that count as one: all of them fit, or none is applied. They are undone together. */
@@ -12,17 +13,17 @@ public record Several(List<Edit> edits) implements Edit {
     }
 
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         if (edits.size() > MOST) {
             return Located.rejected("edits", "At most " + MOST + " edits count as one.");
         }
-        Outcome so = Located.applied(before);
+        Outcome<FixtureType> so = Located.applied(before);
         for (var edit : edits) {
             if (edit instanceof Several || edit instanceof Begin || edit instanceof BecomeCopy) {
                 return Located.rejected("edits",
                         "Edits that count as one hold neither others of their kind nor the beginning of a profile.");
             }
-            if (so instanceof Outcome.Applied applied) {
+            if (so instanceof Outcome.Applied<FixtureType> applied) {
                 so = edit.applyTo(applied.after());
             }
         }

@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.core.chart.ChartFunctions;
 import yellowkite.core.chart.meaning.RangeMeaning;
 import yellowkite.core.dmx.Spans;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Wheel;
 
@@ -16,7 +17,7 @@ import yellowkite.core.profile.Wheel;
  */
 public record SlotsFromRanges(int function, @Nullable Integer wheel) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onFunction(before, function, at -> {
             var channel = at.channel();
             var span = Spans.of(before, channel).stream().filter(each -> each.function().id() == function).findFirst().orElseThrow();

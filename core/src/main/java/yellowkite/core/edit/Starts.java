@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import yellowkite.core.dmx.Spans;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 
@@ -15,8 +16,8 @@ final class Starts {
     private Starts() {}
 
     /** {@return the outcome, or a refusal where functions or ranges that began well before begin together, or outside} */
-    static Edit.Outcome kept(FixtureType before, Edit.Outcome outcome, String field) {
-        if (!(outcome instanceof Edit.Outcome.Applied applied)) {
+    static Outcome<FixtureType> kept(FixtureType before, Outcome<FixtureType> outcome, String field) {
+        if (!(outcome instanceof Outcome.Applied<FixtureType> applied)) {
             return outcome;
         }
         for (var mode : applied.after().modes()) {
@@ -29,7 +30,7 @@ final class Starts {
                 var was = Located.channel(before, channel.id()).map(Located.InMode::channel).orElse(null);
                 var spoiled = was == channel || was != null && spoiled(was).isPresent() ? Optional.<String>empty() : spoiled(channel);
                 if (spoiled.isPresent()) {
-                    return new Edit.Outcome.Rejected(field, spoiled.get());
+                    return new Outcome.Rejected<>(field, spoiled.get());
                 }
             }
         }

@@ -1,13 +1,14 @@
 package yellowkite.core.edit;
 
 import java.util.Optional;
-import yellowkite.core.edit.Edit.Outcome;
+import yellowkite.core.history.Outcome;
+import yellowkite.core.profile.FixtureType;
 
 /** What may stand in a text that is no name. */
 final class Texts {
     private Texts() {}
 
-    static Optional<Outcome> refusal(String field, String text, int longest) {
+    static Optional<Outcome<FixtureType>> refusal(String field, String text, int longest) {
         if (text.length() > longest) {
             return Optional.of(Located.rejected(field, "This text has at most " + longest + " characters; it has " + text.length() + "."));
         }

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.ToIntFunction;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.history.Places;
 import yellowkite.core.profile.AttributeDefinitions;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
@@ -24,6 +25,18 @@ import yellowkite.core.profile.Wheel;
  * by two people at once, in any order, and neither takes anything from the other.
  */
 public final class Touched {
+    /** For two who edit the same profile. */
+    public static final Places<FixtureType, Place> PLACES = new Places<>() {
+        @Override
+        public Set<Place> between(FixtureType before, FixtureType after) {
+            return Touched.between(before, after);
+        }
+
+        @Override
+        public String words(FixtureType now, FixtureType before, Place place) {
+            return PlaceWords.of(now, before, place);
+        }
+    };
     private static final FixtureType NOTHING = FixtureType.of(none -> {});
     private final Set<Place> places = new HashSet<>();
 

@@ -1,5 +1,6 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
 
@@ -11,7 +12,7 @@ import yellowkite.core.profile.FixtureType;
  */
 public record TurnSlots(int function, int by) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Located.onFunction(before, function,
                 at -> before.findWheel(at.function().wheel())
                     .map(wheel -> wheel.slots().size())

@@ -1,5 +1,6 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
 
@@ -10,7 +11,7 @@ import yellowkite.core.profile.FixtureType;
  */
 public record TurnWheel(int mode, int wheel, int by) implements Edit {
     @Override
-    public Outcome applyTo(FixtureType before) {
+    public Outcome<FixtureType> applyTo(FixtureType before) {
         return Modes.on(before, mode, was -> Wheels.on(before, wheel, turned -> {
             if (turned.slots().isEmpty()
                     || was.channels().stream().flatMap(each -> each.functions()).noneMatch(each -> selects(each, turned.name()))) {

@@ -2,7 +2,7 @@ package yellowkite.core.edit;
 
 import java.util.function.Function;
 import java.util.function.IntUnaryOperator;
-import yellowkite.core.edit.Edit.Outcome;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Trees;
 import yellowkite.core.profile.Wheel;
@@ -14,12 +14,12 @@ final class Wheels {
 
     private Wheels() {}
 
-    static Outcome on(FixtureType type, int id, Function<Wheel, Outcome> change) {
+    static Outcome<FixtureType> on(FixtureType type, int id, Function<Wheel, Outcome<FixtureType>> change) {
         return type.wheels().stream().filter(each -> each.id() == id).findFirst().map(change).orElse(Located.missing("wheel"));
     }
 
     /** Goes on with a slot of a wheel, 1 = the first. */
-    static Outcome onSlot(FixtureType type, int id, int slot, Function<Wheel, Outcome> change) {
+    static Outcome<FixtureType> onSlot(FixtureType type, int id, int slot, Function<Wheel, Outcome<FixtureType>> change) {
         return on(type, id, wheel -> wheel.findSlot(slot).isPresent() ? change.apply(wheel)
                 : Located.rejected("slot",
                         "Wheel '" + wheel.name() + "' has slots 1 to " + wheel.slots().size() + "; " + slot + " is not one of them."));

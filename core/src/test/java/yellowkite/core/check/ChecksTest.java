@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.Fixtures;
-import yellowkite.core.edit.Edit;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
@@ -66,7 +66,7 @@ class ChecksTest {
         var finding = only(broken, "unknown-wheel");
 
         assertThat(finding.fixSays()).isEqualTo("Use wheel 'Wheel'");
-        assertThat(((Edit.Outcome.Applied) finding.fix().applyTo(broken)).after()).isEqualTo(spot);
+        assertThat(((Outcome.Applied<FixtureType>) finding.fix().applyTo(broken)).after()).isEqualTo(spot);
     }
 
     @Test
@@ -76,7 +76,7 @@ class ChecksTest {
         var finding = only(swapped, "other-slots-name");
 
         assertThat(finding.says()).isEqualTo("'Dots' selects slot 1, 'Open'; it is called after slot 2.");
-        assertThat(((Edit.Outcome.Applied) finding.fix().applyTo(swapped)).after()).isEqualTo(spot);
+        assertThat(((Outcome.Applied<FixtureType>) finding.fix().applyTo(swapped)).after()).isEqualTo(spot);
         assertThat(rules(with("Gobo1",
                 c -> c.mapFunctions(f -> f.mapRanges(r -> r.name().equals("Dots") ? r.withName("Polkadotsy").withSlot(1) : r)))))
             .doesNotContain("other-slots-name");
@@ -94,7 +94,7 @@ class ChecksTest {
 
         var mended = broken;
         for (var finding : Checks.of(broken)) {
-            if (finding.fix() != null && finding.fix().applyTo(mended) instanceof Edit.Outcome.Applied applied) {
+            if (finding.fix() != null && finding.fix().applyTo(mended) instanceof Outcome.Applied<FixtureType> applied) {
                 mended = applied.after();
             }
         }
@@ -109,8 +109,8 @@ class ChecksTest {
         var finding = only(broken, "start-outside-function");
 
         assertThat(finding.says()).isEqualTo("The start value 200 lies outside 'Still', which runs from 0 to 99.");
-        assertThat(finding.fix().applyTo(broken)).isInstanceOfSatisfying(Edit.Outcome.Applied.class,
-                applied -> assertThat(rules(applied.after())).isEmpty());
+        assertThat(finding.fix().applyTo(broken)).isInstanceOfSatisfying(Outcome.Applied.class,
+                applied -> assertThat(rules((FixtureType) applied.after())).isEmpty());
     }
 
     @Test

@@ -14,8 +14,8 @@ import org.junit.jupiter.api.Test;
 import yellowkite.core.Fixtures;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
-import yellowkite.core.edit.Edit;
 import yellowkite.core.gdtf.Media;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.ColorCie;
 import yellowkite.core.profile.DmxProfile;
@@ -41,7 +41,7 @@ class LightAndMediaChecksTest {
     /** The document after the first fix of a rule. */
     private static FixtureType mended(String rule, FixtureType type) {
         var fix = Checks.of(type).stream().filter(each -> each.rule().equals(rule)).findFirst().orElseThrow().fix();
-        return ((Edit.Outcome.Applied) fix.applyTo(type)).after();
+        return ((Outcome.Applied<FixtureType>) fix.applyTo(type)).after();
     }
 
     private FixtureType withFunction(String name, Consumer<ChannelFunction.Fields> change) {

@@ -13,7 +13,7 @@ import yellowkite.core.Fixtures;
 import yellowkite.core.SoundDocuments;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
-import yellowkite.core.edit.Edit;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.ColorCie;
 import yellowkite.core.profile.DmxProfile;
 import yellowkite.core.profile.DmxValue;
@@ -66,7 +66,7 @@ class MeaningChecksTest {
     /** The document after the first fix of a rule, which mends what it found and brings in nothing that was not there. */
     private static FixtureType mended(String rule, FixtureType type) {
         var finding = Checks.of(type).stream().filter(each -> each.rule().equals(rule)).findFirst().orElseThrow();
-        var after = ((Edit.Outcome.Applied) finding.fix().acceptedOn(type)).after();
+        var after = ((Outcome.Applied<FixtureType>) finding.fix().acceptedOn(type)).after();
         assertThat(Checks.of(after)).as("after " + finding.fixSays()).doesNotContain(finding);
         // ends that a fix brings in are the usual ones, and say so
         assertThat(Checks.of(type)).extracting(Finding::rule)
@@ -327,7 +327,7 @@ class MeaningChecksTest {
             var type = SoundDocuments.of(new Random(seed));
             var before = Checks.of(type);
             for (var finding : before) {
-                if (finding.fix() != null && finding.fix().acceptedOn(type) instanceof Edit.Outcome.Applied applied) {
+                if (finding.fix() != null && finding.fix().acceptedOn(type) instanceof Outcome.Applied<FixtureType> applied) {
                     offered++;
                     var after = Checks.of(applied.after());
                     assertThat(after).as(finding.toString()).doesNotContain(finding);
@@ -347,7 +347,7 @@ class MeaningChecksTest {
     @Test
     void endsThatNobodyStatedAreCountedUntilSomebodyConfirmsThem() {
         var empty = fixture(mode -> {});
-        var type = ((Edit.Outcome.Applied) new yellowkite.core.edit.AddChannels(empty.modes().getFirst().id(),
+        var type = ((Outcome.Applied<FixtureType>) new yellowkite.core.edit.AddChannels(empty.modes().getFirst().id(),
                 List.of(new yellowkite.core.edit.NewChannel("Zoom", "Zoom", 1, null, null, null),
                         new yellowkite.core.edit.NewChannel("Dimmer", "Dimmer", 1, null, null, null)),
                 null)
@@ -356,7 +356,7 @@ class MeaningChecksTest {
             .containsExactly("The physical ends of 1 function are assumed, not stated: 'Zoom'. Look them up, and type or confirm them.");
 
         var zoom = type.modes().getFirst().channels().getFirst().functions().findFirst().orElseThrow();
-        var confirmed = ((Edit.Outcome.Applied) new yellowkite.core.edit.SetFunctionPhysical(zoom.id(), zoom.physicalFrom(),
+        var confirmed = ((Outcome.Applied<FixtureType>) new yellowkite.core.edit.SetFunctionPhysical(zoom.id(), zoom.physicalFrom(),
                 zoom.physicalTo())
             .acceptedOn(type)).after();
 

@@ -23,6 +23,7 @@ import yellowkite.core.dmx.Meaning;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.RandomEdits;
 import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 
@@ -63,7 +64,7 @@ class CompareLawsTest {
         var edits = new ArrayList<Edit>();
         for (int i = 0; i < 5; i++) {
             var edit = RandomEdits.of(right, random);
-            if (edit.applyTo(right) instanceof Edit.Outcome.Applied(var after) && after != right) {
+            if (edit.applyTo(right) instanceof Outcome.Applied(var after) && after != right) {
                 right = after;
                 edits.add(edit);
             }

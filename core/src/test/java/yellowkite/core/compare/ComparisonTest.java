@@ -1,7 +1,6 @@
 package yellowkite.core.compare;
 
 import static org.assertj.core.api.Assertions.assertThat;
-
 import static yellowkite.core.build.ModeBuilder.at;
 import static yellowkite.core.build.ProfileBuilder.part;
 import static yellowkite.core.build.ProfileBuilder.reference;
@@ -19,15 +18,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
-import yellowkite.core.profile.DmxValue;
-import yellowkite.core.xml.Source;
-import yellowkite.core.profile.PhysicalDescriptions;
-import yellowkite.core.profile.Geometry;
-import yellowkite.core.profile.ColorSpace;
-import yellowkite.core.profile.ColorCie;
-import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.Documents;
 import yellowkite.core.Fixtures;
+import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.compare.Difference.Kind;
 import yellowkite.core.edit.AddChannels;
 import yellowkite.core.edit.AddFunction;
@@ -64,19 +57,26 @@ import yellowkite.core.edit.SetRangeSlot;
 import yellowkite.core.edit.SetReaction;
 import yellowkite.core.edit.SetSlot;
 import yellowkite.core.edit.SetStartValue;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.ChannelFunction;
+import yellowkite.core.profile.ColorCie;
+import yellowkite.core.profile.ColorSpace;
+import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.NamedRange;
+import yellowkite.core.profile.PhysicalDescriptions;
 import yellowkite.core.profile.PhysicalUnit;
+import yellowkite.core.xml.Source;
 
 class ComparisonTest {
     private static final FixtureType SPOT = Fixtures.spot();
 
     private static FixtureType after(FixtureType type, Edit edit) {
         return switch (edit.applyTo(type)) {
-            case Edit.Outcome.Applied so -> so.after();
-            case Edit.Outcome.Rejected why -> throw new AssertionError(why.reason());
+            case Outcome.Applied<FixtureType> so -> so.after();
+            case Outcome.Rejected<FixtureType> why -> throw new AssertionError(why.reason());
         };
     }
 
@@ -360,7 +360,7 @@ class ComparisonTest {
         var right = SPOT;
         for (int i = random.nextInt(8); i >= 0; i--) {
             var edit = edit(random);
-            right = edit.applyTo(right) instanceof Edit.Outcome.Applied so ? so.after() : right;
+            right = edit.applyTo(right) instanceof Outcome.Applied<FixtureType> so ? so.after() : right;
         }
 
         var carried = compare(SPOT, right).carriedOver(SPOT);

@@ -5,14 +5,15 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import org.junit.jupiter.api.Test;
 import yellowkite.core.Fixtures;
 import yellowkite.core.edit.PutCurve;
-import yellowkite.core.edit.Edit;
 import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.history.Outcome;
+import yellowkite.core.profile.FixtureType;
 
 class ShelfTest {
     @ParameterizedTest
@@ -45,7 +46,7 @@ class ShelfTest {
     void everyCurveStaysInsideJoinsAndSurvivesTheFile(Shelf shelf) {
         int parameter = shelf == Shelf.STEPPED ? 7 : shelf.most() == 0 ? 0 : 37;
         var curve = new Curve(shelf.pieces(parameter));
-        var put = (Edit.Outcome.Applied) new PutCurve("Ours", shelf.pieces(parameter).stream().map(PutCurve.Piece::of).toList())
+        var put = (Outcome.Applied<FixtureType>) new PutCurve("Ours", shelf.pieces(parameter).stream().map(PutCurve.Piece::of).toList())
             .applyTo(Fixtures.spot());
 
         var read = Curve.of(GdtfDescription.read(GdtfDescription.of(put.after()).write())

@@ -13,13 +13,14 @@ import yellowkite.core.curve.Shelf;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.LayCurve;
 import yellowkite.core.edit.PutCurve;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry.Kind;
 import yellowkite.core.profile.PhysicalUnit;
 
 class CurveUseTest {
     private static FixtureType after(FixtureType type, Edit edit) {
-        return ((Edit.Outcome.Applied) edit.applyTo(type)).after();
+        return ((Outcome.Applied<FixtureType>) edit.applyTo(type)).after();
     }
 
     /** By hand: a quarter of 255 is 64 of 255, through the square law 0.062991, of 1000 cd. */

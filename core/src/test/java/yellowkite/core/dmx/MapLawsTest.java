@@ -15,8 +15,8 @@ import net.jqwik.api.Provide;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.Choices;
 import yellowkite.core.SoundDocuments;
-import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.RandomEdits;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /** The way back, and what stands in for another profile, held against trying every value. */
@@ -100,7 +100,7 @@ class MapLawsTest {
     void whatStandsInForAnotherMeansTheSameAtEveryValue(@ForAll("documents") FixtureType origin, @ForAll("choices") Random random) {
         var type = origin;
         for (int step = 0; step < 4; step++) {
-            if (RandomEdits.of(type, random).acceptedOn(type) instanceof Edit.Outcome.Applied applied
+            if (RandomEdits.of(type, random).acceptedOn(type) instanceof Outcome.Applied<FixtureType> applied
                     && KeptMap.broken(origin, applied.after()).isEmpty()) {
                 type = applied.after();
             }

@@ -1,5 +1,6 @@
 package yellowkite.core.edit;
 
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /** Edits in tests: applied for certain, or refused for certain. */
@@ -8,16 +9,16 @@ final class Applying {
 
     static FixtureType applied(FixtureType before, Edit edit) {
         return switch (edit.acceptedOn(before)) {
-            case Edit.Outcome.Applied applied -> applied.after();
-            case Edit.Outcome.Rejected rejected -> throw new AssertionError(rejected.field() + ": " + rejected.reason());
+            case Outcome.Applied<FixtureType> applied -> applied.after();
+            case Outcome.Rejected<FixtureType> rejected -> throw new AssertionError(rejected.field() + ": " + rejected.reason());
         };
     }
 
     /** {@return the field and the reason} */
     static String refusal(FixtureType before, Edit edit) {
         return switch (edit.acceptedOn(before)) {
-            case Edit.Outcome.Applied applied -> throw new AssertionError("was applied");
-            case Edit.Outcome.Rejected rejected -> rejected.field() + ": " + rejected.reason();
+            case Outcome.Applied<FixtureType> applied -> throw new AssertionError("was applied");
+            case Outcome.Rejected<FixtureType> rejected -> rejected.field() + ": " + rejected.reason();
         };
     }
 }

@@ -14,31 +14,33 @@ import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import yellowkite.core.xml.Source;
-import yellowkite.core.profile.Macro;
-import yellowkite.core.dmx.LightPlaces;
 import yellowkite.core.Fixtures;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.check.Checks;
 import yellowkite.core.check.Finding;
-import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CellGrid;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.FootprintSum;
+import yellowkite.core.dmx.LightPlaces;
 import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.dmx.Resolver;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.history.History;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Geometry.Kind;
+import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.House;
 import yellowkite.core.profile.LogicalChannel;
+import yellowkite.core.profile.Macro;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.NamedRange;
 import yellowkite.core.profile.PhysicalUnit;
+import yellowkite.core.xml.Source;
 
 /** Writing a profile from an empty page. */
 class AuthoringTest {
@@ -77,7 +79,7 @@ class AuthoringTest {
         assertThat(refusal(FixtureType.of(f -> {}), new Begin("A\u202Eb", "B", "C", Begin.Body.FIXED)))
             .isEqualTo("manufacturer: A manufacturer's name cannot hold characters that nobody sees.");
         assertThat(new Begin("Reed & Sons", "B", "C", Begin.Body.FIXED).applyTo(FixtureType.of(f -> {})))
-            .isInstanceOf(Edit.Outcome.Applied.class);
+            .isInstanceOf(Outcome.Applied.class);
         assertThat(refusal(FixtureType.of(f -> {}), new Begin("", "B", "C", Begin.Body.FIXED)))
             .isEqualTo("manufacturer: A manufacturer needs a name.");
     }
@@ -511,9 +513,9 @@ class AuthoringTest {
     /** Any edits, fitting or not, in any order: what was accepted is undone to the identical document, and written and read back equal. */
     @Property(tries = 150)
     void acceptedEditsAreUndoneAndSurviveTheFile(@ForAll Random random) {
-        var history = History.of(empty);
+        var history = History.<FixtureType, Edit>of(empty);
         for (int i = 0; i < 25; i++) {
-            if (history.apply(someEdit(history.current(), random)) instanceof History.Result.Changed changed) {
+            if (history.apply(someEdit(history.current(), random)) instanceof History.Result.Changed<FixtureType, Edit> changed) {
                 history = changed.history();
             }
         }

@@ -1,15 +1,17 @@
 package yellowkite.core.edit;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry.Kind;
 import yellowkite.core.profile.PhysicalUnit;
-import static org.assertj.core.api.Assertions.assertThat;
 
 class DeriveModeTest {
     private static FixtureType type() {
@@ -29,8 +31,8 @@ class DeriveModeTest {
 
     private static FixtureType applied(FixtureType before, Edit edit) {
         return switch (edit.acceptedOn(before)) {
-            case Edit.Outcome.Applied(var after) -> after;
-            case Edit.Outcome.Rejected(var field, var reason) -> throw new AssertionError(field + ": " + reason);
+            case Outcome.Applied(var after) -> after;
+            case Outcome.Rejected(var field, var reason) -> throw new AssertionError(field + ": " + reason);
         };
     }
 
@@ -58,9 +60,9 @@ class DeriveModeTest {
 
         assertThat(addresses(after, 1)).containsExactly(List.of(1, 2), List.of(3));
         assertThat(new DeriveMode(type.modes().getFirst().id(), "X", false, List.of(5)).acceptedOn(type)).isInstanceOfSatisfying(
-                Edit.Outcome.Rejected.class, refused -> assertThat(refused.reason()).isEqualTo("Mode 'Full' has no channel at address 5."));
+                Outcome.Rejected.class, refused -> assertThat(refused.reason()).isEqualTo("Mode 'Full' has no channel at address 5."));
         assertThat(new DeriveMode(type.modes().getFirst().id(), "X", false, List.of(1, 3, 7)).acceptedOn(type))
-            .isInstanceOf(Edit.Outcome.Rejected.class);
+            .isInstanceOf(Outcome.Rejected.class);
     }
 
     @Test

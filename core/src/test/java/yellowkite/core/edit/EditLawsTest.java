@@ -21,6 +21,8 @@ import yellowkite.core.check.Checks;
 import yellowkite.core.check.Finding;
 import yellowkite.core.check.Severity;
 import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.history.History;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 
 /** What holds for every edit upon every document that has cells, breaks, conditions, relations, macros and unknown XML. */
@@ -65,7 +67,7 @@ class EditLawsTest {
         var done = new ArrayList<Edit>();
         for (int i = 0; i < 6; i++) {
             var edit = RandomEdits.of(type, random);
-            if (edit.acceptedOn(type) instanceof Edit.Outcome.Applied(var after)) {
+            if (edit.acceptedOn(type) instanceof Outcome.Applied(var after)) {
                 done.add(edit);
                 var fresh = more(errors(type), errors(after));
                 fresh.removeAll(MAY.getOrDefault(edit.getClass(), Set.of()));
@@ -91,7 +93,7 @@ class EditLawsTest {
     /** Undo is a replay of what counts: the states that a history keeps are those that its edits make from its base. */
     @Property(tries = 200)
     void undoIsTheReplayOfWhatCounts(@ForAll("documents") FixtureType document, @ForAll("choices") Random random) {
-        var history = History.of(document);
+        var history = History.<FixtureType, Edit>of(document);
         for (int i = 0; i < 8; i++) {
             history = switch (random.nextInt(5)) {
                 case 0 -> history.undo().orElse(history);
@@ -103,7 +105,7 @@ class EditLawsTest {
 
         var replayed = document;
         for (var step : history.counting()) {
-            replayed = ((Edit.Outcome.Applied) step.edit().applyTo(replayed)).after();
+            replayed = ((Outcome.Applied<FixtureType>) step.edit().applyTo(replayed)).after();
         }
 
         assertThat(replayed).isEqualTo(history.current());
@@ -113,7 +115,7 @@ class EditLawsTest {
     void whatAnEditLeavesCanBeWrittenAndRead(@ForAll("documents") FixtureType document, @ForAll("choices") Random random) {
         var type = document;
         for (int i = 0; i < 4; i++) {
-            type = RandomEdits.of(type, random).applyTo(type) instanceof Edit.Outcome.Applied(var after) ? after : type;
+            type = RandomEdits.of(type, random).applyTo(type) instanceof Outcome.Applied(var after) ? after : type;
         }
         var once = GdtfDescription.of(type).write();
 

@@ -11,10 +11,11 @@ import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.Fixtures;
 import yellowkite.core.dmx.Spans;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.NamedRange;
+import yellowkite.core.profile.PhysicalUnit;
 
 class EditTest {
     private final FixtureType spot = Fixtures.spot();
@@ -25,15 +26,15 @@ class EditTest {
 
     private static FixtureType applied(FixtureType before, Edit edit) {
         return switch (edit.applyTo(before)) {
-            case Edit.Outcome.Applied applied -> applied.after();
-            case Edit.Outcome.Rejected rejected -> throw new AssertionError(rejected.reason());
+            case Outcome.Applied<FixtureType> applied -> applied.after();
+            case Outcome.Rejected<FixtureType> rejected -> throw new AssertionError(rejected.reason());
         };
     }
 
     private String refusal(Edit edit) {
         return switch (edit.applyTo(spot)) {
-            case Edit.Outcome.Applied applied -> throw new AssertionError("was applied");
-            case Edit.Outcome.Rejected rejected -> rejected.field() + ": " + rejected.reason();
+            case Outcome.Applied<FixtureType> applied -> throw new AssertionError("was applied");
+            case Outcome.Rejected<FixtureType> rejected -> rejected.field() + ": " + rejected.reason();
         };
     }
 
@@ -161,11 +162,11 @@ class EditTest {
         void twoEndsTypedOneAfterTheOtherBothStand() {
             int dots = range(spot, "Dots").id();
             var first = applied(new SetRangePhysical(dots, 2.0, null));
-            var both = range(((Edit.Outcome.Applied) new SetRangePhysical(dots, null, 5.0).applyTo(first)).after(), "Dots");
+            var both = range(((Outcome.Applied<FixtureType>) new SetRangePhysical(dots, null, 5.0).applyTo(first)).after(), "Dots");
 
             assertThat(List.of(both.physicalFrom(), both.physicalTo())).containsExactly(2.0, 5.0);
             int pan = function(spot, "Pan").id();
-            var turned = ((Edit.Outcome.Applied) new SetFunctionPhysical(pan, null, 90.0)
+            var turned = ((Outcome.Applied<FixtureType>) new SetFunctionPhysical(pan, null, 90.0)
                 .applyTo(applied(new SetFunctionPhysical(pan, -90.0, null)))).after();
             assertThat(List.of(function(turned, "Pan").physicalFrom(), function(turned, "Pan").physicalTo())).containsExactly(-90.0, 90.0);
         }
@@ -289,7 +290,7 @@ class EditTest {
 
             var fine = applied(applied(new ChangeWidth(channel(spot, "StrobeMode").id(), 2)),
                     new AddFunction(channel(spot, "StrobeMode").id(), "Sliver", "StrobeMode", 1));
-            assertThat(new ChangeWidth(channel(spot, "StrobeMode").id(), 1).acceptedOn(fine)).isInstanceOf(Edit.Outcome.Rejected.class);
+            assertThat(new ChangeWidth(channel(spot, "StrobeMode").id(), 1).acceptedOn(fine)).isInstanceOf(Outcome.Rejected.class);
             assertThat(refusal(new ChangeWidth(channel(spot, "Pan").id(), 5))).contains("1 to 4 bytes");
         }
     }

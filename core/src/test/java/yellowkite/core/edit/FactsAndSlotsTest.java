@@ -1,5 +1,7 @@
 package yellowkite.core.edit;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.body.FixtureFacts;
@@ -9,20 +11,20 @@ import yellowkite.core.chart.SlotList;
 import yellowkite.core.colour.FilterNumbers;
 import yellowkite.core.colour.Srgb;
 import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.house.StoredHouse;
 import yellowkite.core.library.Synopsis;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Geometry.BeamDetails;
 import yellowkite.core.profile.Geometry.Kind;
+import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.House;
 import yellowkite.core.profile.Matrix;
 import yellowkite.core.profile.NamedRange;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.Wheel;
 import yellowkite.core.xml.Source;
-import static org.assertj.core.api.Assertions.assertThat;
 
 class FactsAndSlotsTest {
     private static final FixtureFacts FACTS = new FixtureFacts(21.5, 480.0, "LED", 4.5, 6.0, 12_000.0, 6_500.0,
@@ -42,13 +44,13 @@ class FactsAndSlotsTest {
 
     private static FixtureType applied(FixtureType before, Edit edit) {
         return switch (edit.acceptedOn(before)) {
-            case Edit.Outcome.Applied(var after) -> after;
-            case Edit.Outcome.Rejected(var field, var reason) -> throw new AssertionError(field + ": " + reason);
+            case Outcome.Applied(var after) -> after;
+            case Outcome.Rejected(var field, var reason) -> throw new AssertionError(field + ": " + reason);
         };
     }
 
     private static String refused(Edit edit) {
-        return edit.acceptedOn(type()) instanceof Edit.Outcome.Rejected(var field, var reason) ? reason : "was applied";
+        return edit.acceptedOn(type()) instanceof Outcome.Rejected(var field, var reason) ? reason : "was applied";
     }
 
     private static ChannelFunction function(FixtureType type) {

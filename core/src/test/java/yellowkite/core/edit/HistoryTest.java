@@ -7,11 +7,13 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.Fixtures;
 import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.history.History;
+import yellowkite.core.profile.FixtureType;
 
 class HistoryTest {
-    private final History history = History.of(Fixtures.spot());
+    private final History<FixtureType, Edit> history = History.of(Fixtures.spot());
 
-    private static History changed(History before, Edit edit) {
+    private static History<FixtureType, Edit> changed(History<FixtureType, Edit> before, Edit edit) {
         return switch (before.apply(edit)) {
             case History.Result.Changed changed -> changed.history();
             case History.Result.Refused refused -> throw new AssertionError(refused.why().reason());

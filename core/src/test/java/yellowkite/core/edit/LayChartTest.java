@@ -1,5 +1,7 @@
 package yellowkite.core.edit;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -12,11 +14,11 @@ import yellowkite.core.check.Severity;
 import yellowkite.core.compare.ChartDifference;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.house.StoredHouse;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
-import static org.assertj.core.api.Assertions.assertThat;
 
 class LayChartTest {
     private static final String CHART = """
@@ -42,13 +44,13 @@ class LayChartTest {
 
     private static FixtureType applied(FixtureType before, Edit edit) {
         return switch (edit.acceptedOn(before)) {
-            case Edit.Outcome.Applied(var after) -> after;
-            case Edit.Outcome.Rejected(var field, var reason) -> throw new AssertionError(field + ": " + reason);
+            case Outcome.Applied(var after) -> after;
+            case Outcome.Rejected(var field, var reason) -> throw new AssertionError(field + ": " + reason);
         };
     }
 
     private static String refused(FixtureType before, Edit edit) {
-        return edit.acceptedOn(before) instanceof Edit.Outcome.Rejected(var field, var reason) ? reason : "was applied";
+        return edit.acceptedOn(before) instanceof Outcome.Rejected(var field, var reason) ? reason : "was applied";
     }
 
     private static Edit lay(Proposal chart, int mode, @Nullable Integer onto) {

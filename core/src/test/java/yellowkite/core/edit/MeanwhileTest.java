@@ -14,9 +14,10 @@ import org.junit.jupiter.api.Test;
 import yellowkite.core.Choices;
 import yellowkite.core.Fixtures;
 import yellowkite.core.SoundDocuments;
-import yellowkite.core.edit.Edit.Outcome;
 import yellowkite.core.edit.Touched.Kind;
 import yellowkite.core.edit.Touched.Place;
+import yellowkite.core.history.Meanwhile;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.FixtureType;
@@ -32,17 +33,21 @@ class MeanwhileTest {
         return channel.logicalChannels().getFirst().functions().getFirst();
     }
 
-    private static Meanwhile conflict(String place) {
-        return new Meanwhile.Conflict(List.of(place));
+    private static Meanwhile<FixtureType> meanwhile(FixtureType seen, FixtureType now, Edit edit) {
+        return Meanwhile.of(seen, now, edit, Touched.PLACES);
+    }
+
+    private static Meanwhile<FixtureType> conflict(String place) {
+        return new Meanwhile.Conflict<>(List.of(place));
     }
 
     @Test
     void whatIsDoneToTwoChannelsStandsBoth() {
         var now = applied(seen, new RenameFunction(functionOf(first).id(), "Ines was here"));
 
-        var both = Meanwhile.of(seen, now, new SetStartValue(second.id(), 7));
+        var both = meanwhile(seen, now, new SetStartValue(second.id(), 7));
 
-        assertThat(both).isEqualTo(new Meanwhile.Free(new Outcome.Applied(applied(now, new SetStartValue(second.id(), 7)))));
+        assertThat(both).isEqualTo(new Meanwhile.Free<>(new Outcome.Applied<>(applied(now, new SetStartValue(second.id(), 7)))));
     }
 
     @Test
@@ -56,7 +61,7 @@ class MeanwhileTest {
     void whoeverTouchesTheSameFunctionIsTold() {
         var now = applied(seen, new RenameFunction(functionOf(second).id(), "Ines was here"));
 
-        assertThat(Meanwhile.of(seen, now, new RenameFunction(functionOf(second).id(), "Joost was here")))
+        assertThat(meanwhile(seen, now, new RenameFunction(functionOf(second).id(), "Joost was here")))
             .isEqualTo(conflict("function 'Ines was here'"));
     }
 
@@ -64,9 +69,9 @@ class MeanwhileTest {
     void whatSomebodyHasJustChangedIsNotRemovedUnseen() {
         var now = applied(seen, new RenameFunction(functionOf(second).id(), "Ines was here"));
 
-        assertThat(Meanwhile.of(seen, now, new RemoveChannels(List.of(second.id()), false)))
+        assertThat(meanwhile(seen, now, new RemoveChannels(List.of(second.id()), false)))
             .isEqualTo(conflict("function 'Ines was here'"));
-        assertThat(Meanwhile.of(seen, applied(seen, new RemoveChannels(List.of(second.id()), false)), new SetStartValue(second.id(), 7)))
+        assertThat(meanwhile(seen, applied(seen, new RemoveChannels(List.of(second.id()), false)), new SetStartValue(second.id(), 7)))
             .as("what is gone is called by what it was")
             .isEqualTo(conflict("function 'Still'")); // a start stands in its function
     }
@@ -77,7 +82,7 @@ class MeanwhileTest {
 
         assertThat(Touched.between(seen, now)).contains(new Place(Kind.CHANNELS, seen.modes().getFirst().id()),
                 new Place(Kind.CHANNEL, second.id()), new Place(Kind.FUNCTION, functionOf(second).id()));
-        assertThat(Meanwhile.of(seen, now, new RemoveChannels(List.of(first.id()), false)))
+        assertThat(meanwhile(seen, now, new RemoveChannels(List.of(first.id()), false)))
             .isEqualTo(conflict("the channels of mode '" + seen.modes().getFirst().name() + "'"));
     }
 
@@ -104,9 +109,9 @@ class MeanwhileTest {
         }
         var edit = RandomEdits.of(document, random);
 
-        var meanwhile = Meanwhile.of(document, now, edit);
+        var meanwhile = meanwhile(document, now, edit);
 
-        if (meanwhile instanceof Meanwhile.Free(Outcome.Applied(var after))) {
+        if (meanwhile instanceof Meanwhile.Free<FixtureType>(Outcome.Applied<FixtureType>(var after))) {
             assertThat(Collections.disjoint(Touched.between(document, now), Touched.between(now, after))).as("%s takes nothing away", edit)
                 .isTrue();
             assertThat(Touched.between(document, after)).as("both are there").containsAll(Touched.between(document, now));

@@ -1,9 +1,13 @@
 package yellowkite.core.edit;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.offset;
+
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.build.ModeBuilder;
+import yellowkite.core.build.ProfileBuilder;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.DmxValue;
@@ -11,8 +15,6 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry.Kind;
 import yellowkite.core.profile.NamedRange;
 import yellowkite.core.profile.PhysicalUnit;
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.offset;
 
 class RangesToFunctionsTest {
     private static FixtureType type() {
@@ -57,8 +59,8 @@ class RangesToFunctionsTest {
 
     private static FixtureType applied(FixtureType before, Edit edit) {
         return switch (edit.acceptedOn(before)) {
-            case Edit.Outcome.Applied(var after) -> after;
-            case Edit.Outcome.Rejected(var field, var reason) -> throw new AssertionError(field + ": " + reason);
+            case Outcome.Applied(var after) -> after;
+            case Outcome.Rejected(var field, var reason) -> throw new AssertionError(field + ": " + reason);
         };
     }
 
@@ -152,6 +154,6 @@ class RangesToFunctionsTest {
             .containsExactly("0 Closed", "20 Open");
         assertThat(channel(after, "Shutter1").start()).as("not moved").isEqualTo(30);
         assertThat(new FunctionToRange(functions(type, "Shutter1").getFirst().id()).acceptedOn(type))
-            .isInstanceOf(Edit.Outcome.Rejected.class);
+            .isInstanceOf(Outcome.Rejected.class);
     }
 }

@@ -1,5 +1,8 @@
 package yellowkite.core.edit;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.offset;
+
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.body.Parts;
@@ -10,21 +13,20 @@ import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.LinkTargets;
 import yellowkite.core.dmx.OneMeaning;
 import yellowkite.core.dmx.SituationText;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Geometry.Kind;
+import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.PhysicalUnit;
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.offset;
 
 class SituationsAndCellsTest {
     private static FixtureType applied(FixtureType before, Edit edit) {
         return switch (edit.acceptedOn(before)) {
-            case Edit.Outcome.Applied(var after) -> after;
-            case Edit.Outcome.Rejected(var field, var reason) -> throw new AssertionError(field + ": " + reason);
+            case Outcome.Applied(var after) -> after;
+            case Outcome.Rejected(var field, var reason) -> throw new AssertionError(field + ": " + reason);
         };
     }
 
@@ -149,7 +151,7 @@ class SituationsAndCellsTest {
         assertThat(applied(after, new ExchangeFunctions(shutter.functions().findFirst().orElseThrow().id()))).as("and back again")
             .isEqualTo(waiting);
         var across = applied(type, new SetModeMaster(dim, shutter.id(), 50, 120));
-        assertThat(new ExchangeFunctions(closed).acceptedOn(across)).isInstanceOfSatisfying(Edit.Outcome.Rejected.class,
+        assertThat(new ExchangeFunctions(closed).acceptedOn(across)).isInstanceOfSatisfying(Outcome.Rejected.class,
                 refused -> assertThat(refused.reason()).contains("'Dim' is active while"));
     }
 
@@ -198,7 +200,7 @@ class SituationsAndCellsTest {
             .allSatisfy(mode -> assertThat(Parts.repeated(after, mode)).extracting(Geometry::name).containsExactly("Cell"));
         assertThat(after.allGeometries().map(Geometry::name).toList()).doesNotHaveDuplicates();
         assertThat(CompiledMode.of(after, after.modes().getLast()).map().footprint()).containsExactly(java.util.Map.entry(1, 6));
-        assertThat(second.acceptedOn(after)).as("and once in each mode").isInstanceOf(Edit.Outcome.Rejected.class);
+        assertThat(second.acceptedOn(after)).as("and once in each mode").isInstanceOf(Outcome.Rejected.class);
         assertThat(Checks.of(after)).extracting(each -> each.severity().name()).doesNotContain("ERROR");
     }
 
@@ -229,7 +231,7 @@ class SituationsAndCellsTest {
         for (int i = 0; i < 4; i++) {
             assertThat(places.get(i)).isCloseTo(0.25 * i, offset(1e-9));
         }
-        assertThat(new SetCellPitch(mode.id(), "Cell", 0).acceptedOn(made)).isInstanceOf(Edit.Outcome.Rejected.class);
-        assertThat(new SetCellPitch(mode.id(), "Nothing", 1).acceptedOn(made)).isInstanceOf(Edit.Outcome.Rejected.class);
+        assertThat(new SetCellPitch(mode.id(), "Cell", 0).acceptedOn(made)).isInstanceOf(Outcome.Rejected.class);
+        assertThat(new SetCellPitch(mode.id(), "Nothing", 1).acceptedOn(made)).isInstanceOf(Outcome.Rejected.class);
     }
 }

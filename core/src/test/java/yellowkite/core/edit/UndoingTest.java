@@ -5,14 +5,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.Fixtures;
+import yellowkite.core.history.History;
+import yellowkite.core.history.Undoing;
 import yellowkite.core.profile.Channel;
+import yellowkite.core.profile.FixtureType;
 
 class UndoingTest {
     private final List<Channel> channels = Fixtures.spot().modes().getFirst().channels();
-    private final History base = History.of(Fixtures.spot());
+    private final History<FixtureType, Edit> base = History.of(Fixtures.spot());
 
-    private static History with(History history, Edit edit) {
-        return ((History.Result.Changed) history.apply(edit)).history();
+    private static History<FixtureType, Edit> with(History<FixtureType, Edit> history, Edit edit) {
+        return ((History.Result.Changed<FixtureType, Edit>) history.apply(edit)).history();
     }
 
     private Edit start(int channel, int to) {

@@ -1,10 +1,12 @@
 package yellowkite.core.gdtf;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.RenameMode;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.AttributeDefinitions.SubType;
 import yellowkite.core.profile.ColorCie;
 import yellowkite.core.profile.ColorSpace;
@@ -17,7 +19,6 @@ import yellowkite.core.profile.Protocols;
 import yellowkite.core.profile.Wheel;
 import yellowkite.core.xml.ReadNote;
 import yellowkite.core.xml.XmlText;
-import static org.assertj.core.api.Assertions.assertThat;
 
 /** Every element of the standard's sheet that the smaller fixtures of other tests do not have. */
 class EveryElementTest {
@@ -185,7 +186,7 @@ class EveryElementTest {
         assertThat(type.protocols().networks()).extracting(Protocols.Network::kind)
             .containsExactly(Protocols.Kind.ART_NET, Protocols.Kind.SACN);
 
-        var outcome = (Edit.Outcome.Applied) new RenameMode(type.modes().getFirst().id(), "Broad").applyTo(type);
+        var outcome = (Outcome.Applied<FixtureType>) new RenameMode(type.modes().getFirst().id(), "Broad").applyTo(type);
 
         assertThat(outcome.after().protocols().rdm().versions().getFirst().personalities()).extracting(Protocols.Personality::mode)
             .containsExactly("Broad");

@@ -12,8 +12,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import yellowkite.core.Choices;
 import yellowkite.core.SoundDocuments;
-import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.RenameProfile;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.xml.XmlNode;
 import yellowkite.core.xml.XmlText;
@@ -99,7 +99,7 @@ class LosslessLawsTest {
     void anEditLeavesWhatItDoesNotNameAsItWas(@ForAll("documents") FixtureType document, @ForAll("choices") Random random) {
         var file = strange(document, random);
         var description = GdtfDescription.read(file);
-        var renamed = (Edit.Outcome.Applied) new RenameProfile("Otherwise").applyTo(description.type());
+        var renamed = (Outcome.Applied<FixtureType>) new RenameProfile("Otherwise").applyTo(description.type());
         var expected = new String(file, StandardCharsets.UTF_8).replaceFirst("(<FixtureType[^>]* Name=\")[^\"]*\"", "$1Otherwise\"")
             .getBytes(StandardCharsets.UTF_8);
 

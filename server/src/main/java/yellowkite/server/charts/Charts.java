@@ -14,8 +14,8 @@ import yellowkite.core.chart.correct.Corrections;
 import yellowkite.core.chart.correct.Unfit;
 import yellowkite.core.chart.source.Sheet;
 import yellowkite.core.compare.ChartDifference;
-import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.LayChart;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.media.chart.ChartFile;
 import yellowkite.media.chart.PdfPages;
@@ -185,8 +185,8 @@ class Charts {
         var type = before;
         for (var edit : edits) {
             type = switch (edit.acceptedOn(type)) {
-                case Edit.Outcome.Applied(var after) -> after;
-                case Edit.Outcome.Rejected(var field, var reason) -> throw Refusal.unfit(field, reason);
+                case Outcome.Applied(var after) -> after;
+                case Outcome.Rejected(var field, var reason) -> throw Refusal.unfit(field, reason);
             };
         }
     }

@@ -8,9 +8,10 @@ import org.springframework.stereotype.Service;
 import yellowkite.core.edit.BecomeCopy;
 import yellowkite.core.edit.Begin;
 import yellowkite.core.edit.Edit;
-import yellowkite.core.edit.History;
+import yellowkite.core.history.History;
 import yellowkite.core.library.FixtureIdentity;
 import yellowkite.core.library.Shelf;
+import yellowkite.core.profile.FixtureType;
 import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.drafts.DraftRepository.Kind;
@@ -86,7 +87,7 @@ class Beginnings {
                 new BecomeCopy(made, called, guid, copy.mode() == null ? null : modeId(Objects.requireNonNull(base), copy.mode()));
             case Start.ProductionVersion version -> new BecomeCopy(made, called, guid, null);
         };
-        var begun = Drafting.changed(History.of(bases.baseOf(base == null ? null : base.id()).type()), first);
+        var begun = Drafting.changed(History.<FixtureType, Edit>of(bases.baseOf(base == null ? null : base.id()).type()), first);
         var step = new StoredStep(1, Kind.EDIT, StoredForms.EDIT.write(first), Drafting.shorten(begun.counting().getLast().sentence()),
                 change.author().name(), clock.now(), change.id());
         var draftId = change.id() == null ? UUID.randomUUID().toString() : change.id();

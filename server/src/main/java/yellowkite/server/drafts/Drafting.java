@@ -13,10 +13,12 @@ import yellowkite.core.dmx.KeptMap;
 import yellowkite.core.edit.BecomeCopy;
 import yellowkite.core.edit.Begin;
 import yellowkite.core.edit.Edit;
-import yellowkite.core.edit.History;
-import yellowkite.core.edit.Meanwhile;
 import yellowkite.core.edit.SetPicture;
-import yellowkite.core.edit.Undoing;
+import yellowkite.core.edit.Touched;
+import yellowkite.core.history.History;
+import yellowkite.core.history.Meanwhile;
+import yellowkite.core.history.Undoing;
+import yellowkite.core.profile.FixtureType;
 import yellowkite.server.content.ContentStore;
 import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
@@ -61,7 +63,7 @@ public class Drafting {
     record Changed(@Nullable LoadedDraft before, LoadedDraft after) {}
 
     /** A step that is to be kept. @param edit as it is stored */
-    private record Forth(Kind kind, @Nullable String edit, History after, String sentence) {}
+    private record Forth(Kind kind, @Nullable String edit, History<FixtureType, Edit> after, String sentence) {}
 
     /**
      * Applies an edit, also where others have changed other places since {@code seen}. One that was made already, and whose answer was
@@ -112,13 +114,13 @@ public class Drafting {
             throw stale(since);
         }
         if (Meanwhile.of(drafts.at(now.draft(), seen).history().current(), now.history().current(),
-                edit) instanceof Meanwhile.Conflict(var places)) {
+                edit, Touched.PLACES) instanceof Meanwhile.Conflict(var places)) {
             throw stale(since, places);
         }
     }
 
     /** A production's version keeps the DMX map of what it derives from. */
-    private History keptMap(String profileId, History after) {
+    private History<FixtureType, Edit> keptMap(String profileId, History<FixtureType, Edit> after) {
         productionVersions.find(profileId)
             .ifPresent(version -> KeptMap.broken(bases.baseOf(version.originRevisionId()).type(), after.current()).ifPresent(why -> {
                 throw Refusal.unfit("edit", "This is what '" + version.production() + "' puts into " + version.origin()
@@ -127,10 +129,10 @@ public class Drafting {
         return after;
     }
 
-    static History changed(History before, Edit edit) {
+    static History<FixtureType, Edit> changed(History<FixtureType, Edit> before, Edit edit) {
         return switch (before.apply(edit)) {
-            case History.Result.Changed changed -> changed.history();
-            case History.Result.Refused refused -> throw Refusal.unfit(refused.why().field(), refused.why().reason());
+            case History.Result.Changed<FixtureType, Edit> changed -> changed.history();
+            case History.Result.Refused<FixtureType, Edit> refused -> throw Refusal.unfit(refused.why().field(), refused.why().reason());
         };
     }
 
@@ -148,8 +150,8 @@ public class Drafting {
                 throw stale(since);
             }
             return switch (Undoing.lastOf(now.history(), index -> now.edits().get(index).author().equals(me))) {
-                case Undoing.Refused(var why) -> throw Refusal.unfit("history", why);
-                case Undoing.TakenBack back -> List.of(new Forth(Kind.UNDO, back.wasLast() ? null : String.valueOf(back.index()),
+                case Undoing.Refused<FixtureType, Edit>(var why) -> throw Refusal.unfit("history", why);
+                case Undoing.TakenBack<FixtureType, Edit> back -> List.of(new Forth(Kind.UNDO, back.wasLast() ? null : String.valueOf(back.index()),
                         back.after(), "Undone: " + back.sentence()));
             };
         });
@@ -162,13 +164,13 @@ public class Drafting {
         });
     }
 
-    private static Forth forth(History history) {
+    private static Forth forth(History<FixtureType, Edit> history) {
         var after = history.redo().orElseThrow(() -> Refusal.unfit("history", "There is nothing to redo."));
         return new Forth(Kind.REDO, null, after, "Done again: " + after.counting().getLast().sentence());
     }
 
-    private static Forth back(History history) {
-        var after = history.done() <= history.floor() ? Optional.<History>empty() : history.undo();
+    private static Forth back(History<FixtureType, Edit> history) {
+        var after = history.done() <= history.floor() ? Optional.<History<FixtureType, Edit>>empty() : history.undo();
         return new Forth(Kind.UNDO, null, after.orElseThrow(() -> Refusal.unfit("history", "There is nothing to undo.")),
                 "Undone: " + history.counting().getLast().sentence());
     }

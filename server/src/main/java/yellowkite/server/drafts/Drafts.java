@@ -7,8 +7,10 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
-import yellowkite.core.edit.History;
+import yellowkite.core.edit.Edit;
+import yellowkite.core.history.History;
 import yellowkite.core.library.Shelf;
+import yellowkite.core.profile.FixtureType;
 import yellowkite.server.database.HouseClock;
 import yellowkite.server.drafts.DraftRepository.StoredDraft;
 import yellowkite.server.drafts.DraftRepository.StoredStep;
@@ -165,7 +167,7 @@ public class Drafts {
         return replayed;
     }
 
-    private static History replay(History before, StoredStep step) {
+    private static History<FixtureType, Edit> replay(History<FixtureType, Edit> before, StoredStep step) {
         return switch (step.kind()) {
             case UNDO -> (step.edit() == null ? before : before.lastly(Integer.parseInt(step.edit())).orElseThrow()).undo().orElseThrow();
             case REDO -> before.redo().orElseThrow();
