@@ -4,11 +4,14 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.server.content.ContentStore;
+import yellowkite.server.library.ProductionVersionRepository.ProductionVersion;
+import yellowkite.server.library.ProductionVersionRepository;
 import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.StoredRevision;
@@ -27,12 +30,17 @@ class DraftBases {
             DraftMedia.NONE, 1_000);
     /** What pictures are like is read from their bytes once, by path and content. */
     private final Cache<Map<String, String>, DraftMedia> media = Caffeine.newBuilder().maximumSize(64).build();
+    /** A profile is a production's version from its beginning, or never. */
+    private final Cache<String, Boolean> plain = Caffeine.newBuilder().maximumSize(1_000).build();
     private final RevisionRepository revisionRows;
     private final ContentStore contents;
     private final RevisionReader reader;
     private final DraftRepository repository;
+    private final ProductionVersionRepository productionVersions;
 
-    DraftBases(RevisionRepository revisionRows, ContentStore contents, RevisionReader reader, DraftRepository repository) {
+    DraftBases(RevisionRepository revisionRows, ContentStore contents, RevisionReader reader, DraftRepository repository,
+            ProductionVersionRepository productionVersions) {
+        this.productionVersions = productionVersions;
         this.revisionRows = revisionRows;
         this.contents = contents;
         this.reader = reader;
@@ -50,6 +58,18 @@ class DraftBases {
             return new Base(revision, described.description(), reader.house(id).laidOnto(described.description().type()),
                     new DraftMedia(entries, contents.media(entries)), described.bytes());
         });
+    }
+
+    /** {@return what a production's version derives from; none for any other profile} */
+    Optional<ProductionVersion> productionVersion(String profileId) {
+        if (plain.getIfPresent(profileId) != null) {
+            return Optional.empty();
+        }
+        var found = productionVersions.find(profileId);
+        if (found.isEmpty()) {
+            plain.put(profileId, true);
+        }
+        return found;
     }
 
     /** {@return the number of the profile's own revision that the draft stands on; 0 if it has none yet} */

@@ -24,7 +24,6 @@ import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.drafts.DraftRepository.Kind;
 import yellowkite.server.drafts.DraftRepository.StoredStep;
-import yellowkite.server.library.ProductionVersionRepository;
 import yellowkite.server.stored.StoredForms;
 import yellowkite.server.web.Change;
 import yellowkite.server.web.Refusal;
@@ -41,19 +40,17 @@ public class Drafting {
     private final Drafts drafts;
     private final Beginnings beginnings;
     private final DraftBases bases;
-    private final ProductionVersionRepository productionVersions;
     private final ContentStore contents;
     private final DraftEvents events;
     private final HouseClock clock;
 
     Drafting(Transactions transactions, DraftRepository repository, Drafts drafts, Beginnings beginnings, DraftBases bases,
-            ProductionVersionRepository productionVersions, ContentStore contents, DraftEvents events, HouseClock clock) {
+            ContentStore contents, DraftEvents events, HouseClock clock) {
         this.transactions = transactions;
         this.repository = repository;
         this.drafts = drafts;
         this.beginnings = beginnings;
         this.bases = bases;
-        this.productionVersions = productionVersions;
         this.contents = contents;
         this.events = events;
         this.clock = clock;
@@ -121,7 +118,7 @@ public class Drafting {
 
     /** A production's version keeps the DMX map of what it derives from. */
     private History<FixtureType, Edit> keptMap(String profileId, History<FixtureType, Edit> after) {
-        productionVersions.find(profileId)
+        bases.productionVersion(profileId)
             .ifPresent(version -> KeptMap.broken(bases.baseOf(version.originRevisionId()).type(), after.current()).ifPresent(why -> {
                 throw Refusal.unfit("edit", "This is what '" + version.production() + "' puts into " + version.origin()
                         + ", and keeps its DMX map: " + why + ". Change what the slots hold, or edit the profile that it derives from.");
