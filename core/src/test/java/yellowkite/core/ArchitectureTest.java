@@ -27,7 +27,7 @@ class ArchitectureTest {
     @Test
     void jsonIsReadWhereAFileOfOursIs() {
         noClasses().that()
-            .resideOutsideOfPackage("yellowkite.core.release..")
+            .resideOutsideOfPackages("yellowkite.core.release..", "yellowkite.core.rig.file..")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("tools.jackson..")

@@ -1,0 +1,43 @@
+package yellowkite.core.rig;
+
+import yellowkite.core.dmx.AddressMap;
+
+/**
+ * Where one DMX break of a unit stands.
+ *
+ * @param dmxBreak as its profile numbers it
+ * @param footprint addresses from {@code at} on; at least 1
+ */
+public record Patch(int dmxBreak, At at, int footprint) {
+    public Patch {
+        if (footprint < 1) {
+            throw new IllegalArgumentException("footprint must be at least 1, was " + footprint);
+        }
+    }
+
+    public int universe() {
+        return at.universe();
+    }
+
+    public int from() {
+        return at.address();
+    }
+
+    /** {@return its last address; above 512 where it runs over the universe's end} */
+    public int to() {
+        return at.address() + footprint - 1;
+    }
+
+    public boolean isOverTheEnd() {
+        return to() > AddressMap.UNIVERSE;
+    }
+
+    public Patch movedTo(At to) {
+        return new Patch(dmxBreak, to, footprint);
+    }
+
+    /** {@return such as {@code 2.1}, of one among several breaks {@code break 2: 3.1}} */
+    public String words(boolean isOneOfSeveral) {
+        return isOneOfSeveral ? "break " + dmxBreak + ": " + at : at.toString();
+    }
+}

@@ -1,0 +1,83 @@
+package yellowkite.core.rig.edit;
+
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import yellowkite.core.history.Outcome;
+import yellowkite.core.rig.Rig;
+import yellowkite.core.rig.Unit;
+
+/** What edits of a rig say and refuse alike. */
+final class Said {
+    static final int LONGEST = 200;
+    static final int LONGEST_NOTE = 10_000;
+
+    private Said() {}
+
+    static Outcome<Rig> applied(Rig after) {
+        return new Outcome.Applied<>(after);
+    }
+
+    static Outcome<Rig> rejected(String field, String reason) {
+        return new Outcome.Rejected<>(field, reason);
+    }
+
+    /** {@return the outcome, or the refusal of what does not exist} @param field that the refusal is about */
+    static Outcome<Rig> tried(String field, Tried work) {
+        try {
+            return work.make();
+        } catch (IllegalArgumentException unfit) {
+            return rejected(field, String.valueOf(unfit.getMessage()));
+        }
+    }
+
+    /** Refuses by {@link IllegalArgumentException} with a sentence. */
+    interface Tried {
+        Outcome<Rig> make();
+    }
+
+    static Optional<Outcome<Rig>> refusal(String field, String text, int longest) {
+        if (text.length() > longest) {
+            return Optional.of(rejected(field, "This text has at most " + longest + " characters; it has " + text.length() + "."));
+        }
+        boolean control = text.codePoints().anyMatch(c -> Character.isISOControl(c) && c != '\n' && c != '\t');
+        return control ? Optional.of(rejected(field, "A text cannot hold control characters.")) : Optional.empty();
+    }
+
+    /** Does it with the units that are meant, in the order in which they are named; refuses where one of them is gone, or none is named. */
+    static Outcome<Rig> onUnits(Rig rig, Collection<String> uuids, Function<List<Unit>, Outcome<Rig>> change) {
+        var byUuid = rig.units().stream().collect(Collectors.toMap(Unit::uuid, each -> each, (first, second) -> first));
+        var units = uuids.stream().distinct().map(byUuid::get).toList();
+        if (units.isEmpty()) {
+            return rejected("units", "Select a unit first.");
+        }
+        return units.contains(null) ? rejected("units", "A unit is not in this rig any more; someone may have removed it.")
+                : change.apply(units);
+    }
+
+    /** {@return the units, with all that hangs on them} */
+    static Set<String> withAccessories(Rig rig, Collection<String> uuids) {
+        var all = new HashSet<>(uuids);
+        int before;
+        do {
+            before = all.size();
+            rig.units().stream().filter(each -> each.hangsOn() != null && all.contains(each.hangsOn())).forEach(each -> all.add(each.uuid()));
+        } while (all.size() > before);
+        return all;
+    }
+
+    /** {@return such as "unit 201" or "units 201 and 11 more"} */
+    static String called(Rig rig, List<String> uuids) {
+        var first = uuids.isEmpty() ? Optional.<Unit>empty() : rig.find(uuids.getFirst());
+        var name = first.map(Unit::id).filter(id -> !id.isEmpty()).orElse("without an id");
+        return uuids.size() == 1 ? "unit " + name : "units " + name + " and " + (uuids.size() - 1) + " more";
+    }
+
+    static String upper(String sentence) {
+        return sentence.isEmpty() ? sentence : Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1);
+    }
+}
