@@ -7,22 +7,22 @@ import java.io.PrintWriter;
 import java.lang.reflect.InvocationTargetException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.IFactory;
 import picocli.CommandLine.MissingParameterException;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.UnmatchedArgumentException;
+import picocli.CommandLine;
 
 /** The core from the command line. Ends with 0 if all is well, 1 if errors were found, 2 if a file or the call was refused. */
-@Command(name = "./kite", subcommands = {Kite.Profile.class, Kite.Chart.class, Kite.Release.class})
+@Command(name = "./kite", subcommands = {Kite.Profile.class, Kite.Chart.class, Kite.Release.class, Kite.Rigs.class})
 public final class Kite {
     private static final int WIDTH = 120;
 
     Kite() {}
 
-    /** What {@code -h} means for each of the three. */
+    /** What {@code -h} means for each of the four. */
     private static class Group {
         @Option(names = {"-h", "--help"}, usageHelp = true, description = "This help.")
         @SuppressWarnings("UnusedVariable") // read by its annotation
@@ -47,6 +47,13 @@ public final class Kite {
             "Exit status: 0 all well; 2 a file or the call was refused."}, subcommands = {ReleaseLook.class, ReleaseMake.class})
     static final class Release extends Group {
         Release() {}
+    }
+
+    @Command(name = "rig", description = "Rigs: the fixtures of a production, as JSON or as patch sheets.", footer = {"",
+            "Exit status: 0 all well; 1 the units collide, or a value is out of reach; 2 a file or the call was refused."}, subcommands = {
+                    RigRead.class, RigWrite.class, RigAdd.class, RigSent.class})
+    static final class Rigs extends Group {
+        Rigs() {}
     }
 
     /** Runs and ends the program. */

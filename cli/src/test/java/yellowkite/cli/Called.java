@@ -12,7 +12,7 @@ import tools.jackson.databind.json.JsonMapper;
 record Called(int status, List<JsonNode> lines, String out, String err) {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
-    /** @param group profile, chart or release. @param terminal whether a person reads the answer */
+    /** @param group profile, chart, release or rig. @param terminal whether a person reads the answer */
     static Called of(boolean terminal, String group, String... arguments) {
         var out = new ByteArrayOutputStream();
         var err = new ByteArrayOutputStream();

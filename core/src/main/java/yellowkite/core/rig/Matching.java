@@ -153,7 +153,7 @@ public final class Matching {
     }
 
     private static boolean same(String one, String other) {
-        return NearNames.plain(one).equals(NearNames.plain(other));
+        return one.strip().equalsIgnoreCase(other.strip());
     }
 
     private static boolean alike(String one, String other) {

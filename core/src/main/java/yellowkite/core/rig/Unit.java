@@ -1,6 +1,8 @@
 package yellowkite.core.rig;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
@@ -36,12 +38,38 @@ public record Unit(String uuid, String id, String name, @Nullable Integer number
         return fields.done();
     }
 
+    /**
+     * {@return the uuid of a unit whose file gives none, or one that another has: made of its id, so that it is the same whenever the file
+     * is read} It is among the taken ones then.
+     */
+    public static String uuidOf(String given, String id, Set<String> taken) {
+        if (!given.isEmpty() && taken.add(given)) {
+            return given;
+        }
+        for (int n = 1;; n++) {
+            var uuid = UUID.nameUUIDFromBytes(("unit " + id + " " + n).getBytes(StandardCharsets.UTF_8)).toString();
+            if (taken.add(uuid)) {
+                return uuid;
+            }
+        }
+    }
+
     /** {@return a changed copy, or this very unit if nothing differs} */
     public Unit with(Consumer<Fields> change) {
         var fields = new Fields(this);
         change.accept(fields);
         var changed = fields.done();
         return changed.equals(this) ? this : changed;
+    }
+
+    /** {@return the unit as another mode: at the same addresses, with that one's footprints} A break that the mode does not have stays. */
+    public Unit as(Found mode) {
+        return with(f -> {
+            f.found = mode;
+            f.addresses = f.addresses.stream()
+                .map(each -> new Patch(each.dmxBreak(), each.at(), mode.breaks().getOrDefault(each.dmxBreak(), each.footprint())))
+                .toList();
+        });
     }
 
     public boolean isAddressed() {

@@ -20,6 +20,7 @@ public final class UnitPath {
     private static final String PAN = "Pan";
     private static final String TILT = "Tilt";
     private static final String DIMMER = "Dimmer";
+    private final CompiledMode mode;
     private final List<PlacedChannel> channels;
     private final double[] starts;
     private final boolean[] mastered;
@@ -41,6 +42,7 @@ public final class UnitPath {
             double afterLimit, long raw) {}
 
     private UnitPath(CompiledMode mode, Adjustments adjustments) {
+        this.mode = mode;
         channels = mode.map().channels();
         int count = channels.size();
         var raws = mode.startValues();
@@ -98,6 +100,10 @@ public final class UnitPath {
             partner[tilts.get(i)] = pans.get(i);
         }
         return partner;
+    }
+
+    public CompiledMode mode() {
+        return mode;
     }
 
     /** {@return the channels in their places, in the map's order} */

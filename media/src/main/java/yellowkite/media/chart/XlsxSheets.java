@@ -18,14 +18,15 @@ import yellowkite.core.archive.Archive;
 import yellowkite.core.archive.Budget;
 import yellowkite.core.archive.FormatException;
 import yellowkite.core.archive.Limits;
-import yellowkite.core.chart.source.Sheet;
 import yellowkite.core.chart.source.Sheet.Line;
+import yellowkite.core.chart.source.Sheet;
 import yellowkite.core.chart.source.TextSheets;
 
 /** The sheets of a workbook, row by row: as they are shown, formulas by the value that was stored with them. */
 final class XlsxSheets {
     private static final Limits LIMITS = new Limits(2_000, ChartFile.MAX_BYTES, 256 << 20, 512 << 20, 300, 8 << 20, 1);
-    private static final int MOST_ROWS = 20_000;
+    /** A little more than whoever reads them takes, so that too many are told. */
+    private static final int MOST_ROWS = 20_100;
     private static final int MOST_COLUMNS = 64;
     private static final int MOST_SHEETS = 40;
 

@@ -13,6 +13,7 @@ import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.gdtf.FileNames;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.sheet.ModeSheet;
+import yellowkite.media.paper.QrCode;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.StoredRevision;

@@ -6,15 +6,14 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.sheet.ModeSheet;
+import yellowkite.media.paper.Lettering;
+import yellowkite.media.paper.QrCode;
 
 /**
  * A mode on paper, to be taped inside the lid of a case: a table with addresses large at the left, a row for each function with a bar to
@@ -22,8 +21,6 @@ import yellowkite.core.sheet.ModeSheet;
  * points, from the bottom left; this is one thing because every part shares the pen and the page.
  */
 final class SheetPrint {
-    /** Of a name, or of what a function does, that a page shows. */
-    private static final int MOST_LETTERS = 600;
     private static final float MARGIN = 36;
     private static final float WIDTH = PDRectangle.A4.getWidth() - 2 * MARGIN;
     /** Where columns begin, from the left margin. */
@@ -42,11 +39,9 @@ final class SheetPrint {
     private static final Color RULE = new Color(0xC9C9C2);
     private static final Color FAINT = new Color(0xE2E2DC);
     private static final Color BAR = new Color(0xE4E1D8);
-    /** The font that the library brings with it: Latin, Greek and Cyrillic letters. */
-    private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
 
     private final PDDocument document = new PDDocument();
-    private final PDFont font;
+    private final Lettering letters;
     private final ModeSheet sheet;
     private final SheetFacts facts;
     private final List<PDPage> pages = new ArrayList<>();
@@ -56,9 +51,7 @@ final class SheetPrint {
     private SheetPrint(ModeSheet sheet, SheetFacts facts) throws IOException {
         this.sheet = sheet;
         this.facts = facts;
-        try (var file = Objects.requireNonNull(PDDocument.class.getResourceAsStream(FONT))) {
-            this.font = PDType0Font.load(document, file);
-        }
+        this.letters = Lettering.on(document);
         this.pen = page();
     }
 
@@ -84,7 +77,7 @@ final class SheetPrint {
                 text(MARGIN, 22, 8, QUIET,
                         facts.title() + " · " + sheet.mode() + " · revision " + facts.revision() + " of " + facts.date());
                 var count = (i + 1) + " / " + pages.size();
-                text(MARGIN + WIDTH - width(count, 8), 22, 8, QUIET, count);
+                text(MARGIN + WIDTH - letters.width(count, 8), 22, 8, QUIET, count);
             }
         }
         var out = new ByteArrayOutputStream();
@@ -103,26 +96,16 @@ final class SheetPrint {
 
     private void head() throws IOException {
         float top = y;
-        var code = QrCode.of(facts.link());
-        float square = QR / code.getWidth();
-        pen.setNonStrokingColor(Color.BLACK);
-        for (int row = 0; row < code.getHeight(); row++) {
-            for (int column = 0; column < code.getWidth(); column++) {
-                if (code.get(column, row)) {
-                    pen.addRect(MARGIN + WIDTH - QR + column * square, top - (row + 1) * square, square, square);
-                }
-            }
-        }
-        pen.fill();
-        text(MARGIN, top - 16, 18, INK, fitted(facts.title(), 18, WIDTH - QR - 12));
-        text(MARGIN, top - 34, 13, INK, fitted(
+        QrCode.draw(pen, facts.link(), MARGIN + WIDTH, top, QR);
+        text(MARGIN, top - 16, 18, INK, letters.fitted(facts.title(), 18, WIDTH - QR - 12));
+        text(MARGIN, top - 34, 13, INK, letters.fitted(
                 sheet.mode() + ": " + sheet.footprint() + (sheet.footprint() == 1 ? " address" : " addresses"), 13, WIDTH - QR - 12));
         var held = facts.firmware().isEmpty() ? "" : ", from firmware " + facts.firmware();
-        text(MARGIN, top - 49, 9, QUIET, fitted("Revision " + facts.revision() + " of " + facts.date() + held
+        text(MARGIN, top - 49, 9, QUIET, letters.fitted("Revision " + facts.revision() + " of " + facts.date() + held
                 + (sheet.description().isEmpty() ? "" : ". " + sheet.description()), 9, WIDTH - QR - 12));
         y = top - QR - 8;
         if (!facts.warns().isEmpty()) {
-            text(MARGIN, y, 10, new Color(0xB3261E), fitted("Withdrawn: " + facts.warns(), 10, WIDTH));
+            text(MARGIN, y, 10, new Color(0xB3261E), letters.fitted("Withdrawn: " + facts.warns(), 10, WIDTH));
             y -= 14;
         }
         rule(0, INK, 1.2f);
@@ -142,16 +125,16 @@ final class SheetPrint {
     }
 
     private void channel(ModeSheet.ChannelLine line) throws IOException {
-        var functions = line.functions().stream().map(each -> wrapped(says(each), 8.5f, SCALE - DOES - GAP)).toList();
+        var functions = line.functions().stream().map(each -> letters.wrapped(says(each), 8.5f, SCALE - DOES - GAP)).toList();
         room((functions.isEmpty() ? 1 : functions.getFirst().size()) * LINE + 10);
         float top = y;
         text(MARGIN, top - 12, 12, INK, line.virtual() ? "–" : line.addresses());
-        text(MARGIN + CHANNEL, top - 12, 10.5f, INK, fitted(line.pretty(), 10.5f, PART - CHANNEL - GAP));
-        text(MARGIN + PART, top - 12, 8.5f, QUIET, fitted(line.part(), 8.5f, START - PART - GAP));
+        text(MARGIN + CHANNEL, top - 12, 10.5f, INK, letters.fitted(line.pretty(), 10.5f, PART - CHANNEL - GAP));
+        text(MARGIN + PART, top - 12, 8.5f, QUIET, letters.fitted(line.part(), 8.5f, START - PART - GAP));
         text(MARGIN + START, top - 12, 8.5f, QUIET, String.valueOf(line.start()));
         if (!line.cells().isEmpty()) {
             text(MARGIN + CHANNEL, top - 21, 7.5f, QUIET,
-                    fitted(line.cells().size() + " cells, at " + shown(line.cells()), 7.5f, START - CHANNEL - GAP));
+                    letters.fitted(line.cells().size() + " cells, at " + shown(line.cells()), 7.5f, START - CHANNEL - GAP));
         }
         for (int i = 0; i < functions.size(); i++) {
             function(line, line.functions().get(i), functions.get(i), i == 0 && !line.cells().isEmpty());
@@ -186,7 +169,7 @@ final class SheetPrint {
         for (var part : span.parts()) {
             var name = part.name() + (part.slot().isEmpty() || part.slot().endsWith(" " + part.name()) ? "" : " (" + part.slot() + ")")
                     + (part.meaning().isEmpty() ? "" : ", " + part.meaning());
-            var words = wrapped(name, 8, SCALE - DOES - INDENT - GAP);
+            var words = letters.wrapped(name, 8, SCALE - DOES - INDENT - GAP);
             room(words.size() * (LINE - 1) + 4);
             rule(VALUES, FAINT, 0.4f);
             text(MARGIN + VALUES + INDENT, y - 9, 8, QUIET, stretch(part.from(), part.to()));
@@ -221,77 +204,6 @@ final class SheetPrint {
     }
 
     private void text(float x, float at, float size, Color color, String words) throws IOException {
-        pen.beginText();
-        pen.setFont(font, size);
-        pen.setNonStrokingColor(color);
-        pen.newLineAtOffset(x, at);
-        pen.showText(printable(words));
-        pen.endText();
-    }
-
-    /** {@return the text with a box for each letter that the font does not have} */
-    private String printable(String words) {
-        var text = new StringBuilder();
-        words.codePoints().forEach(letter -> {
-            var each = Character.toString(letter);
-            text.append(Character.isISOControl(letter) ? " " : has(each) ? each : "\u25A1");
-        });
-        return text.toString();
-    }
-
-    private boolean has(String letter) {
-        try {
-            font.encode(letter);
-            return true;
-        } catch (IOException | IllegalArgumentException missing) {
-            return false;
-        }
-    }
-
-    private float width(String words, float size) throws IOException {
-        return font.getStringWidth(printable(words)) / 1000 * size;
-    }
-
-    /** {@return the words in lines that fit} A word that is wider is cut. */
-    private List<String> wrapped(String words, float size, float room) {
-        var lines = new ArrayList<String>();
-        var line = "";
-        try {
-            for (var word : shortened(words).split(" ")) {
-                var longer = line.isEmpty() ? word : line + " " + word;
-                if (!line.isEmpty() && width(longer, size) > room) {
-                    lines.add(fitted(line, size, room));
-                    longer = word;
-                }
-                line = longer;
-            }
-            lines.add(fitted(line, size, room));
-        } catch (IOException impossible) { // the font is in memory
-            throw new UncheckedIOException(impossible);
-        }
-        return lines;
-    }
-
-    /** {@return as many of the letters as fit, found by halving} No line of a page holds more than {@code MOST_LETTERS}. */
-    private String fitted(String words, float size, float room) throws IOException {
-        var text = shortened(words);
-        if (width(text, size) <= room) {
-            return text;
-        }
-        int fits = 1;
-        int tooLong = text.length();
-        while (tooLong - fits > 1) {
-            int middle = (fits + tooLong) >>> 1;
-            if (width(text.substring(0, middle) + "...", size) <= room) {
-                fits = middle;
-            } else {
-                tooLong = middle;
-            }
-        }
-        return text.substring(0, fits) + "...";
-    }
-
-    private static String shortened(String words) {
-        return words.length() <= MOST_LETTERS ? words : words.substring(0, MOST_LETTERS) + "...";
+        letters.text(pen, x, at, size, color, words);
     }
 }

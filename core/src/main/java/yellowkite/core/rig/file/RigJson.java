@@ -4,13 +4,14 @@ import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -52,10 +53,15 @@ public final class RigJson {
 
     /** {@return one object} @param file that it was read from, as it was named */
     public static String write(String file, Rig rig) {
-        return JSON.writeValueAsString(tree(file, rig));
+        return write(file, rig, List.of());
     }
 
-    private static ObjectNode tree(String file, Rig rig) {
+    /** Like {@link #write(String, Rig)}. @param more what was found beside what is found in the rig itself */
+    public static String write(String file, Rig rig, List<RigFindings.Finding> more) {
+        return JSON.writeValueAsString(tree(file, rig, more));
+    }
+
+    private static ObjectNode tree(String file, Rig rig, List<RigFindings.Finding> more) {
         var json = JSON.createObjectNode().put("file", file).put("name", rig.name());
         said(json, "production", rig.production());
         said(json, "from", rig.from() == null ? "" : rig.from().toString());
@@ -76,7 +82,7 @@ public final class RigJson {
             collision.put("meant", each.meant());
         }
         var findings = json.putArray("findings");
-        RigFindings.of(rig, collisions)
+        Stream.concat(more.stream(), RigFindings.of(rig, collisions).stream())
             .forEach(each -> findings.addObject()
                 .put("severity", each.severity().name().toLowerCase(Locale.ROOT))
                 .put("where", each.where())
@@ -201,6 +207,22 @@ public final class RigJson {
         });
     }
 
+    /** {@return adjustments as one object} */
+    static String text(Adjustments adjustments) {
+        var json = JSON.createObjectNode();
+        adjustments(json, adjustments);
+        return json.toString();
+    }
+
+    /** @throws IllegalArgumentException with a sentence, if they are none */
+    static Adjustments adjustmentsOf(String text) {
+        try {
+            return adjustments(JSON.readTree(text));
+        } catch (JacksonException damaged) {
+            throw new IllegalArgumentException("The adjustments cannot be read.");
+        }
+    }
+
     /**
      * {@return the rig that a text holds}
      *
@@ -222,8 +244,9 @@ public final class RigJson {
             throw new FormatException("has " + units.size() + " units; at most " + Rig.MOST_UNITS + " are read");
         }
         var read = new ArrayList<Unit>();
+        var uuids = new HashSet<String>();
         for (var each : units) {
-            read.add(reading("units[" + read.size() + "]", () -> unit(each)));
+            read.add(reading("units[" + read.size() + "]", () -> unit(each, uuids)));
         }
         var universes = new ArrayList<UniverseFacts>();
         for (var each : json.path("universes")) {
@@ -254,14 +277,14 @@ public final class RigJson {
                 text(json, "colour"));
     }
 
-    private static Unit unit(JsonNode json) {
+    private static Unit unit(JsonNode json, Set<String> uuids) {
         if (!json.isObject()) {
             throw new IllegalArgumentException("A unit is an object.");
         }
         var asked = json.path("asked");
         return Unit.of(f -> {
             f.id = text(json, "id");
-            f.uuid = text(json, "uuid").isEmpty() ? UUID.randomUUID().toString() : text(json, "uuid");
+            f.uuid = Unit.uuidOf(text(json, "uuid"), f.id, uuids);
             f.name = text(json, "name");
             f.number = whole(json, "number");
             f.layer = text(json, "layer");

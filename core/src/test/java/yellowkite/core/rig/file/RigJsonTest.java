@@ -15,6 +15,7 @@ import yellowkite.core.rig.Output;
 import yellowkite.core.rig.Place;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Rigs;
+import yellowkite.core.rig.Unit;
 import yellowkite.core.rig.UniverseFacts;
 
 class RigJsonTest {
@@ -39,6 +40,16 @@ class RigJsonTest {
         var written = RigJson.write("x.json", RigJson.read(text));
 
         assertThat(written).contains("\"lens\":{\"degrees\":19}").contains("\"season\":[1,2]");
+    }
+
+    @Test
+    void unitsWithoutAUuidHaveTheSameWheneverTheyAreRead() {
+        var text = "{\"units\": [{\"id\": \"1\"}, {\"id\": \"1\"}, {\"id\": \"2\", \"uuid\": \"a\"}, {\"id\": \"3\", \"uuid\": \"a\"}]}";
+
+        var rig = RigJson.read(text);
+
+        assertThat(RigJson.read(text)).isEqualTo(rig);
+        assertThat(rig.units()).extracting(Unit::uuid).doesNotHaveDuplicates().contains("a");
     }
 
     @Test

@@ -1,0 +1,146 @@
+package yellowkite.cli;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import yellowkite.core.archive.FormatException;
+import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.CompiledMode;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.rig.Found;
+import yellowkite.core.rig.Matching.Candidate;
+import yellowkite.core.rig.Matching.CandidateMode;
+import yellowkite.core.rig.Matching;
+import yellowkite.core.rig.Rig;
+import yellowkite.core.rig.RigFindings.Finding;
+import yellowkite.core.rig.RigFindings.Severity;
+import yellowkite.core.rig.Unit;
+import yellowkite.core.rig.file.RigJson;
+import yellowkite.core.rig.file.RigTable;
+import yellowkite.media.table.TableFile;
+
+/** A rig that was read from a file, with the profiles that were found for it. @param findings what its rows say that cannot be */
+record RigFile(String name, Rig rig, List<Finding> findings, Profiles profiles) {
+    private static final int MAX_BYTES = 64 << 20;
+    private static final int MOST_PROFILES = 5_000;
+
+    /** @param folders that hold profiles; none = those that the rig names itself */
+    static RigFile read(String name, List<String> folders) throws Files.Refused {
+        var profiles = Profiles.in(folders);
+        var findings = new ArrayList<Finding>();
+        var rig = rig(name, findings);
+        return new RigFile(name, folders.isEmpty() ? rig : profiles.matched(rig), findings, profiles);
+    }
+
+    private static Rig rig(String name, List<Finding> findings) throws Files.Refused {
+        var ending = name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
+        try {
+            return switch (ending) {
+                case "json" -> RigJson.read(new String(Files.bytes(name, MAX_BYTES), StandardCharsets.UTF_8));
+                case "csv", "tsv", "xlsx" -> {
+                    var read = RigTable.read(TableFile.read(Files.bytes(name, MAX_BYTES)));
+                    read.doubts().forEach(each -> findings.add(new Finding(Severity.ERROR, each.place(), "", each.says())));
+                    yield Rig.EMPTY.withName(baseName(name)).withUnits(read.units());
+                }
+                default -> throw new Files.Refused("'" + name + "' was refused: rigs are read from .json, .csv, .tsv and .xlsx files.");
+            };
+        } catch (FormatException refused) {
+            throw new Files.Refused(refused.sentence(name));
+        }
+    }
+
+    private static String baseName(String name) {
+        var file = String.valueOf(Path.of(name).getFileName());
+        return file.substring(0, file.lastIndexOf('.'));
+    }
+
+    RigFile with(Rig other) {
+        return new RigFile(name, other, findings, profiles);
+    }
+
+    /** {@return the file's line} */
+    String line() {
+        return RigJson.write(name, rig, findings);
+    }
+
+    /** Profiles by the path of their file. */
+    static final class Profiles {
+        private final Map<String, Optional<FixtureType>> types = new LinkedHashMap<>();
+        private final Map<String, CompiledMode> modes = new HashMap<>();
+
+        private Profiles() {}
+
+        static Profiles in(List<String> folders) throws Files.Refused {
+            var profiles = new Profiles();
+            for (var folder : folders) {
+                try (var files = java.nio.file.Files.newDirectoryStream(Path.of(folder), "*.{gdtf,GDTF}")) {
+                    var names = new ArrayList<String>();
+                    files.forEach(each -> names.add(each.toString()));
+                    names.stream().sorted().limit(MOST_PROFILES).forEach(profiles::type);
+                } catch (IOException | InvalidPathException none) {
+                    throw new Files.Refused("'" + folder + "' is no folder that can be read.");
+                }
+            }
+            return profiles;
+        }
+
+        /** {@return what a file describes; none if it cannot be read, or is none of a profile} */
+        Optional<FixtureType> type(String path) {
+            return types.computeIfAbsent(path, each -> {
+                try {
+                    return Optional.of(GdtfFile.read(Files.bytes(each, GdtfFile.MAX_BYTES)).description().type());
+                } catch (Files.Refused | FormatException unreadable) {
+                    return Optional.empty();
+                }
+            });
+        }
+
+        Rig matched(Rig rig) {
+            var matching = Matching.among(types.keySet().stream().flatMap(each -> type(each).map(type -> candidate(each, type)).stream()).toList());
+            return rig.withUnits(rig.units().stream().map(unit -> unit.as(matching.find(unit.asked(), ""))).toList());
+        }
+
+        static Candidate candidate(String path, FixtureType type) {
+            return new Candidate(path, type.fixtureTypeId(), type.manufacturer(), type.name(), type.modes()
+                .stream()
+                .map(mode -> new CandidateMode(mode.name(), new TreeMap<>(AddressMap.of(type, mode).footprint())))
+                .toList());
+        }
+
+        /** {@return what a unit is; null if nobody knows} */
+        @Nullable CompiledMode mode(Unit unit) {
+            var found = unit.found();
+            return !found.hasProfile() ? null
+                    : type(found.pin())
+                        .flatMap(type -> type.modes()
+                            .stream()
+                            .filter(mode -> mode.name().equals(found.mode()))
+                            .findFirst()
+                            .map(mode -> modes.computeIfAbsent(found.pin() + "\n" + mode.name(), key -> CompiledMode.of(type, mode))))
+                        .orElse(null);
+        }
+    }
+
+    /** {@return a mode of a file} */
+    static Found found(String path, FixtureType type, String mode) {
+        var candidate = Profiles.candidate(path, type);
+        return candidate.modes()
+            .stream()
+            .filter(each -> each.name().equals(mode))
+            .findFirst()
+            .map(each -> Found.chosen(path, candidate.manufacturer(), candidate.model(), each.name(), each.breaks()))
+            .orElseThrow(() -> new WrongCall("'" + path + "' has no mode '" + mode + "'; it has "
+                    + type.modes().stream().map(each -> "'" + each.name() + "'").toList() + "."));
+    }
+}

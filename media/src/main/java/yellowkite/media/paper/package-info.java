@@ -1,0 +1,9 @@
+/**
+ * What is printed: {@link yellowkite.media.paper.Lettering} sets words that fit, {@link yellowkite.media.paper.QrCode} is the way back from
+ * paper, {@link yellowkite.media.paper.PatchPrint} prints a rig.
+ */
+@NullMarked
+package yellowkite.media.paper;
+
+import org.jspecify.annotations.NullMarked;
+
