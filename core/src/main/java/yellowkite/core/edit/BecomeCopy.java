@@ -27,7 +27,7 @@ public record BecomeCopy(String manufacturer, String name, String id, @Nullable 
     }
 
     @Override
-    public boolean isBeginning() {
+    public boolean begins() {
         return true;
     }
 

@@ -61,7 +61,7 @@ public record Begin(String manufacturer, String name, String id, Body body) impl
     }
 
     @Override
-    public boolean isBeginning() {
+    public boolean begins() {
         return true;
     }
 

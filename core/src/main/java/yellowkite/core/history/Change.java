@@ -21,7 +21,7 @@ public interface Change<D> {
     String describe(D before);
 
     /** {@return whether a document begins with it} It is never undone: such a draft is discarded instead. */
-    default boolean isBeginning() {
+    default boolean begins() {
         return false;
     }
 }

@@ -41,7 +41,7 @@ public record History<D, C extends Change<D>>(D base, List<Step<D, C>> steps, in
 
     /** {@return how many of the first edits are never undone: what a profile began with} Such a draft is discarded instead. */
     public int floor() {
-        return !steps.isEmpty() && steps.getFirst().edit().isBeginning() ? 1 : 0;
+        return !steps.isEmpty() && steps.getFirst().edit().begins() ? 1 : 0;
     }
 
     /** {@return the edits that count now, in order} */

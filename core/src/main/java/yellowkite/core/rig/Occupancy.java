@@ -85,7 +85,7 @@ public final class Occupancy {
 
     public boolean isFree(Patch patch) {
         int held = bits(patch.universe()).nextSetBit(patch.from());
-        return !patch.isOverTheEnd() && (held < 0 || held > patch.to());
+        return !patch.overruns() && (held < 0 || held > patch.to());
     }
 
     /** {@return the first place, from an address on, with room for so many in one universe; none if there is no such universe} */

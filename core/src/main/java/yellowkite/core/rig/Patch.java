@@ -28,7 +28,7 @@ public record Patch(int dmxBreak, At at, int footprint) {
         return at.address() + footprint - 1;
     }
 
-    public boolean isOverTheEnd() {
+    public boolean overruns() {
         return to() > AddressMap.UNIVERSE;
     }
 

@@ -42,7 +42,7 @@ public final class RigFindings {
     private static void unit(Unit unit, List<Finding> findings) {
         var where = "unit " + unit.called();
         for (var patch : unit.addresses()) {
-            if (patch.isOverTheEnd()) {
+            if (patch.overruns()) {
                 findings.add(new Finding(Severity.ERROR, where, unit.uuid(), "Unit " + unit.called() + " runs over the end of universe "
                         + patch.universe() + ": from " + patch.from() + " it would end at " + patch.to() + "."));
             }
@@ -63,7 +63,7 @@ public final class RigFindings {
             findings.add(new Finding(Severity.WARNING, where, unit.uuid(), "Unit " + unit.called() + " was to take " + asked
                     + " addresses; " + found.words() + " takes " + found.footprint() + "."));
         }
-        if (!unit.isAddressed() && !found.breaks().isEmpty()) {
+        if (!unit.hasAddress() && !found.breaks().isEmpty()) {
             findings.add(new Finding(Severity.REMARK, where, unit.uuid(), "Unit " + unit.called() + " has no address."));
         }
     }

@@ -38,7 +38,7 @@ public final class RigLevels {
         for (var unit : units) {
             unit.addresses().forEach(all::hold);
             var mode = modes.apply(unit);
-            if (mode != null && unit.isAddressed()) {
+            if (mode != null && unit.hasAddress()) {
                 var path = paths.computeIfAbsent(Map.entry(mode, unit.adjustments()), key -> UnitPath.of(key.getKey(), key.getValue()));
                 all.lines.add(all.line(unit, path));
             }

@@ -72,7 +72,7 @@ public record Unit(String uuid, String id, String name, @Nullable Integer number
         });
     }
 
-    public boolean isAddressed() {
+    public boolean hasAddress() {
         return !addresses.isEmpty();
     }
 

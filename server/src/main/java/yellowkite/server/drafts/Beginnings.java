@@ -14,9 +14,9 @@ import yellowkite.core.library.Shelf;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
-import yellowkite.server.drafts.DraftRepository.Kind;
 import yellowkite.server.drafts.DraftRepository.StoredDraft;
-import yellowkite.server.drafts.DraftRepository.StoredStep;
+import yellowkite.server.history.StoredStep.Kind;
+import yellowkite.server.history.StoredStep;
 import yellowkite.server.library.OriginRepository;
 import yellowkite.server.library.ProductionVersionRepository;
 import yellowkite.server.library.ProfileRepository;
@@ -88,7 +88,7 @@ class Beginnings {
             case Start.ProductionVersion version -> new BecomeCopy(made, called, guid, null);
         };
         var begun = Drafting.changed(History.<FixtureType, Edit>of(bases.baseOf(base == null ? null : base.id()).type()), first);
-        var step = new StoredStep(1, Kind.EDIT, StoredForms.EDIT.write(first), Drafting.shorten(begun.counting().getLast().sentence()),
+        var step = new StoredStep(1, Kind.EDIT, StoredForms.EDIT.write(first), begun.counting().getLast().sentence(),
                 change.author().name(), clock.now(), change.id());
         var draftId = change.id() == null ? UUID.randomUUID().toString() : change.id();
         if (repository.find(draftId).isPresent()) {

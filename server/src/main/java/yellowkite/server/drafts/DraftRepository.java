@@ -20,6 +20,7 @@ import org.jooq.Select;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
+import yellowkite.server.history.StoredStep;
 import yellowkite.server.revisions.RevisionHoldingRepository;
 
 /** Drafts and what happened to them. */
@@ -45,18 +46,6 @@ public class DraftRepository implements RevisionHoldingRepository {
             return new StoredDraft(id, profileId, openProfileId, baseRevisionId, to, openedBy, openedAt, closingChange, publishedNumber);
         }
     }
-
-    public enum Kind {
-        EDIT, UNDO, REDO
-    }
-
-    /**
-     * @param edit as JSON; of an undo that takes back an earlier one than the last its place in the history; null for other undos, and for
-     * redo
-     * @param changeId the asker's own; null if it had none
-     */
-    public record StoredStep(int version, Kind kind, @Nullable String edit, String sentence, String author, LocalDateTime createdAt,
-            @Nullable String changeId) {}
 
     Optional<StoredDraft> find(String id) {
         return database.selectFrom(DRAFT).where(DRAFT.ID.eq(id)).fetchOptional(mapping(StoredDraft::new));
@@ -181,7 +170,7 @@ public class DraftRepository implements RevisionHoldingRepository {
     /** {@return what happened after a version, up to another one, in order} */
     List<StoredStep> steps(String draftId, int after, int upTo) {
         return database
-            .select(DRAFT_STEP.VERSION, DRAFT_STEP.KIND.convertFrom(Kind::valueOf), DRAFT_STEP.EDIT, DRAFT_STEP.SENTENCE, DRAFT_STEP.AUTHOR,
+            .select(DRAFT_STEP.VERSION, DRAFT_STEP.KIND.convertFrom(StoredStep.Kind::valueOf), DRAFT_STEP.EDIT, DRAFT_STEP.SENTENCE, DRAFT_STEP.AUTHOR,
                     DRAFT_STEP.CREATED_AT, DRAFT_STEP.CHANGE_ID)
             .from(DRAFT_STEP)
             .where(DRAFT_STEP.DRAFT_ID.eq(draftId), DRAFT_STEP.VERSION.gt(after), DRAFT_STEP.VERSION.le(upTo))

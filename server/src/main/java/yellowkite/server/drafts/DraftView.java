@@ -3,13 +3,13 @@ package yellowkite.server.drafts;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import yellowkite.core.edit.WrittenFacts;
 import yellowkite.core.dmx.Tail;
 import yellowkite.core.edit.Edit;
-import yellowkite.core.profile.LogicalChannel;
+import yellowkite.core.edit.WrittenFacts;
 import yellowkite.core.profile.House;
+import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.WheelCare;
-import yellowkite.server.drafts.DraftRepository.StoredStep;
+import yellowkite.server.history.StoredStep;
 import yellowkite.server.web.Figure;
 
 /**

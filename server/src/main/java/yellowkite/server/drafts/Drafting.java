@@ -4,9 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowkite.core.dmx.KeptMap;
@@ -22,8 +20,9 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.server.content.ContentStore;
 import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
-import yellowkite.server.drafts.DraftRepository.Kind;
-import yellowkite.server.drafts.DraftRepository.StoredStep;
+import yellowkite.server.database.Turns;
+import yellowkite.server.history.StoredStep.Kind;
+import yellowkite.server.history.StoredStep;
 import yellowkite.server.stored.StoredForms;
 import yellowkite.server.web.Change;
 import yellowkite.server.web.Refusal;
@@ -31,10 +30,7 @@ import yellowkite.server.web.Refusal;
 /** What is done to drafts: edits, undo, redo, points of the history. Each change stands whole or not at all, and once. */
 @Service
 public class Drafting {
-    private static final int LONGEST_SENTENCE = 1_000;
-    private static final int TURNS = 64;
-    /** Who edits the same draft waits here: the database has few connections, and one that waits for a row keeps others from working. */
-    private final ReentrantLock[] turns = IntStream.range(0, TURNS).mapToObj(each -> new ReentrantLock(true)).toArray(ReentrantLock[]::new);
+    private final Turns turns = new Turns();
     private final Transactions transactions;
     private final DraftRepository repository;
     private final Drafts drafts;
@@ -196,13 +192,7 @@ public class Drafting {
 
     /** @param next what the newest state becomes, one step upon the other; none if nothing differs. They stand together or not at all. */
     private Changed step(String draftId, int seen, Change change, Function<LoadedDraft, List<Forth>> next) {
-        var turn = turns[Math.floorMod(draftId.hashCode(), TURNS)];
-        turn.lock();
-        try {
-            return stepInTurn(draftId, seen, change, next);
-        } finally {
-            turn.unlock();
-        }
+        return turns.run(draftId, () -> stepInTurn(draftId, seen, change, next));
     }
 
     private Changed stepInTurn(String draftId, int seen, Change change, Function<LoadedDraft, List<Forth>> next) {
@@ -213,7 +203,7 @@ public class Drafting {
             }
             var before = now.draft().version() == seen ? now : null;
             for (var forth : next.apply(now)) {
-                var step = new StoredStep(now.draft().version() + 1, forth.kind(), forth.edit(), shorten(forth.sentence()),
+                var step = new StoredStep(now.draft().version() + 1, forth.kind(), forth.edit(), forth.sentence(),
                         change.author().name(), clock.now(), change.id());
                 repository.append(draftId, now.draft().version(), step);
                 now = now.after(step, forth.after());
@@ -239,9 +229,5 @@ public class Drafting {
         return Refusal.stale(who + " has changed " + where + " meanwhile" + what
                 + ". Yours was not applied; look at the new state and try again.",
                 Map.of("since", since.stream().map(DraftView.Step::of).toList(), "places", places));
-    }
-
-    static String shorten(String sentence) {
-        return sentence.length() <= LONGEST_SENTENCE ? sentence : sentence.substring(0, LONGEST_SENTENCE - 3) + "...";
     }
 }

@@ -4,16 +4,14 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
-import yellowkite.core.edit.Edit;
 import yellowkite.core.history.History;
 import yellowkite.core.library.Shelf;
-import yellowkite.core.profile.FixtureType;
 import yellowkite.server.database.HouseClock;
 import yellowkite.server.drafts.DraftRepository.StoredDraft;
-import yellowkite.server.drafts.DraftRepository.StoredStep;
+import yellowkite.server.history.Replay;
+import yellowkite.server.history.StoredStep;
 import yellowkite.server.library.ProfileRepository.StoredProfile;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.revisions.RevisionRepository;
@@ -158,25 +156,13 @@ public class Drafts {
         var replayed = new LoadedDraft(draft.at(from.draft().version()), from.history(), from.edits(), null);
         for (var step : repository.steps(draft.id(), from.draft().version(), version)) {
             try {
-                replayed = replayed.after(step, replay(replayed.history(), step));
+                replayed = replayed.after(step, Replay.after(replayed.history(), step, StoredForms.EDIT));
             } catch (StoredForm.Unreadable unknown) {
                 // what was done before it is there to be read, and to be taken over by hand
                 return new LoadedDraft(draft, replayed.history(), replayed.edits(), halted(step, unknown));
             }
         }
         return replayed;
-    }
-
-    private static History<FixtureType, Edit> replay(History<FixtureType, Edit> before, StoredStep step) {
-        return switch (step.kind()) {
-            case UNDO -> (step.edit() == null ? before : before.lastly(Integer.parseInt(step.edit())).orElseThrow()).undo().orElseThrow();
-            case REDO -> before.redo().orElseThrow();
-            case EDIT -> switch (before.replay(StoredForms.EDIT.read(Objects.requireNonNull(step.edit())))) {
-                case History.Result.Changed changed -> changed.history();
-                case History.Result.Refused refused ->
-                    throw new StoredForm.Unreadable("it does not fit any more: " + refused.why().reason());
-            };
-        };
     }
 
     private static String halted(StoredStep step, StoredForm.Unreadable why) {

@@ -1,13 +1,12 @@
 package yellowkite.server.drafts;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.history.History;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.server.drafts.DraftRepository.StoredDraft;
-import yellowkite.server.drafts.DraftRepository.StoredStep;
+import yellowkite.server.history.StoredStep;
 
 /**
  * A draft with its document.
@@ -23,14 +22,6 @@ public record LoadedDraft(StoredDraft draft, History<FixtureType, Edit> history,
 
     /** {@return this draft after a step that led to that history} */
     LoadedDraft after(StoredStep step, History<FixtureType, Edit> to) {
-        var next = draft.at(step.version());
-        var kept = new ArrayList<>(edits);
-        if (step.kind() == DraftRepository.Kind.EDIT) {
-            kept.subList(history.done(), kept.size()).clear();
-            kept.add(step);
-        } else if (step.kind() == DraftRepository.Kind.UNDO && step.edit() != null) {
-            kept.add(history.done() - 1, kept.remove(Integer.parseInt(step.edit())));
-        }
-        return new LoadedDraft(next, to, kept, halted);
+        return new LoadedDraft(draft.at(step.version()), to, step.upon(edits, history.done()), halted);
     }
 }

@@ -1,11 +1,13 @@
 package yellowkite.server.library;
 
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowkite.core.library.Card;
+import yellowkite.core.library.Found;
 import yellowkite.core.library.LibraryIndex;
 import yellowkite.core.library.LibraryQuery;
 import yellowkite.core.library.Narrowing;
@@ -34,6 +36,16 @@ public class LibraryShelves {
         for (int round = 0; round < WARM_ROUNDS; round++) {
             index().search(LibraryQuery.of("spott, 16 bit pan, 17 channels"), Narrowing.NONE, LibraryIndex.Order.FIT);
         }
+    }
+
+    /** {@return the profiles that somebody's words find, the best first} */
+    public List<String> found(String words, int most) {
+        return index().search(LibraryQuery.of(words), Narrowing.NONE, LibraryIndex.Order.FIT)
+            .hits()
+            .stream()
+            .limit(most)
+            .map(Found.Hit::id)
+            .toList();
     }
 
     /** {@return an index that knows every change that was committed before the call} */

@@ -19,6 +19,7 @@ import yellowkite.core.edit.Stencil;
 import yellowkite.core.house.StoredHouse;
 import yellowkite.core.library.Synopsis;
 import yellowkite.core.release.Manifest;
+import yellowkite.core.rig.edit.RigEdit;
 import yellowkite.server.web.EditJson;
 
 /**
@@ -33,6 +34,7 @@ public final class StoredForms {
 
     public static final StoredForm<Edit> EDIT = new StoredForm<>(JSON, JSON.constructType(Edit.class),
             List.of(FIRST, StoredForms::bracedNames));
+    public static final StoredForm<RigEdit> RIG_EDIT = form(RigEdit.class);
     public static final StoredForm<Corrections> CORRECTIONS = form(Corrections.class);
     public static final StoredForm<List<Sheet>> SHEETS = form(new TypeReference<List<Sheet>>() {}.getType());
     public static final StoredForm<Synopsis> SYNOPSIS = form(Synopsis.class);

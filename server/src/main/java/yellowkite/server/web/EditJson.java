@@ -12,13 +12,14 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.jsontype.NamedType;
 import yellowkite.core.chart.correct.Correction;
 import yellowkite.core.edit.Edit;
+import yellowkite.core.rig.edit.RigEdit;
 
 /** Changes as JSON: {@code {"type": "renameMode", "mode": 3, "to": "Wide"}}. The core knows nothing of it. */
 @Configuration(proxyBeanMethods = false)
 public class EditJson {
 
     /** The families of which each kind is known by its name. */
-    public static final List<Class<?>> FAMILIES = List.of(Edit.class, Correction.class);
+    public static final List<Class<?>> FAMILIES = List.of(Edit.class, Correction.class, RigEdit.class);
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
     public interface Typed {}

@@ -57,7 +57,7 @@ class BinTest {
 
     @Test
     void aDraftThatWasOnlyOpenedGoesAlongAndTakesNoMoreWork() {
-        var id = RunningKite.takeIn(fixture("Lapwing"));
+        var id = RunningKite.takeIn(fixture("Skiff"));
         var open = draft(id);
 
         assertThat(bin(id).status()).isEqualTo(204);
@@ -72,7 +72,7 @@ class BinTest {
     @Test
     void whoeverIsFasterTheBinNeverHoldsEditedWork() throws Exception {
         for (int round = 0; round < 10; round++) {
-            var id = RunningKite.takeIn(fixture("Teal " + round));
+            var id = RunningKite.takeIn(fixture("Punt " + round));
             var open = draft(id);
             List<Callable<Answer>> both = List.of(() -> bin(id), () -> rename(open, 0));
             List<Integer> statuses;

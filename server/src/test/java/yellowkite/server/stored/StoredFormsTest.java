@@ -10,9 +10,12 @@ import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -28,6 +31,8 @@ import yellowkite.core.edit.Several;
 import yellowkite.core.edit.Stencil;
 import yellowkite.core.house.StoredHouse;
 import yellowkite.core.library.Synopsis;
+import yellowkite.core.rig.edit.Renumber;
+import yellowkite.core.rig.edit.RigEdit;
 import yellowkite.server.stored.StoredForm.Unreadable;
 import yellowkite.server.web.EditJson;
 
@@ -38,23 +43,40 @@ class StoredFormsTest {
     private static final Path GOLDEN = Path.of("src/test/resources/stored/edits");
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
+    private static final Path GOLDEN_OF_RIGS = Path.of("src/test/resources/stored/rig-edits");
+
     static Stream<Class<?>> kinds() {
         return Arrays.stream(Edit.class.getPermittedSubclasses());
     }
 
-    private static Path golden(Class<?> kind) {
-        return GOLDEN.resolve(EditJson.nameOf(kind) + ".json");
+    static Stream<Class<?>> kindsOfRigs() {
+        return Arrays.stream(RigEdit.class.getPermittedSubclasses());
+    }
+
+    private static <T> String kept(StoredForm<T> form, Path folder, T edit) throws IOException {
+        var golden = folder.resolve(EditJson.nameOf(edit.getClass()) + ".json");
+        if (Boolean.getBoolean("kite.golden.write") && !Files.exists(golden)) {
+            Files.createDirectories(folder);
+            Files.writeString(golden, form.write(edit) + "\n");
+        }
+        return Files.readString(golden).strip();
+    }
+
+    @ParameterizedTest
+    @MethodSource("kindsOfRigs")
+    void everyKindOfEditOfARigIsReadAsItWasKept(Class<?> kind) throws IOException {
+        var edit = (RigEdit) Samples.of(kind);
+        var kept = kept(StoredForms.RIG_EDIT, GOLDEN_OF_RIGS, edit);
+
+        assertThat(StoredForms.RIG_EDIT.read(kept)).isEqualTo(edit);
+        assertThat(StoredForms.RIG_EDIT.read(StoredForms.RIG_EDIT.write(edit))).isEqualTo(edit);
     }
 
     @ParameterizedTest
     @MethodSource("kinds")
     void everyKindOfEditIsReadAsItWasKept(Class<?> kind) throws IOException {
         var edit = (Edit) Samples.of(kind);
-        if (Boolean.getBoolean("kite.golden.write") && !Files.exists(golden(kind))) {
-            Files.createDirectories(GOLDEN);
-            Files.writeString(golden(kind), StoredForms.EDIT.write(edit) + "\n");
-        }
-        var kept = Files.readString(golden(kind)).strip();
+        var kept = kept(StoredForms.EDIT, GOLDEN, edit);
         var then = StoredForms.EDIT.read(StoredForms.EDIT.write(edit).equals(kept) ? kept : asKnownThen(edit, kept));
 
         assertThat(StoredForms.EDIT.read(kept)).isEqualTo(then);
@@ -73,9 +95,14 @@ class StoredFormsTest {
 
     @Test
     void noGoldenFileIsOfAKindThatIsGone() throws IOException {
-        try (var files = Files.list(GOLDEN)) {
-            assertThat(files.map(each -> each.getFileName().toString()))
-                .containsExactlyInAnyOrderElementsOf(kinds().map(each -> EditJson.nameOf(each) + ".json").toList());
+        assertThat(names(GOLDEN)).containsExactlyInAnyOrderElementsOf(kinds().map(each -> EditJson.nameOf(each) + ".json").toList());
+        assertThat(names(GOLDEN_OF_RIGS))
+            .containsExactlyInAnyOrderElementsOf(kindsOfRigs().map(each -> EditJson.nameOf(each) + ".json").toList());
+    }
+
+    private static List<String> names(Path folder) throws IOException {
+        try (var files = Files.list(folder)) {
+            return files.map(each -> each.getFileName().toString()).toList();
         }
     }
 
@@ -161,6 +188,15 @@ class StoredFormsTest {
             }
             if (raw.isEnum()) {
                 return raw.getEnumConstants()[raw.getEnumConstants().length - 1];
+            }
+            if (raw == LocalDate.class) {
+                return LocalDate.of(2026, 6, 1);
+            }
+            if (raw == SortedMap.class) {
+                return new TreeMap<>(Map.of(1, 22));
+            }
+            if (raw == RigEdit.class) {
+                return new Renumber(List.of("Reeds é"), "7");
             }
             if (raw == Edit.class) {
                 return new RenameMode(7, "Reeds é");

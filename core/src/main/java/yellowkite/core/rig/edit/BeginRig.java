@@ -19,7 +19,7 @@ public record BeginRig(String name, String production) implements RigEdit {
     }
 
     @Override
-    public boolean isBeginning() {
+    public boolean begins() {
         return true;
     }
 }

@@ -28,7 +28,7 @@ public record PutUnit(String unit, @Nullable Integer dmxBreak, String to) implem
             }
             var patches = dmxBreak == null ? whole(moved, at) : one(moved, at, dmxBreak);
             for (var patch : patches) {
-                if (patch.isOverTheEnd()) {
+                if (patch.overruns()) {
                     return Said.rejected("to", overTheEnd(moved, patch));
                 }
             }

@@ -41,7 +41,7 @@ public record ReplaceFixture(List<String> units, Found fixture) implements RigEd
         for (var unit : found) {
             var fitted = fitted(unit);
             var occupancy = Occupancy.of(around);
-            boolean fits = unit.isAddressed() && fitted.stream().allMatch(each -> occupancy.isFree(each) || was(unit, each));
+            boolean fits = unit.hasAddress() && fitted.stream().allMatch(each -> occupancy.isFree(each) || was(unit, each));
             addresses.put(unit.uuid(), fits ? fitted : List.of());
             if (fits) {
                 around.add(unit.with(f -> f.addresses = fitted));

@@ -14,7 +14,7 @@ public record SeveralRigEdits(List<RigEdit> edits) implements RigEdit {
 
     @Override
     public Outcome<Rig> applyTo(Rig before) {
-        if (edits.size() > MOST || edits.stream().anyMatch(each -> each instanceof SeveralRigEdits || each.isBeginning())) {
+        if (edits.size() > MOST || edits.stream().anyMatch(each -> each instanceof SeveralRigEdits || each.begins())) {
             return Said.rejected("edits", "At most " + MOST + " edits count as one, and none of them begins a rig.");
         }
         var now = before;

@@ -32,7 +32,7 @@ public record ShiftUnits(List<String> units, int universes, int addresses) imple
 
     private Patch shifted(Patch patch) {
         var moved = patch.movedTo(new At(patch.universe() + universes, patch.from() + addresses));
-        if (moved.isOverTheEnd() && !patch.isOverTheEnd()) {
+        if (moved.overruns() && !patch.overruns()) {
             throw new IllegalArgumentException("From " + moved.at() + " it would run over the end of universe " + moved.universe() + ".");
         }
         return moved;

@@ -94,7 +94,7 @@ class RigLawsTest {
         }
 
         assertThat(Collisions.of(rig.units())).isEmpty();
-        assertThat(rig.units().stream().flatMap(each -> each.addresses().stream())).noneMatch(Patch::isOverTheEnd);
+        assertThat(rig.units().stream().flatMap(each -> each.addresses().stream())).noneMatch(Patch::overruns);
         assertThat(rig.units().stream().map(Unit::id)).doesNotHaveDuplicates();
     }
 
@@ -107,7 +107,7 @@ class RigLawsTest {
             var firsts = after.units().stream().map(each -> each.addresses().getFirst().at().absolute()).toList();
             assertThat(firsts).isSorted();
             assertThat(Collisions.of(after.units())).isEmpty();
-            assertThat(after.units().stream().flatMap(each -> each.addresses().stream())).noneMatch(Patch::isOverTheEnd);
+            assertThat(after.units().stream().flatMap(each -> each.addresses().stream())).noneMatch(Patch::overruns);
         }
     }
 

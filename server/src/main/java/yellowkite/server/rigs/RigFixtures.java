@@ -1,0 +1,97 @@
+package yellowkite.server.rigs;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.rig.FixtureWords;
+import yellowkite.core.rig.Found;
+import yellowkite.core.rig.Matching.Candidate;
+import yellowkite.core.rig.Matching.CandidateMode;
+import yellowkite.core.rig.Rig;
+import yellowkite.core.rig.Unit;
+import yellowkite.core.rig.edit.AddUnits;
+import yellowkite.core.rig.edit.ReplaceFixture;
+import yellowkite.core.rig.edit.RigEdit;
+import yellowkite.core.rig.edit.SeveralRigEdits;
+import yellowkite.core.rig.edit.TakeUnits;
+import yellowkite.server.library.LibraryShelves;
+import yellowkite.server.revisions.RevisionReader;
+import yellowkite.server.revisions.RevisionRepository;
+import yellowkite.server.revisions.StoredRevision;
+import yellowkite.server.web.Refusal;
+
+/** The modes that units can be: those of the library's newest revisions, and those that a rig pins already. */
+@Service
+class RigFixtures {
+    private static final int MOST_PROFILES = 12;
+    private static final int MOST_MODES = 12;
+    private final LibraryShelves library;
+    private final RevisionRepository revisionRows;
+    private final RevisionReader reader;
+
+    RigFixtures(LibraryShelves library, RevisionRepository revisionRows, RevisionReader reader) {
+        this.library = library;
+        this.revisionRows = revisionRows;
+        this.reader = reader;
+    }
+
+    /** {@return the modes that some words mean: what the rig uses already first, then ours, then the Reference shelf} */
+    List<Found> find(Rig rig, String words) {
+        var used = new LinkedHashSet<String>();
+        rig.units().stream().filter(unit -> unit.found().hasProfile()).forEach(unit -> used.add(unit.found().pin()));
+        var all = new ArrayList<>(FixtureWords.find(words, candidates(revisionRows.allOf(used).values())));
+        var newest = revisionRows.newestOf(library.found(words, MOST_PROFILES));
+        all.addAll(FixtureWords.find(words, candidates(newest.values().stream().filter(each -> !used.contains(each.id())).toList())));
+        return all.stream().distinct().limit(MOST_MODES).toList();
+    }
+
+    private List<Candidate> candidates(Collection<StoredRevision> revisions) {
+        return revisions.stream().map(this::candidate).toList();
+    }
+
+    private Candidate candidate(StoredRevision revision) {
+        var type = reader.description(revision).type();
+        return new Candidate(revision.id(), type.fixtureTypeId(), type.manufacturer(), type.name(), type.modes()
+            .stream()
+            .map(mode -> new CandidateMode(mode.name(), new TreeMap<>(AddressMap.of(type, mode).footprint())))
+            .toList());
+    }
+
+    /** @throws Refusal 422 if an edit names a mode that its revision does not have just so */
+    void requireTrue(RigEdit edit) {
+        var named = new LinkedHashMap<String, List<Found>>();
+        named(edit).filter(Found::hasProfile).distinct().forEach(each -> named.computeIfAbsent(each.pin(), pin -> new ArrayList<>()).add(each));
+        Map<String, StoredRevision> revisions = revisionRows.allOf(named.keySet());
+        named.forEach((pin, all) -> {
+            var revision = revisions.get(pin);
+            if (revision == null) {
+                throw Refusal.unfit("fixture", "The profile of this unit is not in the library any more.");
+            }
+            var candidate = candidate(revision);
+            for (var each : all) {
+                boolean has = candidate.modes().stream().anyMatch(mode -> mode.name().equals(each.mode()) && mode.breaks().equals(each.breaks()));
+                if (!has || !candidate.manufacturer().equals(each.manufacturer()) || !candidate.model().equals(each.model())) {
+                    throw Refusal.unfit("fixture", candidate.manufacturer() + " " + candidate.model() + ", revision " + revision.number()
+                            + ", has no mode '" + each.mode() + "' of that footprint.");
+                }
+            }
+        });
+    }
+
+    private static Stream<Found> named(RigEdit edit) {
+        return switch (edit) {
+            case AddUnits add -> Stream.of(add.fixture());
+            case ReplaceFixture replace -> Stream.of(replace.fixture());
+            case TakeUnits take -> take.units().stream().map(Unit::found);
+            case SeveralRigEdits(var edits) -> edits.stream().flatMap(RigFixtures::named);
+            default -> Stream.empty();
+        };
+    }
+}

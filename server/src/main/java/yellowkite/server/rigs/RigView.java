@@ -1,0 +1,52 @@
+package yellowkite.server.rigs;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import yellowkite.core.dmx.Tail;
+import yellowkite.core.rig.RigFindings;
+import yellowkite.core.rig.UniverseFacts;
+import yellowkite.core.rig.edit.RigEdit;
+
+/**
+ * A rig as a page shows it.
+ *
+ * @param kinds what units are, each once
+ * @param free how many addresses of the universes in use are free
+ */
+record RigView(String id, int version, String name, String production, @Nullable LocalDate from, @Nullable LocalDate to, String notes,
+        @Nullable Integer console, boolean binned, List<Kind> kinds, List<UnitLine> units, List<UniverseLine> universes,
+        List<CollisionLine> collisions, List<FindingLine> findings, List<RigHistoryLine> history, boolean canUndo, boolean canRedo, int used,
+        int free) {
+
+    /**
+     * A mode that units are. @param profileId null without a profile. @param revision pinned, and {@code newest} of its profile; 0 without one
+     * @param footprint of all breaks together
+     */
+    record Kind(String manufacturer, String model, String mode, int footprint, int breaks, @Nullable String profileId, int revision,
+            int newest, List<Tail.Bundle> tail) {}
+
+    /** One break's place. */
+    record PatchLine(int dmxBreak, int universe, int from, int to) {}
+
+    /** @param kind index of what it is among the kinds. @param adjusted whether it does anything differently from its profile */
+    record UnitLine(String uuid, String id, String name, @Nullable Integer number, String layer, List<String> groups,
+            @Nullable String position, @Nullable String unitClass, int kind, List<PatchLine> addresses, String address, String note,
+            String colour, int dipOffset, @Nullable String hangsOn, boolean shared, boolean adjusted) {}
+
+    /** Free addresses of a universe. */
+    record StretchLine(int from, int to) {}
+
+    record UniverseLine(int universe, int used, List<StretchLine> free, @Nullable UniverseFacts facts) {}
+
+    /** @param units their uuids. @param cures what helps, the nearest first; none where it is meant */
+    record CollisionLine(int universe, int from, int to, List<String> units, boolean meant, String says, List<CureLine> cures) {}
+
+    record CureLine(String says, RigEdit edit) {}
+
+    /** @param unit its uuid; empty if it is of no single one */
+    record FindingLine(RigFindings.Severity severity, String where, String unit, String says) {}
+
+    record RigHistoryLine(String sentence, String author, LocalDateTime at, boolean undone) {}
+}

@@ -1,0 +1,257 @@
+package yellowkite.server.rigs;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static yellowkite.server.RunningKite.get;
+import static yellowkite.server.RunningKite.post;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.demo.DemoHouse;
+import yellowkite.server.RunningKite.Answer;
+import yellowkite.server.RunningKite;
+
+class RigTest {
+    private String rig;
+    private int version;
+
+    @BeforeEach
+    void begun() {
+        var begun = post("/api/rigs", "{\"name\": \"Weir\", \"production\": \"Opera\"}").json();
+        rig = "/api/rigs/" + begun.path("id").asString();
+        version = begun.path("version").asInt();
+    }
+
+    private static String fixture(String name) {
+        var file = RunningKite.fresh(DemoHouse.moth());
+        var named = file.description().type().with(f -> {
+            f.manufacturer = "Sluicegate Works";
+            f.name = name;
+        });
+        return RunningKite.takeIn(new GdtfFile(GdtfDescription.of(named), file.others()));
+    }
+
+    private static String text(Answer answer) {
+        return new String(answer.body(), StandardCharsets.ISO_8859_1);
+    }
+
+    private JsonNode line(String text) {
+        return post(rig + "/line", "{\"text\": \"" + text + "\"}").json();
+    }
+
+    private Answer edit(String edit) {
+        return post(rig + "/edits", "{\"version\": " + version + ", \"edit\": " + edit + "}");
+    }
+
+    private JsonNode done(String edit) {
+        var answer = edit(edit);
+        assertThat(answer.status()).as(text(answer)).isEqualTo(200);
+        version = answer.json().path("version").asInt();
+        return answer.json();
+    }
+
+    private JsonNode added(String text) {
+        return done(line(text).path("edit").toString());
+    }
+
+    private static List<String> addresses(JsonNode rig) {
+        var all = new ArrayList<String>();
+        rig.path("units").forEach(unit -> all.add(unit.path("id").asString() + " " + unit.path("address").asString()));
+        return all;
+    }
+
+    private static String unit(JsonNode rig, int at) {
+        return rig.path("units").path(at).path("uuid").asString();
+    }
+
+    @Nested
+    class Adding {
+        @Test
+        void aLineIsProposedWithItsGhostsAndThenAdded() {
+            fixture("Quillet");
+
+            var proposal = line("3 Quillet Nine from 2.500 as 201, name Rail 1");
+            var after = added("3 Quillet Nine from 2.500 as 201, name Rail 1");
+
+            assertThat(proposal.path("refused").asString()).isEmpty();
+            assertThat(proposal.path("ghosts").valueStream().map(each -> each.path("id").asString() + " " + each.path("address").asString()))
+                .containsExactly("201 2.500", "202 3.1", "203 3.10");
+            assertThat(addresses(after)).containsExactly("201 2.500", "202 3.1", "203 3.10");
+            assertThat(after.at("/kinds/0/model").asString()).isEqualTo("Quillet");
+            assertThat(after.at("/kinds/0/revision").asInt()).isEqualTo(1);
+            assertThat(after.at("/kinds/0/tail").size()).isPositive();
+            assertThat(after.at("/universes/0/used").asInt()).isEqualTo(9);
+            assertThat(get("/api/rigs").json().valueStream().filter(each -> rig.endsWith(each.path("id").asString())).findFirst().orElseThrow()
+                .path("units")
+                .asInt()).isEqualTo(3);
+        }
+
+        @Test
+        void whatWouldCollideIsShownAndNotAdded() {
+            fixture("Quern");
+            added("2 Quern Nine from 1.1 as 1");
+
+            var proposal = line("1 Quern Nine from 1.5 as 9");
+
+            assertThat(proposal.path("refused").asString()).contains("collide on addresses 1.5 to 1.9").contains("The next free place is 1.19");
+            assertThat(proposal.at("/hits/0/from").asInt()).isEqualTo(5);
+            assertThat(proposal.path("ghosts").size()).isEqualTo(1);
+            assertThat(proposal.path("edit").isNull()).isTrue();
+        }
+
+        @ParameterizedTest
+        @CsvSource(delimiter = '|', value = {"2 Nothing at all | No mode of the library fits 'Nothing at all'.",
+                "0 Quintal | At once 1 to 5000 units are added, not 0.", "1 Quintal, on 77 | There is no unit 77 for it to hang on."})
+        void whatIsNotUnderstoodIsTold(String text, String sentence) {
+            fixture("Quintal");
+
+            assertThat(line(text).path("refused").asString()).isEqualTo(sentence);
+        }
+
+        @Test
+        void aModeThatTheRevisionLacksIsRefused() {
+            fixture("Quoit");
+            var edit = line("1 Quoit Nine").path("edit").toString();
+
+            assertThat(edit(edit.replace("\"mode\":\"Nine\"", "\"mode\":\"Ninety\"")).json().path("detail").asString())
+                .contains("has no mode 'Ninety' of that footprint");
+            assertThat(edit(edit.replace("\"1\":9", "\"1\":8")).status()).isEqualTo(422);
+            assertThat(edit(edit.replaceFirst("\"pin\":\"[^\"]+\"", "\"pin\":\"" + UUID.randomUUID() + "\"")).status()).isEqualTo(422);
+        }
+    }
+
+    @Nested
+    class Editing {
+        private JsonNode first;
+
+        @BeforeEach
+        void twoUnits() {
+            fixture("Quarrel");
+            first = added("2 Quarrel Nine from 1.1 as 1");
+        }
+
+        private String move(int unit, String to) {
+            return "{\"type\": \"putUnit\", \"unit\": \"" + unit(first, unit) + "\", \"to\": \"" + to + "\"}";
+        }
+
+        @Test
+        void acollisionIsToldWithItsCuresAndCured() {
+            var crowded = done(move(1, "1.5"));
+
+            var collision = crowded.at("/collisions/0");
+            assertThat(collision.path("says").asString()).isEqualTo("Units 1 (Quarrel 1) and 2 (Quarrel 2) collide on addresses 1.5 to 1.9.");
+            var cured = done(collision.at("/cures/0/edit").toString());
+            assertThat(addresses(cured)).containsExactly("1 1.1", "2 1.10");
+            assertThat(cured.path("collisions").size()).isZero();
+        }
+
+        @Test
+        void editsOfDifferentUnitsBothStandAndOfOneFieldTheSecondIsTold() {
+            int seen = version;
+            done(move(0, "5.1"));
+            version = seen;
+
+            assertThat(addresses(done(move(1, "6.1")))).containsExactly("1 5.1", "2 6.1");
+            version = seen;
+            var refused = edit(move(0, "7.1"));
+            assertThat(refused.status()).isEqualTo(409);
+            assertThat(refused.json().path("detail").asString()).contains("has changed the address of unit 1 meanwhile");
+        }
+
+        @Test
+        void undoAndRedoAreSteps() {
+            done(move(0, "5.1"));
+
+            var undone = post(rig + "/undo", "{}").json();
+            assertThat(addresses(undone)).startsWith("1 1.1");
+            assertThat(undone.path("canRedo").asBoolean()).isTrue();
+            var again = post(rig + "/redo", "{\"version\": " + undone.path("version").asInt() + "}").json();
+            assertThat(addresses(again)).startsWith("1 5.1");
+            assertThat(again.at("/history/0/sentence").asString()).isEqualTo("Unit 1 at 5.1, was 1.1");
+        }
+
+        @ParameterizedTest
+        @CsvSource(delimiter = '|', value = {"1.0 | 422", "1.513 | 422", "2. | 422", "-1 | 422", "64000.1 | 422", "1.510 | 422"})
+        void anAddressThatIsNoneIsRefused(String to, int status) {
+            assertThat(edit(move(0, to)).status()).isEqualTo(status);
+            assertThat(get(rig).json().path("version").asInt()).isEqualTo(version);
+        }
+
+        @Test
+        void manyPeopleAtOnceLoseNothing() throws Exception {
+            added("20 Quarrel Nine from 2.1 as 101");
+            var units = new ArrayList<String>();
+            get(rig).json().path("units").forEach(each -> units.add(each.path("uuid").asString()));
+            int seen = version;
+
+            List<Callable<Answer>> all = units.stream()
+                .<Callable<Answer>>map(each -> () -> post(rig + "/edits", "{\"version\": " + seen
+                        + ", \"edit\": {\"type\": \"describe\", \"units\": [\"" + each
+                        + "\"], \"column\": \"NOTE\", \"to\": \"seen\", \"counting\": false}}"))
+                .toList();
+            try (var people = Executors.newFixedThreadPool(8)) {
+                for (var each : people.invokeAll(all)) {
+                    assertThat(each.get().status()).isEqualTo(200);
+                }
+            }
+
+            assertThat(get(rig).json().path("units").valueStream().map(each -> each.path("note").asString())).hasSize(22)
+                .allMatch("seen"::equals);
+        }
+
+        @Test
+        void aProfileThatARigPinsStaysInTheBin() {
+            var profile = first.at("/kinds/0/profileId").asString();
+            post("/api/bin", "{\"profiles\": [\"" + profile + "\"]}");
+
+            assertThat(text(get("/api/bin"))).contains(profile);
+            assertThat(get(rig).json().at("/kinds/0/model").asString()).isEqualTo("Quarrel");
+        }
+
+        @Test
+        void aRigInTheBinTakesNoEditsUntilItIsRestored() {
+            assertThat(RunningKite.delete(rig).status()).isEqualTo(204);
+            assertThat(edit(move(0, "5.1")).json().path("detail").asString()).contains("is in the bin");
+
+            assertThat(post(rig + "/restore", "{}").json().path("binned").asBoolean()).isFalse();
+            done(move(0, "5.1"));
+        }
+
+        @Test
+        void theHistoryIsReadFromTheDatabaseAsItWas() {
+            done(move(0, "5.1"));
+            post(rig + "/undo", "{}");
+            var row = RunningKite.part(RigRepository.class).find(rig.substring(rig.lastIndexOf('/') + 1)).orElseThrow();
+
+            var replayed = RunningKite.part(Rigs.class).at(row, row.version());
+
+            assertThat(replayed.rig()).isEqualTo(RunningKite.part(Rigs.class).require(row.id()).rig());
+            assertThat(replayed.edits()).hasSameSizeAs(replayed.history().steps());
+        }
+
+        @Test
+        void thePatchLeavesAsAFile() {
+            assertThat(text(get(rig + "/sheet?form=csv"))).contains("Quarrel 1").contains("Sluicegate Works");
+            assertThat(text(get(rig + "/sheet?form=pdf"))).startsWith("%PDF");
+            assertThat(text(get(rig + "/sheet?form=xlsx"))).startsWith("PK");
+            assertThat(get(rig + "/sheet?form=doc").status()).isEqualTo(422);
+        }
+    }
+
+    @Test
+    void aRigNeedsAName() {
+        assertThat(post("/api/rigs", "{\"name\": \" \"}").json().path("detail").asString()).isEqualTo("A rig needs a name.");
+        assertThat(get("/api/rigs/none").status()).isEqualTo(404);
+    }
+}
