@@ -36,6 +36,8 @@ const router = createBrowserRouter([
       page('/releases', async () => (await import('#/releases/releases-page')).ReleasesPage),
       page('/releases/new', async () => (await import('#/releases/gather-page')).GatherPage),
       page('/releases/:id', async () => (await import('#/releases/release-page')).ReleasePage),
+      page('/rigs', async () => (await import('#/rigs/rigs-page')).RigsPage),
+      page('/rigs/:rigId', async () => (await import('#/rigs/rig-page')).RigPage),
       page('/gobos', async () => (await import('#/gobos/gobo-page')).GoboPage),
       { path: '*', element: <NotFound /> },
     ],

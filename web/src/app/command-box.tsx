@@ -16,6 +16,7 @@ type Goal = { group: string; text: string; more: string; to: string; pennant?: s
 const PAGES: Goal[] = [
   ['Library', '/'],
   ['Wanted profiles', '/wanted'],
+  ['Rigs', '/rigs'],
   ['Releases', '/releases'],
   ['Make a release', '/releases/new'],
   ['Gobos', '/gobos'],

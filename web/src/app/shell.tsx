@@ -1,4 +1,4 @@
-import { Aperture, Library, ListChecks, Moon, Package, Sun, Upload, UserRound } from 'lucide-react';
+import { Aperture, Library, ListChecks, Moon, Package, Rows3, Sun, Upload, UserRound } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { NavLink, Outlet, useLocation } from 'react-router';
 import { IntakeZone } from '#/intake/intake-zone';
@@ -39,6 +39,7 @@ export function Shell() {
           <nav aria-label="Places" className="flex w-15 shrink-0 flex-col items-center gap-1 border-r border-line bg-panel py-2.5">
             <KiteMark />
             <Place to="/" text="Library" icon={<Library size={20} aria-hidden />} />
+            <Place to="/rigs" text="Rigs" icon={<Rows3 size={20} aria-hidden />} />
             <Place to="/wanted" text="Wanted" icon={<ListChecks size={20} aria-hidden />} />
             <Place to="/releases" text="Releases" icon={<Package size={20} aria-hidden />} />
             <Place to="/gobos" text="Gobos" icon={<Aperture size={20} aria-hidden />} />

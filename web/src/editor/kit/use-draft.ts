@@ -2,6 +2,7 @@ import { useIsMutating, useMutation, useQuery, useQueryClient } from '@tanstack/
 import { useEffect } from 'react';
 import { answer, api } from '#/api/client';
 import { Problem } from '#/api/problem';
+import { listen, whileVisible } from '#/api/stream';
 import type { Draft } from '#/api/types';
 import { tell } from '#/ui/toast';
 import { draftKeys } from './draft-cache';
@@ -9,8 +10,6 @@ import { send, type Asked } from './draft-queue';
 
 /** How often the editor looks for what colleagues did, should nobody tell it. */
 const LOOK_AGAIN_MS = 60_000;
-/** The answer to a change of one's own comes before what is told of it. */
-const OWN_ANSWER_MS = 120;
 
 const versionKey = (draftId: string | undefined) => ['version', draftId];
 
@@ -70,36 +69,4 @@ export function useWaiting(profileId: string) {
     return () => window.removeEventListener('beforeunload', ask);
   }, [waiting]);
   return waiting;
-}
-
-/** Listens to a stream of the server; a browser has few connections, so each page has one at most. @returns what ends it */
-function listen(address: string, onTold: () => void) {
-  if (typeof EventSource === 'undefined') return () => undefined;
-  const source = new EventSource(address);
-  let waiting: ReturnType<typeof setTimeout> | undefined;
-  source.onmessage = () => {
-    clearTimeout(waiting);
-    waiting = setTimeout(onTold, OWN_ANSWER_MS);
-  };
-  return () => {
-    clearTimeout(waiting);
-    source.close();
-  };
-}
-
-/** Does something for as long as the page is seen; a page behind others takes no connection from them. */
-function whileVisible(begin: () => () => void) {
-  let end: (() => void) | undefined;
-  const look = () => {
-    if (document.visibilityState === 'hidden') {
-      end?.();
-      end = undefined;
-    } else end ??= begin();
-  };
-  look();
-  document.addEventListener('visibilitychange', look);
-  return () => {
-    document.removeEventListener('visibilitychange', look);
-    end?.();
-  };
 }

@@ -137,7 +137,7 @@ class RigController {
 
     /** 200 with what a line would add, or why it would not; nothing is changed. */
     @PostMapping("/api/rigs/{rigId}/line")
-    RigProposals.Proposal line(@PathVariable String rigId, @RequestBody AddLineRequest request) {
+    RigProposals.RigProposal line(@PathVariable String rigId, @RequestBody AddLineRequest request) {
         return proposals.of(rigs.require(rigId).rig(), request.text());
     }
 

@@ -36,32 +36,32 @@ class RigProposals {
      * @param hits addresses that are held already, where the ghosts would stand
      * @param edit what adds them; null if it does not fit
      */
-    record Proposal(String understood, String refused, List<Found> fixtures, List<Ghost> ghosts, List<PatchLine> hits,
+    record RigProposal(String understood, String refused, List<Found> fixtures, List<Ghost> ghosts, List<PatchLine> hits,
             @Nullable RigEdit edit) {
-        static Proposal refused(String why) {
-            return new Proposal("", why, List.of(), List.of(), List.of(), null);
+        static RigProposal refused(String why) {
+            return new RigProposal("", why, List.of(), List.of(), List.of(), null);
         }
     }
 
-    Proposal of(Rig rig, String text) {
+    RigProposal of(Rig rig, String text) {
         if (text.isBlank() || text.length() > LONGEST) {
-            return Proposal.refused(text.isBlank() ? "" : "A line has at most " + LONGEST + " letters.");
+            return RigProposal.refused(text.isBlank() ? "" : "A line has at most " + LONGEST + " letters.");
         }
         try {
             return of(rig, AddLine.of(text));
         } catch (IllegalArgumentException unclear) {
-            return Proposal.refused(String.valueOf(unclear.getMessage()));
+            return RigProposal.refused(String.valueOf(unclear.getMessage()));
         }
     }
 
-    private Proposal of(Rig rig, AddLine line) {
+    private RigProposal of(Rig rig, AddLine line) {
         var found = fixtures.find(rig, line.what());
         if (found.isEmpty()) {
-            return Proposal.refused("No mode of the library fits '" + line.what() + "'.");
+            return RigProposal.refused("No mode of the library fits '" + line.what() + "'.");
         }
         var host = line.on() == null ? null : rig.findById(line.on()).map(Unit::uuid).orElse(null);
         if (line.on() != null && host == null) {
-            return Proposal.refused("There is no unit " + line.on() + " for it to hang on.");
+            return RigProposal.refused("There is no unit " + line.on() + " for it to hang on.");
         }
         var edit = new AddUnits(UUID.randomUUID().toString(), found.getFirst(), line.count(), line.at(), line.id(), line.name(), line.layer(),
                 line.groups(), line.position(), host, line.shared());
@@ -72,8 +72,8 @@ class RigProposals {
             .map(unit -> new Ghost(unit.id(), unit.name(), unit.addresses().stream().map(RigShaper::patch).toList(), unit.addressWords()))
             .toList();
         return switch (edit.applyTo(rig)) {
-            case Outcome.Applied<Rig> fits -> new Proposal(edit.describe(rig), "", found, ghosts, List.of(), edit);
-            case Outcome.Rejected<Rig>(var field, var why) -> new Proposal(edit.describe(rig), why, found, ghosts, hits(shown, added), null);
+            case Outcome.Applied<Rig> fits -> new RigProposal(edit.describe(rig), "", found, ghosts, List.of(), edit);
+            case Outcome.Rejected<Rig>(var field, var why) -> new RigProposal(edit.describe(rig), why, found, ghosts, hits(shown, added), null);
         };
     }
 

@@ -5,9 +5,11 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.Tail;
@@ -22,14 +24,16 @@ import yellowkite.core.rig.Unit;
 import yellowkite.core.rig.UniverseFacts;
 import yellowkite.core.rig.edit.Cures;
 import yellowkite.server.library.ListedRepository;
+import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.rigs.RigView.CollisionLine;
 import yellowkite.server.rigs.RigView.CureLine;
 import yellowkite.server.rigs.RigView.FindingLine;
-import yellowkite.server.rigs.RigView.Kind;
+import yellowkite.server.rigs.RigView.KindChannel;
 import yellowkite.server.rigs.RigView.PatchLine;
 import yellowkite.server.rigs.RigView.RigHistoryLine;
+import yellowkite.server.rigs.RigView.RigKind;
 import yellowkite.server.rigs.RigView.StretchLine;
 import yellowkite.server.rigs.RigView.UnitLine;
 import yellowkite.server.rigs.RigView.UniverseLine;
@@ -45,9 +49,11 @@ class RigShaper {
     private static final int MOST_MODES = 1_000;
     private final RevisionRepository revisionRows;
     private final ListedRepository listed;
+    private final RevisionReader reader;
 
-    RigShaper(RevisionRepository revisionRows, ListedRepository listed) {
+    RigShaper(RevisionRepository revisionRows, ListedRepository listed, RevisionReader reader) {
         this.revisionRows = revisionRows;
+        this.reader = reader;
         this.listed = listed;
     }
 
@@ -80,7 +86,7 @@ class RigShaper {
         return new Found(found.how(), found.pin(), found.manufacturer(), found.model(), found.mode(), found.breaks(), 0, "");
     }
 
-    private List<Kind> kinds(List<Found> all) {
+    private List<RigKind> kinds(List<Found> all) {
         var pins = all.stream().map(Found::pin).filter(pin -> !pin.isEmpty()).distinct().toList();
         var revisions = revisionRows.allOf(pins);
         var newest = revisionRows.newestOf(revisions.values().stream().map(StoredRevision::profileId).distinct().toList());
@@ -90,10 +96,28 @@ class RigShaper {
         return all.stream().map(each -> {
             var revision = revisions.get(each.pin());
             var last = revision == null ? null : newest.get(revision.profileId());
-            return new Kind(each.manufacturer(), each.model(), each.mode(), each.footprint(), each.breaks().size(),
+            return new RigKind(each.manufacturer(), each.model(), each.mode(), each.footprint(), each.breaks().size(),
                     revision == null ? null : revision.profileId(), revision == null ? 0 : revision.number(), last == null ? 0 : last.number(),
-                    tails.getOrDefault(each.pin() + "\n" + each.mode(), List.of()));
+                    tails.getOrDefault(each.pin() + "\n" + each.mode(), List.of()), channels(revision, each.mode()));
         }).toList();
+    }
+
+    private List<KindChannel> channels(@Nullable StoredRevision revision, String mode) {
+        if (revision == null) {
+            return List.of();
+        }
+        var type = reader.description(revision).type();
+        return type.modes()
+            .stream()
+            .filter(each -> each.name().equals(mode))
+            .findFirst()
+            .map(each -> AddressMap.of(type, each))
+            .stream()
+            .flatMap(map -> map.channels().stream())
+            .filter(placed -> placed.dmxBreak() != null && !placed.addresses().isEmpty())
+            .map(placed -> new KindChannel(Objects.requireNonNull(placed.dmxBreak()), placed.addresses(),
+                    placed.channel().attribute() + ", " + placed.geometry()))
+            .toList();
     }
 
     private static List<Tail.Bundle> tail(String kept) {

@@ -16,16 +16,19 @@ import yellowkite.core.rig.edit.RigEdit;
  * @param free how many addresses of the universes in use are free
  */
 record RigView(String id, int version, String name, String production, @Nullable LocalDate from, @Nullable LocalDate to, String notes,
-        @Nullable Integer console, boolean binned, List<Kind> kinds, List<UnitLine> units, List<UniverseLine> universes,
+        @Nullable Integer console, boolean binned, List<RigKind> kinds, List<UnitLine> units, List<UniverseLine> universes,
         List<CollisionLine> collisions, List<FindingLine> findings, List<RigHistoryLine> history, boolean canUndo, boolean canRedo, int used,
         int free) {
 
     /**
      * A mode that units are. @param profileId null without a profile. @param revision pinned, and {@code newest} of its profile; 0 without one
-     * @param footprint of all breaks together
+     * @param footprint of all breaks together. @param channels those with an address
      */
-    record Kind(String manufacturer, String model, String mode, int footprint, int breaks, @Nullable String profileId, int revision,
-            int newest, List<Tail.Bundle> tail) {}
+    record RigKind(String manufacturer, String model, String mode, int footprint, int breaks, @Nullable String profileId, int revision,
+            int newest, List<Tail.Bundle> tail, List<KindChannel> channels) {}
+
+    /** @param addresses within the break, most significant first */
+    record KindChannel(int dmxBreak, List<Integer> addresses, String name) {}
 
     /** One break's place. */
     record PatchLine(int dmxBreak, int universe, int from, int to) {}

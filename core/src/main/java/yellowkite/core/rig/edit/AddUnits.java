@@ -86,7 +86,7 @@ public record AddUnits(String seed, Found fixture, int count, @Nullable String a
 
     private List<Unit> units(Rig before, List<List<Patch>> addresses) {
         var firstId = id == null || id.isBlank() ? Numbered.next(before.units().stream().map(Unit::id).toList()) : id.strip();
-        var firstName = name == null || name.isBlank() ? fixture.model() : name.strip();
+        var firstName = name == null || name.isBlank() ? modelName() : name.strip();
         var asked = Asked.of(fixture.manufacturer(), fixture.model(), fixture.mode(), null);
         return IntStream.range(0, count)
             .mapToObj(i -> Unit.of(f -> {
@@ -102,6 +102,12 @@ public record AddUnits(String seed, Found fixture, int count, @Nullable String a
                 f.hangsOn = hangsOn;
             }))
             .toList();
+    }
+
+    /** A number that belongs to the model is not counted on. */
+    private String modelName() {
+        var model = fixture.model();
+        return count > 1 && !model.isEmpty() && Character.isDigit(model.charAt(model.length() - 1)) ? model + ", 1" : model;
     }
 
     /** What they would stand on, unless they share it on purpose. */

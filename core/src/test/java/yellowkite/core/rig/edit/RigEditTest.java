@@ -54,6 +54,12 @@ class RigEditTest {
         }
 
         @Test
+        void aNumberOfTheModelIsNotCountedOn() {
+            assertThat(after(rig, add(BATTEN, 2, "3.1", null, null)).units().subList(4, 6)).extracting(Unit::name)
+                .containsExactly("Reedline 10, 1", "Reedline 10, 2");
+        }
+
+        @Test
         void eachBreakHasItsPlace() {
             assertThat(addresses(after(rig, add(BATTEN, 1, "3.1", null, null)))).endsWith("5 break 1: 3.1, break 2: 3.5");
         }

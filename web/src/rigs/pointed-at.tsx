@@ -1,0 +1,48 @@
+import type { Rig } from '#/api/types';
+
+/** What stands where the pointer is: the unit, its profile, and the channel that has the address. */
+export function PointedAt({ rig, at }: { rig: Rig; at: { universe: number; address: number } | null }) {
+  return (
+    <p aria-hidden className="min-h-7 truncate border-b border-line bg-panel px-4 py-1 text-sm text-muted">
+      {at ? (
+        <At rig={rig} universe={at.universe} address={at.address} />
+      ) : (
+        'Point at a lane to see who has an address. Drag blocks, or move them with Alt and arrows, with Shift by a footprint.'
+      )}
+    </p>
+  );
+}
+
+function At({ rig, universe, address }: { rig: Rig; universe: number; address: number }) {
+  const there = rig.units.flatMap((unit) =>
+    unit.addresses
+      .filter((patch) => patch.universe === universe && patch.from <= address && patch.to >= address)
+      .map((patch) => ({ unit, patch })),
+  );
+  const free = rig.universes.find((line) => line.universe === universe)?.free.find((each) => each.from <= address && each.to >= address);
+  return (
+    <>
+      <span className="font-mono text-text">
+        {universe}.{address}
+      </span>{' '}
+      {there.length === 0 && (free ? `free from ${free.from} to ${free.to}, ${free.to - free.from + 1} addresses` : 'free')}
+      {there.map(({ unit, patch }, index) => {
+        const kind = rig.kinds[unit.kind];
+        const channel = kind?.channels.find(
+          (each) => each.dmxBreak === patch.dmxBreak && each.addresses.includes(address - patch.from + 1),
+        );
+        const byte = channel?.addresses.indexOf(address - patch.from + 1) ?? 0;
+        return (
+          <span key={`${unit.uuid} ${patch.dmxBreak}`}>
+            {index > 0 && ' · and '}
+            <span className="text-text">
+              {unit.id} {unit.name}
+            </span>
+            , {kind?.model} {kind?.mode}, {patch.from} to {patch.to}
+            {channel && `: ${channel.name}${channel.addresses.length > 1 ? (byte === 0 ? ', coarse' : ', fine') : ''}`}
+          </span>
+        );
+      })}
+    </>
+  );
+}

@@ -1,0 +1,297 @@
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { http, HttpResponse } from 'msw';
+import { Route, Routes } from 'react-router';
+import { beforeAll, expect, test } from 'vitest';
+import type { Rig, RigEdit, RigProposal, RigUnit } from '#/api/types';
+import { house } from '#/test/house';
+import { showOnPage } from '#/test/on-page';
+import { RigPage } from './rig-page';
+import { RigsPage } from './rigs-page';
+
+/** Without a size, a list that draws what is seen draws nothing. */
+beforeAll(() => {
+  Object.defineProperty(HTMLElement.prototype, 'clientHeight', { configurable: true, value: 600 });
+  Object.defineProperty(HTMLElement.prototype, 'clientWidth', { configurable: true, value: 900 });
+});
+
+function unit(id: string, universe: number, from: number, change: Partial<RigUnit> = {}): RigUnit {
+  return {
+    uuid: `u${id}`,
+    id,
+    name: `Rail ${id}`,
+    number: null,
+    layer: '',
+    groups: [],
+    position: null,
+    unitClass: null,
+    kind: 0,
+    addresses: [{ dmxBreak: 1, universe, from, to: from + 8 }],
+    address: `${universe}.${from}`,
+    note: '',
+    colour: '',
+    dipOffset: 0,
+    hangsOn: null,
+    shared: false,
+    adjusted: false,
+    ...change,
+  };
+}
+
+function rig(change: Partial<Rig> = {}): Rig {
+  return {
+    id: 'r1',
+    version: 3,
+    name: 'Summer tour',
+    production: 'Opera',
+    from: null,
+    to: null,
+    notes: '',
+    console: null,
+    binned: false,
+    kinds: [
+      {
+        manufacturer: 'Lumbrook',
+        model: 'Moth',
+        mode: 'Nine',
+        footprint: 9,
+        breaks: 1,
+        profileId: 'p1',
+        revision: 1,
+        newest: 1,
+        tail: [],
+        channels: [{ dmxBreak: 1, addresses: [1, 2], name: 'Dimmer, Body' }],
+      },
+    ],
+    units: [unit('1', 1, 1), unit('2', 1, 10), unit('3', 1, 19)],
+    universes: [{ universe: 1, used: 27, free: [{ from: 28, to: 512 }], facts: null }],
+    collisions: [],
+    findings: [],
+    history: [{ sentence: 'Begun: Summer tour', author: 'Ines', at: '2026-06-01T10:00:00', undone: false }],
+    canUndo: true,
+    canRedo: false,
+    used: 27,
+    free: 485,
+    ...change,
+  };
+}
+
+/** @returns the edits that were sent */
+function shown(first: Rig, refusal?: { status: number; detail: string }) {
+  const sent: (RigEdit | 'undo')[] = [];
+  house.use(
+    http.get('*/api/rigs/:id', () => HttpResponse.json(first)),
+    http.post('*/api/rigs/:id/edits', async ({ request }) => {
+      sent.push(((await request.json()) as { edit: RigEdit }).edit);
+      return refusal
+        ? HttpResponse.json({ detail: refusal.detail, field: 'to' }, { status: refusal.status })
+        : HttpResponse.json({ ...first, version: first.version + 1 });
+    }),
+    http.post('*/api/rigs/:id/undo', () => {
+      sent.push('undo');
+      return HttpResponse.json(first);
+    }),
+  );
+  showOnPage(
+    <Routes>
+      <Route path="/rigs/:rigId" element={<RigPage />} />
+      <Route path="/rigs" element={<RigsPage />} />
+    </Routes>,
+    '/rigs/r1',
+  );
+  return sent;
+}
+
+test('the list shows the rigs, and those in the bin can be restored', async () => {
+  const restored: string[] = [];
+  const line = { production: 'Opera', units: 8, universes: 2, changedBy: 'Ines', changedAt: '2026-06-01T10:00:00' };
+  house.use(
+    http.get('*/api/rigs', () =>
+      HttpResponse.json([
+        { ...line, id: 'r1', name: 'Summer tour', binned: false },
+        { ...line, id: 'r2', name: 'Old ball', binned: true },
+      ]),
+    ),
+    http.post('*/api/rigs/:id/restore', ({ params }) => {
+      restored.push(String(params['id']));
+      return HttpResponse.json(rig({ id: 'r2' }));
+    }),
+  );
+  showOnPage(<RigsPage />);
+
+  expect((await screen.findByRole('link', { name: /Summer tour/ })).textContent).toContain('8 units');
+  await userEvent.click(screen.getByRole('button', { name: 'Restore Old ball' }));
+  expect(restored).toEqual(['r2']);
+});
+
+test('a new rig without a name is refused at the name', async () => {
+  house.use(
+    http.get('*/api/rigs', () => HttpResponse.json([])),
+    http.post('*/api/rigs', () => HttpResponse.json({ detail: 'A rig needs a name.', field: 'name' }, { status: 422 })),
+  );
+  showOnPage(<RigsPage />);
+
+  await userEvent.click(await screen.findByRole('button', { name: 'New rig' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Create' }));
+
+  expect(await screen.findByText('A rig needs a name.')).toBeTruthy();
+  expect(screen.getByRole('textbox', { name: 'Name' }).getAttribute('aria-invalid')).toBe('true');
+});
+
+test('what a line would add is shown before Enter, and added with it', async () => {
+  const edit = { type: 'addUnits', count: 2 } as RigEdit;
+  const proposal: RigProposal = {
+    understood: '2 x Moth',
+    refused: '',
+    fixtures: [{ how: 'EXACT', pin: 'x', manufacturer: 'Lumbrook', model: 'Moth', mode: 'Nine', breaks: { '1': 9 }, sure: 1, why: '' }],
+    ghosts: [
+      { id: '4', name: 'Moth 1', addresses: [{ dmxBreak: 1, universe: 1, from: 28, to: 36 }], address: '1.28' },
+      { id: '5', name: 'Moth 2', addresses: [{ dmxBreak: 1, universe: 1, from: 37, to: 45 }], address: '1.37' },
+    ],
+    hits: [],
+    edit,
+  };
+  house.use(http.post('*/api/rigs/:id/line', () => HttpResponse.json(proposal)));
+  const sent = shown(rig());
+
+  await userEvent.type(await screen.findByRole('textbox', { name: 'Add' }), '2 Moth');
+  expect(await screen.findByText('2 units 4 to 5')).toBeTruthy();
+  expect(screen.getByText('1.28 … 1.37')).toBeTruthy();
+  await userEvent.keyboard('{Enter}');
+
+  await waitFor(() => expect(sent).toEqual([edit]));
+  await waitFor(() => expect(screen.getByRole<HTMLInputElement>('textbox', { name: 'Add' }).value).toBe(''));
+});
+
+test('a line that would collide says so, and Enter does nothing', async () => {
+  house.use(
+    http.post('*/api/rigs/:id/line', () =>
+      HttpResponse.json({ understood: '', refused: 'Units 1 and 9 collide.', fixtures: [], ghosts: [], hits: [], edit: null }),
+    ),
+  );
+  const sent = shown(rig());
+
+  await userEvent.type(await screen.findByRole('textbox', { name: 'Add' }), '1 Moth from 1.1{Enter}');
+
+  expect(await screen.findByText('Units 1 and 9 collide.')).toBeTruthy();
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Add' }).disabled).toBe(true);
+  expect(sent).toEqual([]);
+});
+
+test('a collision is cured by a press', async () => {
+  const cure: RigEdit = { type: 'putUnit', unit: 'u2', dmxBreak: null, to: '1.10' };
+  const sent = shown(
+    rig({
+      collisions: [
+        {
+          universe: 1,
+          from: 5,
+          to: 9,
+          units: ['u1', 'u2'],
+          meant: false,
+          says: 'Units 1 and 2 collide on addresses 1.5 to 1.9.',
+          cures: [{ says: 'Move 2 behind 1, to 1.10', edit: cure }],
+        },
+      ],
+      findings: [{ severity: 'ERROR', where: '1.5', unit: '', says: 'Units 1 and 2 collide on addresses 1.5 to 1.9.' }],
+    }),
+  );
+
+  await userEvent.click(await screen.findByRole('button', { name: 'Move 2 behind 1, to 1.10' }));
+
+  await waitFor(() => expect(sent).toEqual([cure]));
+  expect(screen.getAllByText('Units 1 and 2 collide on addresses 1.5 to 1.9.')).toHaveLength(1);
+});
+
+test('blocks that are dragged move with their distances kept', async () => {
+  const sent = shown(rig());
+  const second = await screen.findByRole('button', { name: /^2 Rail 2/ });
+
+  await userEvent.click(screen.getByRole('checkbox', { name: 'Select unit 1' }));
+  await userEvent.click(screen.getByRole('checkbox', { name: 'Select unit 2' }));
+  fireEvent.pointerDown(second, { clientX: 100, clientY: 10 });
+  fireEvent.pointerMove(window, { clientX: 100, clientY: 60 });
+  fireEvent.pointerUp(window);
+
+  await waitFor(() => expect(sent).toEqual([{ type: 'shiftUnits', units: ['u1', 'u2'], universes: 1, addresses: 0 }]));
+});
+
+test('keys move the block that has the focus, with Shift by its footprint', async () => {
+  const sent = shown(rig());
+  const block = await screen.findByRole('button', { name: /^3 Rail 3/ });
+
+  fireEvent.keyDown(block, { key: 'ArrowRight', altKey: true, shiftKey: true });
+  fireEvent.keyDown(block, { key: 'ArrowDown', altKey: true });
+
+  await waitFor(() =>
+    expect(sent).toEqual([
+      { type: 'shiftUnits', units: ['u3'], universes: 0, addresses: 9 },
+      { type: 'shiftUnits', units: ['u3'], universes: 1, addresses: 0 },
+    ]),
+  );
+});
+
+test('a cell is edited where it stands, and a refusal is said there', async () => {
+  const sent = shown(rig(), { status: 422, detail: 'Address 513 does not exist: a universe has addresses 1 to 512.' });
+  const address = await screen.findByRole('textbox', { name: 'Address of unit 1' });
+
+  await userEvent.clear(address);
+  await userEvent.type(address, '1.513{Enter}');
+
+  expect(await screen.findByText('Address 513 does not exist: a universe has addresses 1 to 512.')).toBeTruthy();
+  expect(sent).toEqual([{ type: 'putUnit', unit: 'u1', dmxBreak: null, to: '1.513' }]);
+});
+
+test('a selection is addressed, renumbered and thinned to every second', async () => {
+  const sent = shown(rig());
+
+  await userEvent.click(await screen.findByRole('checkbox', { name: 'Select all units' }));
+  const bar = within(screen.getByRole('toolbar', { name: 'Selected units' }));
+  await userEvent.click(bar.getByRole('button', { name: 'Every second' }));
+  await userEvent.type(bar.getByRole('textbox', { name: 'Address from' }), '2.1{Enter}');
+  await userEvent.type(bar.getByRole('textbox', { name: 'Renumber from' }), '101{Enter}');
+
+  await waitFor(() =>
+    expect(sent).toEqual([
+      { type: 'readdress', units: ['u1', 'u3'], from: '2.1', aroundOthers: true },
+      { type: 'renumber', units: ['u1', 'u3'], first: '101' },
+    ]),
+  );
+});
+
+test('a lane says who has the address under the pointer, and which channel it is', async () => {
+  shown(rig());
+  const lane = await screen.findByRole('group', { name: 'Universe 1' });
+
+  fireEvent.pointerMove(lane, { clientX: 1 });
+
+  expect(screen.getByText(/: Dimmer, Body, coarse/)).toBeTruthy();
+});
+
+test('the filter leaves what it fits, and undo is asked for once', async () => {
+  const sent = shown(rig({ units: [unit('1', 1, 1, { position: 'Deck' }), unit('2', 1, 10)] }));
+
+  await userEvent.type(await screen.findByRole('textbox', { name: 'Filter units' }), 'deck');
+  expect(screen.getByText('1 of 2')).toBeTruthy();
+  await userEvent.click(screen.getByRole('button', { name: 'Undo my last edit' }));
+
+  await waitFor(() => expect(sent).toEqual(['undo']));
+});
+
+test('before a rig is deleted it is said what goes', async () => {
+  let gone = 0;
+  house.use(
+    http.delete('*/api/rigs/:id', () => {
+      gone++;
+      return new HttpResponse(null, { status: 204 });
+    }),
+    http.get('*/api/rigs', () => HttpResponse.json([])),
+  );
+  shown(rig());
+
+  await userEvent.click(await screen.findByRole('button', { name: 'Delete rig' }));
+  expect(screen.getByText(/3 units, 0 of them adjusted; Ines worked on it/)).toBeTruthy();
+  await userEvent.click(screen.getByRole('button', { name: 'Delete rig' }));
+
+  await waitFor(() => expect(gone).toBe(1));
+});
