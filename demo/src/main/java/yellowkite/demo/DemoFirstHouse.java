@@ -1,8 +1,8 @@
 package yellowkite.demo;
 
 import java.util.List;
+import yellowkite.core.furnishing.FirstHouse;
 import yellowkite.core.gdtf.GdtfFile;
-import yellowkite.core.library.FirstHouse;
 
 /** The demo house as a new installation is furnished with it. */
 public final class DemoFirstHouse implements FirstHouse {
@@ -24,6 +24,11 @@ public final class DemoFirstHouse implements FirstHouse {
     @Override
     public List<UpstreamRelease> releases() {
         return DemoReleases.all();
+    }
+
+    @Override
+    public List<FirstRig> rigs() {
+        return DemoRigs.all();
     }
 
     @Override

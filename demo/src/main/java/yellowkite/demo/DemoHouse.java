@@ -1,9 +1,9 @@
 package yellowkite.demo;
 
-import yellowkite.core.library.FirstHouse.OwnGobo;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import yellowkite.core.furnishing.FirstHouse.OwnGobo;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.profile.FixtureType;

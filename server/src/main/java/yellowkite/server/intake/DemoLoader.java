@@ -2,8 +2,8 @@ package yellowkite.server.intake;
 
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
-import yellowkite.core.library.FirstHouse.UpstreamRelease;
-import yellowkite.core.library.FirstHouse;
+import yellowkite.core.furnishing.FirstHouse.UpstreamRelease;
+import yellowkite.core.furnishing.FirstHouse;
 import yellowkite.core.release.ReleaseArchive;
 import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
@@ -12,6 +12,7 @@ import yellowkite.server.library.HouseStateRepository.State;
 import yellowkite.server.library.HouseStateRepository;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.releases.ReleaseTaking;
+import yellowkite.server.rigs.FirstRigs;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Change;
 
@@ -25,12 +26,15 @@ public class DemoLoader {
     private final ProfileRepository profiles;
     private final Gobos gobos;
     private final ReleaseTaking releases;
+    private final FirstRigs rigs;
     private final HouseStateRepository states;
     private final Transactions transactions;
     private final HouseClock clock;
 
-    DemoLoader(Intake intake, ProfileRepository profiles, Gobos gobos, ReleaseTaking releases, HouseStateRepository states,
+    DemoLoader(Intake intake, ProfileRepository profiles, Gobos gobos, ReleaseTaking releases, FirstRigs rigs,
+            HouseStateRepository states,
             Transactions transactions, HouseClock clock) {
+        this.rigs = rigs;
         this.releases = releases;
         this.gobos = gobos;
         this.intake = intake;
@@ -72,6 +76,7 @@ public class DemoLoader {
                 }
             }
         }
+        house.rigs().forEach(rig -> rigs.add(rig, store));
     }
 
     private void furnished() {

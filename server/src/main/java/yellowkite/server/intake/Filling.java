@@ -8,7 +8,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
-import yellowkite.core.library.FirstHouse;
+import yellowkite.core.furnishing.FirstHouse;
 import yellowkite.core.library.FixtureIdentity;
 import yellowkite.core.library.Shelf;
 import yellowkite.server.library.ProfileRepository;

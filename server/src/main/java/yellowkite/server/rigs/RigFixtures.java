@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -47,9 +48,25 @@ class RigFixtures {
         var used = new LinkedHashSet<String>();
         rig.units().stream().filter(unit -> unit.found().hasProfile()).forEach(unit -> used.add(unit.found().pin()));
         var all = new ArrayList<>(FixtureWords.find(words, candidates(revisionRows.allOf(used).values())));
-        var newest = revisionRows.newestOf(library.found(words, MOST_PROFILES));
-        all.addAll(FixtureWords.find(words, candidates(newest.values().stream().filter(each -> !used.contains(each.id())).toList())));
+        all.addAll(FixtureWords.find(words, candidates(newest(words).filter(each -> !used.contains(each.id())).toList())));
         return all.stream().distinct().limit(MOST_MODES).toList();
+    }
+
+    /** {@return a mode by its names} @throws IllegalArgumentException if there is none */
+    Found require(String manufacturer, String model, String mode) {
+        return newest(manufacturer + " " + model).map(this::candidate)
+            .filter(each -> each.manufacturer().equals(manufacturer) && each.model().equals(model))
+            .flatMap(each -> FixtureWords.find(mode, List.of(each)).stream())
+            .filter(each -> each.mode().equals(mode))
+            .findFirst()
+            .orElseThrow(() -> new IllegalArgumentException("There is no mode '" + mode + "' of " + manufacturer + " " + model + "."));
+    }
+
+    /** {@return the newest revisions of the profiles that some words find, the best first} */
+    private Stream<StoredRevision> newest(String words) {
+        var profiles = library.found(words, MOST_PROFILES);
+        var newest = revisionRows.newestOf(profiles);
+        return profiles.stream().map(newest::get).filter(Objects::nonNull);
     }
 
     private List<Candidate> candidates(Collection<StoredRevision> revisions) {

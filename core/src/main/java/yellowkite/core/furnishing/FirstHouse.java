@@ -1,9 +1,12 @@
-package yellowkite.core.library;
+package yellowkite.core.furnishing;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.ServiceLoader;
+import java.util.function.Function;
 import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.rig.Found;
+import yellowkite.core.rig.edit.RigEdit;
 
 /** What a house is furnished with that holds nothing yet, so that there is something to look at. Comes along, or does not. */
 public interface FirstHouse {
@@ -18,6 +21,15 @@ public interface FirstHouse {
     /** @param archive as it would be handed over */
     record UpstreamRelease(String id, String house, String title, byte[] archive) {}
 
+    /** Finds a mode of the house by its names. */
+    interface Modes {
+        /** @throws IllegalArgumentException if there is no such mode */
+        Found find(String manufacturer, String model, String mode);
+    }
+
+    /** @param id a UUID. @param edits what makes it of nothing, one after the other */
+    record FirstRig(String id, String name, String production, Function<Modes, List<RigEdit>> edits) {}
+
     /** {@return who has put it together} */
     String author();
 
@@ -27,6 +39,8 @@ public interface FirstHouse {
 
     /** {@return what another house has released, the oldest first} */
     List<UpstreamRelease> releases();
+
+    List<FirstRig> rigs();
 
     /** {@return the fixture type id of a made-up fixture; the same number gives the same one} @param number from 1 */
     String madeUpId(int number);
