@@ -1,0 +1,86 @@
+package yellowkite.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+
+/** A production's rig, from its first line to its printed patch. */
+class RigTest extends WithBrowser {
+
+    private static By block(String id) {
+        return By.cssSelector("section[aria-label=Lanes] button[aria-label^='" + id + " ']");
+    }
+
+    /** Waits for the proposal, and adds what it says. */
+    private void add(String text, String says) {
+        browser.field("Add").sendKeys(text);
+        browser.seeText(says);
+        browser.until("return !document.querySelector('form button[type=submit]').disabled");
+        browser.key(Keys.ENTER);
+        browser.seeValue("Add", "");
+    }
+
+    @Test
+    void aRigIsBuiltByLinesAndByDragItsCollisionsAreCuredAndItIsPrinted() throws Exception {
+        browser.press("Rigs");
+        browser.press("New rig");
+        browser.type("Name", "Weir festival");
+        browser.see(By.xpath("//h1[normalize-space()='Weir festival']"));
+
+        add("4 Petrel Spot Extended from 1.1 as 101, name Rail 1, position Front rail", "4 units 101 to 104");
+        add("6 Moth Nine from 2.1 as 301", "6 units 301 to 306");
+        browser.see(block("306"));
+
+        browser.field("Add").sendKeys("1 Moth Nine from 2.5 as 9");
+        browser.seeText("collide on addresses 2.5 to 2.9");
+        browser.see(By.cssSelector("[data-hit]"));
+        browser.key(Keys.CONTROL, "a");
+        browser.key(Keys.DELETE);
+
+        var moved = browser.see(block("306"));
+        browser.drag(moved, -moved.getSize().getWidth());
+        browser.seeText("Units 305 (Moth 5) and 306 (Moth 6) collide on addresses");
+        browser.see(By.xpath("//ul[@aria-label='Cures']//button[starts-with(normalize-space(), 'Move 306')]")).click();
+        browser.seeText("No problems found.");
+
+        browser.type("Address of unit 104", "1.23");
+        browser.seeText("Units 102 (Rail 2) and 104 (Rail 4) collide on addresses 1.23 to 1.44.");
+        browser.press("They share the address on purpose");
+        browser.seeText("share addresses 1.23 to 1.44 on purpose.");
+        browser.leave();
+        browser.key(Keys.CONTROL, "z");
+        browser.seeText("collide on addresses 1.23 to 1.44.");
+
+        browser.see(By.cssSelector("input[aria-label='Select all units']")).click();
+        browser.press("Every second");
+        browser.seeText("5 units selected");
+        browser.type("Address from", "3.1");
+        browser.seeValue("Address of unit 103", "3.23");
+        browser.seeText("No problems found.");
+
+        browser.press("Export");
+        browser.see(By.xpath("//*[@role='menuitem'][contains(., 'by universe')]")).click();
+        assertThat(Files.readAllBytes(downloaded(".pdf"))).startsWith('%', 'P', 'D', 'F');
+    }
+
+    @Test
+    void whatColleaguesDoIsSeenAtOnceAndADeletedRigComesBack() {
+        browser.press("Rigs");
+        browser.see(By.xpath("//a[contains(., \"Lock-keeper's ball\")]")).click();
+        browser.seeText("6 units");
+        try (var other = new Browser(folder)) {
+            other.open(browser.address(), "Teun");
+            other.type("Name of unit 21", "Under the bridge");
+            browser.seeValue("Name of unit 21", "Under the bridge");
+        }
+
+        browser.press("Delete rig");
+        browser.seeText("6 units, 2 of them adjusted");
+        browser.see(By.xpath("//div[@role='dialog']//button[normalize-space()='Delete rig']")).click();
+        browser.press("Restore Lock-keeper's ball");
+        browser.see(By.xpath("//ul[@aria-label='Rigs']//a[contains(., \"Lock-keeper's ball\")]"));
+    }
+}
