@@ -93,15 +93,9 @@ function Proposed({ proposal }: { proposal: RigProposal }) {
   if (!first || !last || !fixture) return null;
   return (
     <>
-      <span className="text-text">
-        {counted(proposal.ghosts.length, 'unit', 'units')} {first.id}
-        {last !== first && ` to ${last.id}`}
-      </span>
-      , {fixture.manufacturer} {fixture.model}, {fixture.mode}, at{' '}
-      <span className="font-mono text-text">
-        {first.address}
-        {last !== first && ` … ${last.address}`}
-      </span>
+      <span className="text-text">{`${counted(proposal.ghosts.length, 'unit', 'units')} ${first.id}${last === first ? '' : ` to ${last.id}`}`}</span>
+      , {`${fixture.manufacturer} ${fixture.model}, ${fixture.mode}, at `}
+      <span className="font-mono text-text">{last === first ? first.address : `${first.address} … ${last.address}`}</span>
       {others.length > 0 && (
         <span>
           {' '}

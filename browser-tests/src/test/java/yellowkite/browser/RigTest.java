@@ -9,7 +9,6 @@ import org.openqa.selenium.Keys;
 
 /** A production's rig, from its first line to its printed patch. */
 class RigTest extends WithBrowser {
-
     private static By block(String id) {
         return By.cssSelector("section[aria-label=Lanes] button[aria-label^='" + id + " ']");
     }
