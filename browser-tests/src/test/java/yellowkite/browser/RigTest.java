@@ -52,6 +52,8 @@ class RigTest extends WithBrowser {
         browser.leave();
         browser.key(Keys.CONTROL, "z");
         browser.seeText("collide on addresses 1.23 to 1.44.");
+        browser.see(By.xpath("//ul[@aria-label='Cures']//button[starts-with(normalize-space(), 'Move 104')]")).click();
+        browser.seeText("No problems found.");
 
         browser.see(By.cssSelector("input[aria-label='Select all units']")).click();
         browser.press("Every second");
