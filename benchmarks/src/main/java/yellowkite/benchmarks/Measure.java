@@ -62,6 +62,11 @@ public final class Measure {
         budget(costs, "solveThreeFlags", 400);
         budget(costs, "trace1024", 150_000);
         budget(costs, "curveThrough256", 5_000);
+        budget(costs, "collisions2000Units", 5_000);
+        budget(costs, "levels2000Units", 5_000);
+        budget(costs, "add500Units", 300_000);
+        ratio(costs, "collisions2000Units", "passOverSpans");
+        ratio(costs, "levels2000Units", "copyFrames");
         ratio(costs, "mixSixEmitters", "resolveOneFixture");
         ratio(costs, "solveSixEmitters", "resolveOneFixture");
         ratio(costs, "trace1024", "onePassOverPixels");
