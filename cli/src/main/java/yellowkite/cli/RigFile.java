@@ -107,7 +107,8 @@ record RigFile(String name, Rig rig, List<Finding> findings, Profiles profiles) 
         }
 
         Rig matched(Rig rig) {
-            var matching = Matching.among(types.keySet().stream().flatMap(each -> type(each).map(type -> candidate(each, type)).stream()).toList());
+            var matching = Matching
+                .among(types.keySet().stream().flatMap(each -> type(each).map(type -> candidate(each, type)).stream()).toList());
             return rig.withUnits(rig.units().stream().map(unit -> unit.as(matching.find(unit.asked(), ""))).toList());
         }
 
@@ -119,7 +120,8 @@ record RigFile(String name, Rig rig, List<Finding> findings, Profiles profiles) 
         }
 
         /** {@return what a unit is; null if nobody knows} */
-        @Nullable CompiledMode mode(Unit unit) {
+        @Nullable
+        CompiledMode mode(Unit unit) {
             var found = unit.found();
             return !found.hasProfile() ? null
                     : type(found.pin())

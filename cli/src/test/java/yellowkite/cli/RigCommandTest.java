@@ -41,13 +41,16 @@ class RigCommandTest {
     }
 
     private Called add(String... more) {
-        return run(Stream.concat(Stream.of("add", rig, "--profile", spot, "--mode", "Extended"), Arrays.stream(more)).toArray(String[]::new));
+        return run(
+                Stream.concat(Stream.of("add", rig, "--profile", spot, "--mode", "Extended"), Arrays.stream(more)).toArray(String[]::new));
     }
 
     private static List<String> addresses(JsonNode line) {
         var all = new ArrayList<String>();
-        line.path("units").forEach(unit -> unit.path("addresses").forEach(each -> all.add(unit.path("id").asString() + " "
-                + unit.path("name").asString() + " " + each.path("universe").asInt() + "." + each.path("address").asInt())));
+        line.path("units")
+            .forEach(unit -> unit.path("addresses")
+                .forEach(each -> all.add(unit.path("id").asString() + " "
+                        + unit.path("name").asString() + " " + each.path("universe").asInt() + "." + each.path("address").asInt())));
         return all;
     }
 
@@ -55,7 +58,8 @@ class RigCommandTest {
     class Reading {
         @Test
         void aSheetFindsItsProfilesInTheFolder() throws IOException {
-            var sheet = file("tour.csv", "Id,Name,Manufacturer,Fixture,Mode,Universe,Address", "101,Rail 1,Tidewick,Petrel Spot,Extended,1,1",
+            var sheet = file("tour.csv", "Id,Name,Manufacturer,Fixture,Mode,Universe,Address",
+                    "101,Rail 1,Tidewick,Petrel Spot,Extended,1,1",
                     "102,Rail 2,Tide Wick,Petrel-Spot,Extended,1,10", "103,,Nobody,Thing,,1,300");
 
             var read = run("read", sheet, "--profiles", profiles);
@@ -179,7 +183,11 @@ class RigCommandTest {
         }
 
         private JsonNode step(Called called) {
-            return called.line().path("steps").valueStream().filter(each -> each.path("channel").asString().endsWith("_Pan")).findFirst()
+            return called.line()
+                .path("steps")
+                .valueStream()
+                .filter(each -> each.path("channel").asString().endsWith("_Pan"))
+                .findFirst()
                 .orElseThrow();
         }
 

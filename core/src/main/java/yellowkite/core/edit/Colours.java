@@ -11,7 +11,8 @@ final class Colours {
     private Colours() {}
 
     /** Goes on with the colour if it can be seen and its name is one. @param luminance in percent */
-    static Outcome<FixtureType> on(String name, String thing, double x, double y, double luminance, Function<ColorCie, Outcome<FixtureType>> change) {
+    static Outcome<FixtureType> on(String name, String thing, double x, double y, double luminance,
+            Function<ColorCie, Outcome<FixtureType>> change) {
         var refusal = Names.refusalOfRequired("name", name, thing);
         if (refusal.isPresent()) {
             return refusal.get();

@@ -8,7 +8,8 @@ import yellowkite.core.profile.FixtureType;
  * One change to a fixture type, as data: it can be listed, stored, sent and applied. Nodes are named by their ids, DMX values are raw and
  * in the channel's own width.
  */
-public sealed interface Edit extends Change<FixtureType> permits RenameProfile, RenameMode, RenameFunction, RenameRange, AddRange, RemoveRange,
+public sealed interface Edit extends Change<FixtureType>
+        permits RenameProfile, RenameMode, RenameFunction, RenameRange, AddRange, RemoveRange,
         MoveRangeStart, SetRangePhysical, SetRangeSlot, AddFunction, RemoveFunction, MoveFunctionStart, SetFunctionPhysical,
         SetStartValue, SetHighlight, ChangeAttribute, ChangeWidth, ChangeAddresses,
         DefineAttribute, SetAttributeUnit, TurnSlots, TurnWheel,

@@ -28,7 +28,8 @@ public record LayCurve(int function, String curve, @Nullable List<PutCurve.Piece
         }
         return switch (new PutCurve(curve, pieces).applyTo(before)) {
             case Outcome.Applied(var type) -> lay(type);
-            case Outcome.Rejected<FixtureType> refused -> refused.field().equals("name") ? Located.rejected("curve", refused.reason()) : refused;
+            case Outcome.Rejected<FixtureType> refused ->
+                refused.field().equals("name") ? Located.rejected("curve", refused.reason()) : refused;
         };
     }
 

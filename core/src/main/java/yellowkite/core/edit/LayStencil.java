@@ -32,7 +32,8 @@ public record LayStencil(int channel, Stencil stencil) implements Edit {
             }
             Outcome<FixtureType> so = Located.applied(before);
             for (var attribute : stencil.functions().stream().map(Stencil.Part::attribute).distinct().toList()) {
-                so = so instanceof Outcome.Applied<FixtureType> applied ? Attributes.using(applied.after(), attribute, Located::applied) : so;
+                so = so instanceof Outcome.Applied<FixtureType> applied ? Attributes.using(applied.after(), attribute, Located::applied)
+                        : so;
             }
             return so instanceof Outcome.Applied<FixtureType> applied ? lay(Located.channel(applied.after(), channel).orElseThrow()) : so;
         });

@@ -3,4 +3,3 @@
 package yellowkite.core.furnishing;
 
 import org.jspecify.annotations.NullMarked;
-

@@ -20,7 +20,8 @@ public record At(int universe, int address) implements Comparable<At> {
 
     public At {
         if (universe < 1 || universe > MOST_UNIVERSES) {
-            throw new IllegalArgumentException("Universe " + universe + " does not exist: there are universes 1 to " + MOST_UNIVERSES + ".");
+            throw new IllegalArgumentException(
+                    "Universe " + universe + " does not exist: there are universes 1 to " + MOST_UNIVERSES + ".");
         }
         if (address < 1 || address > AddressMap.UNIVERSE) {
             throw new IllegalArgumentException(

@@ -28,7 +28,8 @@ public final class Collisions {
 
         /** {@return one sentence} */
         public String says() {
-            var where = from == to ? "address " + universe + "." + from : "addresses " + universe + "." + from + " to " + universe + "." + to;
+            var where = from == to ? "address " + universe + "." + from
+                    : "addresses " + universe + "." + from + " to " + universe + "." + to;
             var who = units.size() == 1 ? "Two breaks of unit " + units.getFirst().called()
                     : "Units " + String.join(" and ", units.stream().map(Unit::called).limit(MOST_NAMED).toList())
                             + (units.size() > MOST_NAMED ? " and " + (units.size() - MOST_NAMED) + " more" : "");

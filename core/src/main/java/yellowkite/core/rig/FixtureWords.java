@@ -17,7 +17,10 @@ public final class FixtureWords {
     /** A mode that fits. @param left how many words of its name were not typed */
     private record Fit(Candidate candidate, CandidateMode mode, int left, int place) {}
 
-    /** {@return the modes that every typed word fits, the best first: those of which the fewest words are left over, then in the order given} */
+    /**
+     * {@return the modes that every typed word fits, the best first: those of which the fewest words are left over, then in the order
+     * given}
+     */
     public static List<Found> find(String typed, Collection<Candidate> candidates) {
         var wanted = words(typed);
         var fits = new ArrayList<Fit>();

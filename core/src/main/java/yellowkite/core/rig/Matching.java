@@ -75,7 +75,8 @@ public final class Matching {
 
     private static boolean is(Candidate candidate, Asked asked, String id) {
         return !id.isEmpty() && candidate.id().equalsIgnoreCase(id)
-                || !asked.model().isEmpty() && same(candidate.model(), asked.model()) && same(candidate.manufacturer(), asked.manufacturer());
+                || !asked.model().isEmpty() && same(candidate.model(), asked.model())
+                        && same(candidate.manufacturer(), asked.manufacturer());
     }
 
     /** The mode by its footprint, of several the one of the nearest name; without a footprint by its name alone. */

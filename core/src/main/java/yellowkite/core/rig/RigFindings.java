@@ -35,8 +35,13 @@ public final class RigFindings {
 
     private static void twice(Rig rig, List<Finding> findings) {
         var counts = rig.units().stream().collect(Collectors.groupingBy(Unit::id, HashMap::new, Collectors.counting()));
-        rig.units().stream().map(Unit::id).distinct().filter(id -> !id.isEmpty() && counts.getOrDefault(id, 0L) > 1).forEach(id -> findings
-            .add(new Finding(Severity.ERROR, "unit " + id, "", counts.get(id) + " units have the id " + id + ". Renumber them.")));
+        rig.units()
+            .stream()
+            .map(Unit::id)
+            .distinct()
+            .filter(id -> !id.isEmpty() && counts.getOrDefault(id, 0L) > 1)
+            .forEach(id -> findings
+                .add(new Finding(Severity.ERROR, "unit " + id, "", counts.get(id) + " units have the id " + id + ". Renumber them.")));
     }
 
     private static void unit(Unit unit, List<Finding> findings) {

@@ -13,8 +13,8 @@ import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CompiledMode;
 
 /**
- * What leaves a rig: the levels of all units as frames of DMX. Made once for a rig; what it computes costs no memory for each channel. Where
- * units share an address, the later one is sent.
+ * What leaves a rig: the levels of all units as frames of DMX. Made once for a rig; what it computes costs no memory for each channel.
+ * Where units share an address, the later one is sent.
  */
 public final class RigLevels {
     private static final int BITS = 8;

@@ -92,7 +92,8 @@ public final class UnitPath {
             switch (channels.get(i).channel().attribute()) {
                 case PAN -> pans.add(i);
                 case TILT -> tilts.add(i);
-                default -> {}
+                default -> {
+                }
             }
         }
         for (int i = 0; swap && i < Math.min(pans.size(), tilts.size()); i++) {

@@ -43,7 +43,8 @@ class CollisionsTest {
     void sharingOnPurposeIsMarkedWhereAllMeanIt() {
         assertThat(collisions(sharing("1", "a", "1.1"), sharing("2", "a", "1.1"), sharing("3", "a", "1.1")))
             .containsExactly("1.1-9 1,2,3 meant");
-        assertThat(collisions(sharing("1", "a", "1.1"), sharing("2", "a", "1.1"), sharing("3", "b", "1.5"))).containsExactly("1.1-4 1,2 meant",
+        assertThat(collisions(sharing("1", "a", "1.1"), sharing("2", "a", "1.1"), sharing("3", "b", "1.5"))).containsExactly(
+                "1.1-4 1,2 meant",
                 "1.5-9 1,2,3");
     }
 

@@ -63,8 +63,8 @@ public final class Rigs {
     }
 
     /**
-     * {@return a mode of 7 addresses: a dimmer (1) under the grand master, pan (2, 3) and tilt (4, 5) of 16 bits which start in the middle, a
-     * gobo (6) that starts at 20, and at 7 nothing; and at 8 a shutter, so that the footprint has a gap}
+     * {@return a mode of 7 addresses: a dimmer (1) under the grand master, pan (2, 3) and tilt (4, 5) of 16 bits which start in the middle,
+     * a gobo (6) that starts at 20, and at 7 nothing; and at 8 a shutter, so that the footprint has a gap}
      */
     public static CompiledMode head() {
         var type = ProfileBuilder.profile("Tidewick", "Petrel Spot")

@@ -22,7 +22,8 @@ class UnitPathTest {
     }
 
     private static ChannelAdjustment curve(double... points) {
-        return new ChannelAdjustment(false, List.of(new Knot(0, points[0]), new Knot(0.5, points[1]), new Knot(1, points[2])), 1, 0, 1, false,
+        return new ChannelAdjustment(false, List.of(new Knot(0, points[0]), new Knot(0.5, points[1]), new Knot(1, points[2])), 1, 0, 1,
+                false,
                 null, null);
     }
 
@@ -120,8 +121,10 @@ class UnitPathTest {
         var steps = path.steps(DIMMER, new double[]{0.5, 0, 0, 0, 0}, 0.5);
 
         // master 0.25, inverted 0.75, curve 0.25 + 0.25 * 1.5 = 0.625, twice that is clipped to 1, limited to 0.9
-        assertThat(List.of(steps.asked(), steps.afterMaster(), steps.afterSwap(), steps.afterInvert(), steps.afterCurve(), steps.afterScale(),
-                steps.afterLimit())).usingElementComparator((a, b) -> Math.abs(a - b) < 1e-12 ? 0 : 1)
+        assertThat(
+                List.of(steps.asked(), steps.afterMaster(), steps.afterSwap(), steps.afterInvert(), steps.afterCurve(), steps.afterScale(),
+                        steps.afterLimit()))
+            .usingElementComparator((a, b) -> Math.abs(a - b) < 1e-12 ? 0 : 1)
             .containsExactly(0.5, 0.25, 0.25, 0.75, 0.625, 1.0, 0.9);
         assertThat(steps.raw()).isEqualTo(230);
     }

@@ -110,7 +110,8 @@ public final class PatchPrint {
         var dates = rig.from() == null ? "" : rig.from() + (rig.to() == null ? "" : " to " + rig.to());
         letters.text(pen, MARGIN, y - 16, 18, INK, letters.fitted(rig.name().isEmpty() ? "Rig" : rig.name(), 18, room));
         letters.text(pen, MARGIN, y - 33, 11, INK,
-                letters.fitted(String.join(", ", List.of(rig.production(), dates).stream().filter(each -> !each.isEmpty()).toList()), 11, room));
+                letters.fitted(String.join(", ", List.of(rig.production(), dates).stream().filter(each -> !each.isEmpty()).toList()), 11,
+                        room));
         int universes = Occupancy.of(rig.units()).universes().size();
         letters.text(pen, MARGIN, y - 48, 9, QUIET, rig.units().size() + (rig.units().size() == 1 ? " unit" : " units") + ", " + universes
                 + (universes == 1 ? " universe" : " universes"));
@@ -135,7 +136,9 @@ public final class PatchPrint {
     }
 
     private Map<String, List<Row>> byUniverse(Collection<Row> rows) {
-        var names = rig.universes().stream().collect(Collectors.toMap(UniverseFacts::universe, UniverseFacts::name, (first, second) -> first));
+        var names = rig.universes()
+            .stream()
+            .collect(Collectors.toMap(UniverseFacts::universe, UniverseFacts::name, (first, second) -> first));
         var groups = new LinkedHashMap<String, List<Row>>();
         rows.stream()
             .sorted(Comparator.comparing(row -> row.patch() == null ? Integer.MAX_VALUE : row.patch().at().absolute()))

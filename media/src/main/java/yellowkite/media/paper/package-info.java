@@ -6,4 +6,3 @@
 package yellowkite.media.paper;
 
 import org.jspecify.annotations.NullMarked;
-

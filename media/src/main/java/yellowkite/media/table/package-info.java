@@ -3,4 +3,3 @@
 package yellowkite.media.table;
 
 import org.jspecify.annotations.NullMarked;
-

@@ -170,7 +170,8 @@ public class DraftRepository implements RevisionHoldingRepository {
     /** {@return what happened after a version, up to another one, in order} */
     List<StoredStep> steps(String draftId, int after, int upTo) {
         return database
-            .select(DRAFT_STEP.VERSION, DRAFT_STEP.KIND.convertFrom(StoredStep.Kind::valueOf), DRAFT_STEP.EDIT, DRAFT_STEP.SENTENCE, DRAFT_STEP.AUTHOR,
+            .select(DRAFT_STEP.VERSION, DRAFT_STEP.KIND.convertFrom(StoredStep.Kind::valueOf), DRAFT_STEP.EDIT, DRAFT_STEP.SENTENCE,
+                    DRAFT_STEP.AUTHOR,
                     DRAFT_STEP.CREATED_AT, DRAFT_STEP.CHANGE_ID)
             .from(DRAFT_STEP)
             .where(DRAFT_STEP.DRAFT_ID.eq(draftId), DRAFT_STEP.VERSION.gt(after), DRAFT_STEP.VERSION.le(upTo))

@@ -144,8 +144,9 @@ public class Drafting {
             }
             return switch (Undoing.lastOf(now.history(), index -> now.edits().get(index).author().equals(me))) {
                 case Undoing.Refused<FixtureType, Edit>(var why) -> throw Refusal.unfit("history", why);
-                case Undoing.TakenBack<FixtureType, Edit> back -> List.of(new Forth(Kind.UNDO, back.wasLast() ? null : String.valueOf(back.index()),
-                        back.after(), "Undone: " + back.sentence()));
+                case Undoing.TakenBack<FixtureType, Edit> back ->
+                    List.of(new Forth(Kind.UNDO, back.wasLast() ? null : String.valueOf(back.index()),
+                            back.after(), "Undone: " + back.sentence()));
             };
         });
     }

@@ -8,8 +8,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * One thing that was done to a document.
  *
- * @param edit as JSON; of an undo that takes back an earlier one than the last its place in the history; null for other undos, and for
- * redo
+ * @param edit as JSON; of an undo that takes back an earlier one than the last its place in the history; null for other undos, and for redo
  * @param changeId the asker's own; null if it had none
  */
 public record StoredStep(int version, Kind kind, @Nullable String edit, String sentence, String author, LocalDateTime createdAt,

@@ -6,4 +6,3 @@
 package yellowkite.server.history;
 
 import org.jspecify.annotations.NullMarked;
-

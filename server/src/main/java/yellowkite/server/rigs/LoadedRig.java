@@ -24,8 +24,15 @@ record LoadedRig(StoredRig row, History<Rig, RigEdit> history, List<StoredStep> 
     /** {@return this rig after a step that led to that history} */
     LoadedRig after(StoredStep step, History<Rig, RigEdit> to) {
         var rig = to.current();
-        int universes = (int) rig.units().stream().flatMap(unit -> unit.addresses().stream()).mapToInt(each -> each.universe()).distinct().count();
-        return new LoadedRig(new StoredRig(row.id(), rig.name(), rig.production(), rig.units().size(), universes, step.version(), row.openedBy(),
-                row.openedAt(), step.author(), step.createdAt(), row.binnedAt()), to, step.upon(edits, history.done()));
+        int universes = (int) rig.units()
+            .stream()
+            .flatMap(unit -> unit.addresses().stream())
+            .mapToInt(each -> each.universe())
+            .distinct()
+            .count();
+        return new LoadedRig(
+                new StoredRig(row.id(), rig.name(), rig.production(), rig.units().size(), universes, step.version(), row.openedBy(),
+                        row.openedAt(), step.author(), step.createdAt(), row.binnedAt()),
+                to, step.upon(edits, history.done()));
     }
 }

@@ -90,7 +90,10 @@ class RigController {
         }
     }
 
-    /** 200 with the rig; 409 if its place was changed since {@code version}, with the {@code places}; 422 with the {@code field} that does not fit. */
+    /**
+     * 200 with the rig; 409 if its place was changed since {@code version}, with the {@code places}; 422 with the {@code field} that does
+     * not fit.
+     */
     @PostMapping("/api/rigs/{rigId}/edits")
     RigView edit(@PathVariable String rigId, @RequestBody RigEditRequest request, Change change) {
         return shaper.shape(rigging.edit(rigId, request.version(), request.edit(), change));

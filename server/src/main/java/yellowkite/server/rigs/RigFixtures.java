@@ -84,7 +84,9 @@ class RigFixtures {
     /** @throws Refusal 422 if an edit names a mode that its revision does not have just so */
     void requireTrue(RigEdit edit) {
         var named = new LinkedHashMap<String, List<Found>>();
-        named(edit).filter(Found::hasProfile).distinct().forEach(each -> named.computeIfAbsent(each.pin(), pin -> new ArrayList<>()).add(each));
+        named(edit).filter(Found::hasProfile)
+            .distinct()
+            .forEach(each -> named.computeIfAbsent(each.pin(), pin -> new ArrayList<>()).add(each));
         Map<String, StoredRevision> revisions = revisionRows.allOf(named.keySet());
         named.forEach((pin, all) -> {
             var revision = revisions.get(pin);
@@ -93,7 +95,9 @@ class RigFixtures {
             }
             var candidate = candidate(revision);
             for (var each : all) {
-                boolean has = candidate.modes().stream().anyMatch(mode -> mode.name().equals(each.mode()) && mode.breaks().equals(each.breaks()));
+                boolean has = candidate.modes()
+                    .stream()
+                    .anyMatch(mode -> mode.name().equals(each.mode()) && mode.breaks().equals(each.breaks()));
                 if (!has || !candidate.manufacturer().equals(each.manufacturer()) || !candidate.model().equals(each.model())) {
                     throw Refusal.unfit("fixture", candidate.manufacturer() + " " + candidate.model() + ", revision " + revision.number()
                             + ", has no mode '" + each.mode() + "' of that footprint.");

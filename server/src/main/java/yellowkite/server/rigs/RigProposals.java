@@ -63,7 +63,8 @@ class RigProposals {
         if (line.on() != null && host == null) {
             return RigProposal.refused("There is no unit " + line.on() + " for it to hang on.");
         }
-        var edit = new AddUnits(UUID.randomUUID().toString(), found.getFirst(), line.count(), line.at(), line.id(), line.name(), line.layer(),
+        var edit = new AddUnits(UUID.randomUUID().toString(), found.getFirst(), line.count(), line.at(), line.id(), line.name(),
+                line.layer(),
                 line.groups(), line.position(), host, line.shared());
         var shown = edit.applyTo(rig) instanceof Outcome.Applied<Rig>(var after) ? after : shared(rig, edit);
         var added = shown == null ? List.<Unit>of() : shown.units().subList(rig.units().size(), shown.units().size());
@@ -73,7 +74,8 @@ class RigProposals {
             .toList();
         return switch (edit.applyTo(rig)) {
             case Outcome.Applied<Rig> fits -> new RigProposal(edit.describe(rig), "", found, ghosts, List.of(), edit);
-            case Outcome.Rejected<Rig>(var field, var why) -> new RigProposal(edit.describe(rig), why, found, ghosts, hits(shown, added), null);
+            case Outcome.Rejected<Rig>(var field, var why) ->
+                new RigProposal(edit.describe(rig), why, found, ghosts, hits(shown, added), null);
         };
     }
 
@@ -85,10 +87,11 @@ class RigProposals {
     }
 
     private static List<PatchLine> hits(@Nullable Rig shown, List<Unit> added) {
-        return shown == null ? List.of() : Collisions.of(shown.units())
-            .stream()
-            .filter(each -> each.units().stream().anyMatch(added::contains))
-            .map(each -> new PatchLine(1, each.universe(), each.from(), each.to()))
-            .toList();
+        return shown == null ? List.of()
+                : Collisions.of(shown.units())
+                    .stream()
+                    .filter(each -> each.units().stream().anyMatch(added::contains))
+                    .map(each -> new PatchLine(1, each.universe(), each.from(), each.to()))
+                    .toList();
     }
 }

@@ -111,7 +111,8 @@ class RigRepository implements RevisionHoldingRepository {
     /** {@return what happened after a version, up to another one, in order} */
     List<StoredStep> steps(String rigId, int after, int upTo) {
         return database
-            .select(RIG_STEP.VERSION, RIG_STEP.KIND.convertFrom(StoredStep.Kind::valueOf), RIG_STEP.EDIT, RIG_STEP.SENTENCE, RIG_STEP.AUTHOR,
+            .select(RIG_STEP.VERSION, RIG_STEP.KIND.convertFrom(StoredStep.Kind::valueOf), RIG_STEP.EDIT, RIG_STEP.SENTENCE,
+                    RIG_STEP.AUTHOR,
                     RIG_STEP.CREATED_AT, RIG_STEP.CHANGE_ID)
             .from(RIG_STEP)
             .where(RIG_STEP.RIG_ID.eq(rigId), RIG_STEP.VERSION.gt(after), RIG_STEP.VERSION.le(upTo))

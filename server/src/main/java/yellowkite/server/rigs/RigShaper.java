@@ -97,7 +97,8 @@ class RigShaper {
             var revision = revisions.get(each.pin());
             var last = revision == null ? null : newest.get(revision.profileId());
             return new RigKind(each.manufacturer(), each.model(), each.mode(), each.footprint(), each.breaks().size(),
-                    revision == null ? null : revision.profileId(), revision == null ? 0 : revision.number(), last == null ? 0 : last.number(),
+                    revision == null ? null : revision.profileId(), revision == null ? 0 : revision.number(),
+                    last == null ? 0 : last.number(),
                     tails.getOrDefault(each.pin() + "\n" + each.mode(), List.of()), channels(revision, each.mode()));
         }).toList();
     }
@@ -155,8 +156,9 @@ class RigShaper {
         for (var each : all) {
             var cures = each.meant() || lines.size() >= MOST_CURED ? List.<CureLine>of()
                     : Cures.of(rig, each).stream().map(cure -> new CureLine(cure.says(), cure.edit())).toList();
-            lines.add(new CollisionLine(each.universe(), each.from(), each.to(), each.units().stream().map(Unit::uuid).toList(), each.meant(),
-                    each.says(), cures));
+            lines.add(
+                    new CollisionLine(each.universe(), each.from(), each.to(), each.units().stream().map(Unit::uuid).toList(), each.meant(),
+                            each.says(), cures));
         }
         return lines;
     }

@@ -17,11 +17,13 @@ import yellowkite.core.rig.edit.RigEdit;
  */
 record RigView(String id, int version, String name, String production, @Nullable LocalDate from, @Nullable LocalDate to, String notes,
         @Nullable Integer console, boolean binned, List<RigKind> kinds, List<UnitLine> units, List<UniverseLine> universes,
-        List<CollisionLine> collisions, List<FindingLine> findings, List<RigHistoryLine> history, boolean canUndo, boolean canRedo, int used,
+        List<CollisionLine> collisions, List<FindingLine> findings, List<RigHistoryLine> history, boolean canUndo, boolean canRedo,
+        int used,
         int free) {
 
     /**
-     * A mode that units are. @param profileId null without a profile. @param revision pinned, and {@code newest} of its profile; 0 without one
+     * A mode that units are. @param profileId null without a profile. @param revision pinned, and {@code newest} of its profile; 0 without
+     * one
      * @param footprint of all breaks together. @param channels those with an address
      */
     record RigKind(String manufacturer, String model, String mode, int footprint, int breaks, @Nullable String profileId, int revision,

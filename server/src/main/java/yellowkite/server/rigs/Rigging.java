@@ -24,7 +24,10 @@ import yellowkite.server.stored.StoredForms;
 import yellowkite.server.web.Change;
 import yellowkite.server.web.Refusal;
 
-/** What is done to rigs. Each change stands whole or not at all, and once; two people's stand beside each other where they touch other places. */
+/**
+ * What is done to rigs. Each change stands whole or not at all, and once; two people's stand beside each other where they touch other
+ * places.
+ */
 @Service
 class Rigging {
     private static final int MOST_RIGS = 1_000;
@@ -81,8 +84,8 @@ class Rigging {
     }
 
     /**
-     * Applies an edit, also where others have changed other places since {@code seen}. One that was made already, and whose answer was lost,
-     * is not made again.
+     * Applies an edit, also where others have changed other places since {@code seen}. One that was made already, and whose answer was
+     * lost, is not made again.
      *
      * @throws Refusal 409 if its place was changed since {@code seen}; 422 if it does not fit
      */
@@ -97,7 +100,8 @@ class Rigging {
             }
             var after = changed(now.history(), edit);
             return after == now.history() ? List.of()
-                    : List.of(new Forth(StoredStep.Kind.EDIT, StoredForms.RIG_EDIT.write(edit), after, after.counting().getLast().sentence()));
+                    : List.of(new Forth(StoredStep.Kind.EDIT, StoredForms.RIG_EDIT.write(edit), after,
+                            after.counting().getLast().sentence()));
         });
     }
 

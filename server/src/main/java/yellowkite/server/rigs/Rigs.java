@@ -49,7 +49,8 @@ class Rigs {
 
     /** {@return the rig as it was at a version} */
     LoadedRig at(StoredRig row, int version) {
-        var nothing = new StoredRig(row.id(), "", "", 0, 0, 0, row.openedBy(), row.openedAt(), row.openedBy(), row.openedAt(), row.binnedAt());
+        var nothing = new StoredRig(row.id(), "", "", 0, 0, 0, row.openedBy(), row.openedAt(), row.openedBy(), row.openedAt(),
+                row.binnedAt());
         return goingOn(new LoadedRig(nothing, History.<Rig, RigEdit>of(Rig.EMPTY), List.of()), row, version);
     }
 

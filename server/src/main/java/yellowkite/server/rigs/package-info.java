@@ -7,4 +7,3 @@
 package yellowkite.server.rigs;
 
 import org.jspecify.annotations.NullMarked;
-

@@ -85,14 +85,19 @@ class RigTest {
             var after = added("3 Quillet Nine from 2.500 as 201, name Rail 1");
 
             assertThat(proposal.path("refused").asString()).isEmpty();
-            assertThat(proposal.path("ghosts").valueStream().map(each -> each.path("id").asString() + " " + each.path("address").asString()))
+            assertThat(
+                    proposal.path("ghosts").valueStream().map(each -> each.path("id").asString() + " " + each.path("address").asString()))
                 .containsExactly("201 2.500", "202 3.1", "203 3.10");
             assertThat(addresses(after)).containsExactly("201 2.500", "202 3.1", "203 3.10");
             assertThat(after.at("/kinds/0/model").asString()).isEqualTo("Quillet");
             assertThat(after.at("/kinds/0/revision").asInt()).isEqualTo(1);
             assertThat(after.at("/kinds/0/tail").size()).isPositive();
             assertThat(after.at("/universes/0/used").asInt()).isEqualTo(9);
-            assertThat(get("/api/rigs").json().valueStream().filter(each -> rig.endsWith(each.path("id").asString())).findFirst().orElseThrow()
+            assertThat(get("/api/rigs").json()
+                .valueStream()
+                .filter(each -> rig.endsWith(each.path("id").asString()))
+                .findFirst()
+                .orElseThrow()
                 .path("units")
                 .asInt()).isEqualTo(3);
         }
@@ -104,7 +109,8 @@ class RigTest {
 
             var proposal = line("1 Quern Nine from 1.5 as 9");
 
-            assertThat(proposal.path("refused").asString()).contains("collide on addresses 1.5 to 1.9").contains("The next free place is 1.19");
+            assertThat(proposal.path("refused").asString()).contains("collide on addresses 1.5 to 1.9")
+                .contains("The next free place is 1.19");
             assertThat(proposal.at("/hits/0/from").asInt()).isEqualTo(5);
             assertThat(proposal.path("ghosts").size()).isEqualTo(1);
             assertThat(proposal.path("edit").isNull()).isTrue();
@@ -150,7 +156,8 @@ class RigTest {
             var crowded = done(move(1, "1.5"));
 
             var collision = crowded.at("/collisions/0");
-            assertThat(collision.path("says").asString()).isEqualTo("Units 1 (Quarrel 1) and 2 (Quarrel 2) collide on addresses 1.5 to 1.9.");
+            assertThat(collision.path("says").asString())
+                .isEqualTo("Units 1 (Quarrel 1) and 2 (Quarrel 2) collide on addresses 1.5 to 1.9.");
             var cured = done(collision.at("/cures/0/edit").toString());
             assertThat(addresses(cured)).containsExactly("1 1.1", "2 1.10");
             assertThat(cured.path("collisions").size()).isZero();

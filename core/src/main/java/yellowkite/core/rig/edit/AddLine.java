@@ -8,8 +8,8 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.core.rig.At;
 
 /**
- * One line that adds units, read as one would say it: {@code 8 Petrel Spot Extended from 2.1 as 201, name Rail 1}. After the fixture come, in
- * any order and with commas or without, {@code from} an address, {@code next free} and {@code as} an id; after a comma {@code name},
+ * One line that adds units, read as one would say it: {@code 8 Petrel Spot Extended from 2.1 as 201, name Rail 1}. After the fixture come,
+ * in any order and with commas or without, {@code from} an address, {@code next free} and {@code as} an id; after a comma {@code name},
  * {@code layer}, {@code group}, {@code position}, {@code on} a unit, and {@code shared}.
  *
  * @param what the fixture's words: manufacturer, model, mode

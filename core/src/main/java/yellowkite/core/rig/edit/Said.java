@@ -44,8 +44,10 @@ final class Said {
         if (text.length() > longest) {
             return Optional.of(rejected(field, "This text has at most " + longest + " characters; it has " + text.length() + "."));
         }
-        boolean control = text.codePoints().anyMatch(c -> Character.isISOControl(c) && c != '\n' && c != '\t');
-        return control ? Optional.of(rejected(field, "A text cannot hold control characters.")) : Optional.empty();
+        boolean unseen = text.codePoints()
+            .anyMatch(c -> Character.isISOControl(c) && c != '\n' && c != '\t' || Character.getType(c) == Character.FORMAT);
+        return unseen ? Optional.of(rejected(field, "A text cannot hold control characters, nor marks that nobody sees."))
+                : Optional.empty();
     }
 
     /** Does it with the units that are meant, in the order in which they are named; refuses where one of them is gone, or none is named. */
@@ -65,7 +67,10 @@ final class Said {
         int before;
         do {
             before = all.size();
-            rig.units().stream().filter(each -> each.hangsOn() != null && all.contains(each.hangsOn())).forEach(each -> all.add(each.uuid()));
+            rig.units()
+                .stream()
+                .filter(each -> each.hangsOn() != null && all.contains(each.hangsOn()))
+                .forEach(each -> all.add(each.uuid()));
         } while (all.size() > before);
         return all;
     }

@@ -43,7 +43,8 @@ import yellowkite.core.rig.UniverseFacts;
  */
 public final class RigJson {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final Set<String> KNOWN = Set.of("file", "name", "units", "universes", "collisions", "findings", "production", "from", "to",
+    private static final Set<String> KNOWN = Set.of("file", "name", "units", "universes", "collisions", "findings", "production", "from",
+            "to",
             "notes", "console");
     private static final Set<String> KNOWN_OF_UNIT = Set.of("id", "uuid", "name", "number", "layer", "groups", "position", "class", "asked",
             "found", "addresses", "place", "adjustments", "note", "colour", "dipOffset", "hangsOn", "sharedAs");
@@ -126,7 +127,11 @@ public final class RigJson {
     }
 
     private static ObjectNode unit(Unit unit) {
-        var json = JSON.createObjectNode().put("id", unit.id()).put("uuid", unit.uuid()).put("name", unit.name()).put("number", unit.number());
+        var json = JSON.createObjectNode()
+            .put("id", unit.id())
+            .put("uuid", unit.uuid())
+            .put("name", unit.name())
+            .put("number", unit.number());
         json.put("layer", unit.layer());
         var groups = json.putArray("groups");
         unit.groups().forEach(groups::add);

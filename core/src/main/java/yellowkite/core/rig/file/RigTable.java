@@ -186,7 +186,10 @@ public final class RigTable {
                 f.name = text(said, RigColumn.NAME);
                 f.number = whole(place, said, RigColumn.NUMBER);
                 f.layer = text(said, RigColumn.LAYER);
-                f.groups = Arrays.stream(text(said, RigColumn.GROUPS).split(",")).map(String::strip).filter(each -> !each.isEmpty()).toList();
+                f.groups = Arrays.stream(text(said, RigColumn.GROUPS).split(","))
+                    .map(String::strip)
+                    .filter(each -> !each.isEmpty())
+                    .toList();
                 f.position = nullIfEmpty(text(said, RigColumn.POSITION));
                 f.unitClass = nullIfEmpty(text(said, RigColumn.UNIT_CLASS));
                 f.asked = Asked.of(text(said, RigColumn.MANUFACTURER), text(said, RigColumn.MODEL), text(said, RigColumn.MODE),

@@ -6,4 +6,3 @@
 package yellowkite.core.rig.file;
 
 import org.jspecify.annotations.NullMarked;
-

@@ -69,7 +69,8 @@ class RigEditTest {
             var why = refused(rig, add(SPOT, 1, "1.40", "9", "New"));
 
             assertThat(why.field()).isEqualTo("at");
-            assertThat(why.reason()).isEqualTo("Units 2 (Unit 2) and 9 (New) collide on addresses 1.40 to 1.44. The next free place is 1.45.");
+            assertThat(why.reason())
+                .isEqualTo("Units 2 (Unit 2) and 9 (New) collide on addresses 1.40 to 1.44. The next free place is 1.45.");
         }
 
         @Test
@@ -135,7 +136,8 @@ class RigEditTest {
         void accessoriesMoveAlong() {
             var hung = after(rig, new HangOn(List.of("3"), "1"));
 
-            assertThat(addresses(after(hung, new ShiftUnits(List.of("1"), 1, 0)))).containsExactly("1 2.1", "2 1.23", "3 3.1", "4 no address");
+            assertThat(addresses(after(hung, new ShiftUnits(List.of("1"), 1, 0)))).containsExactly("1 2.1", "2 1.23", "3 3.1",
+                    "4 no address");
         }
 
         @Test
@@ -160,8 +162,9 @@ class RigEditTest {
             var shared = after(rig, new ShareAddresses(List.of("1", "2"), true), new ShareAddresses(List.of("2", "3"), true));
 
             assertThat(shared.units()).extracting(Unit::sharedAs).containsExactly("1", "1", "1", "");
-            assertThat(after(shared, new ShareAddresses(List.of("1"), false)).units()).extracting(Unit::sharedAs).containsExactly("", "1", "1",
-                    "");
+            assertThat(after(shared, new ShareAddresses(List.of("1"), false)).units()).extracting(Unit::sharedAs)
+                .containsExactly("", "1", "1",
+                        "");
         }
     }
 
@@ -174,8 +177,9 @@ class RigEditTest {
                     new Describe(List.of("1", "2", "3"), Column.NUMBER, "7", true));
 
             assertThat(after.units()).extracting(Unit::name).containsExactly("Rail 6", "Rail 5", "Unit 3", "Unit 4");
-            assertThat(after.units()).extracting(Unit::groups).containsExactly(List.of(), List.of(), List.of("Warm", "Front"),
-                    List.of("Warm", "Front"));
+            assertThat(after.units()).extracting(Unit::groups)
+                .containsExactly(List.of(), List.of(), List.of("Warm", "Front"),
+                        List.of("Warm", "Front"));
             assertThat(after.units()).extracting(Unit::number).containsExactly(7, 8, 9, null);
         }
 
@@ -184,7 +188,9 @@ class RigEditTest {
             var all = List.of("1");
             var unit = after(rig, new Describe(all, Column.LAYER, "Floor", false), new Describe(all, Column.POSITION, "Rail 2", false),
                     new Describe(all, Column.UNIT_CLASS, "Spots", false), new Describe(all, Column.NOTE, "lens is new", false),
-                    new Describe(all, Column.COLOUR, "teal", false), new Describe(all, Column.DIP_OFFSET, "1", false)).units().getFirst();
+                    new Describe(all, Column.COLOUR, "teal", false), new Describe(all, Column.DIP_OFFSET, "1", false))
+                .units()
+                .getFirst();
 
             assertThat(List.of(unit.layer(), unit.position(), unit.unitClass(), unit.note(), unit.colour(), unit.dipOffset()))
                 .containsExactly("Floor", "Rail 2", "Spots", "lens is new", "teal", 1);
@@ -211,10 +217,18 @@ class RigEditTest {
         }
 
         @Test
+        void marksThatNobodySeesAreRefused() {
+            assertThat(refused(rig, new Describe(List.of("1"), Column.NAME, "Rail\u202E1", false)).reason())
+                .isEqualTo("A text cannot hold control characters, nor marks that nobody sees.");
+            assertThat(refused(rig, new Describe(List.of("1"), Column.NOTE, "x".repeat(10_001), false)).field()).isEqualTo("to");
+        }
+
+        @Test
         void theRigHasItsFacts() {
             var facts = new SetRigFacts("Winter", "Mooring", LocalDate.of(2026, 12, 1), LocalDate.of(2027, 2, 1), "by the quay", 4);
 
-            var after = after(rig, facts, new PutUniverse(new UniverseFacts(2, "Floor", "Deck", new Output(Output.Kind.ART_NET, "1"), "teal")));
+            var after = after(rig, facts,
+                    new PutUniverse(new UniverseFacts(2, "Floor", "Deck", new Output(Output.Kind.ART_NET, "1"), "teal")));
 
             assertThat(after.name() + after.production() + after.from() + after.console()).isEqualTo("WinterMooring2026-12-014");
             assertThat(after.universes()).extracting(UniverseFacts::name).containsExactly("Floor");
@@ -303,7 +317,8 @@ class RigEditTest {
             assertThat(meanwhile(new PutUnit("1", null, "5.1"), new PutUnit("1", null, "6.1")))
                 .isEqualTo(new Meanwhile.Conflict<>(List.of("the address of unit 1")));
             assertThat(meanwhile(new RemoveUnits(List.of("1")), new AdjustChannel(List.of("1"), "Pan",
-                    ChannelAdjustment.NONE.withInvert(true)))).isEqualTo(new Meanwhile.Conflict<>(List.of("the adjustments of unit 1")));
+                    ChannelAdjustment.NONE.withInvert(true))))
+                .isEqualTo(new Meanwhile.Conflict<>(List.of("the adjustments of unit 1")));
         }
     }
 
@@ -317,7 +332,8 @@ class RigEditTest {
         assertThat(cures).extracting(Cures.Cure::says)
             .containsExactly("Move 2 behind 1, to 1.23", "Move 2 to another universe, 2.1", "They share the address on purpose",
                     "Leave 2 without an address");
-        assertThat(cures).allSatisfy(cure -> assertThat(Collisions.of(after(crowded, cure.edit()).units())).allMatch(Collisions.Collision::meant));
+        assertThat(cures)
+            .allSatisfy(cure -> assertThat(Collisions.of(after(crowded, cure.edit()).units())).allMatch(Collisions.Collision::meant));
     }
 
     @Test
@@ -344,7 +360,8 @@ class RigEditTest {
         var after = after(rig, new SetAdjustments(List.of("1", "2"), path));
 
         assertThat(after.units()).extracting(Unit::adjustments).containsExactly(path, path, Adjustments.NONE, Adjustments.NONE);
-        assertThat(after(after, new AdjustChannel(List.of("1"), "Tilt", ChannelAdjustment.NONE)).units().getFirst().adjustments().channels())
+        assertThat(
+                after(after, new AdjustChannel(List.of("1"), "Tilt", ChannelAdjustment.NONE)).units().getFirst().adjustments().channels())
             .as("what does as the profile says is not kept")
             .isEmpty();
     }

@@ -54,7 +54,8 @@ class RigLawsTest {
     }
 
     private static AddUnits adding(Random random, @Nullable String at) {
-        return new AddUnits(new UUID(0, random.nextInt()).toString(), fixture(random), 1 + below(random, 40), at, null, null, "Floor", List.of(),
+        return new AddUnits(new UUID(0, random.nextInt()).toString(), fixture(random), 1 + below(random, 40), at, null, null, "Floor",
+                List.of(),
                 null, null, false);
     }
 

@@ -56,7 +56,8 @@ class RigTableTest {
     @Test
     void sheetsOfOthersAreKnownByTheirWords() {
         var read = read("Made for the summer tour;;;;;", ";;;;;", "Fixture ID;Label;Instrument Type;Personality;DMX Channels;Patch",
-                "201;Rail 1;Petrel Spot;Extended;22;2.1", ";;;;;", "202;Rail 2;Petrel Spot;Extended;22;2/23", "203;Rail 3;Moth;Nine;9;1069");
+                "201;Rail 1;Petrel Spot;Extended;22;2.1", ";;;;;", "202;Rail 2;Petrel Spot;Extended;22;2/23",
+                "203;Rail 3;Moth;Nine;9;1069");
 
         assertThat(addresses(read)).containsExactly("201 2.1", "202 2.23", "203 3.45");
         assertThat(read.units().getFirst().asked().model()).isEqualTo("Petrel Spot");
