@@ -236,6 +236,28 @@ class RigTest {
         }
 
         @Test
+        void aUnitsPathSaysEachStep() {
+            done("{\"type\": \"adjustChannel\", \"units\": [\"" + unit(first, 0) + "\"], \"channel\": \"Dimmer\", \"to\": {\"invert\": true,"
+                    + " \"curve\": [], \"scale\": 1, \"from\": 0, \"to\": 1, \"outsideMaster\": false, \"snap\": null, \"start\": null}}");
+            var address = rig + "/units/" + unit(first, 0) + "/path";
+            int dimmer = 0;
+            var channels = get(address).json().at("/reading/channels");
+            while (!channels.path(dimmer).path("attribute").asString().equals("Dimmer")) {
+                dimmer++;
+            }
+
+            var path = get(address + "?channel=" + dimmer + "&level=0.25").json();
+
+            assertThat(path.at("/reading/steps/2/says").asString()).startsWith("Runs the other way.");
+            assertThat(path.at("/reading/steps/2/after").asDouble()).isEqualTo(0.75);
+            assertThat(path.at("/own/invert").asBoolean()).isTrue();
+            assertThat(get(address + "?channel=99").status()).isEqualTo(422);
+            assertThat(get(address + "?level=2").status()).isEqualTo(422);
+            assertThat(get(rig + "/units/none/path").status()).isEqualTo(404);
+            assertThat(get(rig).json().at("/units/0/adjusted").asBoolean()).isTrue();
+        }
+
+        @Test
         void theHistoryIsReadFromTheDatabaseAsItWas() {
             done(move(0, "5.1"));
             post(rig + "/undo", "{}");

@@ -354,6 +354,18 @@ class RigEditTest {
     }
 
     @Test
+    void whatAUnitDoesAsAWholeLeavesItsChannelsAlone() {
+        var inverted = after(rig, new AdjustChannel(List.of("1"), "Pan", ChannelAdjustment.NONE.withInvert(true)));
+
+        var after = after(inverted, new AdjustUnits(List.of("1", "2"), true, true, 0.1, false));
+
+        assertThat(after.units()).extracting(unit -> unit.adjustments().swapPanTilt()).containsExactly(true, true, false, false);
+        assertThat(after.units().getFirst().adjustments().of("", "Pan").invert()).isTrue();
+        assertThat(refused(rig, new AdjustUnits(List.of("1"), false, false, 1.5, false)).reason())
+            .isEqualTo("The warm-up level is from 0 to 100 %.");
+    }
+
+    @Test
     void adjustmentsAreLaidOntoASelection() {
         var path = new Adjustments(true, false, 0.1, false, Map.of("Tilt", ChannelAdjustment.NONE.withInvert(true)));
 
