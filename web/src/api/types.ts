@@ -92,3 +92,6 @@ export type RigPatch = Schemas['PatchLine'];
 export type RigCollision = Schemas['CollisionLine'];
 export type RigProposal = Schemas['RigProposal'];
 export type RigUniverse = Schemas['UniverseLine'];
+export type UnitPath = Schemas['PathView'];
+export type ChannelAdjustment = Schemas['ChannelAdjustment'];
+export type UnitAdjustments = Schemas['Adjustments'];

@@ -20,6 +20,7 @@ import { rigQuery, useRigChange, useRigColleagues, type RigChange } from './rig-
 import { RigSheets } from './rig-sheets';
 import { SelectionBar } from './selection-bar';
 import { ToResolve } from './to-resolve';
+import { UnitPath } from './unit-path';
 import { UnitTable } from './unit-table';
 import { useUnitSelection } from './use-units';
 
@@ -91,10 +92,12 @@ function Patch({ rig }: { rig: Rig }) {
           <UnitTable rig={rig} selection={selection} onSend={send} />
         </div>
         <aside
-          aria-label="To resolve and history"
+          aria-label="Path, what to resolve, and history"
           className="flex w-80 shrink-0 flex-col overflow-y-auto border-l border-line bg-panel max-[860px]:w-full"
         >
-          <h2 className="border-b border-line px-4 py-2 text-sm font-semibold">To resolve</h2>
+          <h2 className="border-b border-line px-4 py-2 text-sm font-semibold">Path</h2>
+          <UnitPath key={selection.selected[0]?.uuid ?? 'none'} rig={rig} selection={selection} onSend={send} />
+          <h2 className="border-y border-line px-4 py-2 text-sm font-semibold">To resolve</h2>
           <ToResolve rig={rig} selection={selection} onEdit={(wanted) => void edit(wanted)} />
           <h2 className="border-y border-line px-4 py-2 text-sm font-semibold">History</h2>
           <RigHistory rig={rig} />

@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { http, HttpResponse } from 'msw';
 import { Route, Routes } from 'react-router';
 import { beforeAll, expect, test } from 'vitest';
-import type { Rig, RigEdit, RigProposal, RigUnit } from '#/api/types';
+import type { Rig, RigEdit, RigProposal, RigUnit, UnitPath } from '#/api/types';
 import { house } from '#/test/house';
 import { showOnPage } from '#/test/on-page';
 import { RigPage } from './rig-page';
@@ -294,4 +294,76 @@ test('before a rig is deleted it is said what goes', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Delete rig' }));
 
   await waitFor(() => expect(gone).toBe(1));
+});
+
+const OWN = { invert: false, curve: [], scale: 1, from: 0, to: 1, outsideMaster: false, snap: null, start: null };
+
+function pathOf(change: Partial<UnitPath> = {}): UnitPath {
+  const step = (name: UnitPath['reading']['steps'][number]['step'], set = false, says = '') => ({ step: name, after: 0.5, set, says });
+  return {
+    unit: 'u1',
+    level: 0.5,
+    reading: {
+      channels: [
+        { name: 'Yoke_Pan', attribute: 'Pan', adjusted: true, start: 0.5 },
+        { name: 'Head_Tilt', attribute: 'Tilt', adjusted: false, start: 0.5 },
+      ],
+      shown: 0,
+      steps: [
+        step('MASTER'),
+        step('SWAP'),
+        step('INVERT', true, 'Runs the other way.'),
+        step('CURVE'),
+        step('SCALE'),
+        step('LIMIT'),
+        step('BYTES', false, '32767 of 65535, 127:255'),
+      ],
+    },
+    key: 'Pan',
+    own: { ...OWN, invert: true },
+    adjustments: {
+      swapPanTilt: false,
+      outsideMaster: false,
+      warmUp: null,
+      startAtZero: false,
+      channels: { Pan: { ...OWN, invert: true } },
+    },
+    ...change,
+  };
+}
+
+test('the path of a unit is read step by step and changed where it stands', async () => {
+  house.use(http.get('*/api/rigs/:id/units/:uuid/path', () => HttpResponse.json(pathOf())));
+  const sent = shown(rig({ units: [unit('1', 1, 1, { adjusted: true }), unit('2', 1, 10)] }));
+
+  await userEvent.click(await screen.findByRole('checkbox', { name: 'Select unit 1' }));
+  expect(await screen.findByText('Runs the other way.')).toBeTruthy();
+  expect(screen.getByText('32767 of 65535, 127:255')).toBeTruthy();
+  await userEvent.click(screen.getByRole('button', { name: 'Invert', pressed: true }));
+  await userEvent.click(screen.getByRole('button', { name: /^Swap/ }));
+  await userEvent.click(screen.getByRole('button', { name: 'Swap pan and tilt' }));
+  await userEvent.click(screen.getByRole('button', { name: /^Scale/ }));
+  await userEvent.clear(screen.getByRole('textbox', { name: 'Scale, %' }));
+  await userEvent.type(screen.getByRole('textbox', { name: 'Scale, %' }), '150{Enter}');
+
+  await waitFor(() =>
+    expect(sent).toEqual([
+      { type: 'adjustChannel', units: ['u1'], channel: 'Pan', to: OWN },
+      { type: 'adjustUnits', units: ['u1'], swapPanTilt: true, outsideMaster: false, warmUp: null, startAtZero: false },
+      { type: 'adjustChannel', units: ['u1'], channel: 'Pan', to: { ...OWN, invert: true, scale: 1.5 } },
+    ]),
+  );
+});
+
+test('the path of the first unit is applied to all that are selected', async () => {
+  house.use(http.get('*/api/rigs/:id/units/:uuid/path', () => HttpResponse.json(pathOf())));
+  const sent = shown(rig());
+
+  await userEvent.click(await screen.findByRole('checkbox', { name: 'Select all units' }));
+  await userEvent.click(await screen.findByRole('button', { name: 'Apply this path to 3 units' }));
+  await userEvent.click(screen.getByRole('button', { name: /^Curve/ }));
+  await userEvent.type(screen.getByRole('textbox', { name: 'Curve points' }), 'up{Enter}');
+
+  expect(await screen.findByText(/Pairs of percent/)).toBeTruthy();
+  expect(sent).toEqual([{ type: 'setAdjustments', units: ['u1', 'u2', 'u3'], to: pathOf().adjustments }]);
 });

@@ -5,4 +5,7 @@ import { setupServer } from 'msw/node';
 const atTheEnd = [http.delete('*/api/releases/arrivals/:id', () => new HttpResponse(null, { status: 204 }))];
 
 /** The server as the tests want it to answer: each adds what it needs. What nobody has foreseen fails the test. */
-export const house = setupServer(...atTheEnd);
+export const house = setupServer(
+  http.get('*/api/rigs/:id/units/:uuid/path', () => HttpResponse.json({ detail: 'Nobody knows.' }, { status: 422 })),
+  ...atTheEnd,
+);
