@@ -3,6 +3,8 @@ package yellowkite.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
@@ -68,7 +70,7 @@ class RigTest extends WithBrowser {
     }
 
     @Test
-    void whatColleaguesDoIsSeenAtOnceAndADeletedRigComesBack() {
+    void whatColleaguesDoIsSeenAtOnceAndADeletedRigComesBack() throws Exception {
         browser.press("Rigs");
         browser.see(By.xpath("//a[contains(., \"Lock-keeper's ball\")]")).click();
         browser.seeText("6 units");
@@ -76,6 +78,14 @@ class RigTest extends WithBrowser {
             other.open(browser.address(), "Teun");
             other.type("Name of unit 21", "Under the bridge");
             browser.seeValue("Name of unit 21", "Under the bridge");
+        }
+
+        browser.see(By.cssSelector("input[aria-label='Select unit 2']")).click();
+        browser.seeText("Runs the other way.");
+        var axe = Files.readString(Path.of("../web/node_modules/axe-core/axe.min.js"));
+        for (var theme : List.of("Light theme", "Dark theme")) {
+            assertThat(browser.accessibilityProblems(axe)).as("before %s", theme).isEmpty();
+            browser.press(theme);
         }
 
         browser.press("Delete rig");

@@ -32,7 +32,13 @@ public record Found(How how, String pin, String manufacturer, String model, Stri
         NONE
     }
 
+    /** @throws IllegalArgumentException with a sentence, if a footprint is none */
     public Found {
+        breaks.forEach((dmxBreak, footprint) -> {
+            if (dmxBreak < 1 || footprint < 1 || footprint > Patch.MOST) {
+                throw new IllegalArgumentException("Break " + dmxBreak + " cannot take " + footprint + " addresses.");
+            }
+        });
         breaks = Collections.unmodifiableSortedMap(new TreeMap<>(breaks));
     }
 

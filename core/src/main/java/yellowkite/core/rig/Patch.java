@@ -6,12 +6,15 @@ import yellowkite.core.dmx.AddressMap;
  * Where one DMX break of a unit stands.
  *
  * @param dmxBreak as its profile numbers it
- * @param footprint addresses from {@code at} on; at least 1
+ * @param footprint addresses from {@code at} on, in [1, {@link #MOST}]
  */
 public record Patch(int dmxBreak, At at, int footprint) {
+    /** More than any mode takes; what runs over a universe's end is told. */
+    public static final int MOST = 65_536;
+
     public Patch {
-        if (footprint < 1) {
-            throw new IllegalArgumentException("footprint must be at least 1, was " + footprint);
+        if (footprint < 1 || footprint > MOST) {
+            throw new IllegalArgumentException("A footprint has 1 to " + MOST + " addresses, not " + footprint + ".");
         }
     }
 

@@ -100,8 +100,10 @@ public record PathReading(List<PathChannel> channels, int shown, List<PathLine> 
     }
 
     private static String limited(Adjustments adjustments, ChannelAdjustment own, boolean warm) {
-        var limits = own.from() > 0 || own.to() < 1 ? "Never below " + Figures.percent(own.from()) + " nor above " + Figures.percent(own.to())
-                + "." : "";
+        var limits = own.from() > 0 || own.to() < 1
+                ? "Never below " + Figures.percent(own.from()) + " nor above " + Figures.percent(own.to())
+                        + "."
+                : "";
         return !warm || adjustments.warmUp() == null ? limits
                 : (limits + " Stays warm at " + Figures.percent(adjustments.warmUp()) + ".").strip();
     }

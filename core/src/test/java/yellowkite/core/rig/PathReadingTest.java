@@ -60,7 +60,8 @@ class PathReadingTest {
         var turned = CompiledMode.of(type, type.modes().getFirst());
         var inverted = Adjustments.NONE.with("Pan", ChannelAdjustment.NONE.withInvert(true));
 
-        assertThat(line(PathReading.of(turned, Adjustments.NONE, 0, 0, 1), Step.INVERT).says()).isEqualTo("The profile runs the other way round.");
+        assertThat(line(PathReading.of(turned, Adjustments.NONE, 0, 0, 1), Step.INVERT).says())
+            .isEqualTo("The profile runs the other way round.");
         assertThat(line(PathReading.of(turned, inverted, 0, 0, 1), Step.INVERT).says())
             .isEqualTo("Runs the other way. The profile runs the other way round as well: together they cancel.");
     }

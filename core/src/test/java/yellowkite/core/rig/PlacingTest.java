@@ -57,6 +57,13 @@ class PlacingTest {
     }
 
     @Test
+    void aFootprintIsOne() {
+        assertThatThrownBy(() -> new Patch(1, new At(1, 1), 0)).hasMessage("A footprint has 1 to 65536 addresses, not 0.");
+        assertThatThrownBy(() -> new Patch(1, new At(1, 1), Integer.MAX_VALUE)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> Found.placeholder(-1)).hasMessage("Break 1 cannot take -1 addresses.");
+    }
+
+    @Test
     void refusesWhatFitsNoUniverse() {
         assertThatThrownBy(() -> straight(1, Map.of(1, 513), "1.1"))
             .hasMessage("A footprint of 513 does not fit a universe, which has 512 addresses.");

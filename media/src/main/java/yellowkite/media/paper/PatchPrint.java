@@ -1,7 +1,11 @@
 package yellowkite.media.paper;
 
-import java.awt.Color;
-import java.io.ByteArrayOutputStream;
+import static yellowkite.media.paper.Pages.INK;
+import static yellowkite.media.paper.Pages.MARGIN;
+import static yellowkite.media.paper.Pages.QUIET;
+import static yellowkite.media.paper.Pages.RULE;
+import static yellowkite.media.paper.Pages.WIDTH;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
@@ -12,10 +16,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
-import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.rig.Occupancy;
 import yellowkite.core.rig.Patch;
@@ -25,8 +25,6 @@ import yellowkite.core.rig.UniverseFacts;
 
 /** A rig's patch on paper: a row for each unit under the universe, or the position, that it belongs to. Measures in points. */
 public final class PatchPrint {
-    private static final float MARGIN = 36;
-    private static final float WIDTH = PDRectangle.A4.getWidth() - 2 * MARGIN;
     /** Where columns begin, from the left margin. */
     private static final float ID = 76;
     private static final float NAME = 122;
@@ -35,9 +33,6 @@ public final class PatchPrint {
     private static final float GAP = 6;
     private static final float ROW = 15;
     private static final float QR = 54;
-    private static final Color INK = new Color(0x1B2226);
-    private static final Color QUIET = new Color(0x5A666D);
-    private static final Color RULE = new Color(0xC9C9C2);
 
     /** What the rows are ordered by, and under which heading they stand. */
     public enum Order {
@@ -47,19 +42,16 @@ public final class PatchPrint {
     /** @param patch null for one without an address */
     private record Row(Unit unit, @Nullable Patch patch) {}
 
-    private final PDDocument document = new PDDocument();
+    private final Pages pages;
     private final Lettering letters;
     private final Rig rig;
     private final Order order;
-    private final List<PDPage> pages = new ArrayList<>();
-    private PDPageContentStream pen;
-    private float y;
 
     private PatchPrint(Rig rig, Order order) throws IOException {
         this.rig = rig;
         this.order = order;
-        this.letters = Lettering.on(document);
-        this.pen = page();
+        this.pages = Pages.called(rig.name() + ", patch");
+        this.letters = pages.letters();
     }
 
     /** {@return the patch as a PDF of A4 pages} @param link to the rig, as a code that a telephone reads; empty = none */
@@ -72,7 +64,6 @@ public final class PatchPrint {
     }
 
     private byte[] print(String link) throws IOException {
-        document.getDocumentInformation().setTitle(rig.name() + ", patch");
         head(link);
         for (var group : groups().entrySet()) {
             heading(group.getKey(), group.getValue());
@@ -80,42 +71,23 @@ public final class PatchPrint {
                 row(row);
             }
         }
-        pen.close();
-        for (int i = 0; i < pages.size(); i++) {
-            try (var foot = new PDPageContentStream(document, pages.get(i), PDPageContentStream.AppendMode.APPEND, true)) {
-                var count = (i + 1) + " / " + pages.size();
-                letters.text(foot, MARGIN, 22, 8, QUIET, letters.fitted(rig.name() + " · patch", 8, WIDTH - 60));
-                letters.text(foot, MARGIN + WIDTH - letters.width(count, 8), 22, 8, QUIET, count);
-            }
-        }
-        var out = new ByteArrayOutputStream();
-        document.save(out);
-        document.close();
-        return out.toByteArray();
-    }
-
-    private PDPageContentStream page() throws IOException {
-        var page = new PDPage(PDRectangle.A4);
-        document.addPage(page);
-        pages.add(page);
-        y = PDRectangle.A4.getHeight() - MARGIN;
-        return new PDPageContentStream(document, page);
+        return pages.done(rig.name() + " · patch");
     }
 
     private void head(String link) throws IOException {
         float room = WIDTH - (link.isEmpty() ? 0 : QR + 12);
         if (!link.isEmpty()) {
-            QrCode.draw(pen, link, MARGIN + WIDTH, y, QR);
+            QrCode.draw(pages.pen(), link, MARGIN + WIDTH, pages.y(), QR);
         }
         var dates = rig.from() == null ? "" : rig.from() + (rig.to() == null ? "" : " to " + rig.to());
-        letters.text(pen, MARGIN, y - 16, 18, INK, letters.fitted(rig.name().isEmpty() ? "Rig" : rig.name(), 18, room));
-        letters.text(pen, MARGIN, y - 33, 11, INK,
+        pages.text(MARGIN, pages.y() - 16, 18, INK, letters.fitted(rig.name().isEmpty() ? "Rig" : rig.name(), 18, room));
+        pages.text(MARGIN, pages.y() - 33, 11, INK,
                 letters.fitted(String.join(", ", List.of(rig.production(), dates).stream().filter(each -> !each.isEmpty()).toList()), 11,
                         room));
         int universes = Occupancy.of(rig.units()).universes().size();
-        letters.text(pen, MARGIN, y - 48, 9, QUIET, rig.units().size() + (rig.units().size() == 1 ? " unit" : " units") + ", " + universes
+        pages.text(MARGIN, pages.y() - 48, 9, QUIET, rig.units().size() + (rig.units().size() == 1 ? " unit" : " units") + ", " + universes
                 + (universes == 1 ? " universe" : " universes"));
-        y -= QR + 10;
+        pages.down(QR + 10);
     }
 
     private Map<String, List<Row>> groups() {
@@ -157,51 +129,38 @@ public final class PatchPrint {
     }
 
     private void heading(String name, List<Row> rows) throws IOException {
-        if (y - 3 * ROW < MARGIN) {
-            turn();
+        if (!pages.hasRoom(3 * ROW)) {
+            pages.turn();
         }
         int used = rows.stream().mapToInt(row -> row.patch() == null ? 0 : row.patch().footprint()).sum();
-        y -= 20;
-        letters.text(pen, MARGIN, y, 11, INK, letters.fitted(name, 11, WIDTH - 160));
+        pages.down(20);
+        pages.text(MARGIN, pages.y(), 11, INK, letters.fitted(name, 11, WIDTH - 160));
         var count = rows.size() + (rows.size() == 1 ? " row, " : " rows, ") + used + (used == 1 ? " address" : " addresses");
-        letters.text(pen, MARGIN + WIDTH - letters.width(count, 8), y, 8, QUIET, count);
-        y -= 5;
-        rule(INK, 1);
+        pages.text(MARGIN + WIDTH - letters.width(count, 8), pages.y(), 8, QUIET, count);
+        pages.down(5);
+        pages.rule(0, INK, 1);
     }
 
     private void row(Row row) throws IOException {
-        if (y - ROW < MARGIN) {
-            turn();
+        if (!pages.hasRoom(ROW)) {
+            pages.turn();
         }
         var unit = row.unit();
         var patch = row.patch();
-        float at = y - 11;
-        letters.text(pen, MARGIN, at, 11, INK, patch == null ? "–" : patch.at().toString());
+        float at = pages.y() - 11;
+        pages.text(MARGIN, at, 11, INK, patch == null ? "–" : patch.at().toString());
         if (patch != null) {
-            letters.text(pen, MARGIN + 42, at, 8, QUIET, "to " + patch.to());
+            pages.text(MARGIN + 42, at, 8, QUIET, "to " + patch.to());
         }
-        letters.text(pen, MARGIN + ID, at, 10, INK, letters.fitted(unit.id(), 10, NAME - ID - GAP));
-        letters.text(pen, MARGIN + NAME, at, 9, INK, letters.fitted(unit.name(), 9, FIXTURE - NAME - GAP));
+        pages.text(MARGIN + ID, at, 10, INK, letters.fitted(unit.id(), 10, NAME - ID - GAP));
+        pages.text(MARGIN + NAME, at, 9, INK, letters.fitted(unit.name(), 9, FIXTURE - NAME - GAP));
         var fixture = (unit.found().hasProfile() ? unit.found().model() + ", " + unit.found().mode() : unit.asked().words())
                 + (unit.addresses().size() > 1 && patch != null ? ", break " + patch.dmxBreak() : "");
-        letters.text(pen, MARGIN + FIXTURE, at, 9, QUIET, letters.fitted(fixture, 9, WHERE - FIXTURE - GAP));
+        pages.text(MARGIN + FIXTURE, at, 9, QUIET, letters.fitted(fixture, 9, WHERE - FIXTURE - GAP));
         var where = (unit.position() == null ? "" : unit.position()) + (unit.number() == null ? "" : " " + unit.number())
                 + (unit.note().isEmpty() ? "" : ". " + unit.note());
-        letters.text(pen, MARGIN + WHERE, at, 9, QUIET, letters.fitted(where.strip(), 9, WIDTH - WHERE));
-        y -= ROW;
-        rule(RULE, 0.5f);
-    }
-
-    private void turn() throws IOException {
-        pen.close();
-        pen = page();
-    }
-
-    private void rule(Color color, float thick) throws IOException {
-        pen.setStrokingColor(color);
-        pen.setLineWidth(thick);
-        pen.moveTo(MARGIN, y);
-        pen.lineTo(MARGIN + WIDTH, y);
-        pen.stroke();
+        pages.text(MARGIN + WHERE, at, 9, QUIET, letters.fitted(where.strip(), 9, WIDTH - WHERE));
+        pages.down(ROW);
+        pages.rule(0, RULE, 0.5f);
     }
 }

@@ -35,7 +35,9 @@ class PathController {
      */
     record PathView(String unit, double level, PathReading reading, String key, ChannelAdjustment own, Adjustments adjustments) {}
 
-    /** 200 with the path of one channel; 404 if there is no such unit; 422 if nobody knows what it is. @param level null = where it begins */
+    /**
+     * 200 with the path of one channel; 404 if there is no such unit; 422 if nobody knows what it is. @param level null = where it begins
+     */
     @GetMapping("/api/rigs/{rigId}/units/{uuid}/path")
     PathView path(@PathVariable String rigId, @PathVariable String uuid, @RequestParam(defaultValue = "0") int channel,
             @RequestParam(required = false) @Nullable Double level, @RequestParam(defaultValue = "1") double master) {

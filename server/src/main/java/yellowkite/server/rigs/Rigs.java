@@ -9,6 +9,7 @@ import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.edit.RigEdit;
 import yellowkite.server.history.Replay;
 import yellowkite.server.rigs.RigRepository.StoredRig;
+import yellowkite.server.stored.StoredForm;
 import yellowkite.server.stored.StoredForms;
 import yellowkite.server.web.Refusal;
 
@@ -57,7 +58,12 @@ class Rigs {
     private LoadedRig goingOn(LoadedRig from, StoredRig row, int version) {
         var replayed = from;
         for (var step : repository.steps(row.id(), from.row().version(), version)) {
-            replayed = replayed.after(step, Replay.after(replayed.history(), step, StoredForms.RIG_EDIT));
+            try {
+                replayed = replayed.after(step, Replay.after(replayed.history(), step, StoredForms.RIG_EDIT));
+            } catch (StoredForm.Unreadable unknown) {
+                throw Refusal.unfit("version", "Step " + step.version() + " of this rig, '" + step.sentence() + "' by " + step.author()
+                        + ", cannot be read: " + unknown.getMessage() + ". Start the version of Yellow Kite that wrote it.");
+            }
         }
         return version == row.version() ? new LoadedRig(row, replayed.history(), replayed.edits()) : replayed;
     }

@@ -237,7 +237,8 @@ class RigTest {
 
         @Test
         void aUnitsPathSaysEachStep() {
-            done("{\"type\": \"adjustChannel\", \"units\": [\"" + unit(first, 0) + "\"], \"channel\": \"Dimmer\", \"to\": {\"invert\": true,"
+            done("{\"type\": \"adjustChannel\", \"units\": [\"" + unit(first, 0)
+                    + "\"], \"channel\": \"Dimmer\", \"to\": {\"invert\": true,"
                     + " \"curve\": [], \"scale\": 1, \"from\": 0, \"to\": 1, \"outsideMaster\": false, \"snap\": null, \"start\": null}}");
             var address = rig + "/units/" + unit(first, 0) + "/path";
             int dimmer = 0;

@@ -2,7 +2,9 @@ package yellowkite.core.rig.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import yellowkite.core.history.Outcome;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
@@ -21,6 +23,14 @@ public record TakeUnits(String from, List<Unit> units) implements RigEdit {
         var ids = before.units().stream().map(Unit::id).filter(id -> !id.isEmpty()).collect(Collectors.toSet());
         var uuids = before.units().stream().map(Unit::uuid).collect(Collectors.toSet());
         for (var unit : units) {
+            var refused = Said.refusal("units", unit.note(), Said.LONGEST_NOTE)
+                .or(() -> Stream.of(unit.id(), unit.name(), unit.layer(), Objects.requireNonNullElse(unit.position(), ""), unit.colour(),
+                        unit.sharedAs(), unit.asked().spec(), unit.asked().mode(), String.join(",", unit.groups()))
+                    .flatMap(text -> Said.refusal("units", text, Said.LONGEST).stream())
+                    .findFirst());
+            if (refused.isPresent()) {
+                return refused.get();
+            }
             if (!unit.id().isEmpty() && !ids.add(unit.id()) || !uuids.add(unit.uuid())) {
                 return Said.rejected("units", "There would be two units " + unit.id() + ".");
             }

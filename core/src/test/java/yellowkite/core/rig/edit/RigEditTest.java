@@ -345,6 +345,17 @@ class RigEditTest {
     }
 
     @Test
+    void wholeUnitsAreTakenIfTheirIdsAreFreeAndTheirTextsShort() {
+        var fresh = unit("9", PAR, "5.1");
+
+        assertThat(addresses(after(rig, new TakeUnits("tour.csv", List.of(fresh))))).endsWith("9 5.1");
+        assertThat(refused(rig, new TakeUnits("tour.csv", List.of(unit("1", PAR)))).reason()).isEqualTo("There would be two units 1.");
+        assertThat(refused(rig, new TakeUnits("tour.csv", List.of(fresh.with(f -> f.layer = "x".repeat(201))))).reason())
+            .isEqualTo("This text has at most 200 characters; it has 201.");
+        assertThat(new TakeUnits("tour.csv", List.of(fresh)).describe(rig)).isEqualTo("1 unit from tour.csv");
+    }
+
+    @Test
     void severalCountAsOne() {
         var both = new SeveralRigEdits(List.of(new Unaddress(List.of("1")), new PutUnit("2", null, "1.1")));
 
