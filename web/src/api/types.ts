@@ -95,3 +95,5 @@ export type RigUniverse = Schemas['UniverseLine'];
 export type UnitPath = Schemas['PathView'];
 export type ChannelAdjustment = Schemas['ChannelAdjustment'];
 export type UnitAdjustments = Schemas['Adjustments'];
+export type RigFixture = Schemas['Found'];
+export type RigReplacement = Schemas['Replacement'];

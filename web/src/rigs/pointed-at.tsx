@@ -1,7 +1,15 @@
+import { useImperativeHandle, useState, type Ref } from 'react';
 import type { Rig } from '#/api/types';
 
-/** What stands where the pointer is: the unit, its profile, and the channel that has the address. */
-export function PointedAt({ rig, at }: { rig: Rig; at: { universe: number; address: number } | null }) {
+export type Pointed = { universe: number; address: number } | null;
+
+/**
+ * What stands where the pointer is: the unit, its profile, and the channel that has the address. It is told through its handle, so that a
+ * pointer that moves draws nothing else anew.
+ */
+export function PointedAt({ rig, ref }: { rig: Rig; ref: Ref<(at: Pointed) => void> }) {
+  const [at, setAt] = useState<Pointed>(null);
+  useImperativeHandle(ref, () => setAt, []);
   return (
     <p aria-hidden className="min-h-7 truncate border-b border-line bg-panel px-4 py-1 text-sm text-muted">
       {at ? (

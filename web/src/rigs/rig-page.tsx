@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Redo2, Undo2 } from 'lucide-react';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useParams } from 'react-router';
 import type { Rig, RigEdit } from '#/api/types';
 import { Button } from '#/ui/button';
@@ -14,7 +14,7 @@ import { Waiting } from '#/ui/waiting';
 import { AddLine, useProposal } from './add-line';
 import { BinRig } from './bin-rig';
 import { Lanes } from './lanes';
-import { PointedAt } from './pointed-at';
+import { PointedAt, type Pointed } from './pointed-at';
 import { RigHistory } from './rig-history';
 import { rigQuery, useRigChange, useRigColleagues, type RigChange } from './rig-query';
 import { RigSheets } from './rig-sheets';
@@ -38,7 +38,7 @@ function Patch({ rig }: { rig: Rig }) {
   const change = useRigChange(rig.id);
   const selection = useUnitSelection(rig.units);
   const [text, setText] = useState('');
-  const [at, setAt] = useState<{ universe: number; address: number } | null>(null);
+  const pointed = useRef<(at: Pointed) => void>(null);
   const { proposal, current } = useProposal(rig.id, rig.version, text);
 
   async function send(edit: RigEdit) {
@@ -86,9 +86,15 @@ function Patch({ rig }: { rig: Rig }) {
       <main className="flex min-h-0 flex-1 max-[860px]:flex-col">
         <div className="flex min-h-0 min-w-0 flex-1 flex-col">
           <AddLine text={text} onText={setText} proposal={proposal} current={current} onAdd={send} />
-          <Lanes rig={rig} selection={selection} proposal={proposal} onEdit={(wanted) => void edit(wanted)} onPointAt={setAt} />
-          <PointedAt rig={rig} at={at} />
-          <SelectionBar selection={selection} onSend={send} />
+          <Lanes
+            rig={rig}
+            selection={selection}
+            proposal={proposal}
+            onEdit={(wanted) => void edit(wanted)}
+            onPointAt={(at) => pointed.current?.(at)}
+          />
+          <PointedAt rig={rig} ref={pointed} />
+          <SelectionBar rig={rig} selection={selection} onSend={send} />
           <UnitTable rig={rig} selection={selection} onSend={send} />
         </div>
         <aside

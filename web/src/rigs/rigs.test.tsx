@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { http, HttpResponse } from 'msw';
 import { Route, Routes } from 'react-router';
 import { beforeAll, expect, test } from 'vitest';
-import type { Rig, RigEdit, RigProposal, RigUnit, UnitPath } from '#/api/types';
+import type { Rig, RigEdit, RigProposal, RigReplacement, RigUnit, UnitPath } from '#/api/types';
 import { house } from '#/test/house';
 import { showOnPage } from '#/test/on-page';
 import { RigPage } from './rig-page';
@@ -366,4 +366,54 @@ test('the path of the first unit is applied to all that are selected', async () 
 
   expect(await screen.findByText(/Pairs of percent/)).toBeTruthy();
   expect(sent).toEqual([{ type: 'setAdjustments', units: ['u1', 'u2', 'u3'], to: pathOf().adjustments }]);
+});
+
+test('before units are replaced it is shown what they lose, and which have to move', async () => {
+  const basic = {
+    how: 'EXACT',
+    pin: 'x',
+    manufacturer: 'Lumbrook',
+    model: 'Moth',
+    mode: 'Six',
+    breaks: { '1': 6 },
+    sure: 1,
+    why: '',
+  } as const;
+  house.use(
+    http.get('*/api/rigs/:id/fixtures', () => HttpResponse.json([basic])),
+    http.post('*/api/rigs/:id/replacement', () =>
+      HttpResponse.json({
+        used: 9,
+        needed: 6,
+        changes: [{ was: 'Lumbrook Moth, Nine', units: 1, lost: ['ColorAdd_UV'], gained: [] }],
+        lines: [
+          {
+            unit: 'u2',
+            id: '2',
+            name: 'Rail 2',
+            was: 'Lumbrook Moth, Nine',
+            will: 'Lumbrook Moth, Six',
+            footprintWas: 9,
+            footprintWill: 6,
+            address: '1.10',
+            stays: false,
+            orphans: ['ColorAdd_UV'],
+          },
+        ],
+      } satisfies RigReplacement),
+    ),
+  );
+  const sent = shown(rig());
+
+  await userEvent.click(await screen.findByRole('checkbox', { name: 'Select unit 2' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Replace …' }));
+  await userEvent.type(screen.getByRole('textbox', { name: 'With' }), 'moth six');
+  await userEvent.click(await screen.findByRole('button', { name: 'Lumbrook Moth, Six' }));
+  expect(await screen.findByText(/6 addresses instead of 9, 3 less/)).toBeTruthy();
+  expect(screen.getByText(/lost: ColorAdd_UV/)).toBeTruthy();
+  expect(screen.getByText(/1.10 has to move/)).toBeTruthy();
+  await userEvent.click(screen.getByRole('button', { name: 'Replace' }));
+
+  await waitFor(() => expect(sent).toEqual([{ type: 'replaceFixture', units: ['u2'], fixture: basic }]));
+  await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
 });

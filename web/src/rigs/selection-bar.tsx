@@ -1,13 +1,23 @@
 import { Trash2, X } from 'lucide-react';
 import { useState } from 'react';
-import type { RigEdit } from '#/api/types';
+import type { Rig, RigEdit } from '#/api/types';
 import { Button } from '#/ui/button';
 import { counted } from '#/ui/counted';
 import { Typed } from '#/ui/typed';
+import { ReplaceUnits } from './replace-units';
 import type { UnitSelection } from './use-units';
 
 /** What can be done with the units that are selected, in the order of the list. */
-export function SelectionBar({ selection, onSend }: { selection: UnitSelection; onSend: (edit: RigEdit) => Promise<string | null> }) {
+export function SelectionBar({
+  rig,
+  selection,
+  onSend,
+}: {
+  rig: Rig;
+  selection: UnitSelection;
+  onSend: (edit: RigEdit) => Promise<string | null>;
+}) {
+  const [replacing, setReplacing] = useState(false);
   const [around, setAround] = useState(true);
   const { selected } = selection;
   if (selected.length === 0) return null;
@@ -67,6 +77,12 @@ export function SelectionBar({ selection, onSend }: { selection: UnitSelection; 
           Every second
         </Button>
       )}
+      <Button quiet onClick={() => void onSend({ type: 'copyUnits', seed: crypto.randomUUID(), units })}>
+        Duplicate
+      </Button>
+      <Button quiet onClick={() => setReplacing(true)}>
+        Replace …
+      </Button>
       <Button quiet onClick={() => void onSend({ type: 'unaddress', units })}>
         No address
       </Button>
@@ -79,6 +95,7 @@ export function SelectionBar({ selection, onSend }: { selection: UnitSelection; 
         Remove
       </Button>
       <span className="flex-1" />
+      {replacing && <ReplaceUnits rig={rig} units={units} onSend={onSend} onClose={() => setReplacing(false)} />}
       <Button quiet onClick={selection.none} aria-label="Clear selection">
         <X size={16} aria-hidden />
       </Button>

@@ -19,6 +19,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import yellowkite.core.rig.Found;
+import yellowkite.core.rig.edit.ReplaceFixture;
+import yellowkite.core.rig.edit.Replacement;
 import yellowkite.core.rig.edit.RigEdit;
 import yellowkite.core.rig.file.RigTable;
 import yellowkite.media.paper.PatchPrint;
@@ -142,6 +145,25 @@ class RigController {
     @PostMapping("/api/rigs/{rigId}/line")
     RigProposals.RigProposal line(@PathVariable String rigId, @RequestBody AddLineRequest request) {
         return proposals.of(rigs.require(rigId).rig(), request.text());
+    }
+
+    /** 200 with the modes that some words mean: what the rig uses already first, then ours, then the Reference shelf. */
+    @GetMapping("/api/rigs/{rigId}/fixtures")
+    List<Found> fixtures(@PathVariable String rigId, @RequestParam(defaultValue = "") String words) {
+        return proposals.fixtures(rigs.require(rigId).rig(), words);
+    }
+
+    record ReplacementRequest(List<String> units, Found fixture) {
+        ReplacementRequest {
+            Objects.requireNonNull(units, "units");
+            Objects.requireNonNull(fixture, "fixture");
+        }
+    }
+
+    /** 200 with what replacing units would do, nothing is changed; 422 if one is gone, or there is no such mode. */
+    @PostMapping("/api/rigs/{rigId}/replacement")
+    Replacement replacement(@PathVariable String rigId, @RequestBody ReplacementRequest request) {
+        return proposals.replacement(rigs.require(rigId).rig(), new ReplaceFixture(request.units(), request.fixture()));
     }
 
     /** 200 with the patch as a file. @param form csv, xlsx or pdf. @param order of a PDF */

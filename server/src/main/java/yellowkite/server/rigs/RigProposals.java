@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.history.Outcome;
 import yellowkite.core.rig.Collisions;
 import yellowkite.core.rig.Found;
@@ -11,8 +12,11 @@ import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
 import yellowkite.core.rig.edit.AddLine;
 import yellowkite.core.rig.edit.AddUnits;
+import yellowkite.core.rig.edit.ReplaceFixture;
+import yellowkite.core.rig.edit.Replacement;
 import yellowkite.core.rig.edit.RigEdit;
 import yellowkite.server.rigs.RigView.PatchLine;
+import yellowkite.server.web.Refusal;
 
 /** What a line that somebody types would add. */
 @Component
@@ -41,6 +45,21 @@ class RigProposals {
         static RigProposal refused(String why) {
             return new RigProposal("", why, List.of(), List.of(), List.of(), null);
         }
+    }
+
+    /** {@return the modes that some words mean} */
+    List<Found> fixtures(Rig rig, String words) {
+        return words.isBlank() ? List.of() : fixtures.find(rig, words.substring(0, Math.min(LONGEST, words.length())));
+    }
+
+    /** {@return what replacing units would do} @throws Refusal if a unit is gone, or there is no such mode */
+    Replacement replacement(Rig rig, ReplaceFixture edit) {
+        fixtures.requireTrue(edit);
+        if (edit.applyTo(rig) instanceof Outcome.Rejected<Rig>(var field, var why)) {
+            throw Refusal.unfit(field, why);
+        }
+        return Replacement.of(rig, edit, found -> fixtures.channels(found, placed -> placed.channel().attribute()),
+                found -> fixtures.channels(found, PlacedChannel::name));
     }
 
     RigProposal of(Rig rig, String text) {

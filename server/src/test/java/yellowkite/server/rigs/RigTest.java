@@ -236,6 +236,24 @@ class RigTest {
         }
 
         @Test
+        void whatAReplacementWouldDoIsSaidBeforeItHappens() {
+            var six = get(rig + "/fixtures?words=Quarrel%20Six").json().path(0);
+            var request = "{\"units\": [\"" + unit(first, 0) + "\"], \"fixture\": " + six + "}";
+
+            var said = post(rig + "/replacement", request).json();
+            var after = done("{\"type\": \"replaceFixture\", \"units\": [\"" + unit(first, 0) + "\"], \"fixture\": " + six + "}");
+
+            assertThat(said.at("/lines/0/footprintWas").asInt()).isEqualTo(9);
+            assertThat(said.at("/lines/0/footprintWill").asInt()).isEqualTo(6);
+            assertThat(said.at("/lines/0/stays").asBoolean()).isTrue();
+            assertThat(said.at("/changes/0/lost").size()).isPositive();
+            assertThat(addresses(after)).startsWith("1 1.1");
+            assertThat(after.at("/kinds/0/mode").asString()).isEqualTo("Six");
+            assertThat(post(rig + "/replacement", request.replace(unit(first, 0), "none")).status()).isEqualTo(422);
+            assertThat(post(rig + "/replacement", request.replace("\"Six\"", "\"Sixty\"")).status()).isEqualTo(422);
+        }
+
+        @Test
         void aUnitsPathSaysEachStep() {
             done("{\"type\": \"adjustChannel\", \"units\": [\"" + unit(first, 0)
                     + "\"], \"channel\": \"Dimmer\", \"to\": {\"invert\": true,"

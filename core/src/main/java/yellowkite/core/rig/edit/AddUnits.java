@@ -90,7 +90,7 @@ public record AddUnits(String seed, Found fixture, int count, @Nullable String a
         var asked = Asked.of(fixture.manufacturer(), fixture.model(), fixture.mode(), null);
         return IntStream.range(0, count)
             .mapToObj(i -> Unit.of(f -> {
-                f.uuid = UUID.nameUUIDFromBytes((seed + "/" + i).getBytes(StandardCharsets.UTF_8)).toString();
+                f.uuid = uuid(seed, i);
                 f.id = Numbered.at(firstId, i, count);
                 f.name = Numbered.at(firstName, i, count);
                 f.layer = layer.strip();
@@ -102,6 +102,11 @@ public record AddUnits(String seed, Found fixture, int count, @Nullable String a
                 f.hangsOn = hangsOn;
             }))
             .toList();
+    }
+
+    /** {@return the uuid of the unit so many behind the first} */
+    static String uuid(String seed, int index) {
+        return UUID.nameUUIDFromBytes((seed + "/" + index).getBytes(StandardCharsets.UTF_8)).toString();
     }
 
     /** A number that belongs to the model is not counted on. */

@@ -345,6 +345,21 @@ class RigEditTest {
     }
 
     @Test
+    void copiesGoToTheNextFreeAddressesAndCountOn() {
+        var hung = after(rig, new HangOn(List.of("3"), "1"),
+                new AdjustChannel(List.of("1"), "Pan", ChannelAdjustment.NONE.withInvert(true)));
+
+        var after = after(hung, new CopyUnits(SEED, List.of("1", "3", "4")));
+
+        assertThat(addresses(after)).endsWith("5 1.45", "6 1.67", "7 no address");
+        assertThat(after.units().subList(4, 7)).extracting(Unit::name).containsExactly("Unit 5", "Unit 6", "Unit 7");
+        assertThat(after.units().get(4).adjustments().of("", "Pan").invert()).isTrue();
+        assertThat(after.units().get(5).hangsOn()).isEqualTo(after.units().get(4).uuid());
+        assertThat(Collisions.of(after.units())).isEmpty();
+        assertThat(refused(rig, new CopyUnits(SEED, List.of("77"))).field()).isEqualTo("units");
+    }
+
+    @Test
     void wholeUnitsAreTakenIfTheirIdsAreFreeAndTheirTextsShort() {
         var fresh = unit("9", PAR, "5.1");
 

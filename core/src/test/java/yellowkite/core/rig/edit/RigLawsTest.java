@@ -62,7 +62,8 @@ class RigLawsTest {
     private static RigEdit edit(Rig rig, Random random) {
         var units = some(rig, random);
         var at = (1 + below(random, 4)) + "." + (1 + below(random, 512));
-        return switch (below(random, 11)) {
+        return switch (below(random, 12)) {
+            case 10 -> new CopyUnits(new UUID(1, random.nextInt()).toString(), units);
             case 0 -> new PutUnit(units.isEmpty() ? "" : units.getFirst(), null, at);
             case 1 -> new ShiftUnits(units, below(random, 3) - 1, below(random, 40) - 20);
             case 2 -> new Readdress(units, at, below(random, 2) == 0);
