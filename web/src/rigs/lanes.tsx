@@ -66,7 +66,7 @@ export function Lanes({
   }
 
   return (
-    <section aria-label="Lanes" className="flex min-h-0 flex-[3] flex-col border-b border-line">
+    <section aria-label="Lanes" className="flex min-h-0 flex-[3] flex-col border-b border-line max-[860px]:h-72 max-[860px]:flex-none">
       <div className="flex items-center gap-3 px-4 py-1.5 text-sm text-muted">
         <span className="flex-1">
           {counted(rig.used, 'address', 'addresses')} used, {rig.free} free in {counted(rig.universes.length, 'universe', 'universes')}

@@ -95,6 +95,7 @@ function WhatItDoes({ said }: { said: RigReplacement }) {
   return (
     <div className="flex min-h-0 flex-col gap-3 overflow-y-auto text-sm">
       <p>
+        {said.lines[0] && <span className="font-semibold">{`${said.lines[0].will}: `}</span>}
         {`${said.needed} addresses instead of ${said.used}${difference === 0 ? '' : difference < 0 ? `, ${-difference} less` : `, ${difference} more`}. `}
         {moving === 0
           ? 'All addresses stay.'

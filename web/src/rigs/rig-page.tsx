@@ -83,8 +83,8 @@ function Patch({ rig }: { rig: Rig }) {
         <RigSheets rigId={rig.id} />
         <BinRig rig={rig} />
       </TopLine>
-      <main className="flex min-h-0 flex-1 max-[860px]:flex-col">
-        <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+      <main className="flex min-h-0 flex-1 max-[860px]:flex-col max-[860px]:overflow-y-auto">
+        <div className="flex min-h-0 min-w-0 flex-1 flex-col max-[860px]:flex-none">
           <AddLine text={text} onText={setText} proposal={proposal} current={current} onAdd={send} />
           <Lanes
             rig={rig}
@@ -99,7 +99,7 @@ function Patch({ rig }: { rig: Rig }) {
         </div>
         <aside
           aria-label="Path, what to resolve, and history"
-          className="flex w-80 shrink-0 flex-col overflow-y-auto border-l border-line bg-panel max-[860px]:w-full"
+          className="flex w-80 shrink-0 flex-col overflow-y-auto border-l border-line bg-panel max-[860px]:w-full max-[860px]:overflow-visible max-[860px]:border-t max-[860px]:border-l-0"
         >
           <h2 className="border-b border-line px-4 py-2 text-sm font-semibold">Path</h2>
           <UnitPath key={selection.selected[0]?.uuid ?? 'none'} rig={rig} selection={selection} onSend={send} />

@@ -74,10 +74,10 @@ function RigFacts({ rig }: { rig: RigLine }) {
   return (
     <>
       <span className="min-w-48 flex-1 font-semibold">{rig.name}</span>
-      <span className="min-w-40 flex-1 text-muted">{rig.production}</span>
+      <span className="min-w-32 flex-1 text-muted">{rig.production}</span>
       <span className="w-24 text-right font-mono text-sm">{counted(rig.units, 'unit', 'units')}</span>
       <span className="w-32 text-right font-mono text-sm">{counted(rig.universes, 'universe', 'universes')}</span>
-      <span className="w-56 text-right text-sm text-muted">
+      <span className="w-80 text-right text-sm text-muted">
         {rig.changedBy}, {moment(rig.changedAt)}
       </span>
     </>

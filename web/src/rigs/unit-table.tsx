@@ -27,7 +27,7 @@ export function UnitTable({
   const box = useRef<HTMLDivElement>(null);
   const virtual = useVirtualizer({ count: units.length, getScrollElement: () => box.current, estimateSize: () => ROW, overscan: 12 });
   return (
-    <section aria-label="Units" className="flex min-h-0 flex-[4] flex-col">
+    <section aria-label="Units" className="flex min-h-0 flex-[4] flex-col max-[860px]:h-96 max-[860px]:flex-none">
       <div className="flex items-center gap-3 px-4 py-1.5">
         <h2 className="text-sm font-semibold">Units</h2>
         <input
