@@ -19,8 +19,8 @@ public final class CompiledMode {
     private final Mode mode;
     private final BodyMap body;
     private final AddressMap map;
+    private final LinkTargets targets;
     private final Map<Integer, List<Spans.FunctionSpan>> spans = new ConcurrentHashMap<>();
-    private volatile @Nullable LinkTargets targets;
     private volatile @Nullable Resolver resolver;
     private final Map<Class<?>, Object> others = new ConcurrentHashMap<>();
     private volatile @Nullable String signature;
@@ -30,6 +30,7 @@ public final class CompiledMode {
         this.mode = mode;
         this.body = BodyMap.of(type, mode);
         this.map = AddressMap.of(mode, body);
+        this.targets = LinkTargets.of(mode);
     }
 
     /** @param mode one of the type's */
@@ -55,18 +56,13 @@ public final class CompiledMode {
     }
 
     public LinkTargets targets() {
-        var known = targets;
-        if (known == null) {
-            known = LinkTargets.of(mode);
-            targets = known;
-        }
-        return known;
+        return targets;
     }
 
     public Resolver resolver() {
         var known = resolver;
         if (known == null) {
-            known = Resolver.of(type, mode, map, targets(), this::spans);
+            known = Resolver.of(type, mode, map, targets, this::spans);
             resolver = known;
         }
         return known;

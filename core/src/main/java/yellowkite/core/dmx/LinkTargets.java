@@ -8,31 +8,43 @@ import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.LogicalChannel;
 import yellowkite.core.profile.Mode;
 
-/** What the links inside a mode lead to: channels, and functions by channel, logical channel and name. */
+/** What the links inside a mode lead to: channels, and functions by channel, logical channel and name. Gathered when one is followed. */
 public final class LinkTargets {
-    private final Map<String, Target> byLink = new HashMap<>();
+    private final Mode mode;
+    private volatile @Nullable Map<String, Target> byLink;
 
     /** @param function null where the link names a channel */
     public record Target(Channel channel, @Nullable LogicalChannel logical, @Nullable ChannelFunction function) {}
 
-    private LinkTargets() {}
+    private LinkTargets(Mode mode) {
+        this.mode = mode;
+    }
 
     public static LinkTargets of(Mode mode) {
-        var targets = new LinkTargets();
+        return new LinkTargets(mode);
+    }
+
+    private static Map<String, Target> gathered(Mode mode) {
+        var byLink = new HashMap<String, Target>();
         for (var channel : mode.channels()) {
-            targets.byLink.putIfAbsent(channel.name(), new Target(channel, null, null));
+            byLink.putIfAbsent(channel.name(), new Target(channel, null, null));
             for (var logical : channel.logicalChannels()) {
                 var prefix = channel.name() + "." + logical.attribute() + ".";
                 for (int i = 0; i < logical.functions().size(); i++) {
-                    targets.byLink.putIfAbsent(prefix + logical.nameAt(i), new Target(channel, logical, logical.functions().get(i)));
+                    byLink.putIfAbsent(prefix + logical.nameAt(i), new Target(channel, logical, logical.functions().get(i)));
                 }
             }
         }
-        return targets;
+        return byLink;
     }
 
     /** {@return what the link leads to; null if it leads nowhere} Of several nodes of that name, the first in document order. */
     public @Nullable Target find(String link) {
-        return byLink.get(link);
+        var known = byLink;
+        if (known == null) { // two who ask at once gather the same
+            known = gathered(mode);
+            byLink = known;
+        }
+        return known.get(link);
     }
 }
