@@ -87,15 +87,14 @@ export function AddLine({
 }
 
 function Proposed({ proposal }: { proposal: RigProposal }) {
-  const [first] = proposal.ghosts;
-  const last = proposal.ghosts.at(-1);
+  const { first, last, count } = proposal;
   const [fixture, ...others] = proposal.fixtures;
   if (!first || !last || !fixture) return null;
   return (
     <>
-      <span className="text-text">{`${counted(proposal.ghosts.length, 'unit', 'units')} ${first.id}${last === first ? '' : ` to ${last.id}`}`}</span>
-      , {`${fixture.manufacturer} ${fixture.model}, ${fixture.mode}, at `}
-      <span className="font-mono text-text">{last === first ? first.address : `${first.address} … ${last.address}`}</span>
+      <span className="text-text">{`${counted(count, 'unit', 'units')} ${first.id}${count === 1 ? '' : ` to ${last.id}`}`}</span>,{' '}
+      {`${fixture.manufacturer} ${fixture.model}, ${fixture.mode}, at `}
+      <span className="font-mono text-text">{count === 1 ? first.address : `${first.address} … ${last.address}`}</span>
       {others.length > 0 && (
         <span>
           {' '}

@@ -112,7 +112,7 @@ export function Lanes({
 /** Those in use, those that are about to be, and one more to move to. */
 function shown(rig: Rig, proposal: RigProposal | undefined) {
   const all = new Set(rig.universes.map((line) => line.universe));
-  proposal?.ghosts.forEach((ghost) => ghost.addresses.forEach((patch) => all.add(patch.universe)));
+  proposal?.places.forEach((patch) => all.add(patch.universe));
   all.add(Math.max(0, ...all) + 1);
   return [...all].sort((a, b) => a - b);
 }
@@ -124,7 +124,7 @@ function blocksOf(rig: Rig, universe: number): LaneBlock[] {
 }
 
 function ghostsOf(proposal: RigProposal | undefined, universe: number): RigPatch[] {
-  return (proposal?.ghosts ?? []).flatMap((ghost) => ghost.addresses).filter((patch) => patch.universe === universe);
+  return (proposal?.places ?? []).filter((patch) => patch.universe === universe);
 }
 
 function widest(units: RigUnit[]) {

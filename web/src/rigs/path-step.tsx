@@ -73,10 +73,10 @@ function Settings({
   switch (step.step) {
     case 'MASTER':
       return (
-        <Line>
+        <Row>
           <Toggle on={adjustments.outsideMaster} onChange={(outsideMaster) => onWhole({ outsideMaster })} text="Unit outside" />
           <Toggle on={own.outsideMaster} onChange={(outsideMaster) => onAdjust({ outsideMaster })} text="Channel outside" />
-        </Line>
+        </Row>
       );
     case 'SWAP':
       return <Toggle on={adjustments.swapPanTilt} onChange={(swapPanTilt) => onWhole({ swapPanTilt })} text="Swap pan and tilt" />;
@@ -100,18 +100,18 @@ function Settings({
       return <Percent label="Scale" value={own.scale} onChange={(scale) => onAdjust({ scale })} />;
     case 'LIMIT':
       return (
-        <Line>
+        <Row>
           <Percent label="Lower limit" value={own.from} onChange={(from) => onAdjust({ from })} />
           <Percent label="Upper limit" value={own.to} onChange={(to) => onAdjust({ to })} />
           <Percent label="Warm-up" value={adjustments.warmUp} onChange={(warmUp) => onWhole({ warmUp: warmUp === 0 ? null : warmUp })} />
-        </Line>
+        </Row>
       );
     case 'BYTES':
       return null;
   }
 }
 
-function Line({ children }: { children: ReactNode }) {
+function Row({ children }: { children: ReactNode }) {
   return <div className="flex flex-wrap items-center gap-1.5">{children}</div>;
 }
 

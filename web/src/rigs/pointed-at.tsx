@@ -36,10 +36,7 @@ function At({ rig, universe, address }: { rig: Rig; universe: number; address: n
       {there.length === 0 && (free ? `free from ${free.from} to ${free.to}, ${free.to - free.from + 1} addresses` : 'free')}
       {there.map(({ unit, patch }, index) => {
         const kind = rig.kinds[unit.kind];
-        const channel = kind?.channels.find(
-          (each) => each.dmxBreak === patch.dmxBreak && each.addresses.includes(address - patch.from + 1),
-        );
-        const byte = channel?.addresses.indexOf(address - patch.from + 1) ?? 0;
+        const own = kind?.addresses.find((each) => each.dmxBreak === patch.dmxBreak && each.address === address - patch.from + 1);
         return (
           <span key={`${unit.uuid} ${patch.dmxBreak}`}>
             {index > 0 && ' · and '}
@@ -47,7 +44,7 @@ function At({ rig, universe, address }: { rig: Rig; universe: number; address: n
               {unit.id} {unit.name}
             </span>
             , {kind?.model} {kind?.mode}, {patch.from} to {patch.to}
-            {channel && `: ${channel.name}${channel.addresses.length > 1 ? (byte === 0 ? ', coarse' : ', fine') : ''}`}
+            {own && `: ${own.says}`}
           </span>
         );
       })}

@@ -60,7 +60,7 @@ function rig(change: Partial<Rig> = {}): Rig {
         revision: 1,
         newest: 1,
         tail: [],
-        channels: [{ dmxBreak: 1, addresses: [1, 2], name: 'Dimmer, Body' }],
+        addresses: [{ dmxBreak: 1, address: 1, says: 'Dimmer, Body, coarse' }],
       },
     ],
     units: [unit('1', 1, 1), unit('2', 1, 10), unit('3', 1, 19)],
@@ -141,13 +141,12 @@ test('a new rig without a name is refused at the name', async () => {
 test('what a line would add is shown before Enter, and added with it', async () => {
   const edit = { type: 'addUnits', count: 2 } as RigEdit;
   const proposal: RigProposal = {
-    understood: '2 x Moth',
     refused: '',
     fixtures: [{ how: 'EXACT', pin: 'x', manufacturer: 'Lumbrook', model: 'Moth', mode: 'Nine', breaks: { '1': 9 }, sure: 1, why: '' }],
-    ghosts: [
-      { id: '4', name: 'Moth 1', addresses: [{ dmxBreak: 1, universe: 1, from: 28, to: 36 }], address: '1.28' },
-      { id: '5', name: 'Moth 2', addresses: [{ dmxBreak: 1, universe: 1, from: 37, to: 45 }], address: '1.37' },
-    ],
+    count: 2,
+    first: { id: '4', name: 'Moth 1', address: '1.28' },
+    last: { id: '5', name: 'Moth 2', address: '1.37' },
+    places: [{ dmxBreak: 1, universe: 1, from: 28, to: 36 }],
     hits: [],
     edit,
   };
@@ -166,7 +165,16 @@ test('what a line would add is shown before Enter, and added with it', async () 
 test('a line that would collide says so, and Enter does nothing', async () => {
   house.use(
     http.post('*/api/rigs/:id/line', () =>
-      HttpResponse.json({ understood: '', refused: 'Units 1 and 9 collide.', fixtures: [], ghosts: [], hits: [], edit: null }),
+      HttpResponse.json({
+        refused: 'Units 1 and 9 collide.',
+        fixtures: [],
+        count: 0,
+        first: null,
+        last: null,
+        places: [],
+        hits: [],
+        edit: null,
+      }),
     ),
   );
   const sent = shown(rig());

@@ -34,7 +34,6 @@ export function useUnitSelection(units: RigUnit[]) {
     has: (uuid: string) => chosen.has(uuid),
     choose,
     everySecond,
-    all: () => setChosen(new Set(units.map((unit) => unit.uuid))),
     only: (uuids: string[]) => setChosen(new Set(uuids)),
     none: () => setChosen(new Set()),
   };

@@ -21,6 +21,11 @@ public record PlacedChannel(Channel channel, String geometry, List<String> path,
         addresses = List.copyOf(addresses);
     }
 
+    /** {@return which of its bytes that is, in a word; empty where it has one only} @param index 0 = the coarse one */
+    public String byteWord(int index) {
+        return addresses.size() < 2 ? "" : Readout.BYTES.get(Math.min(index, Readout.BYTES.size() - 1));
+    }
+
     /** {@return geometry in use, an underscore, and the attribute} */
     public String name() {
         return geometry + "_" + channel.attribute();

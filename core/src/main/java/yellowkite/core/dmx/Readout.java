@@ -16,7 +16,8 @@ import yellowkite.core.text.Figures;
  * @param says one sentence on what the fixture does
  */
 public record Readout(Meaning meaning, String hex, double percent, List<Byte> bytes, @Nullable String physical, String says) {
-    private static final List<String> NAMES = List.of("coarse", "fine", "finer", "finest");
+    /** What the bytes of a channel are called, the most significant first. */
+    static final List<String> BYTES = List.of("coarse", "fine", "finer", "finest");
 
     public Readout {
         bytes = List.copyOf(bytes);
@@ -30,7 +31,7 @@ public record Readout(Meaning meaning, String hex, double percent, List<Byte> by
         var addresses = meaning.channel().addresses();
         var bytes = new ArrayList<Byte>();
         for (int i = 0; i < channel.bytes(); i++) {
-            bytes.add(new Byte(i < addresses.size() ? addresses.get(i) : null, NAMES.get(i),
+            bytes.add(new Byte(i < addresses.size() ? addresses.get(i) : null, BYTES.get(i),
                     (int) (meaning.raw() >>> 8 * (channel.bytes() - 1 - i)) & 0xFF));
         }
         var physical = meaning.physical() == null ? null : Figures.of(meaning.physical());

@@ -3,17 +3,14 @@ package yellowkite.core.edit;
 import java.util.Optional;
 import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.core.text.TypedText;
 
 /** What may stand in a text that is no name. */
 final class Texts {
     private Texts() {}
 
     static Optional<Outcome<FixtureType>> refusal(String field, String text, int longest) {
-        if (text.length() > longest) {
-            return Optional.of(Located.rejected(field, "This text has at most " + longest + " characters; it has " + text.length() + "."));
-        }
-        boolean control = text.codePoints().anyMatch(c -> Character.isISOControl(c) && c != '\n' && c != '\t');
-        return control ? Optional.of(Located.rejected(field, "A text cannot hold control characters.")) : Optional.empty();
+        return TypedText.flaw(text, longest).map(why -> Located.rejected(field, why));
     }
 
     /** {@return the text, cut to what a line of the history holds} */

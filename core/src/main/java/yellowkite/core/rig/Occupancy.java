@@ -51,7 +51,7 @@ public final class Occupancy {
     }
 
     /** Holds addresses that no unit has yet. */
-    void take(Patch patch) {
+    public void take(Patch patch) {
         taken.computeIfAbsent(patch.universe(), none -> new BitSet(END + 1)).set(patch.from(), Math.min(END, patch.to()) + 1);
     }
 

@@ -7,7 +7,6 @@ import java.util.stream.IntStream;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.profile.DmxValue;
-import yellowkite.core.profile.LogicalChannel.Master;
 import yellowkite.core.rig.Adjustments.ChannelAdjustment;
 import yellowkite.core.text.Figures;
 
@@ -62,27 +61,26 @@ public record PathReading(List<PathChannel> channels, int shown, List<PathLine> 
 
     private static PathChannel channel(PlacedChannel placed, Adjustments adjustments, double start) {
         var attribute = placed.channel().attribute();
-        boolean swapped = adjustments.swapPanTilt() && (attribute.equals("Pan") || attribute.equals("Tilt"));
         return new PathChannel(placed.name(), attribute,
-                swapped || !adjustments.of(placed.name(), attribute).equals(ChannelAdjustment.NONE), start);
+                UnitPath.isSwapped(placed, adjustments) || !adjustments.of(placed.name(), attribute).equals(ChannelAdjustment.NONE), start);
     }
 
     private static List<PathLine> lines(PlacedChannel placed, Adjustments adjustments, ChannelAdjustment own, UnitPath.Steps steps) {
         var lines = new ArrayList<PathLine>();
-        boolean grand = placed.channel().logicalChannels().stream().anyMatch(each -> each.master() == Master.GRAND);
+        boolean grand = UnitPath.isGrand(placed);
         boolean outside = adjustments.outsideMaster() || own.outsideMaster();
         lines.add(new PathLine(Step.MASTER, steps.afterMaster(), outside,
                 !grand ? "The profile does not put it under the grand master."
                         : outside ? "Outside the grand master." : "Follows the grand master."));
-        lines.add(new PathLine(Step.SWAP, steps.afterSwap(), adjustments.swapPanTilt(),
-                adjustments.swapPanTilt() ? "Pan and tilt exchange their levels." : ""));
+        lines.add(new PathLine(Step.SWAP, steps.afterSwap(), UnitPath.isSwapped(placed, adjustments),
+                UnitPath.isSwapped(placed, adjustments) ? "Pan and tilt exchange their levels." : ""));
         lines.add(new PathLine(Step.INVERT, steps.afterInvert(), own.invert(), inverted(placed, own.invert())));
         lines.add(new PathLine(Step.CURVE, steps.afterCurve(), !own.curve().isEmpty(),
                 own.curve().isEmpty() ? "" : "Through a curve of " + own.curve().size() + " points."));
         lines.add(new PathLine(Step.SCALE, steps.afterScale(), own.scale() != 1,
                 own.scale() == 1 ? "" : "Times " + Figures.percent(own.scale()) + ", clipped at 100 %."));
-        boolean warm = adjustments.warmUp() != null && placed.channel().attribute().equals("Dimmer");
-        lines.add(new PathLine(Step.LIMIT, steps.afterLimit(), own.from() > 0 || own.to() < 1 || warm, limited(adjustments, own, warm)));
+        double warm = UnitPath.warmth(placed, adjustments);
+        lines.add(new PathLine(Step.LIMIT, steps.afterLimit(), own.from() > 0 || own.to() < 1 || warm > 0, limited(own, warm)));
         lines.add(new PathLine(Step.BYTES, steps.afterLimit(), false, bytes(steps.raw(), placed.channel().bytes())));
         return lines;
     }
@@ -99,13 +97,11 @@ public record PathReading(List<PathChannel> channels, int shown, List<PathLine> 
         return profile ? "Runs the other way. The profile runs the other way round as well: together they cancel." : "Runs the other way.";
     }
 
-    private static String limited(Adjustments adjustments, ChannelAdjustment own, boolean warm) {
+    private static String limited(ChannelAdjustment own, double warm) {
         var limits = own.from() > 0 || own.to() < 1
-                ? "Never below " + Figures.percent(own.from()) + " nor above " + Figures.percent(own.to())
-                        + "."
+                ? "Never below " + Figures.percent(own.from()) + " nor above " + Figures.percent(own.to()) + "."
                 : "";
-        return !warm || adjustments.warmUp() == null ? limits
-                : (limits + " Stays warm at " + Figures.percent(adjustments.warmUp()) + ".").strip();
+        return warm == 0 ? limits : (limits + " Stays warm at " + Figures.percent(warm) + ".").strip();
     }
 
     /** {@return the value in the channel's own width, and its bytes: {@code 16384, 64:0}} */

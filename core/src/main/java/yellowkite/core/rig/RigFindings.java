@@ -5,17 +5,13 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.stream.Collectors;
+import yellowkite.core.check.Severity;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.rig.Found.How;
 
 /** What is wrong with a rig, or unwise. */
 public final class RigFindings {
     private RigFindings() {}
-
-    /** How bad it is. */
-    public enum Severity {
-        ERROR, WARNING, REMARK
-    }
 
     /** @param where the unit, or the addresses. @param unit its uuid; empty if it is of no single unit. @param says one sentence */
     public record Finding(Severity severity, String where, String unit, String says) {}

@@ -63,7 +63,7 @@ public final class UnitPath {
             invert[i] = own.invert();
             curve[i] = curve(own);
             scale[i] = own.scale();
-            double warm = adjustments.warmUp() != null && channel.attribute().equals(DIMMER) ? adjustments.warmUp() : 0;
+            double warm = warmth(channels.get(i), adjustments);
             from[i] = Math.max(own.from(), warm);
             to[i] = Math.max(own.to(), warm);
         }
@@ -74,8 +74,20 @@ public final class UnitPath {
         return new UnitPath(mode, adjustments);
     }
 
-    private static boolean isGrand(PlacedChannel placed) {
+    /** {@return whether the profile puts a channel under the grand master} */
+    static boolean isGrand(PlacedChannel placed) {
         return placed.channel().logicalChannels().stream().anyMatch(each -> each.master() == Master.GRAND);
+    }
+
+    /** {@return whether a swap of pan and tilt is felt by a channel} */
+    static boolean isSwapped(PlacedChannel placed, Adjustments adjustments) {
+        var attribute = placed.channel().attribute();
+        return adjustments.swapPanTilt() && (attribute.equals(PAN) || attribute.equals(TILT));
+    }
+
+    /** {@return the level that a channel never goes below, since it is to stay warm; 0 for what is no dimmer} */
+    static double warmth(PlacedChannel placed, Adjustments adjustments) {
+        return adjustments.warmUp() != null && placed.channel().attribute().equals(DIMMER) ? adjustments.warmUp() : 0;
     }
 
     private static Curve curve(ChannelAdjustment own) {

@@ -1,31 +1,24 @@
 package yellowkite.server.rigs;
 
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.rig.Adjustments.ChannelAdjustment;
 import yellowkite.core.rig.Adjustments;
 import yellowkite.core.rig.PathReading;
-import yellowkite.core.rig.Unit;
-import yellowkite.server.revisions.RevisionReader;
-import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.web.Refusal;
 
 /** A unit's path from level to DMX, over HTTP. */
 @RestController
 class PathController {
     private final Rigs rigs;
-    private final RevisionRepository revisionRows;
-    private final RevisionReader reader;
+    private final RigFixtures fixtures;
 
-    PathController(Rigs rigs, RevisionRepository revisionRows, RevisionReader reader) {
+    PathController(Rigs rigs, RigFixtures fixtures) {
         this.rigs = rigs;
-        this.revisionRows = revisionRows;
-        this.reader = reader;
+        this.fixtures = fixtures;
     }
 
     /**
@@ -42,7 +35,8 @@ class PathController {
     PathView path(@PathVariable String rigId, @PathVariable String uuid, @RequestParam(defaultValue = "0") int channel,
             @RequestParam(required = false) @Nullable Double level, @RequestParam(defaultValue = "1") double master) {
         var unit = rigs.require(rigId).rig().find(uuid).orElseThrow(() -> Refusal.notFound("This unit is not in the rig any more."));
-        var mode = mode(unit).orElseThrow(() -> Refusal.unfit("unit", "Nobody knows what unit " + unit.called() + " is made of."));
+        var mode = fixtures.compiled(unit.found())
+            .orElseThrow(() -> Refusal.unfit("unit", "Nobody knows what unit " + unit.called() + " is made of."));
         var channels = mode.map().channels();
         if (channel < 0 || channel >= Math.max(1, channels.size())) {
             throw Refusal.unfit("channel", "This mode has " + channels.size() + " channels.");
@@ -61,16 +55,5 @@ class PathController {
         return new PathView(uuid, asked, PathReading.of(mode, adjustments, channel, asked, master),
                 adjustments.channels().containsKey(placed.name()) ? placed.name() : attribute, adjustments.of(placed.name(), attribute),
                 adjustments);
-    }
-
-    private Optional<CompiledMode> mode(Unit unit) {
-        return revisionRows.findById(unit.found().pin()).flatMap(revision -> {
-            var type = reader.description(revision).type();
-            return type.modes()
-                .stream()
-                .filter(each -> each.name().equals(unit.found().mode()))
-                .findFirst()
-                .map(mode -> CompiledMode.of(type, mode));
-        });
     }
 }

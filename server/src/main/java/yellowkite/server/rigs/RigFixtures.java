@@ -7,14 +7,12 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
+import java.util.Optional;
 import java.util.TreeMap;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import yellowkite.core.dmx.AddressMap;
-import yellowkite.core.dmx.PlacedChannel;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.rig.FixtureWords;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Matching.Candidate;
@@ -85,17 +83,15 @@ class RigFixtures {
             .toList());
     }
 
-    /** {@return something of each channel of a mode; nothing where nobody knows the mode} */
-    Set<String> channels(Found found, Function<PlacedChannel, String> what) {
-        return revisionRows.findById(found.pin()).map(revision -> {
-            var type = reader.description(revision).type();
-            return type.modes()
-                .stream()
-                .filter(mode -> mode.name().equals(found.mode()))
-                .flatMap(mode -> AddressMap.of(type, mode).channels().stream())
-                .map(what)
-                .collect(Collectors.toSet());
-        }).orElse(Set.of());
+    /** {@return the mode that a unit is; none where nobody knows it} */
+    Optional<CompiledMode> compiled(Found found) {
+        return revisionRows.findById(found.pin()).flatMap(revision -> compiled(revision, found.mode()));
+    }
+
+    /** {@return a mode of a revision by its name} */
+    Optional<CompiledMode> compiled(StoredRevision revision, String name) {
+        var type = reader.description(revision).type();
+        return type.modes().stream().filter(mode -> mode.name().equals(name)).findFirst().map(mode -> CompiledMode.of(type, mode));
     }
 
     /** @throws Refusal 422 if an edit names a mode that its revision does not have just so */

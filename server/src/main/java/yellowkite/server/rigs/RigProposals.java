@@ -2,9 +2,9 @@ package yellowkite.server.rigs;
 
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.history.Outcome;
 import yellowkite.core.rig.Collisions;
 import yellowkite.core.rig.Found;
@@ -30,20 +30,20 @@ class RigProposals {
     }
 
     /** A unit that would be added. */
-    record Ghost(String id, String name, List<PatchLine> addresses, String address) {}
+    record Ghost(String id, String name, String address) {}
 
     /**
-     * @param understood the line's parts in words; empty if it was not understood
      * @param refused why nothing can be added; empty if it can
      * @param fixtures modes that the words mean, the one that is taken first
-     * @param ghosts the units that would be added, also where they would collide
-     * @param hits addresses that are held already, where the ghosts would stand
+     * @param count how many would be added, also where they would collide, from {@code first} to {@code last}
+     * @param places where they would stand, as many as can be drawn
+     * @param hits addresses that are held already, where they would stand
      * @param edit what adds them; null if it does not fit
      */
-    record RigProposal(String understood, String refused, List<Found> fixtures, List<Ghost> ghosts, List<PatchLine> hits,
-            @Nullable RigEdit edit) {
+    record RigProposal(String refused, List<Found> fixtures, int count, @Nullable Ghost first, @Nullable Ghost last, List<PatchLine> places,
+            List<PatchLine> hits, @Nullable RigEdit edit) {
         static RigProposal refused(String why) {
-            return new RigProposal("", why, List.of(), List.of(), List.of(), null);
+            return new RigProposal(why, List.of(), 0, null, null, List.of(), List.of(), null);
         }
     }
 
@@ -58,8 +58,7 @@ class RigProposals {
         if (edit.applyTo(rig) instanceof Outcome.Rejected<Rig>(var field, var why)) {
             throw Refusal.unfit(field, why);
         }
-        return Replacement.of(rig, edit, found -> fixtures.channels(found, placed -> placed.channel().attribute()),
-                found -> fixtures.channels(found, PlacedChannel::name));
+        return Replacement.of(rig, edit, found -> fixtures.compiled(found).orElse(null));
     }
 
     RigProposal of(Rig rig, String text) {
@@ -85,32 +84,37 @@ class RigProposals {
         var edit = new AddUnits(UUID.randomUUID().toString(), found.getFirst(), line.count(), line.at(), line.id(), line.name(),
                 line.layer(),
                 line.groups(), line.position(), host, line.shared());
-        var shown = edit.applyTo(rig) instanceof Outcome.Applied<Rig>(var after) ? after : shared(rig, edit);
-        var added = shown == null ? List.<Unit>of() : shown.units().subList(rig.units().size(), shown.units().size());
-        var ghosts = added.stream()
-            .limit(MOST_SHOWN)
-            .map(unit -> new Ghost(unit.id(), unit.name(), unit.addresses().stream().map(RigShaper::patch).toList(), unit.addressWords()))
-            .toList();
         return switch (edit.applyTo(rig)) {
-            case Outcome.Applied<Rig> fits -> new RigProposal(edit.describe(rig), "", found, ghosts, List.of(), edit);
-            case Outcome.Rejected<Rig>(var field, var why) ->
-                new RigProposal(edit.describe(rig), why, found, ghosts, hits(shown, added), null);
+            case Outcome.Applied<Rig>(var after) -> proposal("", found, rig, after, edit);
+            case Outcome.Rejected<Rig>(var field, var why) -> proposal(why, found, rig, shared(rig, edit), null);
         };
     }
 
-    /** The same where collisions are allowed, so that they can be shown. */
-    private static @Nullable Rig shared(Rig rig, AddUnits edit) {
-        var shared = new AddUnits(edit.seed(), edit.fixture(), edit.count(), edit.at(), edit.id(), edit.name(), edit.layer(), edit.groups(),
-                edit.position(), edit.hangsOn(), true);
-        return shared.applyTo(rig) instanceof Outcome.Applied<Rig>(var after) ? after : null;
+    /** @param shown the rig with what would be added; the rig itself if nothing can be shown */
+    private static RigProposal proposal(String refused, List<Found> found, Rig rig, Rig shown, @Nullable RigEdit edit) {
+        var added = shown.units().subList(rig.units().size(), shown.units().size());
+        var places = added.stream().flatMap(unit -> unit.addresses().stream()).limit(MOST_SHOWN).map(RigShaper::patch).toList();
+        return new RigProposal(refused, found, added.size(), added.isEmpty() ? null : ghost(added.getFirst()),
+                added.isEmpty() ? null : ghost(added.getLast()), places, edit == null ? hits(shown, added) : List.of(), edit);
     }
 
-    private static List<PatchLine> hits(@Nullable Rig shown, List<Unit> added) {
-        return shown == null ? List.of()
-                : Collisions.of(shown.units())
-                    .stream()
-                    .filter(each -> each.units().stream().anyMatch(added::contains))
-                    .map(each -> new PatchLine(1, each.universe(), each.from(), each.to()))
-                    .toList();
+    private static Ghost ghost(Unit unit) {
+        return new Ghost(unit.id(), unit.name(), unit.addressWords());
+    }
+
+    /** The same where collisions are allowed, so that they can be shown. */
+    private static Rig shared(Rig rig, AddUnits edit) {
+        var shared = new AddUnits(edit.seed(), edit.fixture(), edit.count(), edit.at(), edit.id(), edit.name(), edit.layer(), edit.groups(),
+                edit.position(), edit.hangsOn(), true);
+        return shared.applyTo(rig) instanceof Outcome.Applied<Rig>(var after) ? after : rig;
+    }
+
+    private static List<PatchLine> hits(Rig shown, List<Unit> added) {
+        var mine = added.stream().map(Unit::uuid).collect(Collectors.toSet());
+        return Collisions.of(shown.units())
+            .stream()
+            .filter(each -> each.units().stream().anyMatch(unit -> mine.contains(unit.uuid())))
+            .map(each -> new PatchLine(1, each.universe(), each.from(), each.to()))
+            .toList();
     }
 }

@@ -9,9 +9,11 @@ import java.util.Objects;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.dmx.Tail;
 import yellowkite.core.rig.Adjustments;
 import yellowkite.core.rig.Collisions;
@@ -24,13 +26,12 @@ import yellowkite.core.rig.Unit;
 import yellowkite.core.rig.UniverseFacts;
 import yellowkite.core.rig.edit.Cures;
 import yellowkite.server.library.ListedRepository;
-import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.rigs.RigView.CollisionLine;
 import yellowkite.server.rigs.RigView.CureLine;
 import yellowkite.server.rigs.RigView.FindingLine;
-import yellowkite.server.rigs.RigView.KindChannel;
+import yellowkite.server.rigs.RigView.KindAddress;
 import yellowkite.server.rigs.RigView.PatchLine;
 import yellowkite.server.rigs.RigView.RigHistoryLine;
 import yellowkite.server.rigs.RigView.RigKind;
@@ -49,11 +50,11 @@ class RigShaper {
     private static final int MOST_MODES = 1_000;
     private final RevisionRepository revisionRows;
     private final ListedRepository listed;
-    private final RevisionReader reader;
+    private final RigFixtures fixtures;
 
-    RigShaper(RevisionRepository revisionRows, ListedRepository listed, RevisionReader reader) {
+    RigShaper(RevisionRepository revisionRows, ListedRepository listed, RigFixtures fixtures) {
         this.revisionRows = revisionRows;
-        this.reader = reader;
+        this.fixtures = fixtures;
         this.listed = listed;
     }
 
@@ -99,26 +100,27 @@ class RigShaper {
             return new RigKind(each.manufacturer(), each.model(), each.mode(), each.footprint(), each.breaks().size(),
                     revision == null ? null : revision.profileId(), revision == null ? 0 : revision.number(),
                     last == null ? 0 : last.number(),
-                    tails.getOrDefault(each.pin() + "\n" + each.mode(), List.of()), channels(revision, each.mode()));
+                    tails.getOrDefault(each.pin() + "\n" + each.mode(), List.of()), addresses(revision, each.mode()));
         }).toList();
     }
 
-    private List<KindChannel> channels(@Nullable StoredRevision revision, String mode) {
-        if (revision == null) {
-            return List.of();
-        }
-        var type = reader.description(revision).type();
-        return type.modes()
-            .stream()
-            .filter(each -> each.name().equals(mode))
-            .findFirst()
-            .map(each -> AddressMap.of(type, each))
-            .stream()
-            .flatMap(map -> map.channels().stream())
-            .filter(placed -> placed.dmxBreak() != null && !placed.addresses().isEmpty())
-            .map(placed -> new KindChannel(Objects.requireNonNull(placed.dmxBreak()), placed.addresses(),
-                    placed.channel().attribute() + ", " + placed.geometry()))
-            .toList();
+    private List<KindAddress> addresses(@Nullable StoredRevision revision, String mode) {
+        return revision == null ? List.of()
+                : fixtures.compiled(revision, mode)
+                    .stream()
+                    .flatMap(compiled -> compiled.map().channels().stream())
+                    .filter(placed -> placed.dmxBreak() != null)
+                    .flatMap(RigShaper::addresses)
+                    .toList();
+    }
+
+    private static Stream<KindAddress> addresses(PlacedChannel placed) {
+        int dmxBreak = Objects.requireNonNull(placed.dmxBreak());
+        return IntStream.range(0, placed.addresses().size()).mapToObj(i -> {
+            var which = placed.byteWord(i);
+            return new KindAddress(dmxBreak, placed.addresses().get(i),
+                    placed.channel().attribute() + ", " + placed.geometry() + (which.isEmpty() ? "" : ", " + which));
+        });
     }
 
     private static List<Tail.Bundle> tail(String kept) {

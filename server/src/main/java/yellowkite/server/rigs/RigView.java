@@ -4,8 +4,8 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.check.Severity;
 import yellowkite.core.dmx.Tail;
-import yellowkite.core.rig.RigFindings;
 import yellowkite.core.rig.UniverseFacts;
 import yellowkite.core.rig.edit.RigEdit;
 
@@ -24,13 +24,13 @@ record RigView(String id, int version, String name, String production, @Nullable
     /**
      * A mode that units are. @param profileId null without a profile. @param revision pinned, and {@code newest} of its profile; 0 without
      * one
-     * @param footprint of all breaks together. @param channels those with an address
+     * @param footprint of all breaks together. @param addresses what stands on each of them
      */
     record RigKind(String manufacturer, String model, String mode, int footprint, int breaks, @Nullable String profileId, int revision,
-            int newest, List<Tail.Bundle> tail, List<KindChannel> channels) {}
+            int newest, List<Tail.Bundle> tail, List<KindAddress> addresses) {}
 
-    /** @param addresses within the break, most significant first */
-    record KindChannel(int dmxBreak, List<Integer> addresses, String name) {}
+    /** @param address within the break. @param says the channel that has it, and which of its bytes */
+    record KindAddress(int dmxBreak, int address, String says) {}
 
     /** One break's place. */
     record PatchLine(int dmxBreak, int universe, int from, int to) {}
@@ -51,7 +51,7 @@ record RigView(String id, int version, String name, String production, @Nullable
     record CureLine(String says, RigEdit edit) {}
 
     /** @param unit its uuid; empty if it is of no single one */
-    record FindingLine(RigFindings.Severity severity, String where, String unit, String says) {}
+    record FindingLine(Severity severity, String where, String unit, String says) {}
 
     record RigHistoryLine(String sentence, String author, LocalDateTime at, boolean undone) {}
 }

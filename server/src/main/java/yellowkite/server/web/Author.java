@@ -2,6 +2,7 @@ package yellowkite.server.web;
 
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
+import yellowkite.core.text.TypedText;
 
 /**
  * Who is working: a name that the browser keeps and sends with whatever changes something. It is no proof of anything; what keeps foreign
@@ -22,7 +23,7 @@ public record Author(String name) {
         if (name.isEmpty()) {
             throw Refusal.unfit("author", "Say who is working first: every change carries a name.");
         }
-        if (name.length() > MAX_LENGTH || name.codePoints().anyMatch(Line::isUnseen)) {
+        if (name.length() > MAX_LENGTH || name.codePoints().anyMatch(TypedText::isUnseen)) {
             throw Refusal.unfit("author", "A name has at most " + MAX_LENGTH + " letters and no control characters.");
         }
         return new Author(name);

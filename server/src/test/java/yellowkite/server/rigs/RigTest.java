@@ -85,9 +85,9 @@ class RigTest {
             var after = added("3 Quillet Nine from 2.500 as 201, name Rail 1");
 
             assertThat(proposal.path("refused").asString()).isEmpty();
-            assertThat(
-                    proposal.path("ghosts").valueStream().map(each -> each.path("id").asString() + " " + each.path("address").asString()))
-                .containsExactly("201 2.500", "202 3.1", "203 3.10");
+            assertThat(proposal.at("/first/id").asString() + " " + proposal.at("/last/address").asString()).isEqualTo("201 3.10");
+            assertThat(proposal.path("places").valueStream().map(each -> each.path("universe").asInt() + "." + each.path("from").asInt()))
+                .containsExactly("2.500", "3.1", "3.10");
             assertThat(addresses(after)).containsExactly("201 2.500", "202 3.1", "203 3.10");
             assertThat(after.at("/kinds/0/model").asString()).isEqualTo("Quillet");
             assertThat(after.at("/kinds/0/revision").asInt()).isEqualTo(1);
@@ -112,8 +112,19 @@ class RigTest {
             assertThat(proposal.path("refused").asString()).contains("collide on addresses 1.5 to 1.9")
                 .contains("The next free place is 1.19");
             assertThat(proposal.at("/hits/0/from").asInt()).isEqualTo(5);
-            assertThat(proposal.path("ghosts").size()).isEqualTo(1);
+            assertThat(proposal.path("count").asInt()).isEqualTo(1);
             assertThat(proposal.path("edit").isNull()).isTrue();
+        }
+
+        @Test
+        void ofManyTheCountIsWholeThoughNotAllAreDrawn() {
+            fixture("Quarter");
+
+            var proposal = line("700 Quarter Nine as 1");
+
+            assertThat(proposal.path("count").asInt()).isEqualTo(700);
+            assertThat(proposal.at("/last/id").asString()).isEqualTo("700");
+            assertThat(proposal.path("places").size()).isEqualTo(500);
         }
 
         @ParameterizedTest

@@ -57,10 +57,10 @@ public record AddUnits(String seed, Found fixture, int count, @Nullable String a
         if (hangsOn != null && before.find(hangsOn).isEmpty()) {
             return Said.rejected("hangsOn", "The unit that this hangs on is not in this rig any more.");
         }
-        var refused = Said.refusal("id", id == null ? "" : id, Said.LONGEST)
-            .or(() -> Said.refusal("name", name == null ? "" : name, Said.LONGEST))
-            .or(() -> Said.refusal("layer", layer, Said.LONGEST))
-            .or(() -> Said.refusal("position", position == null ? "" : position, Said.LONGEST));
+        var refused = Said.refusal("id", id == null ? "" : id)
+            .or(() -> Said.refusal("name", name == null ? "" : name))
+            .or(() -> Said.refusal("layer", layer))
+            .or(() -> Said.refusal("position", position == null ? "" : position));
         if (refused.isPresent()) {
             return refused.get();
         }

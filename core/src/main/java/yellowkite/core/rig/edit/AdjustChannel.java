@@ -14,7 +14,7 @@ public record AdjustChannel(List<String> units, String channel, ChannelAdjustmen
 
     @Override
     public Outcome<Rig> applyTo(Rig before) {
-        return Said.onUnits(before, units, found -> Said.refusal("channel", channel, Said.LONGEST).orElseGet(() -> Said.tried("to", () -> {
+        return Said.onUnits(before, units, found -> Said.refusal("channel", channel).orElseGet(() -> Said.tried("to", () -> {
             if (!to.curve().isEmpty()) {
                 OwnPoints.pieces(to.curve(), OwnPoints.Run.STRAIGHT); // refuses what is no curve
             }

@@ -40,7 +40,7 @@ public record Describe(List<String> units, Column column, String to, boolean cou
 
     @Override
     public Outcome<Rig> applyTo(Rig before) {
-        return Said.onUnits(before, units, found -> Said.refusal("to", to, column == Column.NOTE ? Said.LONGEST_NOTE : Said.LONGEST)
+        return Said.onUnits(before, units, found -> (column == Column.NOTE ? Said.refusalOfNotes("to", to) : Said.refusal("to", to))
             .orElseGet(() -> Said.tried("to", () -> {
                 var values = new HashMap<String, String>();
                 for (int i = 0; i < found.size(); i++) {

@@ -20,10 +20,10 @@ public record PutUniverse(UniverseFacts facts) implements RigEdit {
                 all.add(facts);
             }
             all.sort(Comparator.comparingInt(UniverseFacts::universe));
-            return Said.refusal("name", facts.name(), Said.LONGEST)
-                .or(() -> Said.refusal("place", facts.place(), Said.LONGEST))
-                .or(() -> Said.refusal("output", facts.output().to(), Said.LONGEST))
-                .or(() -> Said.refusal("colour", facts.colour(), Said.LONGEST))
+            return Said.refusal("name", facts.name())
+                .or(() -> Said.refusal("place", facts.place()))
+                .or(() -> Said.refusal("output", facts.output().to()))
+                .or(() -> Said.refusal("colour", facts.colour()))
                 .orElseGet(() -> Said.applied(before.withUniverses(all)));
         });
     }

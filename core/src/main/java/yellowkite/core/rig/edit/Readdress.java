@@ -1,6 +1,7 @@
 package yellowkite.core.rig.edit;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import yellowkite.core.history.Outcome;
 import yellowkite.core.rig.At;
@@ -31,7 +32,8 @@ public record Readdress(List<String> units, String from, boolean aroundOthers) i
                         "Nobody knows how many addresses unit " + unknown.get().called() + " takes. Give it a profile first.");
             }
             var each = found.stream().map(unit -> unit.found().breaks()).toList();
-            var staying = before.units().stream().filter(unit -> !units.contains(unit.uuid())).toList();
+            var going = new HashSet<>(units);
+            var staying = before.units().stream().filter(unit -> !going.contains(unit.uuid())).toList();
             var placed = aroundOthers ? Placing.free(Occupancy.of(staying), each, At.of(from)) : Placing.straight(each, At.of(from));
             var addresses = new HashMap<String, List<Patch>>();
             for (int i = 0; i < found.size(); i++) {

@@ -19,7 +19,7 @@ public record Renumber(List<String> units, String first) implements RigEdit {
         if (first.isBlank()) {
             return Said.rejected("first", "A unit needs an id, such as 201.");
         }
-        return Said.onUnits(before, units, found -> Said.refusal("first", first, Said.LONGEST).orElseGet(() -> {
+        return Said.onUnits(before, units, found -> Said.refusal("first", first).orElseGet(() -> {
             var ids = new HashMap<String, String>();
             for (int i = 0; i < found.size(); i++) {
                 ids.put(found.get(i).uuid(), Numbered.at(first.strip(), i, found.size()));

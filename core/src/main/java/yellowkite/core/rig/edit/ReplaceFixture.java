@@ -2,6 +2,7 @@ package yellowkite.core.rig.edit;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import yellowkite.core.history.Outcome;
 import yellowkite.core.rig.Asked;
@@ -35,16 +36,15 @@ public record ReplaceFixture(List<String> units, Found fixture) implements RigEd
 
     /** {@return the addresses that each would have; none for one that has to move} */
     HashMap<String, List<Patch>> addresses(Rig before, List<Unit> found) {
-        var staying = before.units().stream().filter(each -> !units.contains(each.uuid())).toList();
-        var around = new ArrayList<>(staying);
+        var going = new HashSet<>(units);
+        var occupancy = Occupancy.of(before.units().stream().filter(each -> !going.contains(each.uuid())).toList());
         var addresses = new HashMap<String, List<Patch>>();
         for (var unit : found) {
             var fitted = fitted(unit);
-            var occupancy = Occupancy.of(around);
             boolean fits = unit.hasAddress() && fitted.stream().allMatch(each -> occupancy.isFree(each) || was(unit, each));
             addresses.put(unit.uuid(), fits ? fitted : List.of());
             if (fits) {
-                around.add(unit.with(f -> f.addresses = fitted));
+                fitted.forEach(occupancy::take);
             }
         }
         return addresses;

@@ -6,6 +6,10 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import yellowkite.core.dmx.CompiledMode;
+import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
@@ -34,16 +38,13 @@ public record Replacement(List<UnitChange> lines, List<KindChange> changes, int 
     /** @param lost attributes that the new mode lacks. @param gained those that it has beside */
     public record KindChange(String was, int units, List<String> lost, List<String> gained) {}
 
-    /**
-     * @param attributes of a mode, by name; none where nobody knows
-     * @param names of its channels
-     */
-    public static Replacement of(Rig rig, ReplaceFixture edit, Function<Found, Set<String>> attributes,
-            Function<Found, Set<String>> names) {
+    /** @param modes what a unit is; null where nobody knows */
+    public static Replacement of(Rig rig, ReplaceFixture edit, Function<Found, @Nullable CompiledMode> modes) {
         var units = edit.units().stream().flatMap(uuid -> rig.find(uuid).stream()).toList();
         var addresses = edit.addresses(rig, units);
-        var known = new TreeSet<>(attributes.apply(edit.fixture()));
-        known.addAll(names.apply(edit.fixture()));
+        var will = attributes(modes.apply(edit.fixture()));
+        var known = new TreeSet<>(will);
+        known.addAll(channels(modes.apply(edit.fixture()), PlacedChannel::name));
         var lines = new ArrayList<UnitChange>();
         var kinds = new LinkedHashMap<Found, Integer>();
         for (var unit : units) {
@@ -54,13 +55,19 @@ public record Replacement(List<UnitChange> lines, List<KindChange> changes, int 
                     !unit.hasAddress() || !addresses.getOrDefault(unit.uuid(), List.of()).isEmpty(),
                     unit.adjustments().channels().keySet().stream().filter(channel -> !known.contains(channel)).toList()));
         }
-        var will = attributes.apply(edit.fixture());
-        var changes = kinds.entrySet()
-            .stream()
-            .map(kind -> new KindChange(kind.getKey().words(), kind.getValue(), without(attributes.apply(kind.getKey()), will),
-                    without(will, attributes.apply(kind.getKey()))))
-            .toList();
+        var changes = kinds.entrySet().stream().map(kind -> {
+            var was = attributes(modes.apply(kind.getKey()));
+            return new KindChange(kind.getKey().words(), kind.getValue(), without(was, will), without(will, was));
+        }).toList();
         return new Replacement(lines, changes, units.stream().mapToInt(Replacement::held).sum(), units.size() * edit.fixture().footprint());
+    }
+
+    private static Set<String> attributes(@Nullable CompiledMode mode) {
+        return channels(mode, placed -> placed.channel().attribute());
+    }
+
+    private static Set<String> channels(@Nullable CompiledMode mode, Function<PlacedChannel, String> what) {
+        return mode == null ? Set.of() : mode.map().channels().stream().map(what).collect(Collectors.toSet());
     }
 
     private static int held(Unit unit) {

@@ -10,11 +10,12 @@ import java.util.stream.Collectors;
 import yellowkite.core.history.Outcome;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
+import yellowkite.core.text.TypedText;
 
 /** What edits of a rig say and refuse alike. */
 final class Said {
-    static final int LONGEST = 200;
-    static final int LONGEST_NOTE = 10_000;
+    private static final int LONGEST = 200;
+    private static final int LONGEST_NOTE = 10_000;
 
     private Said() {}
 
@@ -40,14 +41,14 @@ final class Said {
         Outcome<Rig> make();
     }
 
-    static Optional<Outcome<Rig>> refusal(String field, String text, int longest) {
-        if (text.length() > longest) {
-            return Optional.of(rejected(field, "This text has at most " + longest + " characters; it has " + text.length() + "."));
-        }
-        boolean unseen = text.codePoints()
-            .anyMatch(c -> Character.isISOControl(c) && c != '\n' && c != '\t' || Character.getType(c) == Character.FORMAT);
-        return unseen ? Optional.of(rejected(field, "A text cannot hold control characters, nor marks that nobody sees."))
-                : Optional.empty();
+    /** {@return the refusal of a text that cannot stand in a line; none if it can} */
+    static Optional<Outcome<Rig>> refusal(String field, String line) {
+        return TypedText.flawOfLine(line, LONGEST).map(why -> rejected(field, why));
+    }
+
+    /** Like {@link #refusal}, of notes, which have several lines. */
+    static Optional<Outcome<Rig>> refusalOfNotes(String field, String notes) {
+        return TypedText.flaw(notes, LONGEST_NOTE).map(why -> rejected(field, why));
     }
 
     /** Does it with the units that are meant, in the order in which they are named; refuses where one of them is gone, or none is named. */

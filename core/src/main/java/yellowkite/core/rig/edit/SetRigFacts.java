@@ -26,9 +26,9 @@ public record SetRigFacts(String name, String production, @Nullable LocalDate fr
         }
         var after = new Rig(name.strip(), production.strip(), from, to, notes.strip(), console, before.universes(), before.units(),
                 before.extra());
-        return Said.refusal("name", name, Said.LONGEST)
-            .or(() -> Said.refusal("production", production, Said.LONGEST))
-            .or(() -> Said.refusal("notes", notes, Said.LONGEST_NOTE))
+        return Said.refusalOfNotes("name", name)
+            .or(() -> Said.refusal("production", production))
+            .or(() -> Said.refusal("notes", notes))
             .orElseGet(() -> Said.applied(after.equals(before) ? before : after));
     }
 

@@ -1,5 +1,6 @@
 package yellowkite.core.rig.edit;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -25,15 +26,16 @@ public record ShareAddresses(List<String> units, boolean shared) implements RigE
 
     /** Those that share with one of them already, share with all. */
     static Rig sharing(Rig rig, List<String> units) {
+        var named = new HashSet<>(units);
         var words = rig.units()
             .stream()
-            .filter(each -> units.contains(each.uuid()) && !each.sharedAs().isEmpty())
+            .filter(each -> named.contains(each.uuid()) && !each.sharedAs().isEmpty())
             .map(Unit::sharedAs)
             .collect(Collectors.toSet());
         var word = words.stream().sorted().findFirst().orElse(units.getFirst());
         Set<String> all = rig.units()
             .stream()
-            .filter(each -> units.contains(each.uuid()) || words.contains(each.sharedAs()))
+            .filter(each -> named.contains(each.uuid()) || words.contains(each.sharedAs()))
             .map(Unit::uuid)
             .collect(Collectors.toSet());
         return rig.mapUnits(all, unit -> unit.with(f -> f.sharedAs = word));

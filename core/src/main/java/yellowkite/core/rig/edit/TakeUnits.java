@@ -23,10 +23,10 @@ public record TakeUnits(String from, List<Unit> units) implements RigEdit {
         var ids = before.units().stream().map(Unit::id).filter(id -> !id.isEmpty()).collect(Collectors.toSet());
         var uuids = before.units().stream().map(Unit::uuid).collect(Collectors.toSet());
         for (var unit : units) {
-            var refused = Said.refusal("units", unit.note(), Said.LONGEST_NOTE)
+            var refused = Said.refusalOfNotes("units", unit.note())
                 .or(() -> Stream.of(unit.id(), unit.name(), unit.layer(), Objects.requireNonNullElse(unit.position(), ""), unit.colour(),
                         unit.sharedAs(), unit.asked().spec(), unit.asked().mode(), String.join(",", unit.groups()))
-                    .flatMap(text -> Said.refusal("units", text, Said.LONGEST).stream())
+                    .flatMap(text -> Said.refusal("units", text).stream())
                     .findFirst());
             if (refused.isPresent()) {
                 return refused.get();

@@ -8,9 +8,12 @@ import static yellowkite.core.rig.Rigs.unit;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
+import yellowkite.core.build.ProfileBuilder;
+import yellowkite.core.dmx.CompiledMode;
+import yellowkite.core.profile.Geometry;
 import yellowkite.core.rig.Adjustments.ChannelAdjustment;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Rigs;
@@ -19,16 +22,26 @@ import yellowkite.core.rig.edit.Replacement.KindChange;
 class ReplacementTest {
     private static final Found LARGE = Found.chosen("spot", "Tidewick", "Petrel Spot", "Large", new TreeMap<>(Map.of(1, 30)));
 
-    private static Set<String> attributes(Found found) {
+    private static @Nullable CompiledMode mode(Found found) {
         return switch (found.mode()) {
-            case "Extended" -> Set.of("Dimmer", "Pan", "Gobo1");
-            case "Large" -> Set.of("Dimmer", "Pan", "Zoom");
-            default -> Set.of("Dimmer");
+            case "Extended" -> made("Dimmer", "Pan", "Gobo1");
+            case "Large" -> made("Dimmer", "Pan", "Zoom");
+            case "Nine" -> made("Dimmer");
+            default -> null;
         };
     }
 
-    private static Set<String> names(Found found) {
-        return found.mode().equals("Large") ? Set.of("Yoke_Pan") : Set.of();
+    private static CompiledMode made(String... attributes) {
+        var type = ProfileBuilder.profile("Tidewick", "Petrel Spot")
+            .body(ProfileBuilder.part(Geometry.Kind.Geometry, "Yoke"))
+            .mode("One", "Yoke", mode -> {
+                for (int i = 0; i < attributes.length; i++) {
+                    var attribute = attributes[i];
+                    mode.channel(attribute, "Yoke", List.of(i + 1), c -> c.function(attribute, 0, f -> {}));
+                }
+            })
+            .build();
+        return CompiledMode.of(type, type.modes().getFirst());
     }
 
     @Test
@@ -37,8 +50,7 @@ class ReplacementTest {
                 new AdjustChannel(List.of("1"), "Gobo1", ChannelAdjustment.NONE.withInvert(true)),
                 new AdjustChannel(List.of("1"), "Yoke_Pan", ChannelAdjustment.NONE.withInvert(true)));
 
-        var replacement = Replacement.of(rig, new ReplaceFixture(List.of("1", "2", "4"), LARGE), ReplacementTest::attributes,
-                ReplacementTest::names);
+        var replacement = Replacement.of(rig, new ReplaceFixture(List.of("1", "2", "4"), LARGE), ReplacementTest::mode);
 
         assertThat(replacement.lines()).extracting(each -> each.id() + " " + each.address() + " " + each.stays() + " " + each.orphans())
             .containsExactly("1 1.1 true [Gobo1]", "2 1.23 false []", "4 no address true []");
@@ -50,8 +62,7 @@ class ReplacementTest {
     void saysOfEachKindWhatIsLostAndGained() {
         var rig = Rigs.of(unit("1", SPOT, "1.1"), unit("2", SPOT, "1.40"), unit("3", PAR, "2.1"));
 
-        var replacement = Replacement.of(rig, new ReplaceFixture(List.of("1", "2", "3"), LARGE), ReplacementTest::attributes,
-                ReplacementTest::names);
+        var replacement = Replacement.of(rig, new ReplaceFixture(List.of("1", "2", "3"), LARGE), ReplacementTest::mode);
 
         assertThat(replacement.changes()).containsExactly(
                 new KindChange("Tidewick Petrel Spot, Extended", 2, List.of("Gobo1"), List.of("Zoom")),

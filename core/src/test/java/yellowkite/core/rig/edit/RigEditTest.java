@@ -219,7 +219,10 @@ class RigEditTest {
         @Test
         void marksThatNobodySeesAreRefused() {
             assertThat(refused(rig, new Describe(List.of("1"), Column.NAME, "Rail\u202E1", false)).reason())
-                .isEqualTo("A text cannot hold control characters, nor marks that nobody sees.");
+                .isEqualTo("This stands in one line: it cannot hold breaks, nor marks that nobody sees.");
+            assertThat(refused(rig, new Describe(List.of("1"), Column.NAME, "Rail\n1", false)).field()).isEqualTo("to");
+            assertThat(after(rig, new Describe(List.of("1"), Column.NOTE, "Rail\n1", false)).units().getFirst().note())
+                .isEqualTo("Rail\n1");
             assertThat(refused(rig, new Describe(List.of("1"), Column.NOTE, "x".repeat(10_001), false)).field()).isEqualTo("to");
         }
 
