@@ -16,7 +16,7 @@ public sealed interface Edit extends Change<FixtureType>
         Begin, BecomeCopy, SetIdentity, AddMode, DuplicateMode, RemoveMode, MoveMode, DescribeMode, AddChannels, RemoveChannels,
         MoveChannel, Several, SetReaction, SetFade, SetFunctionAttribute, SetBounds, SetModeMaster, SetWheel, ChangeGeometry,
         InvertFunction, MoveRangeEnd,
-        DivideFunction, SetRanges, LayStencil, AlsoWhile, Alike, ExchangeFunctions, SetCellPitch, ListSlots, SetMeant, SetFacts,
+        DivideFunction, SetRanges, LayStencil, AlsoWhile, Alike, ExchangeFunctions, SetCellPitch, ListSlots, SetMeant, SetDipStart, SetFacts,
         SlotsFromRanges, CloseGaps, DeriveMode, LayChart, RangesToFunctions, FunctionToRange, CopyChannels, BringFunction, AddVirtualDimmer,
         MakeCells,
         SetLevels, SetCare, SetNotes, SetCategory, SetChartCount, MarkRange, SetPicture,

@@ -18,6 +18,9 @@ public final class LeftBehind {
         if (kept.category() != House.Category.NONE) {
             says.add("The category stays here.");
         }
+        if (kept.dipFromZero()) {
+            says.add("That its DIP switches count from 0 stays here.");
+        }
         count(says, kept.chartCounts().size(), "The chart's count of a mode stays", "The chart's counts of # modes stay");
         count(says, kept.channels().stream().filter(each -> each.care().blackout() != null).count(),
                 "The value at blackout of a channel stays", "The values at blackout of # channels stay");

@@ -7,10 +7,10 @@ import java.util.Objects;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.House;
 import yellowkite.core.profile.House.Care;
 import yellowkite.core.profile.House.Category;
 import yellowkite.core.profile.House.Mark;
+import yellowkite.core.profile.House;
 import yellowkite.core.profile.WheelCare;
 
 /**
@@ -19,12 +19,13 @@ import yellowkite.core.profile.WheelCare;
  *
  * @param chartCounts by mode name
  * @param wheels by wheel name; what was stored before there were any has none. {@code assumed} and {@code meant} likewise
+ * @param dipFromZero whether its address switches show 0 for address 1, else 1
  */
 public record StoredHouse(String notes, Category category, Map<String, Integer> chartCounts, List<ChannelCare> channels,
         List<RangeMark> marks,
-        @Nullable Map<String, WheelCare> wheels, @Nullable List<AssumedFunction> assumed, @Nullable List<House.Meant> meant) {
+        @Nullable Map<String, WheelCare> wheels, @Nullable List<AssumedFunction> assumed, @Nullable List<House.Meant> meant, boolean dipFromZero) {
     public static final StoredHouse NONE = new StoredHouse("", Category.NONE, Map.of(), List.of(), List.of(), Map.of(), List.of(),
-            List.of());
+            List.of(), false);
 
     public record ChannelCare(String mode, String channel, Care care) {}
 
@@ -75,12 +76,12 @@ public record StoredHouse(String notes, Category category, Map<String, Integer> 
             .stream()
             .filter(wheel -> house.wheels().containsKey(wheel.id()))
             .forEach(wheel -> wheels.put(wheel.name(), house.wheel(wheel.id())));
-        return new StoredHouse(house.notes(), house.category(), counts, channels, marks, wheels, assumed, house.meant());
+        return new StoredHouse(house.notes(), house.category(), counts, channels, marks, wheels, assumed, house.meant(), house.dipFromZero());
     }
 
     /** {@return the document with this as its house part; what has no counterpart in it is left out} */
     public FixtureType laidOnto(FixtureType type) {
-        var house = House.NONE.withNotes(notes).withCategory(category);
+        var house = House.NONE.withNotes(notes).withCategory(category).withDipFromZero(dipFromZero);
         for (var mode : type.modes()) {
             house = house.withChartCount(mode.id(), chartCounts.get(mode.name()));
         }

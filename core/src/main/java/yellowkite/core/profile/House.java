@@ -20,11 +20,12 @@ import org.jspecify.annotations.Nullable;
  * @param wheels by wheel
  * @param meant findings of the checks that are set aside, since what they find is meant
  * @param assumed functions whose physical ends are the usual ones, which nobody stated or confirmed
+ * @param dipFromZero whether its address switches show 0 for address 1, else 1
  */
 public record House(String notes, Category category, Map<Integer, Integer> chartCounts, Map<Integer, Care> channels,
         Map<Integer, Mark> marks, Map<Integer, WheelCare> wheels,
-        Set<Integer> assumed, List<Meant> meant) {
-    public static final House NONE = new House("", Category.NONE, Map.of(), Map.of(), Map.of(), Map.of(), Set.of(), List.of());
+        Set<Integer> assumed, List<Meant> meant, boolean dipFromZero) {
+    public static final House NONE = new House("", Category.NONE, Map.of(), Map.of(), Map.of(), Map.of(), Set.of(), List.of(), false);
 
     /** What kind of fixture it is, as a store sorts them. */
     public enum Category {
@@ -104,26 +105,30 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
     }
 
     public House withNotes(String to) {
-        return new House(to, category, chartCounts, channels, marks, wheels, assumed, meant);
+        return new House(to, category, chartCounts, channels, marks, wheels, assumed, meant, dipFromZero);
     }
 
     public House withCategory(Category to) {
-        return new House(notes, to, chartCounts, channels, marks, wheels, assumed, meant);
+        return new House(notes, to, chartCounts, channels, marks, wheels, assumed, meant, dipFromZero);
+    }
+
+    public House withDipFromZero(boolean to) {
+        return new House(notes, category, chartCounts, channels, marks, wheels, assumed, meant, to);
     }
 
     /** @param to null = the chart names none */
     public House withChartCount(int mode, @Nullable Integer to) {
-        return new House(notes, category, put(chartCounts, mode, to), channels, marks, wheels, assumed, meant);
+        return new House(notes, category, put(chartCounts, mode, to), channels, marks, wheels, assumed, meant, dipFromZero);
     }
 
     public House withCare(int channel, Care to) {
         return new House(notes, category, chartCounts, put(channels, channel, to.equals(Care.NONE) ? null : to), marks, wheels, assumed,
-                meant);
+                meant, dipFromZero);
     }
 
     /** @param to null = none */
     public House withMark(int range, @Nullable Mark to) {
-        return new House(notes, category, chartCounts, channels, put(marks, range, to), wheels, assumed, meant);
+        return new House(notes, category, chartCounts, channels, put(marks, range, to), wheels, assumed, meant, dipFromZero);
     }
 
     public WheelCare wheel(int wheel) {
@@ -132,7 +137,7 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
 
     public House withWheel(int wheel, WheelCare to) {
         return new House(notes, category, chartCounts, channels, marks, put(wheels, wheel, to.equals(WheelCare.NONE) ? null : to), assumed,
-                meant);
+                meant, dipFromZero);
     }
 
     /** {@return why a finding is meant; null if nobody said so} */
@@ -151,7 +156,7 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
         if (reason != null) {
             after.add(new Meant(rule, place, reason));
         }
-        return new House(notes, category, chartCounts, channels, marks, wheels, assumed, after);
+        return new House(notes, category, chartCounts, channels, marks, wheels, assumed, after, dipFromZero);
     }
 
     /** {@return this part in which a function's physical ends count as assumed, or as stated} */
@@ -165,7 +170,7 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
         } else {
             after.remove(function);
         }
-        return new House(notes, category, chartCounts, channels, marks, wheels, after, meant);
+        return new House(notes, category, chartCounts, channels, marks, wheels, after, meant, dipFromZero);
     }
 
     /**
@@ -183,7 +188,7 @@ public record House(String notes, Category category, Map<Integer, Integer> chart
             }
         });
         return new House(notes, category, chartCounts, doubled(channels, copies::get), doubled(marks, copies::get), wheels, assumedToo,
-                meant);
+                meant, dipFromZero);
     }
 
     private static <T> Map<Integer, T> doubled(Map<Integer, T> was, Function<Integer, @Nullable Integer> copies) {

@@ -62,6 +62,12 @@ public record Found(How how, String pin, String manufacturer, String model, Stri
         return !pin.isEmpty();
     }
 
+    /** {@return whether it is the same mode of the same revision, however it was found} */
+    public boolean isSameMode(Found other) {
+        return pin.equals(other.pin) && manufacturer.equals(other.manufacturer) && model.equals(other.model) && mode.equals(other.mode)
+                && breaks.equals(other.breaks);
+    }
+
     /** {@return such as {@code Tidewick Petrel Spot, Extended}} */
     public String words() {
         return hasProfile() ? manufacturer + " " + model + ", " + mode

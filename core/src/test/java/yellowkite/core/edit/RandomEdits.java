@@ -194,7 +194,7 @@ public final class RandomEdits {
                     1 + r.nextInt(2), a.pick(List.of(MakeCells.Order.values()))),
             (a, r) -> new SetLevels(a.channels(), a.pick(List.of(SetLevels.Level.values())), String.valueOf(r.nextInt(256))),
             (a, r) -> new SetCare(a.channels(), House.Tint.BLUE, a.name()),
-            (a, r) -> new SetNotes(a.name()), (a, r) -> new SetCategory(House.Category.SPOT),
+            (a, r) -> new SetNotes(a.name()), (a, r) -> new SetCategory(House.Category.SPOT), (a, r) -> new SetDipStart(r.nextBoolean()),
             (a, r) -> new SetChartCount(a.mode(), a.address()), (a, r) -> new MarkRange(a.range(), null),
             (a, r) -> new AddWheel(a.name(), WheelCare.Kind.COLOURS), (a, r) -> new RenameWheel(a.wheel(), a.name()),
             (a, r) -> new RemoveWheel(a.wheel()), (a, r) -> new AddSlot(a.wheel(), r.nextInt(6), a.name()),

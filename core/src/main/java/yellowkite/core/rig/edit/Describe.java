@@ -40,33 +40,34 @@ public record Describe(List<String> units, Column column, String to, boolean cou
 
     @Override
     public Outcome<Rig> applyTo(Rig before) {
-        return Said.onUnits(before, units, found -> (column == Column.NOTE ? Said.refusalOfNotes("to", to) : Said.refusal("to", to))
-            .orElseGet(() -> Said.tried("to", () -> {
-                var values = new HashMap<String, String>();
-                for (int i = 0; i < found.size(); i++) {
-                    values.put(found.get(i).uuid(), counting ? Numbered.at(to.strip(), i, found.size()) : to.strip());
-                }
-                return Said.applied(before.mapUnits(values.keySet(), unit -> said(unit, values.getOrDefault(unit.uuid(), ""))));
-            })));
+        return Said.onUnits(before, units, found -> Said.tried("to", () -> {
+            var values = new HashMap<String, String>();
+            for (int i = 0; i < found.size(); i++) {
+                values.put(found.get(i).uuid(), counting ? Numbered.at(to.strip(), i, found.size()) : to.strip());
+            }
+            return Said.applied(before.mapUnits(values.keySet(), unit -> said(unit, column, values.getOrDefault(unit.uuid(), ""))));
+        }));
     }
 
-    private Unit said(Unit unit, String value) {
+    /** {@return the unit of which that is said} @throws IllegalArgumentException with a sentence, if it cannot be */
+    static Unit said(Unit unit, Column column, String value) {
+        Said.requireFit(column == Column.NOTE ? Said.refusalOfNotes("to", value) : Said.refusal("to", value));
         return unit.with(f -> {
             switch (column) {
                 case NAME -> f.name = value;
-                case NUMBER -> f.number = value.isEmpty() ? null : (Integer) whole(value);
+                case NUMBER -> f.number = value.isEmpty() ? null : (Integer) whole(column, value);
                 case LAYER -> f.layer = value;
                 case GROUPS -> f.groups = groups(value);
                 case POSITION -> f.position = value.isEmpty() ? null : value;
                 case UNIT_CLASS -> f.unitClass = value.isEmpty() ? null : value;
                 case NOTE -> f.note = value;
                 case COLOUR -> f.colour = value;
-                case DIP_OFFSET -> f.dipOffset = value.isEmpty() ? 0 : whole(value);
+                case DIP_OFFSET -> f.dipOffset = value.isEmpty() ? 0 : whole(column, value);
             }
         });
     }
 
-    private int whole(String value) {
+    private static int whole(Column column, String value) {
         if (!value.matches("\\d{1,6}")) {
             throw new IllegalArgumentException("The " + column.words() + " is a whole number; '" + value + "' is none.");
         }

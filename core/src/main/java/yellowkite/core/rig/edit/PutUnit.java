@@ -22,18 +22,22 @@ public record PutUnit(String unit, @Nullable Integer dmxBreak, String to) implem
     public Outcome<Rig> applyTo(Rig before) {
         return Said.onUnits(before, List.of(unit), found -> Said.tried("to", () -> {
             var at = At.of(to);
-            var moved = found.getFirst();
-            if (moved.found().breaks().isEmpty() && moved.addresses().isEmpty()) {
-                return Said.rejected("unit", "Nobody knows how many addresses unit " + moved.called() + " takes. Give it a profile first.");
-            }
-            var patches = dmxBreak == null ? whole(moved, at) : one(moved, at, dmxBreak);
-            for (var patch : patches) {
-                if (patch.overruns()) {
-                    return Said.rejected("to", overTheEnd(moved, patch));
-                }
-            }
+            var patches = placed(found.getFirst(), dmxBreak, at);
             return Said.applied(before.mapUnits(List.of(unit), each -> each.with(f -> f.addresses = patches)));
         }));
+    }
+
+    /** {@return where a unit stands then} @throws IllegalArgumentException with a sentence, if it cannot stand there */
+    static List<Patch> placed(Unit moved, @Nullable Integer dmxBreak, At at) {
+        if (moved.found().breaks().isEmpty() && moved.addresses().isEmpty()) {
+            throw new IllegalArgumentException(
+                    "Nobody knows how many addresses unit " + moved.called() + " takes. Give it a profile first.");
+        }
+        var patches = dmxBreak == null ? whole(moved, at) : one(moved, at, dmxBreak);
+        patches.stream().filter(Patch::overruns).findFirst().ifPresent(over -> {
+            throw new IllegalArgumentException(overTheEnd(moved, over));
+        });
+        return patches;
     }
 
     static String overTheEnd(Unit unit, Patch patch) {

@@ -23,6 +23,7 @@ public record PutUniverse(UniverseFacts facts) implements RigEdit {
             return Said.refusal("name", facts.name())
                 .or(() -> Said.refusal("place", facts.place()))
                 .or(() -> Said.refusal("output", facts.output().to()))
+                .or(() -> facts.output().flaw().map(why -> Said.rejected("output", why)))
                 .or(() -> Said.refusal("colour", facts.colour()))
                 .orElseGet(() -> Said.applied(before.withUniverses(all)));
         });

@@ -51,6 +51,13 @@ final class Said {
         return TypedText.flaw(notes, LONGEST_NOTE).map(why -> rejected(field, why));
     }
 
+    /** @throws IllegalArgumentException with the reason of a refusal, if there is one */
+    static void requireFit(Optional<Outcome<Rig>> refusal) {
+        if (refusal.orElse(null) instanceof Outcome.Rejected<Rig>(var field, var reason)) {
+            throw new IllegalArgumentException(reason);
+        }
+    }
+
     /** Does it with the units that are meant, in the order in which they are named; refuses where one of them is gone, or none is named. */
     static Outcome<Rig> onUnits(Rig rig, Collection<String> uuids, Function<List<Unit>, Outcome<Rig>> change) {
         var byUuid = rig.units().stream().collect(Collectors.toMap(Unit::uuid, each -> each, (first, second) -> first));

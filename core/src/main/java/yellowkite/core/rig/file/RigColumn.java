@@ -47,9 +47,8 @@ enum RigColumn {
         return heading;
     }
 
-    /** {@return what a heading means; none if nobody knows} Case and signs do not count. */
-    static Optional<RigColumn> of(String heading) {
-        var plain = heading.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", " ").strip();
+    /** {@return what a heading means; none if nobody knows} @param plain in small letters, without signs */
+    static Optional<RigColumn> of(String plain) {
         return Arrays.stream(values())
             .filter(each -> each.heading.toLowerCase(Locale.ROOT).equals(plain) || each.others.contains(plain))
             .findFirst();

@@ -25,8 +25,6 @@ import yellowkite.core.rig.Unit;
 
 /** Reads the patch sheets of others, and ours: columns are known by their words and by what stands in them. */
 final class RigTableReading {
-    /** Lines above the headings: who made the sheet, and when. */
-    private static final int MOST_ABOVE = 20;
     private static final int LONGEST = 10_000;
     private static final Pattern BREAK = Pattern.compile("(\\d{1,5}):(.+)");
 
@@ -38,8 +36,11 @@ final class RigTableReading {
      * @throws FormatException if it is none of a rig, or too long; the message is the end of a sentence that begins with the file
      */
     static RigTable.Reading read(List<List<String>> rows) {
-        int heading = heading(rows);
-        var columns = columns(rows.get(heading));
+        var headings = Headings.find(RigColumn.class, rows, RigColumn::of)
+            .orElseThrow(() -> new FormatException(
+                    "is no patch sheet: no row has two headings such as Id, Name, Fixture, Mode, Universe and Address"));
+        int heading = headings.row();
+        var columns = headings.columns();
         if (!columns.containsKey(RigColumn.ADDRESS)) {
             byContents(rows, heading, columns);
         }
@@ -53,31 +54,6 @@ final class RigTableReading {
         var understood = new HashMap<String, String>();
         columns.forEach((column, at) -> understood.put(rows.get(heading).get(at).strip(), column.heading()));
         return new RigTable.Reading(understood, reading.hung(), reading.doubts);
-    }
-
-    private static int heading(List<List<String>> rows) {
-        int best = -1;
-        int most = 1;
-        for (int i = 0; i < Math.min(MOST_ABOVE, rows.size()); i++) {
-            int known = columns(rows.get(i)).size();
-            if (known > most) {
-                best = i;
-                most = known;
-            }
-        }
-        if (best < 0) {
-            throw new FormatException("is no patch sheet: no row has two headings such as Id, Name, Fixture, Mode, Universe and Address");
-        }
-        return best;
-    }
-
-    private static Map<RigColumn, Integer> columns(List<String> headings) {
-        var columns = new EnumMap<RigColumn, Integer>(RigColumn.class);
-        for (int i = 0; i < headings.size(); i++) {
-            int at = i;
-            RigColumn.of(headings.get(i)).ifPresent(column -> columns.putIfAbsent(column, at));
-        }
-        return columns;
     }
 
     /** Where no heading says so: a column that holds nothing but universes with addresses. */

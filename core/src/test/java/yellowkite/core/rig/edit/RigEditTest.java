@@ -27,6 +27,7 @@ import yellowkite.core.rig.Rigs;
 import yellowkite.core.rig.Unit;
 import yellowkite.core.rig.UniverseFacts;
 import yellowkite.core.rig.edit.Describe.Column;
+import yellowkite.core.rig.edit.PutCells.Cell;
 
 class RigEditTest {
     private static final String SEED = "00000000-0000-0000-0000-000000000001";
@@ -142,13 +143,22 @@ class RigEditTest {
 
         @Test
         void unitsAreAddressedStraightThroughInTheOrderOfTheSelection() {
-            assertThat(addresses(after(rig, new Readdress(List.of("3", "1", "4"), "2.490", false)))).containsExactly("1 3.1", "2 1.23",
+            assertThat(addresses(after(rig, new Readdress(List.of("3", "1", "4"), "2.490", false, false)))).containsExactly("1 3.1", "2 1.23",
                     "3 2.490", "4 3.23");
         }
 
         @Test
         void orAroundThoseThatStay() {
-            assertThat(addresses(after(rig, new Readdress(List.of("3", "4"), "1.1", true)))).endsWith("3 1.45", "4 1.54");
+            assertThat(addresses(after(rig, new Readdress(List.of("3", "4"), "1.1", true, false)))).endsWith("3 1.45", "4 1.54");
+        }
+
+        @Test
+        void orWithTheirGapsKept() {
+            assertThat(addresses(after(rig, new Readdress(List.of("2", "1"), "5.11", false, true)))).containsExactly("1 5.11", "2 5.33",
+                    "3 2.1", "4 no address");
+            assertThat(refused(rig, new Readdress(List.of("4"), "5.11", false, true)).reason()).isEqualTo("None of these units has an address.");
+            assertThat(refused(rig, new Readdress(List.of("1", "2"), "5.480", false, true)).reason())
+                .isEqualTo("From 5.502 it would run over the end of universe 5.");
         }
 
         @Test
@@ -165,6 +175,38 @@ class RigEditTest {
             assertThat(after(shared, new ShareAddresses(List.of("1"), false)).units()).extracting(Unit::sharedAs)
                 .containsExactly("", "1", "1",
                         "");
+        }
+    }
+
+    @Nested
+    class Pasting {
+        private static final List<Cell> COLUMNS = List.of(Cell.ID, Cell.NAME, Cell.ADDRESS);
+
+        @Test
+        void aBlockOfCellsIsSaidAtOnce() {
+            var after = after(rig, new PutCells(List.of("1", "2"), COLUMNS, List.of(List.of("2", "Left", "3.1"), List.of("1", "", ""))));
+
+            assertThat(addresses(after)).containsExactly("2 3.1", "1 no address", "3 2.1", "4 no address");
+            assertThat(after.units()).extracting(Unit::name).containsExactly("Left", "", "Unit 3", "Unit 4");
+        }
+
+        @Test
+        void aRowThatEndsEarlyLeavesTheRest() {
+            assertThat(addresses(after(rig, new PutCells(List.of("1"), COLUMNS, List.of(List.of("11")))))).contains("11 1.1");
+        }
+
+        @Test
+        void whatDoesNotFitIsToldWithItsRowAndNothingChanges() {
+            assertThat(refused(rig, new PutCells(List.of("1", "2"), COLUMNS, List.of(List.of("8"), List.of("9", "x", "0")))).reason())
+                .isEqualTo("Row 2 (unit 2): Address 0 does not exist: addresses begin at 1.");
+            assertThat(refused(rig, new PutCells(List.of("1"), COLUMNS, List.of(List.of("3")))).reason())
+                .isEqualTo("There would be two units 3.");
+            assertThat(refused(rig, new PutCells(List.of("1"), COLUMNS, List.of(List.of("")))).reason())
+                .isEqualTo("Row 1 (unit 1): A unit needs an id, such as 201.");
+            assertThat(refused(rig, new PutCells(List.of("4"), List.of(Cell.NUMBER), List.of(List.of("7"), List.of("8")))).reason())
+                .isEqualTo("There are 2 rows to paste and 1 unit from here on.");
+            assertThat(refused(rig, new PutCells(List.of("4"), List.of(Cell.NUMBER), List.of(List.of("7", "8")))).reason())
+                .isEqualTo("There are 2 columns to paste and 1 from here on.");
         }
     }
 

@@ -19,6 +19,7 @@ import yellowkite.core.curve.Smooth.Knot;
 import yellowkite.core.history.History;
 import yellowkite.core.history.Outcome;
 import yellowkite.core.rig.Adjustments.ChannelAdjustment;
+import yellowkite.core.rig.Asked;
 import yellowkite.core.rig.Collisions;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Patch;
@@ -26,7 +27,9 @@ import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Rigs;
 import yellowkite.core.rig.Unit;
 import yellowkite.core.rig.edit.Describe.Column;
+import yellowkite.core.rig.edit.PutCells.Cell;
 import yellowkite.core.rig.file.RigJson;
+import yellowkite.core.rig.file.RigTable;
 
 /** What holds for every rig, whatever was done to it. */
 class RigLawsTest {
@@ -62,11 +65,11 @@ class RigLawsTest {
     private static RigEdit edit(Rig rig, Random random) {
         var units = some(rig, random);
         var at = (1 + below(random, 4)) + "." + (1 + below(random, 512));
-        return switch (below(random, 12)) {
+        return switch (below(random, 13)) {
             case 10 -> new CopyUnits(new UUID(1, random.nextInt()).toString(), units);
             case 0 -> new PutUnit(units.isEmpty() ? "" : units.getFirst(), null, at);
             case 1 -> new ShiftUnits(units, below(random, 3) - 1, below(random, 40) - 20);
-            case 2 -> new Readdress(units, at, below(random, 2) == 0);
+            case 2 -> new Readdress(units, at, below(random, 2) == 0, below(random, 3) == 0);
             case 3 -> new ReplaceFixture(units, fixture(random));
             case 4 -> new RemoveUnits(units);
             case 5 -> new Describe(units, Column.values()[below(random, Column.values().length)], String.valueOf(below(random, 30)), true);
@@ -74,6 +77,9 @@ class RigLawsTest {
             case 7 -> new ShareAddresses(units, below(random, 3) > 0);
             case 8 -> new AdjustChannel(units, "Pan",
                     new ChannelAdjustment(true, List.of(new Knot(0, 0.1), new Knot(0.7, 0.9)), 1.5, 0.1, 0.9, true, true, 0.3));
+            case 11 -> new PutCells(units, List.of(Cell.ID, Cell.ADDRESS, Cell.POSITION), units.stream()
+                .map(each -> List.of(String.valueOf(below(random, 300)), below(random, 3) == 0 ? "" : at, "Rail"))
+                .toList());
             case 9 -> new HangOn(units, rig.units().isEmpty() ? null : rig.units().getFirst().uuid());
             default -> adding(random, below(random, 2) == 0 ? null : at);
         };
@@ -105,7 +111,7 @@ class RigLawsTest {
         var rig = walked(random, 6);
         var units = rig.units().stream().filter(each -> !each.found().breaks().isEmpty()).map(Unit::uuid).toList();
 
-        if (new Readdress(units, "1.1", false).acceptedOn(rig) instanceof Outcome.Applied<Rig>(var after)) {
+        if (new Readdress(units, "1.1", false, false).acceptedOn(rig) instanceof Outcome.Applied<Rig>(var after)) {
             var firsts = after.units().stream().map(each -> each.addresses().getFirst().at().absolute()).toList();
             assertThat(firsts).isSorted();
             assertThat(Collisions.of(after.units())).isEmpty();
@@ -134,6 +140,31 @@ class RigLawsTest {
             history = history.replay(step.edit()) instanceof History.Result.Changed<Rig, RigEdit>(var again) ? again : history;
         }
         assertThat(history.current()).isEqualTo(states.getLast());
+    }
+
+    /** Of a table what units are is asked for, not found; everything else comes back as it was. */
+    @Property(tries = 200)
+    void aTableHoldsEveryUnit(@ForAll("choices") Random random) {
+        var rig = walked(random, 8);
+        var bare = Found.NOTHING;
+
+        var read = RigTable.read(RigTable.write(rig));
+
+        assertThat(read.doubts()).isEmpty();
+        assertThat(read.units()).extracting(unit -> seen(unit, bare)).isEqualTo(rig.units().stream().map(unit -> seen(unit, bare)).toList());
+        assertThat(read.units()).extracting(unit -> unit.addresses().stream().map(each -> each.dmxBreak() + " " + each.at()).toList())
+            .isEqualTo(rig.units().stream().map(unit -> unit.addresses().stream().map(each -> each.dmxBreak() + " " + each.at()).toList()).toList());
+    }
+
+    private static Unit seen(Unit unit, Found as) {
+        var words = unit.found().hasProfile()
+                ? Asked.of(unit.found().manufacturer(), unit.found().model(), unit.found().mode(), null)
+                : unit.asked();
+        return unit.with(f -> {
+            f.asked = new Asked(words.spec(), words.mode(), null);
+            f.found = as;
+            f.addresses = List.of();
+        });
     }
 
     @Property(tries = 200)
