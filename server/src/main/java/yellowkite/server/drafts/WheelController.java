@@ -31,7 +31,6 @@ import yellowkite.server.web.Refusal;
  */
 @RestController
 class WheelController {
-    private static final int LONGEST_NAME = 60;
     private static final int LONGEST_LIST = 50_000;
     private final Drafts drafts;
     private final Drafting drafting;
@@ -121,20 +120,9 @@ class WheelController {
     DraftView putGobo(@PathVariable String draftId, @RequestParam(required = false) @Nullable Integer mode,
             @RequestBody SlotGoboRequest request, Change change) {
         var gobo = gobos.take(request.gobo());
-        var name = fileName(gobo.name(), gobo.sha256());
+        var name = gobo.fileName();
         return shaper.shape(drafting.applyWithFiles(draftId, request.version(), Map.of(Media.wheelPath(name), gobo.sha256()),
-                SetSlot.picture(request.wheel(), request.slot(), spoken(gobo.name()), name), change), mode);
-    }
-
-    /** {@return a name that a slot can have} */
-    private static String spoken(String name) {
-        return name.replaceAll("[^\\p{L}\\p{Nd} \"#%'()*+\\-/:;<=>@_`]", " ").strip();
-    }
-
-    /** {@return a name for an entry of the archive, and in it: letters, digits and dashes, told apart by what it holds} */
-    private static String fileName(String name, String sha256) {
-        var plain = name.replaceAll("[^A-Za-z0-9]+", "-").replaceAll("^-|-$", "");
-        return (plain.length() > LONGEST_NAME ? plain.substring(0, LONGEST_NAME) : plain) + "-" + sha256.substring(0, 8);
+                SetSlot.picture(request.wheel(), request.slot(), gobo.asSlot(), name), change), mode);
     }
 
     /** @param wheel name in that revision. @param over id of the wheel whose place it takes; null = beside the others */
@@ -162,7 +150,7 @@ class WheelController {
                 return SlotPart.of(slot);
             }
             var there = here.get(Media.wheelPath(slot.mediaFile()));
-            var name = there == null || there.equals(sha) ? slot.mediaFile() : fileName(slot.mediaFile(), sha);
+            var name = there == null || there.equals(sha) ? slot.mediaFile() : Gobos.fileName(slot.mediaFile(), sha);
             files.put(Media.wheelPath(name), sha);
             return SlotPart.of(slot).withMediaFile(name);
         }).toList();

@@ -11,6 +11,7 @@ import org.springframework.stereotype.Service;
 import yellowkite.core.gobo.Outline;
 import yellowkite.core.gobo.Picture;
 import yellowkite.core.gobo.PictureRefused;
+import yellowkite.core.rig.wheels.WheelPlan;
 import yellowkite.media.PictureFile;
 import yellowkite.server.content.ContentStore;
 import yellowkite.server.database.HouseClock;
@@ -24,6 +25,7 @@ import yellowkite.server.web.Refusal;
 @Service
 public class Gobos {
     private static final int MOST = 10_000;
+    private static final int LONGEST_FILE_NAME = 60;
     /** Corners that lie so near, in parts of the picture's side, to the line without them are left out of an outline. */
     static final double TOLERANCE = 0.001;
     private final GoboRepository repository;
@@ -123,7 +125,31 @@ public class Gobos {
     }
 
     /** What a profile takes of a gobo. */
-    public record Taken(String name, String sha256) {}
+    public record Taken(String name, String sha256) {
+        /** {@return the name as a slot can have it} */
+        public String asSlot() {
+            return name.replaceAll("[^\\p{L}\\p{Nd} \"#%'()*+\\-/:;<=>@_`]", " ").strip();
+        }
+
+        /** {@return a name for its entry in the archive} */
+        public String fileName() {
+            return Gobos.fileName(name, sha256);
+        }
+    }
+
+    /** {@return a name for an entry of the archive, and in it: letters, digits and dashes, told apart by what it holds} */
+    public static String fileName(String name, String sha256) {
+        var plain = name.replaceAll("[^A-Za-z0-9]+", "-").replaceAll("^-|-$", "");
+        return (plain.length() > LONGEST_FILE_NAME ? plain.substring(0, LONGEST_FILE_NAME) : plain) + "-" + sha256.substring(0, 8);
+    }
+
+    /** {@return all gobos, as sheets are laid out against them} */
+    public List<WheelPlan.ShelfGobo> shelf() {
+        return repository.search(List.of(), MOST)
+            .stream()
+            .map(each -> new WheelPlan.ShelfGobo(each.id(), each.name(), each.manufacturerNumber(), each.tags()))
+            .toList();
+    }
 
     /** {@return a gobo of the shelf} @throws Refusal 404 if it is gone */
     public Taken take(String id) {

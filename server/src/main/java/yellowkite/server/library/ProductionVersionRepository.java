@@ -45,6 +45,20 @@ public class ProductionVersionRepository implements RevisionHoldingRepository {
         return all().where(PRODUCTION_VERSION.PROFILE_ID.eq(profileId)).fetchOptional(mapping(ProductionVersion::new));
     }
 
+    /** {@return the profile that a production has for another one, of whichever revision it derives; none in the bin} */
+    public Optional<String> findFor(String originProfileId, String production) {
+        return database.select(PRODUCTION_VERSION.PROFILE_ID)
+            .from(PRODUCTION_VERSION)
+            .join(REVISION)
+            .on(REVISION.ID.eq(PRODUCTION_VERSION.ORIGIN_REVISION_ID))
+            .join(PROFILE)
+            .on(PROFILE.ID.eq(PRODUCTION_VERSION.PROFILE_ID))
+            .where(REVISION.PROFILE_ID.eq(originProfileId), PRODUCTION_VERSION.PRODUCTION.eq(production), PROFILE.BINNED_AT.isNull())
+            .orderBy(PRODUCTION_VERSION.PROFILE_ID)
+            .limit(1)
+            .fetchOptional(PRODUCTION_VERSION.PROFILE_ID);
+    }
+
     /** {@return those of some profiles that are production versions, by profile} */
     public Map<String, ProductionVersion> of(Collection<String> profileIds) {
         return all().where(PRODUCTION_VERSION.PROFILE_ID.in(profileIds))

@@ -1,15 +1,11 @@
 package yellowkite.server.rigs;
 
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -23,13 +19,9 @@ import yellowkite.core.rig.Found;
 import yellowkite.core.rig.edit.ReplaceFixture;
 import yellowkite.core.rig.edit.Replacement;
 import yellowkite.core.rig.edit.RigEdit;
-import yellowkite.core.rig.file.RigTable;
-import yellowkite.media.paper.PatchPrint;
-import yellowkite.media.table.TableFile;
 import yellowkite.server.web.Change;
 import yellowkite.server.web.EditJson;
 import yellowkite.server.web.Line;
-import yellowkite.server.web.Refusal;
 
 /** Rigs over HTTP. */
 @RestController
@@ -164,28 +156,5 @@ class RigController {
     @PostMapping("/api/rigs/{rigId}/replacement")
     Replacement replacement(@PathVariable String rigId, @RequestBody ReplacementRequest request) {
         return proposals.replacement(rigs.require(rigId).rig(), new ReplaceFixture(request.units(), request.fixture()));
-    }
-
-    /** 200 with the patch as a file. @param form csv, xlsx or pdf. @param order of a PDF */
-    @GetMapping("/api/rigs/{rigId}/sheet")
-    ResponseEntity<byte[]> sheet(@PathVariable String rigId, @RequestParam String form,
-            @RequestParam(defaultValue = "UNIVERSE") PatchPrint.Order order, @RequestParam(defaultValue = "") String link) {
-        var rig = rigs.require(rigId).rig();
-        var bytes = switch (form) {
-            case "csv" -> TableFile.csv(RigTable.write(rig));
-            case "xlsx" -> TableFile.xlsx(rig.name(), RigTable.write(rig));
-            case "pdf" -> PatchPrint.of(rig, order, link.length() <= 500 ? link : "");
-            default -> throw Refusal.unfit("form", "A patch sheet is csv, xlsx or pdf.");
-        };
-        var type = switch (form) {
-            case "csv" -> "text/csv";
-            case "pdf" -> "application/pdf";
-            default -> "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
-        };
-        return ResponseEntity.ok()
-            .header(HttpHeaders.CONTENT_DISPOSITION,
-                    ContentDisposition.attachment().filename(rig.name() + "." + form, StandardCharsets.UTF_8).build().toString())
-            .contentType(MediaType.parseMediaType(type))
-            .body(bytes);
     }
 }

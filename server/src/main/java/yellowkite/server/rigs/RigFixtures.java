@@ -2,6 +2,7 @@ package yellowkite.server.rigs;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -11,12 +12,16 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
+import yellowkite.core.compare.Side;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CompiledMode;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.rig.Asked;
 import yellowkite.core.rig.FixtureWords;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Matching.Candidate;
 import yellowkite.core.rig.Matching.CandidateMode;
+import yellowkite.core.rig.Matching;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
 import yellowkite.core.rig.edit.AddUnits;
@@ -92,6 +97,61 @@ class RigFixtures {
     Optional<CompiledMode> compiled(StoredRevision revision, String name) {
         var type = reader.description(revision).type();
         return type.modes().stream().filter(mode -> mode.name().equals(name)).findFirst().map(mode -> CompiledMode.of(type, mode));
+    }
+
+    /** {@return whether the switches of a fixture show 0 for address 1} */
+    boolean switchesCountFromZero(Found found) {
+        return found.hasProfile() && reader.house(found.pin()).dipFromZero();
+    }
+
+    /** {@return a revision that units pin, as candidate and as side of a comparison} */
+    Optional<StoredRevision> revision(String pin) {
+        return revisionRows.findById(pin);
+    }
+
+    /** {@return the newest revision of the same profile} */
+    StoredRevision newest(StoredRevision revision) {
+        return revisionRows.findNewest(revision.profileId()).orElse(revision);
+    }
+
+    /** {@return a mode of a revision as units are it; none if it has no such mode} */
+    Optional<Found> mode(StoredRevision revision, String name) {
+        return modes(revision).stream()
+            .filter(mode -> mode.name().equals(name))
+            .findFirst()
+            .map(mode -> chosen(candidate(revision), mode));
+    }
+
+    List<CandidateMode> modes(StoredRevision revision) {
+        return candidate(revision).modes();
+    }
+
+    private static Found chosen(Candidate of, CandidateMode mode) {
+        return Found.chosen(of.pin(), of.manufacturer(), of.model(), mode.name(), mode.breaks());
+    }
+
+    Side side(StoredRevision revision) {
+        return reader.side(revision);
+    }
+
+    FixtureType type(StoredRevision revision) {
+        return reader.house(revision.id()).laidOnto(reader.description(revision).type());
+    }
+
+    /** {@return for what each unit asks, what the library has for it} */
+    List<Unit> matched(List<Unit> units) {
+        var known = new HashMap<Asked, Found>();
+        return units.stream().map(unit -> unit.as(known.computeIfAbsent(unit.asked(), this::match))).toList();
+    }
+
+    private Found match(Asked asked) {
+        var words = Stream.of(asked.manufacturer() + " " + asked.model(), asked.model(), asked.manufacturer());
+        var candidates = words.filter(each -> !each.isBlank())
+            .flatMap(this::newest)
+            .distinct()
+            .map(this::candidate)
+            .toList();
+        return Matching.among(candidates).find(asked, "");
     }
 
     /** @throws Refusal 422 if an edit names a mode that its revision does not have just so */

@@ -15,8 +15,8 @@ import org.springframework.stereotype.Component;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.dmx.Tail;
-import yellowkite.core.rig.Adjustments;
 import yellowkite.core.rig.Collisions;
+import yellowkite.core.rig.Differing;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Occupancy;
 import yellowkite.core.rig.Patch;
@@ -100,7 +100,7 @@ class RigShaper {
             return new RigKind(each.manufacturer(), each.model(), each.mode(), each.footprint(), each.breaks().size(),
                     revision == null ? null : revision.profileId(), revision == null ? 0 : revision.number(),
                     last == null ? 0 : last.number(),
-                    tails.getOrDefault(each.pin() + "\n" + each.mode(), List.of()), addresses(revision, each.mode()));
+                    tails.getOrDefault(each.pin() + "\n" + each.mode(), List.of()), addresses(revision, each.mode()), each.pin());
         }).toList();
     }
 
@@ -134,7 +134,7 @@ class RigShaper {
     private static UnitLine unit(Unit unit, int kind) {
         return new UnitLine(unit.uuid(), unit.id(), unit.name(), unit.number(), unit.layer(), unit.groups(), unit.position(),
                 unit.unitClass(), kind, unit.addresses().stream().map(RigShaper::patch).toList(), unit.addressWords(), unit.note(),
-                unit.colour(), unit.dipOffset(), unit.hangsOn(), !unit.sharedAs().isEmpty(), !unit.adjustments().equals(Adjustments.NONE));
+                unit.colour(), unit.dipOffset(), unit.hangsOn(), !unit.sharedAs().isEmpty(), Differing.of(unit.adjustments()));
     }
 
     static PatchLine patch(Patch patch) {

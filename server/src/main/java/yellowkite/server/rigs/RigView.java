@@ -6,6 +6,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.check.Severity;
 import yellowkite.core.dmx.Tail;
+import yellowkite.core.rig.Differing;
 import yellowkite.core.rig.UniverseFacts;
 import yellowkite.core.rig.edit.RigEdit;
 
@@ -27,7 +28,8 @@ record RigView(String id, int version, String name, String production, @Nullable
      * @param footprint of all breaks together. @param addresses what stands on each of them
      */
     record RigKind(String manufacturer, String model, String mode, int footprint, int breaks, @Nullable String profileId, int revision,
-            int newest, List<Tail.Bundle> tail, List<KindAddress> addresses) {}
+            int newest,
+            List<Tail.Bundle> tail, List<KindAddress> addresses, String pin) {}
 
     /** @param address within the break. @param says the channel that has it, and which of its bytes */
     record KindAddress(int dmxBreak, int address, String says) {}
@@ -35,10 +37,10 @@ record RigView(String id, int version, String name, String production, @Nullable
     /** One break's place. */
     record PatchLine(int dmxBreak, int universe, int from, int to) {}
 
-    /** @param kind index of what it is among the kinds. @param adjusted whether it does anything differently from its profile */
+    /** @param kind index of what it is among the kinds. @param differs what it does differently from its profile */
     record UnitLine(String uuid, String id, String name, @Nullable Integer number, String layer, List<String> groups,
             @Nullable String position, @Nullable String unitClass, int kind, List<PatchLine> addresses, String address, String note,
-            String colour, int dipOffset, @Nullable String hangsOn, boolean shared, boolean adjusted) {}
+            String colour, int dipOffset, @Nullable String hangsOn, boolean shared, List<Differing.Mark> differs) {}
 
     /** Free addresses of a universe. */
     record StretchLine(int from, int to) {}

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static yellowkite.server.RunningKite.get;
 import static yellowkite.server.RunningKite.post;
 
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -16,65 +15,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
-import yellowkite.core.gdtf.GdtfDescription;
-import yellowkite.core.gdtf.GdtfFile;
-import yellowkite.demo.DemoHouse;
 import yellowkite.server.RunningKite.Answer;
 import yellowkite.server.RunningKite;
 
-class RigTest {
-    private String rig;
-    private int version;
-
-    @BeforeEach
-    void begun() {
-        var begun = post("/api/rigs", "{\"name\": \"Weir\", \"production\": \"Opera\"}").json();
-        rig = "/api/rigs/" + begun.path("id").asString();
-        version = begun.path("version").asInt();
-    }
-
-    private static String fixture(String name) {
-        var file = RunningKite.fresh(DemoHouse.moth());
-        var named = file.description().type().with(f -> {
-            f.manufacturer = "Sluicegate Works";
-            f.name = name;
-        });
-        return RunningKite.takeIn(new GdtfFile(GdtfDescription.of(named), file.others()));
-    }
-
-    private static String text(Answer answer) {
-        return new String(answer.body(), StandardCharsets.ISO_8859_1);
-    }
-
-    private JsonNode line(String text) {
-        return post(rig + "/line", "{\"text\": \"" + text + "\"}").json();
-    }
-
-    private Answer edit(String edit) {
-        return post(rig + "/edits", "{\"version\": " + version + ", \"edit\": " + edit + "}");
-    }
-
-    private JsonNode done(String edit) {
-        var answer = edit(edit);
-        assertThat(answer.status()).as(text(answer)).isEqualTo(200);
-        version = answer.json().path("version").asInt();
-        return answer.json();
-    }
-
-    private JsonNode added(String text) {
-        return done(line(text).path("edit").toString());
-    }
-
-    private static List<String> addresses(JsonNode rig) {
-        var all = new ArrayList<String>();
-        rig.path("units").forEach(unit -> all.add(unit.path("id").asString() + " " + unit.path("address").asString()));
-        return all;
-    }
-
-    private static String unit(JsonNode rig, int at) {
-        return rig.path("units").path(at).path("uuid").asString();
-    }
-
+class RigTest extends OnARig {
     @Nested
     class Adding {
         @Test
@@ -284,7 +228,7 @@ class RigTest {
             assertThat(get(address + "?channel=99").status()).isEqualTo(422);
             assertThat(get(address + "?level=2").status()).isEqualTo(422);
             assertThat(get(rig + "/units/none/path").status()).isEqualTo(404);
-            assertThat(get(rig).json().at("/units/0/adjusted").asBoolean()).isTrue();
+            assertThat(get(rig).json().at("/units/0/differs/0/says").asString()).isEqualTo("Inverted: Dimmer");
         }
 
         @Test

@@ -1,6 +1,5 @@
 package yellowkite.core.rig.edit;
 
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -18,28 +17,14 @@ import yellowkite.core.rig.Unit;
  * @param units in the order in which they are addressed
  * @param from of the first, as it is typed
  * @param aroundOthers whether units that stay are passed by; else what comes to stand on them is a collision
- * @param keepGaps whether the units keep their distances: the foremost comes to {@code from}, the others go along
  */
-public record Readdress(List<String> units, String from, boolean aroundOthers, boolean keepGaps) implements RigEdit {
+public record Readdress(List<String> units, String from, boolean aroundOthers) implements RigEdit {
     public Readdress {
         units = List.copyOf(units);
     }
 
     @Override
     public Outcome<Rig> applyTo(Rig before) {
-        return keepGaps ? shifted(before) : straight(before);
-    }
-
-    private Outcome<Rig> shifted(Rig before) {
-        return Said.onUnits(before, units, found -> Said.tried("from", () -> {
-            var to = At.of(from);
-            var foremost = found.stream().flatMap(unit -> unit.addresses().stream()).map(Patch::at).min(Comparator.naturalOrder());
-            return foremost.map(was -> new ShiftUnits(units, to.universe() - was.universe(), to.address() - was.address()).applyTo(before))
-                .orElseGet(() -> Said.rejected("units", "None of these units has an address."));
-        }));
-    }
-
-    private Outcome<Rig> straight(Rig before) {
         return Said.onUnits(before, units, found -> Said.tried("from", () -> {
             var unknown = found.stream().filter(each -> each.found().breaks().isEmpty()).findFirst();
             if (unknown.isPresent()) {

@@ -2,6 +2,7 @@ package yellowkite.core.rig.file;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -30,12 +31,23 @@ public final class RigTable {
         }
     }
 
+    /** {@return the headings of all columns, in their order} */
+    public static List<String> headings() {
+        return Arrays.stream(RigColumn.values()).map(RigColumn::heading).toList();
+    }
+
     /** {@return the headings, and a row for each unit} */
     public static List<List<String>> write(Rig rig) {
+        return write(rig, List.of());
+    }
+
+    /** Like {@link #write(Rig)}. @param headings of the columns that are written, in their own order; none = all */
+    public static List<List<String>> write(Rig rig, Collection<String> headings) {
+        var columns = Arrays.stream(RigColumn.values()).filter(each -> headings.isEmpty() || headings.contains(each.heading())).toList();
         var rows = new ArrayList<List<String>>();
-        rows.add(Arrays.stream(RigColumn.values()).map(RigColumn::heading).toList());
+        rows.add(columns.stream().map(RigColumn::heading).toList());
         var ids = rig.units().stream().collect(Collectors.toMap(Unit::uuid, Unit::id, (first, second) -> first));
-        rig.units().forEach(unit -> rows.add(Arrays.stream(RigColumn.values()).map(column -> cell(unit, column, ids)).toList()));
+        rig.units().forEach(unit -> rows.add(columns.stream().map(column -> cell(unit, column, ids)).toList()));
         return rows;
     }
 

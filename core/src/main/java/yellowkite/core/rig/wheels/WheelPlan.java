@@ -59,12 +59,12 @@ public record WheelPlan(List<TypePlan> types, List<Line> lost) {
     /**
      * What a slot becomes.
      *
-     * @param wheel id in that revision
+     * @param wheel its name
      * @param slot 1 = the first
      * @param gobo id on the shelf; null = no picture
      * @param colour {@code #rrggbb}; null = as it is
      */
-    public record SlotChange(int wheel, int slot, String name, @Nullable String gobo, @Nullable String colour) {}
+    public record SlotChange(String wheel, int slot, String name, @Nullable String gobo, @Nullable String colour) {}
 
     /** @param changes those of the lines that fit, the later row last */
     public record TypePlan(String pin, String manufacturer, String model, List<Line> lines, List<SlotChange> changes) {
@@ -195,7 +195,7 @@ public record WheelPlan(List<TypePlan> types, List<Line> lost) {
                             : kind == Kind.TURNING_GOBOS && tagged(gobo, "still") ? "A still gobo in a turning wheel."
                                     : kind == Kind.STILL_GOBOS && tagged(gobo, "turning") ? "A turning gobo in a still wheel." : "";
             var called = StandardName.of(gobo == null ? row.gobo() : gobo.name(), LONGEST_NAME);
-            change(row, wheel, slot, was, new SlotChange(wheel.id(), slot, called, gobo == null ? null : gobo.id(), null), says);
+            change(row, wheel, slot, was, new SlotChange(wheel.name(), slot, called, gobo == null ? null : gobo.id(), null), says);
         }
 
         private static boolean tagged(ShelfGobo gobo, String tag) {
@@ -216,7 +216,7 @@ public record WheelPlan(List<TypePlan> types, List<Line> lost) {
             }
             var hex = read.color() == null ? null : Srgb.of(Xyz.of(read.color())).hex();
             var says = !doubt.isEmpty() ? doubt : hex == null ? "Nobody knows this colour: the slot gets its name alone." : "";
-            change(row, wheel, slot, was, new SlotChange(wheel.id(), slot, read.name(), null, hex), says);
+            change(row, wheel, slot, was, new SlotChange(wheel.name(), slot, read.name(), null, hex), says);
         }
 
         private void change(Row row, Wheel wheel, int slot, String was, SlotChange change, String says) {

@@ -143,21 +143,21 @@ class RigEditTest {
 
         @Test
         void unitsAreAddressedStraightThroughInTheOrderOfTheSelection() {
-            assertThat(addresses(after(rig, new Readdress(List.of("3", "1", "4"), "2.490", false, false)))).containsExactly("1 3.1", "2 1.23",
+            assertThat(addresses(after(rig, new Readdress(List.of("3", "1", "4"), "2.490", false)))).containsExactly("1 3.1", "2 1.23",
                     "3 2.490", "4 3.23");
         }
 
         @Test
         void orAroundThoseThatStay() {
-            assertThat(addresses(after(rig, new Readdress(List.of("3", "4"), "1.1", true, false)))).endsWith("3 1.45", "4 1.54");
+            assertThat(addresses(after(rig, new Readdress(List.of("3", "4"), "1.1", true)))).endsWith("3 1.45", "4 1.54");
         }
 
         @Test
         void orWithTheirGapsKept() {
-            assertThat(addresses(after(rig, new Readdress(List.of("2", "1"), "5.11", false, true)))).containsExactly("1 5.11", "2 5.33",
+            assertThat(addresses(after(rig, new MoveUnits(List.of("2", "1"), "5.11")))).containsExactly("1 5.11", "2 5.33",
                     "3 2.1", "4 no address");
-            assertThat(refused(rig, new Readdress(List.of("4"), "5.11", false, true)).reason()).isEqualTo("None of these units has an address.");
-            assertThat(refused(rig, new Readdress(List.of("1", "2"), "5.480", false, true)).reason())
+            assertThat(refused(rig, new MoveUnits(List.of("4"), "5.11")).reason()).isEqualTo("None of these units has an address.");
+            assertThat(refused(rig, new MoveUnits(List.of("1", "2"), "5.480")).reason())
                 .isEqualTo("From 5.502 it would run over the end of universe 5.");
         }
 

@@ -65,11 +65,11 @@ class RigLawsTest {
     private static RigEdit edit(Rig rig, Random random) {
         var units = some(rig, random);
         var at = (1 + below(random, 4)) + "." + (1 + below(random, 512));
-        return switch (below(random, 13)) {
+        return switch (below(random, 14)) {
             case 10 -> new CopyUnits(new UUID(1, random.nextInt()).toString(), units);
             case 0 -> new PutUnit(units.isEmpty() ? "" : units.getFirst(), null, at);
             case 1 -> new ShiftUnits(units, below(random, 3) - 1, below(random, 40) - 20);
-            case 2 -> new Readdress(units, at, below(random, 2) == 0, below(random, 3) == 0);
+            case 2 -> new Readdress(units, at, below(random, 2) == 0);
             case 3 -> new ReplaceFixture(units, fixture(random));
             case 4 -> new RemoveUnits(units);
             case 5 -> new Describe(units, Column.values()[below(random, Column.values().length)], String.valueOf(below(random, 30)), true);
@@ -80,6 +80,7 @@ class RigLawsTest {
             case 11 -> new PutCells(units, List.of(Cell.ID, Cell.ADDRESS, Cell.POSITION), units.stream()
                 .map(each -> List.of(String.valueOf(below(random, 300)), below(random, 3) == 0 ? "" : at, "Rail"))
                 .toList());
+            case 12 -> new MoveUnits(units, at);
             case 9 -> new HangOn(units, rig.units().isEmpty() ? null : rig.units().getFirst().uuid());
             default -> adding(random, below(random, 2) == 0 ? null : at);
         };
@@ -111,7 +112,7 @@ class RigLawsTest {
         var rig = walked(random, 6);
         var units = rig.units().stream().filter(each -> !each.found().breaks().isEmpty()).map(Unit::uuid).toList();
 
-        if (new Readdress(units, "1.1", false, false).acceptedOn(rig) instanceof Outcome.Applied<Rig>(var after)) {
+        if (new Readdress(units, "1.1", false).acceptedOn(rig) instanceof Outcome.Applied<Rig>(var after)) {
             var firsts = after.units().stream().map(each -> each.addresses().getFirst().at().absolute()).toList();
             assertThat(firsts).isSorted();
             assertThat(Collisions.of(after.units())).isEmpty();

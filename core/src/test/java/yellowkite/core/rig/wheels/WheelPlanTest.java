@@ -40,10 +40,6 @@ class WheelPlanTest {
         return WheelPlan.of(WheelSheet.read(Arrays.stream(rows).map(row -> List.of(row.split("\\|", -1))).toList()), targets, SHELF);
     }
 
-    private int wheel(FixtureType type, String name) {
-        return type.findWheel(name).orElseThrow().id();
-    }
-
     private static List<String> says(List<Line> lines) {
         return lines.stream().map(line -> line.place() + " " + line.slot() + " " + line.fit() + " " + line.says()).toList();
     }
@@ -55,9 +51,9 @@ class WheelPlanTest {
 
         assertThat(plan.lost()).isEmpty();
         assertThat(plan.types()).hasSize(1);
-        assertThat(plan.types().getFirst().changes()).containsExactly(new SlotChange(wheel(spot, "Gobos"), 2, "Ripples", "g2", null),
-                new SlotChange(wheel(spot, "Gobos"), 3, "Ripples", "g2", null),
-                new SlotChange(wheel(spot, "Colours"), 3, "F24 Amber", null, "#ffb347"));
+        assertThat(plan.types().getFirst().changes()).containsExactly(new SlotChange("Gobos", 2, "Ripples", "g2", null),
+                new SlotChange("Gobos", 3, "Ripples", "g2", null),
+                new SlotChange("Colours", 3, "F24 Amber", null, "#ffb347"));
         assertThat(plan.types().getFirst().lines()).extracting(Line::was, Line::will)
             .contains(tuple("One", "Ripples"), tuple("Blue", "F24 Amber"));
     }

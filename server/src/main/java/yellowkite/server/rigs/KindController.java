@@ -1,0 +1,111 @@
+package yellowkite.server.rigs;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+import yellowkite.core.rig.Found;
+import yellowkite.core.rig.ModeCosts;
+import yellowkite.core.rig.MovingUp;
+import yellowkite.core.rig.Rig;
+import yellowkite.core.rig.Unit;
+import yellowkite.core.rig.edit.ReplaceFixture;
+import yellowkite.core.rig.edit.RigEdit;
+import yellowkite.core.rig.edit.SeveralRigEdits;
+import yellowkite.server.revisions.StoredRevision;
+
+/** What the units of a rig could be instead, kind by kind, over HTTP. Reads only. */
+@RestController
+class KindController {
+    private final Rigs rigs;
+    private final RigFixtures fixtures;
+
+    KindController(Rigs rigs, RigFixtures fixtures) {
+        this.rigs = rigs;
+        this.fixtures = fixtures;
+    }
+
+    /** Another mode of a kind. @param fixture what units would be */
+    record CostLine(ModeCosts.Cost cost, Found fixture) {}
+
+    /** @param kind what units are. @param units their uuids */
+    record KindCosts(Found kind, List<String> units, List<CostLine> others) {}
+
+    /** 200 with what each other mode of the profiles in use would cost. */
+    @GetMapping("/api/rigs/{rigId}/costs")
+    List<KindCosts> costs(@PathVariable String rigId) {
+        var rig = rigs.require(rigId).rig();
+        return kinds(rig).entrySet()
+            .stream()
+            .flatMap(each -> fixtures.revision(each.getKey().pin()).stream().map(revision -> costs(rig, each.getValue(), revision)))
+            .toList();
+    }
+
+    /** {@return the units of each kind that has a profile} However a unit's kind was found, units of it stand together. */
+    private static Map<Found, List<Unit>> kinds(Rig rig) {
+        return rig.units()
+            .stream()
+            .filter(unit -> unit.found().hasProfile())
+            .collect(Collectors.groupingBy(unit -> Found.chosen(unit.found().pin(), unit.found().manufacturer(), unit.found().model(),
+                    unit.found().mode(), unit.found().breaks()), LinkedHashMap::new, Collectors.toList()));
+    }
+
+    private KindCosts costs(Rig rig, List<Unit> units, StoredRevision revision) {
+        var kind = units.getFirst().found();
+        var others = ModeCosts.of(rig, kind, fixtures.modes(revision))
+            .stream()
+            .flatMap(cost -> fixtures.mode(revision, cost.mode()).stream().map(found -> new CostLine(cost, found)))
+            .toList();
+        return new KindCosts(kind, uuids(units), others);
+    }
+
+    private static List<String> uuids(List<Unit> units) {
+        return units.stream().map(Unit::uuid).toList();
+    }
+
+    /**
+     * Units that pin an older revision.
+     *
+     * @param revision that they pin, and {@code newest} of the profile. @param units their uuids
+     * @param gone modes of theirs that the newest lacks; units of those stay
+     * @param edit moves the others up
+     */
+    record MoveLine(String profileId, String manufacturer, String model, int revision, int newest, List<String> units, MovingUp moving,
+            List<String> gone, RigEdit edit) {}
+
+    /** 200 with the pinned revisions of which there are newer ones, and what moving up does to this rig. */
+    @GetMapping("/api/rigs/{rigId}/moves")
+    List<MoveLine> moves(@PathVariable String rigId) {
+        Map<String, List<Unit>> byPin = rigs.require(rigId)
+            .rig()
+            .units()
+            .stream()
+            .filter(unit -> unit.found().hasProfile())
+            .collect(Collectors.groupingBy(unit -> unit.found().pin(), LinkedHashMap::new, Collectors.toList()));
+        return byPin.entrySet()
+            .stream()
+            .flatMap(each -> fixtures.revision(each.getKey()).stream().flatMap(pinned -> {
+                var newest = fixtures.newest(pinned);
+                return pinned.number() < newest.number() ? Stream.of(move(pinned, newest, each.getValue())) : Stream.empty();
+            }))
+            .toList();
+    }
+
+    private MoveLine move(StoredRevision pinned, StoredRevision newest, List<Unit> units) {
+        var type = fixtures.type(newest);
+        var byMode = units.stream().collect(Collectors.groupingBy(unit -> unit.found().mode(), LinkedHashMap::new, Collectors.toList()));
+        var will = byMode.keySet().stream().flatMap(mode -> fixtures.mode(newest, mode).stream()).toList();
+        var named = will.stream().collect(Collectors.toMap(Found::mode, Function.identity()));
+        return new MoveLine(pinned.profileId(), type.manufacturer(), type.name(), pinned.number(), newest.number(), uuids(units),
+                MovingUp.of(units, fixtures.side(pinned), fixtures.side(newest)),
+                byMode.keySet().stream().filter(mode -> !named.containsKey(mode)).toList(),
+                new SeveralRigEdits(will.stream()
+                    .<RigEdit>map(found -> new ReplaceFixture(uuids(byMode.getOrDefault(found.mode(), List.of())), found))
+                    .toList()));
+    }
+}
