@@ -22,7 +22,7 @@ export function BinRig({ rig }: { rig: Rig }) {
       await navigate('/rigs');
     },
   });
-  const adjusted = rig.units.filter((unit) => unit.adjusted).length;
+  const adjusted = rig.units.filter((unit) => unit.differs.length > 0).length;
   const people = [...new Set(rig.history.map((line) => line.author))];
   return (
     <>

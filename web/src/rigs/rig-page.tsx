@@ -22,6 +22,7 @@ import { SelectionBar } from './selection-bar';
 import { ToResolve } from './to-resolve';
 import { UnitPath } from './unit-path';
 import { UnitTable } from './unit-table';
+import { useRows } from './use-rows';
 import { useUnitSelection } from './use-units';
 
 /** A rig: a line that adds units, its universes as lanes, its units as a table, and what has to be resolved. */
@@ -36,7 +37,8 @@ export function RigPage() {
 
 function Patch({ rig }: { rig: Rig }) {
   const change = useRigChange(rig.id);
-  const selection = useUnitSelection(rig.units);
+  const rows = useRows(rig);
+  const selection = useUnitSelection(rows.ordered);
   const [text, setText] = useState('');
   const pointed = useRef<(at: Pointed) => void>(null);
   const { proposal, current } = useProposal(rig.id, rig.version, text);
@@ -95,7 +97,7 @@ function Patch({ rig }: { rig: Rig }) {
           />
           <PointedAt rig={rig} ref={pointed} />
           <SelectionBar rig={rig} selection={selection} onSend={send} />
-          <UnitTable rig={rig} selection={selection} onSend={send} />
+          <UnitTable rig={rig} rows={rows} selection={selection} onSend={send} />
         </div>
         <aside
           aria-label="Path, what to resolve, and history"

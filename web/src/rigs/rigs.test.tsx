@@ -33,7 +33,7 @@ function unit(id: string, universe: number, from: number, change: Partial<RigUni
     dipOffset: 0,
     hangsOn: null,
     shared: false,
-    adjusted: false,
+    differs: [],
     ...change,
   };
 }
@@ -61,6 +61,7 @@ function rig(change: Partial<Rig> = {}): Rig {
         newest: 1,
         tail: [],
         addresses: [{ dmxBreak: 1, address: 1, says: 'Dimmer, Body, coarse' }],
+        pin: 'pin-1',
       },
     ],
     units: [unit('1', 1, 1), unit('2', 1, 10), unit('3', 1, 19)],
@@ -342,7 +343,7 @@ function pathOf(change: Partial<UnitPath> = {}): UnitPath {
 
 test('the path of a unit is read step by step and changed where it stands', async () => {
   house.use(http.get('*/api/rigs/:id/units/:uuid/path', () => HttpResponse.json(pathOf())));
-  const sent = shown(rig({ units: [unit('1', 1, 1, { adjusted: true }), unit('2', 1, 10)] }));
+  const sent = shown(rig({ units: [unit('1', 1, 1, { differs: [{ kind: 'INVERT', says: 'Inverted: Pan' }] }), unit('2', 1, 10)] }));
 
   await userEvent.click(await screen.findByRole('checkbox', { name: 'Select unit 1' }));
   expect(await screen.findByText('Runs the other way.')).toBeTruthy();

@@ -7,7 +7,22 @@ import { Typed } from '#/ui/typed';
 import { ReplaceUnits } from './replace-units';
 import type { UnitSelection } from './use-units';
 
-/** What can be done with the units that are selected, in the order of the list. */
+type Described = Extract<RigEdit, { type: 'describe' }>['column'];
+type Gaps = 'around' | 'straight' | 'kept';
+
+const FILLED: { column: Described; text: string }[] = [
+  { column: 'NAME', text: 'Name' },
+  { column: 'POSITION', text: 'Position' },
+  { column: 'NUMBER', text: 'Unit number' },
+  { column: 'LAYER', text: 'Layer' },
+  { column: 'GROUPS', text: 'Groups' },
+  { column: 'UNIT_CLASS', text: 'Class' },
+  { column: 'COLOUR', text: 'Colour tag' },
+  { column: 'NOTE', text: 'Note' },
+  { column: 'DIP_OFFSET', text: 'DIP offset' },
+];
+
+/** What can be done with the units that are selected, in the order in which they stand. */
 export function SelectionBar({
   rig,
   selection,
@@ -18,7 +33,6 @@ export function SelectionBar({
   onSend: (edit: RigEdit) => Promise<string | null>;
 }) {
   const [replacing, setReplacing] = useState(false);
-  const [around, setAround] = useState(true);
   const { selected } = selection;
   if (selected.length === 0) return null;
   const units = selected.map((unit) => unit.uuid);
@@ -30,26 +44,7 @@ export function SelectionBar({
       className="flex flex-wrap items-center gap-x-4 gap-y-1.5 border-b border-line bg-raised px-4 py-1.5 text-sm"
     >
       <span className="font-semibold">{several ? `${selected.length} units selected` : `Unit ${selected[0]?.id} selected`}</span>
-      <span className="flex items-center gap-1.5">
-        <Typed
-          label="Address from"
-          showLabel={false}
-          value=""
-          placeholder="Address from …"
-          width="w-32"
-          mono
-          onSend={(from) => onSend({ type: 'readdress', units, from, aroundOthers: around })}
-        />
-        <label className="flex items-center gap-1 text-muted">
-          <input
-            type="checkbox"
-            className="size-4 accent-kite"
-            checked={around}
-            onChange={(event) => setAround(event.currentTarget.checked)}
-          />
-          around others
-        </label>
-      </span>
+      <AddressFrom units={units} onSend={onSend} />
       <Typed
         label="Renumber from"
         value=""
@@ -58,24 +53,26 @@ export function SelectionBar({
         mono
         onSend={(first) => onSend({ type: 'renumber', units, first })}
       />
-      <Typed
-        label="Name, counting on"
-        value=""
-        placeholder="Name, counting on …"
-        width="w-44"
-        onSend={(to) => onSend({ type: 'describe', units, column: 'NAME', to, counting: true })}
-      />
-      <Typed
-        label="Position"
-        value=""
-        placeholder="Position …"
-        width="w-32"
-        onSend={(to) => onSend({ type: 'describe', units, column: 'POSITION', to, counting: false })}
-      />
+      <Fill units={units} onSend={onSend} />
       {several && (
-        <Button quiet onClick={selection.everySecond}>
-          Every second
-        </Button>
+        <span className="flex items-center gap-1">
+          <Button quiet onClick={() => selection.everyNth(2)}>
+            Every second
+          </Button>
+          <Typed
+            label="Select every nth"
+            value=""
+            placeholder="every nth"
+            width="w-20"
+            mono
+            onSend={(text) => {
+              const n = Number(text);
+              if (!Number.isInteger(n) || n < 1) return 'A whole number: 3 selects every third from the first.';
+              selection.everyNth(n);
+              return null;
+            }}
+          />
+        </span>
       )}
       <Button quiet onClick={() => void onSend({ type: 'copyUnits', seed: crypto.randomUUID(), units })}>
         Duplicate
@@ -100,5 +97,74 @@ export function SelectionBar({
         <X size={16} aria-hidden />
       </Button>
     </div>
+  );
+}
+
+const LOOK = 'min-h-7 rounded-sm border border-edge bg-trough px-1 text-sm';
+
+/** Addresses the selection from an address on: into the free gaps, straight through, or with its own gaps kept. */
+function AddressFrom({ units, onSend }: { units: string[]; onSend: (edit: RigEdit) => Promise<string | null> }) {
+  const [gaps, setGaps] = useState<Gaps>('around');
+  return (
+    <span className="flex items-center gap-1">
+      <Typed
+        label="Address from"
+        showLabel={false}
+        value=""
+        placeholder="Address from …"
+        width="w-32"
+        mono
+        onSend={(from) =>
+          onSend(
+            gaps === 'kept'
+              ? { type: 'moveUnits', units, to: from }
+              : { type: 'readdress', units, from, aroundOthers: gaps === 'around' },
+          )
+        }
+      />
+      <select aria-label="Gaps" value={gaps} className={LOOK} onChange={(event) => setGaps(event.currentTarget.value as Gaps)}>
+        <option value="around">into free gaps</option>
+        <option value="straight">straight through</option>
+        <option value="kept">gaps kept</option>
+      </select>
+    </span>
+  );
+}
+
+/** One column over the whole selection, counting on if it is wanted. */
+function Fill({ units, onSend }: { units: string[]; onSend: (edit: RigEdit) => Promise<string | null> }) {
+  const [column, setColumn] = useState<Described>('NAME');
+  const [counting, setCounting] = useState(true);
+  return (
+    <span className="flex items-center gap-1">
+      <select
+        aria-label="Column to fill"
+        value={column}
+        className={LOOK}
+        onChange={(event) => setColumn(FILLED.find((each) => each.column === event.currentTarget.value)?.column ?? 'NAME')}
+      >
+        {FILLED.map((each) => (
+          <option key={each.column} value={each.column}>
+            {each.text}
+          </option>
+        ))}
+      </select>
+      <Typed
+        label="Fill with"
+        value=""
+        placeholder={counting ? 'Fill, counting on …' : 'Fill with …'}
+        width="w-36"
+        onSend={(to) => onSend({ type: 'describe', units, column, to, counting })}
+      />
+      <label className="flex items-center gap-1 text-muted">
+        <input
+          type="checkbox"
+          className="size-4 accent-kite"
+          checked={counting}
+          onChange={(event) => setCounting(event.currentTarget.checked)}
+        />
+        counting
+      </label>
+    </span>
   );
 }

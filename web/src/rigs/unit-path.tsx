@@ -103,7 +103,7 @@ export function UnitPath({
             Apply this path to {units.length} units
           </Button>
         )}
-        <Button quiet disabled={!unit.adjusted} onClick={() => void send({ type: 'setAdjustments', units, to: NOTHING })}>
+        <Button quiet disabled={unit.differs.length === 0} onClick={() => void send({ type: 'setAdjustments', units, to: NOTHING })}>
           As the profile
         </Button>
       </div>

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import type { RigUnit } from '#/api/types';
 
-/** Which units are meant: one, several, a stretch of the list; in the order of the list. */
+/** Which units are meant: one, several, a stretch of the list. @param units all of them, in the order in which they stand */
 export function useUnitSelection(units: RigUnit[]) {
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const [anchor, setAnchor] = useState<string | null>(null);
@@ -24,16 +24,16 @@ export function useUnitSelection(units: RigUnit[]) {
     setChosen(next);
   }
 
-  /** Of what is selected, every second one from the first. */
-  function everySecond() {
-    setChosen(new Set(selected.filter((_, index) => index % 2 === 0).map((unit) => unit.uuid)));
+  /** Of what is selected, every nth one from the first. */
+  function everyNth(n: number) {
+    setChosen(new Set(selected.filter((_, index) => index % n === 0).map((unit) => unit.uuid)));
   }
 
   return {
     selected,
     has: (uuid: string) => chosen.has(uuid),
     choose,
-    everySecond,
+    everyNth,
     only: (uuids: string[]) => setChosen(new Set(uuids)),
     none: () => setChosen(new Set()),
   };

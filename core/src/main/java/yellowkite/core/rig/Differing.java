@@ -17,11 +17,11 @@ public final class Differing {
     }
 
     /** @param says in words: {@code Inverted: Pan, Tilt} */
-    public record Mark(Kind kind, String says) {}
+    public record ChangedStep(Kind kind, String says) {}
 
     /** {@return what differs, in the order of the path; none if the unit does as its profile says} */
-    public static List<Mark> of(Adjustments own) {
-        var marks = new ArrayList<Mark>();
+    public static List<ChangedStep> of(Adjustments own) {
+        var marks = new ArrayList<ChangedStep>();
         mark(marks, own, Kind.MASTER, "Outside the grand master", own.outsideMaster(), ChannelAdjustment::outsideMaster);
         mark(marks, own, Kind.SWAP, "Pan and tilt swapped", own.swapPanTilt(), none -> false);
         mark(marks, own, Kind.INVERT, "Inverted", false, ChannelAdjustment::invert);
@@ -34,7 +34,7 @@ public final class Differing {
         return marks;
     }
 
-    private static void mark(List<Mark> marks, Adjustments own, Kind kind, String says, boolean whole, Predicate<ChannelAdjustment> is) {
+    private static void mark(List<ChangedStep> marks, Adjustments own, Kind kind, String says, boolean whole, Predicate<ChannelAdjustment> is) {
         var channels = own.channels()
             .entrySet()
             .stream()
@@ -42,7 +42,7 @@ public final class Differing {
             .map(Map.Entry::getKey)
             .collect(Collectors.joining(", "));
         if (whole || !channels.isEmpty()) {
-            marks.add(new Mark(kind, channels.isEmpty() ? says : says + ": " + channels));
+            marks.add(new ChangedStep(kind, channels.isEmpty() ? says : says + ": " + channels));
         }
     }
 }

@@ -13,12 +13,12 @@ import yellowkite.core.compare.Side;
 /**
  * What a newer revision of a profile does to the units that pin an older one.
  *
- * @param lines the worst first; within a rank, those that touch an adjustment of a unit, then those of most units
+ * @param effects the worst first; within a rank, those that touch an adjustment of a unit, then those of most units
  * @param elsewhere differences in modes that none of the units is
  */
-public record MovingUp(List<Line> lines, int elsewhere) {
+public record MovingUp(List<Effect> effects, int elsewhere) {
     public MovingUp {
-        lines = List.copyOf(lines);
+        effects = List.copyOf(effects);
     }
 
     /**
@@ -27,8 +27,8 @@ public record MovingUp(List<Line> lines, int elsewhere) {
      * @param mode empty where it is of the whole profile
      * @param units how many feel it. @param adjusted ids of those that adjust this very channel
      */
-    public record Line(Rank rank, String mode, String where, String says, String before, String after, int units, List<String> adjusted) {
-        public Line {
+    public record Effect(Rank rank, String mode, String where, String says, String before, String after, int units, List<String> adjusted) {
+        public Effect {
             adjusted = List.copyOf(adjusted);
         }
     }
@@ -36,30 +36,30 @@ public record MovingUp(List<Line> lines, int elsewhere) {
     /** @param units those that pin the older revision */
     public static MovingUp of(Collection<Unit> units, Side pinned, Side newer) {
         var modes = units.stream().map(unit -> unit.found().mode()).collect(Collectors.toSet());
-        var lines = new ArrayList<Line>();
+        var effects = new ArrayList<Effect>();
         int elsewhere = 0;
         for (var each : Comparison.of(pinned, newer).differences()) {
             var mode = each.place().mode();
             if (mode.isEmpty() || modes.contains(mode)) {
-                lines.add(line(each, units.stream().filter(unit -> mode.isEmpty() || unit.found().mode().equals(mode)).toList(), pinned));
+                effects.add(effect(each, units.stream().filter(unit -> mode.isEmpty() || unit.found().mode().equals(mode)).toList(), pinned));
             } else {
                 elsewhere++;
             }
         }
-        lines.sort(Comparator.comparing(Line::rank)
+        effects.sort(Comparator.comparing(Effect::rank)
             .thenComparing(line -> line.adjusted().isEmpty())
-            .thenComparing(Line::units, Comparator.reverseOrder()));
-        return new MovingUp(lines, elsewhere);
+            .thenComparing(Effect::units, Comparator.reverseOrder()));
+        return new MovingUp(effects, elsewhere);
     }
 
-    private static Line line(Difference each, List<Unit> units, Side pinned) {
+    private static Effect effect(Difference each, List<Unit> units, Side pinned) {
         var attribute = attribute(pinned, each.place());
         var adjusted = units.stream()
             .filter(unit -> unit.adjustments().channels().containsKey(each.place().channel())
                     || unit.adjustments().channels().containsKey(attribute))
             .map(Unit::id)
             .toList();
-        return new Line(each.rank(), each.place().mode(), each.place().words(), each.says(), each.before(), each.after(), units.size(),
+        return new Effect(each.rank(), each.place().mode(), each.place().words(), each.says(), each.before(), each.after(), units.size(),
                 each.place().channel().isEmpty() ? List.of() : adjusted);
     }
 

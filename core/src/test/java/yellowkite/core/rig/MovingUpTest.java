@@ -40,20 +40,20 @@ class MovingUpTest {
     void theWorstComesFirstAndSaysWhichUnitsAdjustThatChannel() {
         var up = MovingUp.of(List.of(unit("1", ""), unit("2", "Zoom")), moth(2, 0, 1), moth(3, 0, 1));
 
-        assertThat(up.lines().getFirst().rank()).isEqualTo(Rank.BREAKS);
-        assertThat(up.lines()).anySatisfy(line -> {
+        assertThat(up.effects().getFirst().rank()).isEqualTo(Rank.BREAKS);
+        assertThat(up.effects()).anySatisfy(line -> {
             assertThat(line.where()).contains("Zoom");
             assertThat(line.units()).isEqualTo(2);
             assertThat(line.adjusted()).containsExactly("2");
         });
-        assertThat(up.lines()).extracting(line -> line.rank().ordinal()).isSorted();
+        assertThat(up.effects()).extracting(effect -> effect.rank().ordinal()).isSorted();
     }
 
     @Test
     void whatDiffersInModesThatNoUnitIsIsOnlyCounted() {
         var up = MovingUp.of(List.of(unit("1", "")), moth(2, 0, 1), moth(2, 0, 4));
 
-        assertThat(up.lines()).isEmpty();
+        assertThat(up.effects()).isEmpty();
         assertThat(up.elsewhere()).isPositive();
     }
 

@@ -40,7 +40,7 @@ record RigView(String id, int version, String name, String production, @Nullable
     /** @param kind index of what it is among the kinds. @param differs what it does differently from its profile */
     record UnitLine(String uuid, String id, String name, @Nullable Integer number, String layer, List<String> groups,
             @Nullable String position, @Nullable String unitClass, int kind, List<PatchLine> addresses, String address, String note,
-            String colour, int dipOffset, @Nullable String hangsOn, boolean shared, List<Differing.Mark> differs) {}
+            String colour, int dipOffset, @Nullable String hangsOn, boolean shared, List<Differing.ChangedStep> differs) {}
 
     /** Free addresses of a universe. */
     record StretchLine(int from, int to) {}

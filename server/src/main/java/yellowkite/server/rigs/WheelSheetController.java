@@ -46,7 +46,7 @@ class WheelSheetController {
     /** @param known whether the production has a version of it already. @param units how many there are of it in the rig */
     record WheelTypeLine(WheelPlan.TypePlan plan, boolean known, int units) {}
 
-    record WheelPlanView(String production, List<WheelTypeLine> types, List<WheelPlan.Line> lost) {}
+    record WheelPlanView(String production, List<WheelTypeLine> types, List<WheelPlan.SheetLine> lost) {}
 
     /** 200 with what a sheet would put where, and what does not fit; nothing is made. 422 if it is none. */
     @PostMapping(value = "/api/rigs/{rigId}/wheel-plan", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)

@@ -110,7 +110,7 @@ class WheelSheetTest extends OnARig {
 
         var move = get(rig + "/moves").json().path(0);
         assertThat(move.path("revision").asInt() + " to " + move.path("newest").asInt()).isEqualTo("1 to 2");
-        assertThat(move.at("/moving/lines").size()).isPositive();
+        assertThat(move.at("/moving/effects").size()).isPositive();
         var moved = done(move.path("edit").toString());
         assertThat(moved.at("/kinds/0/revision").asInt()).isEqualTo(2);
         assertThat(addresses(moved)).containsExactly("1 1.1", "2 1.10");

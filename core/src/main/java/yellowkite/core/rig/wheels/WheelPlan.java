@@ -28,7 +28,7 @@ import yellowkite.core.text.StandardName;
  * @param types the profiles that it puts something into
  * @param lost rows that fit none of them
  */
-public record WheelPlan(List<TypePlan> types, List<Line> lost) {
+public record WheelPlan(List<TypePlan> types, List<SheetLine> lost) {
     private static final int LONGEST_NAME = 80;
     private static final Set<Kind> GOBOS = Set.of(Kind.STILL_GOBOS, Kind.TURNING_GOBOS);
     private static final Set<Kind> COLOURS = Set.of(Kind.COLOURS, Kind.STRING);
@@ -54,7 +54,7 @@ public record WheelPlan(List<TypePlan> types, List<Line> lost) {
     }
 
     /** @param was what the slot holds, and {@code will} hold. @param says why it does not fit, or is doubtful; empty if it fits */
-    public record Line(String place, String fixture, String wheel, String slot, String was, String will, Fit fit, String says) {}
+    public record SheetLine(String place, String fixture, String wheel, String slot, String was, String will, Fit fit, String says) {}
 
     /**
      * What a slot becomes.
@@ -67,7 +67,7 @@ public record WheelPlan(List<TypePlan> types, List<Line> lost) {
     public record SlotChange(String wheel, int slot, String name, @Nullable String gobo, @Nullable String colour) {}
 
     /** @param changes those of the lines that fit, the later row last */
-    public record TypePlan(String pin, String manufacturer, String model, List<Line> lines, List<SlotChange> changes) {
+    public record TypePlan(String pin, String manufacturer, String model, List<SheetLine> lines, List<SlotChange> changes) {
         public TypePlan {
             lines = List.copyOf(lines);
             changes = List.copyOf(changes);
@@ -77,11 +77,11 @@ public record WheelPlan(List<TypePlan> types, List<Line> lost) {
     /** {@return what comes of a sheet} @param targets the profiles of the rig. @param shelf all gobos of the house */
     public static WheelPlan of(WheelSheet sheet, Collection<Target> targets, Collection<ShelfGobo> shelf) {
         var plans = new LinkedHashMap<Target, Laying>();
-        var lost = new ArrayList<Line>();
+        var lost = new ArrayList<SheetLine>();
         for (var row : sheet.rows()) {
             var meant = meant(row.fixture(), targets);
             meant.ifPresentOrElse(target -> plans.computeIfAbsent(target, Laying::new).lay(row, shelf),
-                    () -> lost.add(new Line(row.place(), row.fixture(), row.wheel(), row.slot(), "", asked(row), Fit.NOT,
+                    () -> lost.add(new SheetLine(row.place(), row.fixture(), row.wheel(), row.slot(), "", asked(row), Fit.NOT,
                             "No fixture of this rig is called '" + row.fixture() + "'.")));
         }
         return new WheelPlan(plans.values().stream().map(Laying::done).toList(), lost);
@@ -108,7 +108,7 @@ public record WheelPlan(List<TypePlan> types, List<Line> lost) {
     /** One profile while rows are laid onto it. */
     private static final class Laying {
         private final Target target;
-        private final List<Line> lines = new ArrayList<>();
+        private final List<SheetLine> lines = new ArrayList<>();
         private final List<SlotChange> changes = new ArrayList<>();
 
         private Laying(Target target) {
@@ -160,7 +160,7 @@ public record WheelPlan(List<TypePlan> types, List<Line> lost) {
             }
             int frames = wheel.slots().size();
             if (colours.size() < frames) {
-                lines.add(new Line(row.place(), row.fixture(), wheel.name(), (colours.size() + 1) + " to " + frames, "", "unchanged",
+                lines.add(new SheetLine(row.place(), row.fixture(), wheel.name(), (colours.size() + 1) + " to " + frames, "", "unchanged",
                         Fit.DOUBTFUL, "The string has " + frames + " frames and the sheet " + colours.size() + "."));
             }
         }
@@ -221,12 +221,12 @@ public record WheelPlan(List<TypePlan> types, List<Line> lost) {
 
         private void change(Row row, Wheel wheel, int slot, String was, SlotChange change, String says) {
             changes.add(change);
-            lines.add(new Line(row.place(), row.fixture(), wheel.name(), String.valueOf(slot), was, change.name(),
+            lines.add(new SheetLine(row.place(), row.fixture(), wheel.name(), String.valueOf(slot), was, change.name(),
                     says.isEmpty() ? Fit.FITS : Fit.DOUBTFUL, says));
         }
 
         private void refuse(Row row, String wheel, String why) {
-            lines.add(new Line(row.place(), row.fixture(), wheel, row.slot(), "", asked(row), Fit.NOT, why));
+            lines.add(new SheetLine(row.place(), row.fixture(), wheel, row.slot(), "", asked(row), Fit.NOT, why));
         }
 
         private static Optional<Integer> number(String text, int most) {

@@ -11,7 +11,7 @@ import yellowkite.core.archive.FormatException;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
-import yellowkite.core.rig.wheels.WheelPlan.Line;
+import yellowkite.core.rig.wheels.WheelPlan.SheetLine;
 import yellowkite.core.rig.wheels.WheelPlan.ShelfGobo;
 import yellowkite.core.rig.wheels.WheelPlan.SlotChange;
 import yellowkite.core.rig.wheels.WheelPlan.Target;
@@ -40,7 +40,7 @@ class WheelPlanTest {
         return WheelPlan.of(WheelSheet.read(Arrays.stream(rows).map(row -> List.of(row.split("\\|", -1))).toList()), targets, SHELF);
     }
 
-    private static List<String> says(List<Line> lines) {
+    private static List<String> says(List<SheetLine> lines) {
         return lines.stream().map(line -> line.place() + " " + line.slot() + " " + line.fit() + " " + line.says()).toList();
     }
 
@@ -54,7 +54,7 @@ class WheelPlanTest {
         assertThat(plan.types().getFirst().changes()).containsExactly(new SlotChange("Gobos", 2, "Ripples", "g2", null),
                 new SlotChange("Gobos", 3, "Ripples", "g2", null),
                 new SlotChange("Colours", 3, "F24 Amber", null, "#ffb347"));
-        assertThat(plan.types().getFirst().lines()).extracting(Line::was, Line::will)
+        assertThat(plan.types().getFirst().lines()).extracting(SheetLine::was, SheetLine::will)
             .contains(tuple("One", "Ripples"), tuple("Blue", "F24 Amber"));
     }
 
