@@ -12,3 +12,11 @@ export function withFiles(files: File[]) {
   for (const file of files) body.append('files', file, file.name);
   return { body: body as unknown as { files: string[] }, bodySerializer: () => body };
 }
+
+/** A request's body that carries a file, and what is to be done with it. */
+export function withFileAnd<T>(file: File, how: T) {
+  const body = new FormData();
+  body.append('file', file);
+  body.append('how', new Blob([JSON.stringify(how)], { type: 'application/json' }));
+  return { body: { file: '', how }, bodySerializer: () => body };
+}

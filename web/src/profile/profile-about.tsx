@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { counted } from '#/ui/counted';
 import { answer, api } from '#/api/client';
 import { Problem } from '#/api/problem';
 import { useCategories } from '#/api/words';
@@ -76,14 +77,24 @@ export function ProfileAbout({ profile }: { profile: ProfilePageView }) {
       )}
       <section aria-label="Who uses it">
         <h2 className="mb-1 text-xs font-semibold text-muted">Who uses it</h2>
-        {profile.uses.length === 0 && <p className="text-sm text-muted">No copy and no production version derives from it.</p>}
+        {profile.uses.length === 0 && (
+          <p className="text-sm text-muted">No rig pins it; no copy and no production version derives from it.</p>
+        )}
         <ul className="flex flex-col gap-1 text-sm">
           {profile.uses.map((use) => (
-            <li key={use.profileId}>
-              <Link to={`/profile/${use.profileId}`} className="underline underline-offset-2">
-                {use.kind === 'PRODUCTION_VERSION' ? `Production version for ${use.name}` : use.name}
+            <li key={`${use.profileId} ${use.revision}`}>
+              <Link to={`/${use.kind === 'RIG' ? 'rigs' : 'profile'}/${use.profileId}`} className="underline underline-offset-2">
+                {use.kind === 'PRODUCTION_VERSION'
+                  ? `Production version for ${use.name}`
+                  : use.kind === 'RIG'
+                    ? `Rig ${use.name}`
+                    : use.name}
               </Link>
-              <span className="text-muted">{`, from revision ${use.revision}`}</span>
+              <span className="text-muted">
+                {use.kind === 'RIG'
+                  ? `, ${counted(use.units, 'unit pins', 'units pin')} revision ${use.revision}`
+                  : `, from revision ${use.revision}`}
+              </span>
             </li>
           ))}
         </ul>

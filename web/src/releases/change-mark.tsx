@@ -1,6 +1,7 @@
 import type { ChangeKind, ProfileUse, Rank } from '#/api/types';
 import { rankOf } from '#/parts/profile/ranks';
 import { Link } from 'react-router';
+import { counted } from '#/ui/counted';
 
 const KINDS: Record<ChangeKind, { sign: string; text: string; tone: string }> = {
   WITHDRAWN: { sign: '⊘', text: 'withdrawn', tone: 'text-error' },
@@ -31,10 +32,18 @@ export function UsedBy({ uses }: { uses: ProfileUse[] }) {
       {uses.map((use, index) => (
         <span key={use.profileId}>
           {index > 0 && ', '}
-          <Link to={`/profile/${use.profileId}`} className="underline underline-offset-2">
-            {use.kind === 'PRODUCTION_VERSION' ? `the production version for ${use.name}` : use.name}
+          <Link to={`/${use.kind === 'RIG' ? 'rigs' : 'profile'}/${use.profileId}`} className="underline underline-offset-2">
+            {use.kind === 'PRODUCTION_VERSION'
+              ? `the production version for ${use.name}`
+              : use.kind === 'RIG'
+                ? `the rig ${use.name}`
+                : use.name}
           </Link>
-          {use.kind === 'TWIN' ? ', the same fixture on the House shelf' : `, taken from revision ${use.revision}`}
+          {use.kind === 'TWIN'
+            ? ', the same fixture on the House shelf'
+            : use.kind === 'RIG'
+              ? `, ${counted(use.units, 'unit pins', 'units pin')} revision ${use.revision}`
+              : `, taken from revision ${use.revision}`}
         </span>
       ))}
     </p>

@@ -2,9 +2,10 @@ import { useQuery } from '@tanstack/react-query';
 import { CornerDownLeft } from 'lucide-react';
 import { useDeferredValue, useState } from 'react';
 import { answer, api } from '#/api/client';
-import type { RigEdit, RigProposal } from '#/api/types';
+import type { Rig, RigEdit, RigProposal } from '#/api/types';
 import { Button } from '#/ui/button';
 import { counted } from '#/ui/counted';
+import { AddFields } from './add-fields';
 
 /** What a line would add, asked for while it is typed. */
 export function useProposal(rigId: string, version: number, text: string) {
@@ -21,12 +22,14 @@ export function useProposal(rigId: string, version: number, text: string) {
 
 /** One line that adds units, read as one would say it, with what it would do before Enter. */
 export function AddLine({
+  rig,
   text,
   onText,
   proposal,
   current,
   onAdd,
 }: {
+  rig: Rig;
   text: string;
   onText: (to: string) => void;
   proposal: RigProposal | undefined;
@@ -35,12 +38,16 @@ export function AddLine({
   onAdd: (edit: RigEdit) => Promise<string | null>;
 }) {
   const [refusal, setRefusal] = useState<string | null>(null);
+  const [fields, setFields] = useState(false);
   const ready = current && proposal?.edit;
   async function add() {
     if (!ready) return;
     const refused = await onAdd(ready);
     setRefusal(refused);
-    if (refused === null) onText('');
+    if (refused === null) {
+      onText('');
+      setFields(false);
+    }
   }
   return (
     <form
@@ -68,11 +75,23 @@ export function AddLine({
             setRefusal(null);
           }}
         />
+        <Button quiet aria-expanded={fields} onClick={() => setFields(!fields)}>
+          Fields
+        </Button>
         <Button main type="submit" disabled={!ready}>
           <CornerDownLeft size={16} aria-hidden />
           Add
         </Button>
       </div>
+      {fields && (
+        <AddFields
+          rig={rig}
+          onText={(to) => {
+            onText(to);
+            setRefusal(null);
+          }}
+        />
+      )}
       <p id="add-line-says" aria-live="polite" className="min-h-5 text-sm text-muted">
         {refusal || proposal?.refused ? (
           <span className="text-error">{refusal ?? proposal?.refused}</span>

@@ -1,7 +1,8 @@
 import { useState, type ReactNode } from 'react';
 import type { ChannelAdjustment, UnitAdjustments, UnitPath } from '#/api/types';
-import { Typed } from '#/ui/typed';
+import { PathCurve } from './path-curve';
 import { PathPicture } from './path-picture';
+import { Percent } from './percent';
 
 type Line = UnitPath['reading']['steps'][number];
 
@@ -17,12 +18,16 @@ const NAMES: Record<Line['step'], string> = {
 
 /** One step: thin while it does nothing, with its picture, its value now and its settings once it does. */
 export function PathStep({
+  rigId,
+  unit,
   step,
   own,
   adjustments,
   onAdjust,
   onWhole,
 }: {
+  rigId: string;
+  unit: string;
   step: Line;
   own: ChannelAdjustment;
   adjustments: UnitAdjustments;
@@ -51,19 +56,25 @@ export function PathStep({
           </button>
         )}
         {step.says !== '' && (shown || step.step === 'INVERT') && <span className={fixed ? 'font-mono' : 'text-muted'}>{step.says}</span>}
-        {shown && <Settings step={step} own={own} adjustments={adjustments} onAdjust={onAdjust} onWhole={onWhole} />}
+        {shown && (
+          <Settings rigId={rigId} unit={unit} step={step} own={own} adjustments={adjustments} onAdjust={onAdjust} onWhole={onWhole} />
+        )}
       </div>
     </li>
   );
 }
 
 function Settings({
+  rigId,
+  unit,
   step,
   own,
   adjustments,
   onAdjust,
   onWhole,
 }: {
+  rigId: string;
+  unit: string;
   step: Line;
   own: ChannelAdjustment;
   adjustments: UnitAdjustments;
@@ -83,26 +94,14 @@ function Settings({
     case 'INVERT':
       return <Toggle on={own.invert} onChange={(invert) => onAdjust({ invert })} text="Invert" />;
     case 'CURVE':
-      return (
-        <Typed
-          label="Curve points"
-          value={own.curve.map((knot) => `${percent(knot.in)}:${percent(knot.out)}`).join(' ')}
-          placeholder="none; such as 0:0 50:25 100:100"
-          onSend={(text) => {
-            const curve = points(text);
-            if (curve === null) return 'Pairs of percent, from left to right, such as 0:0 50:25 100:100.';
-            onAdjust({ curve });
-            return null;
-          }}
-        />
-      );
+      return <PathCurve rigId={rigId} unit={unit} curve={own.curve} onChange={(curve) => onAdjust({ curve })} />;
     case 'SCALE':
-      return <Percent label="Scale" value={own.scale} onChange={(scale) => onAdjust({ scale })} />;
+      return <Percent label="Scale" value={own.scale} onChange={(scale) => onAdjust({ scale: scale ?? 1 })} />;
     case 'LIMIT':
       return (
         <Row>
-          <Percent label="Lower limit" value={own.from} onChange={(from) => onAdjust({ from })} />
-          <Percent label="Upper limit" value={own.to} onChange={(to) => onAdjust({ to })} />
+          <Percent label="Lower limit" value={own.from} onChange={(from) => onAdjust({ from: from ?? 0 })} />
+          <Percent label="Upper limit" value={own.to} onChange={(to) => onAdjust({ to: to ?? 1 })} />
           <Percent label="Warm-up" value={adjustments.warmUp} onChange={(warmUp) => onWhole({ warmUp: warmUp === 0 ? null : warmUp })} />
         </Row>
       );
@@ -126,38 +125,4 @@ function Toggle({ on, onChange, text }: { on: boolean; onChange: (to: boolean) =
       {text}
     </button>
   );
-}
-
-/** A share that is typed in percent. */
-function Percent({ label, value, onChange }: { label: string; value: number | null; onChange: (to: number) => void }) {
-  return (
-    <Typed
-      label={`${label}, %`}
-      showLabel
-      width="w-20"
-      mono
-      value={value === null ? '' : percent(value)}
-      placeholder="none"
-      onSend={(text) => {
-        const typed = Number((text === '' ? '0' : text).replace(',', '.').replace(/\s*%$/, ''));
-        if (!Number.isFinite(typed)) return 'A number of percent, such as 50.';
-        onChange(typed / 100);
-        return null;
-      }}
-    />
-  );
-}
-
-function percent(share: number) {
-  return String(Math.round(share * 10_000) / 100);
-}
-
-/** @returns null if it is none */
-function points(text: string) {
-  const pairs = text.split(/[\s,;]+/).filter((pair) => pair !== '');
-  const knots = pairs.map((pair) => {
-    const [left = '', right = ''] = pair.split(':');
-    return { in: Number(left) / 100, out: Number(right) / 100 };
-  });
-  return pairs.every((pair) => /^[\d.]+:[\d.]+$/.test(pair)) ? knots : null;
 }

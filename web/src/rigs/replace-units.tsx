@@ -1,35 +1,29 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useDeferredValue, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { answer, api } from '#/api/client';
 import type { Rig, RigEdit, RigFixture, RigReplacement } from '#/api/types';
 import { Button } from '#/ui/button';
 import { counted } from '#/ui/counted';
 import { Modal } from '#/ui/modal';
 import { Refusal } from '#/ui/refusal';
-import { TextField } from '#/ui/text-field';
+import { FixtureSearch } from './fixture-search';
 
 /** Makes units another mode, revision or profile, once it was shown what that does. */
 export function ReplaceUnits({
   rig,
   units,
+  with: preset,
   onSend,
   onClose,
 }: {
   rig: Rig;
   units: string[];
+  with?: RigFixture;
   onSend: (edit: RigEdit) => Promise<string | null>;
   onClose: () => void;
 }) {
-  const [words, setWords] = useState('');
-  const [fixture, setFixture] = useState<RigFixture | null>(null);
+  const [fixture, setFixture] = useState<RigFixture | null>(preset ?? null);
   const [refusal, setRefusal] = useState<string | null>(null);
-  const asked = useDeferredValue(words.trim());
-  const found = useQuery({
-    queryKey: ['rig', rig.id, 'fixtures', asked],
-    queryFn: () => answer(api.GET('/api/rigs/{rigId}/fixtures', { params: { path: { rigId: rig.id }, query: { words: asked } } })),
-    enabled: asked !== '',
-    placeholderData: keepPreviousData,
-  });
   const said = useQuery({
     queryKey: ['rig', rig.id, 'replacement', rig.version, units, fixture],
     queryFn: () =>
@@ -50,33 +44,14 @@ export function ReplaceUnits({
   }
   return (
     <Modal open onClose={onClose} size="wide" title={`Replace ${counted(units.length, 'unit', 'units')}`}>
-      <TextField
+      <FixtureSearch
+        rig={rig}
         label="With"
-        value={words}
-        autoFocus
-        placeholder="Petrel Spot Basic"
-        onChange={(to) => {
-          setWords(to);
-          setFixture(null);
-        }}
+        words={preset ? `${preset.model} ${preset.mode}` : ''}
+        onWords={() => setFixture(null)}
+        onChoose={setFixture}
+        shown={fixture === null}
       />
-      {fixture === null && asked !== '' && (
-        <ul aria-label="Modes" className="flex max-h-48 flex-col overflow-y-auto">
-          {found.data?.map((each) => (
-            <li key={`${each.pin} ${each.mode}`}>
-              <button
-                type="button"
-                className="w-full rounded-md px-2 py-1.5 text-left text-sm hover:bg-raised"
-                onClick={() => setFixture(each)}
-              >
-                {`${each.manufacturer} ${each.model}, `}
-                <span className="font-semibold">{each.mode}</span>
-              </button>
-            </li>
-          ))}
-          {found.data?.length === 0 && <li className="px-2 py-1.5 text-sm text-muted">No mode of the library fits.</li>}
-        </ul>
-      )}
       <Refusal says={said.error?.message ?? refusal} />
       {fixture !== null && said.data && <WhatItDoes said={said.data} />}
       <div className="flex justify-end gap-2">

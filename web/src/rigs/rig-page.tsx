@@ -15,7 +15,10 @@ import { AddLine, useProposal } from './add-line';
 import { BinRig } from './bin-rig';
 import { Lanes } from './lanes';
 import { PointedAt, type Pointed } from './pointed-at';
+import { MovingUp } from './moving-up';
+import { RigFacts } from './rig-facts';
 import { RigHistory } from './rig-history';
+import { RigImports } from './rig-imports';
 import { rigQuery, useRigChange, useRigColleagues, type RigChange } from './rig-query';
 import { RigSheets } from './rig-sheets';
 import { SelectionBar } from './selection-bar';
@@ -82,12 +85,14 @@ function Patch({ rig }: { rig: Rig }) {
         <Button quiet aria-label="Redo" disabled={!rig.canRedo} onClick={() => step('redo')}>
           <Redo2 size={17} aria-hidden />
         </Button>
+        <RigFacts rig={rig} onSend={send} />
+        <RigImports rig={rig} />
         <RigSheets rigId={rig.id} />
         <BinRig rig={rig} />
       </TopLine>
       <main className="flex min-h-0 flex-1 max-[860px]:flex-col max-[860px]:overflow-y-auto">
         <div className="flex min-h-0 min-w-0 flex-1 flex-col max-[860px]:flex-none">
-          <AddLine text={text} onText={setText} proposal={proposal} current={current} onAdd={send} />
+          <AddLine rig={rig} text={text} onText={setText} proposal={proposal} current={current} onAdd={send} />
           <Lanes
             rig={rig}
             selection={selection}
@@ -106,6 +111,7 @@ function Patch({ rig }: { rig: Rig }) {
           <h2 className="border-b border-line px-4 py-2 text-sm font-semibold">Path</h2>
           <UnitPath key={selection.selected[0]?.uuid ?? 'none'} rig={rig} selection={selection} onSend={send} />
           <h2 className="border-y border-line px-4 py-2 text-sm font-semibold">To resolve</h2>
+          <MovingUp rig={rig} onSend={send} />
           <ToResolve rig={rig} selection={selection} onEdit={(wanted) => void edit(wanted)} />
           <h2 className="border-y border-line px-4 py-2 text-sm font-semibold">History</h2>
           <RigHistory rig={rig} />

@@ -116,9 +116,7 @@ function AddressFrom({ units, onSend }: { units: string[]; onSend: (edit: RigEdi
         mono
         onSend={(from) =>
           onSend(
-            gaps === 'kept'
-              ? { type: 'moveUnits', units, to: from }
-              : { type: 'readdress', units, from, aroundOthers: gaps === 'around' },
+            gaps === 'kept' ? { type: 'moveUnits', units, to: from } : { type: 'readdress', units, from, aroundOthers: gaps === 'around' },
           )
         }
       />

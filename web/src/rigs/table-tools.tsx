@@ -71,7 +71,12 @@ function Filters({ rig, rows }: { rig: Rig; rows: Rows }) {
         chosen={filter.universe?.toString() ?? null}
         onChoose={(to) => change({ universe: number(to) })}
       />
-      <OneOf label="Layer" all={values(rig.units.map((unit) => unit.layer))} chosen={filter.layer} onChoose={(layer) => change({ layer })} />
+      <OneOf
+        label="Layer"
+        all={values(rig.units.map((unit) => unit.layer))}
+        chosen={filter.layer}
+        onChoose={(layer) => change({ layer })}
+      />
       <OneOf
         label="Group"
         all={values(rig.units.flatMap((unit) => unit.groups))}

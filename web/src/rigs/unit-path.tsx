@@ -7,6 +7,7 @@ import { Check } from '#/ui/check';
 import { Refusal } from '#/ui/refusal';
 import { Waiting } from '#/ui/waiting';
 import { PathStep } from './path-step';
+import { Percent } from './percent';
 import type { UnitSelection } from './use-units';
 
 /** What the selected units do differently from their profile: for one channel the steps from its level to DMX, each with its value now. */
@@ -90,9 +91,36 @@ export function UnitPath({
       </label>
       <ol aria-label="Path" className="flex flex-col">
         {path.reading.steps.map((step) => (
-          <PathStep key={step.step} step={step} own={path.own} adjustments={path.adjustments} onAdjust={adjust} onWhole={whole} />
+          <PathStep
+            key={step.step}
+            rigId={rig.id}
+            unit={unit.uuid}
+            step={step}
+            own={path.own}
+            adjustments={path.adjustments}
+            onAdjust={adjust}
+            onWhole={whole}
+          />
         ))}
       </ol>
+      <div className="flex flex-wrap items-end gap-3">
+        <Percent label="Start value" value={path.own.start} empty={null} onChange={(start) => adjust({ start })} />
+        <label className="flex flex-col gap-0.5 text-xs text-muted">
+          Snap or fade
+          <select
+            value={path.own.snap === null ? '' : path.own.snap ? 'snap' : 'fade'}
+            className="min-h-7 rounded-sm border border-edge bg-trough px-1 text-sm text-text"
+            onChange={(event) => {
+              const to = event.currentTarget.value;
+              adjust({ snap: to === '' ? null : to === 'snap' });
+            }}
+          >
+            <option value="">as the profile</option>
+            <option value="snap">snaps</option>
+            <option value="fade">fades</option>
+          </select>
+        </label>
+      </div>
       <Check checked={path.adjustments.startAtZero} onChange={(startAtZero) => whole({ startAtZero })}>
         Channels begin at 0 instead of the profile’s start values
       </Check>
@@ -103,6 +131,7 @@ export function UnitPath({
             Apply this path to {units.length} units
           </Button>
         )}
+        <CopyPath rig={rig} units={units} onSend={send} />
         <Button quiet disabled={unit.differs.length === 0} onClick={() => void send({ type: 'setAdjustments', units, to: NOTHING })}>
           As the profile
         </Button>
@@ -112,3 +141,28 @@ export function UnitPath({
 }
 
 const NOTHING: UnitAdjustments = { swapPanTilt: false, outsideMaster: false, warmUp: null, startAtZero: false, channels: {} };
+
+/** Lays the path of another unit, one that differs from its profile, onto the selected ones. */
+function CopyPath({ rig, units, onSend }: { rig: Rig; units: string[]; onSend: (edit: RigEdit) => Promise<void> }) {
+  const others = rig.units.filter((each) => each.differs.length > 0 && !units.includes(each.uuid));
+  if (others.length === 0) return null;
+  async function copy(uuid: string) {
+    const { adjustments } = await answer(api.GET('/api/rigs/{rigId}/units/{uuid}/path', { params: { path: { rigId: rig.id, uuid } } }));
+    await onSend({ type: 'setAdjustments', units, to: adjustments });
+  }
+  return (
+    <select
+      aria-label="Copy the path of another unit"
+      value=""
+      className="min-h-8 max-w-full rounded-md border border-edge bg-trough px-2"
+      onChange={(event) => void copy(event.currentTarget.value)}
+    >
+      <option value="">Copy from unit …</option>
+      {others.map((each) => (
+        <option key={each.uuid} value={each.uuid}>
+          {each.id} {each.name}: {each.differs.map((mark) => mark.says).join(', ')}
+        </option>
+      ))}
+    </select>
+  );
+}

@@ -87,6 +87,7 @@ export function draft(change: Partial<Draft> = {}, mode = 1): Draft {
     picture: null,
     notes: '',
     category: 'NONE',
+    dipFromZero: false,
     modes: [1, 2].map((id) => ({ id, name: `Mode ${id}`, footprint: 1, channels: 1, tail: [] })),
     wheels: [],
     attributes: [],

@@ -1,29 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { FunctionBar, Shelf } from '#/api/types';
+import { PRESET_CURVES } from '#/parts/curve/preset-curves';
 import { NumberField } from '#/ui/number-field';
 import { Refusal } from '#/ui/refusal';
 import { TextField } from '#/ui/text-field';
 import { shelfCurveQuery, shelfQuery } from './curve-query';
 import { LayForm } from './lay-form';
 import { Waiting } from '#/ui/waiting';
-
-const WORDS: Record<Shelf, { text: string; parameter?: string }> = {
-  LINEAR: { text: 'Linear' },
-  SQUARE: { text: 'Square law' },
-  INVERSE_SQUARE: { text: 'Inverse square' },
-  S_SOFT: { text: 'S, soft' },
-  S_HARD: { text: 'S, hard' },
-  LOGARITHMIC: { text: 'Logarithmic' },
-  EXPONENTIAL: { text: 'Exponential' },
-  CUBIC: { text: 'Cubic' },
-  STEPPED: { text: 'Stepped', parameter: 'Steps' },
-  ON_FROM: { text: 'On from', parameter: 'From, %' },
-  OFF_FROM: { text: 'Off from', parameter: 'From, %' },
-  FULL: { text: 'Always full' },
-  CEILING: { text: 'Up to', parameter: 'Up to, %' },
-  TRIANGLE: { text: 'Triangle' },
-};
 
 /** The curves that are always at hand, as pictures. */
 export function FromShelf({ bar, close }: { bar: FunctionBar; close: () => void }) {
@@ -36,7 +20,7 @@ export function FromShelf({ bar, close }: { bar: FunctionBar; close: () => void 
   const typed = /^\d{1,3}$/.test(parameter) ? Number(parameter) : -1;
   const { data: plain } = useQuery(shelfCurveQuery(kind, typed, false));
   const { data, error } = useQuery(shelfCurveQuery(kind, typed, inverse));
-  const words = WORDS[kind];
+  const words = PRESET_CURVES[kind];
   const name = ownName ?? `${words.text.replace(',', '')}${words.parameter ? ` ${parameter}` : ''}${inverse ? ' undone' : ''}`;
   return (
     <LayForm bar={bar} curve={error ? undefined : data} name={name} close={close}>
@@ -68,7 +52,7 @@ export function FromShelf({ bar, close }: { bar: FunctionBar; close: () => void 
                   strokeWidth={1.6}
                 />
               </svg>
-              {WORDS[each.kind].text}
+              {PRESET_CURVES[each.kind].text}
             </button>
           </li>
         ))}

@@ -62,6 +62,17 @@ export function Identity() {
               ))}
             </select>
           </label>
+          <label className="flex flex-col gap-0.5 text-xs text-muted">
+            DIP switches show for address 1 (ours)
+            <select
+              value={draft.dipFromZero ? '0' : '1'}
+              onChange={(event) => void edit({ type: 'setDipStart', fromZero: event.currentTarget.value === '0' })}
+              className="min-h-8 rounded-sm border border-edge bg-trough px-1 text-sm text-text"
+            >
+              <option value="1">1</option>
+              <option value="0">0</option>
+            </select>
+          </label>
           <span className="self-start">
             <Facts />
           </span>

@@ -27,6 +27,16 @@ public final class DemoFirstHouse implements FirstHouse {
     }
 
     @Override
+    public List<FirstRig> earlierRigs() {
+        return DemoRigs.earlier();
+    }
+
+    @Override
+    public List<GdtfFile> laterFiles() {
+        return DemoHouse.laterFiles();
+    }
+
+    @Override
     public List<FirstRig> rigs() {
         return DemoRigs.all();
     }

@@ -21,6 +21,11 @@ public final class DemoHouse {
                 file(Thrum.profile(), Portraits.tube(), Map.of()));
     }
 
+    /** {@return newer revisions of profiles that rigs pin already, the oldest first} */
+    public static List<GdtfFile> laterFiles() {
+        return Candle.later().stream().map(type -> file(type, Portraits.bulb(), Map.of())).toList();
+    }
+
     public static GdtfFile petrelSpot() {
         return petrel(PetrelSpot.profile());
     }

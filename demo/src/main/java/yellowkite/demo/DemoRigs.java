@@ -27,9 +27,13 @@ final class DemoRigs {
 
     private DemoRigs() {}
 
+    /** Its candles have had two revisions since. */
+    static List<FirstRig> earlier() {
+        return List.of(new FirstRig(MOORING, "Winter mooring", "The Marigold", DemoRigs::mooring));
+    }
+
     static List<FirstRig> all() {
-        return List.of(new FirstRig(MOORING, "Winter mooring", "The Marigold", DemoRigs::mooring),
-                new FirstRig(BALL, "Lock-keeper's ball", "Lock-keepers' guild", DemoRigs::ball),
+        return List.of(new FirstRig(BALL, "Lock-keeper's ball", "Lock-keepers' guild", DemoRigs::ball),
                 new FirstRig(TOUR, "Marigold summer tour", "The Marigold", DemoRigs::tour));
     }
 
@@ -71,14 +75,17 @@ final class DemoRigs {
                 new PutUnit(unit(pars, 3), null, "2.50"));
     }
 
-    /** The second and the fourth hang the other way round, and say so. */
+    /** The second and the fourth hang the other way round, and say so; so does a wash, whose profile runs that way round as well. */
     private static List<RigEdit> ball(Modes modes) {
         var spots = seed(BALL, 1);
+        var washes = seed(BALL, 3);
         var turned = List.of(unit(spots, 1), unit(spots, 3));
         return List.of(
                 add(spots, modes.find("Tidewick", "Petrel Spot", "Extended"), 4, "1.1", "1", "Gate 1", "", "Lock gate"),
                 add(seed(BALL, 2), modes.find("Cobbler's Row", "Thrum", "Four"), 2, null, "21", "Thrum 1", "", "Lock gate"),
-                new AdjustChannel(turned, "Pan", ChannelAdjustment.NONE.withInvert(true)));
+                new AdjustChannel(turned, "Pan", ChannelAdjustment.NONE.withInvert(true)),
+                add(washes, modes.find("Tidewick", "Petrel Wash", "Basic"), 2, null, "11", "Tender 1", "", "Tender"),
+                new AdjustChannel(List.of(unit(washes, 1)), "Pan", ChannelAdjustment.NONE.withInvert(true)));
     }
 
     private static List<RigEdit> mooring(Modes modes) {

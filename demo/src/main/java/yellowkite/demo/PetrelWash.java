@@ -47,8 +47,8 @@ final class PetrelWash {
     }
 
     private static void basic(ModeBuilder mode) {
-        mode.description("For the small desk on the tender")
-            .channel("Pan", "Yoke", at(1), c -> c.function("Pan", 0, f -> f.physical(-270, 270).start(128)))
+        mode.description("For the small console on the tender, hung the other way round")
+            .channel("Pan", "Yoke", at(1), c -> c.function("Pan", 0, f -> f.physical(270, -270).start(128)))
             .channel("Tilt", "Head", at(2), c -> c.function("Tilt", 0, f -> f.physical(-120, 120).start(128)))
             .channel("Dimmer", "Head", at(3),
                     c -> c.grandMaster().highlight(255).function("Dimmer", 0, f -> f.physical(0, 14_500).start(0)));

@@ -3,8 +3,10 @@ package yellowkite.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.furnishing.FirstHouse.FirstRig;
 import yellowkite.core.furnishing.FirstHouse.Modes;
 import yellowkite.core.history.Outcome;
@@ -34,7 +36,7 @@ class DemoRigsTest {
     }
 
     private static Rig rig(String name) {
-        return DemoRigs.all().stream().filter(each -> each.name().equals(name)).map(DemoRigsTest::built).findFirst().orElseThrow();
+        return Stream.concat(DemoRigs.earlier().stream(), DemoRigs.all().stream()).filter(each -> each.name().equals(name)).map(DemoRigsTest::built).findFirst().orElseThrow();
     }
 
     @Test
@@ -44,7 +46,17 @@ class DemoRigsTest {
 
     @Test
     void theBallHasUnitsThatHangTheOtherWayRound() {
-        assertThat(rig("Lock-keeper's ball").units().stream().filter(unit -> !unit.adjustments().equals(Adjustments.NONE))).hasSize(2);
+        assertThat(rig("Lock-keeper's ball").units().stream().filter(unit -> !unit.adjustments().equals(Adjustments.NONE)))
+            .extracting(unit -> unit.found().model() + " " + unit.id())
+            .containsExactly("Petrel Spot 2", "Petrel Spot 4", "Petrel Wash 12");
+    }
+
+    /** A candle of revision 1 takes one address, with its relay two. */
+    @Test
+    void theMooringIsTwoRevisionsBehindAndTheNewestIsLarger() {
+        assertThat(DemoHouse.laterFiles()).extracting(file -> file.description().type().name() + " "
+                + CompiledMode.of(file.description().type(), file.description().type().modes().getFirst()).map().footprint())
+            .containsExactly("Candle {1=1}", "Candle {1=2}");
     }
 
     @Test

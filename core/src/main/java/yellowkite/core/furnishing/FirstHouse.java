@@ -40,6 +40,12 @@ public interface FirstHouse {
     /** {@return what another house has released, the oldest first} */
     List<UpstreamRelease> releases();
 
+    /** {@return rigs that were there before some profiles had their newest revision} */
+    List<FirstRig> earlierRigs();
+
+    /** {@return those revisions, the oldest first} */
+    List<GdtfFile> laterFiles();
+
     List<FirstRig> rigs();
 
     /** {@return the fixture type id of a made-up fixture; the same number gives the same one} @param number from 1 */

@@ -15,10 +15,10 @@ public final class ModeCosts {
      * @param addresses how many more the rig would take; below 0 = less
      * @param universes likewise, where both are addressed straight through
      */
-    public record Cost(String mode, int footprint, int addresses, int universes) {}
+    public record RigModeCost(String mode, int footprint, int addresses, int universes) {}
 
     /** {@return one for each mode but the one that it is, the smallest first} @param kind that units are now */
-    public static List<Cost> of(Rig rig, Found kind, List<CandidateMode> modes) {
+    public static List<RigModeCost> of(Rig rig, Found kind, List<CandidateMode> modes) {
         var was = new ArrayList<SortedMap<Integer, Integer>>();
         var is = new ArrayList<Boolean>();
         rig.units()
@@ -37,9 +37,9 @@ public final class ModeCosts {
                 for (int i = 0; i < will.size(); i++) {
                     will.set(i, is.get(i) ? mode.breaks() : was.get(i));
                 }
-                return new Cost(mode.name(), mode.footprint(), addresses(will) - addresses(was), universes(will) - before);
+                return new RigModeCost(mode.name(), mode.footprint(), addresses(will) - addresses(was), universes(will) - before);
             })
-            .sorted(Comparator.comparingInt(Cost::footprint))
+            .sorted(Comparator.comparingInt(RigModeCost::footprint))
             .toList();
     }
 

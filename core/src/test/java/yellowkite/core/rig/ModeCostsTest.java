@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.rig.Matching.CandidateMode;
-import yellowkite.core.rig.ModeCosts.Cost;
+import yellowkite.core.rig.ModeCosts.RigModeCost;
 
 class ModeCostsTest {
     private static final List<CandidateMode> MODES = List.of(new CandidateMode("Basic", new TreeMap<>(Map.of(1, 9))),
@@ -26,14 +26,14 @@ class ModeCostsTest {
             units.add(Rigs.unit(String.valueOf(i + 1), Rigs.SPOT, i < 23 ? "1." + (1 + 22 * i) : "2.1"));
         }
 
-        assertThat(ModeCosts.of(Rig.EMPTY.withUnits(units), Rigs.SPOT, MODES)).containsExactly(new Cost("Basic", 9, -312, -1),
-                new Cost("Long", 30, 192, 0));
+        assertThat(ModeCosts.of(Rig.EMPTY.withUnits(units), Rigs.SPOT, MODES)).containsExactly(new RigModeCost("Basic", 9, -312, -1),
+                new RigModeCost("Long", 30, 192, 0));
     }
 
     @Test
     void unitsOfOtherKindsStay() {
         var rig = Rigs.of(Rigs.unit("1", Rigs.SPOT, "1.1"), Rigs.unit("2", Rigs.PAR, "1.23"), Rigs.unit("3", Rigs.SPOT));
 
-        assertThat(ModeCosts.of(rig, Rigs.SPOT, MODES)).contains(new Cost("Basic", 9, -13, 0));
+        assertThat(ModeCosts.of(rig, Rigs.SPOT, MODES)).contains(new RigModeCost("Basic", 9, -13, 0));
     }
 }

@@ -66,7 +66,7 @@ class DraftShaper {
         return new DraftView(draft.draft().id(), draft.draft().profileId(), draft.draft().version(), draft.draft().openProfileId() != null,
                 draft.halted(),
                 baseRevision, newestRevision, type.name(), type.manufacturer(), type.shortName(), type.description(),
-                picture(type.thumbnail(), media), type.house().notes(), type.house().category(), modes,
+                picture(type.thumbnail(), media), type.house().notes(), type.house().category(), type.house().dipFromZero(), modes,
                 type.wheels().stream().map(wheel -> wheel(type, wheel, media)).toList(),
                 type.attributeDefinitions()
                     .attributes()

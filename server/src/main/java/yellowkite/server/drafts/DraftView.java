@@ -25,7 +25,7 @@ import yellowkite.server.web.Figure;
  */
 record DraftView(String id, String profileId, int version, boolean open, @Nullable String halted, int baseRevision,
         int newestRevision, String name, String manufacturer, String shortName, String description,
-        @Nullable String picture, String notes, House.Category category,
+        @Nullable String picture, String notes, House.Category category, boolean dipFromZero,
         List<ModeLine> modes, List<WheelLine> wheels, List<AttributeLine> attributes, List<String> parts, List<String> emitters,
         List<String> filters, @Nullable ProductionLine productionVersion, WrittenFacts facts,
         @Nullable ModeMap map,

@@ -4,6 +4,7 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import yellowkite.core.furnishing.FirstHouse.UpstreamRelease;
 import yellowkite.core.furnishing.FirstHouse;
+import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.release.ReleaseArchive;
 import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
@@ -58,10 +59,7 @@ public class DemoLoader {
 
     private void load(FirstHouse house) {
         var store = new Author(house.author());
-        for (var file : house.files()) {
-            var type = file.description().type();
-            intake.take(type.manufacturer() + "@" + type.name() + ".gdtf", file.write(), IntakeResult.Same.NEXT, Change.by(store));
-        }
+        house.files().forEach(file -> take(file, store));
         var there = gobos.names();
         for (var gobo : house.gobos()) {
             if (!there.contains(gobo.name())) {
@@ -76,7 +74,14 @@ public class DemoLoader {
                 }
             }
         }
+        house.earlierRigs().forEach(rig -> rigs.add(rig, store));
+        house.laterFiles().forEach(file -> take(file, store));
         house.rigs().forEach(rig -> rigs.add(rig, store));
+    }
+
+    private void take(GdtfFile file, Author store) {
+        var type = file.description().type();
+        intake.take(type.manufacturer() + "@" + type.name() + ".gdtf", file.write(), IntakeResult.Same.NEXT, Change.by(store));
     }
 
     private void furnished() {

@@ -31,7 +31,7 @@ class KindController {
     }
 
     /** Another mode of a kind. @param fixture what units would be */
-    record CostLine(ModeCosts.Cost cost, Found fixture) {}
+    record CostLine(ModeCosts.RigModeCost cost, Found fixture) {}
 
     /** @param kind what units are. @param units their uuids */
     record KindCosts(Found kind, List<String> units, List<CostLine> others) {}
@@ -75,12 +75,12 @@ class KindController {
      * @param gone modes of theirs that the newest lacks; units of those stay
      * @param edit moves the others up
      */
-    record MoveLine(String profileId, String manufacturer, String model, int revision, int newest, List<String> units, MovingUp moving,
+    record RevisionMove(String profileId, String manufacturer, String model, int revision, int newest, List<String> units, MovingUp moving,
             List<String> gone, RigEdit edit) {}
 
     /** 200 with the pinned revisions of which there are newer ones, and what moving up does to this rig. */
     @GetMapping("/api/rigs/{rigId}/moves")
-    List<MoveLine> moves(@PathVariable String rigId) {
+    List<RevisionMove> moves(@PathVariable String rigId) {
         Map<String, List<Unit>> byPin = rigs.require(rigId)
             .rig()
             .units()
@@ -96,12 +96,12 @@ class KindController {
             .toList();
     }
 
-    private MoveLine move(StoredRevision pinned, StoredRevision newest, List<Unit> units) {
+    private RevisionMove move(StoredRevision pinned, StoredRevision newest, List<Unit> units) {
         var type = fixtures.type(newest);
         var byMode = units.stream().collect(Collectors.groupingBy(unit -> unit.found().mode(), LinkedHashMap::new, Collectors.toList()));
         var will = byMode.keySet().stream().flatMap(mode -> fixtures.mode(newest, mode).stream()).toList();
         var named = will.stream().collect(Collectors.toMap(Found::mode, Function.identity()));
-        return new MoveLine(pinned.profileId(), type.manufacturer(), type.name(), pinned.number(), newest.number(), uuids(units),
+        return new RevisionMove(pinned.profileId(), type.manufacturer(), type.name(), pinned.number(), newest.number(), uuids(units),
                 MovingUp.of(units, fixtures.side(pinned), fixtures.side(newest)),
                 byMode.keySet().stream().filter(mode -> !named.containsKey(mode)).toList(),
                 new SeveralRigEdits(will.stream()
