@@ -38,7 +38,9 @@ export function MovingUp({ rig, onSend }: { rig: Rig; onSend: (edit: RigEdit) =>
   );
 }
 
-function worst({ moving }: RigMove) {
+function worst({ moving, displaced }: RigMove) {
+  if (displaced > 0)
+    return `${counted(displaced, 'unit does', 'units do')} not fit where ${displaced === 1 ? 'it stands' : 'they stand'} then.`;
   const breaks = moving.effects.filter((each) => each.rank === 'BREAKS').length;
   if (breaks > 0) return `${counted(breaks, 'difference breaks', 'differences break')} what is programmed.`;
   return moving.effects.length === 0
@@ -64,6 +66,11 @@ function Move({ move, onSend, onClose }: { move: RigMove; onSend: (edit: RigEdit
       <div className="flex min-h-0 flex-col gap-3 overflow-y-auto">
         {move.gone.length > 0 && (
           <p className="text-sm text-error">{`Revision ${move.newest} has no mode ${move.gone.join(', ')}: units of it stay at revision ${move.revision}.`}</p>
+        )}
+        {move.displaced > 0 && (
+          <p className="text-sm text-error">
+            {`${counted(move.displaced, 'unit does', 'units do')} not fit between ${move.displaced === 1 ? 'its' : 'their'} neighbours any more and ${move.displaced === 1 ? 'loses its address' : 'lose their addresses'}, to be addressed anew.`}
+          </p>
         )}
         {move.moving.effects.length === 0 && <p className="text-sm text-muted">Nothing differs in the modes that this rig uses.</p>}
         <ul aria-label="Differences" className="text-sm">

@@ -39,7 +39,7 @@ export function PathCurve({ rigId, unit, curve, onChange }: { rigId: string; uni
         Preset curves and the profile’s
       </button>
       {choosing && (
-        <ul aria-label="Curves" className="grid grid-cols-4 gap-1">
+        <ul aria-label="Curves" className="grid grid-cols-3 gap-1">
           {data?.map((each) => (
             <li key={`${each.preset} ${each.name}`}>
               <button

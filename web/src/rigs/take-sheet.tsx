@@ -74,7 +74,7 @@ function Reading({ rig, file, onOther, onClose }: { rig: Rig; file: File; onOthe
             {Object.entries(read.columns)
               .map(([heading, meaning]) => (heading === meaning ? heading : `${heading} is ${meaning}`))
               .join('; ')}
-            .
+            .{read.ignored.length > 0 && ` Not read: ${read.ignored.join(', ')}.`}
           </p>
           {read.twice.length > 0 && (
             <div className="flex flex-wrap items-end gap-3">
@@ -171,7 +171,9 @@ function KindLine({
               ? 'Placeholder, its footprint alone'
               : 'Nothing found'
             : `${chosen.manufacturer} ${chosen.model}, ${chosen.mode}`}
-          {!decision && <span className="text-muted">{` ${found.why} ${Math.round(found.sure * 100)} % sure.`}</span>}
+          {!decision && (
+            <span className="text-muted">{` ${found.why}${found.sure > 0 ? ` ${Math.round(found.sure * 100)} % sure.` : ''}`}</span>
+          )}
         </span>
         <Button quiet onClick={() => setSearching(!searching)}>
           Select …

@@ -8,37 +8,42 @@ export type Key =
 export type Column = {
   key: Key;
   heading: string;
-  /** As a track of the grid. */
-  width: string;
+  /** Its least width in rem, and its share of what is left; 0 = it does not grow. */
+  least: number;
+  grows: number;
   /** What a spreadsheet can say of it; null where it is only shown. */
   cell: Cell | null;
   /** What it is sorted by. */
   sorts: (unit: RigUnit, rig: Rig) => string;
 };
 
+const FRAME = 3;
+const GAP = 0.375;
+const EDGE = 1;
 const UNIVERSE_DIGITS = 5;
 const ADDRESS_DIGITS = 3;
 
 export const COLUMNS: Column[] = [
-  { key: 'id', heading: 'Id', width: '4.5rem', cell: 'ID', sorts: (unit) => unit.id },
-  { key: 'name', heading: 'Name', width: 'minmax(7rem,1.1fr)', cell: 'NAME', sorts: (unit) => unit.name },
+  { key: 'id', heading: 'Id', least: 4, grows: 0, cell: 'ID', sorts: (unit) => unit.id },
+  { key: 'name', heading: 'Name', least: 5.5, grows: 1.1, cell: 'NAME', sorts: (unit) => unit.name },
   {
     key: 'fixture',
     heading: 'Fixture',
-    width: 'minmax(12rem,2fr)',
+    least: 9,
+    grows: 3,
     cell: null,
     sorts: (unit, rig) => `${rig.kinds[unit.kind]?.model ?? ''} ${rig.kinds[unit.kind]?.mode ?? ''}`,
   },
-  { key: 'address', heading: 'Address', width: '6rem', cell: 'ADDRESS', sorts: place },
-  { key: 'position', heading: 'Position', width: 'minmax(6rem,1fr)', cell: 'POSITION', sorts: (unit) => unit.position ?? '' },
-  { key: 'number', heading: 'No.', width: '3rem', cell: 'NUMBER', sorts: (unit) => unit.number?.toString() ?? '' },
-  { key: 'layer', heading: 'Layer', width: 'minmax(5rem,0.7fr)', cell: 'LAYER', sorts: (unit) => unit.layer },
-  { key: 'groups', heading: 'Groups', width: 'minmax(6rem,0.8fr)', cell: 'GROUPS', sorts: (unit) => unit.groups.join(', ') },
-  { key: 'class', heading: 'Class', width: 'minmax(5rem,0.7fr)', cell: 'UNIT_CLASS', sorts: (unit) => unit.unitClass ?? '' },
-  { key: 'colour', heading: 'Colour tag', width: '6rem', cell: 'COLOUR', sorts: (unit) => unit.colour },
-  { key: 'path', heading: 'Path', width: '5.5rem', cell: null, sorts: (unit) => unit.differs.map((mark) => mark.says).join(' ') },
-  { key: 'dip', heading: 'DIP offset', width: '5rem', cell: 'DIP_OFFSET', sorts: (unit) => String(unit.dipOffset) },
-  { key: 'note', heading: 'Note', width: 'minmax(4rem,0.8fr)', cell: 'NOTE', sorts: (unit) => unit.note },
+  { key: 'address', heading: 'Address', least: 5.5, grows: 0, cell: 'ADDRESS', sorts: place },
+  { key: 'position', heading: 'Position', least: 5, grows: 1, cell: 'POSITION', sorts: (unit) => unit.position ?? '' },
+  { key: 'number', heading: 'No.', least: 2.75, grows: 0, cell: 'NUMBER', sorts: (unit) => unit.number?.toString() ?? '' },
+  { key: 'layer', heading: 'Layer', least: 4.75, grows: 0.7, cell: 'LAYER', sorts: (unit) => unit.layer },
+  { key: 'groups', heading: 'Groups', least: 5, grows: 0.8, cell: 'GROUPS', sorts: (unit) => unit.groups.join(', ') },
+  { key: 'class', heading: 'Class', least: 4, grows: 0.7, cell: 'UNIT_CLASS', sorts: (unit) => unit.unitClass ?? '' },
+  { key: 'colour', heading: 'Colour tag', least: 5, grows: 0, cell: 'COLOUR', sorts: (unit) => unit.colour },
+  { key: 'path', heading: 'Path', least: 3.5, grows: 0, cell: null, sorts: (unit) => unit.differs.map((mark) => mark.says).join(' ') },
+  { key: 'dip', heading: 'DIP offset', least: 4.5, grows: 0, cell: 'DIP_OFFSET', sorts: (unit) => String(unit.dipOffset) },
+  { key: 'note', heading: 'Note', least: 3, grows: 0.8, cell: 'NOTE', sorts: (unit) => unit.note },
 ];
 
 /** A unit without an address comes last. */
@@ -49,7 +54,7 @@ function place(unit: RigUnit) {
     : '9'.repeat(UNIVERSE_DIGITS + 1);
 }
 
-const HIDDEN_AT_FIRST: Key[] = ['groups', 'class', 'colour', 'dip'];
+const HIDDEN_AT_FIRST: Key[] = ['groups', 'class', 'colour', 'dip', 'note'];
 
 /** The columns that are not shown; kept by this browser. */
 export const hiddenColumns = stored<readonly string[]>(
@@ -57,3 +62,10 @@ export const hiddenColumns = stored<readonly string[]>(
   (kept) => (kept === null ? HIDDEN_AT_FIRST : kept.split(' ')),
   (hidden) => hidden.join(' '),
 );
+
+/** The tracks of a row, and how wide it is at least: what stands before the cells first. */
+export function tracksOf(columns: Column[]) {
+  const cells = columns.map(({ least, grows }) => (grows === 0 ? `${least}rem` : `minmax(${least}rem, ${grows}fr)`));
+  const least = FRAME + 2 * EDGE + columns.reduce((sum, column) => sum + column.least + GAP, 0);
+  return { gridTemplateColumns: `${FRAME}rem ${cells.join(' ')}`, minWidth: `${least}rem` };
+}

@@ -5,7 +5,7 @@ import { Tail } from '#/parts/channel/tail';
 import { Typed } from '#/ui/typed';
 import { Differs } from './differs';
 import { kindTint } from './kind-tint';
-import type { Column } from './unit-columns';
+import type { Column, tracksOf } from './unit-columns';
 import { UnitDetails } from './unit-details';
 import type { UnitSelection } from './use-units';
 
@@ -30,7 +30,7 @@ export function UnitRow({
   unit: RigUnit;
   index: number;
   columns: Column[];
-  tracks: string;
+  tracks: ReturnType<typeof tracksOf>;
   height: number;
   troubled: boolean;
   selection: UnitSelection;
@@ -45,7 +45,7 @@ export function UnitRow({
         aria-rowindex={index + 2}
         aria-selected={selection.has(unit.uuid)}
         className="grid items-center gap-x-1.5 border-b border-line px-4 hover:bg-raised aria-selected:bg-raised"
-        style={{ gridTemplateColumns: tracks, height }}
+        style={{ ...tracks, height }}
       >
         <span role="cell" className="flex items-center gap-1">
           <input

@@ -3,13 +3,12 @@ import { useMemo, useRef, useState, type ClipboardEvent } from 'react';
 import type { Rig, RigEdit } from '#/api/types';
 import { tell } from '#/ui/toast';
 import { TableTools } from './table-tools';
-import { COLUMNS, hiddenColumns, type Column } from './unit-columns';
+import { COLUMNS, hiddenColumns, tracksOf, type Column } from './unit-columns';
 import { UnitRow } from './unit-row';
 import type { Rows } from './use-rows';
 import type { UnitSelection } from './use-units';
 
 const ROW = 38;
-const FRAME = '3rem';
 
 /** The units as rows, edited where they stand; a block of cells out of a spreadsheet is pasted from any cell on. */
 export function UnitTable({
@@ -35,7 +34,7 @@ export function UnitTable({
     getItemKey: (index) => units[index]?.uuid ?? index,
     overscan: 12,
   });
-  const tracks = `${FRAME} ${columns.map((column) => column.width).join(' ')}`;
+  const tracks = useMemo(() => tracksOf(columns), [columns]);
 
   function open(uuid: string) {
     const next = new Set(opened);
@@ -74,8 +73,8 @@ export function UnitTable({
       >
         <div
           role="row"
-          className="sticky top-0 z-20 grid min-w-[54rem] items-center gap-x-1.5 border-b border-line bg-ground px-4 py-1 text-xs text-muted"
-          style={{ gridTemplateColumns: tracks }}
+          className="sticky top-0 z-20 grid items-center gap-x-1.5 border-b border-line bg-ground px-4 py-1 text-xs text-muted"
+          style={tracks}
         >
           <span role="columnheader">
             <input
@@ -90,7 +89,7 @@ export function UnitTable({
             <Heading key={column.key} column={column} rows={rows} />
           ))}
         </div>
-        <div className="relative min-w-[54rem]" style={{ height: virtual.getTotalSize() }}>
+        <div className="relative" style={{ height: virtual.getTotalSize(), minWidth: tracks.minWidth }}>
           {virtual.getVirtualItems().map((item) => {
             const unit = units[item.index];
             return unit ? (

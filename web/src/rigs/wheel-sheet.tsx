@@ -102,7 +102,7 @@ function TypePlan({ type }: { type: WheelPlan['types'][number] }) {
       <h3 className="mb-1 font-semibold">
         {`${plan.manufacturer} ${plan.model}`}{' '}
         <span className="font-normal text-muted">
-          {`${counted(units, 'unit', 'units')}; ${known ? 'its production version is updated' : 'a production version is made'}`}
+          {`${counted(units, 'unit', 'units')}; ${plan.changes.length === 0 ? 'nothing fits' : known ? 'its production version is updated' : 'a production version is made'}`}
         </span>
       </h3>
       <Lines lines={plan.lines} />

@@ -75,8 +75,7 @@ public final class Matching {
 
     private static boolean is(Candidate candidate, Asked asked, String id) {
         return !id.isEmpty() && candidate.id().equalsIgnoreCase(id)
-                || !asked.model().isEmpty() && same(candidate.model(), asked.model())
-                        && same(candidate.manufacturer(), asked.manufacturer());
+                || !asked.model().isEmpty() && same(candidate.words(), (asked.manufacturer() + " " + asked.model()).strip());
     }
 
     /** The mode by its footprint, of several the one of the nearest name; without a footprint by its name alone. */
@@ -105,7 +104,8 @@ public final class Matching {
         }
         return candidates.stream()
             .filter(each -> alike(each.model(), asked.model())
-                    && (asked.manufacturer().isEmpty() || alike(each.manufacturer(), asked.manufacturer())))
+                    && (asked.manufacturer().isEmpty() || alike(each.manufacturer(), asked.manufacturer()))
+                    || alike(each.words(), (asked.manufacturer() + " " + asked.model()).strip()))
             .flatMap(each -> each.modes().stream().map(mode -> nearly(each, mode, asked)).filter(Objects::nonNull))
             .max(Comparator.comparingDouble(Found::sure));
     }
@@ -117,7 +117,8 @@ public final class Matching {
             return null;
         }
         return found(How.MODE, candidate, mode, named && sized ? 0.75 : named ? 0.7 : 0.6,
-                "'" + asked.words() + "' is a near name, and " + (named ? "the mode is called the same."
+                (same(candidate.model(), asked.model()) && asked.manufacturer().isEmpty() ? "The model is called the same, and "
+                        : "'" + asked.words() + "' is a near name, and ") + (named ? "the mode is called the same."
                         : mode.name() + " takes " + mode.footprint() + " addresses, too."));
     }
 

@@ -27,6 +27,12 @@ class MatchingTest {
     }
 
     @Test
+    void manufacturerAndModelMayStandInOneCell() {
+        assertThat(found("@Tidewick Petrel Wash.gdtf", "Standard", 18)).isEqualTo("EXACT Petrel Wash/Standard");
+        assertThat(found("@Tide Wick Petrel Wash.gdtf", "other", 18)).isEqualTo("MODE Petrel Wash/Standard");
+    }
+
+    @Test
     void theSameNamesAndModeAreExact() {
         assertThat(found("Tidewick@Petrel Spot.gdtf", "Extended", 22)).isEqualTo("EXACT Petrel Spot/Extended");
         assertThat(found("tidewick@petrel spot@rev 3.gdtf", "extended", null)).isEqualTo("EXACT Petrel Spot/Extended");

@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.ModeCosts;
 import yellowkite.core.rig.MovingUp;
@@ -72,18 +73,18 @@ class KindController {
      * Units that pin an older revision.
      *
      * @param revision that they pin, and {@code newest} of the profile. @param units their uuids
+     * @param displaced how many do not fit where they stand then, and lose their addresses
      * @param gone modes of theirs that the newest lacks; units of those stay
      * @param edit moves the others up
      */
     record RevisionMove(String profileId, String manufacturer, String model, int revision, int newest, List<String> units, MovingUp moving,
-            List<String> gone, RigEdit edit) {}
+            int displaced, List<String> gone, RigEdit edit) {}
 
     /** 200 with the pinned revisions of which there are newer ones, and what moving up does to this rig. */
     @GetMapping("/api/rigs/{rigId}/moves")
     List<RevisionMove> moves(@PathVariable String rigId) {
-        Map<String, List<Unit>> byPin = rigs.require(rigId)
-            .rig()
-            .units()
+        var rig = rigs.require(rigId).rig();
+        Map<String, List<Unit>> byPin = rig.units()
             .stream()
             .filter(unit -> unit.found().hasProfile())
             .collect(Collectors.groupingBy(unit -> unit.found().pin(), LinkedHashMap::new, Collectors.toList()));
@@ -91,21 +92,29 @@ class KindController {
             .stream()
             .flatMap(each -> fixtures.revision(each.getKey()).stream().flatMap(pinned -> {
                 var newest = fixtures.newest(pinned);
-                return pinned.number() < newest.number() ? Stream.of(move(pinned, newest, each.getValue())) : Stream.empty();
+                return pinned.number() < newest.number() ? Stream.of(move(rig, pinned, newest, each.getValue())) : Stream.empty();
             }))
             .toList();
     }
 
-    private RevisionMove move(StoredRevision pinned, StoredRevision newest, List<Unit> units) {
+    private RevisionMove move(Rig rig, StoredRevision pinned, StoredRevision newest, List<Unit> units) {
         var type = fixtures.type(newest);
         var byMode = units.stream().collect(Collectors.groupingBy(unit -> unit.found().mode(), LinkedHashMap::new, Collectors.toList()));
         var will = byMode.keySet().stream().flatMap(mode -> fixtures.mode(newest, mode).stream()).toList();
         var named = will.stream().collect(Collectors.toMap(Found::mode, Function.identity()));
+        var edit = new SeveralRigEdits(will.stream()
+            .<RigEdit>map(found -> new ReplaceFixture(uuids(byMode.getOrDefault(found.mode(), List.of())), found))
+            .toList());
         return new RevisionMove(pinned.profileId(), type.manufacturer(), type.name(), pinned.number(), newest.number(), uuids(units),
-                MovingUp.of(units, fixtures.side(pinned), fixtures.side(newest)),
-                byMode.keySet().stream().filter(mode -> !named.containsKey(mode)).toList(),
-                new SeveralRigEdits(will.stream()
-                    .<RigEdit>map(found -> new ReplaceFixture(uuids(byMode.getOrDefault(found.mode(), List.of())), found))
-                    .toList()));
+                MovingUp.of(units, fixtures.side(pinned), fixtures.side(newest)), displaced(rig, units, edit),
+                byMode.keySet().stream().filter(mode -> !named.containsKey(mode)).toList(), edit);
+    }
+
+    private static int displaced(Rig rig, List<Unit> units, RigEdit edit) {
+        return edit.applyTo(rig) instanceof Outcome.Applied<Rig>(var after)
+                ? (int) units.stream()
+                    .filter(unit -> unit.hasAddress() && after.find(unit.uuid()).filter(Unit::hasAddress).isEmpty())
+                    .count()
+                : 0;
     }
 }

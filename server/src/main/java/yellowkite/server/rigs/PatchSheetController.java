@@ -84,11 +84,11 @@ class PatchSheetController {
     /**
      * A sheet before it is taken.
      *
-     * @param columns what each heading was taken for. @param units the first ones. @param count of all
+     * @param columns what each heading was taken for, and {@code ignored} those that were not. @param units the first ones. @param count of all
      * @param twice ids that the rig has already. @param collisions that there would be
      * @param refused why it cannot be taken as it is; empty if it can
      */
-    record SheetReading(Map<String, String> columns, List<ReadKind> kinds, List<ReadUnit> units, int count, List<RigTable.Doubt> doubts,
+    record SheetReading(Map<String, String> columns, List<String> ignored, List<ReadKind> kinds, List<ReadUnit> units, int count, List<RigTable.Doubt> doubts,
             Set<String> twice, int collisions, String refused) {}
 
     /** @param decisions for kinds that are not taken as they were found */
@@ -110,7 +110,7 @@ class PatchSheetController {
         var edit = edit(rig, name, units, how);
         var refused = edit.applyTo(rig) instanceof Outcome.Rejected<Rig>(var field, var why) && !edit.units().isEmpty() ? why : "";
         var after = edit.applyTo(rig) instanceof Outcome.Applied<Rig>(var applied) ? applied : rig;
-        return new SheetReading(read.columns(), Taking.kinds(units)
+        return new SheetReading(read.columns(), read.ignored(), Taking.kinds(units)
             .stream()
             .map(kind -> new ReadKind(kind, kind.asked().words() + (kind.asked().mode().isEmpty() ? "" : ", " + kind.asked().mode())))
             .toList(), edit.units().stream().limit(MOST_SHOWN).map(PatchSheetController::line).toList(), edit.units().size(), read.doubts(),

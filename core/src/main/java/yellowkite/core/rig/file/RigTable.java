@@ -22,10 +22,12 @@ public final class RigTable {
 
     /**
      * @param columns the heading of each column that was understood, and what it was taken for
+     * @param ignored headings of the others
      * @param units those of rows with an id, a name or a fixture; what they are is asked for, not found
      */
-    public record Reading(Map<String, String> columns, List<Unit> units, List<Doubt> doubts) {
+    public record Reading(Map<String, String> columns, List<String> ignored, List<Unit> units, List<Doubt> doubts) {
         public Reading {
+            ignored = List.copyOf(ignored);
             units = List.copyOf(units);
             doubts = List.copyOf(doubts);
         }

@@ -219,7 +219,10 @@ public record WheelPlan(List<TypePlan> types, List<SheetLine> lost) {
             change(row, wheel, slot, was, new SlotChange(wheel.name(), slot, read.name(), null, hex), says);
         }
 
-        private void change(Row row, Wheel wheel, int slot, String was, SlotChange change, String says) {
+        private void change(Row row, Wheel wheel, int slot, String was, SlotChange change, String fits) {
+            var before = changes.stream().filter(each -> each.wheel().equals(change.wheel()) && each.slot() == slot).findFirst();
+            var says = before.map(each -> "The sheet puts '" + each.name() + "' there as well; this row counts.").orElse(fits);
+            before.ifPresent(changes::remove);
             changes.add(change);
             lines.add(new SheetLine(row.place(), row.fixture(), wheel.name(), String.valueOf(slot), was, change.name(),
                     says.isEmpty() ? Fit.FITS : Fit.DOUBTFUL, says));

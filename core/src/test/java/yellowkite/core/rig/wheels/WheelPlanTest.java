@@ -93,6 +93,15 @@ class WheelPlanTest {
     }
 
     @Test
+    void ofTwoRowsForOneSlotTheLaterCountsAndSaysSo() {
+        var plan = plan("Fixture|Wheel|Slot|Gobo", "Petrel Spot|Gobos|2|Reeds", "Petrel Spot|Gobos|2|Ripples");
+
+        assertThat(plan.types().getFirst().changes()).extracting(SlotChange::name).containsExactly("Ripples");
+        assertThat(says(plan.types().getFirst().lines()))
+            .contains("row 3 2 DOUBTFUL The sheet puts 'Reeds' there as well; this row counts.");
+    }
+
+    @Test
     void aTableWithoutItsHeadingsIsRefused() {
         assertThatThrownBy(() -> plan("Id|Name", "1|Rail")).isInstanceOf(FormatException.class).hasMessageContaining("headings Fixture");
     }
