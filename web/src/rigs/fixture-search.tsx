@@ -26,7 +26,7 @@ export function FixtureSearch({
   const found = useQuery({
     queryKey: ['rig', rig.id, 'fixtures', asked],
     queryFn: () => answer(api.GET('/api/rigs/{rigId}/fixtures', { params: { path: { rigId: rig.id }, query: { words: asked } } })),
-    enabled: asked !== '',
+    enabled: shown && asked !== '',
     placeholderData: keepPreviousData,
   });
   return (

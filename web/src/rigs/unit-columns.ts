@@ -1,7 +1,7 @@
 import type { Rig, RigEdit, RigUnit } from '#/api/types';
 import { stored } from '#/ui/stored';
 
-export type Cell = Extract<RigEdit, { type: 'putCells' }>['columns'][number];
+type Cell = Extract<RigEdit, { type: 'putCells' }>['columns'][number];
 export type Key =
   'id' | 'name' | 'fixture' | 'address' | 'position' | 'number' | 'layer' | 'groups' | 'class' | 'colour' | 'path' | 'dip' | 'note';
 

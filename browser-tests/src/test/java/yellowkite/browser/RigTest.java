@@ -64,6 +64,25 @@ class RigTest extends WithBrowser {
         browser.seeValue("Address of unit 103", "3.23");
         browser.seeText("No problems found.");
 
+        browser.press("Clear selection");
+        for (var id : List.of("101", "102", "103", "104")) {
+            browser.see(By.cssSelector("input[aria-label='Select unit " + id + "']")).click();
+        }
+        browser.press("Every second");
+        browser.seeText("2 units selected");
+        browser.press("Invert");
+        browser.see(By.xpath("//button[@aria-pressed][normalize-space()='Invert']")).click();
+        browser.see(By.cssSelector("[data-unit] [aria-label='Inverted: Pan']"));
+        browser.press("Apply this path to 2 units");
+        browser.until("return document.querySelectorAll('[data-unit] [aria-label=\"Inverted: Pan\"]').length === 2");
+
+        browser.press("Replace …");
+        browser.type("With", "Petrel Spot Compact");
+        browser.see(By.xpath("//ul[@aria-label='Modes']//button[contains(., 'Compact')]")).click();
+        browser.seeText("26 addresses instead of 44, 18 less.");
+        browser.see(By.xpath("//div[@role='dialog']//button[normalize-space()='Replace']")).click();
+        browser.see(By.xpath("//*[@data-unit]//*[normalize-space()='Petrel Spot Compact']"));
+
         browser.press("Export");
         browser.see(By.xpath("//*[@role='menuitem'][contains(., 'by universe')]")).click();
         assertThat(Files.readAllBytes(downloaded(".pdf"))).startsWith('%', 'P', 'D', 'F');
@@ -73,7 +92,7 @@ class RigTest extends WithBrowser {
     void whatColleaguesDoIsSeenAtOnceAndADeletedRigComesBack() throws Exception {
         browser.press("Rigs");
         browser.see(By.xpath("//a[contains(., \"Lock-keeper's ball\")]")).click();
-        browser.seeText("6 units");
+        browser.seeText("8 units");
         try (var other = new Browser(folder)) {
             other.open(browser.address(), "Teun");
             other.type("Name of unit 21", "Under the bridge");
@@ -89,9 +108,36 @@ class RigTest extends WithBrowser {
         }
 
         browser.press("Delete rig");
-        browser.seeText("6 units, 2 of them adjusted");
+        browser.seeText("8 units, 3 of them adjusted");
         browser.see(By.xpath("//div[@role='dialog']//button[normalize-space()='Delete rig']")).click();
         browser.press("Restore Lock-keeper's ball");
         browser.see(By.xpath("//ul[@aria-label='Rigs']//a[contains(., \"Lock-keeper's ball\")]"));
+    }
+
+    @Test
+    void aSheetOfOthersIsTakenAndAnOlderRevisionMovesUp() {
+        browser.press("Rigs");
+        browser.see(By.xpath("//a[contains(., 'Winter mooring')]")).click();
+        browser.press("Import");
+        browser.see(By.xpath("//*[@role='menuitem'][contains(., 'Patch sheet')]")).click();
+        browser.field("Or paste the rows, with their headings").sendKeys("Unit,Instrument,Mode,Patch\n101,Moth,Nine,3.1\n901,Moth,Nine,3.10\n");
+        browser.press("Read the rows");
+        browser.seeText("1 id is in this rig already: 101");
+        browser.press("Import 2 units");
+        browser.seeText("26 units");
+
+        browser.press("Compare and move up");
+        browser.seeText("12 units do not fit between their neighbours any more");
+        browser.press("Move up");
+        browser.until("return !document.querySelector('[aria-label=\"Newer revisions\"]')");
+        browser.press("Filters");
+        browser.see(By.xpath("//button[@role='combobox'][contains(., 'All units')]")).click();
+        browser.see(By.xpath("//*[@role='option'][contains(., 'Without an address')]")).click();
+        browser.seeText("12 of 26");
+        browser.key(Keys.ESCAPE);
+        browser.see(By.cssSelector("input[aria-label='Select all units']")).click();
+        browser.type("Address from", "4.1");
+        browser.seeText("0 of 26");
+        browser.seeText("No problems found.");
     }
 }
