@@ -70,7 +70,7 @@ class RigTest extends WithBrowser {
         }
         browser.press("Every second");
         browser.seeText("2 units selected");
-        browser.press("Invert");
+        browser.see(By.xpath("//ol[@aria-label='Path']//button[starts-with(normalize-space(), 'Invert')]")).click();
         browser.see(By.xpath("//button[@aria-pressed][normalize-space()='Invert']")).click();
         browser.see(By.cssSelector("[data-unit] [aria-label='Inverted: Pan']"));
         browser.press("Apply this path to 2 units");
@@ -120,13 +120,13 @@ class RigTest extends WithBrowser {
         browser.see(By.xpath("//a[contains(., 'Winter mooring')]")).click();
         browser.press("Import");
         browser.see(By.xpath("//*[@role='menuitem'][contains(., 'Patch sheet')]")).click();
-        browser.field("Or paste the rows, with their headings").sendKeys("Unit,Instrument,Mode,Patch\n101,Moth,Nine,3.1\n901,Moth,Nine,3.10\n");
+        browser.see(By.tagName("textarea")).sendKeys("Unit,Instrument,Mode,Patch\n101,Moth,Nine,3.1\n901,Moth,Nine,3.10\n");
         browser.press("Read the rows");
         browser.seeText("1 id is in this rig already: 101");
         browser.press("Import 2 units");
         browser.seeText("26 units");
 
-        browser.press("Compare and move up");
+        browser.press("Compare and move up …");
         browser.seeText("12 units do not fit between their neighbours any more");
         browser.press("Move up");
         browser.until("return !document.querySelector('[aria-label=\"Newer revisions\"]')");
