@@ -1,6 +1,11 @@
+import { useQuery } from '@tanstack/react-query';
 import { Download } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { Button } from '#/ui/button';
+import { useState } from 'react';
+import { answer, api } from '#/api/client';
+import { Button, buttonLook } from '#/ui/button';
+import { Check } from '#/ui/check';
+import { Modal } from '#/ui/modal';
 
 const SHEETS = [
   { form: 'pdf', order: 'UNIVERSE', text: 'Printed patch by universe', note: 'PDF, with a QR code back to this page' },
@@ -9,34 +14,98 @@ const SHEETS = [
   { form: 'xlsx', order: 'ID', text: 'Workbook', note: 'XLSX, one row a unit' },
   { form: 'csv', order: 'ID', text: 'Table', note: 'CSV, one row a unit' },
 ];
+const ITEM = 'block w-full cursor-pointer rounded-md px-2.5 py-2 text-left outline-none data-[highlighted]:bg-raised';
+type Sheet = (typeof SHEETS)[number];
+
+function addressOf(rigId: string, sheet: Sheet, columns: string[]) {
+  const link = encodeURIComponent(`${location.origin}/rigs/${rigId}`);
+  const chosen = columns.map((column) => `&columns=${encodeURIComponent(column)}`).join('');
+  return `/api/rigs/${rigId}/sheet?form=${sheet.form}&order=${sheet.order}&link=${link}${chosen}`;
+}
 
 /** The patch as a file. */
 export function RigSheets({ rigId }: { rigId: string }) {
-  const link = encodeURIComponent(`${location.origin}/rigs/${rigId}`);
+  const [choosing, setChoosing] = useState(false);
   return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger asChild>
-        <Button>
-          <Download size={16} aria-hidden />
-          Export
-        </Button>
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="end"
-          sideOffset={6}
-          className="z-50 w-72 rounded-lg border border-line bg-panel p-1.5 text-text shadow-2xl"
-        >
-          {SHEETS.map((sheet) => (
-            <DropdownMenu.Item key={sheet.text} asChild className="block rounded-md px-2.5 py-2 outline-none data-[highlighted]:bg-raised">
-              <a href={`/api/rigs/${rigId}/sheet?form=${sheet.form}&order=${sheet.order}&link=${link}`} download>
-                <span className="font-semibold">{sheet.text}</span>
-                <span className="block text-sm text-muted">{sheet.note}</span>
-              </a>
+    <>
+      <DropdownMenu.Root>
+        <DropdownMenu.Trigger asChild>
+          <Button>
+            <Download size={16} aria-hidden />
+            Export
+          </Button>
+        </DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content
+            align="end"
+            sideOffset={6}
+            className="z-50 w-72 rounded-lg border border-line bg-panel p-1.5 text-text shadow-2xl"
+          >
+            {SHEETS.map((sheet) => (
+              <DropdownMenu.Item key={sheet.text} asChild className={ITEM}>
+                <a href={addressOf(rigId, sheet, [])} download>
+                  <span className="font-semibold">{sheet.text}</span>
+                  <span className="block text-sm text-muted">{sheet.note}</span>
+                </a>
+              </DropdownMenu.Item>
+            ))}
+            <DropdownMenu.Item className={ITEM} onSelect={() => setChoosing(true)}>
+              <span className="font-semibold">Choose columns …</span>
+              <span className="block text-sm text-muted">Of any of these</span>
             </DropdownMenu.Item>
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
+      <Modal open={choosing} onClose={() => setChoosing(false)} size="wide" title="Export with chosen columns">
+        <ChosenColumns rigId={rigId} />
+      </Modal>
+    </>
+  );
+}
+
+function ChosenColumns({ rigId }: { rigId: string }) {
+  const [sheet, setSheet] = useState(SHEETS[0] as Sheet);
+  const [left, setLeft] = useState<string[]>([]);
+  const { data } = useQuery({ queryKey: ['rig columns'], queryFn: () => answer(api.GET('/api/rig-columns')), staleTime: Infinity });
+  const all = (sheet.form === 'pdf' ? data?.print : data?.table) ?? [];
+  const chosen = all.filter((column) => !left.includes(column));
+  return (
+    <>
+      <label className="flex flex-col gap-1 text-sm text-muted">
+        As
+        <select
+          value={sheet.text}
+          className="min-h-9 rounded-md border border-edge bg-trough px-2 text-text"
+          onChange={(event) => setSheet(SHEETS.find((each) => each.text === event.currentTarget.value) ?? sheet)}
+        >
+          {SHEETS.map((each) => (
+            <option key={each.text}>{each.text}</option>
           ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+        </select>
+      </label>
+      <div role="group" aria-label="Columns" className="grid grid-cols-3 gap-1.5 overflow-y-auto">
+        {all.map((column) => (
+          <Check
+            key={column}
+            checked={!left.includes(column)}
+            onChange={(to) => setLeft(to ? left.filter((each) => each !== column) : [...left, column])}
+          >
+            {column}
+          </Check>
+        ))}
+      </div>
+      {sheet.form === 'pdf' && <p className="text-sm text-muted">Address and id are always printed.</p>}
+      <div className="flex justify-end">
+        {chosen.length === 0 ? (
+          <Button main disabled>
+            Export
+          </Button>
+        ) : (
+          <a href={addressOf(rigId, sheet, chosen)} download className={buttonLook({ main: true })}>
+            Export
+          </a>
+        )}
+      </div>
+    </>
   );
 }

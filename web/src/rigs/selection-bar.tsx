@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { Rig, RigEdit } from '#/api/types';
 import { Button } from '#/ui/button';
 import { counted } from '#/ui/counted';
+import { tell } from '#/ui/toast';
 import { Typed } from '#/ui/typed';
 import { ReplaceUnits } from './replace-units';
 import type { UnitSelection } from './use-units';
@@ -37,6 +38,16 @@ export function SelectionBar({
   if (selected.length === 0) return null;
   const units = selected.map((unit) => unit.uuid);
   const several = selected.length > 1;
+  async function remove() {
+    const differing = selected.filter((unit) => unit.differs.length > 0).length;
+    const hung = rig.units.filter((unit) => unit.hangsOn && units.includes(unit.hangsOn) && !units.includes(unit.uuid)).length;
+    if ((await onSend({ type: 'removeUnits', units })) !== null) return;
+    const more = [
+      ...(differing > 0 ? [`${differing} of them adjusted`] : []),
+      ...(hung > 0 ? [`with ${counted(hung, 'accessory', 'accessories')}`] : []),
+    ];
+    tell(`${counted(units.length, 'unit', 'units')} removed${more.map((each) => `, ${each}`).join('')}. Undo brings all back.`);
+  }
   return (
     <div
       role="toolbar"
@@ -83,11 +94,7 @@ export function SelectionBar({
       <Button quiet onClick={() => void onSend({ type: 'unaddress', units })}>
         No address
       </Button>
-      <Button
-        quiet
-        onClick={() => void onSend({ type: 'removeUnits', units })}
-        aria-label={`Remove ${counted(units.length, 'unit', 'units')}`}
-      >
+      <Button quiet onClick={() => void remove()} aria-label={`Remove ${counted(units.length, 'unit', 'units')}`}>
         <Trash2 size={15} aria-hidden />
         Remove
       </Button>

@@ -71,7 +71,7 @@ final class RigWrite extends Verb {
             case "json" -> (RigJson.write(target, rig) + "\n").getBytes(StandardCharsets.UTF_8);
             case "csv" -> TableFile.csv(RigTable.write(rig));
             case "xlsx" -> TableFile.xlsx(rig.name(), RigTable.write(rig));
-            case "pdf" -> PatchPrint.of(rig, PatchPrint.Order.UNIVERSE, "");
+            case "pdf" -> PatchPrint.of(rig, PatchPrint.Order.UNIVERSE, PatchPrint.Column.of(List.of()), "");
             default -> throw new WrongCall("'" + target + "' ends in none of .json, .csv, .xlsx and .pdf.");
         };
     }

@@ -9,6 +9,7 @@ import static yellowkite.media.paper.Pages.WIDTH;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -17,6 +18,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.rig.Differing;
 import yellowkite.core.rig.Occupancy;
 import yellowkite.core.rig.Patch;
 import yellowkite.core.rig.Rig;
@@ -27,9 +29,7 @@ import yellowkite.core.rig.UniverseFacts;
 public final class PatchPrint {
     /** Where columns begin, from the left margin. */
     private static final float ID = 76;
-    private static final float NAME = 122;
-    private static final float FIXTURE = 232;
-    private static final float WHERE = 402;
+    private static final float FIRST = 122;
     private static final float GAP = 6;
     private static final float ROW = 15;
     private static final float QR = 54;
@@ -39,6 +39,32 @@ public final class PatchPrint {
         UNIVERSE, POSITION, ID
     }
 
+    /** What can stand in a row behind address and id, which always do. */
+    public enum Column {
+        NAME("Name", 4), FIXTURE("Fixture", 6), POSITION("Position", 4), LAYER("Layer", 3), GROUPS("Groups", 3), PATH("Path", 4), NOTE("Note",
+                4);
+
+        /** What is printed unless something else is chosen. */
+        static final List<Column> USUAL = List.of(NAME, FIXTURE, POSITION, NOTE);
+        private final String heading;
+        private final int share;
+
+        Column(String heading, int share) {
+            this.heading = heading;
+            this.share = share;
+        }
+
+        /** {@return those of some headings, in their own order; the usual ones for none} */
+        public static List<Column> of(Collection<String> headings) {
+            var chosen = Arrays.stream(values()).filter(each -> headings.contains(each.heading)).toList();
+            return chosen.isEmpty() ? USUAL : chosen;
+        }
+
+        public String heading() {
+            return heading;
+        }
+    }
+
     /** @param patch null for one without an address */
     private record Row(Unit unit, @Nullable Patch patch) {}
 
@@ -46,8 +72,10 @@ public final class PatchPrint {
     private final Lettering letters;
     private final Rig rig;
     private final Order order;
+    private final List<Column> columns;
 
-    private PatchPrint(Rig rig, Order order) throws IOException {
+    private PatchPrint(Rig rig, Order order, List<Column> columns) throws IOException {
+        this.columns = columns;
         this.rig = rig;
         this.order = order;
         this.pages = Pages.called(rig.name() + ", patch");
@@ -55,9 +83,9 @@ public final class PatchPrint {
     }
 
     /** {@return the patch as a PDF of A4 pages} @param link to the rig, as a code that a telephone reads; empty = none */
-    public static byte[] of(Rig rig, Order order, String link) {
+    public static byte[] of(Rig rig, Order order, List<Column> columns, String link) {
         try {
-            return new PatchPrint(rig, order).print(link);
+            return new PatchPrint(rig, order, columns).print(link);
         } catch (IOException impossible) { // it goes to memory
             throw new UncheckedIOException(impossible);
         }
@@ -152,15 +180,29 @@ public final class PatchPrint {
         if (patch != null) {
             pages.text(MARGIN + 42, at, 8, QUIET, "to " + patch.to());
         }
-        pages.text(MARGIN + ID, at, 10, INK, letters.fitted(unit.id(), 10, NAME - ID - GAP));
-        pages.text(MARGIN + NAME, at, 9, INK, letters.fitted(unit.name(), 9, FIXTURE - NAME - GAP));
-        var fixture = (unit.found().hasProfile() ? unit.found().model() + ", " + unit.found().mode() : unit.asked().words())
-                + (unit.addresses().size() > 1 && patch != null ? ", break " + patch.dmxBreak() : "");
-        pages.text(MARGIN + FIXTURE, at, 9, QUIET, letters.fitted(fixture, 9, WHERE - FIXTURE - GAP));
-        var where = (unit.position() == null ? "" : unit.position()) + (unit.number() == null ? "" : " " + unit.number())
-                + (unit.note().isEmpty() ? "" : ". " + unit.note());
-        pages.text(MARGIN + WHERE, at, 9, QUIET, letters.fitted(where.strip(), 9, WIDTH - WHERE));
+        pages.text(MARGIN + ID, at, 10, INK, letters.fitted(unit.id(), 10, FIRST - ID - GAP));
+        float wide = (WIDTH - FIRST) / columns.stream().mapToInt(each -> each.share).sum();
+        float x = FIRST;
+        for (var column : columns) {
+            float room = wide * column.share;
+            pages.text(MARGIN + x, at, 9, column == Column.NAME ? INK : QUIET, letters.fitted(cell(column, row), 9, room - GAP));
+            x += room;
+        }
         pages.down(ROW);
         pages.rule(0, RULE, 0.5f);
+    }
+
+    private static String cell(Column column, Row row) {
+        var unit = row.unit();
+        return switch (column) {
+            case NAME -> unit.name();
+            case FIXTURE -> (unit.found().hasProfile() ? unit.found().model() + ", " + unit.found().mode() : unit.asked().words())
+                    + (unit.addresses().size() > 1 && row.patch() != null ? ", break " + row.patch().dmxBreak() : "");
+            case POSITION -> (unit.position() == null ? "" : unit.position()) + (unit.number() == null ? "" : " " + unit.number());
+            case LAYER -> unit.layer();
+            case GROUPS -> String.join(", ", unit.groups());
+            case PATH -> String.join(". ", Differing.of(unit.adjustments()).stream().map(Differing.ChangedStep::says).toList());
+            case NOTE -> unit.note();
+        };
     }
 }

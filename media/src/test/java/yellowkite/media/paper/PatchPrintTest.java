@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
+import yellowkite.core.rig.Adjustments;
 import yellowkite.core.rig.At;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Patch;
@@ -30,8 +31,9 @@ class PatchPrintTest {
         });
     }
 
-    private static String printed(Rig rig, PatchPrint.Order order) throws IOException {
-        try (var document = Loader.loadPDF(PatchPrint.of(rig, order, "http://127.0.0.1:8080/rigs/1"))) {
+    private static String printed(Rig rig, PatchPrint.Order order, String... headings) throws IOException {
+        var columns = PatchPrint.Column.of(List.of(headings));
+        try (var document = Loader.loadPDF(PatchPrint.of(rig, order, columns, "http://127.0.0.1:8080/rigs/1"))) {
             return document.getNumberOfPages() + " pages\n" + new PDFTextStripper().getText(document);
         }
     }
@@ -52,6 +54,17 @@ class PatchPrintTest {
     void orUnderItsPosition() throws IOException {
         assertThat(printed(rig(3), PatchPrint.Order.POSITION)).contains("Front rail", "3 rows, 27 addresses", "Moth, Nine");
         assertThat(printed(rig(3), PatchPrint.Order.ID)).contains("All units");
+    }
+
+    @Test
+    void columnsAreChosen() throws IOException {
+        var turned = rig(1).withUnits(List.of(unit(1).with(f -> {
+            f.layer = "Overhead";
+            f.adjustments = Adjustments.NONE.with("Pan", Adjustments.ChannelAdjustment.NONE.withInvert(true));
+        })));
+
+        assertThat(printed(turned, PatchPrint.Order.ID, "Layer", "Path")).contains("Overhead", "Inverted: Pan").doesNotContain("Moth, Nine");
+        assertThat(printed(turned, PatchPrint.Order.ID)).contains("Moth, Nine").doesNotContain("Overhead");
     }
 
     @Test

@@ -2,6 +2,7 @@ package yellowkite.server.rigs;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -45,13 +46,16 @@ class PatchSheetController {
         this.fixtures = fixtures;
     }
 
-    /** 200 with the headings that a table can have, in their order. */
+    /** @param table headings of a table, and {@code print} of a printed patch, beside address and id */
+    record SheetColumns(List<String> table, List<String> print) {}
+
+    /** 200 with the columns that sheets can have, in their order. */
     @GetMapping("/api/rig-columns")
-    List<String> columns() {
-        return RigTable.headings();
+    SheetColumns columns() {
+        return new SheetColumns(RigTable.headings(), Arrays.stream(PatchPrint.Column.values()).map(PatchPrint.Column::heading).toList());
     }
 
-    /** 200 with the patch as a file. @param form csv, xlsx or pdf. @param order of a PDF. @param columns headings of a table; none = all */
+    /** 200 with the patch as a file. @param form csv, xlsx or pdf. @param order of a PDF. @param columns headings; none = all of a table, the usual ones of a PDF */
     @GetMapping("/api/rigs/{rigId}/sheet")
     ResponseEntity<byte[]> sheet(@PathVariable String rigId, @RequestParam String form,
             @RequestParam(defaultValue = "UNIVERSE") PatchPrint.Order order, @RequestParam(defaultValue = "") String link, @RequestParam(defaultValue = "") List<String> columns) {
@@ -60,7 +64,7 @@ class PatchSheetController {
         var bytes = switch (form) {
             case "csv" -> TableFile.csv(table);
             case "xlsx" -> TableFile.xlsx(rig.name(), table);
-            case "pdf" -> PatchPrint.of(rig, order, link.length() <= 500 ? link : "");
+            case "pdf" -> PatchPrint.of(rig, order, PatchPrint.Column.of(columns), link.length() <= 500 ? link : "");
             default -> throw Refusal.unfit("form", "A patch sheet is csv, xlsx or pdf.");
         };
         var type = switch (form) {

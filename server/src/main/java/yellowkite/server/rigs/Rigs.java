@@ -16,17 +16,21 @@ import yellowkite.server.web.Refusal;
 /** Rigs as they are read: replayed from their steps, and kept for a while. */
 @Service
 class Rigs {
-    /** Units, and so many for each edit: states share what did not change. */
+    /** In units of some hundred bytes each; a state that an edit led to shares its units with the others, and has a list of its own. */
     private static final long MOST_KEPT = 60_000;
-    private static final int OF_A_STEP = 20;
+    private static final int LISTED_AS_ONE = 100;
     private final RigRepository repository;
     private final Cache<String, LoadedRig> loaded = Caffeine.newBuilder()
         .maximumWeight(MOST_KEPT)
-        .weigher((String id, LoadedRig rig) -> 1 + rig.rig().units().size() + OF_A_STEP * rig.history().steps().size())
+        .weigher((String id, LoadedRig rig) -> weight(rig.rig().units().size(), rig.history().steps().size()))
         .build();
 
     Rigs(RigRepository repository) {
         this.repository = repository;
+    }
+
+    private static int weight(int units, int edits) {
+        return 1 + units + edits * (1 + units / LISTED_AS_ONE);
     }
 
     /** @throws Refusal 404 if there is none */

@@ -61,6 +61,8 @@ class PatchSheetTest extends OnARig {
         added("1 Quaver Nine from 1.1 as 7");
 
         assertThat(text(get(rig + "/sheet?form=csv&columns=Address&columns=Id"))).endsWith("Id,Address\r\n7,1\r\n");
-        assertThat(get("/api/rig-columns").json().path(0).asString()).isEqualTo("Id");
+        assertThat(get("/api/rig-columns").json().at("/table/0").asString()).isEqualTo("Id");
+        assertThat(get("/api/rig-columns").json().at("/print/0").asString()).isEqualTo("Name");
+        assertThat(text(get(rig + "/sheet?form=pdf&columns=Layer&columns=Path"))).startsWith("%PDF");
     }
 }
