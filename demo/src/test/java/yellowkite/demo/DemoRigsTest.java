@@ -36,7 +36,11 @@ class DemoRigsTest {
     }
 
     private static Rig rig(String name) {
-        return Stream.concat(DemoRigs.earlier().stream(), DemoRigs.all().stream()).filter(each -> each.name().equals(name)).map(DemoRigsTest::built).findFirst().orElseThrow();
+        return Stream.concat(DemoRigs.earlier().stream(), DemoRigs.all().stream())
+            .filter(each -> each.name().equals(name))
+            .map(DemoRigsTest::built)
+            .findFirst()
+            .orElseThrow();
     }
 
     @Test

@@ -92,7 +92,8 @@ public final class Touched {
     }
 
     private void house(House before, House after) {
-        add(Kind.NOTES, 0, List.of(before.notes(), before.category(), before.chartCounts(), before.assumed(), before.meant(), before.dipFromZero()),
+        add(Kind.NOTES, 0,
+                List.of(before.notes(), before.category(), before.chartCounts(), before.assumed(), before.meant(), before.dipFromZero()),
                 List.of(after.notes(), after.category(), after.chartCounts(), after.assumed(), after.meant(), after.dipFromZero()));
         eachKey(Kind.CARE, before.channels(), after.channels());
         eachKey(Kind.MARK, before.marks(), after.marks());

@@ -23,7 +23,8 @@ import yellowkite.core.profile.WheelCare;
  */
 public record StoredHouse(String notes, Category category, Map<String, Integer> chartCounts, List<ChannelCare> channels,
         List<RangeMark> marks,
-        @Nullable Map<String, WheelCare> wheels, @Nullable List<AssumedFunction> assumed, @Nullable List<House.Meant> meant, boolean dipFromZero) {
+        @Nullable Map<String, WheelCare> wheels, @Nullable List<AssumedFunction> assumed, @Nullable List<House.Meant> meant,
+        boolean dipFromZero) {
     public static final StoredHouse NONE = new StoredHouse("", Category.NONE, Map.of(), List.of(), List.of(), Map.of(), List.of(),
             List.of(), false);
 
@@ -76,7 +77,8 @@ public record StoredHouse(String notes, Category category, Map<String, Integer> 
             .stream()
             .filter(wheel -> house.wheels().containsKey(wheel.id()))
             .forEach(wheel -> wheels.put(wheel.name(), house.wheel(wheel.id())));
-        return new StoredHouse(house.notes(), house.category(), counts, channels, marks, wheels, assumed, house.meant(), house.dipFromZero());
+        return new StoredHouse(house.notes(), house.category(), counts, channels, marks, wheels, assumed, house.meant(),
+                house.dipFromZero());
     }
 
     /** {@return the document with this as its house part; what has no counterpart in it is left out} */

@@ -34,7 +34,8 @@ public final class Differing {
         return marks;
     }
 
-    private static void mark(List<ChangedStep> marks, Adjustments own, Kind kind, String says, boolean whole, Predicate<ChannelAdjustment> is) {
+    private static void mark(List<ChangedStep> marks, Adjustments own, Kind kind, String says, boolean whole,
+            Predicate<ChannelAdjustment> is) {
         var channels = own.channels()
             .entrySet()
             .stream()

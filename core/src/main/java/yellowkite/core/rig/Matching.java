@@ -118,8 +118,9 @@ public final class Matching {
         }
         return found(How.MODE, candidate, mode, named && sized ? 0.75 : named ? 0.7 : 0.6,
                 (same(candidate.model(), asked.model()) && asked.manufacturer().isEmpty() ? "The model is called the same, and "
-                        : "'" + asked.words() + "' is a near name, and ") + (named ? "the mode is called the same."
-                        : mode.name() + " takes " + mode.footprint() + " addresses, too."));
+                        : "'" + asked.words() + "' is a near name, and ")
+                        + (named ? "the mode is called the same."
+                                : mode.name() + " takes " + mode.footprint() + " addresses, too."));
     }
 
     private Optional<Found> guess(Asked asked) {

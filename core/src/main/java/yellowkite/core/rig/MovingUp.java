@@ -41,7 +41,8 @@ public record MovingUp(List<Effect> effects, int elsewhere) {
         for (var each : Comparison.of(pinned, newer).differences()) {
             var mode = each.place().mode();
             if (mode.isEmpty() || modes.contains(mode)) {
-                effects.add(effect(each, units.stream().filter(unit -> mode.isEmpty() || unit.found().mode().equals(mode)).toList(), pinned));
+                effects
+                    .add(effect(each, units.stream().filter(unit -> mode.isEmpty() || unit.found().mode().equals(mode)).toList(), pinned));
             } else {
                 elsewhere++;
             }

@@ -23,7 +23,8 @@ class MovingUpTest {
             .mode("Short", "Base",
                     mode -> mode.channel("Dimmer", "Base", List.of(1), c -> c.function("Dimmer", 0, f -> f.physical(0, 1).start(start)))
                         .channel("Zoom", "Base", List.of(zoom), c -> c.function("Zoom", 0, f -> f.physical(10, 40))))
-            .mode("Long", "Base", mode -> mode.channel("Dimmer", "Base", List.of(other), c -> c.function("Dimmer", 0, f -> f.physical(0, 1))))
+            .mode("Long", "Base",
+                    mode -> mode.channel("Dimmer", "Base", List.of(other), c -> c.function("Dimmer", 0, f -> f.physical(0, 1))))
             .build();
         return Side.of(type);
     }

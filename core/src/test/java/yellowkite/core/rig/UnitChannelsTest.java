@@ -21,7 +21,8 @@ class UnitChannelsTest {
     /** At 3.101 the mode's address 1 is 3.101, its address 8 is 3.108. */
     @Test
     void standAtTheirRealAddressesWithWhatIsSentFirst() {
-        assertThat(lines(Rigs.unit("1", HEAD, "3.101"))).containsExactly("Dimmer 3.101 0", "Pan 3.102+3.103 32768", "Tilt 3.104+3.105 32768",
+        assertThat(lines(Rigs.unit("1", HEAD, "3.101"))).containsExactly("Dimmer 3.101 0", "Pan 3.102+3.103 32768",
+                "Tilt 3.104+3.105 32768",
                 "Gobo1 3.106 20", "Shutter1 3.108 0");
     }
 

@@ -41,7 +41,8 @@ public final class PatchPrint {
 
     /** What can stand in a row behind address and id, which always do. */
     public enum Column {
-        NAME("Name", 4), FIXTURE("Fixture", 6), POSITION("Position", 4), LAYER("Layer", 3), GROUPS("Groups", 3), PATH("Path", 4), NOTE("Note",
+        NAME("Name", 4), FIXTURE("Fixture", 6), POSITION("Position", 4), LAYER("Layer", 3), GROUPS("Groups", 3), PATH("Path", 4),
+        NOTE("Note",
                 4);
 
         /** What is printed unless something else is chosen. */

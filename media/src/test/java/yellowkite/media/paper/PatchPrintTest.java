@@ -63,7 +63,8 @@ class PatchPrintTest {
             f.adjustments = Adjustments.NONE.with("Pan", Adjustments.ChannelAdjustment.NONE.withInvert(true));
         })));
 
-        assertThat(printed(turned, PatchPrint.Order.ID, "Layer", "Path")).contains("Overhead", "Inverted: Pan").doesNotContain("Moth, Nine");
+        assertThat(printed(turned, PatchPrint.Order.ID, "Layer", "Path")).contains("Overhead", "Inverted: Pan")
+            .doesNotContain("Moth, Nine");
         assertThat(printed(turned, PatchPrint.Order.ID)).contains("Moth, Nine").doesNotContain("Overhead");
     }
 

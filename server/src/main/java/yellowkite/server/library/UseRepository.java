@@ -25,7 +25,10 @@ public class UseRepository {
         this.database = database;
     }
 
-    /** Copies were taken from it, production versions derive from it, twins are the same fixture by its id on the other shelf, and rigs pin it. */
+    /**
+     * Copies were taken from it, production versions derive from it, twins are the same fixture by its id on the other shelf, and rigs pin
+     * it.
+     */
     public enum Kind {
         COPY, PRODUCTION_VERSION, TWIN, RIG
     }

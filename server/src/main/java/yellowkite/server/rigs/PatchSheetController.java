@@ -55,10 +55,14 @@ class PatchSheetController {
         return new SheetColumns(RigTable.headings(), Arrays.stream(PatchPrint.Column.values()).map(PatchPrint.Column::heading).toList());
     }
 
-    /** 200 with the patch as a file. @param form csv, xlsx or pdf. @param order of a PDF. @param columns headings; none = all of a table, the usual ones of a PDF */
+    /**
+     * 200 with the patch as a file. @param form csv, xlsx or pdf. @param order of a PDF. @param columns headings; none = all of a table,
+     * the usual ones of a PDF
+     */
     @GetMapping("/api/rigs/{rigId}/sheet")
     ResponseEntity<byte[]> sheet(@PathVariable String rigId, @RequestParam String form,
-            @RequestParam(defaultValue = "UNIVERSE") PatchPrint.Order order, @RequestParam(defaultValue = "") String link, @RequestParam(defaultValue = "") List<String> columns) {
+            @RequestParam(defaultValue = "UNIVERSE") PatchPrint.Order order, @RequestParam(defaultValue = "") String link,
+            @RequestParam(defaultValue = "") List<String> columns) {
         var rig = rigs.require(rigId).rig();
         var table = RigTable.write(rig, columns);
         var bytes = switch (form) {
@@ -88,11 +92,13 @@ class PatchSheetController {
     /**
      * A sheet before it is taken.
      *
-     * @param columns what each heading was taken for, and {@code ignored} those that were not. @param units the first ones. @param count of all
+     * @param columns what each heading was taken for, and {@code ignored} those that were not. @param units the first ones. @param count of
+     * all
      * @param twice ids that the rig has already. @param collisions that there would be
      * @param refused why it cannot be taken as it is; empty if it can
      */
-    record SheetReading(Map<String, String> columns, List<String> ignored, List<ReadKind> kinds, List<ReadUnit> units, int count, List<RigTable.Doubt> doubts,
+    record SheetReading(Map<String, String> columns, List<String> ignored, List<ReadKind> kinds, List<ReadUnit> units, int count,
+            List<RigTable.Doubt> doubts,
             Set<String> twice, int collisions, String refused) {}
 
     /** @param decisions for kinds that are not taken as they were found */

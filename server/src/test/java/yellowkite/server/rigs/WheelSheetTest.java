@@ -27,7 +27,15 @@ class WheelSheetTest extends OnARig {
     }
 
     private static String wheel(String name) {
-        return DemoHouse.petrelSpot().description().type().wheels().stream().filter(each -> each.name().contains(name)).findFirst().orElseThrow().name();
+        return DemoHouse.petrelSpot()
+            .description()
+            .type()
+            .wheels()
+            .stream()
+            .filter(each -> each.name().contains(name))
+            .findFirst()
+            .orElseThrow()
+            .name();
     }
 
     @Test
@@ -53,12 +61,14 @@ class WheelSheetTest extends OnARig {
         assertThat(after.at("/kinds/0/profileId").asString()).isEqualTo(made.path(0).path("profileId").asString());
         assertThat(addresses(after)).containsExactly("1 1.1", "2 1." + after.at("/units/1/addresses/0/from").asInt());
 
-        var again = send("/wheel-versions?use=true", table.replace("Quarter", after.at("/kinds/0/model").asString()).replace("F24", "F44")).json();
+        var again = send("/wheel-versions?use=true", table.replace("Quarter", after.at("/kinds/0/model").asString()).replace("F24", "F44"))
+            .json();
         assertThat(again.path(0).path("profileId").asString()).isEqualTo(made.path(0).path("profileId").asString());
         assertThat(again.path(0).path("revision").asInt()).isEqualTo(2);
         assertThat(get(rig).json().at("/kinds/0/revision").asInt()).isEqualTo(2);
 
-        var unchanged = send("/wheel-versions?use=true", table.replace("Quarter", after.at("/kinds/0/model").asString()).replace("F24", "F44"));
+        var unchanged = send("/wheel-versions?use=true",
+                table.replace("Quarter", after.at("/kinds/0/model").asString()).replace("F24", "F44"));
         assertThat(unchanged.json().path(0).path("refused").asString()).startsWith("Nothing has changed");
     }
 
@@ -71,7 +81,8 @@ class WheelSheetTest extends OnARig {
         var details = get(address).json();
         assertThat(details.at("/switches/0/switches/value").asInt()).isEqualTo(201);
         assertThat(details.at("/channels/0/addresses/0").asString()).isEqualTo("2.201");
-        assertThat(get(address + "/curves").json().valueStream().anyMatch(each -> each.path("preset").asString("").equals("SQUARE"))).isTrue();
+        assertThat(get(address + "/curves").json().valueStream().anyMatch(each -> each.path("preset").asString("").equals("SQUARE")))
+            .isTrue();
         assertThat(get(rig + "/units/none").status()).isEqualTo(404);
     }
 
@@ -99,7 +110,8 @@ class WheelSheetTest extends OnARig {
         var profile = after.at("/kinds/0/profileId").asString();
         var draft = get("/api/profiles/" + profile + "/draft").json();
         var id = draft.path("id").asString();
-        var edited = post("/api/drafts/" + id + "/edits", "{\"version\": 0, \"edit\": {\"type\": \"setDipStart\", \"fromZero\": true}}").json();
+        var edited = post("/api/drafts/" + id + "/edits", "{\"version\": 0, \"edit\": {\"type\": \"setDipStart\", \"fromZero\": true}}")
+            .json();
         var channel = edited.at("/modes/0/id").asInt();
         assertThat(channel).isPositive();
         var renamed = post("/api/drafts/" + id + "/edits",

@@ -91,7 +91,8 @@ public record PutCells(List<String> units, List<Cell> columns, List<List<String>
         var was = before.units().stream().filter(unit -> !changed.containsKey(unit.uuid())).map(Unit::id).toList();
         var all = new ArrayList<>(was);
         changed.values().forEach(unit -> all.add(unit.id()));
-        return all.stream().filter(id -> !id.isEmpty() && !ids.add(id) && changed.values().stream().anyMatch(unit -> unit.id().equals(id)))
+        return all.stream()
+            .filter(id -> !id.isEmpty() && !ids.add(id) && changed.values().stream().anyMatch(unit -> unit.id().equals(id)))
             .findFirst();
     }
 

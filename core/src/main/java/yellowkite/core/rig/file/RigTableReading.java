@@ -53,7 +53,11 @@ final class RigTableReading {
         }
         var understood = new HashMap<String, String>();
         columns.forEach((column, at) -> understood.put(rows.get(heading).get(at).strip(), column.heading()));
-        var ignored = rows.get(heading).stream().map(String::strip).filter(each -> !each.isEmpty() && !understood.containsKey(each)).toList();
+        var ignored = rows.get(heading)
+            .stream()
+            .map(String::strip)
+            .filter(each -> !each.isEmpty() && !understood.containsKey(each))
+            .toList();
         return new RigTable.Reading(understood, ignored, reading.hung(), reading.doubts);
     }
 

@@ -76,7 +76,8 @@ public final class Taking {
      * @param decisions for the kinds that do not come as they were found
      */
     public static List<Unit> taken(Rig rig, List<Unit> units, List<Decision> decisions, Twice twice) {
-        Map<Asked, Decision> decided = decisions.stream().collect(Collectors.toMap(Decision::asked, each -> each, (first, second) -> second));
+        Map<Asked, Decision> decided = decisions.stream()
+            .collect(Collectors.toMap(Decision::asked, each -> each, (first, second) -> second));
         var ids = rig.units().stream().map(Unit::id).collect(Collectors.toCollection(HashSet::new));
         var uuids = rig.units().stream().map(Unit::uuid).collect(Collectors.toCollection(HashSet::new));
         var fresh = new ArrayList<String>(ids);

@@ -6,4 +6,3 @@
 package yellowkite.core.rig.taking;
 
 import org.jspecify.annotations.NullMarked;
-

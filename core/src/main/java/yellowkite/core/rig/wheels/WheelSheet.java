@@ -30,7 +30,8 @@ public record WheelSheet(List<Row> rows) {
     }
 
     private enum Column {
-        MANUFACTURER("manufacturer", "maker", "make", "brand"), FIXTURE("fixture", "model", "fixture type", "type", "profile"), WHEEL("wheel",
+        MANUFACTURER("manufacturer", "maker", "make", "brand"), FIXTURE("fixture", "model", "fixture type", "type", "profile"),
+        WHEEL("wheel",
                 "gobo wheel", "string"),
         SLOT("slot", "position", "pos", "place", "frame"), GOBO("gobo", "gobo name", "gobo number", "artwork"), COLOUR("colour", "color",
                 "colours", "colors", "filter", "gel", "glass", "string colours");

@@ -6,4 +6,3 @@
 package yellowkite.core.rig.wheels;
 
 import org.jspecify.annotations.NullMarked;
-

@@ -152,9 +152,13 @@ class RigLawsTest {
         var read = RigTable.read(RigTable.write(rig));
 
         assertThat(read.doubts()).isEmpty();
-        assertThat(read.units()).extracting(unit -> seen(unit, bare)).isEqualTo(rig.units().stream().map(unit -> seen(unit, bare)).toList());
+        assertThat(read.units()).extracting(unit -> seen(unit, bare))
+            .isEqualTo(rig.units().stream().map(unit -> seen(unit, bare)).toList());
         assertThat(read.units()).extracting(unit -> unit.addresses().stream().map(each -> each.dmxBreak() + " " + each.at()).toList())
-            .isEqualTo(rig.units().stream().map(unit -> unit.addresses().stream().map(each -> each.dmxBreak() + " " + each.at()).toList()).toList());
+            .isEqualTo(rig.units()
+                .stream()
+                .map(unit -> unit.addresses().stream().map(each -> each.dmxBreak() + " " + each.at()).toList())
+                .toList());
     }
 
     private static Unit seen(Unit unit, Found as) {
