@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { Download } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { answer, api } from '#/api/client';
 import { Button, buttonLook } from '#/ui/button';
 import { Check } from '#/ui/check';
+import { MenuButton, MenuLine } from '#/ui/menu-button';
 import { Modal } from '#/ui/modal';
 
 const SHEETS = [
@@ -14,7 +14,6 @@ const SHEETS = [
   { form: 'xlsx', order: 'ID', text: 'Workbook', note: 'XLSX, one row a unit' },
   { form: 'csv', order: 'ID', text: 'Table', note: 'CSV, one row a unit' },
 ];
-const ITEM = 'block w-full cursor-pointer rounded-md px-2.5 py-2 text-left outline-none data-[highlighted]:bg-raised';
 type Sheet = (typeof SHEETS)[number];
 
 function addressOf(rigId: string, sheet: Sheet, columns: string[]) {
@@ -28,34 +27,12 @@ export function RigSheets({ rigId }: { rigId: string }) {
   const [choosing, setChoosing] = useState(false);
   return (
     <>
-      <DropdownMenu.Root>
-        <DropdownMenu.Trigger asChild>
-          <Button>
-            <Download size={16} aria-hidden />
-            Export
-          </Button>
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content
-            align="end"
-            sideOffset={6}
-            className="z-50 w-72 rounded-lg border border-line bg-panel p-1.5 text-text shadow-2xl"
-          >
-            {SHEETS.map((sheet) => (
-              <DropdownMenu.Item key={sheet.text} asChild className={ITEM}>
-                <a href={addressOf(rigId, sheet, [])} download>
-                  <span className="font-semibold">{sheet.text}</span>
-                  <span className="block text-sm text-muted">{sheet.note}</span>
-                </a>
-              </DropdownMenu.Item>
-            ))}
-            <DropdownMenu.Item className={ITEM} onSelect={() => setChoosing(true)}>
-              <span className="font-semibold">Choose columns …</span>
-              <span className="block text-sm text-muted">Of any of these</span>
-            </DropdownMenu.Item>
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
+      <MenuButton text="Export" icon={<Download size={16} aria-hidden />}>
+        {SHEETS.map((sheet) => (
+          <MenuLine key={sheet.text} href={addressOf(rigId, sheet, [])} text={sheet.text} note={sheet.note} />
+        ))}
+        <MenuLine text="Choose columns …" note="Of any of these" onSelect={() => setChoosing(true)} />
+      </MenuButton>
       <Modal open={choosing} onClose={() => setChoosing(false)} size="wide" title="Export with chosen columns">
         <ChosenColumns rigId={rigId} />
       </Modal>
