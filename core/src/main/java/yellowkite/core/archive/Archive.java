@@ -16,6 +16,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.apache.commons.compress.archivers.zip.ZipArchiveOutputStream;
+import java.util.Set;
+import java.io.OutputStream;
 import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -244,6 +247,40 @@ public final class Archive implements Closeable {
             throw new UncheckedIOException(impossible);
         }
         return out.toByteArray();
+    }
+
+    /**
+     * Writes this archive anew: entries as they are packed, some of them replaced, some left out, and others behind them.
+     *
+     * @param replaced content by path; of entries that this archive has not, what comes behind
+     */
+    public void copy(OutputStream out, Map<String, byte[]> replaced, Set<String> without) throws IOException {
+        try (var copy = new ZipArchiveOutputStream(out)) {
+            copy.setLevel(PACKED);
+            for (var entry : entries.values()) {
+                var content = replaced.get(entry.getName());
+                if (content != null) {
+                    put(copy, entry.getName(), content);
+                } else if (!without.contains(entry.getName())) {
+                    try (var packed = zip.getRawInputStream(entry)) {
+                        copy.addRawArchiveEntry(entry, packed);
+                    }
+                }
+            }
+            for (var more : replaced.entrySet()) {
+                if (!entries.containsKey(more.getKey())) {
+                    put(copy, more.getKey(), more.getValue());
+                }
+            }
+        }
+    }
+
+    private static void put(ZipArchiveOutputStream out, String path, byte[] content) throws IOException {
+        var entry = new ZipArchiveEntry(path);
+        entry.setTimeLocal(LocalDateTime.of(1980, 1, 1, 0, 0));
+        out.putArchiveEntry(entry);
+        out.write(content);
+        out.closeArchiveEntry();
     }
 
     private static String megabytes(long bytes) {

@@ -30,6 +30,17 @@ public final class XmlPrinter {
         return printer.out.toString().getBytes(StandardCharsets.UTF_8);
     }
 
+    /** {@return a document of nodes as they were read, or built} */
+    public static byte[] print(List<XmlNode> before, XmlNode.Element root, List<XmlNode> after) {
+        var printer = new XmlPrinter();
+        printer.out.append("<?xml version=\"1.0\" encoding=\"UTF-8\"?>");
+        before.forEach(node -> printer.child(node, 0, false));
+        printer.child(root, 0, false);
+        after.forEach(node -> printer.child(node, 0, false));
+        printer.indent(0, false);
+        return printer.out.toString().getBytes(StandardCharsets.UTF_8);
+    }
+
     void startElement(String name) {
         out.append('<').append(name);
         open = true;

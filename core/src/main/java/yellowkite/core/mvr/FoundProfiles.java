@@ -1,0 +1,122 @@
+package yellowkite.core.mvr;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import yellowkite.core.archive.FormatException;
+import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.mvr.SceneUnits.Note;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.rig.Asked;
+import yellowkite.core.rig.Found;
+import yellowkite.core.rig.Matching.Candidate;
+import yellowkite.core.rig.Matching.CandidateMode;
+import yellowkite.core.rig.Matching;
+import yellowkite.core.rig.Unit;
+
+/**
+ * What stands for the fixtures of a file: its own profiles, and those of a library.
+ *
+ * @param units what each is; a unit's footprints are those of what was found for it
+ * @param types the file's own profiles that could be read, by the pin that units have of them
+ * @param notes what could not be read of them
+ */
+public record FoundProfiles(List<Unit> units, Map<String, FixtureType> types, List<Note> notes) {
+    public FoundProfiles {
+        units = List.copyOf(units);
+        notes = List.copyOf(notes);
+    }
+
+    /** A library to look in. */
+    public interface Library {
+        /** {@return what fits best; a footprint alone, or nothing, if no profile does} @param id of the file's own profile; may be empty */
+        Found find(Asked asked, String id);
+    }
+
+    /**
+     * {@return what is found}
+     *
+     * @param pin what a profile of the file is pinned by, before its path
+     * @param ours whether the library counts before the file's own profiles
+     */
+    public static FoundProfiles of(MvrFile file, List<Unit> units, String pin, Library library, boolean ours) {
+        var looking = new Looking(file, pin, library, ours);
+        var spacing = Spacing.of(units);
+        var found = new HashMap<Asked, Kind>();
+        var all = units.stream().map(unit -> {
+            var kind = found.computeIfAbsent(unit.asked(), asked -> looking.find(asked, spacing.get(asked)));
+            return unit.with(f -> f.asked = kind.asked()).as(kind.found());
+        }).toList();
+        return new FoundProfiles(all, looking.types, looking.notes);
+    }
+
+    private record Kind(Asked asked, Found found) {}
+
+    private static final class Looking {
+        private final MvrFile file;
+        private final String pin;
+        private final Library library;
+        private final boolean ours;
+        private final Map<String, FixtureType> types = new HashMap<>();
+        private final List<Note> notes = new ArrayList<>();
+
+        private Looking(MvrFile file, String pin, Library library, boolean ours) {
+            this.file = file;
+            this.pin = pin;
+            this.library = library;
+            this.ours = ours;
+        }
+
+        /** @param spacing what lies between its addresses; null where nothing tells it */
+        Kind find(Asked asked, @Nullable Integer spacing) {
+            var path = file.profileOf(asked.spec());
+            var type = path.flatMap(this::type);
+            if (path.isEmpty() || type.isEmpty()) {
+                var sized = new Asked(asked.spec(), asked.mode(), spacing);
+                return new Kind(sized, library.find(sized, ""));
+            }
+            var theirs = Matching.among(List.of(candidate(pin + path.get(), type.get()))).find(asked, type.get().fixtureTypeId());
+            var standIn = type.get().modes().stream().filter(mode -> mode.name().equals(theirs.mode())).anyMatch(mode -> StandIn.isOne(type.get(), mode));
+            if (standIn) {
+                var sized = new Asked(asked.spec(), asked.mode(), theirs.footprint());
+                var better = library.find(sized, "");
+                return new Kind(sized, better.hasProfile() ? better : placeholder(theirs, path.get()));
+            }
+            var other = ours ? library.find(asked, type.get().fixtureTypeId()) : Found.NOTHING;
+            return new Kind(asked, other.hasProfile() ? other : theirs);
+        }
+
+        private static Found placeholder(Found theirs, String path) {
+            return new Found(Found.How.PLACEHOLDER, "", "", "", "", theirs.breaks(), 0,
+                    "'" + path + "' is a placeholder of " + theirs.footprint() + " channels.");
+        }
+
+        /** A profile that cannot be read is told once; the rest goes on. */
+        private Optional<FixtureType> type(String path) {
+            var known = types.get(pin + path);
+            if (known != null) {
+                return Optional.of(known);
+            }
+            try {
+                var type = file.profile(path).description().type();
+                types.put(pin + path, type);
+                return Optional.of(type);
+            } catch (FormatException unreadable) {
+                notes.add(new Note(path, unreadable.sentence(path)));
+                return Optional.empty();
+            }
+        }
+    }
+
+    /** {@return a profile as units can be matched with it} */
+    public static Candidate candidate(String pin, FixtureType type) {
+        return new Candidate(pin, type.fixtureTypeId(), type.manufacturer(), type.name(), type.modes()
+            .stream()
+            .map(mode -> new CandidateMode(mode.name(), new TreeMap<>(AddressMap.of(type, mode).footprint())))
+            .toList());
+    }
+}
