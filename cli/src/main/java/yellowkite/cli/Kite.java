@@ -49,9 +49,9 @@ public final class Kite {
         Release() {}
     }
 
-    @Command(name = "rig", description = "Rigs: the fixtures of a production, as JSON or as patch sheets.", footer = {"",
+    @Command(name = "rig", description = "Rigs: the fixtures of a production, as scenes (MVR), as JSON or as patch sheets.", footer = {"",
             "Exit status: 0 all well; 1 the units collide, or a value is out of reach; 2 a file or the call was refused."}, subcommands = {
-                    RigRead.class, RigWrite.class, RigAdd.class, RigSent.class})
+                    RigRead.class, RigWrite.class, RigAdd.class, RigCompare.class, RigSent.class})
     static final class Rigs extends Group {
         Rigs() {}
     }

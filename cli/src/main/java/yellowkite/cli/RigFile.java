@@ -11,17 +11,18 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.archive.FormatException;
 import yellowkite.core.check.Severity;
-import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.mvr.FoundProfiles;
+import yellowkite.core.mvr.MvrFile;
+import yellowkite.core.mvr.SceneUnits;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Matching.Candidate;
-import yellowkite.core.rig.Matching.CandidateMode;
 import yellowkite.core.rig.Matching;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.RigFindings.Finding;
@@ -34,13 +35,53 @@ import yellowkite.media.table.TableFile;
 record RigFile(String name, Rig rig, List<Finding> findings, Profiles profiles) {
     private static final int MAX_BYTES = 64 << 20;
     private static final int MOST_PROFILES = 5_000;
+    private static final String SCENE = ".mvr";
 
-    /** @param folders that hold profiles; none = those that the rig names itself */
+    /** Like {@link #read(String, List, boolean)}, where a scene's own profiles count first. */
     static RigFile read(String name, List<String> folders) throws Files.Refused {
+        return read(name, folders, false);
+    }
+
+    /**
+     * @param folders that hold profiles; none = those that the rig names itself
+     * @param ours whether they count before the profiles inside a scene
+     */
+    static RigFile read(String name, List<String> folders, boolean ours) throws Files.Refused {
         var profiles = Profiles.in(folders);
         var findings = new ArrayList<Finding>();
+        if (isScene(name)) {
+            return new RigFile(name, scene(name, profiles, ours, findings), findings, profiles);
+        }
         var rig = rig(name, findings);
         return new RigFile(name, folders.isEmpty() ? rig : profiles.matched(rig), findings, profiles);
+    }
+
+    static boolean isScene(String name) {
+        return name.toLowerCase(Locale.ROOT).endsWith(SCENE);
+    }
+
+    /** @throws Files.Refused if it is none, or cannot be read */
+    static MvrFile open(String name) throws Files.Refused {
+        try {
+            return MvrFile.open(java.nio.file.Files.newByteChannel(Path.of(name)));
+        } catch (FormatException refused) {
+            throw new Files.Refused(refused.sentence(name));
+        } catch (IOException | InvalidPathException failed) {
+            throw new Files.Refused("'" + name + "' does not exist, or could not be read.");
+        }
+    }
+
+    private static Rig scene(String name, Profiles profiles, boolean ours, List<Finding> findings) throws Files.Refused {
+        try (var file = open(name)) {
+            var read = SceneUnits.of(file.scene());
+            var found = FoundProfiles.of(file, read.units(), name + "/", profiles.matching()::find, ours);
+            found.types().forEach(profiles::put);
+            Stream.concat(read.notes().stream(), found.notes().stream())
+                .forEach(each -> findings.add(new Finding(Severity.WARNING, each.where(), "", each.says())));
+            return Rig.EMPTY.withName(baseName(name)).withUnits(found.units());
+        } catch (FormatException refused) {
+            throw new Files.Refused(refused.sentence(name));
+        }
     }
 
     private static Rig rig(String name, List<Finding> findings) throws Files.Refused {
@@ -53,7 +94,8 @@ record RigFile(String name, Rig rig, List<Finding> findings, Profiles profiles) 
                     read.doubts().forEach(each -> findings.add(new Finding(Severity.ERROR, each.place(), "", each.says())));
                     yield Rig.EMPTY.withName(baseName(name)).withUnits(read.units());
                 }
-                default -> throw new Files.Refused("'" + name + "' was refused: rigs are read from .json, .csv, .tsv and .xlsx files.");
+                default ->
+                    throw new Files.Refused("'" + name + "' was refused: rigs are read from .mvr, .json, .csv, .tsv and .xlsx files.");
             };
         } catch (FormatException refused) {
             throw new Files.Refused(refused.sentence(name));
@@ -99,24 +141,42 @@ record RigFile(String name, Rig rig, List<Finding> findings, Profiles profiles) 
         Optional<FixtureType> type(String path) {
             return types.computeIfAbsent(path, each -> {
                 try {
-                    return Optional.of(GdtfFile.read(Files.bytes(each, GdtfFile.MAX_BYTES)).description().type());
+                    return Optional.of(file(each).description().type());
                 } catch (Files.Refused | FormatException unreadable) {
                     return Optional.empty();
                 }
             });
         }
 
-        Rig matched(Rig rig) {
-            var matching = Matching
+        /** {@return a profile by its path; one inside a scene stands behind that one's name} */
+        static GdtfFile file(String path) throws Files.Refused {
+            int inside = path.toLowerCase(Locale.ROOT).lastIndexOf(SCENE + "/");
+            if (inside < 0) {
+                return Files.read(path);
+            }
+            try (var scene = open(path.substring(0, inside + SCENE.length()))) {
+                return scene.profile(path.substring(inside + SCENE.length() + 1));
+            } catch (FormatException | IllegalArgumentException unreadable) {
+                throw new Files.Refused("'" + path + "' could not be read.");
+            }
+        }
+
+        void put(String path, FixtureType type) {
+            types.put(path, Optional.of(type));
+        }
+
+        Matching matching() {
+            return Matching
                 .among(types.keySet().stream().flatMap(each -> type(each).map(type -> candidate(each, type)).stream()).toList());
+        }
+
+        Rig matched(Rig rig) {
+            var matching = matching();
             return rig.withUnits(rig.units().stream().map(unit -> unit.as(matching.find(unit.asked(), ""))).toList());
         }
 
         static Candidate candidate(String path, FixtureType type) {
-            return new Candidate(path, type.fixtureTypeId(), type.manufacturer(), type.name(), type.modes()
-                .stream()
-                .map(mode -> new CandidateMode(mode.name(), new TreeMap<>(AddressMap.of(type, mode).footprint())))
-                .toList());
+            return FoundProfiles.candidate(path, type);
         }
 
         /** {@return what a unit is; null if nobody knows} */

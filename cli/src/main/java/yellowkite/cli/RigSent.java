@@ -21,7 +21,7 @@ import yellowkite.core.rig.RigLevels;
 /** {@code levels}: what leaves on the wire. */
 @Command(name = "levels", description = "What leaves on the wire: start values, then the levels asked for, through the adjustments of each unit.")
 final class RigSent extends Verb {
-    @Parameters(index = "0", paramLabel = "RIG", description = "A rig, or a patch sheet.")
+    @Parameters(index = "0", paramLabel = "RIG", description = "A rig, a scene, or a patch sheet.")
     private String file = "";
     @Option(names = "--profiles", paramLabel = "DIR", description = "A folder of GDTF files; else those that the rig names.")
     private List<String> profiles = List.of();
@@ -31,6 +31,9 @@ final class RigSent extends Verb {
     private List<String> levels = List.of();
     @Option(names = "--master", paramLabel = "LEVEL", defaultValue = "1", description = "The grand master, 0 to 1; 1 unless told.")
     private double master;
+
+    @Option(names = "--ours", description = "The folder's profiles count before those inside a scene.")
+    private boolean ours;
 
     RigSent(Streams streams) {
         super(streams);
@@ -67,7 +70,7 @@ final class RigSent extends Verb {
         var set = physical.stream().map(each -> Asked.of("--set", each)).toList();
         var raw = levels.stream().map(each -> Asked.of("--raw", each)).toList();
         try {
-            var rig = RigFile.read(file, profiles);
+            var rig = RigFile.read(file, profiles, ours);
             var sent = RigLevels.of(rig.rig().units(), rig.profiles()::mode);
             var asked = new HashMap<RigLevels.Line, Set<Integer>>();
             byUnit(set).forEach((unit, values) -> play(line(sent, unit), values, asked));

@@ -4,12 +4,19 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import yellowkite.core.archive.Archive;
+import yellowkite.core.mvr.FreshScene;
+import yellowkite.core.mvr.Scene;
+import yellowkite.core.mvr.SceneEditing;
+import yellowkite.core.mvr.SceneProfiles;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.file.RigJson;
 import yellowkite.core.rig.file.RigTable;
@@ -17,9 +24,9 @@ import yellowkite.media.paper.PatchPrint;
 import yellowkite.media.table.TableFile;
 
 /** {@code write}: a rig as another file. */
-@Command(name = "write", description = "A rig as another file, by its ending: .json, .csv, .xlsx, .pdf. OUT is written whole or not at all.")
+@Command(name = "write", description = "A rig as another file, by its ending: .mvr, .json, .csv, .xlsx, .pdf. OUT is written whole or not at all.")
 final class RigWrite extends Verb {
-    @Parameters(index = "0", paramLabel = "FILE", description = "A rig, or a patch sheet.")
+    @Parameters(index = "0", paramLabel = "FILE", description = "A rig, a scene, or a patch sheet.")
     private String file = "";
     @Parameters(index = "1", paramLabel = "OUT", description = "The file to write.")
     private String target = "";
@@ -28,6 +35,9 @@ final class RigWrite extends Verb {
     @Option(names = "--units", paramLabel = "ID,...", split = ",", description = "These units alone.")
     private @Nullable List<String> units;
 
+    @Option(names = "--ours", description = "The folder's profiles count before those inside a scene.")
+    private boolean ours;
+
     RigWrite(Streams streams) {
         super(streams);
     }
@@ -35,14 +45,20 @@ final class RigWrite extends Verb {
     @Override
     public Integer call() {
         try {
-            var rig = chosen(RigFile.read(file, profiles).rig());
-            var bytes = bytes(rig);
-            Files.write(Path.of(target).toAbsolutePath(), bytes);
+            var read = RigFile.read(file, profiles, ours);
+            var rig = chosen(read.rig());
+            var to = Path.of(target).toAbsolutePath();
+            if (RigFile.isScene(target)) {
+                scene(read, rig, to);
+            } else {
+                Files.write(to, bytes(rig));
+            }
+            long bytes = java.nio.file.Files.size(to);
             Json.line(streams().out(),
                     json -> json.writeStringProperty("file", file)
                         .writeStringProperty("wrote", target)
                         .writeNumberProperty("units", rig.units().size())
-                        .writeNumberProperty("bytes", bytes.length));
+                        .writeNumberProperty("bytes", bytes));
             return WELL;
         } catch (Files.Refused refused) {
             Files.refuse(file, String.valueOf(refused.getMessage()), streams());
@@ -65,6 +81,24 @@ final class RigWrite extends Verb {
         return kept;
     }
 
+    /** A scene that came in goes out with everything in it; any other rig gets one of its own, with the profiles that it names. */
+    private void scene(RigFile read, Rig rig, Path to) throws Files.Refused, IOException {
+        if (RigFile.isScene(file)) {
+            try (var scene = RigFile.open(file)) {
+                var changed = SceneEditing.edited(scene.scene(), rig, Map.of());
+                Files.writeBy(to, out -> scene.write(out, changed, Map.of()));
+            }
+            return;
+        }
+        var specs = SceneProfiles.specs(rig);
+        var entries = new LinkedHashMap<String, byte[]>();
+        entries.put(Scene.ENTRY, FreshScene.of(rig, specs).write());
+        for (var each : specs.entrySet()) {
+            entries.put(each.getValue(), RigFile.Profiles.file(each.getKey()).write());
+        }
+        Files.write(to, Archive.write(entries));
+    }
+
     private byte[] bytes(Rig rig) {
         var ending = target.substring(target.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
         return switch (ending) {
@@ -72,7 +106,7 @@ final class RigWrite extends Verb {
             case "csv" -> TableFile.csv(RigTable.write(rig));
             case "xlsx" -> TableFile.xlsx(rig.name(), RigTable.write(rig));
             case "pdf" -> PatchPrint.of(rig, PatchPrint.Order.UNIVERSE, PatchPrint.Column.of(List.of()), "");
-            default -> throw new WrongCall("'" + target + "' ends in none of .json, .csv, .xlsx and .pdf.");
+            default -> throw new WrongCall("'" + target + "' ends in none of .mvr, .json, .csv, .xlsx and .pdf.");
         };
     }
 }

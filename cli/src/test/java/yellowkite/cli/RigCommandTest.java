@@ -3,17 +3,24 @@ package yellowkite.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HexFormat;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
+import yellowkite.core.archive.Archive;
+import yellowkite.core.archive.Budget;
+import yellowkite.core.mvr.MvrFile;
 import yellowkite.demo.DemoHouse;
 
 class RigCommandTest {
@@ -90,7 +97,7 @@ class RigCommandTest {
 
             assertThat(wrong.status()).isEqualTo(2);
             assertThat(wrong.line().path("refused").asString()).contains("has no list of units");
-            assertThat(other.line().path("refused").asString()).contains("rigs are read from .json, .csv, .tsv and .xlsx files");
+            assertThat(other.line().path("refused").asString()).contains("rigs are read from .mvr, .json, .csv, .tsv and .xlsx files");
             assertThat(run("read", folder.resolve("none.json").toString()).status()).isEqualTo(2);
             assertThat(run("read", rig, "--profiles", folder.resolve("none").toString()).line().path("refused").asString())
                 .contains("is no folder that can be read");
@@ -228,6 +235,91 @@ class RigCommandTest {
             assertThat(run("levels", from, "--raw", "101:Pan=2").status()).isEqualTo(2);
             assertThat(run("levels", from, "--raw", "Pan").status()).isEqualTo(2);
             assertThat(run("levels", from, "--master", "7").status()).isEqualTo(2);
+        }
+    }
+
+    @Nested
+    class Scenes {
+        private String scene(String fixtures, Map<String, byte[]> profiles) throws IOException {
+            var entries = new LinkedHashMap<String, byte[]>();
+            entries.put("GeneralSceneDescription.xml", ("<GeneralSceneDescription verMajor=\"1\" verMinor=\"6\"><Scene><Layers>"
+                    + "<Layer uuid=\"l\" name=\"Rail\"><ChildList>" + fixtures
+                    + "</ChildList></Layer></Layers></Scene></GeneralSceneDescription>")
+                .getBytes(StandardCharsets.UTF_8));
+            entries.putAll(profiles);
+            return Files.write(folder.resolve("show.mvr"), Archive.write(entries)).toString();
+        }
+
+        private static String fixture(int number, String spec, int address) {
+            return "<Fixture uuid=\"u" + number + "\" name=\"Rail " + number
+                    + "\"><Matrix>{1,0,0}{0,1,0}{0,0,1}{1000,0,0}</Matrix><GDTFSpec>" + spec
+                    + "</GDTFSpec><GDTFMode>Extended</GDTFMode><FixtureID>" + number + "</FixtureID><Addresses><Address break=\"0\">"
+                    + address
+                    + "</Address></Addresses><DMXInvertPan>true</DMXInvertPan></Fixture>";
+        }
+
+        @Test
+        void aSceneIsReadWithItsOwnProfilesOrOurs() throws IOException {
+            var show = scene(fixture(101, "Tidewick@Petrel Spot", 513) + fixture(102, "Nobody@Thing.gdtf", 1025),
+                    Map.of("Tidewick@Petrel Spot.gdtf", DemoHouse.petrelSpot().write()));
+
+            var read = run("read", show);
+
+            assertThat(read.status()).as(read.err()).isZero();
+            var unit = read.line().path("units").path(0);
+            assertThat(unit.at("/found/how").asString()).isEqualTo("EXACT");
+            assertThat(unit.at("/found/file").asString()).isEqualTo(show + "/Tidewick@Petrel Spot.gdtf");
+            assertThat(unit.at("/addresses/0/to").asInt()).isEqualTo(22);
+            assertThat(unit.at("/place/x").asDouble()).isEqualTo(1.0);
+            assertThat(unit.at("/adjustments/channels/Pan/invert").asBoolean()).isTrue();
+            assertThat(read.line().at("/units/1/found/how").asString()).isEqualTo("NONE");
+            assertThat(run("read", show, "--profiles", profiles, "--ours").line().at("/units/0/found/file").asString()).isEqualTo(spot);
+
+            var levels = run("levels", show, "--raw", "101:Pan=0.25");
+            assertThat(levels.line().at("/steps/0/afterInvert").asDouble()).isEqualTo(0.75);
+        }
+
+        @Test
+        void aSceneGoesOutAsItCameInAndARigBecomesOne() throws IOException {
+            var show = scene(fixture(101, "Tidewick@Petrel Spot", 1) + fixture(102, "", 23),
+                    Map.of("Tidewick@Petrel Spot.gdtf", DemoHouse.petrelSpot().write(), "rock.glb", new byte[]{1, 2, 3}));
+            var out = folder.resolve("out.mvr");
+
+            assertThat(run("write", show, out.toString()).status()).isZero();
+            assertThat(entries(out)).containsExactlyInAnyOrderEntriesOf(entries(Path.of(show)));
+            assertThat(run("compare", show, out.toString()).line().toString()).isEqualTo("{\"added\":[],\"removed\":[],\"changed\":[]}");
+
+            assertThat(run("write", show, out.toString(), "--units", "102").status()).isZero();
+            assertThat(run("compare", show, out.toString()).line().path("removed").toString()).isEqualTo("[\"101\"]");
+
+            Files.writeString(Path.of(rig), add("--count", "2").out().strip());
+            var fresh = folder.resolve("fresh.mvr");
+            assertThat(run("write", rig, fresh.toString()).status()).isZero();
+            var read = run("read", fresh.toString());
+            assertThat(read.line().at("/units/1/found/how").asString()).isEqualTo("EXACT");
+            assertThat(read.line().at("/units/1/addresses/0/address").asInt()).isEqualTo(23);
+            assertThat(run("compare", rig, fresh.toString()).line().path("changed").valueStream().map(each -> each.path("what").asString()))
+                .doesNotContain("address", "profile", "mode", "name", "id");
+        }
+
+        private static Map<String, String> entries(Path file) throws IOException {
+            var all = new LinkedHashMap<String, String>();
+            try (var archive = Archive.open(Files.readAllBytes(file), new Budget(MvrFile.LIMITS))) {
+                archive.readAll().forEach((path, content) -> all.put(path, HexFormat.of().formatHex(content)));
+            }
+            return all;
+        }
+
+        @Test
+        void whatIsNoSceneIsRefused() throws IOException {
+            var wrong = file("wrong.mvr", "no archive");
+
+            assertThat(run("read", wrong).status()).isEqualTo(2);
+            assertThat(run("read", wrong).line().path("refused").asString()).contains("is not a ZIP archive");
+            assertThat(run("compare", wrong, rig).status()).isEqualTo(2);
+            assertThat(run("write", wrong, folder.resolve("x.mvr").toString()).status()).isEqualTo(2);
+            assertThat(Files.exists(folder.resolve("x.mvr"))).isFalse();
+            assertThat(run("read", folder.resolve("none.mvr").toString()).status()).isEqualTo(2);
         }
     }
 }

@@ -80,7 +80,11 @@ public record FoundProfiles(List<Unit> units, Map<String, FixtureType> types, Li
                 return new Kind(sized, library.find(sized, ""));
             }
             var theirs = Matching.among(List.of(candidate(pin + path.get(), type.get()))).find(asked, type.get().fixtureTypeId());
-            var standIn = type.get().modes().stream().filter(mode -> mode.name().equals(theirs.mode())).anyMatch(mode -> StandIn.isOne(type.get(), mode));
+            var standIn = type.get()
+                .modes()
+                .stream()
+                .filter(mode -> mode.name().equals(theirs.mode()))
+                .anyMatch(mode -> StandIn.isOne(type.get(), mode));
             if (standIn) {
                 var sized = new Asked(asked.spec(), asked.mode(), theirs.footprint());
                 var better = library.find(sized, "");

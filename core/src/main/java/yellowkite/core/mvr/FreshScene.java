@@ -10,8 +10,8 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
-import yellowkite.core.xml.XmlNode;
 import yellowkite.core.xml.XmlNode.Element;
+import yellowkite.core.xml.XmlNode;
 
 /** The scene of a rig that came from no file: layers, groups, positions and classes by their names, fixtures where they hang. */
 public final class FreshScene {
@@ -20,7 +20,8 @@ public final class FreshScene {
     /** {@return the scene} @param specs the file that a unit names, by the pin of its profile */
     public static Scene of(Rig rig, Map<String, String> specs) {
         var made = layers(rig.units(), specs);
-        var inner = made.inAux(Nodes.element("Scene", List.of(Nodes.element("AUXData", List.of()), Nodes.element("Layers", made.layers()))));
+        var inner = made
+            .inAux(Nodes.element("Scene", List.of(Nodes.element("AUXData", List.of()), Nodes.element("Layers", made.layers()))));
         return new Scene(List.of(), Nodes.element(Scene.ROOT, List.of(inner), "verMajor", "1", "verMinor", "6", "provider", "Yellow Kite",
                 "providerVersion", "1"), List.of());
     }
@@ -59,7 +60,8 @@ public final class FreshScene {
         });
         return new Made(byLayer.entrySet()
             .stream()
-            .map(each -> Nodes.element("Layer", List.of(each.getValue().children(each.getKey())), "uuid", made("layer " + each.getKey()), "name",
+            .map(each -> Nodes.element("Layer", List.of(each.getValue().children(each.getKey())), "uuid", made("layer " + each.getKey()),
+                    "name",
                     each.getKey()))
             .toList(), classes, positions);
     }

@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import yellowkite.core.xml.XmlNode;
 import yellowkite.core.xml.XmlNode.Attribute;
 import yellowkite.core.xml.XmlNode.Element;
+import yellowkite.core.xml.XmlNode;
 
 /** Elements as they are looked at and changed. What is not changed stays the same object. */
 final class Nodes {

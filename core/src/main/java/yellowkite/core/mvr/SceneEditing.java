@@ -15,16 +15,16 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.core.rig.Place;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
-import yellowkite.core.xml.XmlNode;
 import yellowkite.core.xml.XmlNode.Element;
+import yellowkite.core.xml.XmlNode;
 
 /** Writes what became of the fixtures of a scene into it: where nothing changed, the scene is the same to the element. */
 public final class SceneEditing {
     private SceneEditing() {}
 
     /**
-     * {@return the scene with the rig's units: changed ones changed in those places alone, those that are gone taken out, new ones in layers
-     * of their own}
+     * {@return the scene with the rig's units: changed ones changed in those places alone, those that are gone taken out, new ones in
+     * layers of their own}
      *
      * @param specs the file that a unit is to name by the pin of its profile; null where its profile does not go along
      */
@@ -99,7 +99,8 @@ public final class SceneEditing {
             }
             var at = Nodes.child(element, "Matrix").flatMap(each -> Transform.parse(Nodes.text(each))).orElse(Transform.IDENTITY).in(outer);
             if (!element.name().equals(SceneUnits.FIXTURE)) {
-                return Nodes.child(element, SceneUnits.CHILDREN).isPresent() || element.name().equals("Layer") ? mapped(element, at) : element;
+                return Nodes.child(element, SceneUnits.CHILDREN).isPresent() || element.name().equals("Layer") ? mapped(element, at)
+                        : element;
             }
             var uuid = SceneUnits.keyOf(element, taken);
             var unit = units.get(uuid);
@@ -116,7 +117,8 @@ public final class SceneEditing {
             }
             if (!before.id().equals(now.id())) {
                 e = Nodes.withText(e, "FixtureID", now.id());
-                e = now.id().matches("\\d{1,9}") ? Nodes.withText(e, "FixtureIDNumeric", now.id()) : Nodes.withoutChild(e, "FixtureIDNumeric");
+                e = now.id().matches("\\d{1,9}") ? Nodes.withText(e, "FixtureIDNumeric", now.id())
+                        : Nodes.withoutChild(e, "FixtureIDNumeric");
             }
             if (!Objects.equals(before.number(), now.number())) {
                 e = Nodes.withText(e, "UnitNumber", now.number() == null ? "" : now.number().toString());
@@ -167,7 +169,8 @@ public final class SceneEditing {
                 .filter(each -> each.getValue().equals(name))
                 .map(Map.Entry::getKey)
                 .findFirst()
-                .orElseGet(() -> fresh.computeIfAbsent(name, each -> UUID.nameUUIDFromBytes(each.getBytes(StandardCharsets.UTF_8)).toString()));
+                .orElseGet(() -> fresh.computeIfAbsent(name,
+                        each -> UUID.nameUUIDFromBytes(each.getBytes(StandardCharsets.UTF_8)).toString()));
         }
 
         /** Positions and classes that the scene did not have yet. */

@@ -61,7 +61,8 @@ public record SceneUnits(List<Unit> units, List<Note> notes) {
     record Names(Map<String, String> classes, Map<String, String> positions) {
         static Names of(Scene scene) {
             var aux = Nodes.child(scene.root(), "Scene").flatMap(each -> Nodes.child(each, "AUXData"));
-            return new Names(aux.map(each -> named(each, "Class")).orElse(Map.of()), aux.map(each -> named(each, "Position")).orElse(Map.of()));
+            return new Names(aux.map(each -> named(each, "Class")).orElse(Map.of()),
+                    aux.map(each -> named(each, "Position")).orElse(Map.of()));
         }
 
         private static Map<String, String> named(Element of, String kind) {

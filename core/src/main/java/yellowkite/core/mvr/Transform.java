@@ -42,9 +42,14 @@ record Transform(double[] cells) {
     String written() {
         var text = new StringBuilder();
         for (int row = 0; row < CELLS; row += 3) {
-            text.append(String.format(Locale.ROOT, "{%f,%f,%f}", cells[row], cells[row + 1], cells[row + 2]));
+            text.append(String.format(Locale.ROOT, "{%f,%f,%f}", rounded(cells[row]), rounded(cells[row + 1]), rounded(cells[row + 2])));
         }
         return text.toString();
+    }
+
+    /** To six digits, and never less than nothing by a hair. */
+    private static double rounded(double cell) {
+        return Math.round(cell * 1e6) / 1e6 + 0.0;
     }
 
     /** {@return this, seen from what {@code outer} stands in} */

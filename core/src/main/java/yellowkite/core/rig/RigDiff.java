@@ -97,8 +97,9 @@ public record RigDiff(List<String> added, List<String> removed, List<Changed> ch
 
     private static String place(Unit unit) {
         var at = unit.place();
-        var where = at == null ? "" : String.format(Locale.ROOT, "%.3f, %.3f, %.3f m; %.2f, %.2f, %.2f deg", at.x() + 0.0, at.y() + 0.0, at.z() + 0.0,
-                at.turnX() + 0.0, at.turnY() + 0.0, at.turnZ() + 0.0);
+        var where = at == null ? ""
+                : String.format(Locale.ROOT, "%.3f, %.3f, %.3f m; %.2f, %.2f, %.2f deg", at.x() + 0.0, at.y() + 0.0, at.z() + 0.0,
+                        at.turnX() + 0.0, at.turnY() + 0.0, at.turnZ() + 0.0);
         return where;
     }
 
@@ -110,6 +111,7 @@ public record RigDiff(List<String> added, List<String> removed, List<Changed> ch
     private static String other(Unit unit) {
         return String.join("; ", List.of(Objects.requireNonNullElse(unit.position(), ""),
                 unit.number() == null ? "" : unit.number().toString(), Objects.requireNonNullElse(unit.unitClass(), ""),
-                String.join(", ", unit.groups()), unit.note(), unit.colour())).replaceAll("(; )+$", "");
+                String.join(", ", unit.groups()), unit.note(), unit.colour()))
+            .replaceAll("(; )+$", "");
     }
 }
