@@ -31,6 +31,8 @@ public final class XmlText {
         // A prefix is part of the name here: what is unknown is written back as it stood.
         factory.setProperty(XMLInputFactory.IS_NAMESPACE_AWARE, false);
         factory.setProperty(XMLInputFactory.IS_COALESCING, true);
+        // A text that is read late fails late, where nobody expects it.
+        factory.setProperty(WstxInputProperties.P_LAZY_PARSING, false);
         factory.setProperty(WstxInputProperties.P_MAX_ELEMENT_DEPTH, MAX_DEPTH);
         factory.setProperty(WstxInputProperties.P_MAX_ATTRIBUTE_SIZE, MAX_ATTRIBUTE_LENGTH);
         factory.setProperty(WstxInputProperties.P_MAX_ATTRIBUTES_PER_ELEMENT, MAX_ATTRIBUTES);

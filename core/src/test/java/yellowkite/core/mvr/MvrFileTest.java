@@ -60,6 +60,9 @@ class MvrFileTest {
             .hasMessageContaining("holds no GeneralSceneDescription");
         assertThatThrownBy(() -> MvrFile.open(Archive.write(Map.of(Scene.ENTRY, bytes("<!DOCTYPE x><GeneralSceneDescription/>")))))
             .hasMessageContaining("DOCTYPE");
+        assertThatThrownBy(() -> MvrFile.open(Archive.write(Map.of(Scene.ENTRY, bytes("<GeneralSceneDescription>Osier & Vane</GeneralSceneDescription>")))))
+            .isInstanceOf(FormatException.class)
+            .hasMessageContaining("is not well-formed XML");
         var climbing = new LinkedHashMap<String, byte[]>();
         climbing.put(Scene.ENTRY, bytes("<GeneralSceneDescription/>"));
         climbing.put("../up.gdtf", noise(9));
