@@ -105,4 +105,5 @@ export type WheelPlan = Schemas['WheelPlanView'];
 export type WheelPlanLine = Schemas['SheetLine'];
 export type MadeVersion = Schemas['MadeLine'];
 export type UnitCurve = Schemas['UnitCurve'];
+export type SceneLoss = Schemas['Loss'];
 export type RigReplacement = Schemas['Replacement'];

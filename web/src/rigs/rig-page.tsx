@@ -87,7 +87,7 @@ function Patch({ rig }: { rig: Rig }) {
         </Button>
         <RigFacts rig={rig} onSend={send} />
         <RigImports rig={rig} />
-        <RigSheets rigId={rig.id} />
+        <RigSheets rig={rig} selection={selection} />
         <BinRig rig={rig} />
       </TopLine>
       <main className="flex min-h-0 flex-1 max-[860px]:flex-col max-[860px]:overflow-y-auto">

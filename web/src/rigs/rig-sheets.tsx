@@ -2,10 +2,14 @@ import { useQuery } from '@tanstack/react-query';
 import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { answer, api } from '#/api/client';
+import type { Rig } from '#/api/types';
 import { Button, buttonLook } from '#/ui/button';
 import { Check } from '#/ui/check';
 import { MenuButton, MenuLine } from '#/ui/menu-button';
 import { Modal } from '#/ui/modal';
+
+import { ExportScene } from './export-scene';
+import type { UnitSelection } from './use-units';
 
 const SHEETS = [
   { form: 'pdf', order: 'UNIVERSE', text: 'Printed patch by universe', note: 'PDF, with a QR code back to this page' },
@@ -23,16 +27,20 @@ function addressOf(rigId: string, sheet: Sheet, columns: string[]) {
 }
 
 /** The patch as a file. */
-export function RigSheets({ rigId }: { rigId: string }) {
+export function RigSheets({ rig, selection }: { rig: Rig; selection: UnitSelection }) {
+  const rigId = rig.id;
   const [choosing, setChoosing] = useState(false);
+  const [scene, setScene] = useState(false);
   return (
     <>
       <MenuButton text="Export" icon={<Download size={16} aria-hidden />}>
         {SHEETS.map((sheet) => (
           <MenuLine key={sheet.text} href={addressOf(rigId, sheet, [])} text={sheet.text} note={sheet.note} />
         ))}
-        <MenuLine text="Choose columns …" note="Of any of these" onSelect={() => setChoosing(true)} />
+        <MenuLine text="Scene …" note="MVR with its profiles: the rig, a layer or the selection" onSelect={() => setScene(true)} />
+        <MenuLine text="Choose columns …" note="Of any of the sheets" onSelect={() => setChoosing(true)} />
       </MenuButton>
+      {scene && <ExportScene rig={rig} selection={selection} onClose={() => setScene(false)} />}
       <Modal open={choosing} onClose={() => setChoosing(false)} size="wide" title="Export with chosen columns">
         <ChosenColumns rigId={rigId} />
       </Modal>

@@ -347,3 +347,27 @@ test('fields write the line that adds', async () => {
   expect(screen.getByRole<HTMLInputElement>('textbox', { name: 'Add' }).value).toBe('4 Moth Six, next free, name Rail  1');
   await waitFor(() => expect(lines).toContain('4 Moth Six, next free, name Rail  1'));
 });
+
+test('before a scene is written it is told what it lacks, and each line leads to its unit', async () => {
+  const asked: unknown[] = [];
+  house.use(
+    http.post('*/api/rigs/:id/scene-proposal', async ({ request }) => {
+      asked.push(await request.json());
+      return HttpResponse.json({
+        units: 3,
+        profiles: ['Lumbrook@Moth.gdtf'],
+        losses: [{ kind: 'NO_ADDRESS', unit: 'u2', says: 'Unit 2 (Rail 2) has no address.' }],
+      });
+    }),
+  );
+  shown(rig({ units: THREE }));
+
+  await userEvent.click(await screen.findByRole('button', { name: 'Export' }));
+  await userEvent.click(await screen.findByRole('menuitem', { name: /Scene/ }));
+  expect(await screen.findByText('Lumbrook@Moth.gdtf')).toBeTruthy();
+  await userEvent.selectOptions(screen.getByRole('combobox', { name: 'What goes out' }), 'Layer Floor');
+  await waitFor(() => expect(asked).toEqual([{ units: null }, { units: ['u10'] }]));
+  await userEvent.click(await screen.findByRole('button', { name: 'Unit 2 (Rail 2) has no address.' }));
+
+  expect(await screen.findByText('Unit 2 selected')).toBeTruthy();
+});
