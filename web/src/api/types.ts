@@ -106,4 +106,7 @@ export type WheelPlanLine = Schemas['SheetLine'];
 export type MadeVersion = Schemas['MadeLine'];
 export type UnitCurve = Schemas['UnitCurve'];
 export type SceneLoss = Schemas['Loss'];
+export type SceneView = Schemas['SceneView'];
+export type SceneKind = Schemas['SceneKind'];
+export type SceneDecision = Schemas['SceneDecision'];
 export type RigReplacement = Schemas['Replacement'];

@@ -1,3 +1,4 @@
+import { useNavigate } from 'react-router';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { tell } from '#/ui/toast';
 import { IntakeContext } from '#/parts/files/intake';
@@ -13,6 +14,8 @@ export function IntakeZone({ children }: { children: ReactNode }) {
   const chooser = useRef<HTMLInputElement>(null);
   const later = useRef<string | null>(null); // the run that is gone on with by what is chosen
 
+  const navigate = useNavigate();
+
   function take(files: File[]): void {
     if (files.length === 0) return;
     if (run?.going) return tell('Other files are coming in; wait until they are here, or stop them.');
@@ -24,7 +27,11 @@ export function IntakeZone({ children }: { children: ReactNode }) {
     );
   }
 
-  useDroppedFiles(setOver, take);
+  useDroppedFiles(setOver, (files) => {
+    const [scene] = files;
+    if (files.length === 1 && scene && /\.mvr$/i.test(scene.name)) void navigate('/rigs', { state: { scene } });
+    else take(files);
+  });
   const going = run?.going ?? false;
   useEffect(() => {
     if (!going) return;

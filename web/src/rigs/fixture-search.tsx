@@ -13,7 +13,8 @@ export function FixtureSearch({
   onChoose,
   shown = true,
 }: {
-  rig: Rig;
+  /** Null where there is none yet. */
+  rig: Rig | null;
   words?: string;
   label?: string;
   onWords?: () => void;
@@ -23,9 +24,13 @@ export function FixtureSearch({
 }) {
   const [words, setWords] = useState(first);
   const asked = useDeferredValue(words.trim());
+  const rigId = rig?.id ?? null;
   const found = useQuery({
-    queryKey: ['rig', rig.id, 'fixtures', asked],
-    queryFn: () => answer(api.GET('/api/rigs/{rigId}/fixtures', { params: { path: { rigId: rig.id }, query: { words: asked } } })),
+    queryKey: ['rig', rigId, 'fixtures', asked],
+    queryFn: () =>
+      rigId
+        ? answer(api.GET('/api/rigs/{rigId}/fixtures', { params: { path: { rigId }, query: { words: asked } } }))
+        : answer(api.GET('/api/modes', { params: { query: { words: asked } } })),
     enabled: shown && asked !== '',
     placeholderData: keepPreviousData,
   });

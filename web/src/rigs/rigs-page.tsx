@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
-import { Plus } from 'lucide-react';
-import { useState } from 'react';
-import { Link } from 'react-router';
+import { Plus, Upload } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { Link, useLocation, useNavigate } from 'react-router';
 import type { RigLine } from '#/api/types';
 import { Button } from '#/ui/button';
 import { counted } from '#/ui/counted';
@@ -11,11 +11,21 @@ import { TopLine } from '#/ui/top-line';
 import { BeginRig } from './begin-rig';
 import { RestoreRig } from './restore-rig';
 import { rigsQuery } from './rig-query';
+import { TakeScene } from './take-scene';
 
 /** The rigs of the house: the one that was changed last first, those in the bin at the end. */
 export function RigsPage() {
   const { data, error } = useQuery(rigsQuery);
   const [beginning, setBeginning] = useState(false);
+  const navigate = useNavigate();
+  const { state } = useLocation() as { state: { scene?: File } | null };
+  const [chosen, setChosen] = useState<File | null>(null);
+  const scene = chosen ?? state?.scene ?? null; // one that was dropped anywhere comes along with the page
+  function leave() {
+    setChosen(null);
+    if (state?.scene) void navigate('.', { replace: true, state: null });
+  }
+  const chooser = useRef<HTMLInputElement>(null);
   const rigs = data?.filter((rig) => !rig.binned) ?? [];
   const binned = data?.filter((rig) => rig.binned) ?? [];
   return (
@@ -28,6 +38,22 @@ export function RigsPage() {
           </h1>
         }
       >
+        <Button onClick={() => chooser.current?.click()}>
+          <Upload size={16} aria-hidden />
+          Import MVR
+        </Button>
+        <input
+          ref={chooser}
+          type="file"
+          aria-label="Scene"
+          accept=".mvr"
+          className="sr-only"
+          tabIndex={-1}
+          onChange={(event) => {
+            setChosen(event.currentTarget.files?.[0] ?? null);
+            event.currentTarget.value = '';
+          }}
+        />
         <Button main onClick={() => setBeginning(true)}>
           <Plus size={16} aria-hidden />
           New rig
@@ -65,6 +91,7 @@ export function RigsPage() {
           </section>
         )}
       </main>
+      {scene && <TakeScene file={scene} onClose={leave} />}
       {beginning && <BeginRig onClose={() => setBeginning(false)} />}
     </>
   );

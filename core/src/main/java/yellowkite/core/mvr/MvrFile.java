@@ -86,6 +86,11 @@ public final class MvrFile implements Closeable {
         return GdtfFile.open(archive, path).file();
     }
 
+    /** {@return a profile's file, byte for byte} @throws FormatException if it is damaged, or passes a limit */
+    public byte[] bytes(String path) {
+        return archive.read(path);
+    }
+
     /** Writes it with another scene, and nothing else of it changed. @param more profiles that come along, by their path */
     public void write(OutputStream out, Scene changed, Map<String, byte[]> more) throws IOException {
         var replaced = new LinkedHashMap<>(more);

@@ -41,7 +41,8 @@ public final class SceneLosses {
             .collect(Collectors.toMap(unit -> unit.found().pin(), unit -> unit, (first, second) -> first,
                     LinkedHashMap::new))
             .forEach((pin, unit) -> losses.add(new Loss(Kind.PROFILE_ERRORS, unit.uuid(), "The checks find " + errors.get(pin)
-                    + (errors.getOrDefault(pin, 0) == 1 ? " error" : " errors") + " in " + unit.found().manufacturer() + " " + unit.found().model() + ".")));
+                    + (errors.getOrDefault(pin, 0) == 1 ? " error" : " errors") + " in " + unit.found().manufacturer() + " "
+                    + unit.found().model() + ".")));
         rig.units()
             .stream()
             .filter(unit -> !unit.hasAddress())

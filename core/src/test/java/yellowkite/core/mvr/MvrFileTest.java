@@ -60,7 +60,8 @@ class MvrFileTest {
             .hasMessageContaining("holds no GeneralSceneDescription");
         assertThatThrownBy(() -> MvrFile.open(Archive.write(Map.of(Scene.ENTRY, bytes("<!DOCTYPE x><GeneralSceneDescription/>")))))
             .hasMessageContaining("DOCTYPE");
-        assertThatThrownBy(() -> MvrFile.open(Archive.write(Map.of(Scene.ENTRY, bytes("<GeneralSceneDescription>Osier & Vane</GeneralSceneDescription>")))))
+        assertThatThrownBy(() -> MvrFile
+            .open(Archive.write(Map.of(Scene.ENTRY, bytes("<GeneralSceneDescription>Osier & Vane</GeneralSceneDescription>")))))
             .isInstanceOf(FormatException.class)
             .hasMessageContaining("is not well-formed XML");
         var climbing = new LinkedHashMap<String, byte[]>();

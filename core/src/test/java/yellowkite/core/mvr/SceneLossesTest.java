@@ -21,7 +21,8 @@ class SceneLossesTest {
     @Test
     void eachThingThatStaysOrIsWrongIsToldWithItsUnit() {
         var half = Adjustments.NONE.with("Dimmer", new ChannelAdjustment(true, List.of(), 0.5, 0, 1, false, null, null));
-        var rig = Rigs.of(Rigs.unit("1", Rigs.SPOT, f -> f.adjustments = half, "1.1"), Rigs.unit("2", Rigs.PAR, f -> f.note = "Loose", "1.5"),
+        var rig = Rigs.of(Rigs.unit("1", Rigs.SPOT, f -> f.adjustments = half, "1.1"),
+                Rigs.unit("2", Rigs.PAR, f -> f.note = "Loose", "1.5"),
                 Rigs.unit("3", Found.NOTHING, f -> f.colour = "teal"));
 
         assertThat(SceneLosses.of(rig, Map.of("par", 2))).extracting(each -> each.kind() + " " + each.unit() + " " + each.says())

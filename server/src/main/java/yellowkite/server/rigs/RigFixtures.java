@@ -30,6 +30,7 @@ import yellowkite.core.rig.edit.RigEdit;
 import yellowkite.core.rig.edit.SeveralRigEdits;
 import yellowkite.core.rig.edit.TakeUnits;
 import yellowkite.server.library.LibraryShelves;
+import yellowkite.server.library.UseRepository;
 import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.StoredRevision;
@@ -43,8 +44,10 @@ class RigFixtures {
     private final LibraryShelves library;
     private final RevisionRepository revisionRows;
     private final RevisionReader reader;
+    private final UseRepository uses;
 
-    RigFixtures(LibraryShelves library, RevisionRepository revisionRows, RevisionReader reader) {
+    RigFixtures(LibraryShelves library, RevisionRepository revisionRows, RevisionReader reader, UseRepository uses) {
+        this.uses = uses;
         this.library = library;
         this.revisionRows = revisionRows;
         this.reader = reader;
@@ -141,17 +144,21 @@ class RigFixtures {
     /** {@return for what each unit asks, what the library has for it} */
     List<Unit> matched(List<Unit> units) {
         var known = new HashMap<Asked, Found>();
-        return units.stream().map(unit -> unit.as(known.computeIfAbsent(unit.asked(), this::match))).toList();
+        return units.stream().map(unit -> unit.as(known.computeIfAbsent(unit.asked(), asked -> match(asked, "")))).toList();
     }
 
-    private Found match(Asked asked) {
+    /** {@return what the library has for what is asked for} @param id of a fixture type; may be empty */
+    Found match(Asked asked, String id) {
+        var sameId = id.isEmpty() ? Stream.<StoredRevision>empty()
+                : revisionRows.newestOf(uses.twins(List.of(id)).values().stream().map(UseRepository.Use::profileId).toList())
+                    .values()
+                    .stream();
         var words = Stream.of(asked.manufacturer() + " " + asked.model(), asked.model(), asked.manufacturer());
-        var candidates = words.filter(each -> !each.isBlank())
-            .flatMap(this::newest)
+        var candidates = Stream.concat(sameId, words.filter(each -> !each.isBlank()).flatMap(this::newest))
             .distinct()
             .map(this::candidate)
             .toList();
-        return Matching.among(candidates).find(asked, "");
+        return Matching.among(candidates).find(asked, id);
     }
 
     /** @throws Refusal 422 if an edit names a mode that its revision does not have just so */

@@ -12,7 +12,8 @@ class SceneTest extends OnARig {
     void aRigGoesOutAsASceneWithItsProfilesAndWhatItLacksIsToldBefore() {
         fixture("Quayside");
         var after = added("3 Quayside Nine from 2.1 as 7, layer Deck, position Mast");
-        done("{\"type\": \"describe\", \"units\": [\"" + unit(after, 0) + "\"], \"column\": \"NOTE\", \"to\": \"Loose\", \"counting\": false}");
+        done("{\"type\": \"describe\", \"units\": [\"" + unit(after, 0)
+                + "\"], \"column\": \"NOTE\", \"to\": \"Loose\", \"counting\": false}");
 
         var said = post(rig + "/scene-proposal", "{\"units\": null}").json();
         assertThat(said.path("units").asInt()).isEqualTo(3);

@@ -1,0 +1,93 @@
+package yellowkite.server.exchange;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.List;
+import java.util.Objects;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import yellowkite.core.archive.FormatException;
+import yellowkite.core.rig.Found;
+import yellowkite.server.exchange.SceneTaking.SceneDecision;
+import yellowkite.server.exchange.SceneTaking.SceneView;
+import yellowkite.server.rigs.RigTaking;
+import yellowkite.server.web.Change;
+import yellowkite.server.web.Line;
+import yellowkite.server.web.Refusal;
+
+/** Scenes that come in, over HTTP. */
+@RestController
+class SceneImportController {
+    private static final int LONGEST = 200;
+    private final Scenes scenes;
+    private final SceneTaking taking;
+    private final RigTaking rigs;
+
+    SceneImportController(Scenes scenes, SceneTaking taking, RigTaking rigs) {
+        this.scenes = scenes;
+        this.taking = taking;
+        this.rigs = rigs;
+    }
+
+    /** 201 with what a scene asks for and what there is for it; nothing is stored of it yet. 422 if it is none. */
+    @PostMapping(value = "/api/scenes", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    SceneView receive(@RequestPart("file") MultipartFile file) throws IOException {
+        var name = Objects.requireNonNullElse(file.getOriginalFilename(), "scene");
+        var kept = Files.createTempFile("kite-scene-", ".mvr");
+        try {
+            file.transferTo(kept);
+            return taking.show(scenes.receive(name, kept));
+        } catch (FormatException refused) {
+            Files.deleteIfExists(kept);
+            throw Refusal.unfit("file", refused.sentence(name));
+        }
+    }
+
+    /** 200 with the same again; 404 once it was left. */
+    @GetMapping("/api/scenes/{id}")
+    SceneView show(@PathVariable String id) {
+        return taking.show(scenes.require(id));
+    }
+
+    /** @param decisions for kinds that do not become what is usual */
+    record TakeSceneRequest(String name, List<SceneDecision> decisions) {
+        TakeSceneRequest {
+            Objects.requireNonNull(name, "name");
+            decisions = List.copyOf(decisions);
+        }
+    }
+
+    record TakenScene(String rigId) {}
+
+    /** 200 with the new rig; 422 if a kind cannot become what was chosen. */
+    @PostMapping("/api/scenes/{id}/take")
+    TakenScene take(@PathVariable String id, @RequestBody TakeSceneRequest request, Change change) throws IOException {
+        var rig = taking.take(scenes.require(id), Line.of("name", request.name(), LONGEST), request.decisions(), change);
+        scenes.leave(id);
+        return new TakenScene(rig);
+    }
+
+    /** 204; it is forgotten. */
+    @DeleteMapping("/api/scenes/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void leave(@PathVariable String id) {
+        scenes.leave(id);
+    }
+
+    /** 200 with the modes that some words mean, ours first. */
+    @GetMapping("/api/modes")
+    List<Found> modes(@RequestParam(defaultValue = "") String words) {
+        return rigs.search(words);
+    }
+}

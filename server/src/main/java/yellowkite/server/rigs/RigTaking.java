@@ -1,0 +1,56 @@
+package yellowkite.server.rigs;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.rig.Asked;
+import yellowkite.core.rig.Found;
+import yellowkite.core.rig.Rig;
+import yellowkite.core.rig.Unit;
+import yellowkite.core.rig.edit.TakeUnits;
+import yellowkite.server.revisions.StoredRevision;
+import yellowkite.server.web.Change;
+
+/** What other rooms need of rigs: what the library has for a fixture, and a new rig of units that came in. */
+@Service
+public class RigTaking {
+    private final RigFixtures fixtures;
+    private final RigProposals proposals;
+    private final Rigging rigging;
+
+    RigTaking(RigFixtures fixtures, RigProposals proposals, Rigging rigging) {
+        this.fixtures = fixtures;
+        this.proposals = proposals;
+        this.rigging = rigging;
+    }
+
+    /** {@return what the library has for what is asked for} @param id of a fixture type; may be empty */
+    public Found find(Asked asked, String id) {
+        return fixtures.match(asked, id);
+    }
+
+    /** {@return modes that some words mean} */
+    public List<Found> search(String words) {
+        return proposals.fixtures(Rig.EMPTY, words);
+    }
+
+    /** {@return a mode of a revision as units are it} */
+    public Optional<Found> mode(StoredRevision revision, String mode) {
+        return fixtures.mode(revision, mode);
+    }
+
+    /** {@return the profile that stands for a unit; none if it is not here any more} */
+    public Optional<FixtureType> type(Found found) {
+        return fixtures.revision(found.pin()).map(fixtures::type);
+    }
+
+    /** {@return the id of a new rig that holds some units} @param from what they came from, in words */
+    public String begin(String name, String from, List<Unit> units, Change change) {
+        var begun = rigging.begin(name, "", change);
+        if (begun.rig().units().isEmpty()) { // else it was begun before, and only the answer was lost
+            rigging.edit(begun.row().id(), begun.row().version(), new TakeUnits(from, units), Change.by(change.author()));
+        }
+        return begun.row().id();
+    }
+}

@@ -1,0 +1,126 @@
+package yellowkite.server.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static yellowkite.server.RunningKite.get;
+import static yellowkite.server.RunningKite.post;
+
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import yellowkite.core.archive.Archive;
+import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.mvr.FreshScene;
+import yellowkite.core.mvr.Scene;
+import yellowkite.core.rig.Asked;
+import yellowkite.core.rig.At;
+import yellowkite.core.rig.Found;
+import yellowkite.core.rig.Patch;
+import yellowkite.core.rig.Rig;
+import yellowkite.core.rig.Unit;
+import yellowkite.demo.DemoHouse;
+import yellowkite.server.RunningKite.Answer;
+import yellowkite.server.RunningKite;
+
+class SceneImportTest {
+    private static GdtfFile profile(String name) {
+        var file = RunningKite.fresh(DemoHouse.moth());
+        return new GdtfFile(GdtfDescription.of(file.description().type().with(f -> {
+            f.manufacturer = "Sluicegate Works";
+            f.name = name;
+        })), file.others());
+    }
+
+    /** {@return a unit that asks for a profile in the scene} */
+    private static Unit unit(int number, String model) {
+        return Unit.of(f -> {
+            f.uuid = "00000000-0000-0000-0000-00000000000" + number;
+            f.id = String.valueOf(number);
+            f.name = "Rail " + number;
+            f.layer = "Overhead";
+            f.asked = Asked.of("Sluicegate Works", model, "Nine", null);
+            f.found = Found.chosen(model, "Sluicegate Works", model, "Nine", new TreeMap<>(Map.of(1, 9)));
+            f.addresses = List.of(new Patch(1, new At(1, 1 + 9 * (number - 1)), 9));
+        });
+    }
+
+    private static Answer hand(Map<String, byte[]> profiles, Unit... units) {
+        var rig = Rig.EMPTY.withUnits(List.of(units));
+        var specs = new LinkedHashMap<String, String>();
+        rig.units().forEach(unit -> specs.put(unit.found().pin(), unit.found().pin() + ".gdtf"));
+        var entries = new LinkedHashMap<String, byte[]>();
+        entries.put(Scene.ENTRY, FreshScene.of(rig, specs).write());
+        entries.putAll(profiles);
+        return RunningKite.uploadOne("/api/scenes", "weir.mvr", Archive.write(entries));
+    }
+
+    private static JsonNode rig(Answer taken) {
+        assertThat(taken.status()).as(new String(taken.body(), StandardCharsets.UTF_8)).isEqualTo(200);
+        return get("/api/rigs/" + taken.json().path("rigId").asString()).json();
+    }
+
+    @Test
+    void aSceneIsShownKindByKindAndBecomesARigWithItsProfilesOnTheHouseShelf() {
+        var view = hand(Map.of("Quoit.gdtf", profile("Quoit").write()), unit(1, "Quoit"), unit(2, "Quoit"), unit(3, "Gone")).json();
+
+        assertThat(view.path("units").asInt()).isEqualTo(3);
+        assertThat(view.at("/kinds/0/theirs/how").asString()).isEqualTo("EXACT");
+        assertThat(view.at("/kinds/0/units").asInt()).isEqualTo(2);
+        assertThat(view.at("/kinds/0/usual").asString()).isEqualTo("THEIRS");
+        assertThat(view.at("/kinds/1/usual").asString()).isEqualTo("PLACEHOLDER");
+
+        var id = view.path("id").asString();
+        var rig = rig(post("/api/scenes/" + id + "/take", "{\"name\": \"Weir\", \"decisions\": []}"));
+        assertThat(rig.path("units").size()).isEqualTo(3);
+        assertThat(rig.at("/kinds/0/model").asString()).isEqualTo("Quoit");
+        assertThat(rig.at("/units/1/address").asString()).isEqualTo("1.10");
+        assertThat(rig.at("/units/0/layer").asString()).isEqualTo("Overhead");
+        assertThat(get("/api/scenes/" + id).status()).isEqualTo(404);
+    }
+
+    @Test
+    void oursCountsWhereItIsTheSameAndWhatDiffersIsTold() {
+        var theirs = profile("Quartet");
+        RunningKite.takeIn(theirs);
+
+        var view = hand(Map.of("Quartet.gdtf", theirs.write()), unit(1, "Quartet")).json();
+
+        assertThat(view.at("/kinds/0/usual").asString()).isEqualTo("OURS");
+        assertThat(view.at("/kinds/0/ours/model").asString()).isEqualTo("Quartet");
+        assertThat(view.at("/kinds/0/difference/count").asInt()).isZero();
+    }
+
+    @Test
+    void aWholeKindIsDecidedOtherwise() {
+        RunningKite.takeIn(profile("Quintal"));
+        var other = get("/api/modes?words=Quintal%20Six").json().path(0).toString();
+        var view = hand(Map.of(), unit(1, "Lost"), unit(2, "Left")).json();
+        var lost = view.at("/kinds/0/asked").toString();
+        var left = view.at("/kinds/1/asked").toString();
+
+        var rig = rig(post("/api/scenes/" + view.path("id").asString() + "/take",
+                "{\"name\": \"Weir\", \"decisions\": [{\"asked\": " + lost + ", \"choice\": \"OURS\", \"found\": " + other
+                        + "}, {\"asked\": " + left + ", \"choice\": \"LEAVE_OUT\", \"found\": null}]}"));
+
+        assertThat(rig.path("units").size()).isEqualTo(1);
+        assertThat(rig.at("/kinds/0/mode").asString()).isEqualTo("Six");
+        assertThat(rig.at("/units/0/addresses/0/to").asInt()).isEqualTo(6);
+    }
+
+    @Test
+    void whatIsNoSceneIsRefusedAndKeptNowhere() {
+        var refused = RunningKite.uploadOne("/api/scenes", "weir.mvr", "no scene".getBytes(StandardCharsets.UTF_8));
+
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.json().path("detail").asString()).isEqualTo("'weir.mvr' was refused: it is not a ZIP archive, as it has to be.");
+        assertThat(post("/api/scenes/none/take", "{\"name\": \"x\", \"decisions\": []}").status()).isEqualTo(404);
+        var view = hand(Map.of(), unit(1, "Lost")).json();
+        var theirs = post("/api/scenes/" + view.path("id").asString() + "/take", "{\"name\": \"Weir\", \"decisions\": [{\"asked\": "
+                + view.at("/kinds/0/asked") + ", \"choice\": \"THEIRS\", \"found\": null}]}");
+        assertThat(theirs.json().path("detail").asString()).isEqualTo("The file has no profile of Lost, Nine.");
+    }
+}

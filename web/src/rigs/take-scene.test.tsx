@@ -1,0 +1,126 @@
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { http, HttpResponse } from 'msw';
+import { Route, Routes } from 'react-router';
+import { expect, test } from 'vitest';
+import type { RigFixture, SceneView } from '#/api/types';
+import { house } from '#/test/house';
+import { showOnPage } from '#/test/on-page';
+import { RigsPage } from './rigs-page';
+
+const NOTHING: RigFixture = {
+  how: 'NONE',
+  pin: '',
+  manufacturer: '',
+  model: '',
+  mode: '',
+  breaks: {},
+  sure: 0,
+  why: 'Nothing is known of this fixture.',
+};
+const MOTH: RigFixture = {
+  ...NOTHING,
+  how: 'EXACT',
+  pin: 'x',
+  manufacturer: 'Lumbrook',
+  model: 'Moth',
+  mode: 'Six',
+  sure: 1,
+  why: 'Same profile and mode.',
+};
+const SPOT: RigFixture = { ...MOTH, pin: 'Spot.gdtf', manufacturer: 'Tidewick', model: 'Petrel Spot', mode: 'Extended' };
+
+const SCENE: SceneView = {
+  id: 's1',
+  name: 'weir.mvr',
+  units: 3,
+  kinds: [
+    {
+      asked: { spec: 'Spot', mode: 'Extended', footprint: null },
+      words: 'Petrel Spot, Extended',
+      units: 2,
+      ids: ['1', '2'],
+      theirs: SPOT,
+      ours: { ...SPOT, pin: 'ours', why: 'Same profile and mode.' },
+      difference: { worst: 'SHIFTS', count: 2 },
+      usual: 'OURS',
+    },
+    {
+      asked: { spec: 'Lantern', mode: '', footprint: 6 },
+      words: 'Old lantern',
+      units: 1,
+      ids: ['3'],
+      theirs: { ...NOTHING, how: 'PLACEHOLDER', breaks: { '1': 6 }, why: 'It is a placeholder of 6 channels.' },
+      ours: NOTHING,
+      difference: null,
+      usual: 'PLACEHOLDER',
+    },
+  ],
+  notes: [{ where: 'fixture 9', says: 'It has no uuid.' }],
+};
+
+async function handed(answer: () => Response) {
+  house.use(
+    http.get('*/api/rigs', () => HttpResponse.json([])),
+    http.post('*/api/scenes', answer),
+  );
+  showOnPage(
+    <Routes>
+      <Route path="/rigs" element={<RigsPage />} />
+      <Route path="/rigs/:id" element={<p>The new rig</p>} />
+    </Routes>,
+    '/rigs',
+  );
+  await userEvent.upload(await screen.findByLabelText('Scene'), new File(['x'], 'weir.mvr'));
+}
+
+test('a scene is decided kind by kind and becomes a rig', async () => {
+  const sent: unknown[] = [];
+  house.use(
+    http.get('*/api/modes', () => HttpResponse.json([MOTH])),
+    http.post('*/api/scenes/s1/take', async ({ request }) => {
+      sent.push(await request.json());
+      return HttpResponse.json({ rigId: 'r9' });
+    }),
+  );
+  await handed(() => HttpResponse.json(SCENE, { status: 201 }));
+
+  expect(await screen.findByText(/3 fixtures of 2 kinds/)).toBeTruthy();
+  expect(screen.getByText(/2 differences to ours, the worst shifts/)).toBeTruthy();
+  expect(screen.getByText('It is a placeholder of 6 channels.')).toBeTruthy();
+  await userEvent.selectOptions(screen.getByRole('combobox', { name: 'What Petrel Spot, Extended becomes' }), 'THEIRS');
+  expect(screen.getByText(/It comes onto the House shelf/)).toBeTruthy();
+  await userEvent.click(screen.getAllByRole('button', { name: 'Another …' })[1] as HTMLElement);
+  await userEvent.type(screen.getByRole('textbox', { name: 'Fixture and mode' }), 'moth six');
+  await userEvent.click(await screen.findByRole('button', { name: 'Lumbrook Moth, Six' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Make a rig of it' }));
+
+  expect(await screen.findByText('The new rig')).toBeTruthy();
+  expect(sent).toEqual([
+    {
+      name: 'weir',
+      decisions: [
+        { asked: SCENE.kinds[0]?.asked, choice: 'THEIRS', found: null },
+        { asked: SCENE.kinds[1]?.asked, choice: 'OURS', found: MOTH },
+      ],
+    },
+  ]);
+});
+
+test('a scene that is refused says why; one that is left is forgotten', async () => {
+  const left: string[] = [];
+  house.use(
+    http.delete('*/api/scenes/:id', ({ params }) => {
+      left.push(String(params['id']));
+      return new HttpResponse(null, { status: 204 });
+    }),
+  );
+  await handed(() => HttpResponse.json({ detail: "'weir.mvr' was refused: it is not a ZIP archive." }, { status: 422 }));
+  expect(await screen.findByText(/is not a ZIP archive/)).toBeTruthy();
+  await userEvent.click(screen.getByRole('button', { name: 'Close' }));
+
+  house.use(http.post('*/api/scenes', () => HttpResponse.json(SCENE, { status: 201 })));
+  await userEvent.upload(screen.getByLabelText('Scene'), new File(['x'], 'weir.mvr'));
+  await userEvent.click(await screen.findByRole('button', { name: 'Cancel' }));
+  await waitFor(() => expect(left).toEqual(['s1']));
+});
