@@ -20,6 +20,7 @@ const FILLED: { column: Described; text: string }[] = [
   { column: 'UNIT_CLASS', text: 'Class' },
   { column: 'COLOUR', text: 'Colour tag' },
   { column: 'NOTE', text: 'Note' },
+  { column: 'PLACE', text: 'Place in the room' },
   { column: 'DIP_OFFSET', text: 'DIP offset' },
 ];
 

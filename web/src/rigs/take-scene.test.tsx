@@ -44,6 +44,7 @@ const SCENE: SceneView = {
       ours: { ...SPOT, pin: 'ours', why: 'Same profile and mode.' },
       difference: { worst: 'SHIFTS', count: 2 },
       usual: 'OURS',
+      decidedBy: 'Teun',
     },
     {
       asked: { spec: 'Lantern', mode: '', footprint: 6 },
@@ -54,6 +55,7 @@ const SCENE: SceneView = {
       ours: NOTHING,
       difference: null,
       usual: 'PLACEHOLDER',
+      decidedBy: null,
     },
   ],
   notes: [{ where: 'fixture 9', says: 'It has no uuid.' }],
@@ -86,6 +88,7 @@ test('a scene is decided kind by kind and becomes a rig', async () => {
   await handed(() => HttpResponse.json(SCENE, { status: 201 }));
 
   expect(await screen.findByText(/3 fixtures of 2 kinds/)).toBeTruthy();
+  expect(screen.getByText('As Teun decided for an earlier scene.')).toBeTruthy();
   expect(screen.getByText(/2 differences to ours, the worst shifts/)).toBeTruthy();
   expect(screen.getByText('It is a placeholder of 6 channels.')).toBeTruthy();
   await userEvent.selectOptions(screen.getByRole('combobox', { name: 'What Petrel Spot, Extended becomes' }), 'THEIRS');

@@ -185,7 +185,11 @@ function says(kind: SceneKind, decision: SceneDecision) {
     case 'THEIRS':
       return `${kind.theirs.why} It comes onto the House shelf.`;
     case 'OURS':
-      return decision.found ? 'Selected for the whole kind.' : kind.ours.why;
+      return decision.found
+        ? 'Selected for the whole kind.'
+        : kind.decidedBy
+          ? `As ${kind.decidedBy} decided for an earlier scene.`
+          : kind.ours.why;
     case 'PLACEHOLDER':
       return kind.theirs.how === 'PLACEHOLDER' ? kind.theirs.why : 'Its fixtures stand without a profile.';
     case 'LEAVE_OUT':

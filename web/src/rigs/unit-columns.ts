@@ -3,7 +3,20 @@ import { stored } from '#/ui/stored';
 
 type Cell = Extract<RigEdit, { type: 'putCells' }>['columns'][number];
 export type Key =
-  'id' | 'name' | 'fixture' | 'address' | 'position' | 'number' | 'layer' | 'groups' | 'class' | 'colour' | 'path' | 'dip' | 'note';
+  | 'id'
+  | 'name'
+  | 'fixture'
+  | 'address'
+  | 'position'
+  | 'number'
+  | 'layer'
+  | 'groups'
+  | 'class'
+  | 'colour'
+  | 'path'
+  | 'dip'
+  | 'place'
+  | 'note';
 
 export type Column = {
   key: Key;
@@ -43,6 +56,7 @@ export const COLUMNS: Column[] = [
   { key: 'colour', heading: 'Colour tag', least: 5, grows: 0, cell: 'COLOUR', sorts: (unit) => unit.colour },
   { key: 'path', heading: 'Path', least: 3.5, grows: 0, cell: null, sorts: (unit) => unit.differs.map((mark) => mark.says).join(' ') },
   { key: 'dip', heading: 'DIP offset', least: 4.5, grows: 0, cell: 'DIP_OFFSET', sorts: (unit) => String(unit.dipOffset) },
+  { key: 'place', heading: 'Place in the room', least: 8, grows: 0.8, cell: 'PLACE', sorts: (unit) => unit.place },
   { key: 'note', heading: 'Note', least: 3, grows: 0.8, cell: 'NOTE', sorts: (unit) => unit.note },
 ];
 
@@ -54,7 +68,7 @@ function place(unit: RigUnit) {
     : '9'.repeat(UNIVERSE_DIGITS + 1);
 }
 
-const HIDDEN_AT_FIRST: Key[] = ['groups', 'class', 'colour', 'dip', 'note'];
+const HIDDEN_AT_FIRST: Key[] = ['groups', 'class', 'colour', 'dip', 'place', 'note'];
 
 /** The columns that are not shown; kept by this browser. */
 export const hiddenColumns = stored<readonly string[]>(

@@ -130,6 +130,8 @@ function cell(column: Column, rig: Rig, unit: RigUnit, onSend: Send): ReactNode 
       return <Differs marks={unit.differs} />;
     case 'dip':
       return described('DIP_OFFSET', 'DIP offset', unit.dipOffset === 0 ? '' : String(unit.dipOffset), true);
+    case 'place':
+      return described('PLACE', 'Place', unit.place, true);
     case 'note':
       return described('NOTE', 'Note', unit.note);
   }

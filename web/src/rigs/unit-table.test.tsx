@@ -16,7 +16,7 @@ beforeAll(() => {
   Object.defineProperty(HTMLElement.prototype, 'clientHeight', { configurable: true, value: 600 });
   Object.defineProperty(HTMLElement.prototype, 'clientWidth', { configurable: true, value: 900 });
 });
-beforeEach(() => hiddenColumns.set(['groups', 'class', 'dip']));
+beforeEach(() => hiddenColumns.set(['groups', 'class', 'dip', 'place']));
 
 function shown(...asked: Parameters<typeof serveRig>) {
   const sent = serveRig(...asked);

@@ -21,6 +21,7 @@ export function unit(id: string, universe: number, from: number, change: Partial
     hangsOn: null,
     shared: false,
     differs: [],
+    place: '',
     ...change,
   };
 }

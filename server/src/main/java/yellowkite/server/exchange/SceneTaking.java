@@ -19,6 +19,8 @@ import yellowkite.core.rig.Asked;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.taking.Taking;
+import yellowkite.server.database.HouseClock;
+import yellowkite.server.exchange.SceneChoiceRepository.StoredChoice;
 import yellowkite.server.exchange.Scenes.Arrived;
 import yellowkite.server.intake.ProfileTaking;
 import yellowkite.server.rigs.RigTaking;
@@ -29,12 +31,18 @@ import yellowkite.server.web.Refusal;
 @Service
 class SceneTaking {
     private static final int MOST_IDS = 6;
+    private static final int LONGEST_SPEC = 300;
+    private static final int LONGEST_MODE = 200;
     private final RigTaking rigs;
     private final ProfileTaking profiles;
+    private final SceneChoiceRepository choices;
+    private final HouseClock clock;
 
-    SceneTaking(RigTaking rigs, ProfileTaking profiles) {
+    SceneTaking(RigTaking rigs, ProfileTaking profiles, SceneChoiceRepository choices, HouseClock clock) {
         this.rigs = rigs;
         this.profiles = profiles;
+        this.choices = choices;
+        this.clock = clock;
     }
 
     /** What all fixtures of a kind become. */
@@ -55,26 +63,33 @@ class SceneTaking {
      * @param theirs what the file's own profiles say it is. @param ours what the library has for it
      * @param difference between the two; null unless both have a profile
      * @param usual what is done unless somebody decides otherwise
+     * @param decidedBy who decided so for an earlier scene; null if nobody did
      */
     record SceneKind(Asked asked, String words, int units, List<String> ids, Found theirs, Found ours, @Nullable ModeDifference difference,
-            Choice usual) {}
+            Choice usual, @Nullable String decidedBy) {}
 
     record SceneView(String id, String name, int units, List<SceneKind> kinds, List<SceneUnits.Note> notes) {}
 
     SceneView show(Arrived scene) {
+        var kinds = Taking.kinds(scene.units());
+        var before = choices.of(kinds.stream().map(Taking.Kind::asked).toList());
         return new SceneView(scene.id(), scene.name(), scene.units().size(),
-                Taking.kinds(scene.units()).stream().map(kind -> kind(scene, kind)).toList(), scene.notes());
+                kinds.stream().map(kind -> kind(scene, kind, before.get(kind.asked()))).toList(), scene.notes());
     }
 
-    private SceneKind kind(Arrived scene, Taking.Kind kind) {
+    private SceneKind kind(Arrived scene, Taking.Kind kind, @Nullable StoredChoice before) {
+        var decided = before == null || before.profileId() == null ? null : rigs.newest(before.profileId(), before.mode()).orElse(null);
         var asked = kind.asked();
         var type = scene.types().get(kind.found().pin());
         var sized = asked.footprint() != null || !kind.found().hasProfile() ? asked
                 : new Asked(asked.spec(), asked.mode(), kind.found().footprint());
-        var ours = rigs.find(sized, type == null ? "" : type.fixtureTypeId());
+        var ours = decided != null ? decided : rigs.find(sized, type == null ? "" : type.fixtureTypeId());
         var difference = type == null ? null : difference(type, kind.found(), ours);
         return new SceneKind(asked, asked.words() + (asked.mode().isEmpty() ? "" : ", " + asked.mode()), kind.units().size(),
-                kind.units().stream().limit(MOST_IDS).toList(), kind.found(), ours, difference, usual(kind.found(), ours, difference));
+                kind.units().stream().limit(MOST_IDS).toList(), kind.found(), ours, difference,
+                decided != null ? Choice.OURS
+                        : before != null && before.profileId() == null ? before.choice() : usual(kind.found(), ours, difference),
+                before == null || before.profileId() != null && decided == null ? null : before.by());
     }
 
     /** Ours where it is surely the same, or does the same, else the file's, else the best guess. */
@@ -117,7 +132,11 @@ class SceneTaking {
         try (var file = MvrFile.open(Files.newByteChannel(scene.file()))) {
             for (var kind : view.kinds()) {
                 var decision = decided.getOrDefault(kind.asked(), new SceneDecision(kind.asked(), kind.usual(), null));
-                taken.add(new Taking.Decision(kind.asked(), decision.choice() == Choice.LEAVE_OUT, found(file, kind, decision, change)));
+                var found = found(file, kind, decision, change);
+                taken.add(new Taking.Decision(kind.asked(), decision.choice() == Choice.LEAVE_OUT, found));
+                if (decided.containsKey(kind.asked())) {
+                    remember(kind.asked(), decision.choice(), found, change);
+                }
             }
         }
         var units = Taking.taken(Rig.EMPTY, scene.units(), taken, Taking.Twice.RENUMBER);
@@ -125,6 +144,18 @@ class SceneTaking {
             throw Refusal.unfit("decisions", "Nothing of this scene would be imported.");
         }
         return rigs.begin(name, "'" + scene.name() + "'", units, change);
+    }
+
+    /** Of what only stood there as usual nothing is remembered. */
+    private void remember(Asked kind, Choice choice, @Nullable Found found, Change change) {
+        if (kind.spec().isEmpty() || kind.spec().length() > LONGEST_SPEC || kind.mode().length() > LONGEST_MODE) {
+            return; // a fixture that names nothing is another one each time
+        }
+        var profile = found == null ? null : rigs.profileOf(found).orElse(null);
+        choices.put(kind,
+                new StoredChoice(profile == null ? choice : Choice.OURS, profile, profile == null || found == null ? "" : found.mode(),
+                        change.author().name()),
+                clock.now());
     }
 
     private @Nullable Found found(MvrFile file, SceneKind kind, SceneDecision decision, Change change) {

@@ -112,6 +112,11 @@ class RigFixtures {
         return revisionRows.findById(pin);
     }
 
+    /** {@return the newest revision of a profile} */
+    Optional<StoredRevision> newestOf(String profileId) {
+        return revisionRows.findNewest(profileId);
+    }
+
     /** {@return the newest revision of the same profile} */
     StoredRevision newest(StoredRevision revision) {
         return revisionRows.findNewest(revision.profileId()).orElse(revision);

@@ -134,7 +134,8 @@ class RigShaper {
     private static UnitLine unit(Unit unit, int kind) {
         return new UnitLine(unit.uuid(), unit.id(), unit.name(), unit.number(), unit.layer(), unit.groups(), unit.position(),
                 unit.unitClass(), kind, unit.addresses().stream().map(RigShaper::patch).toList(), unit.addressWords(), unit.note(),
-                unit.colour(), unit.dipOffset(), unit.hangsOn(), !unit.sharedAs().isEmpty(), Differing.of(unit.adjustments()));
+                unit.colour(), unit.dipOffset(), unit.hangsOn(), !unit.sharedAs().isEmpty(), Differing.of(unit.adjustments()),
+                unit.place() == null ? "" : unit.place().words());
     }
 
     static PatchLine patch(Patch patch) {

@@ -45,6 +45,16 @@ public class RigTaking {
         return fixtures.revision(found.pin()).map(fixtures::type);
     }
 
+    /** {@return a mode of a profile's newest revision; none if it has no such mode any more} */
+    public Optional<Found> newest(String profileId, String mode) {
+        return fixtures.newestOf(profileId).flatMap(revision -> fixtures.mode(revision, mode));
+    }
+
+    /** {@return the id of the profile that stands for a unit} */
+    public Optional<String> profileOf(Found found) {
+        return found.hasProfile() ? fixtures.revision(found.pin()).map(StoredRevision::profileId) : Optional.empty();
+    }
+
     /** {@return the id of a new rig that holds some units} @param from what they came from, in words */
     public String begin(String name, String from, List<Unit> units, Change change) {
         var begun = rigging.begin(name, "", change);

@@ -37,10 +37,13 @@ record RigView(String id, int version, String name, String production, @Nullable
     /** One break's place. */
     record PatchLine(int dmxBreak, int universe, int from, int to) {}
 
-    /** @param kind index of what it is among the kinds. @param differs what it does differently from its profile */
+    /**
+     * @param kind index of what it is among the kinds. @param differs what it does differently from its profile. @param place in the room,
+     * as it is typed; empty without one
+     */
     record UnitLine(String uuid, String id, String name, @Nullable Integer number, String layer, List<String> groups,
             @Nullable String position, @Nullable String unitClass, int kind, List<PatchLine> addresses, String address, String note,
-            String colour, int dipOffset, @Nullable String hangsOn, boolean shared, List<Differing.ChangedStep> differs) {}
+            String colour, int dipOffset, @Nullable String hangsOn, boolean shared, List<Differing.ChangedStep> differs, String place) {}
 
     /** Free addresses of a universe. */
     record StretchLine(int from, int to) {}

@@ -112,6 +112,23 @@ class SceneImportTest {
     }
 
     @Test
+    void whatWasDecidedIsProposedForTheNextScene() {
+        RunningKite.takeIn(profile("Quenelle"));
+        var other = get("/api/modes?words=Quenelle%20Six").json().path(0).toString();
+        var first = hand(Map.of(), unit(1, "Weir lantern"), unit(2, "Weir post")).json();
+        rig(post("/api/scenes/" + first.path("id").asString() + "/take",
+                "{\"name\": \"Weir\", \"decisions\": [{\"asked\": " + first.at("/kinds/0/asked")
+                        + ", \"choice\": \"OURS\", \"found\": " + other + "}]}"));
+
+        var next = hand(Map.of(), unit(1, "Weir lantern"), unit(2, "Weir post")).json();
+
+        assertThat(next.at("/kinds/0/usual").asString()).isEqualTo("OURS");
+        assertThat(next.at("/kinds/0/ours/model").asString() + " " + next.at("/kinds/0/ours/mode").asString()).isEqualTo("Quenelle Six");
+        assertThat(next.at("/kinds/0/decidedBy").asString()).isEqualTo("Ines");
+        assertThat(next.at("/kinds/1/decidedBy").isNull()).isTrue();
+    }
+
+    @Test
     void whatIsNoSceneIsRefusedAndKeptNowhere() {
         var refused = RunningKite.uploadOne("/api/scenes", "weir.mvr", "no scene".getBytes(StandardCharsets.UTF_8));
 

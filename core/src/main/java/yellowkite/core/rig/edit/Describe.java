@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import yellowkite.core.history.Outcome;
 import yellowkite.core.rig.Numbered;
+import yellowkite.core.rig.Place;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
 
@@ -25,7 +26,7 @@ public record Describe(List<String> units, Column column, String to, boolean cou
 
     /** What can be said of a unit in one cell of a table. */
     public enum Column {
-        NAME, NUMBER, LAYER, GROUPS, POSITION, UNIT_CLASS, NOTE, COLOUR, DIP_OFFSET;
+        NAME, NUMBER, LAYER, GROUPS, POSITION, UNIT_CLASS, NOTE, COLOUR, PLACE, DIP_OFFSET;
 
         String words() {
             return switch (this) {
@@ -33,7 +34,7 @@ public record Describe(List<String> units, Column column, String to, boolean cou
                 case NUMBER -> "unit number";
                 case COLOUR -> "colour tag";
                 case DIP_OFFSET -> "DIP offset";
-                case NAME, LAYER, GROUPS, POSITION, NOTE -> name().toLowerCase(Locale.ROOT);
+                case NAME, LAYER, GROUPS, POSITION, NOTE, PLACE -> name().toLowerCase(Locale.ROOT);
             };
         }
     }
@@ -62,6 +63,7 @@ public record Describe(List<String> units, Column column, String to, boolean cou
                 case UNIT_CLASS -> f.unitClass = value.isEmpty() ? null : value;
                 case NOTE -> f.note = value;
                 case COLOUR -> f.colour = value;
+                case PLACE -> f.place = value.isEmpty() ? null : Place.of(value);
                 case DIP_OFFSET -> f.dipOffset = value.isEmpty() ? 0 : whole(column, value);
             }
         });

@@ -27,7 +27,7 @@ public record PutCells(List<String> units, List<Cell> columns, List<List<String>
 
     /** What a cell says: what {@link Describe} says, and what names and addresses a unit. */
     public enum Cell {
-        ID, ADDRESS, NAME, NUMBER, LAYER, GROUPS, POSITION, UNIT_CLASS, NOTE, COLOUR, DIP_OFFSET
+        ID, ADDRESS, NAME, NUMBER, LAYER, GROUPS, POSITION, UNIT_CLASS, NOTE, COLOUR, PLACE, DIP_OFFSET
     }
 
     @Override

@@ -22,6 +22,7 @@ import yellowkite.core.rig.Adjustments;
 import yellowkite.core.rig.Collisions;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Output;
+import yellowkite.core.rig.Place;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Rigs;
 import yellowkite.core.rig.Unit;
@@ -175,6 +176,19 @@ class RigEditTest {
             assertThat(after(shared, new ShareAddresses(List.of("1"), false)).units()).extracting(Unit::sharedAs)
                 .containsExactly("", "1", "1",
                         "");
+        }
+    }
+
+    @Nested
+    class Hanging {
+        @Test
+        void aPlaceInTheRoomIsTyped() {
+            var after = after(rig, new Describe(List.of("1", "2"), Column.PLACE, "1.5, 0, 6; 0, 0, 90", false),
+                    new Describe(List.of("2"), Column.PLACE, "", false));
+
+            assertThat(after.units()).extracting(Unit::place).containsExactly(new Place(1.5, 0, 6, 0, 0, 90), null, null, null);
+            assertThat(refused(rig, new Describe(List.of("1"), Column.PLACE, "up there", false)).reason())
+                .startsWith("'up there' is no place.");
         }
     }
 
