@@ -15,8 +15,8 @@ import yellowkite.core.xml.XmlText;
 public record Scene(List<XmlNode> before, XmlNode.Element root, List<XmlNode> after) {
     public static final String ENTRY = "GeneralSceneDescription.xml";
     static final String ROOT = "GeneralSceneDescription";
-    /** A million fixtures take more; a festival takes a hundredth. */
-    private static final int MAX_BYTES = 128 << 20;
+    /** As many fixtures as a rig holds take two thirds of it; as nodes in memory it is some ten times as large. */
+    private static final int MAX_BYTES = 32 << 20;
 
     public Scene {
         before = List.copyOf(before);

@@ -3,6 +3,7 @@ package yellowkite.server.rigs;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.rig.Asked;
 import yellowkite.core.rig.Found;
@@ -11,6 +12,7 @@ import yellowkite.core.rig.Unit;
 import yellowkite.core.rig.edit.TakeUnits;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.Change;
+import yellowkite.server.web.Refusal;
 
 /** What other rooms need of rigs: what the library has for a fixture, and a new rig of units that came in. */
 @Service
@@ -55,11 +57,20 @@ public class RigTaking {
         return found.hasProfile() ? fixtures.revision(found.pin()).map(StoredRevision::profileId) : Optional.empty();
     }
 
-    /** {@return the id of a new rig that holds some units} @param from what they came from, in words */
+    /**
+     * {@return the id of a new rig that holds some units} @param from what they came from, in words
+     *
+     * @throws Refusal 422 if one of them does not fit; there is no rig then
+     */
     public String begin(String name, String from, List<Unit> units, Change change) {
+        var edit = new TakeUnits(from, units);
+        fixtures.requireTrue(edit); // before there is a rig, which would stay empty
+        if (edit.applyTo(Rig.EMPTY) instanceof Outcome.Rejected<Rig>(var field, var why)) {
+            throw Refusal.unfit(field, why);
+        }
         var begun = rigging.begin(name, "", change);
         if (begun.rig().units().isEmpty()) { // else it was begun before, and only the answer was lost
-            rigging.edit(begun.row().id(), begun.row().version(), new TakeUnits(from, units), Change.by(change.author()));
+            rigging.edit(begun.row().id(), begun.row().version(), edit, Change.by(change.author()));
         }
         return begun.row().id();
     }

@@ -129,6 +129,22 @@ class SceneImportTest {
     }
 
     @Test
+    void whatTheLibraryDoesNotHaveIsNoUnitAndLeavesNoRig() {
+        var view = hand(Map.of(), unit(1, "Lost")).json();
+        int before = get("/api/rigs").json().size();
+
+        var refused = post("/api/scenes/" + view.path("id").asString() + "/take", "{\"name\": \"Weir\", \"decisions\": [{\"asked\": "
+                + view.at("/kinds/0/asked")
+                + ", \"choice\": \"OURS\", \"found\": {\"how\": \"EXACT\", \"pin\": \"nowhere\", \"manufacturer\": \"A\", \"model\": \"B\","
+                + " \"mode\": \"C\", \"breaks\": {\"1\": 7}, \"sure\": 1, \"why\": \"\"}}]}");
+
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(get("/api/rigs").json().size()).isEqualTo(before);
+        assertThat(post("/api/scenes/" + view.path("id").asString() + "/take", "{\"name\": \" \", \"decisions\": []}").status())
+            .isEqualTo(422);
+    }
+
+    @Test
     void whatIsNoSceneIsRefusedAndKeptNowhere() {
         var refused = RunningKite.uploadOne("/api/scenes", "weir.mvr", "no scene".getBytes(StandardCharsets.UTF_8));
 
