@@ -5,37 +5,27 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import yellowkite.core.archive.FormatException;
 import yellowkite.core.check.Severity;
-import yellowkite.core.dmx.CompiledMode;
-import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.mvr.FoundProfiles;
 import yellowkite.core.mvr.MvrFile;
 import yellowkite.core.mvr.SceneUnits;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Matching.Candidate;
-import yellowkite.core.rig.Matching;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.RigFindings.Finding;
-import yellowkite.core.rig.Unit;
 import yellowkite.core.rig.file.RigJson;
 import yellowkite.core.rig.file.RigTable;
 import yellowkite.media.table.TableFile;
 
 /** A rig that was read from a file, with the profiles that were found for it. @param findings what its rows say that cannot be */
-record RigFile(String name, Rig rig, List<Finding> findings, Profiles profiles) {
+record RigFile(String name, Rig rig, List<Finding> findings, RigProfiles profiles) {
     private static final int MAX_BYTES = 64 << 20;
-    private static final int MOST_PROFILES = 5_000;
-    private static final String SCENE = ".mvr";
+    static final String SCENE = ".mvr";
 
     /** Like {@link #read(String, List, boolean)}, where a scene's own profiles count first. */
     static RigFile read(String name, List<String> folders) throws Files.Refused {
@@ -47,7 +37,7 @@ record RigFile(String name, Rig rig, List<Finding> findings, Profiles profiles) 
      * @param ours whether they count before the profiles inside a scene
      */
     static RigFile read(String name, List<String> folders, boolean ours) throws Files.Refused {
-        var profiles = Profiles.in(folders);
+        var profiles = RigProfiles.in(folders);
         var findings = new ArrayList<Finding>();
         if (isScene(name)) {
             return new RigFile(name, scene(name, profiles, ours, findings), findings, profiles);
@@ -71,7 +61,7 @@ record RigFile(String name, Rig rig, List<Finding> findings, Profiles profiles) 
         }
     }
 
-    private static Rig scene(String name, Profiles profiles, boolean ours, List<Finding> findings) throws Files.Refused {
+    private static Rig scene(String name, RigProfiles profiles, boolean ours, List<Finding> findings) throws Files.Refused {
         try (var file = open(name)) {
             var read = SceneUnits.of(file.scene());
             var found = FoundProfiles.of(file, read.units(), name + "/", profiles.matching()::find, ours);
@@ -116,87 +106,9 @@ record RigFile(String name, Rig rig, List<Finding> findings, Profiles profiles) 
         return RigJson.write(name, rig, findings);
     }
 
-    /** Profiles by the path of their file. */
-    static final class Profiles {
-        private final Map<String, Optional<FixtureType>> types = new LinkedHashMap<>();
-        private final Map<String, CompiledMode> modes = new HashMap<>();
-
-        private Profiles() {}
-
-        static Profiles in(List<String> folders) throws Files.Refused {
-            var profiles = new Profiles();
-            for (var folder : folders) {
-                try (var files = java.nio.file.Files.newDirectoryStream(Path.of(folder), "*.{gdtf,GDTF}")) {
-                    var names = new ArrayList<String>();
-                    files.forEach(each -> names.add(each.toString()));
-                    names.stream().sorted().limit(MOST_PROFILES).forEach(profiles::type);
-                } catch (IOException | InvalidPathException none) {
-                    throw new Files.Refused("'" + folder + "' is no folder that can be read.");
-                }
-            }
-            return profiles;
-        }
-
-        /** {@return what a file describes; none if it cannot be read, or is none of a profile} */
-        Optional<FixtureType> type(String path) {
-            return types.computeIfAbsent(path, each -> {
-                try {
-                    return Optional.of(file(each).description().type());
-                } catch (Files.Refused | FormatException unreadable) {
-                    return Optional.empty();
-                }
-            });
-        }
-
-        /** {@return a profile by its path; one inside a scene stands behind that one's name} */
-        static GdtfFile file(String path) throws Files.Refused {
-            int inside = path.toLowerCase(Locale.ROOT).lastIndexOf(SCENE + "/");
-            if (inside < 0) {
-                return Files.read(path);
-            }
-            try (var scene = open(path.substring(0, inside + SCENE.length()))) {
-                return scene.profile(path.substring(inside + SCENE.length() + 1));
-            } catch (FormatException | IllegalArgumentException unreadable) {
-                throw new Files.Refused("'" + path + "' could not be read.");
-            }
-        }
-
-        void put(String path, FixtureType type) {
-            types.put(path, Optional.of(type));
-        }
-
-        Matching matching() {
-            return Matching
-                .among(types.keySet().stream().flatMap(each -> type(each).map(type -> candidate(each, type)).stream()).toList());
-        }
-
-        Rig matched(Rig rig) {
-            var matching = matching();
-            return rig.withUnits(rig.units().stream().map(unit -> unit.as(matching.find(unit.asked(), ""))).toList());
-        }
-
-        static Candidate candidate(String path, FixtureType type) {
-            return FoundProfiles.candidate(path, type);
-        }
-
-        /** {@return what a unit is; null if nobody knows} */
-        @Nullable
-        CompiledMode mode(Unit unit) {
-            var found = unit.found();
-            return !found.hasProfile() ? null
-                    : type(found.pin())
-                        .flatMap(type -> type.modes()
-                            .stream()
-                            .filter(mode -> mode.name().equals(found.mode()))
-                            .findFirst()
-                            .map(mode -> modes.computeIfAbsent(found.pin() + "\n" + mode.name(), key -> CompiledMode.of(type, mode))))
-                        .orElse(null);
-        }
-    }
-
     /** {@return a mode of a file} */
     static Found found(String path, FixtureType type, String mode) {
-        var candidate = Profiles.candidate(path, type);
+        var candidate = Candidate.of(path, type);
         return candidate.modes()
             .stream()
             .filter(each -> each.name().equals(mode))

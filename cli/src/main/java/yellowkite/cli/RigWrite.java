@@ -94,7 +94,7 @@ final class RigWrite extends Verb {
         var entries = new LinkedHashMap<String, byte[]>();
         entries.put(Scene.ENTRY, FreshScene.of(rig, specs).write());
         for (var each : specs.entrySet()) {
-            entries.put(each.getValue(), RigFile.Profiles.file(each.getKey()).write());
+            entries.put(each.getValue(), RigProfiles.file(each.getKey()).write());
         }
         Files.write(to, Archive.write(entries));
     }

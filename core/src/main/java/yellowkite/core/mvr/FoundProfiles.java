@@ -5,16 +5,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.archive.FormatException;
-import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.mvr.SceneUnits.Note;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.rig.Asked;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Matching.Candidate;
-import yellowkite.core.rig.Matching.CandidateMode;
 import yellowkite.core.rig.Matching;
 import yellowkite.core.rig.Unit;
 
@@ -27,6 +24,7 @@ import yellowkite.core.rig.Unit;
  */
 public record FoundProfiles(List<Unit> units, Map<String, FixtureType> types, List<Note> notes) {
     public FoundProfiles {
+        types = Map.copyOf(types);
         units = List.copyOf(units);
         notes = List.copyOf(notes);
     }
@@ -51,7 +49,9 @@ public record FoundProfiles(List<Unit> units, Map<String, FixtureType> types, Li
             var kind = found.computeIfAbsent(unit.asked(), asked -> looking.find(asked, spacing.get(asked)));
             return unit.with(f -> f.asked = kind.asked()).as(kind.found());
         }).toList();
-        return new FoundProfiles(all, looking.types, looking.notes);
+        var types = new HashMap<String, FixtureType>();
+        looking.read.forEach((path, type) -> type.ifPresent(is -> types.put(pin + path, is)));
+        return new FoundProfiles(all, types, looking.notes);
     }
 
     private record Kind(Asked asked, Found found) {}
@@ -61,7 +61,7 @@ public record FoundProfiles(List<Unit> units, Map<String, FixtureType> types, Li
         private final String pin;
         private final Library library;
         private final boolean ours;
-        private final Map<String, FixtureType> types = new HashMap<>();
+        private final Map<String, Optional<FixtureType>> read = new HashMap<>();
         private final List<Note> notes = new ArrayList<>();
 
         private Looking(MvrFile file, String pin, Library library, boolean ours) {
@@ -79,7 +79,7 @@ public record FoundProfiles(List<Unit> units, Map<String, FixtureType> types, Li
                 var sized = new Asked(asked.spec(), asked.mode(), spacing);
                 return new Kind(sized, library.find(sized, ""));
             }
-            var theirs = Matching.among(List.of(candidate(pin + path.get(), type.get()))).find(asked, type.get().fixtureTypeId());
+            var theirs = Matching.among(List.of(Candidate.of(pin + path.get(), type.get()))).find(asked, type.get().fixtureTypeId());
             var standIn = type.get()
                 .modes()
                 .stream()
@@ -101,26 +101,14 @@ public record FoundProfiles(List<Unit> units, Map<String, FixtureType> types, Li
 
         /** A profile that cannot be read is told once; the rest goes on. */
         private Optional<FixtureType> type(String path) {
-            var known = types.get(pin + path);
-            if (known != null) {
-                return Optional.of(known);
-            }
-            try {
-                var type = file.profile(path).description().type();
-                types.put(pin + path, type);
-                return Optional.of(type);
-            } catch (FormatException unreadable) {
-                notes.add(new Note(path, unreadable.sentence(path)));
-                return Optional.empty();
-            }
+            return read.computeIfAbsent(path, each -> {
+                try {
+                    return Optional.of(file.type(each));
+                } catch (FormatException unreadable) {
+                    notes.add(new Note(each, unreadable.sentence(each)));
+                    return Optional.empty();
+                }
+            });
         }
-    }
-
-    /** {@return a profile as units can be matched with it} */
-    public static Candidate candidate(String pin, FixtureType type) {
-        return new Candidate(pin, type.fixtureTypeId(), type.manufacturer(), type.name(), type.modes()
-            .stream()
-            .map(mode -> new CandidateMode(mode.name(), new TreeMap<>(AddressMap.of(type, mode).footprint())))
-            .toList());
     }
 }

@@ -15,18 +15,25 @@ import yellowkite.core.archive.Archive;
 import yellowkite.core.archive.Budget;
 import yellowkite.core.archive.FormatException;
 import yellowkite.core.archive.Limits;
+import yellowkite.core.gdtf.FileLimits;
+import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.profile.FixtureType;
 
 /**
- * A whole MVR: its scene, and beside it profiles, models and textures, which are looked at when they are asked for, under one budget.
+ * A whole MVR: its scene, and beside it profiles, models and textures, which are looked at when they are asked for, under one budget. Not
+ * for several threads at once.
  * Closing it closes what it was opened on.
  */
 public final class MvrFile implements Closeable {
     /** A show with its models is some hundred megabytes; of those nothing is unpacked but what is asked for. */
     public static final Limits LIMITS = new Limits(50_000, 2L << 30, 256 << 20, 1L << 30, 200, 1 << 20, 2);
     private static final String PROFILE = ".gdtf";
+    /** As a tree in memory a description is some ten times as large. */
+    private static final long MOST_DESCRIBED = 24L << 20;
     private final Archive archive;
     private final Scene scene;
+    private long described;
     /** Paths of profiles by their name in small letters, without the ending. */
     private final Map<String, String> profiles = new HashMap<>();
 
@@ -81,14 +88,37 @@ public final class MvrFile implements Closeable {
         return spec.isBlank() ? Optional.empty() : Optional.ofNullable(profiles.get(plain(spec)));
     }
 
-    /** {@return a profile of it} @throws FormatException if it is damaged, unsafe, or no profile */
-    public GdtfFile profile(String path) {
-        return GdtfFile.open(archive, path).file();
+    /**
+     * {@return what a profile of it describes} Nothing else of that profile is unpacked.
+     *
+     * @throws FormatException if it is damaged, unsafe, no profile or an absurdly large one, or the profiles are too large together
+     */
+    public FixtureType type(String path) {
+        requireSize(path);
+        try (var profile = archive.nested(path)) {
+            if (!profile.holds(GdtfDescription.ENTRY)) {
+                throw new FormatException("holds no " + GdtfDescription.ENTRY);
+            }
+            described += profile.size(GdtfDescription.ENTRY);
+            if (described > MOST_DESCRIBED) {
+                throw new FormatException("is not looked at: the profiles of this scene describe more than " + (MOST_DESCRIBED >> 20) + " MB");
+            }
+            var type = GdtfDescription.read(profile.read(GdtfDescription.ENTRY)).type();
+            FileLimits.require(type);
+            return type;
+        }
     }
 
-    /** {@return a profile's file, byte for byte} @throws FormatException if it is damaged, or passes a limit */
+    /** {@return a profile's file, byte for byte} @throws FormatException if it is damaged, or larger than a profile may be */
     public byte[] bytes(String path) {
+        requireSize(path);
         return archive.read(path);
+    }
+
+    private void requireSize(String path) {
+        if (archive.size(path) > GdtfFile.MAX_BYTES) {
+            throw new FormatException("is larger than the limit of " + (GdtfFile.MAX_BYTES >> 20) + " MB");
+        }
     }
 
     /** Writes it with another scene, and nothing else of it changed. @param more profiles that come along, by their path */

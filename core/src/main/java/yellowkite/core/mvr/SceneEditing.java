@@ -83,31 +83,43 @@ public final class SceneEditing {
             var children = new ArrayList<XmlNode>();
             boolean same = true;
             for (var child : of.children()) {
-                var now = child instanceof Element element ? one(element, outer) : child;
-                same &= now == child;
-                if (now != null) {
-                    children.add(now);
-                }
+                var now = child instanceof Element element ? one(element, outer) : List.of(child);
+                same &= now.size() == 1 && now.getFirst() == child;
+                children.addAll(now);
             }
             return same ? of : Nodes.withChildren(of, children);
         }
 
-        /** Null for a fixture that is gone. What hung in it goes along. */
-        private @Nullable Element one(Element element, Transform outer) {
+        /** {@return what becomes of an element: itself, changed or not; of a fixture that is gone what hung on it} */
+        private List<? extends XmlNode> one(Element element, Transform outer) {
             if (element.name().equals(SceneUnits.CHILDREN)) {
-                return mapped(element, outer);
+                return List.of(mapped(element, outer));
             }
-            var at = Nodes.child(element, "Matrix").flatMap(each -> Transform.parse(Nodes.text(each))).orElse(Transform.IDENTITY).in(outer);
+            var own = Nodes.child(element, "Matrix").flatMap(each -> Transform.parse(Nodes.text(each))).orElse(Transform.IDENTITY);
+            var at = own.in(outer);
             if (!element.name().equals(SceneUnits.FIXTURE)) {
-                return Nodes.child(element, SceneUnits.CHILDREN).isPresent() || element.name().equals("Layer") ? mapped(element, at)
-                        : element;
+                boolean holds = Nodes.child(element, SceneUnits.CHILDREN).isPresent() || element.name().equals("Layer");
+                return List.of(holds ? mapped(element, at) : element);
             }
             var uuid = SceneUnits.keyOf(element, taken);
-            var unit = units.get(uuid);
-            if (unit == null) {
-                return null;
+            var before = was.get(uuid);
+            var now = units.get(uuid);
+            if (before == null) { // beyond what a rig holds: it is nobody's to take out
+                return List.of(mapped(element, at));
             }
-            return mapped(edited(element, Objects.requireNonNull(was.get(uuid)), unit, outer), at);
+            return now != null ? List.of(mapped(edited(element, before, now, outer), at)) : lifted(mapped(element, at), own);
+        }
+
+        /** What hung on a fixture that is gone hangs where that one hung. */
+        private static List<Element> lifted(Element gone, Transform own) {
+            return Nodes.children(gone, SceneUnits.CHILDREN)
+                .flatMap(Nodes::children)
+                .filter(each -> each.name().equals(SceneUnits.FIXTURE))
+                .map(each -> {
+                    var inside = Transform.parse(Nodes.text(each, "Matrix")).orElse(Transform.IDENTITY);
+                    return Nodes.withText(each, "Matrix", inside.in(own).written());
+                })
+                .toList();
         }
 
         private Element edited(Element fixture, Unit before, Unit now, Transform outer) {

@@ -32,6 +32,11 @@ public record Asked(String spec, String mode, @Nullable Integer footprint) {
         return (more < 0 ? rest : rest.substring(0, more)).strip();
     }
 
+    /** {@return the same with the mode that is asked for} */
+    public String wordsAndMode() {
+        return words() + (mode.isEmpty() ? "" : ", " + mode);
+    }
+
     /** {@return what to call it where nothing is found for it} */
     public String words() {
         var name = (manufacturer() + " " + model()).strip();

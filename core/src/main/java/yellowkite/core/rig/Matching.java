@@ -14,7 +14,9 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.library.NearNames;
+import yellowkite.core.profile.FixtureType;
 import yellowkite.core.rig.Found.How;
 
 /** Finds profiles for what units are said to be. */
@@ -38,6 +40,14 @@ public final class Matching {
     public record Candidate(String pin, String id, String manufacturer, String model, List<CandidateMode> modes) {
         public Candidate {
             modes = List.copyOf(modes);
+        }
+
+        /** {@return a profile as units can be matched with it} */
+        public static Candidate of(String pin, FixtureType type) {
+            return new Candidate(pin, type.fixtureTypeId(), type.manufacturer(), type.name(), type.modes()
+                .stream()
+                .map(mode -> new CandidateMode(mode.name(), new TreeMap<>(AddressMap.of(type, mode).footprint())))
+                .toList());
         }
 
         String words() {

@@ -49,7 +49,7 @@ class FoundProfilesTest {
     private static FoundProfiles found(byte[] file, boolean ours, FixtureType... library) {
         try (var mvr = MvrFile.open(file)) {
             var candidates = new ArrayList<Matching.Candidate>();
-            IntStream.range(0, library.length).forEach(i -> candidates.add(FoundProfiles.candidate("ours" + i, library[i])));
+            IntStream.range(0, library.length).forEach(i -> candidates.add(Matching.Candidate.of("ours" + i, library[i])));
             return FoundProfiles.of(mvr, SceneUnits.of(mvr.scene()).units(), "show/", Matching.among(candidates)::find, ours);
         }
     }
@@ -119,11 +119,11 @@ class FoundProfilesTest {
     void aBrokenProfileIsToldAndTheRestIsRead() {
         var file = file(Map.of(SPEC, "no zip".getBytes(StandardCharsets.UTF_8), "Good@One.gdtf",
                 gdtf(type("0A6F2B88-1C95-47AA-B3D4-64C9F0E5C003", "Three", "Dimmer", "Zoom", "Shutter1"))), asks(1, SPEC, "Three", 1),
-                asks(2, "Good@One", "Three", 4));
+                asks(3, SPEC, "Four", 100), asks(2, "Good@One", "Three", 4));
 
         var found = found(file, false);
 
-        assertThat(says(found)).containsExactly("NONE   0", "EXACT show/Good@One.gdtf Three 3");
+        assertThat(says(found)).containsExactly("NONE   0", "NONE   0", "EXACT show/Good@One.gdtf Three 3");
         assertThat(found.notes()).singleElement().satisfies(note -> assertThat(note.says()).contains("is not a ZIP archive"));
     }
 }

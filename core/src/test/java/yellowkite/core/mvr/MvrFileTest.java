@@ -87,7 +87,7 @@ class MvrFileTest {
 
         try (var mvr = MvrFile.open(scene().layer("Rail").file(Map.of("Bomb@Lamp.gdtf", Archive.write(bomb))))) {
             assertThat(mvr.profiles()).containsExactly("Bomb@Lamp.gdtf");
-            assertThatThrownBy(() -> mvr.profile("Bomb@Lamp.gdtf")).isInstanceOf(FormatException.class);
+            assertThatThrownBy(() -> mvr.type("Bomb@Lamp.gdtf")).isInstanceOf(FormatException.class);
             assertThat(mvr.profileOf("bomb@lamp")).contains("Bomb@Lamp.gdtf");
             assertThat(mvr.profileOf("../../etc")).isEmpty();
         }

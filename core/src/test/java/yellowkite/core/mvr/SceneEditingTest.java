@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.rig.Adjustments;
@@ -97,6 +98,29 @@ class SceneEditingTest {
             .extracting(unit -> unit.id() + " " + unit.layer() + " " + unit.position() + " " + unit.addressWords())
             .containsExactly("102 Rail null 1.23", "103 Deck Deck box 3.1");
         assertThat(xml(after)).contains("<SceneObject", "<Layout zoom=\"3\"/>", "Lumbrook@Moth.gdtf").doesNotContain("uuid=\"a\"");
+    }
+
+    /** The host stands at x = 2 m, what hangs on it 1 m further: once the host is gone it stands at 3 m by itself. */
+    @Test
+    void whatHungOnAFixtureThatIsGoneStays() {
+        var hung = scene()
+            .layer("Rail",
+                    fixture("a", "1", is("Matrix", "{1,0,0}{0,1,0}{0,0,1}{2000,0,0}"), is("FixtureID", "1"),
+                            Scenes.children(fixture("b", "1a", is("Matrix", AT), is("FixtureID", "1a")))))
+            .read();
+
+        var after = SceneEditing.edited(hung, Rig.EMPTY.withUnits(List.of(SceneUnits.of(hung).units().getLast())), Map.of());
+
+        assertThat(SceneUnits.of(after).units()).extracting(unit -> unit.id() + " " + unit.place().x() + " " + unit.hangsOn())
+            .containsExactly("1a 3.0 null");
+    }
+
+    @Test
+    void fixturesBeyondWhatARigHoldsGoOutAsTheyCameIn() {
+        var many = IntStream.rangeClosed(1, Rig.MOST_UNITS + 3).mapToObj(i -> fixture("u" + i, "F" + i)).toArray(String[]::new);
+        var large = scene().layer("Rail", many).read();
+
+        assertThat(SceneEditing.edited(large, Rig.EMPTY.withUnits(SceneUnits.of(large).units()), Map.of())).isSameAs(large);
     }
 
     @Test

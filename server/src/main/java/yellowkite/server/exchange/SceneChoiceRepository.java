@@ -13,7 +13,7 @@ import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import yellowkite.core.rig.Asked;
-import yellowkite.server.exchange.SceneTaking.Choice;
+import yellowkite.core.rig.taking.KindChoice;
 
 /** What was decided for kinds of fixtures that scenes ask for. */
 @Repository
@@ -25,7 +25,7 @@ class SceneChoiceRepository {
     }
 
     /** @param profileId what they become; null unless it is a profile of ours. @param mode of it. @param by who decided it */
-    record StoredChoice(Choice choice, @Nullable String profileId, String mode, String by) {}
+    record StoredChoice(KindChoice choice, @Nullable String profileId, String mode, String by) {}
 
     /** {@return what was decided for some kinds; those whose profile lies in the bin are as if nobody had decided} */
     Map<Asked, StoredChoice> of(Collection<Asked> kinds) {
@@ -39,7 +39,7 @@ class SceneChoiceRepository {
             .on(PROFILE.ID.eq(SCENE_CHOICE.PROFILE_ID))
             .where(SCENE_CHOICE.SPEC.in(specs), PROFILE.BINNED_AT.isNull())
             .forEach(row -> stored.put(new Asked(row.value1(), row.value2(), row.value3() == 0 ? null : row.value3()),
-                    new StoredChoice(Choice.valueOf(row.value4()), row.value5(), row.value6(), row.value7())));
+                    new StoredChoice(KindChoice.valueOf(row.value4()), row.value5(), row.value6(), row.value7())));
         return stored;
     }
 

@@ -45,19 +45,25 @@ class SceneImportController {
     SceneView receive(@RequestPart("file") MultipartFile file) throws IOException {
         var name = Objects.requireNonNullElse(file.getOriginalFilename(), "scene");
         var kept = Files.createTempFile("kite-scene-", ".mvr");
+        boolean read = false;
         try {
             file.transferTo(kept);
-            return taking.show(scenes.receive(name, kept));
+            var view = scenes.receive(name, kept).view();
+            read = true;
+            return view;
         } catch (FormatException refused) {
-            Files.deleteIfExists(kept);
             throw Refusal.unfit("file", refused.sentence(name));
+        } finally {
+            if (!read) {
+                Files.deleteIfExists(kept);
+            }
         }
     }
 
     /** 200 with the same again; 404 once it was left. */
     @GetMapping("/api/scenes/{id}")
     SceneView show(@PathVariable String id) {
-        return taking.show(scenes.require(id));
+        return scenes.require(id).view();
     }
 
     /** @param decisions for kinds that do not become what is usual */
@@ -70,12 +76,10 @@ class SceneImportController {
 
     record TakenScene(String rigId) {}
 
-    /** 200 with the new rig; 422 if a kind cannot become what was chosen. */
+    /** 200 with the new rig; 422 if a kind cannot become what was chosen. The scene waits on, so that a lost answer can be asked for again. */
     @PostMapping("/api/scenes/{id}/take")
     TakenScene take(@PathVariable String id, @RequestBody TakeSceneRequest request, Change change) throws IOException {
-        var rig = taking.take(scenes.require(id), Line.of("name", request.name(), LONGEST), request.decisions(), change);
-        scenes.leave(id);
-        return new TakenScene(rig);
+        return new TakenScene(taking.take(scenes.require(id), Line.of("name", request.name(), LONGEST), request.decisions(), change));
     }
 
     /** 204; it is forgotten. */

@@ -6,23 +6,26 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Objects;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowkite.core.archive.FormatException;
-import yellowkite.core.compare.Comparison;
-import yellowkite.core.compare.Rank;
+import yellowkite.core.mvr.FoundProfiles;
 import yellowkite.core.mvr.MvrFile;
 import yellowkite.core.mvr.SceneUnits;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Mode;
 import yellowkite.core.rig.Asked;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Rig;
+import yellowkite.core.rig.taking.KindChoice;
+import yellowkite.core.rig.taking.ModeDifference;
 import yellowkite.core.rig.taking.Taking;
 import yellowkite.server.database.HouseClock;
 import yellowkite.server.exchange.SceneChoiceRepository.StoredChoice;
 import yellowkite.server.exchange.Scenes.Arrived;
 import yellowkite.server.intake.ProfileTaking;
+import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.rigs.RigTaking;
 import yellowkite.server.web.Change;
 import yellowkite.server.web.Refusal;
@@ -45,17 +48,6 @@ class SceneTaking {
         this.clock = clock;
     }
 
-    /** What all fixtures of a kind become. */
-    enum Choice {
-        /** The file's own profile, which comes onto the House shelf. */
-        THEIRS, OURS,
-        /** A footprint and nothing else. */
-        PLACEHOLDER, LEAVE_OUT
-    }
-
-    /** What differs between the file's mode and ours. @param worst null if nothing does */
-    record ModeDifference(@Nullable Rank worst, int count) {}
-
     /**
      * Fixtures that are asked for alike.
      *
@@ -66,117 +58,113 @@ class SceneTaking {
      * @param decidedBy who decided so for an earlier scene; null if nobody did
      */
     record SceneKind(Asked asked, String words, int units, List<String> ids, Found theirs, Found ours, @Nullable ModeDifference difference,
-            Choice usual, @Nullable String decidedBy) {}
+            KindChoice usual, @Nullable String decidedBy) {}
 
     record SceneView(String id, String name, int units, List<SceneKind> kinds, List<SceneUnits.Note> notes) {}
 
-    SceneView show(Arrived scene) {
-        var kinds = Taking.kinds(scene.units());
+    /** {@return what a scene asks for beside what there is for it} @param found what its own profiles say */
+    SceneView show(String id, String name, SceneUnits read, FoundProfiles found) {
+        var kinds = Taking.kinds(found.units());
         var before = choices.of(kinds.stream().map(Taking.Kind::asked).toList());
-        return new SceneView(scene.id(), scene.name(), scene.units().size(),
-                kinds.stream().map(kind -> kind(scene, kind, before.get(kind.asked()))).toList(), scene.notes());
+        return new SceneView(id, name, found.units().size(),
+                kinds.stream().map(kind -> kind(kind, found.types().get(kind.found().pin()), before.get(kind.asked()))).toList(),
+                Stream.concat(read.notes().stream(), found.notes().stream()).toList());
     }
 
-    private SceneKind kind(Arrived scene, Taking.Kind kind, @Nullable StoredChoice before) {
-        var decided = before == null || before.profileId() == null ? null : rigs.newest(before.profileId(), before.mode()).orElse(null);
-        var asked = kind.asked();
-        var type = scene.types().get(kind.found().pin());
-        var sized = asked.footprint() != null || !kind.found().hasProfile() ? asked
-                : new Asked(asked.spec(), asked.mode(), kind.found().footprint());
-        var ours = decided != null ? decided : rigs.find(sized, type == null ? "" : type.fixtureTypeId());
-        var difference = type == null ? null : difference(type, kind.found(), ours);
-        return new SceneKind(asked, asked.words() + (asked.mode().isEmpty() ? "" : ", " + asked.mode()), kind.units().size(),
-                kind.units().stream().limit(MOST_IDS).toList(), kind.found(), ours, difference,
-                decided != null ? Choice.OURS
-                        : before != null && before.profileId() == null ? before.choice() : usual(kind.found(), ours, difference),
-                before == null || before.profileId() != null && decided == null ? null : before.by());
+    /** @param type of the file's own profile. @param before what was decided for an earlier scene */
+    private SceneKind kind(Taking.Kind kind, @Nullable FixtureType type, @Nullable StoredChoice before) {
+        var decided = before == null ? null : decided(kind, type, before);
+        var ours = decided == null ? rigs.find(kind.sized(), type == null ? "" : type.fixtureTypeId()) : decided.ours();
+        var difference = type == null ? null
+                : rigs.type(ours).flatMap(our -> ModeDifference.of(type, kind.found().mode(), our, ours.mode())).orElse(null);
+        return new SceneKind(kind.asked(), kind.asked().wordsAndMode(), kind.units().size(), kind.units().stream().limit(MOST_IDS).toList(),
+                kind.found(), ours, difference, decided == null ? KindChoice.usual(kind.found(), ours, difference) : decided.choice(),
+                decided == null ? null : decided.by());
     }
 
-    /** Ours where it is surely the same, or does the same, else the file's, else the best guess. */
-    private static Choice usual(Found theirs, Found ours, @Nullable ModeDifference difference) {
-        boolean same = difference != null && difference.count() == 0;
-        return ours.how() == Found.How.EXACT || same ? Choice.OURS
-                : theirs.hasProfile() ? Choice.THEIRS : ours.hasProfile() ? Choice.OURS : Choice.PLACEHOLDER;
-    }
+    private record Decided(KindChoice choice, Found ours, String by) {}
 
-    private @Nullable ModeDifference difference(FixtureType theirs, Found there, Found ours) {
-        var type = rigs.type(ours).orElse(null);
-        var left = mode(theirs, there.mode());
-        var right = type == null ? null : mode(type, ours.mode());
-        if (type == null || left == null || right == null) {
-            return null;
+    /** Null where what was decided is not to be had any more. */
+    private @Nullable Decided decided(Taking.Kind kind, @Nullable FixtureType type, StoredChoice before) {
+        if (before.profileId() != null) {
+            return rigs.newest(before.profileId(), before.mode())
+                .map(ours -> new Decided(KindChoice.OURS, ours, before.by()))
+                .orElse(null);
         }
-        var comparison = Comparison.ofModes(theirs, left, type, right);
-        return new ModeDifference(comparison.differences().isEmpty() ? null : comparison.worst(Rank.COSMETIC),
-                comparison.differences().size());
-    }
-
-    private static @Nullable Mode mode(FixtureType type, String name) {
-        return type.modes().stream().filter(mode -> mode.name().equals(name)).findFirst().orElse(null);
+        return new Decided(before.choice(), rigs.find(kind.sized(), type == null ? "" : type.fixtureTypeId()), before.by());
     }
 
     /** @param found what they become if it is OURS; null = as it was found */
-    record SceneDecision(Asked asked, Choice choice, @Nullable Found found) {
+    record SceneDecision(Asked asked, KindChoice choice, @Nullable Found found) {
         SceneDecision {
             Objects.requireNonNull(asked, "asked");
             Objects.requireNonNull(choice, "choice");
         }
     }
 
-    /** {@return the id of the new rig} Profiles of the file that were chosen come onto the House shelf first. */
+    /**
+     * {@return the id of the new rig} Profiles of the file that were chosen come onto the House shelf first.
+     *
+     * @param change asked for again with it, it is the same rig
+     */
     String take(Arrived scene, String name, List<SceneDecision> decisions, Change change) throws IOException {
-        var view = show(scene);
         var decided = new HashMap<Asked, SceneDecision>();
         decisions.forEach(each -> decided.put(each.asked(), each));
+        var found = new HashMap<Asked, Found>();
         var taken = new ArrayList<Taking.Decision>();
         try (var file = MvrFile.open(Files.newByteChannel(scene.file()))) {
-            for (var kind : view.kinds()) {
+            var shelf = new HashMap<String, StoredRevision>();
+            for (var kind : scene.view().kinds()) {
                 var decision = decided.getOrDefault(kind.asked(), new SceneDecision(kind.asked(), kind.usual(), null));
-                var found = found(file, kind, decision, change);
-                taken.add(new Taking.Decision(kind.asked(), decision.choice() == Choice.LEAVE_OUT, found));
-                if (decided.containsKey(kind.asked())) {
-                    remember(kind.asked(), decision.choice(), found, change);
+                var is = found(kind, decision, path -> shelf.computeIfAbsent(path, each -> onShelf(file, each, change)));
+                if (is != null) {
+                    found.put(kind.asked(), is);
                 }
+                taken.add(new Taking.Decision(kind.asked(), decision.choice() == KindChoice.LEAVE_OUT, is));
             }
         }
         var units = Taking.taken(Rig.EMPTY, scene.units(), taken, Taking.Twice.RENUMBER);
         if (units.isEmpty()) {
             throw Refusal.unfit("decisions", "Nothing of this scene would be imported.");
         }
-        return rigs.begin(name, "'" + scene.name() + "'", units, change);
+        var rig = rigs.begin(name, "'" + scene.view().name() + "'", units, change);
+        decided.values().forEach(each -> remember(each.asked(), each.choice(), found.get(each.asked()), change));
+        return rig;
     }
 
     /** Of what only stood there as usual nothing is remembered. */
-    private void remember(Asked kind, Choice choice, @Nullable Found found, Change change) {
+    private void remember(Asked kind, KindChoice choice, @Nullable Found found, Change change) {
         if (kind.spec().isEmpty() || kind.spec().length() > LONGEST_SPEC || kind.mode().length() > LONGEST_MODE) {
             return; // a fixture that names nothing is another one each time
         }
         var profile = found == null ? null : rigs.profileOf(found).orElse(null);
         choices.put(kind,
-                new StoredChoice(profile == null ? choice : Choice.OURS, profile, profile == null || found == null ? "" : found.mode(),
+                new StoredChoice(profile == null ? choice : KindChoice.OURS, profile, profile == null || found == null ? "" : found.mode(),
                         change.author().name()),
                 clock.now());
     }
 
-    private @Nullable Found found(MvrFile file, SceneKind kind, SceneDecision decision, Change change) {
+    private @Nullable Found found(SceneKind kind, SceneDecision decision, Function<String, StoredRevision> shelf) {
         return switch (decision.choice()) {
             case LEAVE_OUT -> null;
             case OURS -> decision.found() == null ? kind.ours() : decision.found();
-            case THEIRS -> theirs(file, kind, change);
-            case PLACEHOLDER -> kind.theirs().footprint() > 0 ? Found.placeholder(kind.theirs().footprint())
-                    : decision.found() == null ? Found.NOTHING : decision.found();
+            case THEIRS -> theirs(kind, shelf);
+            case PLACEHOLDER -> kind.theirs().footprint() > 0 ? Found.placeholder(kind.theirs().footprint()) : Found.NOTHING;
         };
     }
 
-    private Found theirs(MvrFile file, SceneKind kind, Change change) {
+    private Found theirs(SceneKind kind, Function<String, StoredRevision> shelf) {
         var path = kind.theirs().pin();
         if (path.isEmpty()) {
             throw Refusal.unfit("decisions", "The file has no profile of " + kind.words() + ".");
         }
+        return rigs.mode(shelf.apply(path), kind.theirs().mode())
+            .orElseThrow(() -> Refusal.unfit("decisions", "'" + path + "' has no mode '" + kind.theirs().mode() + "' any more."));
+    }
+
+    private StoredRevision onShelf(MvrFile file, String path, Change change) {
         try {
-            var revision = profiles.take(path, file.bytes(path), Change.by(change.author()));
-            return rigs.mode(revision, kind.theirs().mode())
-                .orElseThrow(() -> Refusal.unfit("decisions", "'" + path + "' has no mode '" + kind.theirs().mode() + "' any more."));
+            return profiles.take(path, file.bytes(path), change);
         } catch (FormatException refused) {
             throw Refusal.unfit("file", refused.sentence(path));
         }

@@ -5,7 +5,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDateTime;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -22,10 +21,10 @@ import org.springframework.stereotype.Service;
 import yellowkite.core.mvr.FoundProfiles;
 import yellowkite.core.mvr.MvrFile;
 import yellowkite.core.mvr.SceneUnits;
-import yellowkite.core.profile.FixtureType;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Unit;
 import yellowkite.server.database.HouseClock;
+import yellowkite.server.exchange.SceneTaking.SceneView;
 import yellowkite.server.web.Refusal;
 
 /** Scenes that have been handed over and wait to be decided on. None outlives the program: nothing of it stands before it is taken. */
@@ -34,26 +33,23 @@ class Scenes {
     private static final Logger LOG = LoggerFactory.getLogger(Scenes.class);
     private static final int MOST = 8;
     private static final Duration KEPT = Duration.ofHours(2);
+    private final SceneTaking taking;
     private final HouseClock clock;
     private final Map<String, Arrived> waiting = new ConcurrentHashMap<>();
 
-    Scenes(HouseClock clock) {
+    Scenes(SceneTaking taking, HouseClock clock) {
+        this.taking = taking;
         this.clock = clock;
     }
 
     /**
      * A scene that was read.
      *
-     * @param name of its file. @param file where it lies
+     * @param file where it lies
      * @param units with what the file's own profiles say of them, pinned by their path
-     * @param types those profiles, by their path
+     * @param view what was shown of it: it is decided upon as it was seen
      */
-    record Arrived(String id, String name, Path file, LocalDateTime at, List<Unit> units, Map<String, FixtureType> types,
-            List<SceneUnits.Note> notes) {
-        Arrived {
-            types = Map.copyOf(types);
-        }
-    }
+    record Arrived(Path file, LocalDateTime at, List<Unit> units, SceneView view) {}
 
     /**
      * Reads a scene and keeps it. {@return what was read} @param file is deleted when it is left
@@ -62,16 +58,15 @@ class Scenes {
      */
     Arrived receive(String name, Path file) throws IOException {
         if (waiting.size() >= MOST) {
-            waiting.values().stream().min(Comparator.comparing(Arrived::at)).map(Arrived::id).ifPresent(this::leave);
+            waiting.entrySet().stream().min(Map.Entry.comparingByValue(Comparator.comparing(Arrived::at))).map(Map.Entry::getKey)
+                .ifPresent(this::leave);
         }
         try (var scene = MvrFile.open(Files.newByteChannel(file))) {
             var read = SceneUnits.of(scene.scene());
             var found = FoundProfiles.of(scene, read.units(), "", (asked, id) -> nothing(asked.footprint()), false);
-            var notes = new ArrayList<>(read.notes());
-            notes.addAll(found.notes());
-            var arrived = new Arrived(UUID.randomUUID().toString(), name, file, clock.now(), found.units(), found.types(),
-                    List.copyOf(notes));
-            waiting.put(arrived.id(), arrived);
+            var id = UUID.randomUUID().toString();
+            var arrived = new Arrived(file, clock.now(), found.units(), taking.show(id, name, read, found));
+            waiting.put(id, arrived);
             return arrived;
         }
     }
@@ -99,7 +94,12 @@ class Scenes {
     @Scheduled(fixedDelayString = "PT10M")
     void leaveOldOnes() {
         var before = clock.now().minus(KEPT);
-        waiting.values().stream().filter(each -> each.at().isBefore(before)).map(Arrived::id).toList().forEach(this::leave);
+        waiting.entrySet()
+            .stream()
+            .filter(each -> each.getValue().at().isBefore(before))
+            .map(Map.Entry::getKey)
+            .toList()
+            .forEach(this::leave);
     }
 
     @EventListener(ContextClosedEvent.class)

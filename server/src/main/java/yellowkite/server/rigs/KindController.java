@@ -3,21 +3,18 @@ package yellowkite.server.rigs;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
-import yellowkite.core.history.Outcome;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.ModeCosts;
 import yellowkite.core.rig.MovingUp;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
-import yellowkite.core.rig.edit.ReplaceFixture;
+import yellowkite.core.rig.edit.ByMode;
 import yellowkite.core.rig.edit.RigEdit;
-import yellowkite.core.rig.edit.SeveralRigEdits;
 import yellowkite.server.revisions.StoredRevision;
 
 /** What the units of a rig could be instead, kind by kind, over HTTP. Reads only. */
@@ -99,22 +96,8 @@ class KindController {
 
     private RevisionMove move(Rig rig, StoredRevision pinned, StoredRevision newest, List<Unit> units) {
         var type = fixtures.type(newest);
-        var byMode = units.stream().collect(Collectors.groupingBy(unit -> unit.found().mode(), LinkedHashMap::new, Collectors.toList()));
-        var will = byMode.keySet().stream().flatMap(mode -> fixtures.mode(newest, mode).stream()).toList();
-        var named = will.stream().collect(Collectors.toMap(Found::mode, Function.identity()));
-        var edit = new SeveralRigEdits(will.stream()
-            .<RigEdit>map(found -> new ReplaceFixture(uuids(byMode.getOrDefault(found.mode(), List.of())), found))
-            .toList());
+        var byMode = ByMode.of(units, mode -> fixtures.mode(newest, mode));
         return new RevisionMove(pinned.profileId(), type.manufacturer(), type.name(), pinned.number(), newest.number(), uuids(units),
-                MovingUp.of(units, fixtures.side(pinned), fixtures.side(newest)), displaced(rig, units, edit),
-                byMode.keySet().stream().filter(mode -> !named.containsKey(mode)).toList(), edit);
-    }
-
-    private static int displaced(Rig rig, List<Unit> units, RigEdit edit) {
-        return edit.applyTo(rig) instanceof Outcome.Applied<Rig>(var after)
-                ? (int) units.stream()
-                    .filter(unit -> unit.hasAddress() && after.find(unit.uuid()).filter(Unit::hasAddress).isEmpty())
-                    .count()
-                : 0;
+                MovingUp.of(units, fixtures.side(pinned), fixtures.side(newest)), byMode.displaced(rig), byMode.gone(), byMode.edit());
     }
 }

@@ -122,7 +122,7 @@ class PatchSheetController {
         var after = edit.applyTo(rig) instanceof Outcome.Applied<Rig>(var applied) ? applied : rig;
         return new SheetReading(read.columns(), read.ignored(), Taking.kinds(units)
             .stream()
-            .map(kind -> new ReadKind(kind, kind.asked().words() + (kind.asked().mode().isEmpty() ? "" : ", " + kind.asked().mode())))
+            .map(kind -> new ReadKind(kind, kind.asked().wordsAndMode()))
             .toList(), edit.units().stream().limit(MOST_SHOWN).map(PatchSheetController::line).toList(), edit.units().size(), read.doubts(),
                 Taking.twice(rig, units), (int) Collisions.of(after.units()).stream().filter(each -> !each.meant()).count(), refused);
     }

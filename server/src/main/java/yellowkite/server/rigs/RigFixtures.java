@@ -9,11 +9,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import yellowkite.core.compare.Side;
-import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.rig.Asked;
@@ -84,11 +82,7 @@ class RigFixtures {
     }
 
     private Candidate candidate(StoredRevision revision) {
-        var type = reader.description(revision).type();
-        return new Candidate(revision.id(), type.fixtureTypeId(), type.manufacturer(), type.name(), type.modes()
-            .stream()
-            .map(mode -> new CandidateMode(mode.name(), new TreeMap<>(AddressMap.of(type, mode).footprint())))
-            .toList());
+        return Candidate.of(revision.id(), reader.description(revision).type());
     }
 
     /** {@return the mode that a unit is; none where nobody knows it} */
@@ -107,7 +101,7 @@ class RigFixtures {
         return found.hasProfile() && reader.house(found.pin()).dipFromZero();
     }
 
-    /** {@return a revision that units pin, as candidate and as side of a comparison} */
+    /** {@return a revision that units pin} */
     Optional<StoredRevision> revision(String pin) {
         return revisionRows.findById(pin);
     }
@@ -124,18 +118,16 @@ class RigFixtures {
 
     /** {@return a mode of a revision as units are it; none if it has no such mode} */
     Optional<Found> mode(StoredRevision revision, String name) {
-        return modes(revision).stream()
+        var of = candidate(revision);
+        return of.modes()
+            .stream()
             .filter(mode -> mode.name().equals(name))
             .findFirst()
-            .map(mode -> chosen(candidate(revision), mode));
+            .map(mode -> Found.chosen(of.pin(), of.manufacturer(), of.model(), mode.name(), mode.breaks()));
     }
 
     List<CandidateMode> modes(StoredRevision revision) {
         return candidate(revision).modes();
-    }
-
-    private static Found chosen(Candidate of, CandidateMode mode) {
-        return Found.chosen(of.pin(), of.manufacturer(), of.model(), mode.name(), mode.breaks());
     }
 
     Side side(StoredRevision revision) {

@@ -14,8 +14,7 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import yellowkite.core.rig.Rig;
-import yellowkite.core.rig.Unit;
-import yellowkite.core.rig.edit.ReplaceFixture;
+import yellowkite.core.rig.edit.ByMode;
 import yellowkite.core.rig.edit.RigEdit;
 import yellowkite.core.rig.edit.SeveralRigEdits;
 import yellowkite.core.rig.wheels.WheelPlan;
@@ -108,7 +107,8 @@ class WheelSheetController {
                 var from = required(pinned, type.pin());
                 var version = versions.make(from, fixtures.type(from), production(loaded.rig()), type.changes(), change.author());
                 made.add(new MadeLine(type.manufacturer(), type.model(), version.profileId(), version.number(), ""));
-                edits.addAll(replacing(loaded.rig(), type.pin(), version));
+                var units = loaded.rig().units().stream().filter(unit -> unit.found().pin().equals(type.pin())).toList();
+                edits.addAll(ByMode.of(units, mode -> fixtures.mode(version, mode)).edit().edits());
             } catch (Refusal refused) {
                 made.add(new MadeLine(type.manufacturer(), type.model(), "", 0, String.valueOf(refused.getMessage())));
             }
@@ -117,19 +117,5 @@ class WheelSheetController {
             rigging.edit(rigId, loaded.row().version(), new SeveralRigEdits(edits), change);
         }
         return made;
-    }
-
-    /** {@return what makes the units of a revision those of its version, mode by mode} */
-    private List<ReplaceFixture> replacing(Rig rig, String pin, StoredRevision version) {
-        var byMode = new LinkedHashMap<String, List<String>>();
-        for (Unit unit : rig.units()) {
-            if (unit.found().pin().equals(pin)) {
-                byMode.computeIfAbsent(unit.found().mode(), none -> new ArrayList<>()).add(unit.uuid());
-            }
-        }
-        return byMode.entrySet()
-            .stream()
-            .flatMap(each -> fixtures.mode(version, each.getKey()).stream().map(found -> new ReplaceFixture(each.getValue(), found)))
-            .toList();
     }
 }

@@ -79,7 +79,29 @@ class SceneImportTest {
         assertThat(rig.at("/kinds/0/model").asString()).isEqualTo("Quoit");
         assertThat(rig.at("/units/1/address").asString()).isEqualTo("1.10");
         assertThat(rig.at("/units/0/layer").asString()).isEqualTo("Overhead");
+        assertThat(RunningKite.delete("/api/scenes/" + id).status()).isEqualTo(204);
         assertThat(get("/api/scenes/" + id).status()).isEqualTo(404);
+    }
+
+    /** Ours has another content under its id, so theirs is a profile by itself: once, whatever modes are asked for and however often. */
+    @Test
+    void aProfileComesOnceAlsoWhereTheAnswerWasLost() {
+        var theirs = profile("Quadrille");
+        RunningKite.takeIn(new GdtfFile(GdtfDescription.of(theirs.description().type().with(f -> f.longName = "Of the house")), theirs.others()));
+        var view = hand(Map.of("Quadrille.gdtf", theirs.write()), unit(1, "Quadrille"), unit(2, "Quadrille").with(f -> {
+            f.found = Found.chosen("Quadrille", "Sluicegate Works", "Quadrille", "Six", new TreeMap<>(Map.of(1, 6)));
+        })).json();
+        var request = "{\"name\": \"Weir\", \"decisions\": [{\"asked\": " + view.at("/kinds/0/asked") + ", \"choice\": \"THEIRS\", \"found\": null}, {\"asked\": "
+                + view.at("/kinds/1/asked") + ", \"choice\": \"THEIRS\", \"found\": null}]}";
+        var change = "00000000-0000-0000-0000-0000000000aa";
+
+        var first = post("/api/scenes/" + view.path("id").asString() + "/take", "Ines", change, request);
+        var again = post("/api/scenes/" + view.path("id").asString() + "/take", "Ines", change, request);
+
+        assertThat(again.json()).isEqualTo(first.json());
+        var rig = rig(first);
+        assertThat(rig.at("/kinds/0/profileId")).isEqualTo(rig.at("/kinds/1/profileId"));
+        assertThat(get("/api/library?search=Quadrille").json().path("found").asInt()).isEqualTo(2);
     }
 
     @Test

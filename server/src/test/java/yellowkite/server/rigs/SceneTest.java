@@ -23,7 +23,7 @@ class SceneTest extends OnARig {
         try (var scene = MvrFile.open(post(rig + "/scene", "{\"units\": null}").body())) {
             assertThat(SceneUnits.of(scene.scene()).units()).extracting(unit -> unit.id() + " " + unit.addressWords() + " " + unit.layer())
                 .containsExactly("7 2.1 Deck", "8 2.10 Deck", "9 2.19 Deck");
-            assertThat(scene.profile("Sluicegate Works@Quayside.gdtf").description().type().name()).isEqualTo("Quayside");
+            assertThat(scene.type("Sluicegate Works@Quayside.gdtf").name()).isEqualTo("Quayside");
         }
     }
 

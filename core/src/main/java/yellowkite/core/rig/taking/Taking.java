@@ -27,6 +27,11 @@ public final class Taking {
         public Kind {
             units = List.copyOf(units);
         }
+
+        /** {@return what is asked for, with the footprint of what was found where nobody said one} */
+        public Asked sized() {
+            return asked.footprint() != null || !found.hasProfile() ? asked : new Asked(asked.spec(), asked.mode(), found.footprint());
+        }
     }
 
     /**
