@@ -16,11 +16,11 @@ import { BinRig } from './bin-rig';
 import { Lanes } from './lanes';
 import { PointedAt, type Pointed } from './pointed-at';
 import { MovingUp } from './moving-up';
+import { RigExports } from './rig-exports';
 import { RigFacts } from './rig-facts';
 import { RigHistory } from './rig-history';
 import { RigImports } from './rig-imports';
 import { rigQuery, useRigChange, useRigColleagues, type RigChange } from './rig-query';
-import { RigSheets } from './rig-sheets';
 import { SelectionBar } from './selection-bar';
 import { ToResolve } from './to-resolve';
 import { UnitPath } from './unit-path';
@@ -87,7 +87,7 @@ function Patch({ rig }: { rig: Rig }) {
         </Button>
         <RigFacts rig={rig} onSend={send} />
         <RigImports rig={rig} />
-        <RigSheets rig={rig} selection={selection} />
+        <RigExports rig={rig} selection={selection} />
         <BinRig rig={rig} />
       </TopLine>
       <main className="flex min-h-0 flex-1 max-[860px]:flex-col max-[860px]:overflow-y-auto">

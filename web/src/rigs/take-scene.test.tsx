@@ -80,6 +80,7 @@ test('a scene is decided kind by kind and becomes a rig', async () => {
   const sent: unknown[] = [];
   house.use(
     http.get('*/api/modes', () => HttpResponse.json([MOTH])),
+    http.delete('*/api/scenes/:id', () => new HttpResponse(null, { status: 204 })),
     http.post('*/api/scenes/s1/take', async ({ request }) => {
       sent.push(await request.json());
       return HttpResponse.json({ rigId: 'r9' });

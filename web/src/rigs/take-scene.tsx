@@ -63,7 +63,10 @@ function Kinds({ scene, onClose }: { scene: SceneView; onClose: () => void }) {
           body: { name, decisions },
         }),
       ),
-    onSuccess: ({ rigId }) => navigate(`/rigs/${rigId}`),
+    onSuccess: ({ rigId }) => {
+      onClose(); // the scene is not needed any more
+      return navigate(`/rigs/${rigId}`);
+    },
   });
   return (
     <>

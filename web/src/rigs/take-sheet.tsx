@@ -1,7 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api } from '#/api/client';
-import type { Rig, RigFixture, SheetDecision, SheetReading } from '#/api/types';
+import type { Rig, SheetDecision, SheetReading } from '#/api/types';
 import { withFileAnd } from '#/api/with-file';
 import { Button } from '#/ui/button';
 import { Choice } from '#/ui/choice';
@@ -10,9 +10,9 @@ import { Modal } from '#/ui/modal';
 import { Refusal } from '#/ui/refusal';
 import { tell } from '#/ui/toast';
 import { Waiting } from '#/ui/waiting';
-import { FixtureSearch } from './fixture-search';
 import { rigQuery } from './rig-query';
 import { SheetChoice } from './sheet-choice';
+import { isAbout, SheetKinds } from './sheet-kinds';
 
 type How = { decisions: SheetDecision[]; twice: 'LEAVE_OUT' | 'RENUMBER' };
 type Kind = SheetReading['kinds'][number];
@@ -61,7 +61,7 @@ function Reading({ rig, file, onOther, onClose }: { rig: Rig; file: File; onOthe
   });
   const read = asked.data;
   function decide(kind: Kind, decision: Omit<SheetDecision, 'asked'> | null) {
-    const others = how.decisions.filter((each) => each.asked !== kind.kind.asked && !same(each, kind));
+    const others = how.decisions.filter((each) => !isAbout(each, kind));
     setHow({ ...how, decisions: decision ? [...others, { asked: kind.kind.asked, ...decision }] : others });
   }
   return (
@@ -92,7 +92,7 @@ function Reading({ rig, file, onOther, onClose }: { rig: Rig; file: File; onOthe
               />
             </div>
           )}
-          <Kinds rig={rig} read={read} how={how} decide={decide} />
+          <SheetKinds rig={rig} read={read} decisions={how.decisions} decide={decide} />
           <Doubts read={read} />
           <Units read={read} />
         </div>
@@ -109,96 +109,6 @@ function Reading({ rig, file, onOther, onClose }: { rig: Rig; file: File; onOthe
         </Button>
       </div>
     </>
-  );
-}
-
-function same(decision: SheetDecision, kind: Kind) {
-  return JSON.stringify(decision.asked) === JSON.stringify(kind.kind.asked);
-}
-
-function Kinds({
-  rig,
-  read,
-  how,
-  decide,
-}: {
-  rig: Rig;
-  read: SheetReading;
-  how: How;
-  decide: (kind: Kind, decision: Omit<SheetDecision, 'asked'> | null) => void;
-}) {
-  return (
-    <section aria-label="Kinds of fixtures">
-      <h3 className="mb-1 font-semibold">Kinds of fixtures</h3>
-      <ul>
-        {read.kinds.map((kind) => (
-          <KindLine
-            key={JSON.stringify(kind.kind.asked)}
-            rig={rig}
-            kind={kind}
-            decision={how.decisions.find((each) => same(each, kind)) ?? null}
-            onDecide={(decision) => decide(kind, decision)}
-          />
-        ))}
-      </ul>
-    </section>
-  );
-}
-
-function KindLine({
-  rig,
-  kind,
-  decision,
-  onDecide,
-}: {
-  rig: Rig;
-  kind: Kind;
-  decision: SheetDecision | null;
-  onDecide: (decision: Omit<SheetDecision, 'asked'> | null) => void;
-}) {
-  const [searching, setSearching] = useState(false);
-  const { found, units } = kind.kind;
-  const chosen: RigFixture = decision?.found ?? found;
-  return (
-    <li className="flex flex-col gap-1 border-t border-line py-2">
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
-        <span className="w-64 truncate" title={kind.words}>
-          <span className="font-mono">{units.length}×</span> {kind.words}
-        </span>
-        <span className={`min-w-0 flex-1 ${decision?.leaveOut ? 'text-muted line-through' : chosen.pin === '' ? 'text-warning' : ''}`}>
-          {chosen.pin === ''
-            ? chosen.how === 'PLACEHOLDER'
-              ? 'Placeholder, its footprint alone'
-              : 'Nothing found'
-            : `${chosen.manufacturer} ${chosen.model}, ${chosen.mode}`}
-          {!decision && (
-            <span className="text-muted">{` ${found.why}${found.sure > 0 ? ` ${Math.round(found.sure * 100)} % sure.` : ''}`}</span>
-          )}
-        </span>
-        <Button quiet onClick={() => setSearching(!searching)}>
-          Select …
-        </Button>
-        {decision ? (
-          <Button quiet onClick={() => onDecide(null)}>
-            As found
-          </Button>
-        ) : (
-          <Button quiet onClick={() => onDecide({ leaveOut: true, found: null })}>
-            Leave out
-          </Button>
-        )}
-      </div>
-      {searching && (
-        <FixtureSearch
-          rig={rig}
-          words={kind.words}
-          onChoose={(fixture) => {
-            onDecide({ leaveOut: false, found: fixture });
-            setSearching(false);
-          }}
-        />
-      )}
-    </li>
   );
 }
 

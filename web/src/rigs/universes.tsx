@@ -1,7 +1,6 @@
 import type { Rig, RigEdit, RigUniverse } from '#/api/types';
 import { Typed } from '#/ui/typed';
 
-const ALL = 512;
 type Facts = Extract<RigEdit, { type: 'putUniverse' }>['facts'];
 
 const OUTPUTS: { kind: Facts['output']['kind']; text: string; to?: string }[] = [
@@ -57,7 +56,8 @@ function Line({ line, beyond, onSend }: { line: RigUniverse; beyond: boolean; on
   const facts: Facts = line.facts ?? { universe, name: '', place: '', output: { kind: 'NONE', to: '' }, colour: '' };
   const say = (change: Partial<Facts>) => onSend({ type: 'putUniverse', facts: { ...facts, ...change } });
   const sent = OUTPUTS.find((each) => each.kind === facts.output.kind);
-  const gap = Math.max(0, ...line.free.map((stretch) => stretch.to - stretch.from + 1));
+  const gaps = line.free.map((stretch) => stretch.to - stretch.from + 1);
+  const free = gaps.reduce((sum, gap) => sum + gap, 0);
   return (
     <tr className="border-t border-line">
       <td className={`py-1 pr-2 font-mono ${beyond ? 'text-warning' : ''}`} title={beyond ? 'More than the console can send' : undefined}>
@@ -117,14 +117,14 @@ function Line({ line, beyond, onSend }: { line: RigUniverse; beyond: boolean; on
       <td className="pr-2">
         <span className="flex items-center gap-2">
           <span aria-hidden className="h-2 w-20 shrink-0 overflow-hidden rounded-sm bg-trough">
-            <span className="block h-full bg-kite" style={{ width: `${(100 * used) / ALL}%` }} />
+            <span className="block h-full bg-kite" style={{ width: `${(100 * used) / (used + free)}%` }} />
           </span>
           <span className="font-mono whitespace-nowrap">
-            {used} <span className="text-muted">+ {ALL - used} free</span>
+            {used} <span className="text-muted">+ {free} free</span>
           </span>
         </span>
       </td>
-      <td className="text-right font-mono">{gap}</td>
+      <td className="text-right font-mono">{Math.max(0, ...gaps)}</td>
     </tr>
   );
 }

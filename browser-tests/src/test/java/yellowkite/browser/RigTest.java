@@ -32,11 +32,15 @@ class RigTest extends WithBrowser {
     void aRigIsBuiltByLinesAndByDragItsCollisionsAreCuredAndItIsPrinted() throws Exception {
         browser.press("Rigs");
         browser.press("New rig");
-        browser.type("Name", "Weir festival");
-        browser.see(By.xpath("//h1[normalize-space()='Weir festival']"));
+        browser.type("Name", "Marigold summer tour anew");
+        browser.see(By.xpath("//h1[normalize-space()='Marigold summer tour anew']"));
 
-        add("4 Petrel Spot Extended from 1.1 as 101, name Rail 1, position Front rail", "4 units 101 to 104");
+        add("4 Petrel Spot Extended from 1.1 as 101, name Rail 1, layer Overhead, position Front rail", "4 units 101 to 104");
         add("6 Moth Nine from 2.1 as 301", "6 units 301 to 306");
+        add("6 Petrel Wash Extended from 4.1 as 201, name Wash 1, position Mid bridge", "6 units 201 to 206");
+        add("4 Reedline 10 Cells, next free, as 401, name Batten 1, position Back rail", "4 units 401 to 404");
+        add("6 Candle Dimmer from 5.201 as 501, position Saloon", "6 units 501 to 506");
+        add("1 Fen Haze and fan from 5.301 as 901, name Haze, position Hold", "1 unit 901");
         browser.see(block("306"));
 
         browser.field("Add").sendKeys("1 Moth Nine from 2.5 as 9");
@@ -63,7 +67,7 @@ class RigTest extends WithBrowser {
 
         browser.see(By.cssSelector("input[aria-label='Select all units']")).click();
         browser.press("Every second");
-        browser.seeText("5 units selected");
+        browser.seeText("14 units selected");
         browser.type("Address from", "3.1");
         browser.seeValue("Address of unit 103", "3.23");
         browser.seeText("No problems found.");

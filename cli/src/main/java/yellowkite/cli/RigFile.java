@@ -65,7 +65,6 @@ record RigFile(String name, Rig rig, List<Finding> findings, RigProfiles profile
         try (var file = open(name)) {
             var read = SceneUnits.of(file.scene());
             var found = FoundProfiles.of(file, read.units(), name + "/", profiles.matching()::find, ours);
-            found.types().forEach(profiles::put);
             Stream.concat(read.notes().stream(), found.notes().stream())
                 .forEach(each -> findings.add(new Finding(Severity.WARNING, each.where(), "", each.says())));
             return Rig.EMPTY.withName(baseName(name)).withUnits(found.units());

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.core.archive.FormatException;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.mvr.MvrFile;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.rig.Matching.Candidate;
 import yellowkite.core.rig.Matching;
@@ -59,15 +60,12 @@ final class RigProfiles {
         if (inside < 0) {
             return Files.read(path);
         }
-        try (var scene = RigFile.open(path.substring(0, inside + RigFile.SCENE.length()))) {
-            return GdtfFile.read(scene.bytes(path.substring(inside + RigFile.SCENE.length() + 1)));
-        } catch (FormatException | IllegalArgumentException unreadable) {
+        var scene = path.substring(0, inside + RigFile.SCENE.length());
+        try {
+            return GdtfFile.read(MvrFile.profile(java.nio.file.Files.newByteChannel(Path.of(scene)), path.substring(scene.length() + 1)));
+        } catch (FormatException | IOException | InvalidPathException unreadable) {
             throw new Files.Refused("'" + path + "' could not be read.");
         }
-    }
-
-    void put(String path, FixtureType type) {
-        types.put(path, Optional.of(type));
     }
 
     Matching matching() {

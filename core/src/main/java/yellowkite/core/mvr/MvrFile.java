@@ -22,15 +22,14 @@ import yellowkite.core.profile.FixtureType;
 
 /**
  * A whole MVR: its scene, and beside it profiles, models and textures, which are looked at when they are asked for, under one budget. Not
- * for several threads at once.
- * Closing it closes what it was opened on.
+ * for several threads at once. Closing it closes what it was opened on.
  */
 public final class MvrFile implements Closeable {
     /** A show with its models is some hundred megabytes; of those nothing is unpacked but what is asked for. */
     public static final Limits LIMITS = new Limits(50_000, 2L << 30, 256 << 20, 1L << 30, 200, 1 << 20, 2);
     private static final String PROFILE = ".gdtf";
-    /** As a tree in memory a description is some ten times as large. */
-    private static final long MOST_DESCRIBED = 24L << 20;
+    /** A hundred of the largest ones; they are looked at one after the other, and none is kept. */
+    private static final long MOST_DESCRIBED = 192L << 20;
     private final Archive archive;
     private final Scene scene;
     private long described;
@@ -60,6 +59,17 @@ public final class MvrFile implements Closeable {
     /** Like {@link #open(SeekableByteChannel)}. */
     public static MvrFile open(byte[] bytes) {
         return of(Archive.open(bytes, new Budget(LIMITS)));
+    }
+
+    /** {@return a profile of a scene, byte for byte, without looking at the scene} @throws FormatException as {@link #bytes} */
+    public static byte[] profile(SeekableByteChannel channel, String path) {
+        try (var archive = Archive.open(channel, new Budget(LIMITS))) {
+            if (!archive.holds(path)) {
+                throw new FormatException("holds no '" + path + "'");
+            }
+            requireSize(archive, path);
+            return archive.read(path);
+        }
     }
 
     private static MvrFile of(Archive archive) {
@@ -94,14 +104,15 @@ public final class MvrFile implements Closeable {
      * @throws FormatException if it is damaged, unsafe, no profile or an absurdly large one, or the profiles are too large together
      */
     public FixtureType type(String path) {
-        requireSize(path);
+        requireSize(archive, path);
         try (var profile = archive.nested(path)) {
             if (!profile.holds(GdtfDescription.ENTRY)) {
                 throw new FormatException("holds no " + GdtfDescription.ENTRY);
             }
             described += profile.size(GdtfDescription.ENTRY);
             if (described > MOST_DESCRIBED) {
-                throw new FormatException("is not looked at: the profiles of this scene describe more than " + (MOST_DESCRIBED >> 20) + " MB");
+                throw new FormatException(
+                        "comes after others that describe " + (MOST_DESCRIBED >> 20) + " MB together, the limit of one scene");
             }
             var type = GdtfDescription.read(profile.read(GdtfDescription.ENTRY)).type();
             FileLimits.require(type);
@@ -111,11 +122,11 @@ public final class MvrFile implements Closeable {
 
     /** {@return a profile's file, byte for byte} @throws FormatException if it is damaged, or larger than a profile may be */
     public byte[] bytes(String path) {
-        requireSize(path);
+        requireSize(archive, path);
         return archive.read(path);
     }
 
-    private void requireSize(String path) {
+    private static void requireSize(Archive archive, String path) {
         if (archive.size(path) > GdtfFile.MAX_BYTES) {
             throw new FormatException("is larger than the limit of " + (GdtfFile.MAX_BYTES >> 20) + " MB");
         }

@@ -74,7 +74,7 @@ class FoundProfilesTest {
 
         assertThat(says(found)).containsExactly("EXACT show/Lumbrook@Moth.gdtf Three 3", "EXACT show/Lumbrook@Moth.gdtf Three 3",
                 "PROFILE show/Lumbrook@Moth.gdtf Three 3");
-        assertThat(found.types()).containsOnlyKeys("show/Lumbrook@Moth.gdtf");
+        assertThat(found.ids()).containsOnly(Map.entry("Lumbrook@Moth.gdtf", "0A6F2B88-1C95-47AA-B3D4-64C9F0E5C001"));
         assertThat(found.units().getFirst().addresses().getFirst().to()).isEqualTo(3);
     }
 

@@ -76,7 +76,9 @@ class SceneImportController {
 
     record TakenScene(String rigId) {}
 
-    /** 200 with the new rig; 422 if a kind cannot become what was chosen. The scene waits on, so that a lost answer can be asked for again. */
+    /**
+     * 200 with the new rig; 422 if a kind cannot become what was chosen. The scene waits on, so that a lost answer can be asked for again.
+     */
     @PostMapping("/api/scenes/{id}/take")
     TakenScene take(@PathVariable String id, @RequestBody TakeSceneRequest request, Change change) throws IOException {
         return new TakenScene(taking.take(scenes.require(id), Line.of("name", request.name(), LONGEST), request.decisions(), change));

@@ -14,7 +14,6 @@ import yellowkite.core.archive.FormatException;
 import yellowkite.core.mvr.FoundProfiles;
 import yellowkite.core.mvr.MvrFile;
 import yellowkite.core.mvr.SceneUnits;
-import yellowkite.core.profile.FixtureType;
 import yellowkite.core.rig.Asked;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Rig;
@@ -63,35 +62,49 @@ class SceneTaking {
     record SceneView(String id, String name, int units, List<SceneKind> kinds, List<SceneUnits.Note> notes) {}
 
     /** {@return what a scene asks for beside what there is for it} @param found what its own profiles say */
-    SceneView show(String id, String name, SceneUnits read, FoundProfiles found) {
+    SceneView show(String id, String name, MvrFile file, SceneUnits read, FoundProfiles found) {
         var kinds = Taking.kinds(found.units());
         var before = choices.of(kinds.stream().map(Taking.Kind::asked).toList());
         return new SceneView(id, name, found.units().size(),
-                kinds.stream().map(kind -> kind(kind, found.types().get(kind.found().pin()), before.get(kind.asked()))).toList(),
+                kinds.stream()
+                    .map(kind -> kind(file, kind, found.ids().getOrDefault(kind.found().pin(), ""), before.get(kind.asked())))
+                    .toList(),
                 Stream.concat(read.notes().stream(), found.notes().stream()).toList());
     }
 
-    /** @param type of the file's own profile. @param before what was decided for an earlier scene */
-    private SceneKind kind(Taking.Kind kind, @Nullable FixtureType type, @Nullable StoredChoice before) {
-        var decided = before == null ? null : decided(kind, type, before);
-        var ours = decided == null ? rigs.find(kind.sized(), type == null ? "" : type.fixtureTypeId()) : decided.ours();
-        var difference = type == null ? null
-                : rigs.type(ours).flatMap(our -> ModeDifference.of(type, kind.found().mode(), our, ours.mode())).orElse(null);
+    /** @param typeId of the file's own profile; may be empty. @param before what was decided for an earlier scene */
+    private SceneKind kind(MvrFile file, Taking.Kind kind, String typeId, @Nullable StoredChoice before) {
+        var decided = before == null ? null : decided(kind, typeId, before);
+        var ours = decided == null ? rigs.find(kind.sized(), typeId) : decided.ours();
+        var difference = difference(file, kind.found(), ours);
         return new SceneKind(kind.asked(), kind.asked().wordsAndMode(), kind.units().size(), kind.units().stream().limit(MOST_IDS).toList(),
                 kind.found(), ours, difference, decided == null ? KindChoice.usual(kind.found(), ours, difference) : decided.choice(),
                 decided == null ? null : decided.by());
     }
 
+    /** Null unless both have a profile; the file's was read before, so that it can be read. */
+    private @Nullable ModeDifference difference(MvrFile file, Found theirs, Found ours) {
+        if (!theirs.hasProfile() || !ours.hasProfile()) {
+            return null;
+        }
+        try {
+            var type = file.type(theirs.pin());
+            return rigs.type(ours).flatMap(our -> ModeDifference.of(type, theirs.mode(), our, ours.mode())).orElse(null);
+        } catch (FormatException tooMuch) {
+            return null; // of all profiles together
+        }
+    }
+
     private record Decided(KindChoice choice, Found ours, String by) {}
 
     /** Null where what was decided is not to be had any more. */
-    private @Nullable Decided decided(Taking.Kind kind, @Nullable FixtureType type, StoredChoice before) {
+    private @Nullable Decided decided(Taking.Kind kind, String typeId, StoredChoice before) {
         if (before.profileId() != null) {
             return rigs.newest(before.profileId(), before.mode())
                 .map(ours -> new Decided(KindChoice.OURS, ours, before.by()))
                 .orElse(null);
         }
-        return new Decided(before.choice(), rigs.find(kind.sized(), type == null ? "" : type.fixtureTypeId()), before.by());
+        return new Decided(before.choice(), rigs.find(kind.sized(), typeId), before.by());
     }
 
     /** @param found what they become if it is OURS; null = as it was found */

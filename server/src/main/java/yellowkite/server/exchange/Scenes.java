@@ -58,14 +58,17 @@ class Scenes {
      */
     Arrived receive(String name, Path file) throws IOException {
         if (waiting.size() >= MOST) {
-            waiting.entrySet().stream().min(Map.Entry.comparingByValue(Comparator.comparing(Arrived::at))).map(Map.Entry::getKey)
+            waiting.entrySet()
+                .stream()
+                .min(Map.Entry.comparingByValue(Comparator.comparing(Arrived::at)))
+                .map(Map.Entry::getKey)
                 .ifPresent(this::leave);
         }
         try (var scene = MvrFile.open(Files.newByteChannel(file))) {
             var read = SceneUnits.of(scene.scene());
             var found = FoundProfiles.of(scene, read.units(), "", (asked, id) -> nothing(asked.footprint()), false);
             var id = UUID.randomUUID().toString();
-            var arrived = new Arrived(file, clock.now(), found.units(), taking.show(id, name, read, found));
+            var arrived = new Arrived(file, clock.now(), found.units(), taking.show(id, name, scene, read, found));
             waiting.put(id, arrived);
             return arrived;
         }

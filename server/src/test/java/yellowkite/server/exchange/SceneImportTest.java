@@ -87,11 +87,13 @@ class SceneImportTest {
     @Test
     void aProfileComesOnceAlsoWhereTheAnswerWasLost() {
         var theirs = profile("Quadrille");
-        RunningKite.takeIn(new GdtfFile(GdtfDescription.of(theirs.description().type().with(f -> f.longName = "Of the house")), theirs.others()));
+        RunningKite
+            .takeIn(new GdtfFile(GdtfDescription.of(theirs.description().type().with(f -> f.longName = "Of the house")), theirs.others()));
         var view = hand(Map.of("Quadrille.gdtf", theirs.write()), unit(1, "Quadrille"), unit(2, "Quadrille").with(f -> {
             f.found = Found.chosen("Quadrille", "Sluicegate Works", "Quadrille", "Six", new TreeMap<>(Map.of(1, 6)));
         })).json();
-        var request = "{\"name\": \"Weir\", \"decisions\": [{\"asked\": " + view.at("/kinds/0/asked") + ", \"choice\": \"THEIRS\", \"found\": null}, {\"asked\": "
+        var request = "{\"name\": \"Weir\", \"decisions\": [{\"asked\": " + view.at("/kinds/0/asked")
+                + ", \"choice\": \"THEIRS\", \"found\": null}, {\"asked\": "
                 + view.at("/kinds/1/asked") + ", \"choice\": \"THEIRS\", \"found\": null}]}";
         var change = "00000000-0000-0000-0000-0000000000aa";
 

@@ -26,8 +26,8 @@ function addressOf(rigId: string, sheet: Sheet, columns: string[]) {
   return `/api/rigs/${rigId}/sheet?form=${sheet.form}&order=${sheet.order}&link=${link}${chosen}`;
 }
 
-/** The patch as a file. */
-export function RigSheets({ rig, selection }: { rig: Rig; selection: UnitSelection }) {
+/** The rig as a file: its patch as a sheet, or the scene. */
+export function RigExports({ rig, selection }: { rig: Rig; selection: UnitSelection }) {
   const rigId = rig.id;
   const [choosing, setChoosing] = useState(false);
   const [scene, setScene] = useState(false);
