@@ -33,7 +33,7 @@ export function TakeScene({ file, onClose }: { file: File; onClose: () => void }
     <Modal
       open
       onClose={close}
-      size="large"
+      size={scene ? 'large' : 'wide'}
       title={error ? 'This scene was refused' : isPending || !scene ? `Reading ${file.name} …` : file.name}
       description={
         scene

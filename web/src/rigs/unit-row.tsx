@@ -142,8 +142,9 @@ function Fixture({ rig, unit }: { rig: Rig; unit: RigUnit }) {
   return (
     <span className="flex min-w-0 items-center gap-2 px-1.5 text-sm" title={`${kind?.manufacturer ?? ''} ${kind?.model ?? ''}`}>
       <span aria-hidden className="size-2.5 shrink-0 rounded-xs" style={{ background: kindTint(unit.kind) }} />
-      <span className="max-w-[70%] shrink-0 truncate">
-        {kind?.model || 'No profile'} <span className="text-muted">{kind?.mode}</span>
+      <span className="flex max-w-[75%] shrink-0 gap-1">
+        <span className="min-w-0 truncate">{kind?.model || 'No profile'}</span>{' '}
+        <span className="max-w-[60%] shrink-0 truncate text-muted">{kind?.mode}</span>
       </span>
       {kind && kind.tail.length > 0 && (
         <span className="min-w-0 overflow-hidden">

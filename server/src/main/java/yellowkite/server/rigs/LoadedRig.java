@@ -21,6 +21,11 @@ record LoadedRig(StoredRig row, History<Rig, RigEdit> history, List<StoredStep> 
         return history.current();
     }
 
+    /** {@return this rig after a step that was read again; what is counted of it stands in its row} */
+    LoadedRig replayed(StoredStep step, History<Rig, RigEdit> to) {
+        return new LoadedRig(row, to, step.upon(edits, history.done()));
+    }
+
     /** {@return this rig after a step that led to that history} */
     LoadedRig after(StoredStep step, History<Rig, RigEdit> to) {
         var rig = to.current();

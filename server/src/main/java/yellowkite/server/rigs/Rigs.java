@@ -63,7 +63,7 @@ class Rigs {
         var replayed = from;
         for (var step : repository.steps(row.id(), from.row().version(), version)) {
             try {
-                replayed = replayed.after(step, Replay.after(replayed.history(), step, StoredForms.RIG_EDIT));
+                replayed = replayed.replayed(step, Replay.after(replayed.history(), step, StoredForms.RIG_EDIT));
             } catch (StoredForm.Unreadable unknown) {
                 throw Refusal.unfit("version", "Step " + step.version() + " of this rig, '" + step.sentence() + "' by " + step.author()
                         + ", cannot be read: " + unknown.getMessage() + ". Start the version of Yellow Kite that wrote it.");

@@ -1,12 +1,12 @@
 package yellowkite.core.rig.edit;
 
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import yellowkite.core.history.Outcome;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
@@ -60,13 +60,18 @@ final class Said {
 
     /** Does it with the units that are meant, in the order in which they are named; refuses where one of them is gone, or none is named. */
     static Outcome<Rig> onUnits(Rig rig, Collection<String> uuids, Function<List<Unit>, Outcome<Rig>> change) {
-        var byUuid = rig.units().stream().collect(Collectors.toMap(Unit::uuid, each -> each, (first, second) -> first));
-        var units = uuids.stream().distinct().map(byUuid::get).toList();
-        if (units.isEmpty()) {
+        if (uuids.isEmpty()) {
             return rejected("units", "Select a unit first.");
         }
-        return units.contains(null) ? rejected("units", "A unit is not in this rig any more; someone may have removed it.")
-                : change.apply(units);
+        var wanted = new HashSet<>(uuids);
+        var there = new HashMap<String, Unit>();
+        for (var unit : rig.units()) { // once, however many are meant: a history of thousands of edits goes through here
+            if (wanted.contains(unit.uuid())) {
+                there.putIfAbsent(unit.uuid(), unit);
+            }
+        }
+        return there.size() < wanted.size() ? rejected("units", "A unit is not in this rig any more; someone may have removed it.")
+                : change.apply(uuids.stream().distinct().map(there::get).toList());
     }
 
     /** {@return the units, with all that hangs on them} */
