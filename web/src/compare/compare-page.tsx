@@ -11,7 +11,7 @@ import { Refusal } from '#/ui/refusal';
 import { Trail } from '#/ui/trail';
 import { askedBy, compareQuery } from './compare-query';
 import { CompareSide } from './compare-side';
-import { DifferenceGroups } from './difference-groups';
+import { DifferenceGroups } from '#/parts/profile/difference-groups';
 import { RANKS } from '#/parts/profile/ranks';
 
 /** Two profiles, revisions, modes, or a revision and a file, beside each other. Which they are stands in the address. */

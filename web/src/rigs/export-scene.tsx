@@ -5,6 +5,7 @@ import { Problem } from '#/api/problem';
 import type { Rig, SceneLoss } from '#/api/types';
 import { Button } from '#/ui/button';
 import { counted } from '#/ui/counted';
+import { moment } from '#/ui/dates';
 import { Modal } from '#/ui/modal';
 import { Refusal } from '#/ui/refusal';
 import { Waiting } from '#/ui/waiting';
@@ -16,6 +17,8 @@ const KINDS: Record<SceneLoss['kind'], { text: string; tone: string }> = {
   NO_ADDRESS: { text: 'no address', tone: 'text-warning' },
   COLLISION: { text: 'collision', tone: 'text-error' },
   ADJUSTMENT: { text: 'not carried', tone: 'text-warning' },
+  PROFILE_PICTURES: { text: 'pictures', tone: 'text-warning' },
+  NAME: { text: 'name', tone: 'text-warning' },
   NOTE: { text: 'not carried', tone: 'text-muted' },
   TAG: { text: 'not carried', tone: 'text-muted' },
 };
@@ -30,14 +33,16 @@ export function ExportScene({ rig, selection, onClose }: { rig: Rig; selection: 
       : what === 'selection'
         ? selection.selected.map((unit) => unit.uuid)
         : rig.units.filter((unit) => `layer ${unit.layer}` === what).map((unit) => unit.uuid);
+  const [profiles, setProfiles] = useState<'OURS' | 'UNTOUCHED'>('UNTOUCHED');
   const params = { path: { rigId: rig.id } };
+  const body = { units, profiles };
   const asked = useQuery({
-    queryKey: ['rig', rig.id, 'scene', rig.version, units],
-    queryFn: () => answer(api.POST('/api/rigs/{rigId}/scene-proposal', { params: { path: { rigId: rig.id } }, body: { units } })),
+    queryKey: ['rig', rig.id, 'scene', rig.version, units, profiles],
+    queryFn: () => answer(api.POST('/api/rigs/{rigId}/scene-proposal', { params, body })),
   });
   const write = useMutation({
     mutationFn: async () => {
-      const { data, error, response } = await api.POST('/api/rigs/{rigId}/scene', { params, body: { units }, parseAs: 'blob' });
+      const { data, error, response } = await api.POST('/api/rigs/{rigId}/scene', { params, body, parseAs: 'blob' });
       if (!data) throw Problem.from(response.status, error);
       const link = document.createElement('a');
       link.href = URL.createObjectURL(data);
@@ -72,12 +77,31 @@ export function ExportScene({ rig, selection, onClose }: { rig: Rig; selection: 
           ))}
         </select>
       </label>
+      {said?.from && (
+        <>
+          <p className="text-sm">
+            {`It goes out as ${said.from.name}, imported ${moment(said.from.at)}, with everything in it that nobody changed here.`}
+          </p>
+          <label className="flex flex-col gap-1 text-sm text-muted">
+            Profiles
+            <select
+              value={profiles}
+              className="min-h-9 rounded-md border border-edge bg-trough px-2 text-text"
+              onChange={(event) => setProfiles(event.currentTarget.value === 'OURS' ? 'OURS' : 'UNTOUCHED')}
+            >
+              <option value="UNTOUCHED">The file’s own, untouched, wherever nobody has replaced them here</option>
+              <option value="OURS">Ours, as the units pin them</option>
+            </select>
+          </label>
+        </>
+      )}
       <Waiting of={asked} what="What goes out" />
       {said && (
         <div className="flex min-h-0 flex-col gap-3 overflow-y-auto text-sm">
           <p>
             {`${counted(said.units, 'unit', 'units')} and ${counted(said.profiles.length, 'profile', 'profiles')}: `}
             <span className="text-muted">{said.profiles.join(', ')}</span>
+            {said.untouched > 0 && ` ${counted(said.untouched, 'unit goes', 'units go')} on naming the file’s own.`}
           </p>
           {said.losses.length === 0 ? (
             <p className="text-good">Everything that this rig says of them can be carried.</p>

@@ -38,6 +38,7 @@ export function RigExports({ rig, selection }: { rig: Rig; selection: UnitSelect
           <MenuLine key={sheet.text} href={addressOf(rigId, sheet, [])} text={sheet.text} note={sheet.note} />
         ))}
         <MenuLine text="Scene …" note="MVR with its profiles: the rig, a layer or the selection" onSelect={() => setScene(true)} />
+        <MenuLine href={`/api/rigs/${rigId}/profiles.zip`} text="Profiles" note="ZIP with the pinned revision of each, as GDTF" />
         <MenuLine text="Choose columns …" note="Of any of the sheets" onSelect={() => setChoosing(true)} />
       </MenuButton>
       {scene && <ExportScene rig={rig} selection={selection} onClose={() => setScene(false)} />}

@@ -12,6 +12,7 @@ import { Trail } from '#/ui/trail';
 import { useUndoKeys } from '#/ui/undo-keys';
 import { Waiting } from '#/ui/waiting';
 import { AddLine, useProposal } from './add-line';
+import { AsideUnits } from './aside-units';
 import { BinRig } from './bin-rig';
 import { Lanes } from './lanes';
 import { PointedAt, type Pointed } from './pointed-at';
@@ -111,6 +112,7 @@ function Patch({ rig }: { rig: Rig }) {
           <h2 className="border-b border-line px-4 py-2 text-sm font-semibold">Path</h2>
           <UnitPath key={selection.selected[0]?.uuid ?? 'none'} rig={rig} selection={selection} onSend={send} />
           <h2 className="border-y border-line px-4 py-2 text-sm font-semibold">To resolve</h2>
+          <AsideUnits rig={rig} onEdit={(wanted) => void edit(wanted)} />
           <MovingUp rig={rig} onSend={send} />
           <ToResolve rig={rig} selection={selection} onEdit={(wanted) => void edit(wanted)} />
           <h2 className="border-y border-line px-4 py-2 text-sm font-semibold">History</h2>

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Plus, Upload } from 'lucide-react';
 import { useRef, useState } from 'react';
-import { Link, useLocation, useNavigate } from 'react-router';
+import { Link, useLocation, useNavigate, useSearchParams } from 'react-router';
 import type { RigLine } from '#/api/types';
 import { Button } from '#/ui/button';
 import { counted } from '#/ui/counted';
@@ -20,10 +20,12 @@ export function RigsPage() {
   const navigate = useNavigate();
   const { state } = useLocation() as { state: { scene?: File } | null };
   const [chosen, setChosen] = useState<File | null>(null);
-  const scene = chosen ?? state?.scene ?? null; // one that was dropped anywhere comes along with the page
+  const [search] = useSearchParams();
+  // one that was dropped anywhere comes along with the page, one that waits by its address
+  const scene = chosen ?? state?.scene ?? search.get('scene');
   function leave() {
     setChosen(null);
-    if (state?.scene) void navigate('.', { replace: true, state: null });
+    if (state?.scene || search.has('scene')) void navigate('/rigs', { replace: true, state: null });
   }
   const chooser = useRef<HTMLInputElement>(null);
   const rigs = data?.filter((rig) => !rig.binned) ?? [];
@@ -91,7 +93,7 @@ export function RigsPage() {
           </section>
         )}
       </main>
-      {scene && <TakeScene file={scene} onClose={leave} />}
+      {scene && <TakeScene source={scene} onClose={leave} />}
       {beginning && <BeginRig onClose={() => setBeginning(false)} />}
     </>
   );

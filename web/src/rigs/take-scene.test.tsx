@@ -64,6 +64,12 @@ const SCENE: SceneView = {
 async function handed(answer: () => Response) {
   house.use(
     http.get('*/api/rigs', () => HttpResponse.json([])),
+    http.post('*/api/scenes/:id/lanes', () =>
+      HttpResponse.json({
+        lanes: [{ universe: 1, blocks: [{ from: 1, to: 22, kind: 0, collides: true }] }],
+        troubles: [{ kind: 0, says: '2 units collide.' }],
+      }),
+    ),
     http.post('*/api/scenes', answer),
   );
   showOnPage(
@@ -92,6 +98,8 @@ test('a scene is decided kind by kind and becomes a rig', async () => {
   expect(screen.getByText('As Teun decided for an earlier scene.')).toBeTruthy();
   expect(screen.getByText(/2 differences to ours, the worst shifts/)).toBeTruthy();
   expect(screen.getByText('It is a placeholder of 6 channels.')).toBeTruthy();
+  expect(await screen.findByText('2 units collide.')).toBeTruthy();
+  expect(screen.getByRole('img', { name: 'Universe 1: 1 units, 1 collide' })).toBeTruthy();
   await userEvent.selectOptions(screen.getByRole('combobox', { name: 'What Petrel Spot, Extended becomes' }), 'THEIRS');
   expect(screen.getByText(/It comes onto the House shelf/)).toBeTruthy();
   await userEvent.click(screen.getAllByRole('button', { name: 'Another …' })[1] as HTMLElement);
@@ -104,14 +112,14 @@ test('a scene is decided kind by kind and becomes a rig', async () => {
     {
       name: 'weir',
       decisions: [
-        { asked: SCENE.kinds[0]?.asked, choice: 'THEIRS', found: null },
-        { asked: SCENE.kinds[1]?.asked, choice: 'OURS', found: MOTH },
+        { asked: SCENE.kinds[0]?.asked, choice: 'THEIRS', found: null, decided: true },
+        { asked: SCENE.kinds[1]?.asked, choice: 'OURS', found: MOTH, decided: true },
       ],
     },
   ]);
 });
 
-test('a scene that is refused says why; one that is left is forgotten', async () => {
+test('a scene that is refused says why; one that is discarded is forgotten', async () => {
   const left: string[] = [];
   house.use(
     http.delete('*/api/scenes/:id', ({ params }) => {
@@ -125,6 +133,10 @@ test('a scene that is refused says why; one that is left is forgotten', async ()
 
   house.use(http.post('*/api/scenes', () => HttpResponse.json(SCENE, { status: 201 })));
   await userEvent.upload(screen.getByLabelText('Scene'), new File(['x'], 'weir.mvr'));
-  await userEvent.click(await screen.findByRole('button', { name: 'Cancel' }));
+  await userEvent.click(await screen.findByRole('button', { name: 'Decide later' }));
+  expect(left).toEqual([]);
+
+  await userEvent.upload(screen.getByLabelText('Scene'), new File(['x'], 'weir.mvr'));
+  await userEvent.click(await screen.findByRole('button', { name: 'Discard file' }));
   await waitFor(() => expect(left).toEqual(['s1']));
 });

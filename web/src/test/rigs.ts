@@ -61,6 +61,7 @@ export function rig(change: Partial<Rig> = {}): Rig {
     canRedo: false,
     used: 27,
     free: 485,
+    aside: [],
     ...change,
   };
 }

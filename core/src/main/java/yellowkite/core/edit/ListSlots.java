@@ -15,11 +15,11 @@ import yellowkite.core.text.FreshName;
  * Gives the slots of a wheel, from the first on, names and colours out of a list; what it lacks is added at its end, what the list lacks
  * stays.
  */
-public record ListSlots(int wheel, List<Row> slots) implements Edit {
+public record ListSlots(int wheel, List<SlotRow> slots) implements Edit {
     private static final int MOST = 500;
 
     /** @param color null = as it is; a new slot is white then */
-    public record Row(String name, @Nullable ColorCie color) {}
+    public record SlotRow(String name, @Nullable ColorCie color) {}
 
     public ListSlots {
         slots = List.copyOf(slots);

@@ -19,7 +19,7 @@ public final class FreshScene {
 
     /** {@return the scene} @param specs the file that a unit names, by the pin of its profile */
     public static Scene of(Rig rig, Map<String, String> specs) {
-        var made = layers(rig.units(), specs);
+        var made = layers(rig.units(), specs, new SceneUnits.Names(Map.of(), Map.of()));
         var inner = made
             .inAux(Nodes.element("Scene", List.of(Nodes.element("AUXData", List.of()), Nodes.element("Layers", made.layers()))));
         return new Scene(List.of(), Nodes.element(Scene.ROOT, List.of(inner), "verMajor", "1", "verMinor", "6", "provider", "Yellow Kite",
@@ -33,18 +33,18 @@ public final class FreshScene {
         }
     }
 
-    /** {@return layers that hold some units} */
-    static Made layers(List<Unit> units, Map<String, String> specs) {
+    /** {@return layers that hold some units} @param known classes and positions that there are already */
+    static Made layers(List<Unit> units, Map<String, String> specs, SceneUnits.Names known) {
         var positions = new TreeMap<String, String>();
         var classes = new TreeMap<String, String>();
         var byLayer = new LinkedHashMap<String, Box>();
         var hung = new LinkedHashMap<String, List<Unit>>();
         units.forEach(unit -> {
             if (unit.position() != null) {
-                positions.put(unit.position(), made("position " + unit.position()));
+                positions.put(unit.position(), uuidOf(known.positions(), unit.position(), "position "));
             }
             if (unit.unitClass() != null) {
-                classes.put(unit.unitClass(), made("class " + unit.unitClass()));
+                classes.put(unit.unitClass(), uuidOf(known.classes(), unit.unitClass(), "class "));
             }
         });
         var uuids = units.stream().map(Unit::uuid).toList();
@@ -140,9 +140,29 @@ public final class FreshScene {
         }
         var aux = Nodes.child(scene, "AUXData").orElse(Nodes.element("AUXData", List.of()));
         var all = new ArrayList<XmlNode>(aux.children());
-        classes.forEach((name, uuid) -> all.add(Nodes.element("Class", List.of(), "uuid", uuid, "name", name)));
-        positions.forEach((name, uuid) -> all.add(Nodes.element("Position", List.of(), "uuid", uuid, "name", name)));
-        return Nodes.withChild(scene, Nodes.withChildren(aux, all.stream().distinct().toList()));
+        add(all, "Class", classes);
+        add(all, "Position", positions);
+        return all.size() == aux.children().size() ? scene : Nodes.withChild(scene, Nodes.withChildren(aux, all));
+    }
+
+    private static void add(List<XmlNode> all, String kind, Map<String, String> uuids) {
+        uuids.forEach((name, uuid) -> {
+            boolean there = all.stream()
+                .anyMatch(each -> each instanceof Element is && is.name().equals(kind) && Nodes.attribute(is, "uuid").equals(uuid));
+            if (!there) {
+                all.add(Nodes.element(kind, List.of(), "uuid", uuid, "name", name));
+            }
+        });
+    }
+
+    /** {@return the uuid that a name has in the scene, else one that is made of it} */
+    static String uuidOf(Map<String, String> known, String name, String kind) {
+        return known.entrySet()
+            .stream()
+            .filter(each -> each.getValue().equals(name))
+            .map(Map.Entry::getKey)
+            .findFirst()
+            .orElseGet(() -> made(kind + name));
     }
 
     private static String made(String of) {

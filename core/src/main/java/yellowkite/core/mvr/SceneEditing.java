@@ -1,6 +1,5 @@
 package yellowkite.core.mvr;
 
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -8,10 +7,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import java.util.UUID;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.rig.Pairs;
 import yellowkite.core.rig.Place;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
@@ -23,31 +23,51 @@ public final class SceneEditing {
     private SceneEditing() {}
 
     /**
-     * {@return the scene with the rig's units: changed ones changed in those places alone, those that are gone taken out, new ones in
-     * layers of their own}
+     * {@return the scene with the rig's units, known by uuid, else by id: changed ones changed in those places alone, those that are gone
+     * taken out, new ones in the layer of their name}
      *
      * @param specs the file that a unit is to name by the pin of its profile; null where its profile does not go along
      */
     public static Scene edited(Scene scene, Rig rig, Map<String, String> specs) {
-        var was = SceneUnits.of(scene).units().stream().collect(Collectors.toMap(Unit::uuid, unit -> unit, (first, second) -> first));
-        var walk = new Walk(rig, was, specs, SceneUnits.Names.of(scene));
+        return edited(scene, rig, specs, Set.of());
+    }
+
+    /** Like {@link #edited(Scene, Rig, Map)}. @param untouched uuids of the rig's units that go on naming the profile that the scene has */
+    public static Scene edited(Scene scene, Rig rig, Map<String, String> specs, Set<String> untouched) {
+        var pairs = Pairs.of(SceneUnits.of(scene).units(), rig.units());
+        var names = SceneUnits.Names.of(scene);
+        var walk = new Walk(pairs, specs, untouched, names);
         var root = scene.root();
         var changed = replaced(root, "Scene", inner -> replaced(inner, "Layers", walk::layers));
-        var fresh = rig.units().stream().filter(unit -> !was.containsKey(unit.uuid())).toList();
-        if (!fresh.isEmpty()) {
-            var more = FreshScene.layers(fresh, specs);
-            changed = replaced(changed, "Scene",
-                    inner -> replaced(inner, "Layers", layers -> Nodes.withChildren(layers, joined(layers.children(), more.layers()))));
+        if (!pairs.added().isEmpty()) {
+            var more = FreshScene.layers(pairs.added(), specs, names);
+            changed = replaced(changed, "Scene", inner -> replaced(inner, "Layers", layers -> joined(layers, more.layers())));
             changed = replaced(changed, "Scene", inner -> more.inAux(inner));
         }
         changed = replaced(changed, "Scene", walk::inAux);
         return scene.with(changed.equals(root) ? root : changed);
     }
 
-    private static List<XmlNode> joined(List<XmlNode> some, List<Element> others) {
-        var all = new ArrayList<>(some);
-        all.addAll(others);
-        return all;
+    /** What comes goes into the layer of its name, unless that one is moved or turned itself. */
+    private static Element joined(Element layers, List<Element> more) {
+        var all = new ArrayList<>(layers.children());
+        for (var layer : more) {
+            var name = Nodes.attribute(layer, "name");
+            int at = IntStream.range(0, all.size())
+                .filter(i -> all.get(i) instanceof Element each && each.name().equals("Layer") && Nodes.attribute(each, "name").equals(name)
+                        && Nodes.text(each, "Matrix").isEmpty())
+                .findFirst()
+                .orElse(-1);
+            if (at < 0) {
+                all.add(layer);
+            } else if (all.get(at) instanceof Element there) {
+                var children = Nodes.child(there, SceneUnits.CHILDREN).orElse(Nodes.element(SceneUnits.CHILDREN, List.of()));
+                var both = new ArrayList<>(children.children());
+                Nodes.child(layer, SceneUnits.CHILDREN).ifPresent(each -> both.addAll(each.children()));
+                all.set(at, Nodes.withChild(there, Nodes.withChildren(children, both)));
+            }
+        }
+        return Nodes.withChildren(layers, all);
     }
 
     /** Changes the first child of a name; an element without one stays. */
@@ -60,18 +80,21 @@ public final class SceneEditing {
     }
 
     private static final class Walk {
-        private final Map<String, Unit> units = new HashMap<>();
-        private final Map<String, Unit> was;
+        /** What a fixture was and is, by its uuid in the scene. */
+        private final Map<String, Pairs.Pair> pairs = new HashMap<>();
+        private final Set<String> gone;
         private final Map<String, String> specs;
+        private final Set<String> untouched;
         private final SceneUnits.Names names;
         private final Set<String> taken = new HashSet<>();
         private final Map<String, String> newPositions = new HashMap<>();
         private final Map<String, String> newClasses = new HashMap<>();
 
-        private Walk(Rig rig, Map<String, Unit> was, Map<String, String> specs, SceneUnits.Names names) {
-            rig.units().forEach(unit -> units.put(unit.uuid(), unit));
-            this.was = was;
+        private Walk(Pairs units, Map<String, String> specs, Set<String> untouched, SceneUnits.Names names) {
+            units.pairs().forEach(pair -> pairs.put(pair.was().uuid(), pair));
+            this.gone = units.removed().stream().map(Unit::uuid).collect(Collectors.toSet());
             this.specs = specs;
+            this.untouched = untouched;
             this.names = names;
         }
 
@@ -102,12 +125,12 @@ public final class SceneEditing {
                 return List.of(holds ? mapped(element, at) : element);
             }
             var uuid = SceneUnits.keyOf(element, taken);
-            var before = was.get(uuid);
-            var now = units.get(uuid);
-            if (before == null) { // beyond what a rig holds: it is nobody's to take out
-                return List.of(mapped(element, at));
+            var pair = pairs.get(uuid);
+            if (pair != null) {
+                return List.of(mapped(edited(element, pair.was(), pair.now(), outer), at));
             }
-            return now != null ? List.of(mapped(edited(element, before, now, outer), at)) : lifted(mapped(element, at), own);
+            // one that is beyond what a rig holds is nobody's to take out
+            return gone.contains(uuid) ? lifted(mapped(element, at), own) : List.of(mapped(element, at));
         }
 
         /** What hung on a fixture that is gone hangs where that one hung. */
@@ -139,12 +162,12 @@ public final class SceneEditing {
                 e = FreshScene.withAddresses(e, now);
             }
             if (!Objects.equals(before.position(), now.position())) {
-                e = Nodes.withText(e, "Position", uuidOf(names.positions(), newPositions, now.position()));
+                e = Nodes.withText(e, "Position", uuidOf(names.positions(), newPositions, now.position(), "position "));
             }
             if (!Objects.equals(before.unitClass(), now.unitClass())) {
-                e = Nodes.withText(e, "Classing", uuidOf(names.classes(), newClasses, now.unitClass()));
+                e = Nodes.withText(e, "Classing", uuidOf(names.classes(), newClasses, now.unitClass(), "class "));
             }
-            var spec = specs.get(now.found().pin());
+            var spec = untouched.contains(now.uuid()) ? null : specs.get(now.found().pin());
             if (spec != null && !spec.equals(before.asked().spec())) {
                 e = Nodes.withText(e, "GDTFSpec", spec);
             }
@@ -172,17 +195,8 @@ public final class SceneEditing {
                 .orElse(fixture);
         }
 
-        private static String uuidOf(Map<String, String> known, Map<String, String> fresh, @Nullable String name) {
-            if (name == null) {
-                return "";
-            }
-            return known.entrySet()
-                .stream()
-                .filter(each -> each.getValue().equals(name))
-                .map(Map.Entry::getKey)
-                .findFirst()
-                .orElseGet(() -> fresh.computeIfAbsent(name,
-                        each -> UUID.nameUUIDFromBytes(each.getBytes(StandardCharsets.UTF_8)).toString()));
+        private static String uuidOf(Map<String, String> known, Map<String, String> fresh, @Nullable String name, String kind) {
+            return name == null ? "" : fresh.computeIfAbsent(name, each -> FreshScene.uuidOf(known, each, kind));
         }
 
         /** Positions and classes that the scene did not have yet. */

@@ -1,11 +1,8 @@
 package yellowkite.core.rig;
 
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Objects;
 
 /**
@@ -34,34 +31,13 @@ public record RigDiff(List<String> added, List<String> removed, List<Changed> ch
     public record Changed(String id, What what, String from, String to) {}
 
     public static RigDiff of(Rig older, Rig newer) {
-        var byUuid = new HashMap<String, Unit>();
-        var byId = new HashMap<String, Unit>();
-        older.units().forEach(unit -> {
-            byUuid.putIfAbsent(unit.uuid(), unit);
-            byId.putIfAbsent(unit.id(), unit);
-        });
-        var met = new HashSet<Unit>();
-        var pairs = new ArrayList<Map.Entry<Unit, Unit>>();
-        var left = new ArrayList<Unit>();
-        newer.units().forEach(unit -> {
-            var was = byUuid.get(unit.uuid());
-            if (was != null && met.add(was)) {
-                pairs.add(Map.entry(was, unit));
-            } else {
-                left.add(unit);
-            }
-        });
-        var added = new ArrayList<String>();
-        left.forEach(unit -> {
-            var was = unit.id().isEmpty() ? null : byId.get(unit.id());
-            if (was != null && met.add(was)) {
-                pairs.add(Map.entry(was, unit));
-            } else {
-                added.add(unit.id());
-            }
-        });
-        var removed = older.units().stream().filter(unit -> !met.contains(unit)).map(Unit::id).toList();
-        return new RigDiff(added, removed, pairs.stream().flatMap(pair -> differences(pair.getKey(), pair.getValue()).stream()).toList());
+        var pairs = Pairs.of(older.units(), newer.units());
+        return new RigDiff(ids(pairs.added()), ids(pairs.removed()),
+                pairs.pairs().stream().flatMap(pair -> differences(pair.was(), pair.now()).stream()).toList());
+    }
+
+    private static List<String> ids(List<Unit> units) {
+        return units.stream().map(Unit::id).toList();
     }
 
     private static List<Changed> differences(Unit was, Unit now) {

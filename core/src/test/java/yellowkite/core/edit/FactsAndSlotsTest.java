@@ -124,7 +124,7 @@ class FactsAndSlotsTest {
 
         var type = type();
         var after = applied(type, new ListSlots(type.wheels().getFirst().id(),
-                read.stream().map(each -> new ListSlots.Row(each.name(), each.color())).toList()));
+                read.stream().map(each -> new ListSlots.SlotRow(each.name(), each.color())).toList()));
 
         assertThat(after.wheels().getFirst().slots()).extracting(Wheel.Slot::name)
             .containsExactly("Open", "Fern", "Amber", "Deep blue", "Kite");

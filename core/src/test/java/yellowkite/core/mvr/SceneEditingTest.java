@@ -8,10 +8,12 @@ import static yellowkite.core.mvr.Scenes.is;
 import static yellowkite.core.mvr.Scenes.scene;
 
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -98,6 +100,43 @@ class SceneEditingTest {
             .extracting(unit -> unit.id() + " " + unit.layer() + " " + unit.position() + " " + unit.addressWords())
             .containsExactly("102 Rail null 1.23", "103 Deck Deck box 3.1");
         assertThat(xml(after)).contains("<SceneObject", "<Layout zoom=\"3\"/>", "Lumbrook@Moth.gdtf").doesNotContain("uuid=\"a\"");
+    }
+
+    /** What comes goes where its like is: into the layer, the class and the position that the scene has. */
+    @Test
+    void aNewUnitComesIntoTheLayerAndTheClassOfItsNames() {
+        var units = new ArrayList<>(SceneUnits.of(scene).units());
+        units.add(Rigs.unit("103", Rigs.PAR, f -> {
+            f.layer = "Rail";
+            f.position = "Front rail";
+            f.unitClass = "Moving";
+        }, "3.1"));
+
+        var after = SceneEditing.edited(scene, Rig.EMPTY.withUnits(units), Map.of());
+
+        assertThat(xml(after)).containsOnlyOnce("name=\"Rail\"")
+            .containsOnlyOnce("name=\"Front rail\"")
+            .containsOnlyOnce("name=\"Moving\"");
+        assertThat(SceneUnits.of(after).units())
+            .extracting(unit -> unit.id() + " " + unit.layer() + " " + unit.position() + " " + unit.unitClass())
+            .containsExactly("101 Rail Front rail null", "102 Rail null null", "103 Rail Front rail Moving");
+    }
+
+    /** A drawing that was made anew has other uuids; its lamps are still called what they are called. */
+    @Test
+    void aFixtureIsKnownByItsIdWhereItsUuidIsAnother() {
+        var units = SceneUnits.of(scene).units().stream().map(unit -> unit.with(f -> f.uuid = "ours " + f.uuid)).toList();
+
+        assertThat(SceneEditing.edited(scene, Rig.EMPTY.withUnits(units), Map.of())).isSameAs(scene);
+    }
+
+    @Test
+    void aProfileThatStaysUntouchedIsNamedAsItWas() {
+        var units = SceneUnits.of(scene).units().stream().map(unit -> unit.as(Rigs.SPOT)).toList();
+        var specs = Map.of("spot", "Tidewick@Petrel Spot.gdtf");
+
+        assertThat(differences(SceneEditing.edited(scene, Rig.EMPTY.withUnits(units), specs, Set.of("a")))).containsExactly(
+                "+<GDTFSpec>Tidewick@Petrel Spot.gdtf</GDTFSpec>", "+<GDTFMode>Extended</GDTFMode>");
     }
 
     /** The host stands at x = 2 m, what hangs on it 1 m further: once the host is gone it stands at 3 m by itself. */

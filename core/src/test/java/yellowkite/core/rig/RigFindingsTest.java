@@ -64,7 +64,7 @@ class RigFindingsTest {
     @Test
     void tellsWhatTheConsoleCannotSend() {
         var rig = Rigs.of(unit("1", PAR, "1.1"), unit("2", PAR, "5.1"), unit("3", PAR, "9.1"));
-        var small = new Rig(rig.name(), "", null, null, "", 2, List.of(), rig.units(), "");
+        var small = new Rig(rig.name(), "", null, null, "", 2, List.of(), rig.units(), List.of(), "");
 
         assertThat(findings(small)).containsExactly("WARNING: The console sends 2 universes of 512 addresses; this rig uses 3.");
     }

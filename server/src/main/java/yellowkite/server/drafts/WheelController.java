@@ -92,10 +92,10 @@ class WheelController {
 
     /** 200 with the slots that a pasted list names, in order, with the colours that it gives or names. */
     @PostMapping("/api/slot-list")
-    List<ListSlots.Row> slotList(@RequestBody SlotListRequest request) {
+    List<ListSlots.SlotRow> slotList(@RequestBody SlotListRequest request) {
         return SlotList.read(request.text().length() > LONGEST_LIST ? request.text().substring(0, LONGEST_LIST) : request.text())
             .stream()
-            .map(each -> new ListSlots.Row(each.name(), each.color()))
+            .map(each -> new ListSlots.SlotRow(each.name(), each.color()))
             .toList();
     }
 

@@ -17,10 +17,17 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import yellowkite.core.archive.FormatException;
+import yellowkite.core.library.FixtureIdentity;
 import yellowkite.core.rig.Found;
+import yellowkite.core.rig.Rig;
+import yellowkite.core.rig.taking.Laid;
+import yellowkite.core.rig.taking.Taking;
+import yellowkite.server.exchange.SceneRepository.StoredScene;
 import yellowkite.server.exchange.SceneTaking.SceneDecision;
+import yellowkite.server.exchange.SceneTaking.SceneKind;
 import yellowkite.server.exchange.SceneTaking.SceneView;
 import yellowkite.server.rigs.RigTaking;
+import yellowkite.server.web.Author;
 import yellowkite.server.web.Change;
 import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
@@ -42,13 +49,13 @@ class SceneImportController {
     /** 201 with what a scene asks for and what there is for it; nothing is stored of it yet. 422 if it is none. */
     @PostMapping(value = "/api/scenes", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    SceneView receive(@RequestPart("file") MultipartFile file) throws IOException {
-        var name = Objects.requireNonNullElse(file.getOriginalFilename(), "scene");
+    SceneView receive(@RequestPart("file") MultipartFile file, Author author) throws IOException {
+        var name = FixtureIdentity.listed(Objects.requireNonNullElse(file.getOriginalFilename(), "scene"));
         var kept = Files.createTempFile("kite-scene-", ".mvr");
         boolean read = false;
         try {
             file.transferTo(kept);
-            var view = scenes.receive(name, kept).view();
+            var view = scenes.receive(name, kept, author).view();
             read = true;
             return view;
         } catch (FormatException refused) {
@@ -80,8 +87,30 @@ class SceneImportController {
      * 200 with the new rig; 422 if a kind cannot become what was chosen. The scene waits on, so that a lost answer can be asked for again.
      */
     @PostMapping("/api/scenes/{id}/take")
-    TakenScene take(@PathVariable String id, @RequestBody TakeSceneRequest request, Change change) throws IOException {
+    TakenScene take(@PathVariable String id, @RequestBody TakeSceneRequest request, Change change) {
+        scenes.requireStored(id);
         return new TakenScene(taking.take(scenes.require(id), Line.of("name", request.name(), LONGEST), request.decisions(), change));
+    }
+
+    record SceneDecisions(List<SceneDecision> decisions) {
+        SceneDecisions {
+            decisions = List.copyOf(decisions);
+        }
+    }
+
+    /** 200 with where its fixtures would stand, and what would not fit; nothing is changed. */
+    @PostMapping("/api/scenes/{id}/lanes")
+    Laid lanes(@PathVariable String id, @RequestBody SceneDecisions request) {
+        var scene = scenes.require(id);
+        var kinds = scene.view().kinds();
+        return Laid.of(Taking.taken(Rig.EMPTY, scene.units(), SceneTaking.proposed(kinds, request.decisions()), Taking.Twice.RENUMBER),
+                kinds.stream().map(SceneKind::asked).toList());
+    }
+
+    /** 200 with the scenes that wait to be decided on, the newest first. */
+    @GetMapping("/api/scenes")
+    List<StoredScene> waiting() {
+        return scenes.waiting();
     }
 
     /** 204; it is forgotten. */

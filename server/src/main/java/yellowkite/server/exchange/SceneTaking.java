@@ -1,12 +1,11 @@
 package yellowkite.server.exchange;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -21,6 +20,8 @@ import yellowkite.core.rig.taking.KindChoice;
 import yellowkite.core.rig.taking.ModeDifference;
 import yellowkite.core.rig.taking.Taking;
 import yellowkite.server.database.HouseClock;
+import yellowkite.server.exchange.ExchangeRepository.Direction;
+import yellowkite.server.exchange.ExchangeRepository.StoredExchange;
 import yellowkite.server.exchange.SceneChoiceRepository.StoredChoice;
 import yellowkite.server.exchange.Scenes.Arrived;
 import yellowkite.server.intake.ProfileTaking;
@@ -38,9 +39,11 @@ class SceneTaking {
     private final RigTaking rigs;
     private final ProfileTaking profiles;
     private final SceneChoiceRepository choices;
+    private final ExchangeRepository exchanges;
     private final HouseClock clock;
 
-    SceneTaking(RigTaking rigs, ProfileTaking profiles, SceneChoiceRepository choices, HouseClock clock) {
+    SceneTaking(RigTaking rigs, ProfileTaking profiles, SceneChoiceRepository choices, ExchangeRepository exchanges, HouseClock clock) {
+        this.exchanges = exchanges;
         this.rigs = rigs;
         this.profiles = profiles;
         this.choices = choices;
@@ -57,7 +60,14 @@ class SceneTaking {
      * @param decidedBy who decided so for an earlier scene; null if nobody did
      */
     record SceneKind(Asked asked, String words, int units, List<String> ids, Found theirs, Found ours, @Nullable ModeDifference difference,
-            KindChoice usual, @Nullable String decidedBy) {}
+            KindChoice usual, @Nullable String decidedBy) {
+        /** {@return the same where a rig has something for it already} */
+        SceneKind as(Found found, KindChoice choice) {
+            return new SceneKind(asked, words, units, ids, theirs, found.hasProfile() ? found : ours,
+                    found.isSameMode(ours) ? difference : null,
+                    choice, null);
+        }
+    }
 
     record SceneView(String id, String name, int units, List<SceneKind> kinds, List<SceneUnits.Note> notes) {}
 
@@ -107,8 +117,12 @@ class SceneTaking {
         return new Decided(before.choice(), rigs.find(kind.sized(), typeId), before.by());
     }
 
-    /** @param found what they become if it is OURS; null = as it was found */
-    record SceneDecision(Asked asked, KindChoice choice, @Nullable Found found) {
+    /**
+     * What becomes of a kind.
+     *
+     * @param found what they become if it is OURS; null = as it was found. @param decided whether somebody decided so, or it stood there
+     */
+    record SceneDecision(Asked asked, KindChoice choice, @Nullable Found found, boolean decided) {
         SceneDecision {
             Objects.requireNonNull(asked, "asked");
             Objects.requireNonNull(choice, "choice");
@@ -120,32 +134,58 @@ class SceneTaking {
      *
      * @param change asked for again with it, it is the same rig
      */
-    String take(Arrived scene, String name, List<SceneDecision> decisions, Change change) throws IOException {
-        var decided = new HashMap<Asked, SceneDecision>();
-        decisions.forEach(each -> decided.put(each.asked(), each));
-        var found = new HashMap<Asked, Found>();
-        var taken = new ArrayList<Taking.Decision>();
-        try (var file = MvrFile.open(Files.newByteChannel(scene.file()))) {
-            var shelf = new HashMap<String, StoredRevision>();
-            for (var kind : scene.view().kinds()) {
-                var decision = decided.getOrDefault(kind.asked(), new SceneDecision(kind.asked(), kind.usual(), null));
-                var is = found(kind, decision, path -> shelf.computeIfAbsent(path, each -> onShelf(file, each, change)));
-                if (is != null) {
-                    found.put(kind.asked(), is);
-                }
-                taken.add(new Taking.Decision(kind.asked(), decision.choice() == KindChoice.LEAVE_OUT, is));
-            }
-        }
-        var units = Taking.taken(Rig.EMPTY, scene.units(), taken, Taking.Twice.RENUMBER);
+    String take(Arrived scene, String name, List<SceneDecision> decisions, Change change) {
+        var decided = decided(scene, scene.view().kinds(), decisions, any -> true, change);
+        var units = Taking.taken(Rig.EMPTY, scene.units(), decided, Taking.Twice.RENUMBER);
         if (units.isEmpty()) {
             throw Refusal.unfit("decisions", "Nothing of this scene would be imported.");
         }
         var rig = rigs.begin(name, "'" + scene.view().name() + "'", units, change);
-        decided.values().forEach(each -> remember(each.asked(), each.choice(), found.get(each.asked()), change));
-        return rig;
+        exchanges.add(new StoredExchange(rig.id(), rig.id(), Direction.IN, scene.view().id(), scene.view().name(),
+                units.size() + " units, a new rig", change.author().name(), clock.now(), rig.version()));
+        remember(decisions, decided, change);
+        return rig.id();
+    }
+
+    /** {@return what becomes of each kind} @param shelved kinds whose profiles come onto the House shelf, where the file's was chosen */
+    List<Taking.Decision> decided(Arrived scene, List<SceneKind> kinds, List<SceneDecision> decisions, Predicate<SceneKind> shelved,
+            Change change) {
+        try (var file = scene.open()) {
+            var shelf = new HashMap<String, StoredRevision>();
+            return decided(kinds, decisions, kind -> shelved.test(kind)
+                    ? theirs(kind, path -> shelf.computeIfAbsent(path, each -> onShelf(file, each, change)))
+                    : kind.theirs());
+        }
+    }
+
+    /** Like {@link #decided(Arrived, List, List, Predicate, Change)}, where the file's own profiles stay where they are. */
+    static List<Taking.Decision> proposed(List<SceneKind> kinds, List<SceneDecision> decisions) {
+        return decided(kinds, decisions, SceneKind::theirs);
+    }
+
+    private static List<Taking.Decision> decided(List<SceneKind> kinds, List<SceneDecision> decisions, Function<SceneKind, Found> theirs) {
+        var by = decisions.stream().collect(Collectors.toMap(SceneDecision::asked, Function.identity(), (first, second) -> second));
+        return kinds.stream().map(kind -> {
+            var decision = by.getOrDefault(kind.asked(), new SceneDecision(kind.asked(), kind.usual(), null, false));
+            var found = switch (decision.choice()) {
+                case LEAVE_OUT -> null;
+                case OURS -> decision.found() == null ? kind.ours() : decision.found();
+                case THEIRS -> theirs.apply(kind);
+                case PLACEHOLDER -> kind.theirs().footprint() > 0 ? Found.placeholder(kind.theirs().footprint()) : Found.NOTHING;
+            };
+            return new Taking.Decision(kind.asked(), decision.choice() == KindChoice.LEAVE_OUT, found);
+        }).toList();
     }
 
     /** Of what only stood there as usual nothing is remembered. */
+    void remember(List<SceneDecision> decisions, List<Taking.Decision> became, Change change) {
+        var found = new HashMap<Asked, Found>();
+        became.stream().filter(each -> each.found() != null).forEach(each -> found.put(each.asked(), each.found()));
+        decisions.stream()
+            .filter(SceneDecision::decided)
+            .forEach(each -> remember(each.asked(), each.choice(), found.get(each.asked()), change));
+    }
+
     private void remember(Asked kind, KindChoice choice, @Nullable Found found, Change change) {
         if (kind.spec().isEmpty() || kind.spec().length() > LONGEST_SPEC || kind.mode().length() > LONGEST_MODE) {
             return; // a fixture that names nothing is another one each time
@@ -155,15 +195,6 @@ class SceneTaking {
                 new StoredChoice(profile == null ? choice : KindChoice.OURS, profile, profile == null || found == null ? "" : found.mode(),
                         change.author().name()),
                 clock.now());
-    }
-
-    private @Nullable Found found(SceneKind kind, SceneDecision decision, Function<String, StoredRevision> shelf) {
-        return switch (decision.choice()) {
-            case LEAVE_OUT -> null;
-            case OURS -> decision.found() == null ? kind.ours() : decision.found();
-            case THEIRS -> theirs(kind, shelf);
-            case PLACEHOLDER -> kind.theirs().footprint() > 0 ? Found.placeholder(kind.theirs().footprint()) : Found.NOTHING;
-        };
     }
 
     private Found theirs(SceneKind kind, Function<String, StoredRevision> shelf) {

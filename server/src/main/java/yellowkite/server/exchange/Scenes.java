@@ -1,6 +1,7 @@
 package yellowkite.server.exchange;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -8,9 +9,12 @@ import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -24,89 +28,202 @@ import yellowkite.core.mvr.SceneUnits;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Unit;
 import yellowkite.server.database.HouseClock;
+import yellowkite.server.exchange.SceneRepository.StoredScene;
 import yellowkite.server.exchange.SceneTaking.SceneView;
+import yellowkite.server.web.Author;
 import yellowkite.server.web.Refusal;
 
-/** Scenes that have been handed over and wait to be decided on. None outlives the program: nothing of it stands before it is taken. */
+/** Scenes that have been handed over: they are kept until they are decided on, and those that a rig came from as long as it is there. */
 @Service
 class Scenes {
     private static final Logger LOG = LoggerFactory.getLogger(Scenes.class);
-    private static final int MOST = 8;
-    private static final Duration KEPT = Duration.ofHours(2);
+    private static final int MOST_WAITING = 12;
+    private static final int MOST_READ = 8;
+    private static final Duration WAITING = Duration.ofDays(14);
+    private static final Duration READ = Duration.ofHours(2);
+    private static final int PART = 4 << 20;
     private final SceneTaking taking;
+    private final SceneRepository repository;
     private final HouseClock clock;
-    private final Map<String, Arrived> waiting = new ConcurrentHashMap<>();
+    private final Map<String, Arrived> read = new ConcurrentHashMap<>();
+    /** Scenes on their way into the database: a hundred megabytes take it longer than reading them. */
+    private final Map<String, Future<?>> storing = new ConcurrentHashMap<>();
+    private final ExecutorService hands = Executors
+        .newSingleThreadExecutor(work -> Thread.ofPlatform().name("scenes").daemon().unstarted(work));
 
-    Scenes(SceneTaking taking, HouseClock clock) {
+    Scenes(SceneTaking taking, SceneRepository repository, HouseClock clock) {
         this.taking = taking;
+        this.repository = repository;
         this.clock = clock;
     }
 
     /**
      * A scene that was read.
      *
-     * @param file where it lies
+     * @param file a copy of it, for as long as it is read
      * @param units with what the file's own profiles say of them, pinned by their path
-     * @param view what was shown of it: it is decided upon as it was seen
      */
-    record Arrived(Path file, LocalDateTime at, List<Unit> units, SceneView view) {}
+    record Arrived(Path file, LocalDateTime at, List<Unit> units, SceneView view) {
+        MvrFile open() {
+            try {
+                return MvrFile.open(Files.newByteChannel(file));
+            } catch (IOException gone) {
+                throw new UncheckedIOException(gone);
+            }
+        }
+    }
 
     /**
-     * Reads a scene and keeps it. {@return what was read} @param file is deleted when it is left
+     * Reads a scene and keeps it. {@return what was read} @param file is deleted some time
      *
      * @throws yellowkite.core.archive.FormatException if it is none
      */
-    Arrived receive(String name, Path file) throws IOException {
-        if (waiting.size() >= MOST) {
-            waiting.entrySet()
-                .stream()
-                .min(Map.Entry.comparingByValue(Comparator.comparing(Arrived::at)))
-                .map(Map.Entry::getKey)
-                .ifPresent(this::leave);
-        }
+    Arrived receive(String name, Path file, Author author) throws IOException {
+        var waiting = repository.waiting();
+        waiting.stream().skip(MOST_WAITING - 1).forEach(each -> leave(each.id()));
+        var id = UUID.randomUUID().toString();
+        var arrived = read(id, name, file);
+        keep(id, arrived);
+        storing.put(id, hands.submit(() -> {
+            store(id, name, arrived, author);
+            storing.remove(id);
+            return id;
+        }));
+        return arrived;
+    }
+
+    private Arrived read(String id, String name, Path file) throws IOException {
         try (var scene = MvrFile.open(Files.newByteChannel(file))) {
-            var read = SceneUnits.of(scene.scene());
-            var found = FoundProfiles.of(scene, read.units(), "", (asked, id) -> nothing(asked.footprint()), false);
-            var id = UUID.randomUUID().toString();
-            var arrived = new Arrived(file, clock.now(), found.units(), taking.show(id, name, scene, read, found));
-            waiting.put(id, arrived);
-            return arrived;
+            var units = SceneUnits.of(scene.scene());
+            var found = FoundProfiles.of(scene, units.units(), "", (asked, own) -> nothing(asked.footprint()), false);
+            return new Arrived(file, clock.now(), found.units(), taking.show(id, name, scene, units, found));
         }
+    }
+
+    private void store(String id, String name, Arrived arrived, Author author) throws IOException {
+        repository.begin(new StoredScene(id, name, Files.size(arrived.file()), arrived.units().size(), arrived.view().kinds().size(),
+                author.name(), arrived.at()));
+        try (var in = Files.newInputStream(arrived.file())) {
+            int position = 0;
+            for (byte[] part = in.readNBytes(PART); part.length > 0; part = in.readNBytes(PART)) {
+                repository.addPart(id, position, part);
+                position++;
+            }
+        }
+        repository.complete(id);
     }
 
     private static Found nothing(@Nullable Integer footprint) {
         return footprint == null || footprint < 1 ? Found.NOTHING : Found.placeholder(footprint);
     }
 
-    Arrived require(String id) {
-        return Optional.ofNullable(waiting.get(id))
-            .orElseThrow(() -> Refusal.notFound("This scene is not here any more. Choose its file again."));
+    /** What was read is read again when it is wanted. */
+    private void keep(String id, Arrived arrived) {
+        if (read.size() >= MOST_READ) {
+            read.entrySet()
+                .stream()
+                .min(Map.Entry.comparingByValue(Comparator.comparing(Arrived::at)))
+                .map(Map.Entry::getKey)
+                .ifPresent(this::forget);
+        }
+        read.put(id, arrived);
     }
 
-    /** Forgets it; nothing happens if it is not here. */
+    List<StoredScene> waiting() {
+        return repository.waiting();
+    }
+
+    /** Waits until a scene is in the database. @throws Refusal 404 if it did not get there */
+    void requireStored(String id) {
+        try {
+            var way = storing.get(id);
+            if (way != null) {
+                way.get();
+            }
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        } catch (ExecutionException failed) {
+            LOG.warn("A scene could not be kept.", failed.getCause());
+        }
+        if (repository.find(id).isEmpty()) {
+            forget(id);
+            throw gone();
+        }
+    }
+
+    private static Refusal gone() {
+        return Refusal.notFound("This scene is not here any more. Choose its file again.");
+    }
+
+    /** {@return a scene as it is read now} @throws Refusal 404 if it was left */
+    Arrived require(String id) {
+        if (storing.containsKey(id) && read.get(id) instanceof Arrived arrived) {
+            return arrived;
+        }
+        var stored = repository.find(id).orElseThrow(Scenes::gone);
+        var known = read.get(id);
+        if (known != null && Files.exists(known.file())) {
+            return known;
+        }
+        try {
+            var arrived = read(id, stored.name(), copy(id));
+            keep(id, arrived);
+            return arrived;
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
+    }
+
+    private Path copy(String id) throws IOException {
+        var file = Files.createTempFile("kite-scene-", ".mvr");
+        file.toFile().deleteOnExit();
+        try (var out = Files.newOutputStream(file)) {
+            repository.copy(id, out);
+        }
+        return file;
+    }
+
+    /** Forgets it, unless a rig came from it; nothing happens if it is not here. */
     void leave(String id) {
-        Optional.ofNullable(waiting.remove(id)).ifPresent(left -> {
+        if (storing.containsKey(id)) {
+            hands.submit(() -> repository.leave(id)); // once it is there
+        } else {
+            repository.leave(id);
+        }
+        forget(id);
+    }
+
+    /** Deletes it: a newer one stands for its rig. */
+    void delete(String id) {
+        repository.delete(id);
+        forget(id);
+    }
+
+    private void forget(String id) {
+        var left = read.remove(id);
+        if (left != null) {
             try {
                 Files.deleteIfExists(left.file());
             } catch (IOException stays) {
                 LOG.warn("A scene that was left stays on the disk: {}", left.file());
             }
-        });
+        }
     }
 
     @Scheduled(fixedDelayString = "PT10M")
     void leaveOldOnes() {
-        var before = clock.now().minus(KEPT);
-        waiting.entrySet()
+        repository.leaveBefore(clock.now().minus(WAITING), clock.now().minus(READ));
+        read.entrySet()
             .stream()
-            .filter(each -> each.getValue().at().isBefore(before))
+            .filter(each -> each.getValue().at().isBefore(clock.now().minus(READ)))
             .map(Map.Entry::getKey)
             .toList()
-            .forEach(this::leave);
+            .forEach(this::forget);
     }
 
     @EventListener(ContextClosedEvent.class)
     void end() {
-        List.copyOf(waiting.keySet()).forEach(this::leave);
+        hands.shutdown();
+        List.copyOf(read.keySet()).forEach(this::forget);
     }
 }

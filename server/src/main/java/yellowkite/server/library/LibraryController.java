@@ -15,7 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.dmx.Tail;
 import yellowkite.core.library.Found.Hit;
 import yellowkite.core.library.NearNames;
-import yellowkite.server.library.LibraryView.ProductionLine;
+import yellowkite.server.library.LibraryView.ListedProduction;
 import yellowkite.server.library.ListedRepository.Listed;
 import yellowkite.server.library.ListedRepository.ListedMode;
 import yellowkite.server.library.ProductionVersionRepository.ProductionVersion;
@@ -126,7 +126,7 @@ class LibraryController {
                 profile.errors(), profile.warnings(), picture == null ? null : "/api/media/" + picture + "?side=96",
                 profile.draftBy(),
                 productionVersion == null ? null
-                        : new ProductionLine(productionVersion.production(), productionVersion.origin(), productionVersion.number()),
+                        : new ListedProduction(productionVersion.production(), productionVersion.origin(), productionVersion.number()),
                 views, profile.modes(), hit.missing());
     }
 }

@@ -17,7 +17,7 @@ import yellowkite.server.revisions.ModeSummary;
 record LibraryView(int total, int found, List<Section> sections, Left left, List<Profile> profiles) {
 
     /** What a production puts into a fixture. @param origin the profile that it derives from, and {@code revision} of that */
-    record ProductionLine(String production, String origin, int revision) {}
+    record ListedProduction(String production, String origin, int revision) {}
 
     /**
      * @param revision its newest; 0 if it was never published
@@ -29,6 +29,6 @@ record LibraryView(int total, int found, List<Section> sections, Left left, List
      */
     record Profile(String id, String manufacturer, String name, Shelf shelf, int revision, int errors, int warnings,
             @Nullable String picture, @Nullable String draftBy,
-            @Nullable ProductionLine productionVersion, List<ModeSummary> modes, int modeCount,
+            @Nullable ListedProduction productionVersion, List<ModeSummary> modes, int modeCount,
             List<String> missing) {}
 }

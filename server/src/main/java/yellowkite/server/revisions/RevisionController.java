@@ -3,13 +3,9 @@ package yellowkite.server.revisions;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDateTime;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.zip.Deflater;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
@@ -31,6 +27,7 @@ import yellowkite.server.database.Transactions;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Line;
 import yellowkite.server.web.Refusal;
+import yellowkite.server.web.ZipDownload;
 
 /** Revisions: what there is, what goes out, and what is withdrawn. */
 @RestController
@@ -140,20 +137,7 @@ class RevisionController {
             .map(id -> repository.findNewest(id)
                 .orElseThrow(() -> Refusal.notFound("One of these profiles is not in the library any more, or was never published.")))
             .toList();
-        StreamingResponseBody body = out -> {
-            try (var zip = new ZipOutputStream(out)) {
-                zip.setLevel(Deflater.NO_COMPRESSION); // the files are packed already
-                var taken = new HashSet<String>();
-                for (var revision : chosen) { // one after the other, so that only one is in memory
-                    zip.putNextEntry(
-                            new ZipEntry(FileNames.free(FileNames.of(reader.description(revision).type(), revision.number()), taken)));
-                    zip.write(reader.file(revision));
-                    zip.closeEntry();
-                }
-            }
-        };
-        var disposition = ContentDisposition.attachment().filename("profiles, " + clock.now().toLocalDate() + ".zip").build();
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString()).body(body);
+        return ZipDownload.of("profiles, " + clock.now().toLocalDate() + ".zip", chosen.stream().map(reader::packed).toList());
     }
 
     /**

@@ -14,6 +14,7 @@ import yellowkite.core.archive.Sha256;
 import yellowkite.core.check.Checks;
 import yellowkite.core.check.Finding;
 import yellowkite.core.compare.Side;
+import yellowkite.core.gdtf.FileNames;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.house.StoredHouse;
@@ -22,6 +23,7 @@ import yellowkite.server.content.ContentStore;
 import yellowkite.server.stored.StoredForm.Unreadable;
 import yellowkite.server.stored.StoredForms;
 import yellowkite.server.web.Refusal;
+import yellowkite.server.web.ZipDownload;
 
 /** Revisions as they are read. None of them ever changes, so what is made of one is kept for a while. */
 @Service
@@ -133,6 +135,11 @@ public class RevisionReader {
         var others = new LinkedHashMap<String, byte[]>();
         repository.entries(revision.id()).forEach((path, sha) -> others.put(path, contents.require(sha)));
         return GdtfFile.pack(contents.require(revision.descriptionSha256()), others);
+    }
+
+    /** {@return a revision's file for a download of several} */
+    public ZipDownload.Packed packed(StoredRevision revision) {
+        return new ZipDownload.Packed(FileNames.of(description(revision).type(), revision.number()), () -> file(revision));
     }
 
     /** {@return the newest revision of a profile that holds this very file} */

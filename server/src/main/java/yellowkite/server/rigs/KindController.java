@@ -5,9 +5,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.ModeCosts;
 import yellowkite.core.rig.MovingUp;
@@ -15,17 +17,33 @@ import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
 import yellowkite.core.rig.edit.ByMode;
 import yellowkite.core.rig.edit.RigEdit;
+import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.StoredRevision;
+import yellowkite.server.web.Refusal;
+import yellowkite.server.web.ZipDownload;
 
 /** What the units of a rig could be instead, kind by kind, over HTTP. Reads only. */
 @RestController
 class KindController {
     private final Rigs rigs;
     private final RigFixtures fixtures;
+    private final RevisionReader reader;
 
-    KindController(Rigs rigs, RigFixtures fixtures) {
+    KindController(Rigs rigs, RigFixtures fixtures, RevisionReader reader) {
+        this.reader = reader;
         this.rigs = rigs;
         this.fixtures = fixtures;
+    }
+
+    /** 200 with the pinned revisions of a rig in one ZIP, a file each; 422 if it pins none. */
+    @GetMapping(value = "/api/rigs/{rigId}/profiles.zip", produces = "application/zip")
+    ResponseEntity<StreamingResponseBody> profiles(@PathVariable String rigId) {
+        var rig = rigs.require(rigId).rig();
+        var pinned = kinds(rig).keySet().stream().map(Found::pin).distinct().flatMap(pin -> fixtures.revision(pin).stream()).toList();
+        if (pinned.isEmpty()) {
+            throw Refusal.unfit("units", "No unit of this rig has a profile.");
+        }
+        return ZipDownload.of("profiles of " + rig.name() + ".zip", pinned.stream().map(reader::packed).toList());
     }
 
     /** Another mode of a kind. @param fixture what units would be */

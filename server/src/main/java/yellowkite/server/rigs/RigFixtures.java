@@ -22,11 +22,13 @@ import yellowkite.core.rig.Matching.CandidateMode;
 import yellowkite.core.rig.Matching;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
+import yellowkite.core.rig.UnitField;
 import yellowkite.core.rig.edit.AddUnits;
 import yellowkite.core.rig.edit.ReplaceFixture;
 import yellowkite.core.rig.edit.RigEdit;
 import yellowkite.core.rig.edit.SeveralRigEdits;
 import yellowkite.core.rig.edit.TakeUnits;
+import yellowkite.core.rig.edit.UpdateUnits;
 import yellowkite.server.library.LibraryShelves;
 import yellowkite.server.library.UseRepository;
 import yellowkite.server.revisions.RevisionReader;
@@ -188,6 +190,9 @@ class RigFixtures {
             case AddUnits add -> Stream.of(add.fixture());
             case ReplaceFixture replace -> Stream.of(replace.fixture());
             case TakeUnits take -> take.units().stream().map(Unit::found);
+            case UpdateUnits update -> Stream.concat(update.added().stream(),
+                    update.given().stream().filter(each -> each.fields().contains(UnitField.FIXTURE)).map(UpdateUnits.Given::unit))
+                .map(Unit::found);
             case SeveralRigEdits(var edits) -> edits.stream().flatMap(RigFixtures::named);
             default -> Stream.empty();
         };

@@ -23,6 +23,7 @@ import yellowkite.core.rig.Patch;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.RigFindings;
 import yellowkite.core.rig.Unit;
+import yellowkite.core.rig.UnitField;
 import yellowkite.core.rig.UniverseFacts;
 import yellowkite.core.rig.edit.Cures;
 import yellowkite.server.library.ListedRepository;
@@ -36,6 +37,7 @@ import yellowkite.server.rigs.RigView.PatchLine;
 import yellowkite.server.rigs.RigView.RigHistoryLine;
 import yellowkite.server.rigs.RigView.RigKind;
 import yellowkite.server.rigs.RigView.StretchLine;
+import yellowkite.server.rigs.RigView.UnitAside;
 import yellowkite.server.rigs.RigView.UnitLine;
 import yellowkite.server.rigs.RigView.UniverseLine;
 import yellowkite.server.stored.StoredForm;
@@ -79,7 +81,11 @@ class RigShaper {
                     .map(each -> new FindingLine(each.severity(), each.where(), each.unit(), each.says()))
                     .toList(),
                 history(loaded), loaded.history().done() > loaded.history().floor(),
-                loaded.history().done() < loaded.history().steps().size(), used, universes.size() * AddressMap.UNIVERSE - used);
+                loaded.history().done() < loaded.history().steps().size(), used, universes.size() * AddressMap.UNIVERSE - used,
+                rig.aside()
+                    .stream()
+                    .map(unit -> new UnitAside(unit.uuid(), unit.id(), unit.name(), UnitField.FIXTURE.words(unit), unit.addressWords()))
+                    .toList());
     }
 
     /** What units are, however it was found. */

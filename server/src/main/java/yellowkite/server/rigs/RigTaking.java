@@ -9,6 +9,7 @@ import yellowkite.core.rig.Asked;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
+import yellowkite.core.rig.edit.RigEdit;
 import yellowkite.core.rig.edit.TakeUnits;
 import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.Change;
@@ -20,8 +21,10 @@ public class RigTaking {
     private final RigFixtures fixtures;
     private final RigProposals proposals;
     private final Rigging rigging;
+    private final Rigs rigs;
 
-    RigTaking(RigFixtures fixtures, RigProposals proposals, Rigging rigging) {
+    RigTaking(RigFixtures fixtures, RigProposals proposals, Rigging rigging, Rigs rigs) {
+        this.rigs = rigs;
         this.fixtures = fixtures;
         this.proposals = proposals;
         this.rigging = rigging;
@@ -57,21 +60,47 @@ public class RigTaking {
         return found.hasProfile() ? fixtures.revision(found.pin()).map(StoredRevision::profileId) : Optional.empty();
     }
 
+    /** A rig at a version. */
+    public record RigState(String id, int version, Rig rig) {}
+
+    /** @throws Refusal 404 if there is none */
+    public RigState require(String rigId) {
+        return state(rigs.require(rigId));
+    }
+
+    private static RigState state(LoadedRig loaded) {
+        return new RigState(loaded.row().id(), loaded.row().version(), loaded.rig());
+    }
+
+    /** {@return a rig as it was at a version} */
+    public Rig at(String rigId, int version) {
+        var now = rigs.require(rigId);
+        return version == now.row().version() ? now.rig() : rigs.at(now.row(), version).rig();
+    }
+
+    /** {@return the rig after an edit} @throws Refusal 409 if it went on since that version; 422 if the edit does not fit */
+    public RigState edit(String rigId, int seen, RigEdit edit, Change change) {
+        return state(rigging.edit(rigId, seen, edit, change));
+    }
+
+    /** {@return the revision that a unit pins} */
+    public Optional<StoredRevision> revision(String pin) {
+        return fixtures.revision(pin);
+    }
+
     /**
-     * {@return the id of a new rig that holds some units} @param from what they came from, in words
+     * {@return a new rig that holds some units} @param from what they came from, in words
      *
      * @throws Refusal 422 if one of them does not fit; there is no rig then
      */
-    public String begin(String name, String from, List<Unit> units, Change change) {
+    public RigState begin(String name, String from, List<Unit> units, Change change) {
         var edit = new TakeUnits(from, units);
         fixtures.requireTrue(edit); // before there is a rig, which would stay empty
         if (edit.applyTo(Rig.EMPTY) instanceof Outcome.Rejected<Rig>(var field, var why)) {
             throw Refusal.unfit(field, why);
         }
         var begun = rigging.begin(name, "", change);
-        if (begun.rig().units().isEmpty()) { // else it was begun before, and only the answer was lost
-            rigging.edit(begun.row().id(), begun.row().version(), edit, Change.by(change.author()));
-        }
-        return begun.row().id();
+        return state(begun.rig().units().isEmpty() ? rigging.edit(begun.row().id(), begun.row().version(), edit, Change.by(change.author()))
+                : begun); // it was begun before, and only the answer was lost
     }
 }

@@ -14,13 +14,14 @@ import yellowkite.core.rig.edit.RigEdit;
  * A rig as a page shows it.
  *
  * @param kinds what units are, each once
+ * @param aside units that an update took out
  * @param free how many addresses of the universes in use are free
  */
 record RigView(String id, int version, String name, String production, @Nullable LocalDate from, @Nullable LocalDate to, String notes,
         @Nullable Integer console, boolean binned, List<RigKind> kinds, List<UnitLine> units, List<UniverseLine> universes,
         List<CollisionLine> collisions, List<FindingLine> findings, List<RigHistoryLine> history, boolean canUndo, boolean canRedo,
         int used,
-        int free) {
+        int free, List<UnitAside> aside) {
 
     /**
      * A mode that units are. @param profileId null without a profile. @param revision pinned, and {@code newest} of its profile; 0 without
@@ -44,6 +45,9 @@ record RigView(String id, int version, String name, String production, @Nullable
     record UnitLine(String uuid, String id, String name, @Nullable Integer number, String layer, List<String> groups,
             @Nullable String position, @Nullable String unitClass, int kind, List<PatchLine> addresses, String address, String note,
             String colour, int dipOffset, @Nullable String hangsOn, boolean shared, List<Differing.ChangedStep> differs, String place) {}
+
+    /** A unit that an update took out. @param fixture what it is, in words */
+    record UnitAside(String uuid, String id, String name, String fixture, String address) {}
 
     /** Free addresses of a universe. */
     record StretchLine(int from, int to) {}

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowkite.core.history.History;
@@ -187,9 +188,9 @@ class Rigging {
         return changed;
     }
 
+    /** What is set aside pins its revisions, too: it may come back. */
     private static Map<String, Integer> pins(Rig rig) {
-        return rig.units()
-            .stream()
+        return Stream.concat(rig.units().stream(), rig.aside().stream())
             .filter(unit -> unit.found().hasProfile())
             .collect(Collectors.groupingBy(unit -> unit.found().pin(), Collectors.summingInt(unit -> 1)));
     }

@@ -68,17 +68,17 @@ class WantedController {
         return SourceFile.answer(name, wishes.file(id, name));
     }
 
-    record VersionRequest(int version) {}
+    record WishVersionRequest(int version) {}
 
     /** 200 with the wish, which the one who asks writes from now on. */
     @PostMapping("/api/wanted/{id}/take")
-    WishLine take(@PathVariable String id, @RequestBody VersionRequest request, Author author) {
+    WishLine take(@PathVariable String id, @RequestBody WishVersionRequest request, Author author) {
         return wishes.take(id, request.version(), author);
     }
 
     /** 200 with the wish, which nobody writes any more. */
     @PostMapping("/api/wanted/{id}/give-back")
-    WishLine giveBack(@PathVariable String id, @RequestBody VersionRequest request) {
+    WishLine giveBack(@PathVariable String id, @RequestBody WishVersionRequest request) {
         return wishes.take(id, request.version(), null);
     }
 
@@ -97,7 +97,7 @@ class WantedController {
     /** 204; an open wish is forgotten, with its files. */
     @PostMapping("/api/wanted/{id}/drop")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void drop(@PathVariable String id, @RequestBody VersionRequest request) {
+    void drop(@PathVariable String id, @RequestBody WishVersionRequest request) {
         wishes.drop(id, request.version());
     }
 }

@@ -5,59 +5,17 @@ import static yellowkite.server.RunningKite.get;
 import static yellowkite.server.RunningKite.post;
 
 import java.nio.charset.StandardCharsets;
-import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
-import yellowkite.core.archive.Archive;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
-import yellowkite.core.mvr.FreshScene;
-import yellowkite.core.mvr.Scene;
-import yellowkite.core.rig.Asked;
-import yellowkite.core.rig.At;
 import yellowkite.core.rig.Found;
-import yellowkite.core.rig.Patch;
-import yellowkite.core.rig.Rig;
-import yellowkite.core.rig.Unit;
-import yellowkite.demo.DemoHouse;
 import yellowkite.server.RunningKite.Answer;
 import yellowkite.server.RunningKite;
 
 class SceneImportTest {
-    private static GdtfFile profile(String name) {
-        var file = RunningKite.fresh(DemoHouse.moth());
-        return new GdtfFile(GdtfDescription.of(file.description().type().with(f -> {
-            f.manufacturer = "Sluicegate Works";
-            f.name = name;
-        })), file.others());
-    }
-
-    /** {@return a unit that asks for a profile in the scene} */
-    private static Unit unit(int number, String model) {
-        return Unit.of(f -> {
-            f.uuid = "00000000-0000-0000-0000-00000000000" + number;
-            f.id = String.valueOf(number);
-            f.name = "Rail " + number;
-            f.layer = "Overhead";
-            f.asked = Asked.of("Sluicegate Works", model, "Nine", null);
-            f.found = Found.chosen(model, "Sluicegate Works", model, "Nine", new TreeMap<>(Map.of(1, 9)));
-            f.addresses = List.of(new Patch(1, new At(1, 1 + 9 * (number - 1)), 9));
-        });
-    }
-
-    private static Answer hand(Map<String, byte[]> profiles, Unit... units) {
-        var rig = Rig.EMPTY.withUnits(List.of(units));
-        var specs = new LinkedHashMap<String, String>();
-        rig.units().forEach(unit -> specs.put(unit.found().pin(), unit.found().pin() + ".gdtf"));
-        var entries = new LinkedHashMap<String, byte[]>();
-        entries.put(Scene.ENTRY, FreshScene.of(rig, specs).write());
-        entries.putAll(profiles);
-        return RunningKite.uploadOne("/api/scenes", "weir.mvr", Archive.write(entries));
-    }
-
     private static JsonNode rig(Answer taken) {
         assertThat(taken.status()).as(new String(taken.body(), StandardCharsets.UTF_8)).isEqualTo(200);
         return get("/api/rigs/" + taken.json().path("rigId").asString()).json();
@@ -65,7 +23,10 @@ class SceneImportTest {
 
     @Test
     void aSceneIsShownKindByKindAndBecomesARigWithItsProfilesOnTheHouseShelf() {
-        var view = hand(Map.of("Quoit.gdtf", profile("Quoit").write()), unit(1, "Quoit"), unit(2, "Quoit"), unit(3, "Gone")).json();
+        var view = SceneFiles
+            .hand(Map.of("Quoit.gdtf", SceneFiles.profile("Quoit").write()), SceneFiles.unit(1, "Quoit"), SceneFiles.unit(2, "Quoit"),
+                    SceneFiles.unit(3, "Gone"))
+            .json();
 
         assertThat(view.path("units").asInt()).isEqualTo(3);
         assertThat(view.at("/kinds/0/theirs/how").asString()).isEqualTo("EXACT");
@@ -79,6 +40,14 @@ class SceneImportTest {
         assertThat(rig.at("/kinds/0/model").asString()).isEqualTo("Quoit");
         assertThat(rig.at("/units/1/address").asString()).isEqualTo("1.10");
         assertThat(rig.at("/units/0/layer").asString()).isEqualTo("Overhead");
+        RunningKite.delete("/api/scenes/" + id);
+        assertThat(get("/api/scenes/" + id).status()).as("its rig goes out as it").isEqualTo(200);
+    }
+
+    @Test
+    void aSceneThatNobodyTookIsForgotten() {
+        var id = SceneFiles.hand(Map.of(), SceneFiles.unit(1, "Gone")).json().path("id").asString();
+
         assertThat(RunningKite.delete("/api/scenes/" + id).status()).isEqualTo(204);
         assertThat(get("/api/scenes/" + id).status()).isEqualTo(404);
     }
@@ -86,15 +55,17 @@ class SceneImportTest {
     /** Ours has another content under its id, so theirs is a profile by itself: once, whatever modes are asked for and however often. */
     @Test
     void aProfileComesOnceAlsoWhereTheAnswerWasLost() {
-        var theirs = profile("Quadrille");
+        var theirs = SceneFiles.profile("Quadrille");
         RunningKite
             .takeIn(new GdtfFile(GdtfDescription.of(theirs.description().type().with(f -> f.longName = "Of the house")), theirs.others()));
-        var view = hand(Map.of("Quadrille.gdtf", theirs.write()), unit(1, "Quadrille"), unit(2, "Quadrille").with(f -> {
-            f.found = Found.chosen("Quadrille", "Sluicegate Works", "Quadrille", "Six", new TreeMap<>(Map.of(1, 6)));
-        })).json();
+        var view = SceneFiles
+            .hand(Map.of("Quadrille.gdtf", theirs.write()), SceneFiles.unit(1, "Quadrille"), SceneFiles.unit(2, "Quadrille").with(f -> {
+                f.found = Found.chosen("Quadrille", "Sluicegate Works", "Quadrille", "Six", new TreeMap<>(Map.of(1, 6)));
+            }))
+            .json();
         var request = "{\"name\": \"Weir\", \"decisions\": [{\"asked\": " + view.at("/kinds/0/asked")
-                + ", \"choice\": \"THEIRS\", \"found\": null}, {\"asked\": "
-                + view.at("/kinds/1/asked") + ", \"choice\": \"THEIRS\", \"found\": null}]}";
+                + ", \"choice\": \"THEIRS\", \"found\": null, \"decided\": true}, {\"asked\": "
+                + view.at("/kinds/1/asked") + ", \"choice\": \"THEIRS\", \"found\": null, \"decided\": true}]}";
         var change = "00000000-0000-0000-0000-0000000000aa";
 
         var first = post("/api/scenes/" + view.path("id").asString() + "/take", "Ines", change, request);
@@ -108,10 +79,10 @@ class SceneImportTest {
 
     @Test
     void oursCountsWhereItIsTheSameAndWhatDiffersIsTold() {
-        var theirs = profile("Quartet");
+        var theirs = SceneFiles.profile("Quartet");
         RunningKite.takeIn(theirs);
 
-        var view = hand(Map.of("Quartet.gdtf", theirs.write()), unit(1, "Quartet")).json();
+        var view = SceneFiles.hand(Map.of("Quartet.gdtf", theirs.write()), SceneFiles.unit(1, "Quartet")).json();
 
         assertThat(view.at("/kinds/0/usual").asString()).isEqualTo("OURS");
         assertThat(view.at("/kinds/0/ours/model").asString()).isEqualTo("Quartet");
@@ -120,15 +91,16 @@ class SceneImportTest {
 
     @Test
     void aWholeKindIsDecidedOtherwise() {
-        RunningKite.takeIn(profile("Quintal"));
+        RunningKite.takeIn(SceneFiles.profile("Quintal"));
         var other = get("/api/modes?words=Quintal%20Six").json().path(0).toString();
-        var view = hand(Map.of(), unit(1, "Lost"), unit(2, "Left")).json();
+        var view = SceneFiles.hand(Map.of(), SceneFiles.unit(1, "Lost"), SceneFiles.unit(2, "Left")).json();
         var lost = view.at("/kinds/0/asked").toString();
         var left = view.at("/kinds/1/asked").toString();
 
         var rig = rig(post("/api/scenes/" + view.path("id").asString() + "/take",
                 "{\"name\": \"Weir\", \"decisions\": [{\"asked\": " + lost + ", \"choice\": \"OURS\", \"found\": " + other
-                        + "}, {\"asked\": " + left + ", \"choice\": \"LEAVE_OUT\", \"found\": null}]}"));
+                        + ", \"decided\": true}, {\"asked\": " + left
+                        + ", \"choice\": \"LEAVE_OUT\", \"found\": null, \"decided\": true}]}"));
 
         assertThat(rig.path("units").size()).isEqualTo(1);
         assertThat(rig.at("/kinds/0/mode").asString()).isEqualTo("Six");
@@ -137,14 +109,14 @@ class SceneImportTest {
 
     @Test
     void whatWasDecidedIsProposedForTheNextScene() {
-        RunningKite.takeIn(profile("Quenelle"));
+        RunningKite.takeIn(SceneFiles.profile("Quenelle"));
         var other = get("/api/modes?words=Quenelle%20Six").json().path(0).toString();
-        var first = hand(Map.of(), unit(1, "Weir lantern"), unit(2, "Weir post")).json();
+        var first = SceneFiles.hand(Map.of(), SceneFiles.unit(1, "Weir lantern"), SceneFiles.unit(2, "Weir post")).json();
         rig(post("/api/scenes/" + first.path("id").asString() + "/take",
                 "{\"name\": \"Weir\", \"decisions\": [{\"asked\": " + first.at("/kinds/0/asked")
-                        + ", \"choice\": \"OURS\", \"found\": " + other + "}]}"));
+                        + ", \"choice\": \"OURS\", \"found\": " + other + ", \"decided\": true}]}"));
 
-        var next = hand(Map.of(), unit(1, "Weir lantern"), unit(2, "Weir post")).json();
+        var next = SceneFiles.hand(Map.of(), SceneFiles.unit(1, "Weir lantern"), SceneFiles.unit(2, "Weir post")).json();
 
         assertThat(next.at("/kinds/0/usual").asString()).isEqualTo("OURS");
         assertThat(next.at("/kinds/0/ours/model").asString() + " " + next.at("/kinds/0/ours/mode").asString()).isEqualTo("Quenelle Six");
@@ -154,13 +126,13 @@ class SceneImportTest {
 
     @Test
     void whatTheLibraryDoesNotHaveIsNoUnitAndLeavesNoRig() {
-        var view = hand(Map.of(), unit(1, "Lost")).json();
+        var view = SceneFiles.hand(Map.of(), SceneFiles.unit(1, "Lost")).json();
         int before = get("/api/rigs").json().size();
 
         var refused = post("/api/scenes/" + view.path("id").asString() + "/take", "{\"name\": \"Weir\", \"decisions\": [{\"asked\": "
                 + view.at("/kinds/0/asked")
                 + ", \"choice\": \"OURS\", \"found\": {\"how\": \"EXACT\", \"pin\": \"nowhere\", \"manufacturer\": \"A\", \"model\": \"B\","
-                + " \"mode\": \"C\", \"breaks\": {\"1\": 7}, \"sure\": 1, \"why\": \"\"}}]}");
+                + " \"mode\": \"C\", \"breaks\": {\"1\": 7}, \"sure\": 1, \"why\": \"\"}, \"decided\": true}]}");
 
         assertThat(refused.status()).isEqualTo(422);
         assertThat(get("/api/rigs").json().size()).isEqualTo(before);
@@ -175,9 +147,9 @@ class SceneImportTest {
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.json().path("detail").asString()).isEqualTo("'weir.mvr' was refused: it is not a ZIP archive, as it has to be.");
         assertThat(post("/api/scenes/none/take", "{\"name\": \"x\", \"decisions\": []}").status()).isEqualTo(404);
-        var view = hand(Map.of(), unit(1, "Lost")).json();
+        var view = SceneFiles.hand(Map.of(), SceneFiles.unit(1, "Lost")).json();
         var theirs = post("/api/scenes/" + view.path("id").asString() + "/take", "{\"name\": \"Weir\", \"decisions\": [{\"asked\": "
-                + view.at("/kinds/0/asked") + ", \"choice\": \"THEIRS\", \"found\": null}]}");
+                + view.at("/kinds/0/asked") + ", \"choice\": \"THEIRS\", \"found\": null, \"decided\": true}]}");
         assertThat(theirs.json().path("detail").asString()).isEqualTo("The file has no profile of Lost, Nine.");
     }
 }

@@ -16,9 +16,9 @@ import yellowkite.server.RunningKite.Answer;
 import yellowkite.server.RunningKite;
 
 /** Tests that each have a rig of their own. */
-abstract class OnARig {
-    String rig;
-    int version;
+public abstract class OnARig {
+    protected String rig;
+    protected int version;
 
     @BeforeEach
     void begun() {
@@ -27,7 +27,7 @@ abstract class OnARig {
         version = begun.path("version").asInt();
     }
 
-    static String fixture(String name) {
+    protected static String fixture(String name) {
         var file = RunningKite.fresh(DemoHouse.moth());
         var named = file.description().type().with(f -> {
             f.manufacturer = "Sluicegate Works";
@@ -36,41 +36,41 @@ abstract class OnARig {
         return RunningKite.takeIn(new GdtfFile(GdtfDescription.of(named), file.others()));
     }
 
-    static String text(Answer answer) {
+    protected static String text(Answer answer) {
         return new String(answer.body(), StandardCharsets.ISO_8859_1);
     }
 
-    JsonNode line(String text) {
+    protected JsonNode line(String text) {
         return post(rig + "/line", "{\"text\": \"" + text + "\"}").json();
     }
 
-    Answer edit(String edit) {
+    protected Answer edit(String edit) {
         return post(rig + "/edits", "{\"version\": " + version + ", \"edit\": " + edit + "}");
     }
 
-    JsonNode done(String edit) {
+    protected JsonNode done(String edit) {
         var answer = edit(edit);
         assertThat(answer.status()).as(text(answer)).isEqualTo(200);
         version = answer.json().path("version").asInt();
         return answer.json();
     }
 
-    JsonNode added(String text) {
+    protected JsonNode added(String text) {
         return done(line(text).path("edit").toString());
     }
 
-    static List<String> addresses(JsonNode rig) {
+    protected static List<String> addresses(JsonNode rig) {
         var all = new ArrayList<String>();
         rig.path("units").forEach(unit -> all.add(unit.path("id").asString() + " " + unit.path("address").asString()));
         return all;
     }
 
-    static String unit(JsonNode rig, int at) {
+    protected static String unit(JsonNode rig, int at) {
         return rig.path("units").path(at).path("uuid").asString();
     }
 
     /** Sends a table as a file, and beside it what is to be done with it. */
-    Answer sheet(String what, String table, String how) {
+    protected Answer sheet(String what, String table, String how) {
         var body = "--kite\r\nContent-Disposition: form-data; name=\"file\"; filename=\"patch.csv\"\r\n\r\n" + table
                 + "\r\n--kite\r\nContent-Disposition: form-data; name=\"how\"\r\nContent-Type: application/json\r\n\r\n" + how
                 + "\r\n--kite--\r\n";

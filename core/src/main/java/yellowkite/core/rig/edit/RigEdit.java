@@ -5,7 +5,8 @@ import yellowkite.core.rig.Rig;
 
 /** One change to a rig, as data. Units are named by their uuids, universes by their numbers. */
 public sealed interface RigEdit extends Change<Rig>
-        permits BeginRig, SetRigFacts, PutUniverse, AddUnits, CopyUnits, TakeUnits, RemoveUnits, Describe,
+        permits BeginRig, DeleteAside, RestoreAside, UpdateUnits, SetRigFacts, PutUniverse, AddUnits, CopyUnits, TakeUnits, RemoveUnits,
+        Describe,
         Renumber, PutCells, MoveUnits, PutUnit, ShiftUnits, Readdress, Unaddress, ShareAddresses, SetAdjustments, AdjustUnits,
         AdjustChannel, ReplaceFixture,
         HangOn,

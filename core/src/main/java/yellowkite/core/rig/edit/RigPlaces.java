@@ -18,7 +18,7 @@ public final class RigPlaces implements Places<Rig, RigPlaces.Place> {
 
     /** What of a rig can be changed by itself. */
     public enum Part {
-        FACTS, UNIVERSE, ID, NAME, FIXTURE, ADDRESS, WHERE, GROUPS, ADJUSTMENTS, REST
+        FACTS, UNIVERSE, ASIDE, ID, NAME, FIXTURE, ADDRESS, WHERE, GROUPS, ADJUSTMENTS, REST
     }
 
     /** @param of uuid of the unit, or the universe's number; empty for the rig's own facts */
@@ -27,13 +27,16 @@ public final class RigPlaces implements Places<Rig, RigPlaces.Place> {
     @Override
     public Set<Place> between(Rig before, Rig after) {
         var places = new HashSet<Place>();
-        if (!before.withUnits(after.units()).withUniverses(after.universes()).equals(after)) {
+        if (!before.withUnits(after.units()).withAside(after.aside()).withUniverses(after.universes()).equals(after)) {
             places.add(new Place(Part.FACTS, ""));
         }
         Stream.concat(before.universes().stream().filter(each -> !after.universes().contains(each)),
                 after.universes().stream().filter(each -> !before.universes().contains(each)))
             .map(UniverseFacts::universe)
             .forEach(universe -> places.add(new Place(Part.UNIVERSE, universe.toString())));
+        if (!before.aside().equals(after.aside())) {
+            places.add(new Place(Part.ASIDE, ""));
+        }
         var was = new HashMap<String, Unit>();
         before.units().forEach(unit -> was.put(unit.uuid(), unit));
         for (var unit : after.units()) {
@@ -50,7 +53,7 @@ public final class RigPlaces implements Places<Rig, RigPlaces.Place> {
 
     private static void whole(Unit unit, Set<Place> places) {
         for (var part : Part.values()) {
-            if (part != Part.FACTS && part != Part.UNIVERSE) {
+            if (part != Part.FACTS && part != Part.UNIVERSE && part != Part.ASIDE) {
                 places.add(new Place(part, unit.uuid()));
             }
         }
@@ -96,6 +99,7 @@ public final class RigPlaces implements Places<Rig, RigPlaces.Place> {
         var unit = now.find(place.of()).or(() -> before.find(place.of())).map(each -> "unit " + each.id()).orElse("a unit");
         return switch (place.part()) {
             case FACTS -> "the facts of the rig";
+            case ASIDE -> "the units that were set aside";
             case UNIVERSE -> "universe " + place.of();
             case ID -> "the id of " + unit;
             case NAME -> "the name of " + unit;

@@ -25,6 +25,7 @@ public record SetRigFacts(String name, String production, @Nullable LocalDate fr
             return Said.rejected("console", "A console sends 1 to " + At.MOST_UNIVERSES + " universes.");
         }
         var after = new Rig(name.strip(), production.strip(), from, to, notes.strip(), console, before.universes(), before.units(),
+                before.aside(),
                 before.extra());
         return Said.refusalOfNotes("name", name)
             .or(() -> Said.refusal("production", production))

@@ -51,6 +51,10 @@ public final class RigJson {
         }
         var units = json.putArray("units");
         rig.units().forEach(unit -> units.add(unit(unit)));
+        if (!rig.aside().isEmpty()) {
+            var aside = json.putArray("aside");
+            rig.aside().forEach(unit -> aside.add(unit(unit)));
+        }
         universes(json.putArray("universes"), rig);
         var collisions = Collisions.of(rig.units());
         var there = json.putArray("collisions");

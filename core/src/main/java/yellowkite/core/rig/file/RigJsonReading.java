@@ -36,7 +36,7 @@ final class RigJsonReading {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final Set<String> KNOWN = Set.of("file", "name", "units", "universes", "collisions", "findings", "production", "from",
             "to",
-            "notes", "console");
+            "notes", "console", "aside");
     private static final Set<String> KNOWN_OF_UNIT = Set.of("id", "uuid", "name", "number", "layer", "groups", "position", "class", "asked",
             "found", "addresses", "place", "adjustments", "note", "colour", "dipOffset", "hangsOn", "sharedAs");
     private static final int LONGEST_TEXT = 10_000;
@@ -77,13 +77,17 @@ final class RigJsonReading {
         for (var each : units) {
             read.add(reading("units[" + read.size() + "]", () -> unit(each, uuids)));
         }
+        var aside = new ArrayList<Unit>();
+        for (var each : json.path("aside")) {
+            aside.add(reading("aside[" + aside.size() + "]", () -> unit(each, uuids)));
+        }
         var universes = new ArrayList<UniverseFacts>();
         for (var each : json.path("universes")) {
             universes.add(reading("universes[" + universes.size() + "]", () -> universe(each)));
         }
         universes.removeIf(each -> each.equals(new UniverseFacts(each.universe(), "", "", Output.NONE, "")));
         return reading("the rig", () -> new Rig(text(json, "name"), text(json, "production"), date(json, "from"), date(json, "to"),
-                text(json, "notes"), whole(json, "console"), universes, read, rest(json, KNOWN)));
+                text(json, "notes"), whole(json, "console"), universes, read, aside, rest(json, KNOWN)));
     }
 
     private interface Reading<T> {

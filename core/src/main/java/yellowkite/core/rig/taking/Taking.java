@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -49,7 +50,9 @@ public final class Taking {
     public enum Twice {
         LEAVE_OUT,
         /** It gets the next number. */
-        RENUMBER
+        RENUMBER,
+        /** It keeps it, for whoever knows them by something else. */
+        KEEP
     }
 
     /** {@return the kinds, in the order in which they come first} */
@@ -64,6 +67,17 @@ public final class Taking {
             .stream()
             .map(each -> new Kind(each.getKey(), each.getValue(), ids.getOrDefault(each.getKey(), List.of())))
             .toList();
+    }
+
+    /** {@return what most of a rig's units are that were asked for by the same names; none if none was} */
+    public static Optional<Found> inRig(Rig rig, Asked asked) {
+        var counted = new LinkedHashMap<Found, Integer>();
+        rig.units()
+            .stream()
+            .filter(unit -> unit.asked().spec().equals(asked.spec()) && unit.asked().mode().equals(asked.mode()))
+            .filter(unit -> !asked.spec().isEmpty() || unit.asked().equals(asked))
+            .forEach(unit -> counted.merge(unit.found(), 1, Integer::sum));
+        return counted.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey);
     }
 
     /** {@return the ids that the rig has already, or that the units have twice} */
@@ -96,7 +110,7 @@ public final class Taking {
             if (decision != null && decision.leaveOut() || has && twice == Twice.LEAVE_OUT) {
                 continue;
             }
-            var id = has ? String.valueOf(next++) : unit.id();
+            var id = has && twice == Twice.RENUMBER ? String.valueOf(next++) : unit.id();
             ids.add(id);
             var uuid = Unit.uuidOf(unit.uuid(), id, uuids);
             renamed.put(unit.uuid(), uuid);

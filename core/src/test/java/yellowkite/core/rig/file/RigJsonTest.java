@@ -62,7 +62,8 @@ class RigJsonTest {
             f.note = "lens is new";
         }, "1.1");
         var rig = new Rig("Summer", "Opera", LocalDate.of(2026, 6, 1), LocalDate.of(2026, 9, 1), "by water", 8,
-                List.of(new UniverseFacts(1, "Rail", "Deck", new Output(Output.Kind.SACN_UNICAST, "10.0.0.7"), "red")), List.of(unit), "");
+                List.of(new UniverseFacts(1, "Rail", "Deck", new Output(Output.Kind.SACN_UNICAST, "10.0.0.7"), "red")), List.of(unit),
+                List.of(Rigs.unit("gone", Rigs.PAR, "3.1")), "");
 
         assertThat(RigJson.read(RigJson.write("x", rig))).isEqualTo(rig);
     }

@@ -37,6 +37,17 @@ class TakingTest {
     void unitsThatTheRigHasGetTheNextNumbersOrStayOutside() {
         assertThat(ids(Taking.taken(rig, read, List.of(), Twice.RENUMBER))).containsExactly("9", "8", "8a", "10");
         assertThat(ids(Taking.taken(rig, read, List.of(), Twice.LEAVE_OUT))).containsExactly("8", "8a");
+        assertThat(ids(Taking.taken(rig, read, List.of(), Twice.KEEP))).containsExactly("7", "8", "8a", "1");
+    }
+
+    @Test
+    void whatMostOfARigAreIsWhatItHasForAKind() {
+        var mixed = Rigs.of(Rigs.unit("1", Rigs.PAR, f -> f.found = Rigs.SPOT), Rigs.unit("2", Rigs.PAR), Rigs.unit("3", Rigs.PAR),
+                Rigs.unit("4", Found.placeholder(1), f -> f.asked = LAMP));
+
+        assertThat(Taking.inRig(mixed, PAR)).contains(Rigs.PAR);
+        assertThat(Taking.inRig(mixed, new Asked(PAR.spec(), PAR.mode(), 9))).as("by its names").contains(Rigs.PAR);
+        assertThat(Taking.inRig(mixed, Asked.of("Nobody", "Nothing", "", null))).isEmpty();
     }
 
     @Test

@@ -1,7 +1,7 @@
 import type { ComparisonView, DifferenceLine } from '#/api/types';
 import { counted } from '#/ui/counted';
 import { SheetBar } from '#/parts/channel/sheet-bar';
-import { rankOf } from '#/parts/profile/ranks';
+import { rankOf } from './ranks';
 
 /** Differences by mode, the worst first in each; those of one channel stand with its two bars. */
 export function DifferenceGroups({ data, shown }: { data: ComparisonView; shown: DifferenceLine[] }) {

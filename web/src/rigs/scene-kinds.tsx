@@ -1,0 +1,146 @@
+import { useState } from 'react';
+import { answer, api } from '#/api/client';
+import type { RigFixture, SceneDecision, SceneKind } from '#/api/types';
+import { Look } from '#/parts/profile/look';
+import { rankOf } from '#/parts/profile/ranks';
+import { Button } from '#/ui/button';
+import { counted } from '#/ui/counted';
+import { Modal } from '#/ui/modal';
+import { FixtureSearch } from './fixture-search';
+import type { Choice, Decisions } from './use-scene';
+
+/** What a scene asks for and what there is for it, a line for each kind, decided for all of its fixtures at once. */
+export function SceneKinds({ sceneId, kinds, decisions }: { sceneId: string; kinds: SceneKind[]; decisions: Decisions }) {
+  return (
+    <ul aria-label="Kinds" className="flex flex-col text-sm">
+      {kinds.map((kind, index) => (
+        <KindLine
+          key={index}
+          sceneId={sceneId}
+          kind={kind}
+          decision={decisions.of(kind)}
+          onDecide={(choice, found) => decisions.decide(kind, choice, found)}
+        />
+      ))}
+    </ul>
+  );
+}
+
+function KindLine({
+  sceneId,
+  kind,
+  decision,
+  onDecide,
+}: {
+  sceneId: string;
+  kind: SceneKind;
+  decision: SceneDecision;
+  onDecide: (choice: Choice, found: RigFixture | null) => void;
+}) {
+  const [searching, setSearching] = useState(false);
+  const [looking, setLooking] = useState(false);
+  const chosen = decision.decided ? decision.found : null;
+  const ours = chosen ?? kind.ours;
+  const choices: { choice: Choice; text: string; possible: boolean }[] = [
+    { choice: 'THEIRS', text: `The file’s: ${words(kind.theirs)}`, possible: kind.theirs.pin !== '' },
+    { choice: 'OURS', text: `${chosen ? 'Selected' : 'Ours'}: ${words(ours)}`, possible: ours.pin !== '' },
+    { choice: 'PLACEHOLDER', text: 'A placeholder', possible: true },
+    { choice: 'LEAVE_OUT', text: 'Leave out', possible: true },
+  ];
+  return (
+    <li className="grid grid-cols-[minmax(0,1fr)_minmax(0,1.4fr)] items-start gap-x-4 gap-y-1 border-t border-line py-2">
+      <div>
+        <p className="truncate font-semibold" title={kind.words}>
+          {kind.words}
+        </p>
+        <p className="text-muted">{`${kind.units} × ${kind.ids.join(', ')}${kind.units > kind.ids.length ? ' …' : ''}`}</p>
+        {kind.difference && <Difference difference={kind.difference} />}
+      </div>
+      <div className="flex flex-col gap-1">
+        <span className="flex flex-wrap items-center gap-2">
+          <select
+            aria-label={`What ${kind.words} becomes`}
+            value={decision.choice}
+            className="min-h-8 min-w-0 flex-1 rounded-sm border border-edge bg-trough px-1"
+            onChange={(event) => {
+              const next = choices.find((each) => each.choice === event.currentTarget.value);
+              if (next) onDecide(next.choice, next.choice === 'OURS' ? ours : null);
+            }}
+          >
+            {choices
+              .filter((each) => each.possible)
+              .map((each) => (
+                <option key={each.choice} value={each.choice}>
+                  {each.text}
+                </option>
+              ))}
+          </select>
+          <Button quiet aria-expanded={searching} onClick={() => setSearching(!searching)}>
+            Another …
+          </Button>
+          {kind.theirs.pin !== '' && (
+            <Button quiet onClick={() => setLooking(true)}>
+              View the file’s
+            </Button>
+          )}
+        </span>
+        <span className="text-muted">{says(kind, decision)}</span>
+        {searching && (
+          <FixtureSearch
+            rig={null}
+            onChoose={(fixture) => {
+              onDecide('OURS', fixture);
+              setSearching(false);
+            }}
+          />
+        )}
+      </div>
+      <Modal
+        open={looking}
+        onClose={() => setLooking(false)}
+        size="wide"
+        title={`${kind.theirs.manufacturer} ${kind.theirs.model}`}
+        description={`${kind.theirs.pin}, as it lies in the file. Nothing is stored by looking at it.`}
+      >
+        <Look queryKey={['scene', sceneId, 'look', kind.theirs.pin]} look={() => lookAt(sceneId, kind.theirs.pin)} />
+      </Modal>
+    </li>
+  );
+}
+
+async function lookAt(id: string, path: string) {
+  const all = await answer(api.GET('/api/scenes/{id}/profiles', { params: { path: { id } } }));
+  const number = all.find((each) => each.path === path)?.number ?? -1;
+  return answer(api.GET('/api/scenes/{id}/profiles/{number}/look', { params: { path: { id, number } } }));
+}
+
+function Difference({ difference }: { difference: NonNullable<SceneKind['difference']> }) {
+  if (!difference.worst) return <p className="text-good">The file’s mode and ours do the same.</p>;
+  const { sign, text, tone } = rankOf(difference.worst);
+  return (
+    <p className={tone}>
+      <span aria-hidden>{sign}</span> {`${counted(difference.count, 'difference', 'differences')} to ours, the worst ${text}`}
+    </p>
+  );
+}
+
+function says(kind: SceneKind, decision: SceneDecision) {
+  switch (decision.choice) {
+    case 'THEIRS':
+      return `${kind.theirs.why} It comes onto the House shelf.`;
+    case 'OURS':
+      return decision.decided && decision.found?.pin !== kind.ours.pin
+        ? 'Selected for the whole kind.'
+        : kind.decidedBy
+          ? `As ${kind.decidedBy} decided for an earlier scene.`
+          : kind.ours.why;
+    case 'PLACEHOLDER':
+      return kind.theirs.how === 'PLACEHOLDER' ? kind.theirs.why : 'Its fixtures stand without a profile.';
+    case 'LEAVE_OUT':
+      return 'Its fixtures are not imported.';
+  }
+}
+
+function words(fixture: RigFixture) {
+  return fixture.pin === '' ? 'nothing' : `${fixture.manufacturer} ${fixture.model}, ${fixture.mode}`;
+}
