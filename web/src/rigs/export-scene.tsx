@@ -37,7 +37,7 @@ export function ExportScene({ rig, selection, onClose }: { rig: Rig; selection: 
   const params = { path: { rigId: rig.id } };
   const body = { units, profiles };
   const asked = useQuery({
-    queryKey: ['rig', rig.id, 'scene', rig.version, units, profiles],
+    queryKey: ['rig', rig.id, 'scene', rig.version, params, body],
     queryFn: () => answer(api.POST('/api/rigs/{rigId}/scene-proposal', { params, body })),
   });
   const write = useMutation({

@@ -11,7 +11,7 @@ const UNIVERSE = 512;
 export function SceneLanes({ scene, decisions }: { scene: SceneView; decisions: Decisions }) {
   const all = decisions.all(scene.kinds);
   const asked = useQuery({
-    queryKey: ['scene', scene.id, 'lanes', decisions.made],
+    queryKey: ['scene', scene.id, 'lanes', all],
     queryFn: () => answer(api.POST('/api/scenes/{id}/lanes', { params: { path: { id: scene.id } }, body: { decisions: all } })),
     placeholderData: keepPreviousData,
     retry: false,

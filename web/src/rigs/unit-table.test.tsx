@@ -356,6 +356,8 @@ test('before a scene is written it is told what it lacks, and each line leads to
       return HttpResponse.json({
         units: 3,
         profiles: ['Lumbrook@Moth.gdtf'],
+        untouched: 0,
+        from: null,
         losses: [{ kind: 'NO_ADDRESS', unit: 'u2', says: 'Unit 2 (Rail 2) has no address.' }],
       });
     }),
@@ -366,7 +368,12 @@ test('before a scene is written it is told what it lacks, and each line leads to
   await userEvent.click(await screen.findByRole('menuitem', { name: /Scene/ }));
   expect(await screen.findByText('Lumbrook@Moth.gdtf')).toBeTruthy();
   await userEvent.selectOptions(screen.getByRole('combobox', { name: 'What goes out' }), 'Layer Floor');
-  await waitFor(() => expect(asked).toEqual([{ units: null }, { units: ['u10'] }]));
+  await waitFor(() =>
+    expect(asked).toEqual([
+      { units: null, profiles: 'UNTOUCHED' },
+      { units: ['u10'], profiles: 'UNTOUCHED' },
+    ]),
+  );
   await userEvent.click(await screen.findByRole('button', { name: 'Unit 2 (Rail 2) has no address.' }));
 
   expect(await screen.findByText('Unit 2 selected')).toBeTruthy();

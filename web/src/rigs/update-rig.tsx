@@ -22,7 +22,7 @@ export function UpdateRig({ rig, source, onClose }: { rig: Rig; source: SceneSou
   const decisions = useDecisions();
   const body = { rigId: rig.id, decisions: decisions.made };
   const proposal = useQuery({
-    queryKey: ['scene', scene?.id, 'update', rig.id, rig.version, decisions.made],
+    queryKey: ['scene', scene?.id, 'update', rig.version, body],
     queryFn: () => answer(api.POST('/api/scenes/{id}/update-proposal', { params: { path: { id: scene?.id ?? '' } }, body })),
     enabled: scene !== undefined,
     placeholderData: keepPreviousData,
