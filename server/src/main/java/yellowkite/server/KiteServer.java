@@ -87,6 +87,7 @@ public class KiteServer {
     /** {@return the running application upon a database; to be closed by the caller} */
     public static ConfigurableApplicationContext start(LocalMariaDb database, String... more) {
         List<String> options = new ArrayList<>(List.of(
+                "--kite.home=" + database.home(),
                 "--spring.datasource.url=" + database.url(),
                 "--spring.datasource.username=" + database.user(),
                 "--spring.datasource.password=" + database.password()));

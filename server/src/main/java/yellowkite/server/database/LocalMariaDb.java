@@ -110,6 +110,11 @@ public final class LocalMariaDb implements AutoCloseable {
         return lock;
     }
 
+    /** {@return the folder of all that is kept} */
+    public Path home() {
+        return home;
+    }
+
     public String url() {
         return "jdbc:mariadb://127.0.0.1:" + port + "/kite?connectTimeout=2000&socketTimeout=60000&tcpKeepAlive=true";
     }

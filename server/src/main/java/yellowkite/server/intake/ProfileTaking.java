@@ -23,7 +23,16 @@ public class ProfileTaking {
      * @throws yellowkite.core.archive.FormatException if the file is refused; nothing is stored then
      */
     public StoredRevision take(String fileName, byte[] bytes, Change change) {
-        var accepted = intake.take(fileName, bytes, IntakeResult.Same.OWN, change).accepted();
+        return take(fileName, bytes, IntakeResult.Same.OWN, change);
+    }
+
+    /** Like {@link #take}; where the library has another one of that id, it becomes the next revision of it. */
+    public StoredRevision takeAsNext(String fileName, byte[] bytes, Change change) {
+        return take(fileName, bytes, IntakeResult.Same.NEXT, change);
+    }
+
+    private StoredRevision take(String fileName, byte[] bytes, IntakeResult.Same same, Change change) {
+        var accepted = intake.take(fileName, bytes, same, change).accepted();
         if (accepted == null) {
             throw new IllegalStateException("a file is accepted, or refused by an exception");
         }

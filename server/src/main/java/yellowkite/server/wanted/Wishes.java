@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BooleanSupplier;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import yellowkite.server.content.ContentStore;
 import yellowkite.server.database.HouseClock;
@@ -23,7 +24,7 @@ import yellowkite.server.web.Refusal;
 
 /** What colleagues wish for: asked, taken, answered, dropped. Each change names the version that its asker saw. */
 @Service
-class Wishes {
+public class Wishes {
     private static final int LISTED = 500;
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_WORDS = 500;
@@ -36,9 +37,11 @@ class Wishes {
     private final HouseClock clock;
     private final RevisionReader reader;
     private final Transactions transactions;
+    private final ApplicationEventPublisher events;
 
     Wishes(WantedRepository repository, SourceRepository sources, ContentStore contents, HouseClock clock, RevisionReader reader,
-            Transactions transactions) {
+            Transactions transactions, ApplicationEventPublisher events) {
+        this.events = events;
         this.repository = repository;
         this.sources = sources;
         this.contents = contents;
@@ -77,6 +80,18 @@ class Wishes {
         }).toList();
     }
 
+    /** A wish that nobody has answered. */
+    public record OpenWish(String id, String manufacturer, String model) {}
+
+    /** {@return open wishes, those first that are needed first} */
+    public List<OpenWish> open(int most) {
+        return repository.list(most)
+            .stream()
+            .filter(wish -> wish.answerRevisionId() == null)
+            .map(wish -> new OpenWish(wish.id(), wish.manufacturer(), wish.model()))
+            .toList();
+    }
+
     private WishLine line(String id) {
         return lines(List.of(require(id))).getFirst();
     }
@@ -104,6 +119,7 @@ class Wishes {
         if (repository.find(id).isEmpty()) {
             repository.add(new StoredWish(id, 0, manufacturer, model, Line.of("mode", wish.mode(), LONGEST_NAME), wish.neededBy(),
                     Line.of("words", wish.words(), LONGEST_WORDS), change.author().name(), clock.now(), null, null, null));
+            events.publishEvent(new WishAsked(new OpenWish(id, manufacturer, model)));
         }
         return line(id);
     }

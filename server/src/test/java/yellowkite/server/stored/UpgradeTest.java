@@ -272,7 +272,7 @@ class UpgradeTest {
 
     /** As a crash leaves it that comes after the statements of a step and before it is noted. */
     @ParameterizedTest
-    @ValueSource(ints = {2, 11, 16, 17, 18, 19, 20, 21})
+    @ValueSource(ints = {2, 11, 16, 17, 18, 19, 20, 21, 22})
     void anUpgradeThatWasCutOffGoesOn(int cutOff) throws Exception {
         try (var database = LocalMariaDb.start(home)) {
             var first = migration("V1__");

@@ -1,0 +1,4 @@
+package yellowkite.server.wanted;
+
+/** Somebody wishes for a profile. */
+public record WishAsked(Wishes.OpenWish wish) {}
