@@ -38,6 +38,7 @@ const router = createBrowserRouter([
       page('/releases/:id', async () => (await import('#/releases/release-page')).ReleasePage),
       page('/rigs', async () => (await import('#/rigs/rigs-page')).RigsPage),
       page('/rigs/:rigId', async () => (await import('#/rigs/rig-page')).RigPage),
+      page('/exchange', async () => (await import('#/exchange/exchange-page')).ExchangePage),
       page('/gobos', async () => (await import('#/gobos/gobo-page')).GoboPage),
       { path: '*', element: <NotFound /> },
     ],

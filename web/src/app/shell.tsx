@@ -1,8 +1,10 @@
-import { Aperture, Library, ListChecks, Moon, Package, Rows3, Sun, Upload, UserRound } from 'lucide-react';
+import { Aperture, ArrowLeftRight, Library, ListChecks, Moon, Package, Rows3, Sun, Upload, UserRound } from 'lucide-react';
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { NavLink, Outlet, useLocation } from 'react-router';
 import { IntakeZone } from '#/intake/intake-zone';
 import { useIntake } from '#/parts/files/intake';
+import { isNews, watchesQuery } from '#/parts/exchange/exchange-query';
 import { Hint } from '#/ui/hint';
 import { Toasts } from '#/ui/toast';
 import { WhoDialog } from '#/account/who-dialog';
@@ -18,6 +20,8 @@ export function Shell() {
   const theme = chosenTheme.use();
   const trouble = useTrouble();
   const page = useFocusOnNavigation();
+  const { data: watches } = useQuery(watchesQuery);
+  const news = watches?.filter(isNews).length ?? 0;
   function turnTheme() {
     applyTheme(theme === 'dark' ? 'light' : 'dark');
   }
@@ -40,6 +44,7 @@ export function Shell() {
             <KiteMark />
             <Place to="/" text="Library" icon={<Library size={20} aria-hidden />} />
             <Place to="/rigs" text="Rigs" icon={<Rows3 size={20} aria-hidden />} />
+            <Place to="/exchange" text="Exchange" icon={<ArrowLeftRight size={20} aria-hidden />} news={news} />
             <Place to="/wanted" text="Wanted" icon={<ListChecks size={20} aria-hidden />} />
             <Place to="/releases" text="Releases" icon={<Package size={20} aria-hidden />} />
             <Place to="/gobos" text="Gobos" icon={<Aperture size={20} aria-hidden />} />
@@ -78,14 +83,21 @@ export function Shell() {
   );
 }
 
-function Place({ to, text, icon }: { to: string; text: string; icon: ReactNode }) {
+/** @param news how many things there are that nobody has read */
+function Place({ to, text, icon, news = 0 }: { to: string; text: string; icon: ReactNode; news?: number }) {
   return (
     <NavLink
       to={to}
-      className="mt-1 flex w-13 flex-col items-center gap-1 rounded-md py-2 text-xs text-muted hover:bg-raised hover:text-text aria-[current=page]:bg-raised aria-[current=page]:text-text"
+      className="relative mt-1 flex w-13 flex-col items-center gap-1 rounded-md py-2 text-xs text-muted hover:bg-raised hover:text-text aria-[current=page]:bg-raised aria-[current=page]:text-text"
     >
       {icon}
       {text}
+      {news > 0 && (
+        <span className="absolute top-0.5 right-1 min-w-4.5 rounded-full bg-kite px-1 text-center font-mono text-xs text-on-kite">
+          {news}
+          <span className="sr-only"> new</span>
+        </span>
+      )}
     </NavLink>
   );
 }

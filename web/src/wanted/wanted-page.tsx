@@ -5,6 +5,7 @@ import { TopLine } from '#/ui/top-line';
 import { Button } from '#/ui/button';
 import { counted } from '#/ui/counted';
 import { Refusal } from '#/ui/refusal';
+import { hitsQuery } from '#/parts/exchange/exchange-query';
 import { AskDialog } from './ask-dialog';
 import { wantedQuery } from './wanted-query';
 import { WishRow } from './wish-row';
@@ -12,6 +13,7 @@ import { WishRow } from './wish-row';
 /** Profiles that colleagues have asked for: open ones by the day on which they are needed, then those that were answered. */
 export function WantedPage() {
   const { data, error } = useQuery(wantedQuery);
+  const { data: hits } = useQuery(hitsQuery);
   const [asking, setAsking] = useState(false);
   const open = data?.filter((wish) => wish.answer === null) ?? [];
   const answered = data?.filter((wish) => wish.answer !== null) ?? [];
@@ -40,7 +42,7 @@ export function WantedPage() {
         {open.length > 0 && (
           <ul aria-label="Wanted profiles">
             {open.map((wish) => (
-              <WishRow key={wish.id} wish={wish} />
+              <WishRow key={wish.id} wish={wish} hits={hits?.filter((hit) => hit.wantedId === wish.id) ?? []} />
             ))}
           </ul>
         )}

@@ -1,7 +1,7 @@
 import { Paperclip } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
-import type { Wish } from '#/api/types';
+import type { Wish, WishHit } from '#/api/types';
 import { NewProfileDialog } from '#/parts/profile/new-profile-dialog';
 import { ProfilePicker } from '#/parts/profile/profile-picker';
 import { Button } from '#/ui/button';
@@ -11,7 +11,7 @@ import { useWish } from './wanted-query';
 import { calendarDay, dayOf } from '#/ui/dates';
 
 /** One wish: what is wanted by when, who writes it, and what can be done with it. */
-export function WishRow({ wish }: { wish: Wish }) {
+export function WishRow({ wish, hits = [] }: { wish: Wish; hits?: WishHit[] }) {
   return (
     <li
       aria-label={`${wish.manufacturer} ${wish.model}`}
@@ -50,7 +50,7 @@ export function WishRow({ wish }: { wish: Wish }) {
         )}
       </p>
       {wish.answer === null ? (
-        <Open wish={wish} />
+        <Open wish={wish} hits={hits} />
       ) : (
         <p className="text-right text-sm">
           <span className="text-good">Fulfilled by </span>
@@ -63,13 +63,21 @@ export function WishRow({ wish }: { wish: Wish }) {
   );
 }
 
-function Open({ wish }: { wish: Wish }) {
+function Open({ wish, hits }: { wish: Wish; hits: WishHit[] }) {
   const change = useWish(wish);
   const [writing, setWriting] = useState(false);
   const chooser = useRef<HTMLInputElement>(null);
   const taken = wish.takenBy !== null;
   return (
     <div className="flex flex-col items-end gap-1">
+      {hits.map((hit) => (
+        <p key={`${hit.neighbourId} ${hit.remoteId}`} className="text-right text-sm">
+          {`${hit.neighbour} has `}
+          <Link to={`/exchange?words=${encodeURIComponent(`${hit.manufacturer} ${hit.model}`)}`} className="underline underline-offset-2">
+            {`${hit.manufacturer} ${hit.model}, revision ${hit.revision}`}
+          </Link>
+        </p>
+      ))}
       {taken && <p className="text-sm text-kite-text">{`${wish.takenBy} is writing it`}</p>}
       <div className="flex flex-wrap justify-end gap-1">
         {taken ? (

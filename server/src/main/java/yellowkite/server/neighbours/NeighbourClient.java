@@ -132,6 +132,9 @@ class NeighbourClient {
             signIn(at);
         }
         var answer = send(at, request(at, method, path, body, time, headers), time, limit);
+        if (answer.statusCode() / 100 == 5 && method.equals("GET")) { // asking again changes nothing there
+            answer = send(at, request(at, method, path, body, time, headers), time, limit);
+        }
         if (answer.statusCode() == UNAUTHORIZED) { // its memory is its own affair
             signIn(at);
             answer = send(at, request(at, method, path, body, time, headers), time, limit);
