@@ -2,16 +2,12 @@ package yellowkite.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Map;
-import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
-import yellowkite.core.archive.Archive;
 
 /** A production's rig, from its first line to its printed patch. */
 class RigTest extends WithBrowser {
@@ -146,45 +142,5 @@ class RigTest extends WithBrowser {
         browser.see(By.cssSelector("input[aria-label='Select all units']")).click();
         browser.type("Address from", "4.1");
         browser.seeText("0 of 26");
-    }
-
-    /** Eight addresses apart, and nobody knows what: they are placeholders until somebody says what they are. */
-    @Test
-    void aSceneOfAnotherProgramIsDecidedKindByKindAndGoesOutAgain() throws Exception {
-        var fixtures = new StringBuilder();
-        for (int i = 0; i < 3; i++) {
-            fixtures.append("<Fixture uuid=\"")
-                .append(new UUID(7, i))
-                .append("\" name=\"Mast ")
-                .append(i + 1)
-                .append("\"><GDTFSpec>Weir lantern</GDTFSpec><FixtureID>")
-                .append(i + 1)
-                .append("</FixtureID><Addresses><Address break=\"0\">")
-                .append(1 + 9 * i)
-                .append("</Address></Addresses></Fixture>");
-        }
-        var xml = "<GeneralSceneDescription verMajor=\"1\" verMinor=\"6\"><Scene><Layers><Layer uuid=\"l\" name=\"Mast\"><ChildList>"
-                + fixtures
-                + "</ChildList></Layer></Layers></Scene></GeneralSceneDescription>";
-        var file = Files.write(folder.resolve("weir.mvr"),
-                Archive.write(Map.of("GeneralSceneDescription.xml", xml.getBytes(StandardCharsets.UTF_8))));
-
-        browser.press("Rigs");
-        browser.chooseFile("Scene", file);
-        browser.seeText("3 fixtures of 1 kind");
-        browser.press("Another …");
-        browser.field("Fixture and mode").sendKeys("Moth Nine");
-        browser.see(By.xpath("//ul[@aria-label='Modes']//button[contains(., 'Nine')]")).click();
-        browser.seeText("Selected for the whole kind.");
-        browser.press("Make a rig of it");
-        browser.see(By.xpath("//h1[normalize-space()='weir']"));
-        browser.seeValue("Address of unit 3", "1.19");
-        browser.seeText("No problems found.");
-
-        browser.press("Export");
-        browser.see(By.xpath("//*[@role='menuitem'][contains(., 'Scene')]")).click();
-        browser.seeText("Everything that this rig says of them can be carried.");
-        browser.see(By.xpath("//div[@role='dialog']//button[normalize-space()='Export']")).click();
-        assertThat(Files.readAllBytes(downloaded(".mvr"))).startsWith('P', 'K');
     }
 }
