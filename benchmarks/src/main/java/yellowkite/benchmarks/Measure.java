@@ -53,6 +53,9 @@ public final class Measure {
             ratio(costs, "read " + size, "unzipAndTokenise " + size, 2);
             ratio(costs, "write " + size, "zip " + size, 2);
         }
+        ratio(costs, "readScene", "tokeniseScene", 2);
+        ratio(costs, "writeChangedScene", "copyEntries", 2);
+        budget(costs, "match60Kinds", 500_000);
         budget(costs, "resolve512Slots", 50);
         budget(costs, "check100Channels", 2_000);
         budget(costs, "compare60Channels", 30_000);

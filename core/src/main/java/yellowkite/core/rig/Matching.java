@@ -97,7 +97,7 @@ public final class Matching {
         return fitting
             .map(mode -> asked.footprint() != null
                     ? found(How.PROFILE, candidate, mode, 0.8,
-                            "It has no mode '" + asked.mode() + "'; " + mode.name() + " takes " + mode.footprint() + " addresses, too.")
+                            "It has no mode '" + asked.mode() + "'; " + mode.name() + takes(mode) + ", too.")
                     : found(How.PROFILE, candidate, mode, 0.4, asked.mode().isEmpty()
                             ? "No mode was named; " + mode.name() + " is assumed."
                             : "It has no mode '" + asked.mode() + "'; " + mode.name() + " has the nearest name."))
@@ -130,7 +130,7 @@ public final class Matching {
                 (same(candidate.model(), asked.model()) && asked.manufacturer().isEmpty() ? "The model is called the same, and "
                         : "'" + asked.words() + "' is a near name, and ")
                         + (named ? "the mode is called the same."
-                                : mode.name() + " takes " + mode.footprint() + " addresses, too."));
+                                : mode.name() + takes(mode) + ", too."));
     }
 
     private Optional<Found> guess(Asked asked) {
@@ -143,7 +143,7 @@ public final class Matching {
                 .stream()
                 .filter(mode -> mode.footprint() == asked.footprint())
                 .map(mode -> found(How.GUESS, each, mode, share(wanted, words(each.words() + " " + mode.name())),
-                        "It takes " + mode.footprint() + " addresses, and words of its name are alike.")))
+                        "It" + takes(mode) + ", and words of its name are alike.")))
             .filter(each -> each.sure() > 0)
             .max(Comparator.comparingDouble(Found::sure));
     }
@@ -163,6 +163,10 @@ public final class Matching {
 
     private static Found found(How how, Candidate candidate, CandidateMode mode, double sure, String why) {
         return new Found(how, candidate.pin(), candidate.manufacturer(), candidate.model(), mode.name(), mode.breaks(), sure, why);
+    }
+
+    private static String takes(CandidateMode mode) {
+        return " takes " + mode.footprint() + (mode.footprint() == 1 ? " address" : " addresses");
     }
 
     private static boolean same(String one, String other) {

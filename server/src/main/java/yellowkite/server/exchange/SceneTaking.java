@@ -1,6 +1,7 @@
 package yellowkite.server.exchange;
 
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.Function;
@@ -75,17 +76,20 @@ class SceneTaking {
     SceneView show(String id, String name, MvrFile file, SceneUnits read, FoundProfiles found) {
         var kinds = Taking.kinds(found.units());
         var before = choices.of(kinds.stream().map(Taking.Kind::asked).toList());
+        var asked = new LinkedHashMap<Asked, String>();
+        kinds.forEach(kind -> asked.put(kind.sized(), found.ids().getOrDefault(kind.found().pin(), "")));
+        var inLibrary = rigs.find(asked);
         return new SceneView(id, name, found.units().size(),
                 kinds.stream()
-                    .map(kind -> kind(file, kind, found.ids().getOrDefault(kind.found().pin(), ""), before.get(kind.asked())))
+                    .map(kind -> kind(file, kind, inLibrary.getOrDefault(kind.sized(), Found.NOTHING), before.get(kind.asked())))
                     .toList(),
                 Stream.concat(read.notes().stream(), found.notes().stream()).toList());
     }
 
-    /** @param typeId of the file's own profile; may be empty. @param before what was decided for an earlier scene */
-    private SceneKind kind(MvrFile file, Taking.Kind kind, String typeId, @Nullable StoredChoice before) {
-        var decided = before == null ? null : decided(kind, typeId, before);
-        var ours = decided == null ? rigs.find(kind.sized(), typeId) : decided.ours();
+    /** @param inLibrary what the library has for it. @param before what was decided for an earlier scene */
+    private SceneKind kind(MvrFile file, Taking.Kind kind, Found inLibrary, @Nullable StoredChoice before) {
+        var decided = before == null ? null : decided(inLibrary, before);
+        var ours = decided == null ? inLibrary : decided.ours();
         var difference = difference(file, kind.found(), ours);
         return new SceneKind(kind.asked(), kind.asked().wordsAndMode(), kind.units().size(), kind.units().stream().limit(MOST_IDS).toList(),
                 kind.found(), ours, difference, decided == null ? KindChoice.usual(kind.found(), ours, difference) : decided.choice(),
@@ -108,13 +112,13 @@ class SceneTaking {
     private record Decided(KindChoice choice, Found ours, String by) {}
 
     /** Null where what was decided is not to be had any more. */
-    private @Nullable Decided decided(Taking.Kind kind, String typeId, StoredChoice before) {
+    private @Nullable Decided decided(Found inLibrary, StoredChoice before) {
         if (before.profileId() != null) {
             return rigs.newest(before.profileId(), before.mode())
                 .map(ours -> new Decided(KindChoice.OURS, ours, before.by()))
                 .orElse(null);
         }
-        return new Decided(before.choice(), rigs.find(kind.sized(), typeId), before.by());
+        return new Decided(before.choice(), inLibrary, before.by());
     }
 
     /**

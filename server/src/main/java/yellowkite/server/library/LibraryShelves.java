@@ -1,7 +1,9 @@
 package yellowkite.server.library;
 
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -40,7 +42,17 @@ public class LibraryShelves {
 
     /** {@return the profiles that somebody's words find, the best first} */
     public List<String> found(String words, int most) {
-        return index().search(LibraryQuery.of(words), Narrowing.NONE, LibraryIndex.Order.FIT)
+        return found(index(), words, most);
+    }
+
+    /** {@return for each of several words the profiles that they find, the best first} */
+    public Map<String, List<String>> foundAll(Collection<String> words, int most) {
+        var index = index();
+        return words.stream().distinct().parallel().collect(Collectors.toMap(each -> each, each -> found(index, each, most)));
+    }
+
+    private static List<String> found(LibraryIndex index, String words, int most) {
+        return index.search(LibraryQuery.of(words), Narrowing.NONE, LibraryIndex.Order.FIT)
             .hits()
             .stream()
             .limit(most)

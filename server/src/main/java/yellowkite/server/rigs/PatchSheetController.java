@@ -37,13 +37,13 @@ class PatchSheetController {
     private final Rigs rigs;
     private final Rigging rigging;
     private final RigShaper shaper;
-    private final RigFixtures fixtures;
+    private final LibraryMatching matching;
 
-    PatchSheetController(Rigs rigs, Rigging rigging, RigShaper shaper, RigFixtures fixtures) {
+    PatchSheetController(Rigs rigs, Rigging rigging, RigShaper shaper, LibraryMatching matching) {
         this.rigs = rigs;
         this.rigging = rigging;
         this.shaper = shaper;
-        this.fixtures = fixtures;
+        this.matching = matching;
     }
 
     /** @param table headings of a table, and {@code print} of a printed patch, beside address and id */
@@ -116,7 +116,7 @@ class PatchSheetController {
         var rig = rigs.require(rigId).rig();
         var name = SheetFile.name(file);
         var read = SheetFile.read(file, RigTable::read);
-        var units = fixtures.matched(read.units());
+        var units = matching.matched(read.units());
         var edit = edit(rig, name, units, how);
         var refused = edit.applyTo(rig) instanceof Outcome.Rejected<Rig>(var field, var why) && !edit.units().isEmpty() ? why : "";
         var after = edit.applyTo(rig) instanceof Outcome.Applied<Rig>(var applied) ? applied : rig;
@@ -140,7 +140,7 @@ class PatchSheetController {
     RigView take(@PathVariable String rigId, @RequestPart("file") MultipartFile file, @RequestPart("how") TakeRequest how, Change change)
             throws IOException {
         var loaded = rigs.require(rigId);
-        var units = fixtures.matched(SheetFile.read(file, RigTable::read).units());
+        var units = matching.matched(SheetFile.read(file, RigTable::read).units());
         return shaper.shape(rigging.edit(rigId, loaded.row().version(), edit(loaded.rig(), SheetFile.name(file), units, how), change));
     }
 }

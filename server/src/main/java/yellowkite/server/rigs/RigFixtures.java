@@ -2,7 +2,6 @@ package yellowkite.server.rigs;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -14,12 +13,10 @@ import org.springframework.stereotype.Service;
 import yellowkite.core.compare.Side;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.rig.Asked;
 import yellowkite.core.rig.FixtureWords;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Matching.Candidate;
 import yellowkite.core.rig.Matching.CandidateMode;
-import yellowkite.core.rig.Matching;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
 import yellowkite.core.rig.UnitField;
@@ -30,7 +27,6 @@ import yellowkite.core.rig.edit.SeveralRigEdits;
 import yellowkite.core.rig.edit.TakeUnits;
 import yellowkite.core.rig.edit.UpdateUnits;
 import yellowkite.server.library.LibraryShelves;
-import yellowkite.server.library.UseRepository;
 import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.StoredRevision;
@@ -44,10 +40,8 @@ class RigFixtures {
     private final LibraryShelves library;
     private final RevisionRepository revisionRows;
     private final RevisionReader reader;
-    private final UseRepository uses;
 
-    RigFixtures(LibraryShelves library, RevisionRepository revisionRows, RevisionReader reader, UseRepository uses) {
-        this.uses = uses;
+    RigFixtures(LibraryShelves library, RevisionRepository revisionRows, RevisionReader reader) {
         this.library = library;
         this.revisionRows = revisionRows;
         this.reader = reader;
@@ -83,7 +77,7 @@ class RigFixtures {
         return revisions.stream().map(this::candidate).toList();
     }
 
-    private Candidate candidate(StoredRevision revision) {
+    Candidate candidate(StoredRevision revision) {
         return Candidate.of(revision.id(), reader.description(revision).type());
     }
 
@@ -138,26 +132,6 @@ class RigFixtures {
 
     FixtureType type(StoredRevision revision) {
         return reader.house(revision.id()).laidOnto(reader.description(revision).type());
-    }
-
-    /** {@return for what each unit asks, what the library has for it} */
-    List<Unit> matched(List<Unit> units) {
-        var known = new HashMap<Asked, Found>();
-        return units.stream().map(unit -> unit.as(known.computeIfAbsent(unit.asked(), asked -> match(asked, "")))).toList();
-    }
-
-    /** {@return what the library has for what is asked for} @param id of a fixture type; may be empty */
-    Found match(Asked asked, String id) {
-        var sameId = id.isEmpty() ? Stream.<StoredRevision>empty()
-                : revisionRows.newestOf(uses.twins(List.of(id)).values().stream().map(UseRepository.Use::profileId).toList())
-                    .values()
-                    .stream();
-        var words = Stream.of(asked.manufacturer() + " " + asked.model(), asked.model(), asked.manufacturer());
-        var candidates = Stream.concat(sameId, words.filter(each -> !each.isBlank()).flatMap(this::newest))
-            .distinct()
-            .map(this::candidate)
-            .toList();
-        return Matching.among(candidates).find(asked, id);
     }
 
     /** @throws Refusal 422 if an edit names a mode that its revision does not have just so */

@@ -1,6 +1,8 @@
 package yellowkite.server.rigs;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import yellowkite.core.history.Outcome;
@@ -12,6 +14,7 @@ import yellowkite.core.rig.Unit;
 import yellowkite.core.rig.edit.RigEdit;
 import yellowkite.core.rig.edit.TakeUnits;
 import yellowkite.server.revisions.StoredRevision;
+import yellowkite.server.rigs.LibraryMatching.Sought;
 import yellowkite.server.web.Change;
 import yellowkite.server.web.Refusal;
 
@@ -22,17 +25,22 @@ public class RigTaking {
     private final RigProposals proposals;
     private final Rigging rigging;
     private final Rigs rigs;
+    private final LibraryMatching matching;
 
-    RigTaking(RigFixtures fixtures, RigProposals proposals, Rigging rigging, Rigs rigs) {
+    RigTaking(RigFixtures fixtures, RigProposals proposals, Rigging rigging, Rigs rigs, LibraryMatching matching) {
+        this.matching = matching;
         this.rigs = rigs;
         this.fixtures = fixtures;
         this.proposals = proposals;
         this.rigging = rigging;
     }
 
-    /** {@return what the library has for what is asked for} @param id of a fixture type; may be empty */
-    public Found find(Asked asked, String id) {
-        return fixtures.match(asked, id);
+    /** {@return what the library has for what is asked for} @param asked with the id of a fixture type for each; may be empty */
+    public Map<Asked, Found> find(Map<Asked, String> asked) {
+        var found = new HashMap<Asked, Found>();
+        matching.all(asked.entrySet().stream().map(each -> new Sought(each.getKey(), each.getValue())).toList())
+            .forEach((sought, is) -> found.put(sought.asked(), is));
+        return found;
     }
 
     /** {@return modes that some words mean} */
