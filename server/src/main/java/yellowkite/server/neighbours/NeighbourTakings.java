@@ -33,6 +33,7 @@ class NeighbourTakings {
     private static final int PIECE = 64 << 10;
     private static final int TRIES = 6;
     private static final Duration PAUSE = Duration.ofMillis(400);
+    /** Longer than a piece may take. */
     private static final Duration LEFT_ALONE = Duration.ofMinutes(2);
     private static final int LISTED = 50;
     private static final int AT_ONCE = 2;
@@ -137,6 +138,7 @@ class NeighbourTakings {
 
     private byte[] piece(StoredTaking row, Access at, int from) throws InterruptedException {
         for (int tried = 1;; tried++) {
+            repository.touch(row.id(), clock.now());
             try {
                 return client.piece(at, row.remoteId(), from, Math.min(row.size(), from + PIECE));
             } catch (NeighbourTrouble trouble) {

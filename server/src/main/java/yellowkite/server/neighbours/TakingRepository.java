@@ -88,6 +88,11 @@ class TakingRepository {
             .execute() == 1;
     }
 
+    /** Notes that somebody is working on it. */
+    void touch(String id, LocalDateTime at) {
+        database.update(NEIGHBOUR_TAKING).set(NEIGHBOUR_TAKING.TOUCHED_AT, at).where(NEIGHBOUR_TAKING.ID.eq(id)).execute();
+    }
+
     /** {@return the pieces in their order} */
     List<byte[]> pieces(String id) {
         return database.select(NEIGHBOUR_PIECE.BYTES)

@@ -19,6 +19,7 @@ import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.Choices;
+import yellowkite.core.history.Outcome;
 import yellowkite.core.rig.Adjustments.ChannelAdjustment;
 import yellowkite.core.rig.Adjustments;
 import yellowkite.core.rig.Asked;
@@ -264,6 +265,8 @@ class RigUpdateTest {
 
         var update = RigUpdate.of(older, older, newer.units());
         var now = taken(older, update, update.all(true));
+        assertThat(RigUpdate.of(newer, newer, newer.units()).taken("", update.all(true)).applyTo(newer)).as("nothing of itself")
+            .isEqualTo(new Outcome.Applied<>(newer));
 
         assertThat(now.units()).containsExactlyInAnyOrderElementsOf(newer.units());
         assertThat(now.aside()).hasSize(update.removed().size());
