@@ -170,6 +170,7 @@ class SceneUpdating {
         var before = exchanges.newestWithScene(rigId).map(StoredExchange::sceneId).orElse(null);
         var kinds = kinds(scene, rig);
         var proposed = update(rig, last, scene, SceneTaking.proposed(kinds, choice.decisions()));
+        requirePart(proposed, choice);
         var wanted = wanted(proposed, choice);
         var decided = taking.decided(scene, kinds, choice.decisions().stream().filter(each -> wanted.contains(each.asked())).toList(),
                 kind -> wanted.contains(kind.asked()), change);
@@ -183,6 +184,16 @@ class SceneUpdating {
         }
         taking.remember(choice.decisions(), decided, change);
         return after.version();
+    }
+
+    private static void requirePart(RigUpdate update, UpdateChoice choice) {
+        var coming = update.added().stream().map(each -> each.unit().uuid()).collect(Collectors.toSet());
+        var going = update.removed().stream().map(each -> each.unit().uuid()).collect(Collectors.toSet());
+        var changing = update.changed().stream().map(each -> each.ours().uuid()).collect(Collectors.toSet());
+        if (!coming.containsAll(choice.added()) || !going.containsAll(choice.removed())
+                || !choice.changed().stream().allMatch(each -> changing.contains(each.unit()))) {
+            throw Refusal.unfit("choice", "A unit that was chosen is not part of this update. Nothing was updated; look at it again.");
+        }
     }
 
     private static Map<String, Set<UnitField>> fields(Collection<UnitFields> changed) {

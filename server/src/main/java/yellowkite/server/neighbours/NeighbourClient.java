@@ -69,18 +69,18 @@ class NeighbourClient {
     }
 
     ToldProfile profile(Access at, String remoteId) {
-        return ToldProfile.of(json(signedIn(at, "GET", "/profiles/" + encoded(remoteId), BodyPublishers.noBody(), ANSWER, MOST_JSON), at))
+        return ToldProfile.of(json(signedIn(at, "GET", "/profiles/" + known(remoteId), BodyPublishers.noBody(), ANSWER, MOST_JSON), at))
             .orElseThrow(() -> odd(at));
     }
 
     /** {@return the whole file} */
     byte[] file(Access at, ToldProfile told) {
-        return signedIn(at, "GET", "/profiles/" + encoded(told.id()) + "/file", BodyPublishers.noBody(), FILE, told.size()).body();
+        return signedIn(at, "GET", "/profiles/" + known(told.id()) + "/file", BodyPublishers.noBody(), FILE, told.size()).body();
     }
 
     /** {@return some bytes of a file: from one on, up to before another; all of it from a neighbour that gives no pieces} */
     byte[] piece(Access at, String remoteId, int from, int to) {
-        var answer = signedIn(at, "GET", "/profiles/" + encoded(remoteId) + "/file", BodyPublishers.noBody(), FILE, GdtfFile.MAX_BYTES,
+        var answer = signedIn(at, "GET", "/profiles/" + known(remoteId) + "/file", BodyPublishers.noBody(), FILE, GdtfFile.MAX_BYTES,
                 "Range", "bytes=" + from + "-" + (to - 1));
         if (answer.statusCode() == PARTIAL) {
             return answer.body();
@@ -99,7 +99,7 @@ class NeighbourClient {
 
     ToldProfile rate(Access at, String remoteId, int stars) {
         var said = BodyPublishers.ofString(JSON.writeValueAsString(Map.of("stars", stars)));
-        return ToldProfile.of(json(signedIn(at, "PUT", "/profiles/" + encoded(remoteId) + "/rating", said, ANSWER, MOST_JSON), at))
+        return ToldProfile.of(json(signedIn(at, "PUT", "/profiles/" + known(remoteId) + "/rating", said, ANSWER, MOST_JSON), at))
             .orElseThrow(() -> odd(at));
     }
 
@@ -206,6 +206,14 @@ class NeighbourClient {
 
     private static NeighbourTrouble odd(Access at) {
         return new NeighbourTrouble(at.name() + " answered with something else than was asked for.", false);
+    }
+
+    /** Ids of theirs stand in addresses. */
+    private static String known(String remoteId) {
+        if (!ToldProfile.isId(remoteId)) {
+            throw new NeighbourTrouble("No neighbour has a profile of this id.", false);
+        }
+        return remoteId;
     }
 
     private static String encoded(String text) {

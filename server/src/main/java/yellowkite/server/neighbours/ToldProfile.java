@@ -39,7 +39,7 @@ record ToldProfile(String id, String manufacturer, String model, int revision, S
         int size = json.path("size").asInt(0);
         int revision = json.path("revision").asInt(0);
         var model = line(json, "model", LONGEST);
-        if (!id.matches("[A-Za-z0-9-]{1,100}") || !sha256.matches("[0-9a-f]{64}") || size < 1 || size > GdtfFile.MAX_BYTES || revision < 1
+        if (!isId(id) || !sha256.matches("[0-9a-f]{64}") || size < 1 || size > GdtfFile.MAX_BYTES || revision < 1
                 || model.isEmpty()) {
             return Optional.empty();
         }
@@ -54,6 +54,10 @@ record ToldProfile(String id, String manufacturer, String model, int revision, S
                 json.path("byManufacturer").asBoolean(false), rating >= 1 && rating <= MOST_STARS ? rating : null,
                 Math.max(0, json.path("votes").asInt(0)), line(json, "firmware", LONGEST), modes, day(json.path("dated").asString("")),
                 line(json, "note", LONGEST_NOTE), sha256, size));
+    }
+
+    static boolean isId(String text) {
+        return text.matches("[A-Za-z0-9-]{1,100}");
     }
 
     /** {@return all that can be profiles} */

@@ -118,6 +118,17 @@ class SceneUpdateTest {
     }
 
     @Test
+    void whatIsNoPartOfTheUpdateIsRefused() {
+        var rig = rigOf(scene(Map.of(), named(1, "Lost", "Bow", 1)));
+        var next = scene(Map.of(), named(1, "Lost", "Stern", 1));
+        int version = proposed(next, rig).path("version").asInt();
+
+        assertThat(update(next, rig, version, "\"added\": [\"" + uuid(7) + "\"], \"removed\": [], \"changed\": []").status())
+            .isEqualTo(422);
+        assertThat(get("/api/rigs/" + rig).json().path("version").asInt()).isEqualTo(version);
+    }
+
+    @Test
     void aFileOfAnotherShowIsToldBeforeAnythingHappens() {
         var rig = rigOf(scene(Map.of(), named(1, "Lost", "Bow", 1)));
         var other = scene(Map.of(), named(2, "Lost", "Bow", 1).with(f -> f.id = "1"));
