@@ -41,9 +41,10 @@ function KindLine({
   const [looking, setLooking] = useState(false);
   const chosen = decision.decided ? decision.found : null;
   const ours = chosen ?? kind.ours;
+  const another = chosen !== null && (chosen.pin !== kind.ours.pin || chosen.mode !== kind.ours.mode);
   const choices: { choice: Choice; text: string; possible: boolean }[] = [
     { choice: 'THEIRS', text: `The file’s: ${words(kind.theirs)}`, possible: kind.theirs.pin !== '' },
-    { choice: 'OURS', text: `${chosen ? 'Selected' : 'Ours'}: ${words(ours)}`, possible: ours.pin !== '' },
+    { choice: 'OURS', text: `${another ? 'Selected' : 'Ours'}: ${words(ours)}`, possible: ours.pin !== '' },
     { choice: 'PLACEHOLDER', text: 'A placeholder', possible: true },
     { choice: 'LEAVE_OUT', text: 'Leave out', possible: true },
   ];
@@ -54,7 +55,7 @@ function KindLine({
           {kind.words}
         </p>
         <p className="text-muted">{`${kind.units} × ${kind.ids.join(', ')}${kind.units > kind.ids.length ? ' …' : ''}`}</p>
-        {kind.difference && <Difference difference={kind.difference} />}
+        {kind.difference && !another && <Difference difference={kind.difference} />}
       </div>
       <div className="flex flex-col gap-1">
         <span className="flex flex-wrap items-center gap-2">
@@ -84,7 +85,7 @@ function KindLine({
             </Button>
           )}
         </span>
-        <span className="text-muted">{says(kind, decision)}</span>
+        <span className="text-muted">{another && decision.choice === 'OURS' ? 'Selected for the whole kind.' : says(kind, decision)}</span>
         {searching && (
           <FixtureSearch
             rig={null}
@@ -129,11 +130,7 @@ function says(kind: SceneKind, decision: SceneDecision) {
     case 'THEIRS':
       return `${kind.theirs.why} It comes onto the House shelf.`;
     case 'OURS':
-      return decision.decided && decision.found?.pin !== kind.ours.pin
-        ? 'Selected for the whole kind.'
-        : kind.decidedBy
-          ? `As ${kind.decidedBy} decided for an earlier scene.`
-          : kind.ours.why;
+      return kind.decidedBy ? `As ${kind.decidedBy} decided for an earlier scene.` : kind.ours.why;
     case 'PLACEHOLDER':
       return kind.theirs.how === 'PLACEHOLDER' ? kind.theirs.why : 'Its fixtures stand without a profile.';
     case 'LEAVE_OUT':

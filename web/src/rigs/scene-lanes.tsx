@@ -21,7 +21,7 @@ export function SceneLanes({ scene, decisions }: { scene: SceneView; decisions: 
   return (
     <section aria-label="Where they stand" className="flex flex-col gap-2 text-sm">
       {data.troubles.length > 0 ? (
-        <ul aria-label="What does not fit" className="flex flex-col gap-1">
+        <ul aria-label="What does not fit" className="flex max-h-20 flex-col gap-1 overflow-y-auto">
           {data.troubles.map((each) => (
             <li key={each.kind} className="text-error">
               <span className="font-semibold">{`${scene.kinds[each.kind]?.words}: `}</span>
@@ -32,7 +32,7 @@ export function SceneLanes({ scene, decisions }: { scene: SceneView; decisions: 
       ) : (
         <p className="text-muted">{data.lanes.length === 0 ? 'None of them has an address.' : 'All of them fit where they stand.'}</p>
       )}
-      <ul aria-label="Lanes" className="flex max-h-40 flex-col gap-1 overflow-y-auto">
+      <ul aria-label="Lanes" className="flex max-h-24 flex-col gap-1 overflow-y-auto">
         {data.lanes.map((lane) => (
           <li key={lane.universe} className="flex items-center gap-2">
             <span className="w-8 shrink-0 text-right font-mono text-xs text-muted">{lane.universe}</span>

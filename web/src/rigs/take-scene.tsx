@@ -61,10 +61,10 @@ function Kinds({ scene, onClose }: { scene: SceneView; onClose: () => void }) {
       <TextField label="Name of the new rig" value={name} onChange={setName} />
       <div className="flex min-h-0 flex-col gap-3 overflow-y-auto">
         <SceneKinds sceneId={scene.id} kinds={scene.kinds} decisions={decisions} />
-        <SceneLanes scene={scene} decisions={decisions} />
         <SceneProfiles sceneId={scene.id} />
         <SceneNotes notes={scene.notes} />
       </div>
+      <SceneLanes scene={scene} decisions={decisions} />
       <Refusal says={take.error?.message} />
       <div className="flex flex-wrap justify-end gap-2">
         <Button
