@@ -6,6 +6,7 @@ import { Modal } from '#/ui/modal';
 import { Refusal } from '#/ui/refusal';
 import { Typed } from '#/ui/typed';
 import { ModeCosts } from './mode-costs';
+import { RigProfiles } from './rig-profiles';
 import { Universes } from './universes';
 
 type Facts = Omit<Extract<RigEdit, { type: 'setRigFacts' }>, 'type'>;
@@ -48,6 +49,7 @@ export function RigFacts({ rig, onSend }: { rig: Rig; onSend: (edit: RigEdit) =>
             <Refusal says={refusal} />
           </section>
           <Universes rig={rig} onSend={onSend} />
+          <RigProfiles rig={rig} />
           <ModeCosts rig={rig} onSend={onSend} />
         </div>
       </Modal>

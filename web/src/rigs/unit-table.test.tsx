@@ -378,3 +378,18 @@ test('before a scene is written it is told what it lacks, and each line leads to
 
   expect(await screen.findByText('Unit 2 selected')).toBeTruthy();
 });
+
+test('the profiles that a rig pins are viewed, compared and exported', async () => {
+  const [kind] = rig().kinds;
+  shown(rig({ kinds: kind ? [{ ...kind, newest: 3 }] : [] }));
+
+  await userEvent.click(await screen.findByRole('button', { name: 'Universes' }));
+
+  const profiles = within(await screen.findByRole('region', { name: 'Profiles' }));
+  expect(profiles.getByText('Lumbrook Moth, revision 1').textContent).toBe('Lumbrook Moth, revision 1, 3 units');
+  expect(profiles.getByRole('link', { name: 'Compare with revision 3' }).getAttribute('href')).toBe(
+    '/compare?left=p1&leftRevision=1&right=p1&rightRevision=3',
+  );
+  expect(profiles.getByRole('link', { name: 'View' }).getAttribute('href')).toBe('/profile/p1?revision=1');
+  expect(profiles.getByRole('link', { name: 'Export' }).getAttribute('href')).toBe('/api/profiles/p1/revisions/1/file');
+});

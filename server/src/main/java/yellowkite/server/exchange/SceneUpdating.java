@@ -1,7 +1,6 @@
 package yellowkite.server.exchange;
 
 import java.time.LocalDateTime;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -104,21 +103,16 @@ class SceneUpdating {
     }
 
     private RigUpdate update(RigState rig, @Nullable StoredExchange last, Arrived scene, List<Taking.Decision> decided) {
-        var base = last == null ? Rig.EMPTY : rigs.at(rig.id(), last.version());
-        return RigUpdate.of(withLeftOut(base, rig.id()), rig.rig(),
-                Taking.taken(Rig.EMPTY, scene.units(), decided, Taking.Twice.KEEP));
+        return RigUpdate.of(base(rig, last), rig.rig(), Taking.taken(Rig.EMPTY, scene.units(), decided, Taking.Twice.KEEP));
     }
 
-    /** {@return the rig with what the last scene had beside it: that was left out then, and is not new now} */
-    private Rig withLeftOut(Rig base, String rigId) {
-        var before = exchanges.newestWithScene(rigId).map(StoredExchange::sceneId).orElse(null);
-        if (before == null) {
-            return base;
+    /** {@return what both had at the last exchange} What came in may have said more than was taken; what went out is what both have. */
+    private RigUpdate.Base base(RigState rig, @Nullable StoredExchange last) {
+        if (last == null) {
+            return RigUpdate.Base.NONE;
         }
-        var known = base.units().stream().map(Unit::uuid).collect(Collectors.toSet());
-        var all = new ArrayList<>(base.units());
-        scenes.require(before).units().stream().filter(unit -> known.add(unit.uuid())).forEach(all::add);
-        return base.withUnits(all);
+        var then = rigs.at(rig.id(), last.version());
+        return last.sceneId() == null ? RigUpdate.Base.of(then) : new RigUpdate.Base(then, scenes.require(last.sceneId()).units());
     }
 
     /** What the rig has for a kind is what it goes on to be: its revisions stay pinned. */

@@ -98,12 +98,24 @@ class SceneUpdateTest {
             .toList();
     }
 
-    /** What was taken from the newer file stays; what was not is still theirs when it comes once more. */
+    /** What was not taken is told again, and is not proposed again; what goes out and comes back is what both have. */
     @Test
-    void whatWasNotTakenIsToldAgainAndWhatNobodyTouchedIsNot() {
+    void whatWasNotTakenIsOursFromThenOn() {
         var profiles = Map.of("Gunnel.gdtf", SceneFiles.profile("Gunnel").write());
         var rig = rigOf(scene(profiles, named(1, "Gunnel", "Bow", 1)));
         assertThat(proposed(scene(profiles, named(1, "Gunnel", "Bow", 1)), rig).path("changed")).isEmpty();
+        var next = scene(profiles, named(1, "Gunnel", "Stem", 1));
+        fine(update(next, rig, proposed(next, rig).path("version").asInt(), "\"added\": [], \"removed\": [], \"changed\": []"));
+
+        assertThat(lines(proposed(scene(profiles, named(1, "Gunnel", "Stem", 1)), rig).path("changed"), "field", "side"))
+            .containsExactly("NAME OURS");
+
+        var out = post("/api/rigs/" + rig + "/scene", "{\"units\": null, \"profiles\": \"UNTOUCHED\"}").body();
+        var back = fine(RunningKite.uploadOne("/api/scenes", "back.mvr", out)).path("id").asString();
+        assertThat(proposed(back, rig).path("changed")).isEmpty();
+        assertThat(proposed(back, rig).at("/last/direction").asString()).isEqualTo("OUT");
+        assertThat(lines(proposed(scene(profiles, named(1, "Gunnel", "Stem", 1)), rig).path("changed"), "field", "side"))
+            .containsExactly("NAME THEIRS");
     }
 
     @Test

@@ -42,7 +42,7 @@ public record RigUpdate(List<Coming> added, List<Going> removed, List<Changed> c
         THEIRS, OURS, BOTH
     }
 
-    /** A unit that only the file has. @param side OURS if it was removed here since, else THEIRS */
+    /** A unit that only the file has. @param side OURS if it was removed here since, or not taken, else THEIRS */
     public record Coming(Unit unit, Side side) {}
 
     /** A unit that the file has no longer. @param side BOTH if it was changed here since, else THEIRS */
@@ -64,15 +64,35 @@ public record RigUpdate(List<Coming> added, List<Going> removed, List<Changed> c
     }
 
     /**
-     * @param base the rig right after the last exchange; an empty one if there was none
-     * @param theirs the file's units, with what stands for them
+     * The last exchange: what both sides had then. They may differ, where something was not taken.
+     *
+     * @param ours the rig right after it. @param theirs what the file said then
      */
-    public static RigUpdate of(Rig base, Rig ours, List<Unit> theirs) {
+    public record Base(Rig ours, List<Unit> theirs) {
+        /** There was none. */
+        public static final Base NONE = new Base(Rig.EMPTY, List.of());
+
+        public Base {
+            theirs = List.copyOf(theirs);
+        }
+
+        /** {@return an exchange after which both had the same} */
+        public static Base of(Rig both) {
+            return new Base(both, both.units());
+        }
+    }
+
+    /** @param theirs the file's units, with what stands for them */
+    public static RigUpdate of(Base base, Rig ours, List<Unit> theirs) {
         var pairs = Pairs.of(ours.units(), theirs);
         var uuids = pairs.pairs()
             .stream()
             .collect(Collectors.toMap(pair -> pair.now().uuid(), pair -> pair.was().uuid(), (one, same) -> one));
-        var before = byUuid(base.units());
+        var before = byUuid(base.ours().units());
+        var said = Pairs.of(base.theirs(), theirs)
+            .pairs()
+            .stream()
+            .collect(Collectors.toMap(pair -> pair.now().uuid(), Pairs.Pair::was, (one, same) -> one));
         var changed = new ArrayList<Changed>();
         var quiet = new ArrayList<UpdateUnits.Given>();
         pairs.pairs().forEach(pair -> {
@@ -80,7 +100,7 @@ public record RigUpdate(List<Coming> added, List<Going> removed, List<Changed> c
             var now = as(pair.now(), pair.was().uuid(), uuids);
             var silently = EnumSet.noneOf(UnitField.class);
             for (var field : UnitField.values()) {
-                var side = side(field, was, pair.was(), now);
+                var side = side(field, was, said.get(pair.now().uuid()), pair.was(), now);
                 if (side == null || field.isQuiet() && side == Side.OURS) {
                     continue;
                 }
@@ -109,23 +129,30 @@ public record RigUpdate(List<Coming> added, List<Going> removed, List<Changed> c
         });
     }
 
-    /** {@return who changed it; null if both have the same, or nobody changed anything} */
-    private static @Nullable Side side(UnitField field, @Nullable Unit was, Unit ours, Unit theirs) {
+    /**
+     * {@return who changed it; null if both have the same, or nobody changed anything}
+     *
+     * @param was ours at the last exchange. @param said theirs then. Null if it was no part of it
+     */
+    private static @Nullable Side side(UnitField field, @Nullable Unit was, @Nullable Unit said, Unit ours, Unit theirs) {
         if (field.isAlike(ours, theirs)) {
             return null;
         }
-        if (was == null) {
+        if (was == null || said == null) {
             return Side.BOTH;
         }
         boolean here = !field.isAlike(was, ours);
-        boolean there = !field.isSaidAlike(was, theirs);
-        return here && there ? Side.BOTH : there ? Side.THEIRS : here ? Side.OURS : null;
+        boolean there = !field.isSaidAlike(said, theirs);
+        if (here == there) {
+            return here ? Side.BOTH : field.isSaidAlike(was, theirs) ? null : Side.OURS; // theirs was not taken then
+        }
+        return here ? Side.OURS : Side.THEIRS;
     }
 
-    private static List<Coming> coming(Rig base, Rig ours, List<Unit> added, Map<String, String> uuids) {
+    private static List<Coming> coming(Base base, Rig ours, List<Unit> added, Map<String, String> uuids) {
         var aside = byUuid(ours.aside());
         var taken = ours.units().stream().map(Unit::uuid).collect(Collectors.toCollection(HashSet::new));
-        var gone = base.units().stream().filter(unit -> !taken.contains(unit.uuid())).toList();
+        var gone = base.theirs().stream().filter(unit -> !taken.contains(unit.uuid())).toList();
         var had = Pairs.of(gone, added).pairs().stream().map(pair -> pair.now().uuid()).collect(Collectors.toSet());
         var coming = new ArrayList<Coming>();
         for (var each : added) {

@@ -30,6 +30,7 @@ import yellowkite.core.rig.Rigs;
 import yellowkite.core.rig.Unit;
 import yellowkite.core.rig.edit.DeleteAside;
 import yellowkite.core.rig.edit.RestoreAside;
+import yellowkite.core.rig.update.RigUpdate.Base;
 import yellowkite.core.rig.update.RigUpdate.Chosen;
 import yellowkite.core.rig.update.RigUpdate.Side;
 
@@ -54,7 +55,7 @@ class RigUpdateTest {
     class WhoChangedWhat {
         @Test
         void nothingIsToldWhereTheFileSaysWhatTheRigHas() {
-            var update = RigUpdate.of(base, base, base.units());
+            var update = RigUpdate.of(Base.of(base), base, base.units());
 
             assertThat(update.changed()).isEmpty();
             assertThat(update.added()).isEmpty();
@@ -67,7 +68,7 @@ class RigUpdateTest {
             var ours = base.mapUnits(List.of("2", "3"), unit -> unit.with(f -> f.name = "Mast " + unit.id()));
             var theirs = base.mapUnits(List.of("1", "2"), unit -> unit.with(f -> f.name = "Bow " + unit.id())).units();
 
-            var update = RigUpdate.of(base, ours, theirs);
+            var update = RigUpdate.of(Base.of(base), ours, theirs);
 
             assertThat(told(update)).containsExactly("1 NAME Unit 1 > Unit 1 | Bow 1 THEIRS", "2 NAME Unit 2 > Mast 2 | Bow 2 BOTH",
                     "3 NAME Unit 3 > Mast 3 | Unit 3 OURS");
@@ -80,8 +81,19 @@ class RigUpdateTest {
         void aFixtureThatWasReplacedHereIsOurs() {
             var ours = base.mapUnits(List.of("3"), unit -> unit.as(SPOT));
 
-            assertThat(told(RigUpdate.of(base, ours, base.units())))
+            assertThat(told(RigUpdate.of(Base.of(base), ours, base.units())))
                 .containsExactly("3 FIXTURE Lumbrook Moth, Nine > Tidewick Petrel Spot, Extended | Lumbrook Moth, Nine OURS");
+        }
+
+        /** The file said "Bow" last time, and nobody took it: it has not changed since, and is not proposed again. */
+        @Test
+        void whatWasNotTakenThenIsOursUntilTheFileChangesItAgain() {
+            var bow = base.mapUnits(List.of("1"), unit -> unit.with(f -> f.name = "Bow")).units();
+            var stem = base.mapUnits(List.of("1"), unit -> unit.with(f -> f.name = "Stem")).units();
+            var then = new Base(base, bow);
+
+            assertThat(told(RigUpdate.of(then, base, bow))).containsExactly("1 NAME Unit 1 > Unit 1 | Bow OURS");
+            assertThat(told(RigUpdate.of(then, base, stem))).containsExactly("1 NAME Unit 1 > Unit 1 | Stem THEIRS");
         }
 
         /** What was never exchanged has no side: it is asked. */
@@ -89,7 +101,7 @@ class RigUpdateTest {
         void withoutAnExchangeBothHaveChanged() {
             var theirs = base.mapUnits(List.of("1"), unit -> unit.with(f -> f.layer = "Floor")).units();
 
-            assertThat(told(RigUpdate.of(Rig.EMPTY, base, theirs))).containsExactly("1 LAYER null >  | Floor BOTH");
+            assertThat(told(RigUpdate.of(Base.NONE, base, theirs))).containsExactly("1 LAYER null >  | Floor BOTH");
         }
     }
 
@@ -101,7 +113,7 @@ class RigUpdateTest {
             var ours = base.mapUnits(List.of("3"), unit -> unit.with(f -> f.adjustments = Adjustments.NONE.with("Dimmer", scaled)));
             var theirs = List.of(base.units().get(0), base.units().get(1), unit("4", PAR, "2.20"));
 
-            var update = RigUpdate.of(base, ours, theirs);
+            var update = RigUpdate.of(Base.of(base), ours, theirs);
 
             assertThat(update.added()).extracting(RigUpdate.Coming::side).containsExactly(Side.THEIRS);
             assertThat(update.removed()).extracting(RigUpdate.Going::side).containsExactly(Side.BOTH);
@@ -116,7 +128,7 @@ class RigUpdateTest {
         void oneThatWasAddedHereStaysAndOneThatWasRemovedHereIsNotBroughtBack() {
             var ours = Rigs.of(base.units().get(0), base.units().get(1), unit("9", PAR, "3.1"));
 
-            var update = RigUpdate.of(base, ours, base.units());
+            var update = RigUpdate.of(Base.of(base), ours, base.units());
 
             assertThat(update.removed()).isEmpty();
             assertThat(update.added()).extracting(each -> each.unit().id() + " " + each.side()).containsExactly("3 OURS");
@@ -124,11 +136,21 @@ class RigUpdateTest {
         }
 
         @Test
+        void oneThatWasLeftOutThenIsNotNewNow() {
+            var theirs = new ArrayList<>(base.units());
+            theirs.add(unit("4", PAR, "2.20"));
+
+            var update = RigUpdate.of(new Base(base, theirs), base, theirs);
+
+            assertThat(update.added()).extracting(RigUpdate.Coming::side).containsExactly(Side.OURS);
+        }
+
+        @Test
         void oneThatComesBackHasWhatWasProgrammedOnIt() {
             var set = base.withUnits(base.units().subList(0, 2))
                 .withAside(List.of(base.units().get(2).with(f -> f.colour = "teal")));
 
-            var update = RigUpdate.of(base, set, base.mapUnits(List.of("3"), unit -> unit.with(f -> f.name = "Stern")).units());
+            var update = RigUpdate.of(Base.of(base), set, base.mapUnits(List.of("3"), unit -> unit.with(f -> f.name = "Stern")).units());
             var now = taken(set, update, update.all(false));
 
             assertThat(now.aside()).isEmpty();
@@ -143,7 +165,7 @@ class RigUpdateTest {
                 f.name = "Bow";
             })).units();
 
-            var update = RigUpdate.of(base, base, theirs);
+            var update = RigUpdate.of(Base.of(base), base, theirs);
 
             assertThat(update.byUuid()).isEqualTo(2);
             assertThat(taken(base, update, update.all(false)).find("1").orElseThrow().name()).isEqualTo("Bow");
@@ -153,8 +175,8 @@ class RigUpdateTest {
         void aFileOfAnotherShowIsKnownByNobodysUuid() {
             var other = List.of(unit("1", SPOT, f -> f.uuid = "a", "1.1"), unit("70", PAR, f -> f.uuid = "b", "2.1"));
 
-            assertThat(RigUpdate.of(base, base, other).isOfAnother()).isTrue();
-            assertThat(RigUpdate.of(base, base, base.units()).isOfAnother()).isFalse();
+            assertThat(RigUpdate.of(Base.of(base), base, other).isOfAnother()).isTrue();
+            assertThat(RigUpdate.of(Base.of(base), base, base.units()).isOfAnother()).isFalse();
         }
 
         /** Somebody drew a second 3: the one that is known keeps its number, and the new one is new. */
@@ -163,7 +185,7 @@ class RigUpdateTest {
             var theirs = List.of(unit("3", PAR, f -> f.uuid = "drawn", "3.1"), base.units().get(0), base.units().get(1),
                     base.units().get(2));
 
-            var update = RigUpdate.of(base, base, theirs);
+            var update = RigUpdate.of(Base.of(base), base, theirs);
 
             assertThat(told(update)).isEmpty();
             assertThat(update.added()).extracting(RigUpdate.Coming::side).containsExactly(Side.THEIRS);
@@ -176,7 +198,7 @@ class RigUpdateTest {
             var theirs = new ArrayList<>(base.units());
             theirs.add(unit("4", PAR, f -> f.uuid = "four", "2.20"));
 
-            var update = RigUpdate.of(base, ours, theirs);
+            var update = RigUpdate.of(Base.of(base), ours, theirs);
             var now = taken(ours, update, update.all(false));
 
             assertThat(now.units()).extracting(Unit::id).containsExactly("4", "2", "3", "5");
@@ -190,7 +212,7 @@ class RigUpdateTest {
             var ours = base.mapUnits(List.of("2"), unit -> unit.with(f -> f.place = new Place(9, 9, 9)));
             var theirs = base.mapUnits(List.of("1", "2"), unit -> unit.with(f -> f.place = new Place(1, 2, 3))).units();
 
-            var update = RigUpdate.of(base, ours, theirs);
+            var update = RigUpdate.of(Base.of(base), ours, theirs);
 
             assertThat(told(update)).containsExactly("2 PLACE  > 9, 9, 9 | 1, 2, 3 BOTH");
             assertThat(taken(ours, update, new Chosen(Set.of(), Set.of(), Map.of())).find("1").orElseThrow().place())
@@ -207,7 +229,7 @@ class RigUpdateTest {
                 unit -> unit.with(f -> f.adjustments = Adjustments.NONE.with("Pan", ChannelAdjustment.NONE.withInvert(true))))
             .units();
 
-        var update = RigUpdate.of(base, ours, theirs);
+        var update = RigUpdate.of(Base.of(base), ours, theirs);
 
         assertThat(taken(ours, update, update.all(false)).units().getFirst().adjustments().channels()).containsEntry("Pan",
                 own.withInvert(true));
@@ -220,7 +242,7 @@ class RigUpdateTest {
         var theirs = base.mapUnits(List.of("3"), unit -> unit.as(wide).with(f -> f.asked = Asked.of("Lumbrook", "Moth", "Wide", null)))
             .units();
 
-        var update = RigUpdate.of(base, base, theirs);
+        var update = RigUpdate.of(Base.of(base), base, theirs);
 
         assertThat(told(update)).containsExactly("3 FIXTURE Lumbrook Moth, Nine > Lumbrook Moth, Nine | Lumbrook Moth, Wide THEIRS");
         assertThat(taken(base, update, update.all(false)).units().getLast().addresses().getFirst().to()).isEqualTo(40);
@@ -263,9 +285,9 @@ class RigUpdateTest {
         var older = some(random);
         var newer = some(random);
 
-        var update = RigUpdate.of(older, older, newer.units());
+        var update = RigUpdate.of(Base.of(older), older, newer.units());
         var now = taken(older, update, update.all(true));
-        assertThat(RigUpdate.of(newer, newer, newer.units()).taken("", update.all(true)).applyTo(newer)).as("nothing of itself")
+        assertThat(RigUpdate.of(Base.of(newer), newer, newer.units()).taken("", update.all(true)).applyTo(newer)).as("nothing of itself")
             .isEqualTo(new Outcome.Applied<>(newer));
 
         assertThat(now.units()).containsExactlyInAnyOrderElementsOf(newer.units());
@@ -283,7 +305,7 @@ class RigUpdateTest {
                             new ChannelAdjustment(true, List.of(), 0.5, 0, 1, false, null, null));
                 }));
 
-        var update = RigUpdate.of(older, ours, some(random).units());
+        var update = RigUpdate.of(Base.of(older), ours, some(random).units());
         var now = taken(ours, update, update.all(false));
 
         ours.units().stream().filter(unit -> unit.name().equals("Ours")).forEach(unit -> {
