@@ -39,7 +39,7 @@ function KindLine({
 }) {
   const [searching, setSearching] = useState(false);
   const [looking, setLooking] = useState(false);
-  const chosen = decision.decided ? decision.found : null;
+  const chosen = decision.decided && decision.found?.pin ? decision.found : null;
   const ours = chosen ?? kind.ours;
   const another = chosen !== null && (chosen.pin !== kind.ours.pin || chosen.mode !== kind.ours.mode);
   const choices: { choice: Choice; text: string; possible: boolean }[] = [
@@ -85,6 +85,22 @@ function KindLine({
             </Button>
           )}
         </span>
+        {decision.choice === 'PLACEHOLDER' && (
+          <label className="flex items-center gap-2 text-muted">
+            Addresses
+            <input
+              type="number"
+              min={0}
+              max={MOST_ADDRESSES}
+              defaultValue={footprintOf(decision.found ?? kind.theirs)}
+              className="min-h-8 w-24 rounded-sm border border-edge bg-trough px-1 font-mono text-text"
+              onBlur={(event) => {
+                const count = Math.trunc(event.currentTarget.valueAsNumber);
+                if (count >= 1 && count <= MOST_ADDRESSES) onDecide('PLACEHOLDER', placeholder(count));
+              }}
+            />
+          </label>
+        )}
         <span className="text-muted">{another && decision.choice === 'OURS' ? 'Selected for the whole kind.' : says(kind, decision)}</span>
         {searching && (
           <FixtureSearch
@@ -107,6 +123,16 @@ function KindLine({
       </Modal>
     </li>
   );
+}
+
+const MOST_ADDRESSES = 512;
+
+function footprintOf(fixture: RigFixture) {
+  return Object.values(fixture.breaks).reduce((sum, each) => sum + each, 0);
+}
+
+function placeholder(addresses: number): RigFixture {
+  return { how: 'PLACEHOLDER', pin: '', manufacturer: '', model: '', mode: '', breaks: { '1': addresses }, sure: 0, why: '' };
 }
 
 async function lookAt(id: string, path: string) {

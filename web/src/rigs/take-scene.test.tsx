@@ -98,6 +98,7 @@ test('a scene is decided kind by kind and becomes a rig', async () => {
   expect(screen.getByText('As Teun decided for an earlier scene.')).toBeTruthy();
   expect(screen.getByText(/2 differences to ours, the worst shifts/)).toBeTruthy();
   expect(screen.getByText('It is a placeholder of 6 channels.')).toBeTruthy();
+  expect(screen.getByRole<HTMLInputElement>('spinbutton', { name: 'Addresses' }).value).toBe('6');
   expect(await screen.findByText('2 units collide.')).toBeTruthy();
   expect(screen.getByRole('img', { name: 'Universe 1: 1 units, 1 collide' })).toBeTruthy();
   await userEvent.selectOptions(screen.getByRole('combobox', { name: 'What Petrel Spot, Extended becomes' }), 'THEIRS');

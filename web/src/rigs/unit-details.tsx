@@ -14,7 +14,7 @@ export function UnitDetails({ rig, unit }: { rig: Rig; unit: RigUnit }) {
   });
   if (asked.error) return <Refusal says={asked.error.message} />;
   if (!asked.data) return <Waiting of={asked} what="The channels" />;
-  const { channels, switches, fromZero } = asked.data;
+  const { channels, switches, fromZero, focus } = asked.data;
   return (
     <div className="flex flex-wrap items-start gap-x-8 gap-y-3">
       <table aria-label={`Channels of unit ${unit.id}`} className="text-left text-sm">
@@ -38,6 +38,12 @@ export function UnitDetails({ rig, unit }: { rig: Rig; unit: RigUnit }) {
           ))}
         </tbody>
       </table>
+      {focus !== '' && (
+        <p className="text-sm">
+          <span className="text-muted">Focused on </span>
+          {focus}
+        </p>
+      )}
       {switches.length > 0 && (
         <div className="flex flex-col gap-2">
           {switches.map((line) => (

@@ -135,6 +135,7 @@ test('a row opens to its channels, and to the switches as they have to stand', a
             switches: { value: 10, on: [false, true, false, true, false, false, false, false, false], fits: true },
           },
         ],
+        focus: 'Lock gate',
         fromZero: false,
       }),
     ),
@@ -147,6 +148,7 @@ test('a row opens to its channels, and to the switches as they have to stand', a
   expect(within(channels).getByText('1.10 + 1.11')).toBeTruthy();
   expect(within(channels).getByText('32768')).toBeTruthy();
   expect(screen.getByRole('img', { name: 'Switches for 1.10: 2, 4 on' })).toBeTruthy();
+  expect(screen.getByText('Lock gate')).toBeTruthy();
 });
 
 test('universes say how full they are, and what another mode would cost leads to replacing', async () => {

@@ -27,6 +27,7 @@ const FIELDS: Record<ChangedField['field'], string> = {
   CLASS: 'Class',
   INVERTED: 'Inverted',
   NOTE: 'Note',
+  BESIDE: 'Other things that the file says',
   PLACE: 'Place in the room',
   HANGS_ON: 'Hangs on',
 };

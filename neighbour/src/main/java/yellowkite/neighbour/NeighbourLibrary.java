@@ -111,6 +111,16 @@ final class NeighbourLibrary {
         return new Changes(changes, all);
     }
 
+    /** {@return what came on a day or after it} */
+    synchronized Changes since(LocalDate day) {
+        return new Changes(changes, profiles.values()
+            .stream()
+            .map(Held::profile)
+            .filter(each -> !each.dated().isBefore(day))
+            .map(this::rated)
+            .toList());
+    }
+
     /** {@return the profile with somebody's vote; none if it is not here} @param stars in [1, 5] */
     synchronized Optional<HeldProfile> rate(String id, String by, int stars) {
         if (profiles.containsKey(id)) {

@@ -7,6 +7,8 @@ import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
+import java.time.DateTimeException;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
@@ -33,6 +35,7 @@ public final class NeighbourServer implements AutoCloseable {
     private static final int MOST_LISTED = 200;
     private static final int MOST_SAID = 64 << 10;
     private static final int MOST_STARS = 5;
+    private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
     private static final Pattern RANGE = Pattern.compile("bytes=(\\d{1,10})-(\\d{0,10})");
     private final NeighbourLibrary library = NeighbourLibrary.furnished();
     private final Map<String, String> tokens = new ConcurrentHashMap<>();
@@ -178,7 +181,8 @@ public final class NeighbourServer implements AutoCloseable {
 
     private void changes(HttpExchange asked) throws IOException {
         requireSignedIn(asked);
-        json(asked, 200, library.since(whole(query(asked).getOrDefault("since", "0"))));
+        var since = query(asked).getOrDefault("since", "0");
+        json(asked, 200, DAY.matcher(since).matches() ? library.since(day(since)) : library.since(whole(since)));
     }
 
     private void offer(HttpExchange asked) throws IOException {
@@ -188,6 +192,14 @@ public final class NeighbourServer implements AutoCloseable {
             throw new Refused(413, "The file is too large.");
         }
         json(asked, 201, library.offer(file, by, query(asked).getOrDefault("note", "")));
+    }
+
+    private static LocalDate day(String text) {
+        try {
+            return LocalDate.parse(text);
+        } catch (DateTimeException none) {
+            throw new Refused(400, "'" + text + "' is no day.");
+        }
     }
 
     private static JsonNode said(HttpExchange asked) throws IOException {

@@ -108,6 +108,17 @@ class NeighbourServerTest {
         assertThat(send("POST", "/offers", new byte[]{1, 2, 3}).statusCode()).isEqualTo(422);
     }
 
+    /** What it holds came day by day from the third of March on. */
+    @Test
+    void changesAreToldSinceADayAsWell() throws Exception {
+        var all = json(send("GET", "/changes?since=2026-03-03", new byte[0])).path("profiles");
+        var later = json(send("GET", "/changes?since=2026-03-05", new byte[0])).path("profiles");
+
+        assertThat(later).hasSize(all.size() - 2);
+        assertThat(send("GET", "/changes?since=2026-13-05", new byte[0]).statusCode()).isEqualTo(400);
+        assertThat(send("GET", "/changes?since=x", new byte[0]).statusCode()).isEqualTo(400);
+    }
+
     @Test
     void aVoteCountsOnceForEach() throws Exception {
         var path = "/profiles/" + first("candle").path("id").asString() + "/rating";

@@ -19,7 +19,7 @@ public final class FreshScene {
 
     /** {@return the scene} @param specs the file that a unit names, by the pin of its profile */
     public static Scene of(Rig rig, Map<String, String> specs) {
-        var made = layers(rig.units(), specs, new SceneUnits.Names(Map.of(), Map.of()));
+        var made = layers(rig.units(), specs, SceneUnits.Names.NONE);
         var inner = made
             .inAux(Nodes.element("Scene", List.of(Nodes.element("AUXData", List.of()), Nodes.element("Layers", made.layers()))));
         return new Scene(List.of(), Nodes.element(Scene.ROOT, List.of(inner), "verMajor", "1", "verMinor", "6", "provider", "Yellow Kite",

@@ -1,10 +1,12 @@
 package yellowkite.core.mvr;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -16,6 +18,7 @@ import yellowkite.core.rig.At;
 import yellowkite.core.rig.Patch;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
+import yellowkite.core.rig.file.RigJson;
 import yellowkite.core.xml.XmlNode.Element;
 
 /**
@@ -27,6 +30,8 @@ import yellowkite.core.xml.XmlNode.Element;
 public record SceneUnits(List<Unit> units, List<Note> notes) {
     static final String FIXTURE = "Fixture";
     static final String CHILDREN = "ChildList";
+    /** What a unit says of its focus point beside all else. */
+    public static final String FOCUS = "focus";
     private static final Set<String> CONTAINERS = Set.of("GroupObject", "SceneObject", "Truss", "Support", "VideoScreen", "Projector",
             FIXTURE);
 
@@ -58,11 +63,27 @@ public record SceneUnits(List<Unit> units, List<Note> notes) {
     }
 
     /** What uuids of the scene are called. */
-    record Names(Map<String, String> classes, Map<String, String> positions) {
+    record Names(Map<String, String> classes, Map<String, String> positions, Map<String, String> focusPoints) {
+        static final Names NONE = new Names(Map.of(), Map.of(), Map.of());
+
         static Names of(Scene scene) {
             var aux = Nodes.child(scene.root(), "Scene").flatMap(each -> Nodes.child(each, "AUXData"));
             return new Names(aux.map(each -> named(each, "Class")).orElse(Map.of()),
-                    aux.map(each -> named(each, "Position")).orElse(Map.of()));
+                    aux.map(each -> named(each, "Position")).orElse(Map.of()), focusPoints(scene.root()));
+        }
+
+        /** They stand wherever things hang. */
+        private static Map<String, String> focusPoints(Element root) {
+            var points = new HashMap<String, String>();
+            var left = new ArrayDeque<>(List.of(root));
+            while (!left.isEmpty()) {
+                var each = left.pop();
+                if (each.name().equals("FocusPoint")) {
+                    points.putIfAbsent(Nodes.attribute(each, "uuid"), Nodes.attribute(each, "name"));
+                }
+                Nodes.children(each).forEach(left::push);
+            }
+            return points;
         }
 
         private static Map<String, String> named(Element of, String kind) {
@@ -146,6 +167,9 @@ public record SceneUnits(List<Unit> units, List<Note> notes) {
                     .map(all -> Nodes.children(all, "CustomCommand").map(Nodes::text).collect(Collectors.joining("\n")))
                     .orElse("");
                 f.hangsOn = around.host();
+                f.extra = Optional.ofNullable(names.focusPoints().get(Nodes.text(fixture, "Focus")))
+                    .map(point -> RigJson.extra(FOCUS, point))
+                    .orElse("");
             });
             var other = Nodes.attribute(fixture, "multipatch");
             if (!other.isEmpty() && !other.replaceAll("[0-]", "").isEmpty()) {

@@ -160,6 +160,23 @@ public enum UnitField {
             return to.with(f -> f.note = from.note());
         }
     },
+    /** What its file says beside all this, such as its focus point. */
+    BESIDE {
+        @Override
+        public String words(Unit unit) {
+            return unit.extra();
+        }
+
+        @Override
+        public Unit put(Unit to, Unit from) {
+            return to.with(f -> f.extra = from.extra());
+        }
+
+        @Override
+        public boolean isQuiet() {
+            return true;
+        }
+    },
     PLACE {
         @Override
         public String words(Unit unit) {

@@ -13,7 +13,9 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.mvr.SceneUnits.Note;
 import yellowkite.core.rig.Place;
+import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
+import yellowkite.core.rig.file.RigJson;
 
 class SceneUnitsTest {
     private static final String HERE = "{1,0,0}{0,1,0}{0,0,1}{0,0,0}";
@@ -99,5 +101,17 @@ class SceneUnitsTest {
     @Test
     void aSceneWithoutLayersHasNoUnits() {
         assertThat(units(scene())).isEmpty();
+    }
+
+    /** A focus point stands anywhere in the scene; a fixture names it by its uuid. */
+    @Test
+    void aFocusPointIsSaidByItsName() {
+        var units = SceneUnits.of(scene().layer("Rail", fixture("a", "1", is("Focus", "fp")), fixture("b", "2", is("Focus", "nowhere")),
+                box("GroupObject", "Set", "", "<FocusPoint uuid=\"fp\" name=\"Lock gate\"/>"))
+            .read()).units();
+
+        assertThat(units).extracting(unit -> RigJson.said(unit.extra(), SceneUnits.FOCUS)).containsExactly("Lock gate", "");
+        assertThat(RigJson.read(RigJson.write("x", Rig.EMPTY.withUnits(units))).units().getFirst().extra())
+            .isEqualTo(units.getFirst().extra());
     }
 }

@@ -124,7 +124,8 @@ class SceneTaking {
     /**
      * What becomes of a kind.
      *
-     * @param found what they become if it is OURS; null = as it was found. @param decided whether somebody decided so, or it stood there
+     * @param found what they become if it is OURS, or how many addresses a placeholder has; null = as it was found. @param decided whether
+     * somebody decided so, or it stood there
      */
     record SceneDecision(Asked asked, KindChoice choice, @Nullable Found found, boolean decided) {
         SceneDecision {
@@ -175,10 +176,14 @@ class SceneTaking {
                 case LEAVE_OUT -> null;
                 case OURS -> decision.found() == null ? kind.ours() : decision.found();
                 case THEIRS -> theirs.apply(kind);
-                case PLACEHOLDER -> kind.theirs().footprint() > 0 ? Found.placeholder(kind.theirs().footprint()) : Found.NOTHING;
+                case PLACEHOLDER -> placeholder(decision.found() == null ? kind.theirs().footprint() : decision.found().footprint());
             };
             return new Taking.Decision(kind.asked(), decision.choice() == KindChoice.LEAVE_OUT, found);
         }).toList();
+    }
+
+    private static Found placeholder(int footprint) {
+        return footprint > 0 ? Found.placeholder(footprint) : Found.NOTHING;
     }
 
     /** Of what only stood there as usual nothing is remembered. */

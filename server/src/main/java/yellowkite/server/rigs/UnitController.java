@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.dmx.CompiledMode;
+import yellowkite.core.mvr.SceneUnits;
 import yellowkite.core.rig.Adjustments.ChannelAdjustment;
 import yellowkite.core.rig.Adjustments;
 import yellowkite.core.rig.DipSwitches;
@@ -14,6 +15,7 @@ import yellowkite.core.rig.PathReading;
 import yellowkite.core.rig.Unit;
 import yellowkite.core.rig.UnitChannels;
 import yellowkite.core.rig.UnitCurves;
+import yellowkite.core.rig.file.RigJson;
 import yellowkite.server.web.Refusal;
 
 /** A unit by itself over HTTP: its path from level to DMX, its channels, its switches. */
@@ -74,8 +76,11 @@ class UnitController {
     /** Address switches of one break. @param at as {@code U.A} */
     record SwitchLine(int dmxBreak, String at, DipSwitches switches) {}
 
-    /** @param fromZero whether its switches show 0 for address 1, as the house keeps it of the profile */
-    record UnitDetails(List<UnitChannels.UnitChannel> channels, List<SwitchLine> switches, boolean fromZero) {}
+    /**
+     * @param fromZero whether its switches show 0 for address 1, as the house keeps it of the profile
+     * @param focus what its scene says that it is focused on; may be empty
+     */
+    record UnitDetails(List<UnitChannels.UnitChannel> channels, List<SwitchLine> switches, boolean fromZero, String focus) {}
 
     /** 200 with the channels where they really are, and the switches; 404 if there is no such unit; 422 if nobody knows what it is. */
     @GetMapping("/api/rigs/{rigId}/units/{uuid}")
@@ -85,7 +90,7 @@ class UnitController {
         return new UnitDetails(UnitChannels.of(unit, mode(unit)), unit.addresses()
             .stream()
             .map(each -> new SwitchLine(each.dmxBreak(), each.at().toString(), DipSwitches.of(each.from(), fromZero, unit.dipOffset())))
-            .toList(), fromZero);
+            .toList(), fromZero, RigJson.said(unit.extra(), SceneUnits.FOCUS));
     }
 
     /** 200 with the curves that can be laid on its channels. */

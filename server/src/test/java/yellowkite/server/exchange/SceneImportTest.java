@@ -152,4 +152,16 @@ class SceneImportTest {
                 + view.at("/kinds/0/asked") + ", \"choice\": \"THEIRS\", \"found\": null, \"decided\": true}]}");
         assertThat(theirs.json().path("detail").asString()).isEqualTo("The file has no profile of Lost, Nine.");
     }
+
+    @Test
+    void aPlaceholderIsAsLargeAsSomebodySays() {
+        var view = SceneFiles.hand(Map.of(), SceneFiles.unit(1, "Lost")).json();
+
+        var rig = rig(post("/api/scenes/" + view.path("id").asString() + "/take", "{\"name\": \"Weir\", \"decisions\": [{\"asked\": "
+                + view.at("/kinds/0/asked") + ", \"choice\": \"PLACEHOLDER\", \"found\": {\"how\": \"PLACEHOLDER\", \"pin\": \"\","
+                + " \"manufacturer\": \"\", \"model\": \"\", \"mode\": \"\", \"breaks\": {\"1\": 40}, \"sure\": 0, \"why\": \"\"},"
+                + " \"decided\": true}]}"));
+
+        assertThat(rig.at("/units/0/addresses/0/to").asInt()).isEqualTo(40);
+    }
 }

@@ -86,6 +86,16 @@ public final class RigJson {
         }
     }
 
+    /** {@return one thing that a file says beside what a unit holds, as its extra} */
+    public static String extra(String key, String value) {
+        return JSON.createObjectNode().put(key, value).toString();
+    }
+
+    /** {@return one thing of an extra; empty without it} */
+    public static String said(String extra, String key) {
+        return extra.isEmpty() ? "" : JSON.readTree(extra).path(key).asString("");
+    }
+
     private static void universes(ArrayNode json, Rig rig) {
         var occupancy = Occupancy.of(rig.units());
         var facts = new HashMap<Integer, UniverseFacts>();
