@@ -126,6 +126,7 @@ function KindLine({
 }
 
 const MOST_ADDRESSES = 512;
+const PERCENT = 100;
 
 function footprintOf(fixture: RigFixture) {
   return Object.values(fixture.breaks).reduce((sum, each) => sum + each, 0);
@@ -154,14 +155,19 @@ function Difference({ difference }: { difference: NonNullable<SceneKind['differe
 function says(kind: SceneKind, decision: SceneDecision) {
   switch (decision.choice) {
     case 'THEIRS':
-      return `${kind.theirs.why} It comes onto the House shelf.`;
+      return `${why(kind.theirs)} It comes onto the House shelf.`;
     case 'OURS':
-      return kind.decidedBy ? `As ${kind.decidedBy} decided for an earlier scene.` : kind.ours.why;
+      return kind.decidedBy ? `As ${kind.decidedBy} decided for an earlier scene.` : why(kind.ours);
     case 'PLACEHOLDER':
       return kind.theirs.how === 'PLACEHOLDER' ? kind.theirs.why : 'Its fixtures stand without a profile.';
     case 'LEAVE_OUT':
       return 'Its fixtures are not imported.';
   }
+}
+
+/** How it was found, and how sure that is. */
+function why({ why: reason, sure }: RigFixture) {
+  return sure < 1 ? `${reason} ${Math.round(sure * PERCENT)} % sure.` : reason;
 }
 
 function words(fixture: RigFixture) {

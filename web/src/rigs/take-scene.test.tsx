@@ -28,7 +28,7 @@ const MOTH: RigFixture = {
   sure: 1,
   why: 'Same profile and mode.',
 };
-const SPOT: RigFixture = { ...MOTH, pin: 'Spot.gdtf', manufacturer: 'Tidewick', model: 'Petrel Spot', mode: 'Extended' };
+const SPOT: RigFixture = { ...MOTH, pin: 'Spot.gdtf', manufacturer: 'Tidewick', model: 'Petrel Spot', mode: 'Extended', sure: 0.75 };
 
 const SCENE: SceneView = {
   id: 's1',
@@ -102,7 +102,7 @@ test('a scene is decided kind by kind and becomes a rig', async () => {
   expect(await screen.findByText('2 units collide.')).toBeTruthy();
   expect(screen.getByRole('img', { name: 'Universe 1: 1 units, 1 collide' })).toBeTruthy();
   await userEvent.selectOptions(screen.getByRole('combobox', { name: 'What Petrel Spot, Extended becomes' }), 'THEIRS');
-  expect(screen.getByText(/It comes onto the House shelf/)).toBeTruthy();
+  expect(screen.getByText('Same profile and mode. 75 % sure. It comes onto the House shelf.')).toBeTruthy();
   await userEvent.click(screen.getAllByRole('button', { name: 'Another …' })[1] as HTMLElement);
   await userEvent.type(screen.getByRole('textbox', { name: 'Fixture and mode' }), 'moth six');
   await userEvent.click(await screen.findByRole('button', { name: 'Lumbrook Moth, Six' }));

@@ -45,6 +45,10 @@ class ExchangeTest extends WithBrowser {
         browser.field("Fixture and mode").sendKeys("Moth Nine");
         browser.see(By.xpath("//ul[@aria-label='Modes']//button[contains(., 'Nine')]")).click();
         browser.seeText("All of them fit where they stand.");
+        browser.seeText("It has no mode 'Twelve'");
+        browser.see(By.xpath("(//button[normalize-space()='Another …'])[2]")).click();
+        browser.field("Fixture and mode").sendKeys("Moth Six");
+        browser.see(By.xpath("//ul[@aria-label='Modes']//button[contains(., 'Six')]")).click();
         browser.press("Make a rig of it");
         browser.see(By.xpath("//h1[normalize-space()='weir']"));
         browser.seeValue("Address of unit 3", "1.19");
@@ -79,6 +83,7 @@ class ExchangeTest extends WithBrowser {
         try (var scene = MvrFile.open(Files.readAllBytes(out("weir.mvr", Files.size(first))))) {
             assertThat(SceneUnits.of(scene.scene()).units()).extracting(unit -> unit.id() + " " + unit.name() + " " + unit.addressWords())
                 .containsExactly("1 Bow 1 1.1", "2 Mast, port 1.10", "4 Deck 1.101", "5 Stern 1.301", "3 Mast 3 1.19");
+            assertThat(SceneUnits.of(scene.scene()).units().get(2).asked().mode()).as("the wrong one is cured").isEqualTo("Six");
             assertThat(new String(scene.scene().write(), StandardCharsets.UTF_8)).contains("uuid=\"rock\"");
         }
     }

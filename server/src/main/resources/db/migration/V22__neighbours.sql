@@ -20,7 +20,7 @@ create table if not exists neighbour (
 create table if not exists neighbour_taking (
   id char(36) character set ascii collate ascii_bin not null primary key,
   neighbour_id char(36) character set ascii collate ascii_bin not null,
-  remote_id varchar(100) not null,
+  remote_id varchar(100) character set ascii collate ascii_bin not null,
   manufacturer varchar(200) not null,
   model varchar(200) not null,
   revision int not null,
@@ -52,7 +52,7 @@ create table if not exists neighbour_piece (
 -- Profiles of neighbours of which somebody wants to be told when there is a newer revision.
 create table if not exists neighbour_watch (
   neighbour_id char(36) character set ascii collate ascii_bin not null,
-  remote_id varchar(100) not null,
+  remote_id varchar(100) character set ascii collate ascii_bin not null,
   manufacturer varchar(200) not null,
   model varchar(200) not null,
   seen_revision int not null,
@@ -69,7 +69,7 @@ create table if not exists neighbour_watch (
 create table if not exists neighbour_hit (
   wanted_id char(36) character set ascii collate ascii_bin not null,
   neighbour_id char(36) character set ascii collate ascii_bin not null,
-  remote_id varchar(100) not null,
+  remote_id varchar(100) character set ascii collate ascii_bin not null,
   manufacturer varchar(200) not null,
   model varchar(200) not null,
   revision int not null,

@@ -122,6 +122,7 @@ class Scenes {
         if (read.size() >= MOST_READ) {
             read.entrySet()
                 .stream()
+                .filter(each -> !storing.containsKey(each.getKey()))
                 .min(Map.Entry.comparingByValue(Comparator.comparing(Arrived::at)))
                 .map(Map.Entry::getKey)
                 .ifPresent(this::forget);
