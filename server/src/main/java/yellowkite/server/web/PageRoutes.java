@@ -8,7 +8,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 class PageRoutes {
 
     @GetMapping({"/", "/editor/{profileId}", "/editor/{profileId}/charts", "/editor/{profileId}/charts/{chartId}", "/profile/{profileId}",
-            "/compare", "/wanted", "/gobos", "/bin", "/intake", "/intake/{id}", "/releases", "/releases/{id}", "/rigs", "/rigs/{id}"})
+            "/compare", "/wanted", "/gobos", "/bin", "/intake", "/intake/{id}", "/releases", "/releases/{id}", "/rigs", "/rigs/{id}",
+            "/exchange"})
     String page() {
         return "forward:/index.html";
     }
