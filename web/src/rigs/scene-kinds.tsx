@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { answer, api } from '#/api/client';
 import type { RigFixture, SceneDecision, SceneKind } from '#/api/types';
 import { Look } from '#/parts/profile/look';
 import { rankOf } from '#/parts/profile/ranks';
@@ -7,7 +6,7 @@ import { Button } from '#/ui/button';
 import { counted } from '#/ui/counted';
 import { Modal } from '#/ui/modal';
 import { FixtureSearch } from './fixture-search';
-import type { Choice, Decisions } from './use-scene';
+import { lookInto, type Choice, type Decisions } from './use-scene';
 
 /** What a scene asks for and what there is for it, a line for each kind, decided for all of its fixtures at once. */
 export function SceneKinds({ sceneId, kinds, decisions }: { sceneId: string; kinds: SceneKind[]; decisions: Decisions }) {
@@ -92,7 +91,7 @@ function KindLine({
               type="number"
               min={0}
               max={MOST_ADDRESSES}
-              defaultValue={footprintOf(decision.found ?? kind.theirs)}
+              defaultValue={decision.found ? footprintOf(decision.found) : kind.addresses}
               className="min-h-8 w-24 rounded-sm border border-edge bg-trough px-1 font-mono text-text"
               onBlur={(event) => {
                 const count = Math.trunc(event.currentTarget.valueAsNumber);
@@ -119,7 +118,7 @@ function KindLine({
         title={`${kind.theirs.manufacturer} ${kind.theirs.model}`}
         description={`${kind.theirs.pin}, as it lies in the file. Nothing is stored by looking at it.`}
       >
-        <Look queryKey={['scene', sceneId, 'look', kind.theirs.pin]} look={() => lookAt(sceneId, kind.theirs.pin)} />
+        <Look queryKey={['scene', sceneId, 'look', kind.theirs.pin]} look={() => lookInto(sceneId, kind.theirs.pin)} />
       </Modal>
     </li>
   );
@@ -134,12 +133,6 @@ function footprintOf(fixture: RigFixture) {
 
 function placeholder(addresses: number): RigFixture {
   return { how: 'PLACEHOLDER', pin: '', manufacturer: '', model: '', mode: '', breaks: { '1': addresses }, sure: 0, why: '' };
-}
-
-async function lookAt(id: string, path: string) {
-  const all = await answer(api.GET('/api/scenes/{id}/profiles', { params: { path: { id } } }));
-  const number = all.find((each) => each.path === path)?.number ?? -1;
-  return answer(api.GET('/api/scenes/{id}/profiles/{number}/look', { params: { path: { id, number } } }));
 }
 
 function Difference({ difference }: { difference: NonNullable<SceneKind['difference']> }) {

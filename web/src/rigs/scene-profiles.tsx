@@ -8,6 +8,7 @@ import { Button, buttonLook } from '#/ui/button';
 import { counted } from '#/ui/counted';
 import { Modal } from '#/ui/modal';
 import { Refusal } from '#/ui/refusal';
+import { lookInto } from './use-scene';
 
 /** The profiles that lie in a scene: viewed, imported by themselves, exported. */
 export function SceneProfiles({ sceneId }: { sceneId: string }) {
@@ -33,7 +34,7 @@ export function SceneProfiles({ sceneId }: { sceneId: string }) {
           </p>
           <ul aria-label="Profiles in the file" className="max-h-48 overflow-y-auto">
             {data.map((each) => (
-              <Line key={each.number} sceneId={sceneId} profile={each} />
+              <Line key={each.path} sceneId={sceneId} profile={each} />
             ))}
           </ul>
         </div>
@@ -44,10 +45,9 @@ export function SceneProfiles({ sceneId }: { sceneId: string }) {
 
 function Line({ sceneId, profile }: { sceneId: string; profile: SceneProfile }) {
   const [looking, setLooking] = useState(false);
-  const path = { id: sceneId, number: profile.number };
+  const params = { path: { id: sceneId }, query: { path: profile.path } };
   const take = useMutation({
-    mutationFn: () =>
-      answer(api.POST('/api/scenes/{id}/profiles/{number}/take', { params: { path }, headers: { 'Kite-Change': crypto.randomUUID() } })),
+    mutationFn: () => answer(api.POST('/api/scenes/{id}/profile/take', { params, headers: { 'Kite-Change': crypto.randomUUID() } })),
   });
   if (profile.flaw) return <li className="border-t border-line py-1 text-error">{profile.flaw}</li>;
   return (
@@ -68,7 +68,11 @@ function Line({ sceneId, profile }: { sceneId: string; profile: SceneProfile }) 
           Import
         </Button>
       )}
-      <a href={`/api/scenes/${sceneId}/profiles/${profile.number}/file`} download className={buttonLook({ quiet: true })}>
+      <a
+        href={`/api/scenes/${sceneId}/profile/file?path=${encodeURIComponent(profile.path)}`}
+        download
+        className={buttonLook({ quiet: true })}
+      >
         Export
       </a>
       <Refusal says={take.error?.message} />
@@ -79,10 +83,7 @@ function Line({ sceneId, profile }: { sceneId: string; profile: SceneProfile }) 
         title={`${profile.manufacturer} ${profile.model}`}
         description={`${profile.path}, as it lies in the file. Nothing is stored by looking at it.`}
       >
-        <Look
-          queryKey={['scene', sceneId, 'look', profile.path]}
-          look={() => answer(api.GET('/api/scenes/{id}/profiles/{number}/look', { params: { path } }))}
-        />
+        <Look queryKey={['scene', sceneId, 'look', profile.path]} look={() => lookInto(sceneId, profile.path)} />
       </Modal>
     </li>
   );

@@ -44,6 +44,7 @@ const SCENE: SceneView = {
       ours: { ...SPOT, pin: 'ours', why: 'Same profile and mode.' },
       difference: { worst: 'SHIFTS', count: 2 },
       usual: 'OURS',
+      addresses: 22,
       decidedBy: 'Teun',
     },
     {
@@ -55,6 +56,7 @@ const SCENE: SceneView = {
       ours: NOTHING,
       difference: null,
       usual: 'PLACEHOLDER',
+      addresses: 6,
       decidedBy: null,
     },
   ],

@@ -10,9 +10,10 @@ import { Refusal } from '#/ui/refusal';
 import { TextField } from '#/ui/text-field';
 import { SceneKinds } from './scene-kinds';
 import { SceneLanes } from './scene-lanes';
+import { SceneButtons } from './scene-buttons';
 import { SceneNotes } from './scene-notes';
 import { SceneProfiles } from './scene-profiles';
-import { discardScene, useDecisions, useScene, type SceneSource } from './use-scene';
+import { useDecisions, useScene, type SceneSource } from './use-scene';
 
 /** A scene of another program: what it asks for and what there is for it, decided kind by kind, becomes a rig. */
 export function TakeScene({ source, onClose }: { source: SceneSource; onClose: () => void }) {
@@ -67,19 +68,11 @@ function Kinds({ scene, onClose }: { scene: SceneView; onClose: () => void }) {
       <SceneLanes scene={scene} decisions={decisions} />
       <Refusal says={take.error?.message} />
       <div className="flex flex-wrap justify-end gap-2">
-        <Button
-          quiet
-          onClick={() => {
-            void discardScene(scene.id);
-            onClose();
-          }}
-        >
-          Discard file
-        </Button>
-        <Button onClick={onClose}>Decide later</Button>
-        <Button main disabled={take.isPending || name.trim() === ''} onClick={() => take.mutate()}>
-          {take.isPending ? 'Importing …' : 'Make a rig of it'}
-        </Button>
+        <SceneButtons sceneId={scene.id} onClose={onClose}>
+          <Button main disabled={take.isPending || name.trim() === ''} onClick={() => take.mutate()}>
+            {take.isPending ? 'Importing …' : 'Make a rig of it'}
+          </Button>
+        </SceneButtons>
       </div>
     </>
   );

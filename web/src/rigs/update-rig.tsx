@@ -11,8 +11,9 @@ import { tell } from '#/ui/toast';
 import { Waiting } from '#/ui/waiting';
 import { rigQuery } from './rig-query';
 import { SceneKinds } from './scene-kinds';
+import { SceneButtons } from './scene-buttons';
 import { SceneNotes } from './scene-notes';
-import { discardScene, useDecisions, useScene, type Decisions, type SceneSource } from './use-scene';
+import { useDecisions, useScene, type Decisions, type SceneSource } from './use-scene';
 import { chosenOf, sectionsOf, type UpdateLine } from './update-lines';
 import { UpdateSection } from './update-section';
 
@@ -140,19 +141,11 @@ function Lines({
             </Button>
           </span>
         )}
-        <Button
-          quiet
-          onClick={() => {
-            void discardScene(scene.id);
-            onClose();
-          }}
-        >
-          Discard file
-        </Button>
-        <Button onClick={onClose}>Decide later</Button>
-        <Button main disabled={take.isPending} onClick={() => take.mutate()}>
-          {take.isPending ? 'Updating …' : `Update, ${counted(chosen.length, 'change', 'changes')}`}
-        </Button>
+        <SceneButtons sceneId={scene.id} onClose={onClose}>
+          <Button main disabled={take.isPending || (update.another && chosen.length === 0)} onClick={() => take.mutate()}>
+            {take.isPending ? 'Updating …' : `Update, ${counted(chosen.length, 'change', 'changes')}`}
+          </Button>
+        </SceneButtons>
       </div>
     </>
   );

@@ -29,7 +29,7 @@ export function UpdateSection({
         </Check>
         <span className="font-normal text-muted">{`${taken} of ${section.lines.length} taken`}</span>
       </h3>
-      {section.title === 'Gone from the file' && (
+      {section.lines[0]?.kind === 'REMOVED' && (
         <p className="text-muted">What is taken goes to a list of the rig, with all that was programmed on it.</p>
       )}
       <ul>

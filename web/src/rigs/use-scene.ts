@@ -29,6 +29,11 @@ export function discardScene(id: string) {
   return api.DELETE('/api/scenes/{id}', { params: { path: { id } } });
 }
 
+/** A profile that lies in a scene. */
+export function lookInto(id: string, path: string) {
+  return answer(api.GET('/api/scenes/{id}/profile/look', { params: { path: { id }, query: { path } } }));
+}
+
 export type Choice = SceneDecision['choice'];
 
 /** What becomes of each kind: as it is usual until somebody decides otherwise. All of them are sent, as they were seen. */

@@ -47,7 +47,7 @@ export function Look({ queryKey, look }: { queryKey: unknown[]; look: () => Prom
               </Link>
             </>
           ) : (
-            'The library has nothing for it'
+            'Our House shelf has nothing for it'
           )}
         </h3>
         {data.ours?.same && <p className="text-good">The library holds this very file.</p>}

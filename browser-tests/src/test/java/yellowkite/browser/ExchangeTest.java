@@ -136,7 +136,7 @@ class ExchangeTest extends WithBrowser {
             browser.type("Search neighbours and our own shelf", "Lockside");
             browser.press("Search");
             browser.see(By.xpath("//ul[@aria-label='Profiles']//button[contains(., 'View')]")).click();
-            browser.seeText("The library has nothing for it");
+            browser.seeText("Our House shelf has nothing for it");
             browser.see(inDialog("Import")).click();
             browser.seeText("Imported as revision 1.");
             var axe = Files.readString(Path.of("../web/node_modules/axe-core/axe.min.js"));

@@ -1,7 +1,6 @@
 package yellowkite.neighbour;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -79,7 +78,7 @@ final class NeighbourLibrary {
     }
 
     /** {@return profiles that hold all words in their names, notes or uploader, by name; all without words} */
-    synchronized List<HeldProfile> find(String words) {
+    synchronized List<HeldProfile> search(String words) {
         var wanted = Arrays.stream(words.toLowerCase(Locale.ROOT).strip().split("\\s+")).toList();
         return profiles.values()
             .stream()
@@ -94,7 +93,7 @@ final class NeighbourLibrary {
         return String.join(" ", profile.manufacturer(), profile.model(), profile.uploader(), profile.note()).toLowerCase(Locale.ROOT);
     }
 
-    synchronized Optional<HeldProfile> one(String id) {
+    synchronized Optional<HeldProfile> find(String id) {
         return Optional.ofNullable(profiles.get(id)).map(Held::profile).map(this::rated);
     }
 
@@ -102,13 +101,19 @@ final class NeighbourLibrary {
         return Optional.ofNullable(profiles.get(id)).map(Held::file);
     }
 
-    /** What came after a change. @param upTo number of the last change there was */
+    /** What came after a change, in its order. @param upTo number of the last change that is told of here */
     record Changes(int upTo, List<HeldProfile> profiles) {}
 
-    synchronized Changes since(int change) {
-        var all = new ArrayList<HeldProfile>();
-        profiles.values().stream().filter(each -> each.changed() > change).forEach(each -> all.add(rated(each.profile())));
-        return new Changes(changes, all);
+    /** @param most how many are told of; the rest is told of to whoever asks from there on */
+    synchronized Changes since(int change, int most) {
+        var later = profiles.values()
+            .stream()
+            .filter(each -> each.changed() > change)
+            .sorted(Comparator.comparingInt(Held::changed))
+            .limit(most)
+            .toList();
+        return new Changes(later.size() < most ? changes : later.getLast().changed(),
+                later.stream().map(each -> rated(each.profile())).toList());
     }
 
     /** {@return what came on a day or after it} */
@@ -126,13 +131,13 @@ final class NeighbourLibrary {
         if (profiles.containsKey(id)) {
             votes.computeIfAbsent(id, none -> new LinkedHashMap<>()).put(by, stars);
         }
-        return one(id);
+        return find(id);
     }
 
     /** {@return the profile that somebody has brought: the next revision of one that is here} The same file again changes nothing. */
     synchronized HeldProfile offer(byte[] file, String by, String note) {
         var told = HeldProfile.of(file, 1, by, "", FIRST_DAY, note);
-        var before = one(told.id()).orElse(null);
+        var before = find(told.id()).orElse(null);
         if (before != null && before.sha256().equals(told.sha256())) {
             return before;
         }

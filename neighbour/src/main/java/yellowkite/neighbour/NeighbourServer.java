@@ -33,6 +33,7 @@ public final class NeighbourServer implements AutoCloseable {
     public static final String SECRET = "lantern";
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final int MOST_LISTED = 200;
+    private static final int MOST_TOLD = 20;
     private static final int MOST_SAID = 64 << 10;
     private static final int MOST_STARS = 5;
     private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
@@ -121,7 +122,7 @@ public final class NeighbourServer implements AutoCloseable {
     private void list(HttpExchange asked) throws IOException {
         requireSignedIn(asked);
         var said = query(asked);
-        var found = library.find(said.getOrDefault("words", ""));
+        var found = library.search(said.getOrDefault("words", ""));
         int from = whole(said.getOrDefault("from", "0"));
         int count = Math.min(MOST_LISTED, whole(said.getOrDefault("count", "50")));
         json(asked, 200, Map.of("total", found.size(), "profiles", found.stream().skip(from).limit(count).toList()));
@@ -129,7 +130,7 @@ public final class NeighbourServer implements AutoCloseable {
 
     private HeldProfile require(HttpExchange asked, String path) {
         requireSignedIn(asked);
-        return library.one(id(path)).orElseThrow(() -> new Refused(404, "There is no such profile here."));
+        return library.find(id(path)).orElseThrow(() -> new Refused(404, "There is no such profile here."));
     }
 
     private static String id(String path) {
@@ -182,7 +183,7 @@ public final class NeighbourServer implements AutoCloseable {
     private void changes(HttpExchange asked) throws IOException {
         requireSignedIn(asked);
         var since = query(asked).getOrDefault("since", "0");
-        json(asked, 200, DAY.matcher(since).matches() ? library.since(day(since)) : library.since(whole(since)));
+        json(asked, 200, DAY.matcher(since).matches() ? library.since(day(since)) : library.since(whole(since), MOST_TOLD));
     }
 
     private void offer(HttpExchange asked) throws IOException {

@@ -88,10 +88,29 @@ class NeighbourServerTest {
         assertThat(send("GET", path, new byte[0], "Range", "bytes=" + whole.length + "-").statusCode()).isEqualTo(416);
     }
 
+    /** {@return the number of the last change, asked for answer by answer} */
+    private int lastChange() throws Exception {
+        int seen = 0;
+        for (var told = json(send("GET", "/changes?since=0", new byte[0])); told.path("upTo").asInt() > seen;) {
+            seen = told.path("upTo").asInt();
+            told = json(send("GET", "/changes?since=" + seen, new byte[0]));
+        }
+        return seen;
+    }
+
+    @Test
+    void changesAreToldSomeAtATime() throws Exception {
+        var first = json(send("GET", "/changes?since=0", new byte[0]));
+
+        assertThat(first.path("profiles")).hasSize(20);
+        assertThat(first.path("upTo").asInt()).isEqualTo(20);
+        assertThat(lastChange()).as("nine of the demo house and forty more").isEqualTo(49);
+    }
+
     @Test
     void anOfferIsTheNextRevisionAndIsToldAsAChange() throws Exception {
         var before = first("moth");
-        int upTo = json(send("GET", "/changes?since=0", new byte[0])).path("upTo").asInt();
+        int upTo = lastChange();
         var moth = DemoHouse.moth();
         var offered = new GdtfFile(GdtfDescription.of(moth.description().type().with(f -> f.description = "Of another house")),
                 moth.others())

@@ -38,3 +38,6 @@ create table if not exists rig_exchange (
   constraint rig_exchange_scene foreign key (scene_id) references scene (id) on delete set null
 );
 create index if not exists rig_exchange_when on rig_exchange (rig_id, exchanged_at);
+
+-- How many addresses a placeholder was decided to have; 0 = as many as the scene says.
+alter table scene_choice add column if not exists addresses int not null default 0;

@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.check.Finding;
+import yellowkite.core.check.Severity;
 import yellowkite.core.rig.Adjustments.ChannelAdjustment;
 import yellowkite.core.rig.Adjustments;
 import yellowkite.core.rig.Collisions;
@@ -16,6 +18,7 @@ import yellowkite.core.rig.Unit;
 
 /** What a scene of a rig will lack, or carry although it is wrong, told before it is written. */
 public final class SceneLosses {
+    private static final Set<String> OF_PICTURES = Set.of("picture-size", "unreadable-picture");
     private static final Set<String> CARRIED = Set.of("Pan", "Tilt");
 
     private SceneLosses() {}
@@ -33,7 +36,13 @@ public final class SceneLosses {
      *
      * @param errors how many. @param picture what is said of a picture that the standard does not allow; null if they are all right
      */
-    public record Flaws(int errors, @Nullable String picture) {}
+    public record Flaws(int errors, @Nullable String picture) {
+        /** {@return what of the checks' findings counts} */
+        public static Flaws of(List<Finding> findings) {
+            return new Flaws((int) findings.stream().filter(each -> each.severity() == Severity.ERROR).count(),
+                    findings.stream().filter(each -> OF_PICTURES.contains(each.rule())).map(Finding::says).findFirst().orElse(null));
+        }
+    }
 
     /**
      * {@return them, kind by kind}

@@ -1,6 +1,7 @@
 package yellowkite.core.mvr;
 
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -35,6 +36,18 @@ public final class SceneProfiles {
             .filter(found -> found.hasProfile())
             .forEach(found -> specs.computeIfAbsent(found.pin(), pin -> FreshName.of(taken, nameOf(found)) + ENDING));
         return specs;
+    }
+
+    /** {@return uuids of the units that are what they were when they came, and whose profile the file has} @param base the rig then */
+    public static Set<String> untouched(Rig rig, Rig base, MvrFile file) {
+        var then = new HashMap<String, Found>();
+        base.units().forEach(unit -> then.putIfAbsent(unit.uuid(), unit.found()));
+        return rig.units()
+            .stream()
+            .filter(unit -> file.profileOf(unit.asked().spec()).isPresent())
+            .filter(unit -> unit.found().isSameMode(then.getOrDefault(unit.uuid(), Found.NOTHING)))
+            .map(Unit::uuid)
+            .collect(Collectors.toSet());
     }
 
     /** {@return what a profile's file is called, without its ending} */

@@ -38,12 +38,12 @@ public class Looking {
         this.sides = sides;
     }
 
-    /** What the library has for it: the same id, else manufacturer and model. @param same whether it holds this very file */
+    /** What the House shelf has for it: the same id, else manufacturer and model. @param same whether it holds this very file */
     public record Ours(String profileId, String manufacturer, String name, int revision, boolean same) {}
 
     /**
      * @param problems what the checks find, the worst first
-     * @param ours null if the library has nothing for it. @param comparison of ours with it; null without one
+     * @param ours null if the House shelf has nothing for it. @param comparison of ours with it; null without one
      */
     public record LookView(String file, String manufacturer, String model, String description, List<ModeSummary> modes,
             List<FindingView> problems, @Nullable Ours ours, @Nullable ComparisonView comparison) {}

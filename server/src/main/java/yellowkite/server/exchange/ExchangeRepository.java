@@ -7,6 +7,7 @@ import static yellowkite.server.tables.Tables.RIG_EXCHANGE;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
@@ -42,23 +43,26 @@ class ExchangeRepository {
             .execute();
     }
 
+    Optional<StoredExchange> find(String id) {
+        return newestOf(RIG_EXCHANGE.ID.eq(id));
+    }
+
     /** {@return the last exchange of a rig} */
     Optional<StoredExchange> newest(String rigId) {
-        return of(rigId, false);
+        return newestOf(RIG_EXCHANGE.RIG_ID.eq(rigId));
     }
 
     /** {@return the last one whose file is kept} */
     Optional<StoredExchange> newestWithScene(String rigId) {
-        return of(rigId, true);
+        return newestOf(RIG_EXCHANGE.RIG_ID.eq(rigId).and(RIG_EXCHANGE.SCENE_ID.isNotNull()));
     }
 
-    private Optional<StoredExchange> of(String rigId, boolean withScene) {
+    private Optional<StoredExchange> newestOf(Condition which) {
         return database
             .select(RIG_EXCHANGE.ID, RIG_EXCHANGE.RIG_ID, RIG_EXCHANGE.DIRECTION.convertFrom(Direction::valueOf), RIG_EXCHANGE.SCENE_ID,
                     RIG_EXCHANGE.NAME, RIG_EXCHANGE.SAYS, RIG_EXCHANGE.AUTHOR, RIG_EXCHANGE.EXCHANGED_AT, RIG_EXCHANGE.VERSION)
             .from(RIG_EXCHANGE)
-            .where(RIG_EXCHANGE.RIG_ID.eq(rigId))
-            .and(withScene ? RIG_EXCHANGE.SCENE_ID.isNotNull() : RIG_EXCHANGE.RIG_ID.eq(rigId))
+            .where(which)
             .orderBy(RIG_EXCHANGE.EXCHANGED_AT.desc(), RIG_EXCHANGE.VERSION.desc(), RIG_EXCHANGE.ID)
             .limit(1)
             .fetchOptional(mapping(StoredExchange::new));

@@ -24,8 +24,11 @@ class SceneChoiceRepository {
         this.database = database;
     }
 
-    /** @param profileId what they become; null unless it is a profile of ours. @param mode of it. @param by who decided it */
-    record StoredChoice(KindChoice choice, @Nullable String profileId, String mode, String by) {}
+    /**
+     * @param profileId what they become; null unless it is a profile of ours. @param mode of it
+     * @param addresses of a placeholder; 0 = as many as the scene says. @param by who decided it
+     */
+    record StoredChoice(KindChoice choice, @Nullable String profileId, String mode, int addresses, String by) {}
 
     /** {@return what was decided for some kinds; those whose profile lies in the bin are as if nobody had decided} */
     Map<Asked, StoredChoice> of(Collection<Asked> kinds) {
@@ -33,13 +36,13 @@ class SceneChoiceRepository {
         var stored = new HashMap<Asked, StoredChoice>();
         database
             .select(SCENE_CHOICE.SPEC, SCENE_CHOICE.MODE, SCENE_CHOICE.FOOTPRINT, SCENE_CHOICE.CHOICE, SCENE_CHOICE.PROFILE_ID,
-                    SCENE_CHOICE.OUR_MODE, SCENE_CHOICE.DECIDED_BY)
+                    SCENE_CHOICE.OUR_MODE, SCENE_CHOICE.ADDRESSES, SCENE_CHOICE.DECIDED_BY)
             .from(SCENE_CHOICE)
             .leftJoin(PROFILE)
             .on(PROFILE.ID.eq(SCENE_CHOICE.PROFILE_ID))
             .where(SCENE_CHOICE.SPEC.in(specs), PROFILE.BINNED_AT.isNull())
             .forEach(row -> stored.put(new Asked(row.value1(), row.value2(), row.value3() == 0 ? null : row.value3()),
-                    new StoredChoice(KindChoice.valueOf(row.value4()), row.value5(), row.value6(), row.value7())));
+                    new StoredChoice(KindChoice.valueOf(row.value4()), row.value5(), row.value6(), row.value7(), row.value8())));
         return stored;
     }
 
@@ -48,12 +51,15 @@ class SceneChoiceRepository {
         var footprint = Objects.requireNonNullElse(kind.footprint(), 0);
         database
             .insertInto(SCENE_CHOICE, SCENE_CHOICE.SPEC, SCENE_CHOICE.MODE, SCENE_CHOICE.FOOTPRINT, SCENE_CHOICE.CHOICE,
-                    SCENE_CHOICE.PROFILE_ID, SCENE_CHOICE.OUR_MODE, SCENE_CHOICE.DECIDED_BY, SCENE_CHOICE.DECIDED_AT)
-            .values(kind.spec(), kind.mode(), footprint, choice.choice().name(), choice.profileId(), choice.mode(), choice.by(), at)
+                    SCENE_CHOICE.PROFILE_ID, SCENE_CHOICE.OUR_MODE, SCENE_CHOICE.ADDRESSES, SCENE_CHOICE.DECIDED_BY,
+                    SCENE_CHOICE.DECIDED_AT)
+            .values(kind.spec(), kind.mode(), footprint, choice.choice().name(), choice.profileId(), choice.mode(), choice.addresses(),
+                    choice.by(), at)
             .onDuplicateKeyUpdate()
             .set(SCENE_CHOICE.CHOICE, choice.choice().name())
             .set(SCENE_CHOICE.PROFILE_ID, choice.profileId())
             .set(SCENE_CHOICE.OUR_MODE, choice.mode())
+            .set(SCENE_CHOICE.ADDRESSES, choice.addresses())
             .set(SCENE_CHOICE.DECIDED_BY, choice.by())
             .set(SCENE_CHOICE.DECIDED_AT, at)
             .execute();

@@ -13,22 +13,16 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowkite.core.archive.Archive;
-import yellowkite.core.check.Finding;
-import yellowkite.core.check.Severity;
 import yellowkite.core.mvr.FreshScene;
-import yellowkite.core.mvr.MvrFile;
 import yellowkite.core.mvr.Scene;
 import yellowkite.core.mvr.SceneEditing;
 import yellowkite.core.mvr.SceneLosses;
 import yellowkite.core.mvr.SceneProfiles;
 import yellowkite.core.rig.Pairs;
 import yellowkite.core.rig.Rig;
-import yellowkite.core.rig.Unit;
 import yellowkite.server.database.HouseClock;
 import yellowkite.server.exchange.ExchangeRepository.Direction;
 import yellowkite.server.exchange.ExchangeRepository.StoredExchange;
@@ -42,7 +36,6 @@ import yellowkite.server.web.Refusal;
 /** Writes rigs as scenes: one that came from a scene goes out as that one, with everything in it that nobody changed. */
 @Service
 class SceneExport {
-    private static final Set<String> OF_PICTURES = Set.of("picture-size", "unreadable-picture");
     private final Scenes scenes;
     private final RigTaking rigs;
     private final RevisionReader reader;
@@ -95,7 +88,8 @@ class SceneExport {
         }
         var came = scenes.require(last.sceneId());
         try (var file = came.open()) {
-            var untouched = request.profiles() == Profiles.OURS ? Set.<String>of() : untouched(rig, rigs.at(rigId, last.version()), file);
+            var untouched = request.profiles() == Profiles.OURS ? Set.<String>of()
+                    : SceneProfiles.untouched(rig, rigs.at(rigId, last.version()), file);
             var others = rig.units().stream().filter(unit -> !untouched.contains(unit.uuid())).toList();
             return new Going(state, rig, last, came, untouched,
                     SceneProfiles.specs(others, untouched.isEmpty() ? List.of() : file.profiles()));
@@ -114,18 +108,6 @@ class SceneExport {
         return chosen;
     }
 
-    /** {@return the units that are what they were when they came, and whose profile the file has} */
-    private static Set<String> untouched(Rig rig, Rig base, MvrFile file) {
-        var before = base.units().stream().collect(Collectors.toMap(Unit::uuid, Function.identity(), (first, second) -> first));
-        return rig.units()
-            .stream()
-            .filter(unit -> file.profileOf(unit.asked().spec()).isPresent())
-            .filter(unit -> before.containsKey(unit.uuid())
-                    && Objects.requireNonNull(before.get(unit.uuid())).found().isSameMode(unit.found()))
-            .map(Unit::uuid)
-            .collect(Collectors.toSet());
-    }
-
     SceneProposal propose(String rigId, SceneRequest request) {
         var going = going(rigId, request);
         var notes = new HashMap<String, String>();
@@ -141,17 +123,8 @@ class SceneExport {
 
     private Map<String, SceneLosses.Flaws> flaws(Set<String> pins) {
         var flaws = new HashMap<String, SceneLosses.Flaws>();
-        pins.forEach(pin -> rigs.revision(pin).map(reader::findings).ifPresent(all -> flaws.put(pin, flaws(all))));
+        pins.forEach(pin -> rigs.revision(pin).map(reader::findings).ifPresent(all -> flaws.put(pin, SceneLosses.Flaws.of(all))));
         return flaws;
-    }
-
-    private static SceneLosses.Flaws flaws(List<Finding> findings) {
-        int errors = (int) findings.stream().filter(each -> each.severity() == Severity.ERROR).count();
-        return new SceneLosses.Flaws(errors, findings.stream()
-            .filter(each -> OF_PICTURES.contains(each.rule()))
-            .map(Finding::says)
-            .findFirst()
-            .orElse(null));
     }
 
     /** Writes it. A whole rig that goes out is what both sides have from then on. */

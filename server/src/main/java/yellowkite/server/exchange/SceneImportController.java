@@ -46,7 +46,7 @@ class SceneImportController {
         this.rigs = rigs;
     }
 
-    /** 201 with what a scene asks for and what there is for it; nothing is stored of it yet. 422 if it is none. */
+    /** 201 with what a scene asks for and what there is for it; it waits to be decided on. 422 if it is none. */
     @PostMapping(value = "/api/scenes", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     SceneView receive(@RequestPart("file") MultipartFile file, Author author) throws IOException {
@@ -67,13 +67,13 @@ class SceneImportController {
         }
     }
 
-    /** 200 with the same again; 404 once it was left. */
+    /** 200 with the same again; 404 once it was left, or another one stands for its rig. */
     @GetMapping("/api/scenes/{id}")
     SceneView show(@PathVariable String id) {
         return scenes.require(id).view();
     }
 
-    /** @param decisions for kinds that do not become what is usual */
+    /** @param decisions for all kinds, as they were seen; one that is missing becomes what is usual */
     record TakeSceneRequest(String name, List<SceneDecision> decisions) {
         TakeSceneRequest {
             Objects.requireNonNull(name, "name");
@@ -84,7 +84,7 @@ class SceneImportController {
     record TakenScene(String rigId) {}
 
     /**
-     * 200 with the new rig; 422 if a kind cannot become what was chosen. The scene waits on, so that a lost answer can be asked for again.
+     * 200 with the new rig; 422 if a kind cannot become what was chosen. The scene stays with the rig: it goes out as it.
      */
     @PostMapping("/api/scenes/{id}/take")
     TakenScene take(@PathVariable String id, @RequestBody TakeSceneRequest request, Change change) {

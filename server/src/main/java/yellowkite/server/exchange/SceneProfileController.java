@@ -11,6 +11,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import yellowkite.core.archive.FormatException;
@@ -34,34 +35,32 @@ class SceneProfileController {
         this.taking = taking;
     }
 
-    /** @param number of it in the scene, from 0. @param flaw why it cannot be read; null if it can */
-    record SceneProfile(int number, String path, String manufacturer, String model, int modes, @Nullable String flaw) {}
+    /** @param path of it in the scene: it is known by it. @param flaw why it cannot be read; null if it can */
+    record SceneProfile(String path, String manufacturer, String model, int modes, @Nullable String flaw) {}
 
     /** 200 with all profiles of a scene, read or not. */
     @GetMapping("/api/scenes/{id}/profiles")
     List<SceneProfile> list(@PathVariable String id) {
         try (var file = scenes.require(id).open()) {
-            var paths = file.profiles();
-            return java.util.stream.IntStream.range(0, paths.size()).mapToObj(i -> profile(file, i, paths.get(i))).toList();
+            return file.profiles().stream().map(path -> profile(file, path)).toList();
         }
     }
 
-    private static SceneProfile profile(MvrFile file, int number, String path) {
+    private static SceneProfile profile(MvrFile file, String path) {
         try {
             var type = file.type(path);
-            return new SceneProfile(number, path, type.manufacturer(), type.name(), type.modes().size(), null);
+            return new SceneProfile(path, type.manufacturer(), type.name(), type.modes().size(), null);
         } catch (FormatException refused) {
-            return new SceneProfile(number, path, "", "", 0, refused.sentence(path));
+            return new SceneProfile(path, "", "", 0, refused.sentence(path));
         }
     }
 
-    /** {@return what is done with one of them} @throws Refusal 404 if there is none of that number; 422 if it is refused */
-    private <T> T with(String id, int number, BiFunction<String, byte[], T> work) {
+    /** {@return what is done with one of them} @throws Refusal 404 if there is none of that path; 422 if it is refused */
+    private <T> T with(String id, String path, BiFunction<String, byte[], T> work) {
         try (var file = scenes.require(id).open()) {
-            if (number < 0 || number >= file.profiles().size()) {
+            if (!file.profiles().contains(path)) {
                 throw Refusal.notFound("This scene has no such profile.");
             }
-            var path = file.profiles().get(number);
             try {
                 return work.apply(path, file.bytes(path));
             } catch (FormatException refused) {
@@ -71,26 +70,26 @@ class SceneProfileController {
     }
 
     /** 200 with what is in one of them, beside what the library has for it; nothing is stored. */
-    @GetMapping("/api/scenes/{id}/profiles/{number}/look")
-    Looking.LookView look(@PathVariable String id, @PathVariable int number) {
-        return with(id, number, looking::look);
+    @GetMapping("/api/scenes/{id}/profile/look")
+    Looking.LookView look(@PathVariable String id, @RequestParam String path) {
+        return with(id, path, looking::look);
     }
 
     record TakenProfile(String profileId, int revision) {}
 
     /** 200 with where it stands on the House shelf; where ours of its id is another, it is a profile by itself. */
-    @PostMapping("/api/scenes/{id}/profiles/{number}/take")
-    TakenProfile take(@PathVariable String id, @PathVariable int number, Change change) {
-        var revision = with(id, number, (path, bytes) -> taking.take(path, bytes, change));
+    @PostMapping("/api/scenes/{id}/profile/take")
+    TakenProfile take(@PathVariable String id, @RequestParam String path, Change change) {
+        var revision = with(id, path, (name, bytes) -> taking.take(name, bytes, change));
         return new TakenProfile(revision.profileId(), revision.number());
     }
 
     /** 200 with the GDTF file, byte for byte. */
-    @GetMapping(value = "/api/scenes/{id}/profiles/{number}/file", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    ResponseEntity<byte[]> file(@PathVariable String id, @PathVariable int number) {
-        return with(id, number, (path, bytes) -> ResponseEntity.ok()
+    @GetMapping(value = "/api/scenes/{id}/profile/file", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    ResponseEntity<byte[]> file(@PathVariable String id, @RequestParam String path) {
+        return with(id, path, (name, bytes) -> ResponseEntity.ok()
             .header(HttpHeaders.CONTENT_DISPOSITION,
-                    ContentDisposition.attachment().filename(path, StandardCharsets.UTF_8).build().toString())
+                    ContentDisposition.attachment().filename(name, StandardCharsets.UTF_8).build().toString())
             .body(bytes));
     }
 
@@ -101,7 +100,7 @@ class SceneProfileController {
         return ZipDownload.of("profiles of " + name + ".zip",
                 list(id).stream()
                     .filter(each -> each.flaw() == null)
-                    .map(each -> new ZipDownload.Packed(each.path(), () -> with(id, each.number(), (path, bytes) -> bytes)))
+                    .map(each -> new ZipDownload.Packed(each.path(), () -> with(id, each.path(), (path, bytes) -> bytes)))
                     .toList());
     }
 }

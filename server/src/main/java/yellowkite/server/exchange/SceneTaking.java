@@ -58,15 +58,16 @@ class SceneTaking {
      * @param theirs what the file's own profiles say it is. @param ours what the library has for it
      * @param difference between the two; null unless both have a profile
      * @param usual what is done unless somebody decides otherwise
+     * @param addresses of a placeholder, unless somebody says another number
      * @param decidedBy who decided so for an earlier scene; null if nobody did
      */
     record SceneKind(Asked asked, String words, int units, List<String> ids, Found theirs, Found ours, @Nullable ModeDifference difference,
-            KindChoice usual, @Nullable String decidedBy) {
+            KindChoice usual, int addresses, @Nullable String decidedBy) {
         /** {@return the same where a rig has something for it already} */
         SceneKind as(Found found, KindChoice choice) {
             return new SceneKind(asked, words, units, ids, theirs, found.hasProfile() ? found : ours,
                     found.isSameMode(ours) ? difference : null,
-                    choice, null);
+                    choice, addresses, null);
         }
     }
 
@@ -93,6 +94,7 @@ class SceneTaking {
         var difference = difference(file, kind.found(), ours);
         return new SceneKind(kind.asked(), kind.asked().wordsAndMode(), kind.units().size(), kind.units().stream().limit(MOST_IDS).toList(),
                 kind.found(), ours, difference, decided == null ? KindChoice.usual(kind.found(), ours, difference) : decided.choice(),
+                before != null && before.addresses() > 0 ? before.addresses() : kind.found().footprint(),
                 decided == null ? null : decided.by());
     }
 
@@ -176,7 +178,7 @@ class SceneTaking {
                 case LEAVE_OUT -> null;
                 case OURS -> decision.found() == null ? kind.ours() : decision.found();
                 case THEIRS -> theirs.apply(kind);
-                case PLACEHOLDER -> placeholder(decision.found() == null ? kind.theirs().footprint() : decision.found().footprint());
+                case PLACEHOLDER -> placeholder(decision.found() == null ? kind.addresses() : decision.found().footprint());
             };
             return new Taking.Decision(kind.asked(), decision.choice() == KindChoice.LEAVE_OUT, found);
         }).toList();
@@ -202,7 +204,7 @@ class SceneTaking {
         var profile = found == null ? null : rigs.profileOf(found).orElse(null);
         choices.put(kind,
                 new StoredChoice(profile == null ? choice : KindChoice.OURS, profile, profile == null || found == null ? "" : found.mode(),
-                        change.author().name()),
+                        choice == KindChoice.PLACEHOLDER && found != null ? found.footprint() : 0, change.author().name()),
                 clock.now());
     }
 

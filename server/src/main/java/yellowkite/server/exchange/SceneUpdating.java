@@ -1,20 +1,17 @@
 package yellowkite.server.exchange;
 
 import java.time.LocalDateTime;
-import java.util.Collection;
+import java.util.EnumSet;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowkite.core.history.Outcome;
-import yellowkite.core.rig.Asked;
 import yellowkite.core.rig.Collisions;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Rig;
@@ -77,9 +74,7 @@ class SceneUpdating {
         var last = exchanges.newest(rigId).orElse(null);
         var kinds = kinds(scene, rig);
         var update = update(rig, last, scene, SceneTaking.proposed(kinds, decisions));
-        var asked = Stream.concat(update.added().stream().map(each -> each.unit().asked()),
-                update.changed().stream().filter(each -> each.field() == UnitField.FIXTURE).map(each -> each.theirs().asked()))
-            .collect(Collectors.toSet());
+        var asked = update.asked(update.all(true));
         return new RigUpdateView(rig.version(), kinds.stream().filter(kind -> asked.contains(kind.asked())).toList(),
                 update.added().stream().map(each -> moving(each.unit(), each.side())).toList(),
                 update.removed().stream().map(each -> moving(each.unit(), each.side())).toList(),
@@ -148,6 +143,12 @@ class SceneUpdating {
             removed = List.copyOf(removed);
             changed = List.copyOf(changed);
         }
+
+        RigUpdate.Chosen chosen() {
+            var fields = new HashMap<String, Set<UnitField>>();
+            changed.forEach(each -> fields.computeIfAbsent(each.unit(), none -> EnumSet.noneOf(UnitField.class)).addAll(each.fields()));
+            return new RigUpdate.Chosen(Set.copyOf(added), Set.copyOf(removed), fields);
+        }
     }
 
     /**
@@ -156,6 +157,10 @@ class SceneUpdating {
      * @throws Refusal 409 if the rig went on since it was seen; 422 if what was chosen does not fit
      */
     int take(Arrived scene, String rigId, UpdateChoice choice, Change change) {
+        var made = change.id() == null ? Optional.<StoredExchange>empty() : exchanges.find(change.id());
+        if (made.isPresent()) {
+            return made.get().version(); // only the answer was lost
+        }
         var rig = rigs.require(rigId);
         if (rig.version() != choice.version()) {
             throw Refusal.stale("This rig was changed meanwhile. Nothing was updated; look at what the file says of it now.", Map.of());
@@ -164,12 +169,11 @@ class SceneUpdating {
         var before = exchanges.newestWithScene(rigId).map(StoredExchange::sceneId).orElse(null);
         var kinds = kinds(scene, rig);
         var proposed = update(rig, last, scene, SceneTaking.proposed(kinds, choice.decisions()));
-        requirePart(proposed, choice);
-        var wanted = wanted(proposed, choice);
-        var decided = taking.decided(scene, kinds, choice.decisions().stream().filter(each -> wanted.contains(each.asked())).toList(),
-                kind -> wanted.contains(kind.asked()), change);
-        var edit = update(rig, last, scene, decided).taken("'" + scene.view().name() + "'",
-                new RigUpdate.Chosen(Set.copyOf(choice.added()), Set.copyOf(choice.removed()), fields(choice.changed())));
+        var chosen = choice.chosen();
+        requireFit(proposed, chosen);
+        var wanted = proposed.asked(chosen); // no other profile of the file comes onto the shelf
+        var decided = taking.decided(scene, kinds, choice.decisions(), kind -> wanted.contains(kind.asked()), change);
+        var edit = update(rig, last, scene, decided).taken("'" + scene.view().name() + "'", chosen);
         var after = rigs.edit(rigId, rig.version(), edit, change);
         exchanges.add(new StoredExchange(change.id() == null ? UUID.randomUUID().toString() : change.id(), rigId, Direction.IN,
                 scene.view().id(), scene.view().name(), edit.describe(rig.rig()), change.author().name(), clock.now(), after.version()));
@@ -180,36 +184,12 @@ class SceneUpdating {
         return after.version();
     }
 
-    private static void requirePart(RigUpdate update, UpdateChoice choice) {
-        var coming = update.added().stream().map(each -> each.unit().uuid()).collect(Collectors.toSet());
-        var going = update.removed().stream().map(each -> each.unit().uuid()).collect(Collectors.toSet());
-        var changing = update.changed().stream().map(each -> each.ours().uuid()).collect(Collectors.toSet());
-        if (!coming.containsAll(choice.added()) || !going.containsAll(choice.removed())
-                || !choice.changed().stream().allMatch(each -> changing.contains(each.unit()))) {
+    private static void requireFit(RigUpdate update, RigUpdate.Chosen chosen) {
+        if (!update.holds(chosen)) {
             throw Refusal.unfit("choice", "A unit that was chosen is not part of this update. Nothing was updated; look at it again.");
         }
-    }
-
-    private static Map<String, Set<UnitField>> fields(Collection<UnitFields> changed) {
-        return changed.stream()
-            .collect(Collectors.toMap(UnitFields::unit, each -> Set.copyOf(each.fields()), (one, other) -> {
-                var both = new HashSet<>(one);
-                both.addAll(other);
-                return both;
-            }));
-    }
-
-    /** {@return the kinds of what is taken: no other profile of the file comes onto the shelf} */
-    private static Set<Asked> wanted(RigUpdate update, UpdateChoice choice) {
-        var fixtures = choice.changed()
-            .stream()
-            .filter(each -> each.fields().contains(UnitField.FIXTURE))
-            .map(UnitFields::unit)
-            .collect(Collectors.toSet());
-        return Stream.concat(
-                update.added().stream().map(RigUpdate.Coming::unit).filter(unit -> choice.added().contains(unit.uuid())),
-                update.changed().stream().filter(each -> fixtures.contains(each.ours().uuid())).map(RigUpdate.Changed::theirs))
-            .map(Unit::asked)
-            .collect(Collectors.toSet());
+        if (update.isOfAnother() && chosen.isNothing()) { // it would take the place of the rig's own scene
+            throw Refusal.unfit("choice", "None of this file's fixtures is in the rig, and nothing of it was chosen.");
+        }
     }
 }

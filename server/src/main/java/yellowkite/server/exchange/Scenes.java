@@ -10,11 +10,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -47,7 +46,7 @@ class Scenes {
     private final HouseClock clock;
     private final Map<String, Arrived> read = new ConcurrentHashMap<>();
     /** Scenes on their way into the database: a hundred megabytes take it longer than reading them. */
-    private final Map<String, Future<?>> storing = new ConcurrentHashMap<>();
+    private final Map<String, CompletableFuture<Void>> storing = new ConcurrentHashMap<>();
     private final ExecutorService hands = Executors
         .newSingleThreadExecutor(work -> Thread.ofPlatform().name("scenes").daemon().unstarted(work));
 
@@ -84,11 +83,18 @@ class Scenes {
         var id = UUID.randomUUID().toString();
         var arrived = read(id, name, file);
         keep(id, arrived);
-        storing.put(id, hands.submit(() -> {
-            store(id, name, arrived, author);
-            storing.remove(id);
-            return id;
-        }));
+        var way = new CompletableFuture<Void>();
+        storing.put(id, way);
+        hands.submit(() -> {
+            try {
+                store(id, name, arrived, author);
+            } catch (IOException | RuntimeException failed) {
+                LOG.warn("A scene could not be kept.", failed); // whoever needs it there does not find it
+            } finally {
+                storing.remove(id);
+                way.complete(null);
+            }
+        });
         return arrived;
     }
 
@@ -136,15 +142,9 @@ class Scenes {
 
     /** Waits until a scene is in the database. @throws Refusal 404 if it did not get there */
     void requireStored(String id) {
-        try {
-            var way = storing.get(id);
-            if (way != null) {
-                way.get();
-            }
-        } catch (InterruptedException stopped) {
-            Thread.currentThread().interrupt();
-        } catch (ExecutionException failed) {
-            LOG.warn("A scene could not be kept.", failed.getCause());
+        var way = storing.get(id);
+        if (way != null) {
+            way.join();
         }
         if (repository.find(id).isEmpty()) {
             forget(id);

@@ -152,7 +152,9 @@ class NeighbourController {
     /** 200 with all that is watched then. */
     @PutMapping("/api/neighbours/{id}/profiles/{remoteId}/watch")
     List<Watch> watch(@PathVariable String id, @PathVariable String remoteId) {
-        watches.put(id, neighbours.ask(id, at -> client.profile(at, remoteId)), null);
+        var told = neighbours.ask(id, at -> client.profile(at, remoteId));
+        watches.put(
+                new Watch(id, "", told.id(), told.manufacturer(), told.model(), told.revision(), told.revision(), told.note(), null, null));
         return watches.list();
     }
 

@@ -55,10 +55,15 @@ class NeighbourRepository {
             .execute() == 1;
     }
 
-    void asked(String id, LocalDateTime at, int changeSeen, String trouble) {
+    /** It told of its changes up to one. */
+    void told(String id, int changeSeen) {
+        database.update(NEIGHBOUR).set(NEIGHBOUR.CHANGE_SEEN, changeSeen).where(NEIGHBOUR.ID.eq(id)).execute();
+    }
+
+    /** @param trouble why it did not answer; empty if it did */
+    void asked(String id, LocalDateTime at, String trouble) {
         database.update(NEIGHBOUR)
             .set(NEIGHBOUR.ASKED_AT, at)
-            .set(NEIGHBOUR.CHANGE_SEEN, changeSeen)
             .set(NEIGHBOUR.TROUBLE, trouble)
             .where(NEIGHBOUR.ID.eq(id))
             .execute();

@@ -1,6 +1,5 @@
 package yellowkite.server.neighbours;
 
-import java.io.ByteArrayOutputStream;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
@@ -19,6 +18,7 @@ import yellowkite.server.intake.ProfileTaking;
 import yellowkite.server.neighbours.NeighbourClient.Access;
 import yellowkite.server.neighbours.TakingRepository.State;
 import yellowkite.server.neighbours.TakingRepository.StoredTaking;
+import yellowkite.server.neighbours.WatchRepository.Watch;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Change;
 import yellowkite.server.web.Refusal;
@@ -122,7 +122,7 @@ class NeighbourTakings {
 
     /** {@return whether all of it has come and is wanted} */
     private boolean fetch(StoredTaking row, Access at) throws InterruptedException {
-        int received = repository.pieces(row.id()).stream().mapToInt(each -> each.length).sum();
+        int received = repository.received(row.id());
         while (received < row.size()) {
             var piece = piece(row, at, received);
             if (piece.length == 0 || received + piece.length > row.size()) {
@@ -151,9 +151,7 @@ class NeighbourTakings {
     }
 
     private void accept(StoredTaking row) {
-        var whole = new ByteArrayOutputStream(row.size());
-        repository.pieces(row.id()).forEach(whole::writeBytes);
-        var bytes = whole.toByteArray();
+        var bytes = repository.whole(row.id(), row.size());
         if (!Sha256.of(bytes).equals(row.sha256())) {
             repository.end(row.id(), State.FAILED,
                     "What came is not the file that was told of: its hash is another. Nothing was imported.", null, null, false);
@@ -163,10 +161,8 @@ class NeighbourTakings {
         var revision = row.asNext() ? taking.takeAsNext(name(row), bytes, change) : taking.take(name(row), bytes, change);
         repository.end(row.id(), State.TAKEN, "Imported as revision " + revision.number() + ".", revision.profileId(), revision.number(),
                 false);
-        watches.put(row.neighbourId(),
-                new ToldProfile(row.remoteId(), row.manufacturer(), row.model(), row.revision(), "", false, null, 0, "",
-                        List.of(), null, "", row.sha256(), row.size()),
-                revision.profileId());
+        watches.put(new Watch(row.neighbourId(), row.neighbour(), row.remoteId(), row.manufacturer(), row.model(), row.revision(),
+                row.revision(), "", null, revision.profileId()));
     }
 
     private static String name(StoredTaking row) {

@@ -1,9 +1,9 @@
 package yellowkite.server.neighbours;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.function.Consumer;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -20,6 +20,7 @@ import yellowkite.server.wanted.Wishes;
 class NeighbourWatching {
     private static final int MOST_WISHES = 50;
     private static final int MOST_HITS = 5;
+    private static final int MOST_ANSWERS = 60;
     private final NeighbourRepository repository;
     private final WatchRepository watches;
     private final Neighbours neighbours;
@@ -27,8 +28,8 @@ class NeighbourWatching {
     private final Wishes wishes;
     private final HouseClock clock;
     private final Transactions transactions;
-    private final ExecutorService hands = Executors
-        .newSingleThreadExecutor(work -> Thread.ofPlatform().name("neighbours' news").daemon().unstarted(work));
+    /** Each neighbour is asked by itself: a slow one keeps no other waiting. */
+    private final ExecutorService hands = Executors.newVirtualThreadPerTaskExecutor();
 
     NeighbourWatching(NeighbourRepository repository, WatchRepository watches, Neighbours neighbours, NeighbourClient client, Wishes wishes,
             HouseClock clock, Transactions transactions) {
@@ -43,18 +44,12 @@ class NeighbourWatching {
 
     @Scheduled(initialDelayString = "PT1M", fixedDelayString = "PT10M")
     void askAll() {
-        hands.submit(() -> repository.list().forEach(this::ask));
+        repository.list().forEach(each -> hands.submit(() -> ask(each)));
     }
 
     @EventListener
     void askFor(WishAsked asked) {
-        hands.submit(() -> repository.list().forEach(each -> {
-            try {
-                lookFor(asked.wish(), neighbours.access(each));
-            } catch (NeighbourTrouble later) {
-                repository.asked(each.id(), clock.now(), each.changeSeen(), later.says()); // it is asked again in a while
-            }
-        }));
+        repository.list().forEach(each -> hands.submit(() -> asking(each, at -> lookFor(asked.wish(), at))));
     }
 
     @EventListener(ContextClosedEvent.class)
@@ -69,31 +64,45 @@ class NeighbourWatching {
     }
 
     private void ask(StoredNeighbour each) {
+        asking(each, at -> {
+            hearNews(each, at);
+            wishes.open(MOST_WISHES).forEach(wish -> lookFor(wish, at));
+        });
+    }
+
+    private void asking(StoredNeighbour each, Consumer<Access> questions) {
         try {
-            var at = neighbours.access(each);
-            var changes = client.changes(at, each.changeSeen());
-            changes.profiles().forEach(told -> watches.news(each.id(), told, clock.now()));
-            for (var wish : wishes.open(MOST_WISHES)) {
-                lookFor(wish, at);
-            }
-            repository.asked(each.id(), clock.now(), changes.upTo(), "");
+            questions.accept(neighbours.access(each));
+            repository.asked(each.id(), clock.now(), "");
         } catch (NeighbourTrouble trouble) {
-            repository.asked(each.id(), clock.now(), each.changeSeen(), trouble.says());
+            repository.asked(each.id(), clock.now(), trouble.says());
+        }
+    }
+
+    /** Some hundreds at a time, so that a large library can be heard of, too; what is left is heard next time. */
+    private void hearNews(StoredNeighbour each, Access at) {
+        var watched = watches.of(each.id());
+        int seen = each.changeSeen();
+        for (int asked = 0; asked < MOST_ANSWERS; asked++) {
+            var changes = client.changes(at, seen);
+            if (changes.upTo() == seen) {
+                return;
+            }
+            changes.profiles()
+                .stream()
+                .filter(told -> watched.contains(told.id()))
+                .forEach(told -> watches.news(each.id(), told, clock.now()));
+            seen = Math.max(0, changes.upTo() < seen ? 0 : changes.upTo()); // one that counts anew is heard anew
+            repository.told(each.id(), seen);
         }
     }
 
     private void lookFor(Wishes.OpenWish wish, Access at) {
-        var found = client.list(at, wish.manufacturer() + " " + wish.model(), MOST_HITS).profiles();
-        var fitting = found.stream().filter(told -> fits(wish, told)).limit(MOST_HITS).toList();
+        var found = client.list(at, wish.fixture().words(), MOST_HITS).profiles();
+        var fitting = found.stream().filter(told -> wish.fixture().isMetBy(told.manufacturer(), told.model())).limit(MOST_HITS).toList();
         transactions.run(() -> {
             watches.putHits(wish.id(), at.id(), fitting);
             return List.of();
         });
-    }
-
-    /** They may find by other things than names. */
-    private static boolean fits(Wishes.OpenWish wish, ToldProfile told) {
-        var name = (told.manufacturer() + " " + told.model()).toLowerCase(Locale.ROOT);
-        return name.contains(wish.model().toLowerCase(Locale.ROOT)) && name.contains(wish.manufacturer().toLowerCase(Locale.ROOT));
     }
 }

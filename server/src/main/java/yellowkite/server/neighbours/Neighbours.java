@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowkite.server.database.HouseClock;
@@ -88,7 +89,7 @@ class Neighbours {
             throw Refusal.unfit("secret", "Type the secret again: it is not sent to another address by itself.");
         }
         client.signOut(id);
-        var access = access(id, facts, facts.secret().isEmpty() ? box.open(before.secret()) : facts.secret());
+        var access = access(id, facts, facts.secret().isEmpty() ? asking("secret", () -> box.open(before.secret())) : facts.secret());
         if (!repository.change(id, seen, access.name(), access.address(), access.login(), box.lock(access.secret()))) {
             throw Refusal.stale("Someone has changed this neighbour meanwhile. Look at it again.", Map.of());
         }
@@ -103,10 +104,10 @@ class Neighbours {
         }
         var access = new Access(id, name, address(facts.address()), Line.of("login", facts.login(), LONGEST),
                 Line.of("secret", secret, LONGEST_SECRET));
-        return asking(access, at -> {
-            client.signIn(at);
-            return at;
-        }, "address");
+        return asking("address", () -> {
+            client.signIn(access);
+            return access;
+        });
     }
 
     private static String address(String typed) {
@@ -148,16 +149,12 @@ class Neighbours {
     /** {@return what a neighbour answers} @throws Refusal 404 if it is not on the list; 422 with the reason if it does not answer */
     <T> T ask(String id, Function<Access, T> question) {
         var stored = require(id);
-        try {
-            return question.apply(access(stored));
-        } catch (NeighbourTrouble trouble) {
-            throw Refusal.unfit("neighbour", trouble.says());
-        }
+        return asking("neighbour", () -> question.apply(access(stored)));
     }
 
-    private static <T> T asking(Access access, Function<Access, T> question, String field) {
+    private static <T> T asking(String field, Supplier<T> question) {
         try {
-            return question.apply(access);
+            return question.get();
         } catch (NeighbourTrouble trouble) {
             throw Refusal.unfit(field, trouble.says());
         }

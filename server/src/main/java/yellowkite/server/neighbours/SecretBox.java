@@ -1,22 +1,25 @@
 package yellowkite.server.neighbours;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.attribute.FileAttribute;
+import java.nio.file.attribute.PosixFilePermission;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.GeneralSecurityException;
 import java.security.SecureRandom;
 import java.util.Arrays;
 import java.util.Base64;
+import java.util.Set;
 import javax.crypto.Cipher;
 import javax.crypto.SecretKey;
 import javax.crypto.spec.GCMParameterSpec;
 import javax.crypto.spec.SecretKeySpec;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
+import yellowkite.server.database.CannotStart;
 
 /**
  * Keeps secrets so that the database alone gives none away: encrypted (AES-GCM) by a key that lies in a file beside it. Several servers on
@@ -27,34 +30,46 @@ class SecretBox {
     private static final int KEY_BYTES = 32;
     private static final int NONCE_BYTES = 12;
     private static final int TAG_BITS = 128;
+    private static final FileAttribute<Set<PosixFilePermission>> OUR_OWN = PosixFilePermissions
+        .asFileAttribute(PosixFilePermissions.fromString("rw-------"));
     private static final String CIPHER = "AES/GCM/NoPadding";
     private final SecureRandom random = new SecureRandom();
     private final SecretKey key;
 
     SecretBox(@Value("${kite.home}") Path home, @Value("${KITE_SECRETS_KEY:}") String shared) {
-        key = new SecretKeySpec(shared.isEmpty() ? own(home.resolve("neighbours.key")) : requireKey(shared), "AES");
+        key = new SecretKeySpec(shared.isEmpty() ? own(home.resolve("neighbours.key")) : shared(shared), "AES");
     }
 
-    private static byte[] requireKey(String text) {
-        var bytes = Base64.getDecoder().decode(text);
+    private static byte[] shared(String text) {
+        try {
+            return requireKey(Base64.getDecoder().decode(text), "KITE_SECRETS_KEY");
+        } catch (IllegalArgumentException none) {
+            throw new CannotStart("KITE_SECRETS_KEY has to be " + KEY_BYTES + " bytes in Base64.");
+        }
+    }
+
+    private static byte[] requireKey(byte[] bytes, String where) {
         if (bytes.length != KEY_BYTES) {
-            throw new IllegalArgumentException("KITE_SECRETS_KEY has to be " + KEY_BYTES + " bytes in Base64, was " + bytes.length);
+            throw new CannotStart(where + " has to hold " + KEY_BYTES + " bytes, and holds " + bytes.length
+                    + ". Bring the right one back, or remove it and type the secrets of the neighbours again.");
         }
         return bytes;
     }
 
+    /** Whole or not at all: whoever is cut off makes another one. */
     private byte[] own(Path file) {
         try {
             if (Files.notExists(file)) {
                 var fresh = new byte[KEY_BYTES];
                 random.nextBytes(fresh);
                 Files.createDirectories(file.toAbsolutePath().getParent());
-                Files.createFile(file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
-                Files.write(file, fresh, StandardOpenOption.WRITE);
+                var made = Files.createTempFile(file.toAbsolutePath().getParent(), "key", "", OUR_OWN);
+                Files.write(made, fresh);
+                Files.move(made, file, StandardCopyOption.ATOMIC_MOVE);
             }
-            return Files.readAllBytes(file);
+            return requireKey(Files.readAllBytes(file), file.toString());
         } catch (IOException cannot) {
-            throw new UncheckedIOException(cannot);
+            throw new CannotStart("The key of the neighbours' secrets, " + file + ", cannot be read or made: " + cannot.getMessage());
         }
     }
 

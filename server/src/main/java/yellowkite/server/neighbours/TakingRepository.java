@@ -6,6 +6,7 @@ import static yellowkite.server.tables.Tables.NEIGHBOUR;
 import static yellowkite.server.tables.Tables.NEIGHBOUR_PIECE;
 import static yellowkite.server.tables.Tables.NEIGHBOUR_TAKING;
 
+import java.nio.ByteBuffer;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -93,13 +94,28 @@ class TakingRepository {
         database.update(NEIGHBOUR_TAKING).set(NEIGHBOUR_TAKING.TOUCHED_AT, at).where(NEIGHBOUR_TAKING.ID.eq(id)).execute();
     }
 
-    /** {@return the pieces in their order} */
-    List<byte[]> pieces(String id) {
-        return database.select(NEIGHBOUR_PIECE.BYTES)
+    /** {@return how many bytes have come} */
+    int received(String id) {
+        return database.select(DSL.coalesce(DSL.sum(DSL.octetLength(NEIGHBOUR_PIECE.BYTES.coerce(String.class))), 0))
             .from(NEIGHBOUR_PIECE)
             .where(NEIGHBOUR_PIECE.TAKING_ID.eq(id))
-            .orderBy(NEIGHBOUR_PIECE.FROM_BYTE)
-            .fetch(NEIGHBOUR_PIECE.BYTES);
+            .fetchSingle(0, Integer.class);
+    }
+
+    /** {@return all that has come} One piece after the other, so that it is in memory once. @param size of it */
+    byte[] whole(String id, int size) {
+        var whole = ByteBuffer.allocate(size);
+        while (whole.hasRemaining()) {
+            var piece = database.select(NEIGHBOUR_PIECE.BYTES)
+                .from(NEIGHBOUR_PIECE)
+                .where(NEIGHBOUR_PIECE.TAKING_ID.eq(id), NEIGHBOUR_PIECE.FROM_BYTE.eq(whole.position()))
+                .fetchOne(NEIGHBOUR_PIECE.BYTES);
+            if (piece == null || piece.length > whole.remaining()) {
+                return new byte[0]; // two have worked on it; its hash is none then, and it is fetched anew
+            }
+            whole.put(piece);
+        }
+        return whole.array();
     }
 
     /** Notes what became of one that is going. @param keepPieces whether it can be gone on with */

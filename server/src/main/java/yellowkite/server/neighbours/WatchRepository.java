@@ -4,10 +4,13 @@ import static org.jooq.Records.mapping;
 import static yellowkite.server.tables.Tables.NEIGHBOUR;
 import static yellowkite.server.tables.Tables.NEIGHBOUR_HIT;
 import static yellowkite.server.tables.Tables.NEIGHBOUR_WATCH;
+import static yellowkite.server.tables.Tables.WANTED;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Set;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
@@ -38,16 +41,25 @@ class WatchRepository {
             .fetch(mapping(Watch::new));
     }
 
-    /** Watches a profile from a revision on. @param profileId what it became here; null if nothing yet, and then what is known stays */
-    void put(String neighbourId, ToldProfile told, @Nullable String profileId) {
+    /** Watches a profile from the revision on that is known. What it became here is kept where nothing new is said of it. */
+    void put(Watch watch) {
         var row = database
             .insertInto(NEIGHBOUR_WATCH, NEIGHBOUR_WATCH.NEIGHBOUR_ID, NEIGHBOUR_WATCH.REMOTE_ID, NEIGHBOUR_WATCH.MANUFACTURER,
                     NEIGHBOUR_WATCH.MODEL, NEIGHBOUR_WATCH.SEEN_REVISION, NEIGHBOUR_WATCH.NEWEST_REVISION, NEIGHBOUR_WATCH.NOTE,
                     NEIGHBOUR_WATCH.PROFILE_ID)
-            .values(neighbourId, told.id(), told.manufacturer(), told.model(), told.revision(), told.revision(), told.note(), profileId)
+            .values(watch.neighbourId(), watch.remoteId(), watch.manufacturer(), watch.model(), watch.seen(), watch.newest(), watch.note(),
+                    watch.profileId())
             .onDuplicateKeyUpdate()
-            .set(NEIGHBOUR_WATCH.SEEN_REVISION, told.revision());
-        (profileId == null ? row : row.set(NEIGHBOUR_WATCH.PROFILE_ID, profileId)).execute();
+            .set(NEIGHBOUR_WATCH.SEEN_REVISION, watch.seen());
+        (watch.profileId() == null ? row : row.set(NEIGHBOUR_WATCH.PROFILE_ID, watch.profileId())).execute();
+    }
+
+    /** {@return ids of the profiles that are watched at a neighbour} */
+    Set<String> of(String neighbourId) {
+        return database.select(NEIGHBOUR_WATCH.REMOTE_ID)
+            .from(NEIGHBOUR_WATCH)
+            .where(NEIGHBOUR_WATCH.NEIGHBOUR_ID.eq(neighbourId))
+            .fetchSet(NEIGHBOUR_WATCH.REMOTE_ID);
     }
 
     void remove(String neighbourId, String remoteId) {
@@ -99,7 +111,10 @@ class WatchRepository {
         found.forEach(each -> database
             .insertInto(NEIGHBOUR_HIT, NEIGHBOUR_HIT.WANTED_ID, NEIGHBOUR_HIT.NEIGHBOUR_ID, NEIGHBOUR_HIT.REMOTE_ID,
                     NEIGHBOUR_HIT.MANUFACTURER, NEIGHBOUR_HIT.MODEL, NEIGHBOUR_HIT.REVISION)
-            .values(wantedId, neighbourId, each.id(), each.manufacturer(), each.model(), each.revision())
+            .select(DSL.select(WANTED.ID, DSL.val(neighbourId), DSL.val(each.id()), DSL.val(each.manufacturer()), DSL.val(each.model()),
+                    DSL.val(each.revision()))
+                .from(WANTED)
+                .where(WANTED.ID.eq(wantedId))) // unless it was dropped meanwhile
             .onDuplicateKeyIgnore()
             .execute());
     }

@@ -11,6 +11,7 @@ import java.util.function.BooleanSupplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
+import yellowkite.core.library.WantedFixture;
 import yellowkite.server.content.ContentStore;
 import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
@@ -81,14 +82,14 @@ public class Wishes {
     }
 
     /** A wish that nobody has answered. */
-    public record OpenWish(String id, String manufacturer, String model) {}
+    public record OpenWish(String id, WantedFixture fixture) {}
 
     /** {@return open wishes, those first that are needed first} */
     public List<OpenWish> open(int most) {
         return repository.list(most)
             .stream()
             .filter(wish -> wish.answerRevisionId() == null)
-            .map(wish -> new OpenWish(wish.id(), wish.manufacturer(), wish.model()))
+            .map(wish -> new OpenWish(wish.id(), new WantedFixture(wish.manufacturer(), wish.model())))
             .toList();
     }
 
@@ -119,7 +120,7 @@ public class Wishes {
         if (repository.find(id).isEmpty()) {
             repository.add(new StoredWish(id, 0, manufacturer, model, Line.of("mode", wish.mode(), LONGEST_NAME), wish.neededBy(),
                     Line.of("words", wish.words(), LONGEST_WORDS), change.author().name(), clock.now(), null, null, null));
-            events.publishEvent(new WishAsked(new OpenWish(id, manufacturer, model)));
+            events.publishEvent(new WishAsked(new OpenWish(id, new WantedFixture(manufacturer, model))));
         }
         return line(id);
     }

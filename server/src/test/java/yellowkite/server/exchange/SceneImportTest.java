@@ -155,7 +155,7 @@ class SceneImportTest {
 
     @Test
     void aPlaceholderIsAsLargeAsSomebodySays() {
-        var view = SceneFiles.hand(Map.of(), SceneFiles.unit(1, "Lost")).json();
+        var view = SceneFiles.hand(Map.of(), SceneFiles.unit(1, "Lost size")).json();
 
         var rig = rig(post("/api/scenes/" + view.path("id").asString() + "/take", "{\"name\": \"Weir\", \"decisions\": [{\"asked\": "
                 + view.at("/kinds/0/asked") + ", \"choice\": \"PLACEHOLDER\", \"found\": {\"how\": \"PLACEHOLDER\", \"pin\": \"\","
@@ -163,5 +163,8 @@ class SceneImportTest {
                 + " \"decided\": true}]}"));
 
         assertThat(rig.at("/units/0/addresses/0/to").asInt()).isEqualTo(40);
+        var next = SceneFiles.hand(Map.of(), SceneFiles.unit(1, "Lost size")).json();
+        assertThat(next.at("/kinds/0/addresses").asInt() + " " + next.at("/kinds/0/usual").asString()).as("it is remembered")
+            .isEqualTo("40 PLACEHOLDER");
     }
 }

@@ -129,6 +129,30 @@ class SceneUpdateTest {
             .isEqualTo(409);
     }
 
+    /** Asked for again with its change's id it is made once, also where the rig has gone on by it. */
+    @Test
+    void anUpdateWhoseAnswerWasLostIsMadeOnce() {
+        var rig = rigOf(scene(Map.of(), named(1, "Lost", "Bow", 1)));
+        var next = scene(Map.of(), named(1, "Lost", "Stern", 1));
+        var request = "{\"rigId\": \"" + rig + "\", \"choice\": {\"version\": " + proposed(next, rig).path("version")
+                + ", \"decisions\": [],"
+                + " \"added\": [], \"removed\": [], \"changed\": [{\"unit\": \"" + uuid(1) + "\", \"fields\": [\"NAME\"]}]}}";
+        var change = "00000000-0000-0000-0000-0000000000bb";
+
+        var first = fine(post("/api/scenes/" + next + "/update", "Ines", change, request));
+
+        assertThat(fine(post("/api/scenes/" + next + "/update", "Ines", change, request))).isEqualTo(first);
+    }
+
+    @Test
+    void nothingOfAnotherShowDoesNotTakeThePlaceOfTheRigsScene() {
+        var rig = rigOf(scene(Map.of(), named(1, "Lost", "Bow", 1)));
+        var other = scene(Map.of(), named(2, "Lost", "Bow", 1).with(f -> f.id = "1"));
+        int version = proposed(other, rig).path("version").asInt();
+
+        assertThat(update(other, rig, version, "\"added\": [], \"removed\": [], \"changed\": []").status()).isEqualTo(422);
+    }
+
     @Test
     void whatIsNoPartOfTheUpdateIsRefused() {
         var rig = rigOf(scene(Map.of(), named(1, "Lost", "Bow", 1)));
@@ -198,24 +222,23 @@ class SceneUpdateTest {
     void profilesInsideASceneAreListedLookedAtTakenAndExported() {
         var profile = SceneFiles.profile("Rowlock").write();
         var scene = scene(Map.of("Rowlock.gdtf", profile, "Torn.gdtf", new byte[]{1, 2}), named(1, "Rowlock", "Bow", 1));
-        var at = "/api/scenes/" + scene + "/profiles";
+        var at = "/api/scenes/" + scene;
 
-        var all = get(at).json();
-        assertThat(all).hasSize(2);
-        int good = all.at("/0/path").asString().equals("Rowlock.gdtf") ? 0 : 1;
-        assertThat(all.path(1 - good).path("flaw").asString()).contains("Torn.gdtf");
+        var all = get(at + "/profiles").json();
+        assertThat(lines(all, "path")).containsExactlyInAnyOrder("Rowlock.gdtf", "Torn.gdtf");
+        assertThat(all.findValuesAsString("flaw").toString()).contains("Torn.gdtf");
 
-        var look = fine(get(at + "/" + good + "/look"));
+        var look = fine(get(at + "/profile/look?path=Rowlock.gdtf"));
         assertThat(look.path("model").asString()).isEqualTo("Rowlock");
         assertThat(look.at("/modes/0/tail")).isNotEmpty();
         assertThat(look.path("ours").isNull()).isTrue();
-        assertThat(get(at + "/" + (1 - good) + "/look").status()).isEqualTo(422);
+        assertThat(get(at + "/profile/look?path=Torn.gdtf").status()).isEqualTo(422);
 
-        fine(post(at + "/" + good + "/take", ""));
-        assertThat(fine(get(at + "/" + good + "/look")).at("/ours/same").asBoolean()).isTrue();
-        assertThat(get(at + "/" + good + "/file").body()).isEqualTo(profile);
-        assertThat(get(at + ".zip").status()).isEqualTo(200);
-        assertThat(get(at + "/7/look").status()).isEqualTo(404);
+        fine(post(at + "/profile/take?path=Rowlock.gdtf", ""));
+        assertThat(fine(get(at + "/profile/look?path=Rowlock.gdtf")).at("/ours/same").asBoolean()).isTrue();
+        assertThat(get(at + "/profile/file?path=Rowlock.gdtf").body()).isEqualTo(profile);
+        assertThat(get(at + "/profiles.zip").status()).isEqualTo(200);
+        assertThat(get(at + "/profile/look?path=GeneralSceneDescription.xml").status()).isEqualTo(404);
     }
 
     @Test

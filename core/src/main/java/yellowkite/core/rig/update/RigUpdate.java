@@ -11,7 +11,9 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.rig.Asked;
 import yellowkite.core.rig.Numbered;
 import yellowkite.core.rig.Pairs;
 import yellowkite.core.rig.Rig;
@@ -192,6 +194,29 @@ public record RigUpdate(List<Coming> added, List<Going> removed, List<Changed> c
             removed = Set.copyOf(removed);
             changed = Map.copyOf(changed);
         }
+
+        public boolean isNothing() {
+            return added.isEmpty() && removed.isEmpty() && changed.isEmpty();
+        }
+    }
+
+    /** {@return whether all that was chosen is part of it} */
+    public boolean holds(Chosen chosen) {
+        var coming = added.stream().map(each -> each.unit().uuid()).collect(Collectors.toSet());
+        var going = removed.stream().map(each -> each.unit().uuid()).collect(Collectors.toSet());
+        var changing = changed.stream().map(each -> each.ours().uuid()).collect(Collectors.toSet());
+        return coming.containsAll(chosen.added()) && going.containsAll(chosen.removed()) && changing.containsAll(chosen.changed().keySet());
+    }
+
+    /** {@return what is asked for by the units that would come, or become other fixtures} @param chosen of it */
+    public Set<Asked> asked(Chosen chosen) {
+        return Stream.concat(added.stream().map(Coming::unit).filter(unit -> chosen.added().contains(unit.uuid())),
+                changed.stream()
+                    .filter(each -> each.field() == UnitField.FIXTURE)
+                    .filter(each -> chosen.changed().getOrDefault(each.ours().uuid(), Set.of()).contains(UnitField.FIXTURE))
+                    .map(Changed::theirs))
+            .map(Unit::asked)
+            .collect(Collectors.toSet());
     }
 
     /** {@return all of it, or only what nobody has changed here} */
