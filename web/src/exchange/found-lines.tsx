@@ -6,7 +6,8 @@ import { calendarDay } from '#/ui/dates';
 
 export type Found = { at: 'ours'; profile: ProfileLine } | { at: 'there'; neighbour: Neighbour; profile: ToldProfile };
 
-const GRID = 'grid grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)_9rem_12rem] items-start gap-x-4 border-t border-line py-2.5 text-sm';
+const GRID =
+  'grid grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)_9rem_12rem] items-start gap-x-4 gap-y-1 border-t border-line py-2.5 text-sm max-[860px]:grid-cols-2';
 const MODES = 3;
 
 function modesOf(modes: { name: string; footprint: number }[]) {

@@ -35,7 +35,7 @@ export function Runs() {
         {runs.map((run) => (
           <li
             key={run.key}
-            className="grid grid-cols-[9.5rem_3rem_minmax(0,1fr)] items-start gap-x-4 gap-y-1 border-t border-line py-2.5 text-sm"
+            className="grid grid-cols-[9.5rem_3rem_minmax(0,1fr)] items-start gap-x-4 gap-y-1 border-t border-line py-2.5 text-sm max-[860px]:grid-cols-[5.5rem_2rem_minmax(0,1fr)]"
           >
             <span className="text-muted">{moment(run.at)}</span>
             <span>{run.direction === 'IN' ? 'in' : 'out'}</span>

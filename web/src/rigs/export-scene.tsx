@@ -99,7 +99,7 @@ export function ExportScene({ rig, selection, onClose }: { rig: Rig; selection: 
       {said && (
         <div className="flex min-h-0 flex-col gap-3 overflow-y-auto text-sm">
           <p>
-            {`${counted(said.units, 'unit', 'units')} and ${counted(said.profiles.length, 'profile', 'profiles')}: `}
+            {`${counted(said.units, 'unit', 'units')} and ${counted(said.profiles.length, 'profile', 'profiles')} of ours${said.profiles.length > 0 ? ': ' : '.'}`}
             <span className="text-muted">{said.profiles.join(', ')}</span>
             {said.untouched > 0 && ` ${counted(said.untouched, 'unit goes', 'units go')} on naming the file’s own.`}
           </p>

@@ -49,7 +49,7 @@ export function UpdateSection({
 function Line({ line, taken, onTurn }: { line: UpdateLine; taken: boolean; onTurn: (to: boolean) => void }) {
   const { text, tone } = SIDES[line.side];
   return (
-    <li className="grid grid-cols-[11rem_minmax(0,1fr)_minmax(0,1fr)_11rem] items-center gap-x-3 border-t border-line py-1">
+    <li className="grid grid-cols-[11rem_minmax(0,1fr)_minmax(0,1fr)_11rem] items-center gap-x-3 border-t border-line py-1 max-[860px]:grid-cols-2">
       <Check checked={taken} onChange={onTurn}>
         <span className="truncate">
           <span className="font-mono">{line.id || '–'}</span> {line.name}

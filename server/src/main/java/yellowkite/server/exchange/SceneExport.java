@@ -117,13 +117,16 @@ class SceneExport {
                 .forEach(pair -> notes.put(pair.now().uuid(), pair.was().note()));
         }
         return new SceneProposal(going.rig().units().size(), List.copyOf(going.specs().values()), going.untouched().size(),
-                SceneLosses.of(going.rig(), flaws(going.specs().keySet()), notes),
+                SceneLosses.of(going.rig(), flaws(going.rig()), notes),
                 going.last() == null ? null : new SceneOfRig(going.last().name(), going.last().at()));
     }
 
-    private Map<String, SceneLosses.Flaws> flaws(Set<String> pins) {
+    /** Also of profiles that stay the file's own: what units pin is what lies there. */
+    private Map<String, SceneLosses.Flaws> flaws(Rig rig) {
         var flaws = new HashMap<String, SceneLosses.Flaws>();
-        pins.forEach(pin -> rigs.revision(pin).map(reader::findings).ifPresent(all -> flaws.put(pin, SceneLosses.Flaws.of(all))));
+        SceneProfiles.specs(rig)
+            .keySet()
+            .forEach(pin -> rigs.revision(pin).map(reader::findings).ifPresent(all -> flaws.put(pin, SceneLosses.Flaws.of(all))));
         return flaws;
     }
 
