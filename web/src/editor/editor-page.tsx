@@ -8,6 +8,7 @@ import { CannotShow } from '#/ui/cannot-show';
 import { useCommands } from '#/ui/commands';
 import { useKeys } from '#/ui/keys';
 import { Notice } from '#/ui/notice';
+import { BodyPane } from './body/body-pane';
 import { ModeMapView } from './map/mode-map-view';
 import { EditorTop } from './editor-top';
 import { Outline } from './outline/outline';
@@ -49,7 +50,7 @@ function Editor({ profileId }: { profileId: string }) {
   const canUndo = draft.canUndo && draft.history.some((line) => line.undoable && line.author === who);
   return (
     <EditorActionsContext value={actions}>
-      <EditorContext value={{ draft, chosen: address.channel, probe, selected: selection.selected, canUndo }}>
+      <EditorContext value={{ draft, chosen: address.channel, part: address.part, probe, selected: selection.selected, canUndo }}>
         <title>{`${draft.name} · Yellow Kite`}</title>
         <EditorTop />
         {draft.halted != null && (
@@ -59,7 +60,7 @@ function Editor({ profileId }: { profileId: string }) {
             </Notice>
           </div>
         )}
-        <Panes outline={<Outline />} map={<ModeMapView />} readout={<ReadoutPanel />} />
+        <Panes outline={<Outline />} map={address.part === null ? <ModeMapView /> : <BodyPane />} readout={<ReadoutPanel />} />
       </EditorContext>
     </EditorActionsContext>
   );

@@ -16,6 +16,7 @@ export const SHORTCUTS: [string, string][] = [
   ['arrows on a bar', 'Move the probe by one; Page Up and Down by a sixteenth, with Shift to the next range'],
   ['v', 'Type the value of the probe'],
   ['Enter, Escape', 'Send what was typed, restore what was there'],
+  ['b', 'The body: parts, shape, which way it looks'],
   ['p', 'Publish'],
   ['?', 'This list'],
 ];
@@ -30,6 +31,7 @@ export const COMMANDS: Command[] = [
   ['Paste a table of values', 't'],
   ['Select the open channel', 'x'],
   ['Type the value of the probe', 'v'],
+  ['Show the body', 'b'],
   ['Publish', 'p'],
   ['Keys of the editor', '?'],
 ].map(([text = '', key = '']) => ({ text, key, run: () => void pressKey(key) }));

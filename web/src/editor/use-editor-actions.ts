@@ -49,7 +49,14 @@ export function useEditorActionsOf(
       },
       select: (channel, through = false) => latest.current.select(channel, through),
       setProbe: (channel, raw) => latest.current.setProbe(channel, raw),
-      showMode: (mode, channel = null) => latest.current.address.show(mode, channel),
+      showMode: (mode, channel = null) => {
+        const at = latest.current.address;
+        at.show(mode, channel, channel === null ? at.part : null); // whoever looks at the body looks at that of the other mode
+      },
+      showBody: (part, mode = null) => {
+        const at = latest.current.address;
+        at.show(mode ?? at.mode, at.channel, part);
+      },
       goTo: (done) => silently({ kind: 'point', done }),
       undo: () => silently({ kind: 'undo' }),
       redo: () => silently({ kind: 'redo' }),

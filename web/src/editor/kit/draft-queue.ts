@@ -1,7 +1,7 @@
 import type { QueryClient } from '@tanstack/react-query';
 import { answer, api, done } from '#/api/client';
 import { Problem } from '#/api/problem';
-import type { Draft, Edit, RestsOn } from '#/api/types';
+import type { Draft, Edit, ModelDetail, RestsOn } from '#/api/types';
 import { withFile } from '#/api/with-file';
 import { draftKeys, newestDraft } from './draft-cache';
 
@@ -9,6 +9,9 @@ import { draftKeys, newestDraft } from './draft-cache';
 export type Brought =
   | { kind: 'gobo'; wheel: number; slot: number; gobo: string }
   | { kind: 'wheel'; profileId: string; revision: number; wheel: string; over: number | null };
+
+/** A file that gives a model its shape, at a level of detail. */
+export type ModelBrought = { kind: 'model'; model: string; detail: ModelDetail; file: File };
 
 export type Publishing = { summary: string; despite: string; firmware: string; restsOn: RestsOn; fromWhom: string };
 
@@ -19,6 +22,8 @@ export type Change =
   | { kind: 'redo' }
   | { kind: 'point'; done: number }
   | { kind: 'picture'; file: File }
+  | ModelBrought
+  | { kind: 'drawings' }
   | { kind: 'publish'; publishing: Publishing }
   | { kind: 'discard' }
   | Brought;
@@ -98,6 +103,14 @@ async function sent({ id, draftId, mode, change }: Asked, version: number): Prom
         await answer(api.POST('/api/drafts/{draftId}/picture', { params: { path, query }, headers, ...withFile(change.file) })),
       );
     }
+    case 'model': {
+      const query = { ...params.query, version, model: change.model, detail: change.detail };
+      return drafted(
+        await answer(api.POST('/api/drafts/{draftId}/model-file', { params: { path, query }, headers, ...withFile(change.file) })),
+      );
+    }
+    case 'drawings':
+      return drafted(await answer(api.POST('/api/drafts/{draftId}/drawings', { params, headers, body: { version } })));
     case 'gobo': {
       const { wheel, slot, gobo } = change;
       return drafted(await answer(api.POST('/api/drafts/{draftId}/slot-gobo', { params, headers, body: { version, wheel, slot, gobo } })));

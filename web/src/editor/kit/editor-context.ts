@@ -1,7 +1,7 @@
 import { createContext, use } from 'react';
 import type { Draft, Edit } from '#/api/types';
 import type { AttributePlace } from '#/parts/attribute/attribute-picker';
-import type { Brought, Publishing } from './draft-queue';
+import type { Brought, ModelBrought, Publishing } from './draft-queue';
 
 /** What the parts of the editor share: the draft, what is chosen, where the probe stands, and the way to change things. */
 export type Editor = {
@@ -11,6 +11,8 @@ export type Editor = {
   probe: Record<string, number>;
   /** Whether whoever is at this page has something to undo. */
   canUndo: boolean;
+  /** The part of the body in hand; empty = none; null = the map is shown. */
+  part: string | null;
   /** Channels that are to be changed together. */
   selected: ReadonlySet<number>;
 };
@@ -27,8 +29,8 @@ export type EditorActions = {
   setProbe: (channel: number, raw: number) => void;
   /** Sends an edit; ends with the sentence that refuses it, or null. */
   edit: (edit: Edit) => Promise<string | null>;
-  /** Brings in a gobo or a wheel; ends with the sentence that refuses it, or null. */
-  bring: (what: Brought) => Promise<string | null>;
+  /** Brings in a gobo, a wheel or a model, or draws the models flat; ends with the sentence that refuses it, or null. */
+  bring: (what: Brought | ModelBrought | { kind: 'drawings' }) => Promise<string | null>;
   /** Publishes the draft once everything before it is done; ends with what refuses it, and the field that it is about, or null. */
   publish: (publishing: Publishing) => Promise<Refused | null>;
   /** Discards the draft; ends with the sentence that refuses it, or null. */
@@ -40,6 +42,8 @@ export type EditorActions = {
   /** Goes back, or forth again, until that many edits count. */
   goTo: (done: number) => void;
   showMode: (mode: number, channel?: number | null) => void;
+  /** Shows the body with a part in hand; empty = none. Null leads back to the map. */
+  showBody: (part: string | null, mode?: number | null) => void;
 };
 
 export const EditorContext = createContext<Editor | null>(null);

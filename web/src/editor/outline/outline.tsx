@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import { useEditor } from '#/editor/kit/editor-context';
+import { BodyLink } from './body-link';
 import { HistoryList } from './history-list';
 import { Identity } from './identity';
 import { ModeList } from './mode-list';
@@ -13,6 +14,7 @@ export const Outline = memo(function Outline() {
       <Identity />
       <ModeList />
       <WheelList />
+      <BodyLink />
       <HistoryList lines={draft.history} />
     </aside>
   );

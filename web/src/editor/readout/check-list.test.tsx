@@ -22,6 +22,7 @@ const error: Finding = {
   mode: 1,
   channel: 10,
   wheel: null,
+  part: null,
   fix: null,
   fixSays: '',
   meant: null,
@@ -35,7 +36,7 @@ function show() {
   render(
     <QueryClientProvider client={makeQueryClient(5)}>
       <EditorActionsContext value={actions}>
-        <EditorContext value={{ draft: now, chosen: null, probe: {}, selected: new Set(), canUndo: true }}>
+        <EditorContext value={{ draft: now, chosen: null, part: null, probe: {}, selected: new Set(), canUndo: true }}>
           <CheckList draft={now} />
           <PublishPopover />
         </EditorContext>

@@ -10,9 +10,10 @@ export function CheckList({ draft }: { draft: Draft }) {
   const { state, findings: all, again } = useChecks(draft);
   const checks = all.filter((check) => check.meant === null);
   const meant = all.filter((check) => check.meant !== null);
-  const { showMode, edit } = useEditorActions();
+  const { showMode, showBody, edit } = useEditorActions();
   function show(check: Finding) {
-    if (check.mode !== null) showMode(check.mode, check.channel);
+    if (check.part !== null) showBody(check.part, check.mode);
+    else if (check.mode !== null) showMode(check.mode, check.channel);
     // what concerns the profile as a whole leads to its identity
     else document.getElementById(check.wheel === null ? 'identity' : `wheel-${check.wheel}`)?.focus();
   }

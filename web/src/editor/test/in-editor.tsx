@@ -41,7 +41,7 @@ export function showInEditor(what: ReactNode, change: Partial<Editor> & { draft?
     <QueryClientProvider client={makeQueryClient(5)}>
       <MemoryRouter>
         <EditorActionsContext value={actions}>
-          <EditorContext value={{ draft: draft(), chosen: null, probe: {}, selected: new Set(), canUndo: false, ...change }}>
+          <EditorContext value={{ draft: draft(), chosen: null, part: null, probe: {}, selected: new Set(), canUndo: false, ...change }}>
             {what}
           </EditorContext>
         </EditorActionsContext>

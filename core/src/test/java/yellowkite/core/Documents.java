@@ -103,7 +103,8 @@ public final class Documents {
         var name = "Part " + parts.size();
         parts.add(name);
         var kind = pick(random,
-                List.of(Geometry.Kind.Geometry, Geometry.Kind.Axis, Geometry.Kind.Beam, Geometry.Kind.Display, Geometry.Kind.WiringObject));
+                List.of(Geometry.Kind.Geometry, Geometry.Kind.Axis, Geometry.Kind.Beam, Geometry.Kind.Display, Geometry.Kind.WiringObject,
+                        Geometry.Kind.Inventory, Geometry.Kind.Structure, Geometry.Kind.Support));
         var children = new ArrayList<Geometry>();
         for (int i = depth == 0 ? 0 : random.nextInt(3); i > 0; i--) {
             children.add(body(random, parts, depth - 1));
@@ -112,7 +113,12 @@ public final class Documents {
             case Beam ->
                 new Geometry.BeamDetails("LED", number(random), 100, 5600, 12, 14, 1, 1.7777, 0.05, Geometry.BeamType.Spot, 90, "");
             case Display -> new Geometry.DisplayDetails("screen");
-            case WiringObject -> new Geometry.WiringDetails(List.of(new Geometry.PinPatch("Other", 1, random.nextInt(5), Source.NONE)));
+            case WiringObject ->
+                Geometry.WiringDetails.NONE.withPinPatches(List.of(new Geometry.PinPatch("Other", 1, random.nextInt(5), Source.NONE)));
+            case Inventory -> new Geometry.InventoryDetails(1 + random.nextInt(5));
+            case Structure -> new Geometry.StructureDetails("Base", "Detail", "Tube", number(random), 0.003, "");
+            case Support -> new Geometry.SupportDetails("Rope", "", "{0,0,1}", List.of(0.0, 0.0, number(random), 0.0, 0.0, 0.0),
+                    List.of(0.0, 0.0, 0.0, 0.0, 0.0, 1.0));
             default -> Geometry.NoDetails.NONE;
         };
         var cells = IntStream.range(0, 16).mapToObj(i -> number(random)).toList();

@@ -9,6 +9,7 @@ import yellowkite.core.curve.OwnPoints;
 import yellowkite.core.curve.Smooth.Knot;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry.Kind;
+import yellowkite.core.profile.Model;
 import yellowkite.core.profile.PhysicalUnit;
 
 /** Lumbrook Candle, a dimmer lamp that glows late: nothing is seen below a tenth. */
@@ -32,7 +33,7 @@ final class Candle {
     }
 
     private static FixtureType revision(List<Knot> curve, boolean relay, String says, String at) {
-        return ProfileBuilder.profile("Lumbrook", "Candle")
+        return Bodies.lit(Bodies.shaped(ProfileBuilder.profile("Lumbrook", "Candle")
             .shortName("Candle")
             .description("Filament fixture for the saloon, on a dimmer.")
             .id("0E6F2B88-1C95-47AA-B3D4-64C9F0E5C004")
@@ -57,6 +58,6 @@ final class Candle {
                             .highlight(65535)
                             .function("Dimmer", 0, f -> f.physical(0, 900).curve(CURVE))))
             .revision(says, at, "Teun")
-            .build();
+            .build(), "Bulb", Model.Primitive.Sphere, 0.09, 0.16), new Bodies.Lens("Glow", 900, 2_200, 60, 300, 360));
     }
 }

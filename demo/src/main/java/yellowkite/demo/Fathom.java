@@ -3,6 +3,7 @@ package yellowkite.demo;
 import static yellowkite.core.build.ModeBuilder.at;
 import static yellowkite.core.build.ProfileBuilder.part;
 
+import yellowkite.core.body.BodyTemplate;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.profile.ColorCie;
@@ -25,6 +26,11 @@ final class Fathom {
     private Fathom() {}
 
     static FixtureType profile() {
+        return Bodies.lit(Bodies.built(driven(), BodyTemplate.STRIP_LIGHT, 0.3, 0.3, 0.08),
+                new Bodies.Lens("PC", 13_500, 3_050, 40, 14, 30));
+    }
+
+    private static FixtureType driven() {
         return ProfileBuilder.profile("Hollin Optical", "Fathom")
             .shortName("Fathom")
             .description("Colour scroller in front of the old lanterns.")

@@ -3,6 +3,7 @@ package yellowkite.demo;
 import static yellowkite.core.build.ModeBuilder.at;
 import static yellowkite.core.build.ProfileBuilder.part;
 
+import yellowkite.core.body.BodyTemplate;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry.Kind;
@@ -13,6 +14,10 @@ final class Fen {
     private Fen() {}
 
     static FixtureType profile() {
+        return Bodies.built(driven(), BodyTemplate.MACHINE, 0.52, 0.34, 0.3);
+    }
+
+    private static FixtureType driven() {
         return ProfileBuilder.profile("Brinewell", "Fen")
             .shortName("Fen")
             .description("Haze from below the stage; warms up for four minutes.")

@@ -3,6 +3,7 @@ package yellowkite.demo;
 import static yellowkite.core.build.ModeBuilder.at;
 import static yellowkite.core.build.ProfileBuilder.part;
 
+import yellowkite.core.body.BodyTemplate;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.profile.ColorCie;
@@ -22,6 +23,11 @@ final class Moth {
     private Moth() {}
 
     static FixtureType profile() {
+        return Bodies.lit(Bodies.built(driven(), BodyTemplate.STATIC, 0.24, 0.24, 0.3),
+                new Bodies.Lens("Wash", 3_400, 6_500, 90, 22, 38));
+    }
+
+    private static FixtureType driven() {
         var profile = Attributes.additive(Attributes.dimmerAndShutter(ProfileBuilder.profile("Lumbrook", "Moth")))
             .shortName("Moth")
             .description("Par for the rigging and the quay.")

@@ -3,6 +3,7 @@ package yellowkite.demo;
 import static yellowkite.core.build.ModeBuilder.at;
 import static yellowkite.core.build.ProfileBuilder.part;
 
+import yellowkite.core.body.BodyTemplate;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.profile.ColorCie;
@@ -22,6 +23,11 @@ final class PetrelSpot {
     private PetrelSpot() {}
 
     static FixtureType profile() {
+        return Bodies.lit(Bodies.built(driven(), BodyTemplate.MOVING_HEAD, 0.38, 0.32, 0.66),
+                new Bodies.Lens("Spot", 18_000, 6_500, 470, 20, 24));
+    }
+
+    private static FixtureType driven() {
         var profile = Attributes
             .subtractive(Attributes.head(Attributes.dimmerAndShutter(ProfileBuilder.profile("Tidewick", "Petrel Spot"))))
             .shortName("PetrelS")

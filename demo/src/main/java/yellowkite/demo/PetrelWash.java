@@ -3,6 +3,7 @@ package yellowkite.demo;
 import static yellowkite.core.build.ModeBuilder.at;
 import static yellowkite.core.build.ProfileBuilder.part;
 
+import yellowkite.core.body.BodyTemplate;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.profile.ColorCie;
@@ -15,6 +16,11 @@ final class PetrelWash {
     private PetrelWash() {}
 
     static FixtureType profile() {
+        return Bodies.lit(Bodies.built(driven(), BodyTemplate.MOVING_HEAD, 0.34, 0.3, 0.52),
+                new Bodies.Lens("Wash", 9_500, 6_500, 350, 28, 46));
+    }
+
+    private static FixtureType driven() {
         return Attributes.subtractive(Attributes.head(Attributes.dimmerAndShutter(ProfileBuilder.profile("Tidewick", "Petrel Wash"))))
             .shortName("PetrelW")
             .description("Moving wash, six along the gunwales.")

@@ -5,6 +5,7 @@ import static yellowkite.core.build.ProfileBuilder.part;
 import static yellowkite.core.build.ProfileBuilder.reference;
 
 import java.util.stream.IntStream;
+import yellowkite.core.body.BodyTemplate;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.profile.FixtureType;
@@ -19,6 +20,13 @@ final class Reedline10 {
     private Reedline10() {}
 
     static FixtureType profile() {
+        return Bodies.lit(
+                Bodies.builtAt(Bodies.builtAt(driven(), "Cell lit rail", BodyTemplate.BATTEN, 1, 0.11, 0.14, CELLS), "Plain rail",
+                        BodyTemplate.STRIP_LIGHT, 1, 0.11, 0.14, 1),
+                new Bodies.Lens("Wash", 700, 5_600, 22, 18, 30));
+    }
+
+    private static FixtureType driven() {
         var cells = IntStream.rangeClosed(1, CELLS)
             .mapToObj(i -> reference("Cell " + i, "Cell", SHARED + 1 + 4 * (i - 1)))
             .toArray(Geometry[]::new);

@@ -3,6 +3,7 @@ package yellowkite.demo;
 import static yellowkite.core.build.ModeBuilder.at;
 import static yellowkite.core.build.ProfileBuilder.part;
 
+import yellowkite.core.body.BodyTemplate;
 import yellowkite.core.build.ModeBuilder;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.profile.FixtureType;
@@ -14,6 +15,10 @@ final class Sluice {
     private Sluice() {}
 
     static FixtureType profile() {
+        return Bodies.built(driven(), BodyTemplate.MACHINE, 0.16, 0.1, 0.12);
+    }
+
+    private static FixtureType driven() {
         return ProfileBuilder.profile("Hollin Optical", "Sluice")
             .shortName("Sluice")
             .description("Gobo rotator, runs both ways; the gobos are put in by hand.")

@@ -3,6 +3,7 @@ package yellowkite.demo;
 import static yellowkite.core.build.ModeBuilder.at;
 import static yellowkite.core.build.ProfileBuilder.part;
 
+import yellowkite.core.body.BodyTemplate;
 import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry.Kind;
@@ -13,6 +14,11 @@ final class Thrum {
     private Thrum() {}
 
     static FixtureType profile() {
+        return Bodies.lit(Bodies.built(driven(), BodyTemplate.STRIP_LIGHT, 0.46, 0.22, 0.2),
+                new Bodies.Lens("Rectangle", 42_000, 6_000, 900, 90, 120));
+    }
+
+    private static FixtureType driven() {
         return Attributes.dimmerAndShutter(ProfileBuilder.profile("Cobbler's Row", "Thrum"))
             .shortName("Thrum")
             .description("Strobe in the tower; thunder in act two.")

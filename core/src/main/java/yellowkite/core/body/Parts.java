@@ -43,7 +43,12 @@ public final class Parts {
 
     /** {@return whether channels of a mode may act on a part: it stands in the mode's own body, or in what references there repeat} */
     public static boolean reaches(FixtureType type, Mode mode, String part) {
-        var open = new ArrayDeque<String>(List.of(mode.geometry()));
+        return within(type, mode.geometry(), part);
+    }
+
+    /** {@return whether a part stands in a top-level one, or in what references there repeat} */
+    public static boolean within(FixtureType type, String outermost, String part) {
+        var open = new ArrayDeque<String>(List.of(outermost));
         var seen = new HashSet<String>();
         while (!open.isEmpty()) {
             var top = type.geometries().stream().filter(each -> each.name().equals(open.peek())).findFirst();

@@ -126,8 +126,7 @@ public final class ProfileBuilder {
     }
 
     public static Geometry part(Geometry.Kind kind, String name, Geometry... children) {
-        return new Geometry.Part(kind, name, "", Matrix.IDENTITY,
-                kind == Geometry.Kind.Beam ? Geometry.BeamDetails.DEFAULT : Geometry.NoDetails.NONE, List.of(children), Source.NONE);
+        return new Geometry.Part(kind, name, "", Matrix.IDENTITY, kind.blank(), List.of(children), Source.NONE);
     }
 
     /** A reference whose channels of break 1 start at {@code address}. */

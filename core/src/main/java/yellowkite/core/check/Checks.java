@@ -31,13 +31,14 @@ public final class Checks {
             new NameAgainstPhysical(),
             new StrobeWords(), new ConditionOverlap(), new EmptyMasterValues(), new DimmerBesideCells(), new CatalogueEnds(),
             new AssumedEnds(), new PanWithoutFine(), new ModeNameCount(), new ChartCount(), new ChannelWithoutFunction(),
-            new StartsInStrobe());
+            new StartsInStrobe(), new AxisNotTurned(), new BeamNotMoved(), new FrontElsewhere(), new SkewedPart(), new BeamWithoutFigures(),
+            new PartsApart(), new BodyTooLarge(), new ModelSize(), new HeavyModel(), new LargeTexture(), new UnreadableModel());
 
     /**
      * Which findings these are: raised whenever a rule finds something else than before, so that what was found by older rules is found
      * anew.
      */
-    public static final int EDITION = 1;
+    public static final int EDITION = 2;
 
     /** Nobody reads more of one kind; a hostile file could make millions. */
     static final int MOST_OF_A_RULE = 200;

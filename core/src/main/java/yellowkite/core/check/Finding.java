@@ -21,35 +21,48 @@ public record Finding(String rule, Severity severity, Place place, String says, 
     /**
      * Where a finding is: ids from the outside in, null where it is not inside one.
      *
+     * @param part name of a part of the body; empty = somewhere in the body
      * @param words the place in words: {@code Mode 'Extended', channel 7 (Head_Gobo1)}
      */
     public record Place(@Nullable Integer mode, @Nullable Integer channel, @Nullable Integer function, @Nullable Integer range,
-            @Nullable Integer wheel, String words) {
+            @Nullable Integer wheel, @Nullable String part, String words) {
         static final Place PROFILE = of("Profile");
 
         static Place of(String words) {
-            return new Place(null, null, null, null, null, words);
+            return new Place(null, null, null, null, null, null, words);
         }
 
         static Place of(Wheel wheel) {
-            return new Place(null, null, null, null, wheel.id(), "Wheel '" + wheel.name() + "'");
+            return new Place(null, null, null, null, wheel.id(), null, "Wheel '" + wheel.name() + "'");
         }
 
         static Place of(Wheel wheel, Wheel.Slot slot) {
-            return new Place(null, null, null, null, wheel.id(), of(wheel).words() + ", slot '" + slot.name() + "'");
+            return new Place(null, null, null, null, wheel.id(), null, of(wheel).words() + ", slot '" + slot.name() + "'");
+        }
+
+        static Place ofPart(String part) {
+            return new Place(null, null, null, null, null, part, "Part '" + part + "'");
+        }
+
+        static Place ofPart(Mode mode, String part) {
+            return new Place(mode.id(), null, null, null, null, part, of(mode).words() + ", part '" + part + "'");
+        }
+
+        static Place ofModel(String model) {
+            return new Place(null, null, null, null, null, "", "Model '" + model + "'");
         }
 
         /** {@return this place, known to be about a wheel as well} */
         Place on(Wheel turned) {
-            return new Place(mode, channel, function, range, turned.id(), words);
+            return new Place(mode, channel, function, range, turned.id(), part, words);
         }
 
         static Place of(Mode mode) {
-            return new Place(mode.id(), null, null, null, null, "Mode '" + mode.name() + "'");
+            return new Place(mode.id(), null, null, null, null, null, "Mode '" + mode.name() + "'");
         }
 
         static Place of(Mode mode, Channel channel, ChannelFunction function) {
-            return new Place(mode.id(), channel.id(), function.id(), null, null,
+            return new Place(mode.id(), channel.id(), function.id(), null, null, null,
                     of(mode).words() + ", channel '" + channel.name() + "', function '" + function.name() + "'");
         }
     }

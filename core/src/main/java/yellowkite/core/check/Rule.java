@@ -80,17 +80,17 @@ interface Rule {
                 .findFirst()
                 .map(each -> "address " + AddressText.of(each.addresses()))
                 .orElse("no address");
-            return new Finding.Place(mode().id(), channel.id(), null, null, null,
+            return new Finding.Place(mode().id(), channel.id(), null, null, null, null,
                     place().words() + ", " + address + ", " + pretty + " (" + channel.name() + ")");
         }
 
         Finding.Place place(Channel channel, Spans.FunctionSpan span) {
-            return new Finding.Place(mode().id(), channel.id(), span.function().id(), null, null,
+            return new Finding.Place(mode().id(), channel.id(), span.function().id(), null, null, null,
                     place(channel).words() + ", function '" + span.name() + "'");
         }
 
         Finding.Place place(Channel channel, Spans.FunctionSpan span, Spans.RangeSpan range) {
-            return new Finding.Place(mode().id(), channel.id(), span.function().id(), range.range().id(), null,
+            return new Finding.Place(mode().id(), channel.id(), span.function().id(), range.range().id(), null, null,
                     place(channel, span).words());
         }
     }

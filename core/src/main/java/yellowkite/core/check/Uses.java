@@ -55,6 +55,6 @@ final class Uses {
         }
         var use = first.get(name);
         return use == null ? Finding.Place.of(words)
-                : new Finding.Place(use.mode(), use.channel(), use.function(), use.range(), use.wheel(), words);
+                : new Finding.Place(use.mode(), use.channel(), use.function(), use.range(), use.wheel(), use.part(), words);
     }
 }

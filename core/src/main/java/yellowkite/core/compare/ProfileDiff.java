@@ -19,7 +19,6 @@ import yellowkite.core.profile.DmxProfile;
 import yellowkite.core.profile.Emitter;
 import yellowkite.core.profile.Filter;
 import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Wheel;
 
 /** Profiles as a whole: who they are, their attributes, wheels, lights, curves and bodies. */
@@ -54,9 +53,8 @@ final class ProfileDiff {
         parts(Kind.FILTER, "Filter", left.physicalDescriptions().filters(), right.physicalDescriptions().filters(), Filter::name,
                 each -> List.of(), found);
         Rest.order("wheels", wheels.both(), right.wheels(), Place.PROFILE, found);
-        Rest.compare(left.physicalDescriptions(), right.physicalDescriptions(), Set.of("filters", "emitters", "dmxProfiles"),
-                Place.profile("Physical facts"), found);
-        body(left, right, found);
+        PhysicalDiff.compare(left, right, found);
+        BodyDiff.compare(left, right, found);
         if (!Content.same(left.protocols(), right.protocols())) {
             found.add(Rank.COSMETIC, Kind.OTHER, Place.PROFILE, "What it says of protocols (RDM among them) differs.", "", "");
         }
@@ -145,24 +143,5 @@ final class ProfileDiff {
         pairs.right()
             .forEach(each -> found.differences.add(new Difference(Rank.ADDS, kind, Place.profile(what + " '" + name.apply(each) + "'"),
                     "It is new.", "", String.valueOf(name.apply(each)), put.apply(each))));
-    }
-
-    /** What shines differently matters to a show; how the body is built hardly does. */
-    private static void body(FixtureType left, FixtureType right, Found found) {
-        if (Content.same(left.geometries(), right.geometries()) && Content.same(left.models(), right.models())) {
-            return;
-        }
-        boolean shines = !Content.same(beams(left), beams(right));
-        found.add(shines ? Rank.SHIFTS : Rank.COSMETIC, Kind.BODY, Place.profile("Body"),
-                shines ? "The light leaves it otherwise: its beams are described anew." : "The body is built or drawn otherwise.", "", "");
-    }
-
-    private static List<Geometry.Details> beams(FixtureType type) {
-        return type.allGeometries()
-            .filter(Geometry.Part.class::isInstance)
-            .map(Geometry.Part.class::cast)
-            .filter(each -> each.kind() == Geometry.Kind.Beam)
-            .map(Geometry.Part::details)
-            .toList();
     }
 }

@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.body.BodyMap;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.DmxBreak;
 import yellowkite.core.profile.FixtureType;

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.body.BodyMap;
 import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
@@ -46,7 +47,8 @@ public final class CompiledMode {
         return mode;
     }
 
-    BodyMap body() {
+    /** {@return the parts of the body in the places where they stand} */
+    public BodyMap body() {
         return body;
     }
 

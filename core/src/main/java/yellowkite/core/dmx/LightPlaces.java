@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import yellowkite.core.body.BodyMap;
 import yellowkite.core.profile.Geometry;
 
 /**
@@ -61,7 +62,7 @@ public record LightPlaces(List<Place> places) {
             }
         }
         var all = new ArrayList<Place>();
-        places.forEach((at, channels) -> all.add(place(name(body.parts().get(at)), channels, everywhere)));
+        places.forEach((at, channels) -> all.add(place(body.parts().get(at).called(), channels, everywhere)));
         cells.forEach((path, channels) -> all.add(place(path.getLast(), channels, everywhere)));
         return new LightPlaces(all.isEmpty() ? List.of(new Place(mode.mode().geometry(), everywhere)) : all);
     }
@@ -72,7 +73,7 @@ public record LightPlaces(List<Place> places) {
         var positions = new HashMap<Key, Integer>();
         for (int i = 0; i < body.parts().size(); i++) {
             var part = body.parts().get(i);
-            positions.putIfAbsent(new Key(part.geometry().name(), part.references().stream().map(Geometry.Reference::name).toList()), i);
+            positions.putIfAbsent(new Key(part.geometry().name(), part.path()), i);
         }
         return positions;
     }
@@ -86,10 +87,6 @@ public record LightPlaces(List<Place> places) {
             }
         }
         return inside;
-    }
-
-    private static String name(BodyMap.Standing part) {
-        return part.references().isEmpty() ? part.geometry().name() : part.references().getLast().name();
     }
 
     private static Place place(String name, List<Integer> channels, List<Integer> everywhere) {

@@ -56,8 +56,7 @@ public record Begin(String manufacturer, String name, String id, Body body) impl
     }
 
     private static Geometry part(Geometry.Kind kind, String name, Geometry... children) {
-        var details = kind == Geometry.Kind.Beam ? Geometry.BeamDetails.DEFAULT : Geometry.NoDetails.NONE;
-        return new Geometry.Part(kind, name, "", Matrix.IDENTITY, details, List.of(children), Source.NONE);
+        return new Geometry.Part(kind, name, "", Matrix.IDENTITY, kind.blank(), List.of(children), Source.NONE);
     }
 
     @Override

@@ -22,7 +22,9 @@ public sealed interface Edit extends Change<FixtureType>
         MakeCells,
         SetLevels, SetCare, SetNotes, SetCategory, SetChartCount, MarkRange, SetPicture,
         AddWheel, RenameWheel, RemoveWheel, AddSlot, RemoveSlot, MoveSlot, SetSlot, PutCurve, LayCurve,
-        PutEmitter, PutFilter, RemoveLightPart, SetLightPart, PutWheel, SetWheelCare {
+        PutEmitter, PutFilter, RemoveLightPart, SetLightPart, PutWheel, SetWheelCare,
+        AddPart, AddReference, RenamePart, PlacePart, NestPart, DuplicatePart, RemovePart, SetPartKind, SetPartAttribute, SetPins, SetPartModel,
+        PutModel, SetModelDrawing, RemoveModel, LayBody, LayCells, OrderCells, ExchangeAxes, SwapSource, AddAccessory, SetPhysical {
 
     /**
      * {@return like {@link #applyTo}, and refused where it would lay addresses or starts over each other that lie apart} What a person asks

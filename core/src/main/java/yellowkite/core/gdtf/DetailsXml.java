@@ -1,11 +1,14 @@
 package yellowkite.core.gdtf;
 
+import java.util.List;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Geometry.BeamDetails;
 import yellowkite.core.profile.Geometry.BeamType;
 import yellowkite.core.profile.Geometry.Details;
 import yellowkite.core.profile.Geometry.DisplayDetails;
 import yellowkite.core.profile.Geometry.LaserDetails;
+import yellowkite.core.profile.Geometry.StructureDetails;
+import yellowkite.core.profile.Geometry.SupportDetails;
 import yellowkite.core.profile.Geometry.WiringDetails;
 import yellowkite.core.xml.ElementReader;
 import yellowkite.core.xml.ElementWriter;
@@ -15,6 +18,8 @@ import yellowkite.core.xml.TextForm;
 final class DetailsXml {
     private static final TextForm<BeamType> BEAM_TYPE = TextForm.names(BeamType.class);
     private static final BeamDetails BEAM = BeamDetails.DEFAULT;
+    /** Along them, then about them. */
+    private static final List<String> AXES = List.of("X", "Y", "Z", "XX", "YY", "ZZ");
 
     private DetailsXml() {}
 
@@ -28,8 +33,13 @@ final class DetailsXml {
                         number(in, "ScanAnglePan", 0),
                         number(in, "ScanAngleTilt", 0), number(in, "ScanSpeed", 0),
                         in.children("Protocol", each -> new Geometry.LaserProtocol(each.text("Name"), each.source())));
-            case WiringObject -> new WiringDetails(in.children("PinPatch", each -> new Geometry.PinPatch(each.text("ToWiringObject"),
-                    each.value("FromPin", TextForm.INTEGER, 0), each.value("ToPin", TextForm.INTEGER, 0), each.source())));
+            case WiringObject -> WiringXml.read(in);
+            case Inventory -> new Geometry.InventoryDetails(in.value("Count", TextForm.INTEGER, 1));
+            case Structure -> new StructureDetails(in.text("LinkedGeometry"), in.text("StructureType"), in.text("CrossSectionType"),
+                    number(in, "CrossSectionHeight", 0), number(in, "CrossSectionWallThickness", 0), in.text("TrussCrossSection"));
+            case Support -> new SupportDetails(in.text("SupportType"), in.text("RopeCrossSection"), in.text("RopeOffset"),
+                    AXES.stream().map(axis -> number(in, "Capacity" + axis, 0)).toList(),
+                    AXES.stream().map(axis -> number(in, "Resistance" + axis, 0)).toList());
             default -> Geometry.NoDetails.NONE;
         };
     }
@@ -56,10 +66,25 @@ final class DetailsXml {
             case BeamDetails beam -> writeBeam(beam, out);
             case DisplayDetails display -> out.text("Texture", display.texture());
             case LaserDetails laser -> writeLaser(laser, out);
-            case WiringDetails wiring -> out.children("PinPatch", wiring.pinPatches(), each -> new ElementWriter("PinPatch", each.source())
-                .text("ToWiringObject", each.toWiringObject())
-                .value("FromPin", TextForm.INTEGER, each.fromPin(), 0)
-                .value("ToPin", TextForm.INTEGER, each.toPin(), 0));
+            case WiringDetails wiring -> WiringXml.write(wiring, out);
+            case Geometry.InventoryDetails inventory -> out.value("Count", TextForm.INTEGER, inventory.count(), 1);
+            case StructureDetails structure -> out.text("LinkedGeometry", structure.linkedGeometry())
+                .text("StructureType", structure.structureType())
+                .text("CrossSectionType", structure.crossSectionType())
+                .value("CrossSectionHeight", TextForm.NUMBER, structure.crossSectionHeight(), 0.0)
+                .value("CrossSectionWallThickness", TextForm.NUMBER, structure.crossSectionWallThickness(), 0.0)
+                .text("TrussCrossSection", structure.trussCrossSection());
+            case SupportDetails support -> writeSupport(support, out);
+        }
+    }
+
+    private static void writeSupport(SupportDetails support, ElementWriter out) {
+        out.text("SupportType", support.supportType())
+            .text("RopeCrossSection", support.ropeCrossSection())
+            .text("RopeOffset", support.ropeOffset());
+        for (int i = 0; i < AXES.size(); i++) {
+            out.value("Capacity" + AXES.get(i), TextForm.NUMBER, support.capacity().get(i), 0.0)
+                .value("Resistance" + AXES.get(i), TextForm.NUMBER, support.resistance().get(i), 0.0);
         }
     }
 

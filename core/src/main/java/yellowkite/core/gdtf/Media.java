@@ -6,10 +6,13 @@ import java.util.Collection;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import yellowkite.core.shape.ModelFile;
 import yellowkite.core.xml.Source;
 
 /**
@@ -18,9 +21,14 @@ import yellowkite.core.xml.Source;
  * @param paths every entry
  * @param pictures the PNG entries at the top and under {@code wheels/}
  * @param models names of the entries under {@code models/}, without folder and ending
+ * @param shapes what is known of each {@code .glb} and {@code .3ds} under {@code models/}, by path
  */
-public record Media(Set<String> paths, Map<String, Picture> pictures, Set<String> models) {
+public record Media(Set<String> paths, Map<String, Picture> pictures, Set<String> models, Map<String, ModelFile> shapes) {
+    /** A profile without files. */
+    public static final Media NONE = new Media(Set.of(), Map.of(), Set.of(), Map.of());
     public static final String WHEELS = "wheels/";
+    public static final String MODELS = "models/";
+    private static final List<String> FOLDERS = List.of("%s", "%s_low", "%s_high");
     /** Source: GDTF, "The archive". */
     public static final int SMALLEST_SLOT = 256;
     public static final int LARGEST_SLOT = 1024;
@@ -34,6 +42,7 @@ public record Media(Set<String> paths, Map<String, Picture> pictures, Set<String
     public Media {
         paths = Set.copyOf(paths);
         models = Set.copyOf(models);
+        shapes = Collections.unmodifiableMap(new LinkedHashMap<>(shapes));
         pictures = Collections.unmodifiableMap(new LinkedHashMap<>(pictures));
     }
 
@@ -63,22 +72,52 @@ public record Media(Set<String> paths, Map<String, Picture> pictures, Set<String
 
     /** @param entries path to content */
     public static Media of(Map<String, byte[]> entries) {
-        return of(entries.keySet(), entries::get);
+        return of(entries.keySet(), entries::get, path -> ModelFile.facts(ModelFile.formOf(path), Objects.requireNonNull(entries.get(path))));
     }
 
-    /** @param contentOf asked for the pictures only, of which their first {@link #HEADER} bytes are enough */
-    public static Media of(Collection<String> paths, Function<String, byte[]> contentOf) {
+    /**
+     * @param contentOf asked for the pictures only, of which their first {@link #HEADER} bytes are enough
+     * @param shapeOf asked for the models only
+     */
+    public static Media of(Collection<String> paths, Function<String, byte[]> contentOf, Function<String, ModelFile> shapeOf) {
         var pictures = new LinkedHashMap<String, Picture>();
         paths.stream()
             .filter(Media::isPicture)
             .forEach(path -> pictures.put(path, sizeOf(contentOf.apply(path))));
+        var shapes = new LinkedHashMap<String, ModelFile>();
+        paths.stream().filter(Media::isModel).sorted().forEach(path -> shapes.put(path, shapeOf.apply(path)));
         return new Media(new HashSet<>(paths), pictures,
-                paths.stream().filter(path -> path.startsWith("models/")).map(Media::plainName).collect(Collectors.toSet()));
+                paths.stream().filter(path -> path.startsWith("models/")).map(Media::plainName).collect(Collectors.toSet()), shapes);
     }
 
     /** {@return whether an entry is a picture of the fixture or of a slot} */
     public static boolean isPicture(String path) {
         return path.endsWith(".png") && (path.startsWith(WHEELS) || path.indexOf('/') < 0);
+    }
+
+    /** {@return whether an entry is a model that has triangles} */
+    public static boolean isModel(String path) {
+        return path.startsWith(MODELS) && !ModelFile.formOf(path).isEmpty();
+    }
+
+    /** {@return the files of a model that have triangles, by path, the usual detail before lower and higher, glb before 3ds} */
+    public Map<String, ModelFile> shapesOf(String file) {
+        var found = new LinkedHashMap<String, ModelFile>();
+        for (var folder : FOLDERS) {
+            for (var form : List.of("glb", "3ds")) {
+                var path = MODELS + folder.formatted(form.equals("glb") ? "gltf" : "3ds") + "/" + file + "." + form;
+                var shape = shapes.get(path);
+                if (shape != null) {
+                    found.put(path, shape);
+                }
+            }
+        }
+        return found;
+    }
+
+    /** {@return where a file of a model lies} @param detail empty, {@code _low} or {@code _high}. @param form {@code glb} or {@code 3ds} */
+    public static String modelPath(String file, String detail, String form) {
+        return MODELS + (form.equals("glb") ? "gltf" : "3ds") + detail + "/" + file + "." + form;
     }
 
     /** {@return where the picture of a slot lies} */
@@ -95,7 +134,8 @@ public record Media(Set<String> paths, Map<String, Picture> pictures, Set<String
         return models.contains(file);
     }
 
-    private static String plainName(String path) {
+    /** {@return the name of an entry without its folder and its ending} */
+    public static String plainName(String path) {
         var name = path.substring(path.lastIndexOf('/') + 1);
         int dot = name.lastIndexOf('.');
         return dot < 0 ? name : name.substring(0, dot);

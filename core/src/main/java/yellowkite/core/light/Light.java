@@ -93,7 +93,7 @@ public record Light(double level, Xyz color, Wheel.@Nullable Slot gobo, @Nullabl
             }
             var attribute = meaning.function().function().attribute();
             if (attribute.equals("Dimmer") && !mode.resolver().scalesOthers(index)) {
-                level *= LightPath.share(meaning) * meaning.scale();
+                level *= meaning.share() * meaning.scale();
             } else if (SHUTTER.matcher(attribute).matches()) {
                 closed |= meaning.physical() <= 0;
             }

@@ -2,7 +2,6 @@ package yellowkite.core.light;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import yellowkite.core.colour.Emitters;
 import yellowkite.core.colour.Glass;
 import yellowkite.core.colour.Glasses;
@@ -43,7 +42,7 @@ record LightPath(List<Lit> lights, Spectrum white, List<Flag> flags, Glass onTop
                 continue;
             }
             var function = meaning.function().function();
-            double share = share(meaning) * meaning.scale();
+            double share = meaning.share() * meaning.scale();
             if (Emitters.isEmitter(function.attribute())) {
                 lights.add(new Lit(function, optics.emitters().at(function, 1), optics.emitters().at(function, share), share));
             } else if (Glasses.isFlag(function.attribute())) {
@@ -71,13 +70,5 @@ record LightPath(List<Lit> lights, Spectrum white, List<Flag> flags, Glass onTop
             sum = sum.plus(glass.pass(light.now()));
         }
         return sum;
-    }
-
-    /** {@return how far between the function's smaller and larger physical end, in [0, 1]} */
-    static double share(Meaning meaning) {
-        var function = Objects.requireNonNull(meaning.function()).function();
-        double low = Math.min(function.physicalFrom(), function.physicalTo());
-        double high = Math.max(function.physicalFrom(), function.physicalTo());
-        return high == low ? 1 : Math.clamp((Objects.requireNonNull(meaning.physical()) - low) / (high - low), 0, 1);
     }
 }

@@ -11,12 +11,12 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.body.Place;
 import yellowkite.core.rig.Pairs;
-import yellowkite.core.rig.Place;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
-import yellowkite.core.xml.XmlNode.Element;
 import yellowkite.core.xml.XmlNode;
+import yellowkite.core.xml.XmlNode.Element;
 
 /** Writes what became of the fixtures of a scene into it: where nothing changed, the scene is the same to the element. */
 public final class SceneEditing {

@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import yellowkite.core.rig.Place;
+import yellowkite.core.body.Place;
 
 /**
  * Where something stands in what it stands in: three axes and an origin. Source: MVR, {@code Matrix}: {@code {u}{v}{w}{o}}, the origin in

@@ -12,6 +12,17 @@ public sealed interface Geometry {
     /** {@return the name of its model; empty = none} */
     String model();
 
+    /** {@return where it stands on its parent} */
+    Matrix position();
+
+    Source source();
+
+    Geometry withName(String to);
+
+    Geometry withModel(String to);
+
+    Geometry withPosition(Matrix to);
+
     /** {@return the geometries inside this one; empty for a reference} */
     List<Geometry> children();
 
@@ -23,7 +34,21 @@ public sealed interface Geometry {
     /** The kinds of part, by the standard's element names. */
     enum Kind {
         Geometry, Axis, FilterBeam, FilterColor, FilterGobo, FilterShaper, Beam, MediaServerLayer, MediaServerCamera,
-        MediaServerMaster, Display, Laser, WiringObject, Inventory, Structure, Support, Magnet
+        MediaServerMaster, Display, Laser, WiringObject, Inventory, Structure, Support, Magnet;
+
+        /** {@return what only this kind has, where nothing is said} */
+        public Details blank() {
+            return switch (this) {
+                case Beam -> BeamDetails.DEFAULT;
+                case Display -> new DisplayDetails("");
+                case Laser -> new LaserDetails("", 0, 0, "", 0, 0, 0, 0, 0, 0, List.of());
+                case WiringObject -> WiringDetails.NONE;
+                case Inventory -> new InventoryDetails(1);
+                case Structure -> new StructureDetails("", "", "", 0, 0, "");
+                case Support -> new SupportDetails("", "", "", SupportDetails.NOTHING, SupportDetails.NOTHING);
+                default -> NoDetails.NONE;
+            };
+        }
     }
 
     /**
@@ -40,6 +65,25 @@ public sealed interface Geometry {
         public Part withChildren(List<Geometry> to) {
             return new Part(kind, name, model, position, details, to, source);
         }
+
+        public Part withDetails(Details to) {
+            return new Part(kind, name, model, position, to, children, source);
+        }
+
+        @Override
+        public Part withName(String to) {
+            return new Part(kind, to, model, position, details, children, source);
+        }
+
+        @Override
+        public Part withModel(String to) {
+            return new Part(kind, name, to, position, details, children, source);
+        }
+
+        @Override
+        public Part withPosition(Matrix to) {
+            return new Part(kind, name, model, to, details, children, source);
+        }
     }
 
     /**
@@ -50,6 +94,29 @@ public sealed interface Geometry {
     record Reference(String name, String model, Matrix position, String geometry, List<Break> breaks, Source source) implements Geometry {
         public Reference {
             breaks = List.copyOf(breaks);
+        }
+
+        public Reference withGeometry(String to) {
+            return new Reference(name, model, position, to, breaks, source);
+        }
+
+        public Reference withBreaks(List<Break> to) {
+            return new Reference(name, model, position, geometry, to, source);
+        }
+
+        @Override
+        public Reference withName(String to) {
+            return new Reference(to, model, position, geometry, breaks, source);
+        }
+
+        @Override
+        public Reference withModel(String to) {
+            return new Reference(name, to, position, geometry, breaks, source);
+        }
+
+        @Override
+        public Reference withPosition(Matrix to) {
+            return new Reference(name, model, to, geometry, breaks, source);
         }
 
         @Override
@@ -114,13 +181,71 @@ public sealed interface Geometry {
         public LaserDetails {
             protocols = List.copyOf(protocols);
         }
+
+        public LaserDetails withProtocols(List<LaserProtocol> to) {
+            return new LaserDetails(colorType, color, outputStrength, emitter, beamDiameter, beamDivergenceMin, beamDivergenceMax,
+                    scanAnglePan, scanAngleTilt, scanSpeed, to);
+        }
     }
 
     record LaserProtocol(String name, Source source) {}
 
-    record WiringDetails(List<PinPatch> pinPatches) implements Details {
+    /**
+     * A plug, socket, fuse or supply inside the fixture.
+     *
+     * @param connectorType as the standard lists them, such as {@code XLR5}
+     * @param componentType {@code Input}, {@code Output}, {@code PowerSource}, {@code Consumer}, {@code Fuse} ...
+     * @param signalType {@code Power}, {@code DMX512}, {@code Protocol} ...
+     * @param payload W that it draws. @param voltageLow V, as is the high one. @param frequencyLow Hz, as is the high one
+     * @param maxPayload VA that it gives. @param voltage V that it gives
+     * @param fuseCurrent A. @param fuseRating {@code B}, {@code C}, {@code D}, {@code K} or {@code Z}
+     * @param orientation {@code Left}, {@code Right}, {@code Top} or {@code Bottom}
+     */
+    record WiringDetails(String connectorType, String componentType, String signalType, int pinCount, double payload, double voltageLow,
+            double voltageHigh, double frequencyLow, double frequencyHigh, double maxPayload, double voltage, int signalLayer,
+            double cosPhi, double fuseCurrent, String fuseRating, String orientation, String wireGroup,
+            List<PinPatch> pinPatches) implements Details {
+        /** One that says nothing. */
+        public static final WiringDetails NONE = new WiringDetails("", "", "", 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, "", "", "", List.of());
+
         public WiringDetails {
             pinPatches = List.copyOf(pinPatches);
+        }
+
+        public WiringDetails withPinPatches(List<PinPatch> to) {
+            return new WiringDetails(connectorType, componentType, signalType, pinCount, payload, voltageLow, voltageHigh, frequencyLow,
+                    frequencyHigh, maxPayload, voltage, signalLayer, cosPhi, fuseCurrent, fuseRating, orientation, wireGroup, to);
+        }
+    }
+
+    /** @param count how many of it are kept */
+    record InventoryDetails(int count) implements Details {}
+
+    /**
+     * What carries: a truss, a tube.
+     *
+     * @param linkedGeometry name of the part that it is. @param structureType {@code CenterLineBased} or {@code Detail}
+     * @param crossSectionType {@code TrussFramework} or {@code Tube}
+     * @param crossSectionHeight m, as is the wall's thickness. @param trussCrossSection its name
+     */
+    record StructureDetails(String linkedGeometry, String structureType, String crossSectionType, double crossSectionHeight,
+            double crossSectionWallThickness, String trussCrossSection) implements Details {}
+
+    /**
+     * What it is carried by: a rope, a foot.
+     *
+     * @param supportType {@code Rope} or {@code GroundSupport}. @param ropeOffset m, as written
+     * @param capacity N along x, y, z and Nm about them. @param resistance N/m along them and Nm/degree about them
+     */
+    record SupportDetails(String supportType, String ropeCrossSection, String ropeOffset, List<Double> capacity,
+            List<Double> resistance) implements Details {
+        static final List<Double> NOTHING = List.of(0.0, 0.0, 0.0, 0.0, 0.0, 0.0);
+
+        public SupportDetails {
+            capacity = List.copyOf(capacity);
+            resistance = List.copyOf(resistance);
+            Require.inRange("capacity", capacity.size(), 6, 6);
+            Require.inRange("resistance", resistance.size(), 6, 6);
         }
     }
 

@@ -1,6 +1,7 @@
 package yellowkite.core.profile;
 
 import yellowkite.core.xml.Source;
+
 /**
  * The shape of a part: GDTF {@code Model}.
  *
@@ -10,6 +11,18 @@ import yellowkite.core.xml.Source;
  */
 public record Model(String name, double length, double width, double height, Primitive primitiveType, String file, SvgOffsets svg,
         Source source) {
+
+    public Model withName(String to) {
+        return new Model(to, length, width, height, primitiveType, file, svg, source);
+    }
+
+    public Model withFile(String to) {
+        return new Model(name, length, width, height, primitiveType, to, svg, source);
+    }
+
+    public Model withSvg(SvgOffsets to) {
+        return new Model(name, length, width, height, primitiveType, file, to, source);
+    }
 
     /** By the standard's names. */
     public enum Primitive {

@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
+import yellowkite.core.body.Place;
 import yellowkite.core.compare.Comparison;
 import yellowkite.core.compare.Difference;
 import yellowkite.core.compare.Rank;

@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.body.Place;
 
 /**
  * One patched fixture.

@@ -98,6 +98,15 @@ public final class ElementWriter {
                 : children(kind, List.of(section), each -> each);
     }
 
+    /** {@return the element with its attributes and nothing inside} */
+    public XmlNode.Element bare() {
+        var all = new ArrayList<XmlNode.Attribute>();
+        for (int i = 0; i < attributes.size(); i += 2) {
+            all.add(new XmlNode.Attribute(attributes.get(i), attributes.get(i + 1)));
+        }
+        return new XmlNode.Element(name, all, List.of());
+    }
+
     /** Prints the element with all inside it. */
     void print(int depth, XmlPrinter out) {
         var layout = source.layout();

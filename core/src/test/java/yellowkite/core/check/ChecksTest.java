@@ -28,7 +28,7 @@ class ChecksTest {
     @Test
     void findNothingOnAGoodFixture() {
         assertThat(Checks.of(spot)).isEmpty();
-        assertThat(Checks.of(Fixtures.nestedCells())).extracting(Finding::rule).containsOnly("address-gap");
+        assertThat(Checks.of(Fixtures.nestedCells())).extracting(Finding::rule).containsOnly("address-gap", "beam-without-figures");
     }
 
     @Test

@@ -116,7 +116,7 @@ class MoreChecksTest {
         var onBase = with("Pan",
                 c -> new Channel(c.id(), c.dmxBreak(), c.offsets(), "", null, null, "Base", c.logicalChannels(), c.source()));
 
-        assertThat(rules(onBase)).containsExactly("pan-tilt-on-no-axis");
+        assertThat(rules(onBase)).containsExactlyInAnyOrder("pan-tilt-on-no-axis", "axis-not-turned");
     }
 
     @Test

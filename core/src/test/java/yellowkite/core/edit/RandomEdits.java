@@ -4,7 +4,12 @@ import java.util.List;
 import java.util.Random;
 import java.util.function.BiFunction;
 import java.util.stream.Stream;
+import yellowkite.core.body.Accessory;
+import yellowkite.core.body.BodyTemplate;
+import yellowkite.core.body.CellLayout;
 import yellowkite.core.body.FixtureFacts;
+import yellowkite.core.body.PhysicalFacts;
+import yellowkite.core.body.Place;
 import yellowkite.core.chart.proposal.Proposal.ChannelProposal;
 import yellowkite.core.chart.proposal.Proposal.Counts;
 import yellowkite.core.chart.proposal.Proposal.FunctionProposal;
@@ -15,8 +20,10 @@ import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.ChannelFunction;
 import yellowkite.core.profile.ColorCie;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.House;
 import yellowkite.core.profile.LogicalChannel;
+import yellowkite.core.profile.Model;
 import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.profile.WheelCare;
 
@@ -124,6 +131,11 @@ public final class RandomEdits {
             return 1 + random.nextInt(random.nextInt(5) == 0 ? 512 : 24);
         }
 
+        Place place() {
+            return new Place(random.nextInt(-20, 20) / 10.0, random.nextInt(-20, 20) / 10.0, random.nextInt(-20, 20) / 10.0,
+                    90 * random.nextInt(-1, 3), 0, 15 * random.nextInt(5));
+        }
+
         double physical() {
             return random.nextInt(-50, 100);
         }
@@ -181,6 +193,26 @@ public final class RandomEdits {
                     List.of(new ListSlots.SlotRow(a.name(), null), new ListSlots.SlotRow("Reeds", ColorCie.WHITE))),
             (a, r) -> new SetMeant("flat-physical", a.name(), r.nextBoolean() ? "It is so" : null),
             (a, r) -> new AlsoWhile(a.function(), a.channel(), r.nextInt(100), 100 + r.nextInt(100)),
+            (a, r) -> new AddPart(r.nextInt(4) == 0 ? "" : a.part(), a.pick(List.of(Geometry.Kind.values())), a.name() + r.nextInt(9), a.place()),
+            (a, r) -> new AddReference(a.part(), a.name() + r.nextInt(9), a.part(), a.place()),
+            (a, r) -> new RenamePart(a.part(), a.name() + r.nextInt(9)), (a, r) -> new PlacePart(a.part(), a.place()),
+            (a, r) -> new NestPart(a.part(), r.nextInt(4) == 0 ? "" : a.part(), r.nextInt(-1, 3)), (a, r) -> new DuplicatePart(a.part()),
+            (a, r) -> new RemovePart(a.part()), (a, r) -> new SetPartKind(a.part(), a.pick(List.of(Geometry.Kind.values()))),
+            (a, r) -> new SetPartAttribute(a.part(), a.pick(List.of("LuminousFlux", "BeamType", "PinCount", "Count", "CapacityZZ")),
+                    a.pick(List.of("12", "Spot", "", "x"))),
+            (a, r) -> new SetPins(a.part(), List.of(new SetPins.Pin(1, "Other", 2))),
+            (a, r) -> new SetPartModel(a.part(), r.nextBoolean() ? "Base" : ""),
+            (a, r) -> new PutModel(r.nextBoolean() ? "Base" : a.name(), 0.3, 0.2, 0.1, a.pick(List.of(Model.Primitive.values())), ""),
+            (a, r) -> new SetModelDrawing("Base", new Model.SvgOffsets(r.nextInt(9), 2, 3, 4, 5, 6)),
+            (a, r) -> new RemoveModel(r.nextBoolean() ? "Base" : a.name()),
+            (a, r) -> new LayBody(a.pick(List.of(BodyTemplate.values())), "", 0.4, 0.3, 0.6, 2 + r.nextInt(6), 1 + r.nextInt(2), 1 + r.nextInt(4)),
+            (a, r) -> new LayCells(a.part(), new CellLayout(a.pick(List.of(CellLayout.Form.values())), 2, 0.1, 0.2)),
+            (a, r) -> new OrderCells(a.part(), a.pick(List.of(OrderCells.Order.values())), r.nextBoolean()),
+            (a, r) -> new ExchangeAxes(a.pick(List.of(ExchangeAxes.What.values()))),
+            (a, r) -> new SwapSource(r.nextBoolean() ? "Tungsten 650 W" : "Cold white LED 400 W"),
+            (a, r) -> new AddAccessory(a.pick(List.of(Accessory.values())), a.part()),
+            (a, r) -> new SetPhysical(new PhysicalFacts(-5.0, 40.0, null, List.of(new PhysicalFacts.Supply("Power in", 600, 0.9, 90, 250, 50, 60)),
+                    List.of(new PhysicalFacts.Socket("DMX in", "XLR5", 1, 1, 0)))),
             (a, r) -> new SetCellPitch(a.mode(), a.part(), 0.25), (a, r) -> a.inTwoSituations(),
             (a, r) -> new ExchangeFunctions(a.function()), (a, r) -> new Alike(a.function(), new RemoveFunction(a.function())),
             (a, r) -> new CloseGaps(a.mode()),

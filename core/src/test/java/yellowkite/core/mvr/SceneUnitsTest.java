@@ -11,8 +11,8 @@ import static yellowkite.core.mvr.Scenes.scene;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import yellowkite.core.body.Place;
 import yellowkite.core.mvr.SceneUnits.Note;
-import yellowkite.core.rig.Place;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
 import yellowkite.core.rig.file.RigJson;

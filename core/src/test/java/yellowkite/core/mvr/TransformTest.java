@@ -7,7 +7,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import yellowkite.core.rig.Place;
+import yellowkite.core.body.Place;
 
 class TransformTest {
     private static Transform of(String text) {

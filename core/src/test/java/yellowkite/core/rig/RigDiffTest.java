@@ -1,12 +1,12 @@
 package yellowkite.core.rig;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import yellowkite.core.body.Place;
 import yellowkite.core.rig.Adjustments.ChannelAdjustment;
 import yellowkite.core.rig.RigDiff.Changed;
 import yellowkite.core.rig.RigDiff.What;
+import static org.assertj.core.api.Assertions.assertThat;
 
 class RigDiffTest {
     private final Rig older = Rigs.of(Rigs.unit("1", Rigs.SPOT, "1.1"), Rigs.unit("2", Rigs.PAR, "2.1"), Rigs.unit("3", Rigs.PAR));

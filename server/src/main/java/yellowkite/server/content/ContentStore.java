@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import yellowkite.core.archive.Sha256;
 import yellowkite.core.gdtf.Media;
+import yellowkite.core.shape.ModelFile;
 import yellowkite.server.database.HouseClock;
 
 /** Bytes by their hash. What is put is kept for as long as a row refers to it, and for a while before one does. */
@@ -14,8 +15,10 @@ import yellowkite.server.database.HouseClock;
 public class ContentStore {
     private final ContentRepository repository;
     private final HouseClock clock;
+    private final ModelShapes shapes;
 
-    ContentStore(ContentRepository repository, HouseClock clock) {
+    ContentStore(ContentRepository repository, HouseClock clock, ModelShapes shapes) {
+        this.shapes = shapes;
         this.repository = repository;
         this.clock = clock;
     }
@@ -40,10 +43,11 @@ public class ContentStore {
         return repository.find(sha256).orElseThrow(() -> new IllegalStateException("content " + sha256 + " is not stored"));
     }
 
-    /** {@return what lies in an archive; of pictures only their beginnings are read} @param entries path to content's hash */
+    /** {@return what lies in an archive; of pictures only their beginnings are read, and of each model once} @param entries path to content's hash */
     public Media media(Map<String, String> entries) {
         var beginnings = repository.beginnings(pictures(entries), Media.HEADER);
-        return Media.of(entries.keySet(), path -> Objects.requireNonNull(beginnings.get(entries.get(path))));
+        return Media.of(entries.keySet(), path -> Objects.requireNonNull(beginnings.get(entries.get(path))),
+                path -> shapes.facts(Objects.requireNonNull(entries.get(path)), ModelFile.formOf(path)));
     }
 
     private static Collection<String> pictures(Map<String, String> entries) {

@@ -1,7 +1,6 @@
 package yellowkite.server.drafts;
 
 import java.util.Map;
-import java.util.Set;
 import yellowkite.core.gdtf.Media;
 
 /**
@@ -10,5 +9,5 @@ import yellowkite.core.gdtf.Media;
  * @param contents path to content's hash
  */
 record DraftMedia(Map<String, String> contents, Media facts) {
-    static final DraftMedia NONE = new DraftMedia(Map.of(), new Media(Set.of(), Map.of(), Set.of()));
+    static final DraftMedia NONE = new DraftMedia(Map.of(), Media.NONE);
 }

@@ -12,6 +12,7 @@ import yellowkite.core.check.Severity;
 import yellowkite.core.dmx.CompiledType;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.library.FixtureIdentity;
+import yellowkite.core.profile.Model;
 import yellowkite.core.profile.Revision;
 import yellowkite.core.xml.Source;
 import yellowkite.server.database.HouseClock;
@@ -146,8 +147,10 @@ class Publishing {
             .map(slot -> Media.wheelPath(slot.mediaFile()))
             .collect(Collectors.toSet());
         used.add(type.thumbnail() + ".png");
+        var shapes = type.models().stream().map(Model::file).collect(Collectors.toSet());
         var own = new LinkedHashMap<>(repository.entries(draft.draft().id()));
-        own.keySet().retainAll(used);
+        own.keySet()
+            .removeIf(path -> !used.contains(path) && !(path.startsWith(Media.MODELS) && shapes.contains(Media.plainName(path))));
         return own.isEmpty() ? base.media() : bases.together(base.media(), own);
     }
 }

@@ -12,12 +12,13 @@ import yellowkite.core.profile.House;
  *
  * @param severity {@code error}, {@code warning} or {@code remark}
  * @param mode id of the mode that it is in; null if it is in none, as with the channel and the wheel
+ * @param part of the body; empty = somewhere in it; null = nowhere
  * @param fix null if a person has to decide
  * @param fixSays what the fix does; empty without one
  * @param meant why it is right as it is, where the house has said so; null = it counts
  */
 public record FindingView(String rule, String severity, String where, String says, @Nullable Integer mode,
-        @Nullable Integer channel, @Nullable Integer wheel,
+        @Nullable Integer channel, @Nullable Integer wheel, @Nullable String part,
         @Nullable Edit fix, String fixSays,
         @Nullable String meant) {
 
@@ -28,7 +29,7 @@ public record FindingView(String rule, String severity, String where, String say
     /** {@return the finding with what the house has said of it} An error always counts. */
     public static FindingView of(Finding finding, House house) {
         return new FindingView(finding.rule(), finding.severity().name().toLowerCase(Locale.ROOT), finding.place().words(), finding.says(),
-                finding.place().mode(), finding.place().channel(), finding.place().wheel(), finding.fix(), finding.fixSays(),
+                finding.place().mode(), finding.place().channel(), finding.place().wheel(), finding.place().part(), finding.fix(), finding.fixSays(),
                 finding.severity() == Severity.ERROR ? null : house.meant(finding.rule(), finding.place().words()));
     }
 }

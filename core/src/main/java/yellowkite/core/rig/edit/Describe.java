@@ -4,9 +4,9 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import yellowkite.core.body.Place;
 import yellowkite.core.history.Outcome;
 import yellowkite.core.rig.Numbered;
-import yellowkite.core.rig.Place;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
 

@@ -13,13 +13,13 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.archive.FormatException;
+import yellowkite.core.body.Place;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.rig.Adjustments;
 import yellowkite.core.rig.Asked;
 import yellowkite.core.rig.At;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Patch;
-import yellowkite.core.rig.Place;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
 

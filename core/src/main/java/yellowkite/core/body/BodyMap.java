@@ -1,4 +1,4 @@
-package yellowkite.core.dmx;
+package yellowkite.core.body;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -15,12 +15,12 @@ import yellowkite.core.profile.Mode;
  * @param parts in document order; one inside another stands behind it
  * @param truncated whether references nest or repeat beyond {@link #MAX_PLACES} or in a circle; the rest is left out
  */
-record BodyMap(List<Standing> parts, boolean truncated) {
+public record BodyMap(List<Standing> parts, boolean truncated) {
     /** Places that references may make: far above the 512 addresses of a universe, far below what fills the memory. */
-    static final int MAX_PLACES = 16_384;
+    public static final int MAX_PLACES = 16_384;
     private static final int NONE = -1;
 
-    BodyMap {
+    public BodyMap {
         parts = List.copyOf(parts);
     }
 
@@ -30,9 +30,20 @@ record BodyMap(List<Standing> parts, boolean truncated) {
      * @param references that lead to it, outermost first
      * @param outer place of the part that it stands in, among all; -1 for the outermost
      */
-    record Standing(Geometry geometry, List<Geometry.Reference> references, int outer) {}
+    public record Standing(Geometry geometry, List<Geometry.Reference> references, int outer) {
+        /** {@return the names of the references that lead to it, outermost first} */
+        public List<String> path() {
+            return references.stream().map(Geometry.Reference::name).toList();
+        }
 
-    static BodyMap of(FixtureType type, Mode mode) {
+        /** {@return by what it is told from the same part in other places: the innermost reference, or its own name} */
+        public String called() {
+            return references.isEmpty() ? geometry.name() : references.getLast().name();
+        }
+    }
+
+    /** {@return the parts that a mode uses} */
+    public static BodyMap of(FixtureType type, Mode mode) {
         var walk = new Walk(type, mode);
         var root = walk.topLevel.get(mode.geometry());
         if (root != null) {
@@ -41,8 +52,32 @@ record BodyMap(List<Standing> parts, boolean truncated) {
         return new BodyMap(walk.parts, walk.truncated);
     }
 
+    /** {@return where the part of that name stands under those references, outermost first; -1 if it does not} */
+    public int find(String geometry, List<String> path) {
+        for (int i = 0; i < parts.size(); i++) {
+            if (parts.get(i).geometry().name().equals(geometry) && parts.get(i).path().equals(path)) {
+                return i;
+            }
+        }
+        return NONE;
+    }
+
+    /**
+     * {@return the model that gives a standing part its shape; empty = none} The one that a reference names stands for that of the part which
+     * it repeats.
+     */
+    public String modelAt(int at) {
+        var part = parts.get(at);
+        if (part.geometry() instanceof Geometry.Reference) {
+            return "";
+        }
+        boolean repeated = part.outer() >= 0 && parts.get(part.outer()).geometry() instanceof Geometry.Reference;
+        var instead = repeated ? parts.get(part.outer()).geometry().model() : "";
+        return instead.isEmpty() ? part.geometry().model() : instead;
+    }
+
     /** {@return where each part stands, by its name} */
-    Map<String, List<Integer>> byName() {
+    public Map<String, List<Integer>> byName() {
         var places = new LinkedHashMap<String, List<Integer>>();
         for (int i = 0; i < parts.size(); i++) {
             places.computeIfAbsent(parts.get(i).geometry().name(), name -> new ArrayList<>()).add(i);

@@ -1,4 +1,4 @@
-package yellowkite.core.rig;
+package yellowkite.core.body;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

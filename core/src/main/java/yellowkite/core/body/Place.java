@@ -1,4 +1,4 @@
-package yellowkite.core.rig;
+package yellowkite.core.body;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -7,7 +7,7 @@ import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 
 /**
- * Where a unit hangs in the room, in the drawing's axes.
+ * Where something stands in what it stands in: a unit in the room, a part of a body on its parent.
  *
  * @param x metres, as {@code y} and {@code z}. @param turnX degrees about the first axis, as {@code turnY} and {@code turnZ}
  */

@@ -1,0 +1,32 @@
+package yellowkite.core.check;
+
+import java.util.stream.Stream;
+import yellowkite.core.gdtf.Media;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.shape.Box;
+import yellowkite.core.text.Figures;
+
+/** A body that no truss carries: sizes written in another unit, mostly. */
+final class BodyTooLarge implements Rule.OfMedia {
+    @Override
+    public String id() {
+        return "body-too-large";
+    }
+
+    @Override
+    public Severity severity() {
+        return Severity.WARNING;
+    }
+
+    private static final double LARGEST = 5;
+
+    @Override
+    public Stream<Finding> check(FixtureType type, Media media) {
+        return type.modes().stream().flatMap(mode -> {
+            var box = Box.around(BodyBoxes.of(type, mode, media).parts().stream().map(BodyBoxes.Part::box).toList());
+            return box.longest() <= LARGEST ? Stream.empty()
+                    : Stream.of(found(Finding.Place.ofPart(mode, mode.geometry()), "The body is " + Figures.of(Math.round(100 * box.longest()) / 100.0)
+                            + " m long; sizes are written in metres."));
+        });
+    }
+}

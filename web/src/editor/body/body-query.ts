@@ -1,0 +1,71 @@
+import { keepPreviousData, queryOptions } from '@tanstack/react-query';
+import { answer, api } from '#/api/client';
+import { Problem } from '#/api/problem';
+import type { BodyModel, Draft, FlatSide, PoseAsked } from '#/api/types';
+import { readShape } from './scene/shape';
+
+/** What was computed of one version of a draft; of older ones nobody asks again. */
+const OF_ONE_VERSION_MS = 30_000;
+const SHAPE_MS = 10 * 60_000;
+
+/** The parts of the body and their models. */
+export function bodyQuery(draft: Draft) {
+  const mode = draft.map?.id;
+  return queryOptions({
+    queryKey: ['draft', draft.id, draft.version, 'body', mode],
+    queryFn: ({ signal }) =>
+      answer(
+        api.GET('/api/drafts/{draftId}/body', {
+          params: { path: { draftId: draft.id }, query: mode === undefined ? {} : { mode } },
+          signal,
+        }),
+      ),
+    placeholderData: keepPreviousData,
+    gcTime: OF_ONE_VERSION_MS,
+  });
+}
+
+/** How the body stands at a probe. */
+export function poseQuery(draft: Draft, asked: PoseAsked | null) {
+  return queryOptions({
+    queryKey: ['draft', draft.id, draft.version, 'pose', asked],
+    queryFn: async ({ signal }) => {
+      if (asked === null) throw new Problem(404, 'This profile has no mode yet.', null);
+      return answer(api.POST('/api/drafts/{draftId}/pose', { params: { path: { draftId: draft.id } }, body: asked, signal }));
+    },
+    enabled: asked !== null,
+    placeholderData: keepPreviousData,
+    retry: 1,
+    gcTime: OF_ONE_VERSION_MS,
+  });
+}
+
+/** The same on a sheet. */
+export function flatQuery(draft: Draft, pose: PoseAsked, view: FlatSide) {
+  return queryOptions({
+    queryKey: ['draft', draft.id, draft.version, 'flat', view, pose],
+    queryFn: ({ signal }) =>
+      answer(api.POST('/api/drafts/{draftId}/flat', { params: { path: { draftId: draft.id } }, body: { pose, view }, signal })),
+    placeholderData: keepPreviousData,
+    gcTime: OF_ONE_VERSION_MS,
+  });
+}
+
+/** The triangles of a model; a shape is known by a text of its own, so it is asked for once. */
+export function shapeQuery(draft: Draft, model: Pick<BodyModel, 'name' | 'shape'>) {
+  return queryOptions({
+    queryKey: ['shape', draft.id, model.shape],
+    queryFn: async ({ signal }) =>
+      readShape(
+        (await answer(
+          api.GET('/api/drafts/{draftId}/shape', {
+            params: { path: { draftId: draft.id }, query: { model: model.name } },
+            parseAs: 'arrayBuffer',
+            signal,
+          }),
+        )) as unknown as ArrayBuffer,
+      ),
+    staleTime: Infinity,
+    gcTime: SHAPE_MS,
+  });
+}

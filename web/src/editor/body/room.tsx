@@ -1,0 +1,55 @@
+import { useQueries } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import type { Body, Draft, Place, Pose } from '#/api/types';
+import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
+import { tell } from '#/ui/toast';
+import { shapeQuery } from './body-query';
+import SceneView from './scene/scene';
+import type { Handle } from './scene/stage';
+
+/** The room with the shapes that its fixture needs; loaded when it is opened, with all that draws it. */
+export default function Room({
+  draft,
+  body,
+  pose,
+  handle,
+  signs,
+  says,
+  onLost,
+}: {
+  draft: Draft;
+  body: Body;
+  pose: Pose;
+  handle: Handle;
+  signs: boolean;
+  says: string;
+  onLost: () => void;
+}) {
+  const { part } = useEditor();
+  const { showBody, edit } = useEditorActions();
+  const used = body.models.filter((model) => pose.parts.some((each) => each.model === model.name));
+  const shapes = useQueries({
+    queries: used.map((model) => shapeQuery(draft, model)),
+    combine: (results) => ({ pieces: results.map((each) => each.data), waiting: results.some((each) => each.isPending) }),
+  });
+  const light = document.documentElement.dataset.theme === 'light';
+  const shown = useMemo(
+    () => ({
+      pose,
+      shapes: new Map(used.map((model, index) => [model.name, shapes.pieces[index] ?? []])),
+      places: new Map(body.parts.map((each) => [each.name, each.place])),
+      picked: part ?? '',
+      handle,
+      signs,
+      light,
+    }),
+    // the shapes are those of the models, whose list is made anew with each answer
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [pose, body, shapes, part, handle, signs, light],
+  );
+  async function place(name: string, to: Place) {
+    const refused = await edit({ type: 'placePart', part: name, place: to });
+    if (refused) tell(refused, { stays: true });
+  }
+  return <SceneView shown={shown} says={says} onPick={showBody} onPlaced={(name, to) => void place(name, to)} onLost={onLost} />;
+}
