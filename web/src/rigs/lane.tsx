@@ -1,6 +1,7 @@
 import { memo, type KeyboardEvent, type PointerEvent } from 'react';
 import type { RigCollision, RigKind, RigPatch, RigUnit, RigUniverse } from '#/api/types';
 import { Tail } from '#/parts/channel/tail';
+import { KindDrawing } from './kind-drawing';
 import { kindGround, kindTint } from './kind-tint';
 import type { UnitSelection } from './use-units';
 
@@ -174,6 +175,11 @@ const Block = memo(function Block({
         <span className={`overflow-clip text-[11px] font-semibold whitespace-nowrap ${wide > 90 ? 'px-1' : 'text-center'}`}>
           {unit.id}
           {part !== null && <span className="font-normal text-muted"> b{part}</span>}
+          {wide > 90 && kind && (
+            <span aria-hidden className="mx-1 align-middle">
+              <KindDrawing kind={kind} height={14} />
+            </span>
+          )}
           {wide > 90 && <span className="ml-1 font-normal">{unit.name}</span>}
         </span>
       )}

@@ -1,5 +1,6 @@
 import { useImperativeHandle, useState, type Ref } from 'react';
 import type { Rig } from '#/api/types';
+import { KindDrawing } from './kind-drawing';
 
 export type Pointed = { universe: number; address: number } | null;
 
@@ -40,6 +41,7 @@ function At({ rig, universe, address }: { rig: Rig; universe: number; address: n
         return (
           <span key={`${unit.uuid} ${patch.dmxBreak}`}>
             {index > 0 && ' · and '}
+            {kind && <KindDrawing kind={kind} height={26} />}{' '}
             <span className="text-text">
               {unit.id} {unit.name}
             </span>

@@ -102,7 +102,12 @@ function BodyOf({ draft, body }: { draft: Draft; body: Body }) {
           onChoose={(value) => setHandle(value === 'none' ? null : (value as Handle))}
         />
         <Toggle text="Signs" on={signs} set={setSigns} title="Front, zero of each axis and the way that rising values turn" />
-        <Toggle text="Flat" on={flat} set={flatViews.set} title="From the front, the side and above, without a third dimension" />
+        <Toggle
+          text="Flat"
+          on={flat}
+          set={(on) => flatViews.set(on)}
+          title="From the front, the side and above, without a third dimension"
+        />
       </div>
       <div className="flex min-h-56 flex-[3] max-[700px]:flex-col">
         <PartTree body={body} />

@@ -54,16 +54,16 @@ export function flatQuery(draft: Draft, pose: PoseAsked, view: FlatSide) {
 /** The triangles of a model; a shape is known by a text of its own, so it is asked for once. */
 export function shapeQuery(draft: Draft, model: Pick<BodyModel, 'name' | 'shape'>) {
   return queryOptions({
-    queryKey: ['shape', draft.id, model.shape],
+    queryKey: ['shape', draft.id, model.name, model.shape],
     queryFn: async ({ signal }) =>
       readShape(
-        (await answer(
+        await answer(
           api.GET('/api/drafts/{draftId}/shape', {
             params: { path: { draftId: draft.id }, query: { model: model.name } },
             parseAs: 'arrayBuffer',
             signal,
           }),
-        )) as unknown as ArrayBuffer,
+        ),
       ),
     staleTime: Infinity,
     gcTime: SHAPE_MS,

@@ -14,9 +14,9 @@ const METRES: { key: 'x' | 'y' | 'z'; label: string }[] = [
   { key: 'z', label: 'Up, m' },
 ];
 const TURNS: { key: 'turnX' | 'turnY' | 'turnZ'; label: string }[] = [
-  { key: 'turnX', label: 'About x (left to right), °' },
-  { key: 'turnY', label: 'About y (front to back), °' },
-  { key: 'turnZ', label: 'About z (upright), °' },
+  { key: 'turnX', label: 'About x, °' },
+  { key: 'turnY', label: 'About y, °' },
+  { key: 'turnZ', label: 'About z, °' },
 ];
 
 /** Everything about the part in hand; without one, what points where. */
@@ -134,9 +134,14 @@ function Position({ part }: { part: BodyPart }) {
   }
   return (
     <fieldset className="flex flex-wrap gap-x-3 gap-y-2">
-      <legend className="mb-1 text-xs font-semibold text-muted">Position on {part.parent === '' ? 'the origin' : part.parent}</legend>
+      <legend
+        className="mb-1 text-xs font-semibold text-muted"
+        title="x runs from left to right, y from the front to the back, z upright; seen by one who stands before it"
+      >
+        Position on {part.parent === '' ? 'the origin' : part.parent}
+      </legend>
       {[...METRES, ...TURNS].map(({ key, label }) => (
-        <span key={key} className={key.startsWith('turn') ? 'w-40' : 'w-24'}>
+        <span key={key} className="w-24">
           <EditField label={label} showLabel mono value={String(part.place[key])} toEdit={(text) => toEdit(key, text)} />
         </span>
       ))}

@@ -21,6 +21,7 @@ export function ProbeStrip() {
               </span>
               <input
                 type="range"
+                aria-label={`${channel.pretty}, ${channel.geometry}`}
                 min={0}
                 max={channel.max}
                 value={value}

@@ -63,8 +63,9 @@ const SNAP_DEGREES = 15;
 const EYE_METRES = 1.6;
 const SEATS_METRES = 9;
 const NEAR_METRES = 2.2;
-/** Where the camera begins: a little to the left, in front. */
-const BEGIN = new Vector3(-3.6, -6.4, 3.4);
+/** Where the camera begins, from the fixture: a little to the left, in front, so near that its parts are told apart. */
+const BEGIN = new Vector3(-1.1, -2.2, 0.35);
+const BELOW_METRES = 0.55;
 
 /** A room with a fixture in it, drawn into a canvas. Draws only when something changed. */
 export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage {
@@ -72,9 +73,7 @@ export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage
   const scene = new Scene();
   const camera = new PerspectiveCamera(38, 1, 0.02, 200);
   camera.up.set(0, 0, 1);
-  camera.position.copy(BEGIN);
   const orbit = new OrbitControls(camera, canvas);
-  orbit.target.set(0, 0, 2.2);
   orbit.maxDistance = 60;
   orbit.minDistance = 0.15;
   const drag = new TransformControls(camera, canvas);
@@ -84,10 +83,11 @@ export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage
   drag.setSpace('local');
   const room = makeRoom();
   const fixture = new Group();
-  scene.add(new AmbientLight(0xffffff, 1.5), sun(), room, fixture, drag.getHelper());
+  scene.add(new AmbientLight(0xffffff, 2.2), sun(), room, fixture, drag.getHelper());
   let shown: Shown | null = null;
   let wanted = 0;
   let standing: Object3D[] = [];
+  let aimedAt = new Vector3(NaN, NaN, NaN);
 
   function draw() {
     wanted = 0;
@@ -165,6 +165,7 @@ export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage
     const colours = next.light ? { ground: 0xe4dfd3, line: 0xb4ab98 } : { ground: 0x0c1013, line: 0x26313a };
     scene.background = new Color(colours.ground);
     paintRoom(room, colours.line, next.pose.wall);
+    aim(next.pose);
     const picked = standing.find((each) => each.userData.part === next.picked);
     if (picked) picked.add(new AxesHelper(0.25));
     handle(next, picked);
@@ -174,6 +175,19 @@ export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage
       if (beam) fixture.add(beam);
     });
     drawSoon();
+  }
+
+  /** Looks at the fixture when it is first seen, and when it is mounted elsewhere. */
+  function aim(pose: Pose) {
+    const first = pose.parts[0];
+    if (!first) return;
+    const at = new Vector3().setFromMatrixPosition(new Matrix4().fromArray(first.frame));
+    if (at.distanceTo(aimedAt) < 1e-6) return;
+    aimedAt = at;
+    const below = at.z > 0.5 ? -BELOW_METRES : BELOW_METRES;
+    orbit.target.set(at.x, at.y, at.z + below);
+    camera.position.copy(orbit.target).add(BEGIN);
+    orbit.update();
   }
 
   function handle(next: Shown, picked: Object3D | undefined) {
@@ -221,6 +235,7 @@ export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage
       sign.matrixAutoUpdate = false;
       sign.matrix.fromArray(part.frame).multiply(turnOf(turned.attribute, -turned.degrees));
       sign.add(...arc(turned.attribute === 'Pan', turned.degrees));
+      sign.traverse(inFront);
       fixture.add(sign);
     }
   }
@@ -314,8 +329,18 @@ function turnOf(attribute: string, degrees: number) {
   return attribute === 'Pan' ? new Matrix4().makeRotationZ(radians) : new Matrix4().makeRotationX(radians);
 }
 
+/** Signs are seen through what stands before them. */
+function inFront(object: Object3D) {
+  if (!(object instanceof Line || object instanceof Mesh)) return;
+  for (const material of [object.material].flat() as Material[]) {
+    material.depthTest = false;
+    material.transparent = true;
+  }
+  object.renderOrder = 2;
+}
+
 function sun() {
-  const light = new DirectionalLight(0xffffff, 2);
+  const light = new DirectionalLight(0xffffff, 3);
   light.position.set(-3, -6, 7);
   return light;
 }
@@ -351,7 +376,7 @@ function paintRoom(room: Group, line: number, wall: number) {
 
 /** An arc about the axis with a head at the end that rising degrees turn to, a plus beside it, and a line at zero. */
 function arc(pan: boolean, degrees: number): Object3D[] {
-  const radius = 0.3;
+  const radius = 0.36;
   const on = (angle: number, r = radius) =>
     pan ? new Vector3(r * Math.sin(angle), -r * Math.cos(angle), 0) : new Vector3(0, r * Math.sin(angle), -r * Math.cos(angle));
   const points = Array.from({ length: 25 }, (_, i) => on(MathUtils.degToRad((i / 24) * 120)));

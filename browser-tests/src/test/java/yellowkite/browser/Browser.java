@@ -29,7 +29,8 @@ final class Browser implements AutoCloseable {
     Browser(Path downloads) {
         var options = new ChromeOptions();
         options.setBinary("/usr/bin/chromium");
-        options.addArguments("--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
+        options.addArguments("--headless", "--no-sandbox", "--disable-gpu", "--enable-unsafe-swiftshader", "--disable-quic",
+                "--no-first-run",
                 "--disable-background-networking",
                 "--disable-component-update", "--disable-sync", "--window-size=1280,900", "--force-prefers-reduced-motion");
         options.setExperimentalOption("prefs", Map.of("download.default_directory", downloads.toString()));

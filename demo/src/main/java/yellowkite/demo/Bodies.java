@@ -23,7 +23,8 @@ final class Bodies {
     }
 
     /** @param body name of the top-level part. @param cells that it has */
-    static FixtureType builtAt(FixtureType type, String body, BodyTemplate template, double length, double width, double height, int cells) {
+    static FixtureType builtAt(FixtureType type, String body, BodyTemplate template, double length, double width, double height,
+            int cells) {
         return after(type, new LayBody(template, body, length, width, height, Math.max(2, cells), Math.max(2, cells), 1));
     }
 

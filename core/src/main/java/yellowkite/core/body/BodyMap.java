@@ -63,8 +63,8 @@ public record BodyMap(List<Standing> parts, boolean truncated) {
     }
 
     /**
-     * {@return the model that gives a standing part its shape; empty = none} The one that a reference names stands for that of the part which
-     * it repeats.
+     * {@return the model that gives a standing part its shape; empty = none} The one that a reference names stands for that of the part
+     * which it repeats.
      */
     public String modelAt(int at) {
         var part = parts.get(at);

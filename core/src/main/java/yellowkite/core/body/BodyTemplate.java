@@ -72,7 +72,8 @@ public enum BodyTemplate {
             case BATTEN -> celled(size, CellLayout.row(size.length() / size.cells()));
             case PANEL, BLINDER -> {
                 int rows = (size.cells() + size.columns() - 1) / size.columns();
-                yield celled(size, new CellLayout(CellLayout.Form.GRID, size.columns(), size.length() / size.columns(), size.width() / rows));
+                yield celled(size,
+                        new CellLayout(CellLayout.Form.GRID, size.columns(), size.length() / size.columns(), size.width() / rows));
             }
             case RING -> celled(size, new CellLayout(CellLayout.Form.RING, 1,
                     0.85 * size.length() * Math.sin(Math.PI / Math.max(2, size.cells())), 0));
@@ -90,7 +91,8 @@ public enum BodyTemplate {
 
     private static Drawn movingHead(Size size) {
         double h = size.height();
-        var head = part(Kind.Axis, "Head", "Head", 0, -0.42 * h, beam("Beam", -0.33 * h, 0.25 * Math.min(size.length(), size.width()), BeamType.Spot));
+        var head = part(Kind.Axis, "Head", "Head", 0, -0.42 * h,
+                beam("Beam", -0.33 * h, 0.25 * Math.min(size.length(), size.width()), BeamType.Spot));
         var yoke = part(Kind.Axis, "Yoke", "Yoke", 0, -0.25 * h, head);
         return new Drawn(part(Kind.Geometry, BASE, BASE, 0, 0, yoke), null,
                 List.of(model(BASE, size.length(), size.width(), 0.25 * h, Primitive.Base),
@@ -115,7 +117,8 @@ public enum BodyTemplate {
                     List.of(new Geometry.Break(1 + i * size.spacing(), 1, Source.NONE)), Source.NONE)));
         double across = 0.8 * Math.min(layout.pitch(), layout.form() == CellLayout.Form.GRID ? layout.rowPitch() : size.width());
         var cell = beam(CELL, 0, across / 2, BeamType.Wash).withModel(CELL);
-        return new Drawn(part(Kind.Geometry, BASE, "", 0, 0, join(part(Kind.Geometry, "Housing", BASE, 0, -size.height() / 2), references)), cell,
+        return new Drawn(part(Kind.Geometry, BASE, "", 0, 0, join(part(Kind.Geometry, "Housing", BASE, 0, -size.height() / 2), references)),
+                cell,
                 List.of(housing(size, Primitive.Cube), model(CELL, across, across, 0.02, Primitive.Cylinder)));
     }
 
@@ -134,7 +137,8 @@ public enum BodyTemplate {
     }
 
     private static Geometry.Part part(Kind kind, String name, String model, double y, double z, Geometry... children) {
-        return new Geometry.Part(kind, name, model, Frames.matrix(new Place(0, tidy(y), tidy(z))), Geometry.NoDetails.NONE, List.of(children),
+        return new Geometry.Part(kind, name, model, Frames.matrix(new Place(0, tidy(y), tidy(z))), Geometry.NoDetails.NONE,
+                List.of(children),
                 Source.NONE);
     }
 

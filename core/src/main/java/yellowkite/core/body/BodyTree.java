@@ -65,7 +65,8 @@ public final class BodyTree {
             return Trees.insert(parts, at < 0 || at > parts.size() ? parts.size() : at, added);
         }
         return change(parts, parent, each -> each instanceof Geometry.Part part
-                ? part.withChildren(Trees.insert(part.children(), at < 0 || at > part.children().size() ? part.children().size() : at, added))
+                ? part
+                    .withChildren(Trees.insert(part.children(), at < 0 || at > part.children().size() ? part.children().size() : at, added))
                 : each);
     }
 

@@ -40,7 +40,8 @@ final class BeamNotMoved implements Rule.OfMode {
             if (!moved.contains(i) && parts.get(i).geometry() instanceof Geometry.Part part && part.kind() == Geometry.Kind.Beam
                     && told.add(part.name())) {
                 still.add(found(Finding.Place.ofPart(view.mode(), part.name()),
-                        "'" + part.name() + "' gives light and stands in no axis that pan or tilt turns; it would not move with the head."));
+                        "'" + part.name()
+                                + "' gives light and stands in no axis that pan or tilt turns; it would not move with the head."));
             }
         }
         return still.build();

@@ -20,9 +20,10 @@ final class BeamWithoutFigures implements Rule.OfType {
 
     @Override
     public Stream<Finding> check(FixtureType type) {
-        return type.allGeometries().flatMap(each -> each instanceof Geometry.Part part && part.details() instanceof BeamDetails beam
-                ? missing(part, beam)
-                : Stream.<Finding>empty());
+        return type.allGeometries()
+            .flatMap(each -> each instanceof Geometry.Part part && part.details() instanceof BeamDetails beam
+                    ? missing(part, beam)
+                    : Stream.<Finding>empty());
     }
 
     private Stream<Finding> missing(Geometry.Part part, BeamDetails beam) {
@@ -39,7 +40,8 @@ final class BeamWithoutFigures implements Rule.OfType {
         }
         return missing.isEmpty() ? Stream.empty()
                 : Stream.of(found(Finding.Place.ofPart(part.name()),
-                        "'" + part.name() + "' says no " + String.join(", no ", missing) + "; programs take the standard's 10,000 lm and 25\u00b0."));
+                        "'" + part.name() + "' says no " + String.join(", no ", missing)
+                                + "; programs take the standard's 10,000 lm and 25\u00b0."));
     }
 
     private static boolean unsaid(Geometry.Part part, String attribute, double value, double none) {

@@ -25,8 +25,9 @@ final class BodyTooLarge implements Rule.OfMedia {
         return type.modes().stream().flatMap(mode -> {
             var box = Box.around(BodyBoxes.of(type, mode, media).parts().stream().map(BodyBoxes.Part::box).toList());
             return box.longest() <= LARGEST ? Stream.empty()
-                    : Stream.of(found(Finding.Place.ofPart(mode, mode.geometry()), "The body is " + Figures.of(Math.round(100 * box.longest()) / 100.0)
-                            + " m long; sizes are written in metres."));
+                    : Stream.of(found(Finding.Place.ofPart(mode, mode.geometry()),
+                            "The body is " + Figures.of(Math.round(100 * box.longest()) / 100.0)
+                                    + " m long; sizes are written in metres."));
         });
     }
 }

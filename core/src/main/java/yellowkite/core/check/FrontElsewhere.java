@@ -8,7 +8,10 @@ import org.joml.Vector3d;
 import yellowkite.core.body.Frames;
 import yellowkite.core.profile.Geometry;
 
-/** A body that does not stand as the standard wants it: hanging, pan about the upright, tilt about the line from left to right, light straight down. */
+/**
+ * A body that does not stand as the standard wants it: hanging, pan about the upright, tilt about the line from left to right, light
+ * straight down.
+ */
 final class FrontElsewhere implements Rule.OfMode {
     @Override
     public String id() {
@@ -48,7 +51,8 @@ final class FrontElsewhere implements Rule.OfMode {
             if (!tiltTold && name.equals(tilt.get().geometry())) {
                 tiltTold = true;
                 told(view, findings, name, frame, new Vector3d(1, 0, 0),
-                        "The axis '" + name + "' that tilt turns does not lie from left to right; the front is not where the standard wants it.");
+                        "The axis '" + name
+                                + "' that tilt turns does not lie from left to right; the front is not where the standard wants it.");
             }
             if (!lightTold && part.geometry() instanceof Geometry.Part beam && beam.kind() == Geometry.Kind.Beam) {
                 lightTold = true;

@@ -29,7 +29,8 @@ final class LargeTexture implements Rule.OfMedia {
                     .stream()
                     .filter(ModelFile.Texture::isTooLarge)
                     .map(texture -> found(Finding.Place.ofModel(model.name()),
-                            "The picture '" + texture.name() + "' on '" + each.getKey() + "' is " + texture.width() + " x " + texture.height()
+                            "The picture '" + texture.name() + "' on '" + each.getKey() + "' is " + texture.width() + " x "
+                                    + texture.height()
                                     + " pixels; more than " + ModelFile.MOST_TEXTURE + " a side are too many."))));
     }
 }

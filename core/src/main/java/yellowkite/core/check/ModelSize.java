@@ -33,7 +33,8 @@ final class ModelSize implements Rule.OfMedia {
                 .limit(1)
                 .filter(each -> each.getValue().trouble().isEmpty() && differs(model, each.getValue().box()))
                 .map(each -> found(Finding.Place.ofModel(model.name()),
-                        "The file of this model is " + size(each.getValue().box().length(), each.getValue().box().width(), each.getValue().box().height())
+                        "The file of this model is "
+                                + size(each.getValue().box().length(), each.getValue().box().width(), each.getValue().box().height())
                                 + ", the model says " + size(model.length(), model.width(), model.height()) + ".")));
     }
 

@@ -28,8 +28,9 @@ final class PartsApart implements Rule.OfMedia {
     public Stream<Finding> check(FixtureType type, Media media) {
         var told = new HashSet<String>();
         return type.modes().stream().flatMap(mode -> {
-            var parts = BodyBoxes.of(type, mode, media).parts();
-            if (parts.size() < 2 || parts.size() > MOST_PARTS) {
+            var boxes = BodyBoxes.of(type, mode, media);
+            var parts = boxes.parts();
+            if (!boxes.known() || parts.size() < 2 || parts.size() > MOST_PARTS) {
                 return Stream.empty();
             }
             var together = touching(parts);

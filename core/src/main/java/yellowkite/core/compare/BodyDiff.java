@@ -18,7 +18,9 @@ import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Matrix;
 import yellowkite.core.profile.Model;
 
-/** Bodies, part by part, and the models that give them their shape. What shines differently matters to a show; how it is drawn hardly does. */
+/**
+ * Bodies, part by part, and the models that give them their shape. What shines differently matters to a show; how it is drawn hardly does.
+ */
 final class BodyDiff {
     private BodyDiff() {}
 
@@ -66,7 +68,8 @@ final class BodyDiff {
         } else {
             found.add(Rank.SHIFTS, Kind.BODY, place, "It repeats another part on one side, and is one on the other.", "", "");
         }
-        Rest.compare((Record) left, (Record) right, Set.of("name", "kind", "model", "position", "details", "children", "geometry", "breaks"), place,
+        Rest.compare((Record) left, (Record) right,
+                Set.of("name", "kind", "model", "position", "details", "children", "geometry", "breaks"), place,
                 found);
     }
 
@@ -108,11 +111,13 @@ final class BodyDiff {
             var was = PartAttributes.text(left, attribute);
             var is = PartAttributes.text(right, attribute);
             if (!was.equals(is)) {
-                found.changed(rank(left), Kind.BODY, place, attribute.label(), with(was, attribute.unit()), with(is, attribute.unit()), edit(left, attribute, is));
+                found.changed(rank(left), Kind.BODY, place, attribute.label(), with(was, attribute.unit()), with(is, attribute.unit()),
+                        edit(left, attribute, is));
             }
         });
         if (found.differences.size() == before) {
-            found.add(Rank.COSMETIC, Kind.BODY, place, left.kind() == Geometry.Kind.WiringObject ? "Its pins lead elsewhere." : "Its protocols differ.",
+            found.add(Rank.COSMETIC, Kind.BODY, place,
+                    left.kind() == Geometry.Kind.WiringObject ? "Its pins lead elsewhere." : "Its protocols differ.",
                     "", "");
         }
     }
@@ -156,7 +161,8 @@ final class BodyDiff {
     }
 
     private static String size(Model model) {
-        return String.join(" x ", List.of(model.length(), model.width(), model.height()).stream().map(yellowkite.core.text.Figures::of).toList())
+        return String.join(" x ",
+                List.of(model.length(), model.width(), model.height()).stream().map(yellowkite.core.text.Figures::of).toList())
                 + " m";
     }
 }

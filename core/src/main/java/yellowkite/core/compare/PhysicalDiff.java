@@ -27,7 +27,8 @@ final class PhysicalDiff {
                     range(other.lowest(), other.highest(), "\u00b0C"), found);
             changed(place, "The height of its legs", figure(one.legHeight(), "m"), figure(other.legHeight(), "m"), found);
             var supplies = Pairs.<PhysicalFacts.Supply>by(one.supplies(), other.supplies(), PhysicalFacts.Supply::connector);
-            supplies.both().forEach(pair -> changed(place, "What " + connector(pair.left()) + " draws", says(pair.left()), says(pair.right()), found));
+            supplies.both()
+                .forEach(pair -> changed(place, "What " + connector(pair.left()) + " draws", says(pair.left()), says(pair.right()), found));
             supplies.left().forEach(each -> changed(place, "What " + connector(each) + " draws", says(each), "", found));
             supplies.right().forEach(each -> changed(place, "What " + connector(each) + " draws", "", says(each), found));
             if (found.differences.size() == before) {

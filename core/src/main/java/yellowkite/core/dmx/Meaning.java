@@ -17,7 +17,9 @@ import yellowkite.core.profile.Wheel;
 public record Meaning(PlacedChannel channel, long raw, Spans.@Nullable FunctionSpan function, Spans.@Nullable RangeSpan range,
         Wheel.@Nullable Slot slot, @Nullable Double physical, PhysicalUnit unit, double scale) {
 
-    /** {@return how far between the function's smaller and larger physical end, in [0, 1]; 1 where both are the same, or nothing is active} */
+    /**
+     * {@return how far between the function's smaller and larger physical end, in [0, 1]; 1 where both are the same, or nothing is active}
+     */
     public double share() {
         if (function == null || physical == null) {
             return 1;

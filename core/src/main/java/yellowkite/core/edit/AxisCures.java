@@ -11,8 +11,8 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.text.Figures;
 
 /**
- * What mends axes that turn otherwise than the profile says: reversed ones by their functions' physical ends, exchanged ones by the parts or
- * addresses of their channels, a zero that is elsewhere by the position of the axis. Three statements, three cures.
+ * What mends axes that turn otherwise than the profile says: reversed ones by their functions' physical ends, exchanged ones by the parts
+ * or addresses of their channels, a zero that is elsewhere by the position of the axis. Three statements, three cures.
  */
 public final class AxisCures {
     private AxisCures() {}
@@ -43,10 +43,11 @@ public final class AxisCures {
             .filter(each -> each.attribute().equals(attribute) && each.physicalFrom() != each.physicalTo())
             .<Edit>map(each -> new InvertFunction(each.id()))
             .toList();
-        return edits.isEmpty() ? Optional.empty() : Optional.of(new Cure(attribute + " is reversed.",
-                "The physical ends of " + attribute.toLowerCase(java.util.Locale.ROOT) + " change places, in " + edits.size()
-                        + (edits.size() == 1 ? " function." : " functions."),
-                edits.size() == 1 ? edits.getFirst() : new Several(edits)));
+        return edits.isEmpty() ? Optional.empty()
+                : Optional.of(new Cure(attribute + " is reversed.",
+                        "The physical ends of " + attribute.toLowerCase(java.util.Locale.ROOT) + " change places, in " + edits.size()
+                                + (edits.size() == 1 ? " function." : " functions."),
+                        edits.size() == 1 ? edits.getFirst() : new Several(edits)));
     }
 
     private static Cure exchanged(boolean parts) {
@@ -65,7 +66,8 @@ public final class AxisCures {
             } else {
                 turned.rotateX(Math.toRadians(degrees));
             }
-            return new Cure("The zero of " + attribute.toLowerCase(java.util.Locale.ROOT) + " is elsewhere, by " + Figures.of(degrees) + "\u00b0.",
+            return new Cure(
+                    "The zero of " + attribute.toLowerCase(java.util.Locale.ROOT) + " is elsewhere, by " + Figures.of(degrees) + "\u00b0.",
                     "The position of '" + part.name() + "' is turned by " + Figures.of(degrees) + "\u00b0.",
                     new PlacePart(part.name(), Frames.place(Frames.matrix(turned))));
         });

@@ -23,7 +23,8 @@ public sealed interface Edit extends Change<FixtureType>
         SetLevels, SetCare, SetNotes, SetCategory, SetChartCount, MarkRange, SetPicture,
         AddWheel, RenameWheel, RemoveWheel, AddSlot, RemoveSlot, MoveSlot, SetSlot, PutCurve, LayCurve,
         PutEmitter, PutFilter, RemoveLightPart, SetLightPart, PutWheel, SetWheelCare,
-        AddPart, AddReference, RenamePart, PlacePart, NestPart, DuplicatePart, RemovePart, SetPartKind, SetPartAttribute, SetPins, SetPartModel,
+        AddPart, AddReference, RenamePart, PlacePart, NestPart, DuplicatePart, RemovePart, SetPartKind, SetPartAttribute, SetPins,
+        SetPartModel,
         PutModel, SetModelDrawing, RemoveModel, LayBody, LayCells, OrderCells, ExchangeAxes, SwapSource, AddAccessory, SetPhysical {
 
     /**

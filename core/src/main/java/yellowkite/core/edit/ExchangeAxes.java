@@ -33,14 +33,16 @@ public record ExchangeAxes(What what) implements Edit {
         }
         if (what == What.ADDRESSES) {
             boolean alike = pan.get().offsets().size() == tilt.get().offsets().size() && pan.get().dmxBreak().equals(tilt.get().dmxBreak());
-            return !alike ? mode : mode.mapChannels(each -> each.id() == pan.get().id() ? each.withOffsets(tilt.get().offsets())
-                    : each.id() == tilt.get().id() ? each.withOffsets(pan.get().offsets()) : each);
+            return !alike ? mode
+                    : mode.mapChannels(each -> each.id() == pan.get().id() ? each.withOffsets(tilt.get().offsets())
+                            : each.id() == tilt.get().id() ? each.withOffsets(pan.get().offsets()) : each);
         }
         var of = pan.get().geometry();
         var to = tilt.get().geometry();
         Predicate<Channel> pans = each -> each.attribute().startsWith("Pan") && each.geometry().equals(of);
         Predicate<Channel> tilts = each -> each.attribute().startsWith("Tilt") && each.geometry().equals(to);
-        return of.equals(to) ? mode : mode.mapChannels(each -> pans.test(each) ? each.withGeometry(to) : tilts.test(each) ? each.withGeometry(of) : each);
+        return of.equals(to) ? mode
+                : mode.mapChannels(each -> pans.test(each) ? each.withGeometry(to) : tilts.test(each) ? each.withGeometry(of) : each);
     }
 
     private static Optional<Channel> first(Mode mode, String attribute) {

@@ -19,8 +19,9 @@ import yellowkite.core.profile.Geometry.BeamDetails;
 import yellowkite.core.text.FreshName;
 
 /**
- * Builds a body after a template. What is there already keeps its name, its channels and its facts, and gets the template's place and shape;
- * what is missing is added. The first axis stands for the first axis, a light source for a light source, cells for cells in their order.
+ * Builds a body after a template. What is there already keeps its name, its channels and its facts, and gets the template's place and
+ * shape; what is missing is added. The first axis stands for the first axis, a light source for a light source, cells for cells in their
+ * order.
  *
  * @param body the top-level part that is built; empty = the first, or a new one where there is none
  * @param length metres from left to right. @param width from front to back. @param height from top to bottom, at rest
@@ -45,7 +46,8 @@ public record LayBody(BodyTemplate template, String body, double length, double 
         }
         var name = body.isEmpty() ? before.geometries().stream().findFirst().map(Geometry::name).orElse("") : body;
         var drawn = beside(before, name,
-                template.draw(new BodyTemplate.Size(length, width, height, Math.max(1, cells), Math.max(1, columns), Math.max(1, spacing))));
+                template
+                    .draw(new BodyTemplate.Size(length, width, height, Math.max(1, cells), Math.max(1, columns), Math.max(1, spacing))));
         var start = before.with(f -> drawn.models().forEach(model -> f.models = BodyParts.with(f.models, model)));
         if (name.isEmpty()) {
             return Located.applied(withCells(start, drawn).with(f -> f.geometries = BodyTree.insert(f.geometries, "", 0, drawn.top())));

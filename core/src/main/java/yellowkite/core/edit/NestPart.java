@@ -30,7 +30,8 @@ public record NestPart(String part, String parent, int at) implements Edit {
             if (!parent.isEmpty() && BodyTree.references(before, part).findAny().isPresent()) {
                 return Located.rejected("parent", "'" + part + "' is repeated by references; it stays at the top.");
             }
-            if (moved.walk().anyMatch(each -> each instanceof Geometry.Reference reference && Parts.within(before, reference.geometry(), parent))) {
+            if (moved.walk()
+                .anyMatch(each -> each instanceof Geometry.Reference reference && Parts.within(before, reference.geometry(), parent))) {
                 return Located.rejected("parent", "'" + part + "' repeats what '" + parent + "' stands in; it would stand in itself.");
             }
             return BodyParts.refusalOfParent(before, parent).orElseGet(() -> nested(before, moved));

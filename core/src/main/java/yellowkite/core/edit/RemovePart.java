@@ -28,9 +28,10 @@ public record RemovePart(String part) implements Edit {
                 return Optional.of("Channel '" + channel.get().name() + "' of mode '" + mode.name() + "' acts on '"
                         + channel.get().geometry() + "'; give it another part first.");
             }
-            if (was.walk().anyMatch(each -> each instanceof Geometry.Reference reference && mode.channels()
-                .stream()
-                .anyMatch(channelOf -> Parts.within(type, reference.geometry(), channelOf.geometry())))) {
+            if (was.walk()
+                .anyMatch(each -> each instanceof Geometry.Reference reference && mode.channels()
+                    .stream()
+                    .anyMatch(channelOf -> Parts.within(type, reference.geometry(), channelOf.geometry())))) {
                 return Optional.of("The cells in '" + part + "' have channels in mode '" + mode.name() + "'; remove those first.");
             }
         }

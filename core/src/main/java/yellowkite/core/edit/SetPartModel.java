@@ -8,7 +8,8 @@ public record SetPartModel(String part, String model) implements Edit {
     @Override
     public Outcome<FixtureType> applyTo(FixtureType before) {
         return BodyParts.on(before, part, was -> BodyParts.refusalOfModel(before, model)
-            .orElseGet(() -> Located.applied(BodyParts.change(before, part, each -> each.model().equals(model) ? each : each.withModel(model)))));
+            .orElseGet(() -> Located
+                .applied(BodyParts.change(before, part, each -> each.model().equals(model) ? each : each.withModel(model)))));
     }
 
     @Override

@@ -24,7 +24,8 @@ public record SetPhysical(PhysicalFacts facts) implements Edit {
     public Outcome<FixtureType> applyTo(FixtureType before) {
         return unfit().orElseGet(() -> Located.applied(before.with(f -> {
             var physical = before.physicalDescriptions();
-            f.physicalDescriptions = physical.withProperties(properties(physical.properties())).withConnectors(connectors(physical.connectors()));
+            f.physicalDescriptions = physical.withProperties(properties(physical.properties()))
+                .withConnectors(connectors(physical.connectors()));
         })));
     }
 
@@ -41,7 +42,8 @@ public record SetPhysical(PhysicalFacts facts) implements Edit {
             return refused("At most " + MOST_LISTED + " connectors are possible.");
         }
         for (var each : facts.supplies()) {
-            for (double number : new double[]{each.watts(), each.voltageLow(), each.voltageHigh(), each.frequencyLow(), each.frequencyHigh()}) {
+            for (double number : new double[]{each.watts(), each.voltageLow(), each.voltageHigh(), each.frequencyLow(),
+                    each.frequencyHigh()}) {
                 if (!(number >= 0 && number <= MOST)) {
                     return refused("Watts, volts and hertz are numbers from 0.");
                 }
@@ -57,7 +59,8 @@ public record SetPhysical(PhysicalFacts facts) implements Edit {
         }
         var names = new HashSet<String>();
         for (var each : facts.plugs()) {
-            var name = Names.refusalOfRequired("facts", each.name(), "A connector").or(() -> Names.refusalOfRequired("facts", each.type(), "A connector's type"));
+            var name = Names.refusalOfRequired("facts", each.name(), "A connector")
+                .or(() -> Names.refusalOfRequired("facts", each.type(), "A connector's type"));
             if (name.isPresent()) {
                 return name;
             }
@@ -95,7 +98,11 @@ public record SetPhysical(PhysicalFacts facts) implements Edit {
 
     private List<Connector> connectors(List<Connector> was) {
         return facts.plugs().stream().map(plug -> {
-            var source = was.stream().filter(each -> each.name().equals(plug.name())).findFirst().map(Connector::source).orElse(Source.NONE);
+            var source = was.stream()
+                .filter(each -> each.name().equals(plug.name()))
+                .findFirst()
+                .map(Connector::source)
+                .orElse(Source.NONE);
             return new Connector(plug.name(), plug.type(), plug.dmxBreak(), plug.gender(), plug.length(), source);
         }).toList();
     }

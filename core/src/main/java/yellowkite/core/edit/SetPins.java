@@ -23,7 +23,8 @@ public record SetPins(String part, List<Pin> pins) implements Edit {
             if (!(was instanceof Geometry.Part wired && wired.details() instanceof Geometry.WiringDetails wiring)) {
                 return Located.rejected("pins", "'" + part + "' is no connector.");
             }
-            if (pins.size() > MOST || pins.stream().anyMatch(each -> each.from() < 0 || each.to() < 0 || each.from() > MOST || each.to() > MOST)) {
+            if (pins.size() > MOST
+                    || pins.stream().anyMatch(each -> each.from() < 0 || each.to() < 0 || each.from() > MOST || each.to() > MOST)) {
                 return Located.rejected("pins", "A connector has at most " + MOST + " pins, counted from 1.");
             }
             for (var pin : pins) {

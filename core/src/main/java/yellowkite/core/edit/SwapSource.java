@@ -26,7 +26,9 @@ public record SwapSource(String source) implements Edit {
     @Override
     public Outcome<FixtureType> applyTo(FixtureType before) {
         var found = SourceShelf.find(source);
-        long lenses = before.allGeometries().filter(each -> each instanceof Geometry.Part part && part.details() instanceof BeamDetails).count();
+        long lenses = before.allGeometries()
+            .filter(each -> each instanceof Geometry.Part part && part.details() instanceof BeamDetails)
+            .count();
         if (found.isEmpty() || lenses == 0) {
             return Located.rejected("source", found.isEmpty() ? "There is no light source called '" + source + "' on the shelf."
                     : "The body has no part that gives light.");
@@ -36,9 +38,10 @@ public record SwapSource(String source) implements Edit {
 
     private FixtureType swapped(FixtureType before, SourceShelf to, long lenses) {
         var lit = before.with(f -> {
-            f.geometries = BodyTree.map(f.geometries, each -> each instanceof Geometry.Part part && part.details() instanceof BeamDetails beam
-                    ? part.withDetails(with(beam, to, lenses))
-                    : each);
+            f.geometries = BodyTree.map(f.geometries,
+                    each -> each instanceof Geometry.Part part && part.details() instanceof BeamDetails beam
+                            ? part.withDetails(with(beam, to, lenses))
+                            : each);
             var emitters = new ArrayList<>(f.physicalDescriptions.emitters());
             emitters.removeIf(each -> each.name().equals(source) || isIdle(before, each));
             emitters.add(to.emitter());
@@ -65,18 +68,21 @@ public record SwapSource(String source) implements Edit {
 
     private static Properties with(Properties was, SourceShelf to) {
         var supply = was.powerConsumptions().getFirst();
-        return new Properties(was.operatingTemperature(), was.weight(), List.of(new Properties.PowerConsumption(supply.connector(), to.watts(),
-                supply.powerFactor(), supply.voltageLow(), supply.voltageHigh(), supply.frequencyLow(), supply.frequencyHigh(),
-                supply.source())), was.legHeight(), was.source());
+        return new Properties(was.operatingTemperature(), was.weight(),
+                List.of(new Properties.PowerConsumption(supply.connector(), to.watts(),
+                        supply.powerFactor(), supply.voltageLow(), supply.voltageHigh(), supply.frequencyLow(), supply.frequencyHigh(),
+                        supply.source())),
+                was.legHeight(), was.source());
     }
 
     /** Dimmers that run through a curve of the shelf, or through none, get that of the new source. */
     private static FixtureType curved(FixtureType type, SourceShelf to) {
         var name = to.curve() == Shelf.LINEAR ? "" : "Dimming of " + to.lampType().toLowerCase(java.util.Locale.ROOT);
         var known = type.physicalDescriptions().findDmxProfile(name).isPresent();
-        var ready = name.isEmpty() || known ? type : type.with(f -> f.physicalDescriptions = f.physicalDescriptions.withDmxProfiles(
-                Trees.insert(f.physicalDescriptions.dmxProfiles(), f.physicalDescriptions.dmxProfiles().size(),
-                        new DmxProfile(name, to.curve().pieces(to.curve().usual()), Source.NONE))));
+        var ready = name.isEmpty() || known ? type
+                : type.with(f -> f.physicalDescriptions = f.physicalDescriptions.withDmxProfiles(
+                        Trees.insert(f.physicalDescriptions.dmxProfiles(), f.physicalDescriptions.dmxProfiles().size(),
+                                new DmxProfile(name, to.curve().pieces(to.curve().usual()), Source.NONE))));
         return ready.mapModes(mode -> mode.mapChannels(channel -> channel.mapFunctions(function -> {
             boolean ours = function.dmxProfile().isEmpty() || function.dmxProfile().startsWith("Dimming of ");
             return !function.attribute().equals("Dimmer") || !ours || function.dmxProfile().equals(name) ? function

@@ -12,6 +12,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import yellowkite.core.shape.ModelFile;
 import yellowkite.core.xml.Source;
 
@@ -28,7 +29,7 @@ public record Media(Set<String> paths, Map<String, Picture> pictures, Set<String
     public static final Media NONE = new Media(Set.of(), Map.of(), Set.of(), Map.of());
     public static final String WHEELS = "wheels/";
     public static final String MODELS = "models/";
-    private static final List<String> FOLDERS = List.of("%s", "%s_low", "%s_high");
+    private static final List<String> DETAILS = List.of("", "_low", "_high");
     /** Source: GDTF, "The archive". */
     public static final int SMALLEST_SLOT = 256;
     public static final int LARGEST_SLOT = 1024;
@@ -72,7 +73,8 @@ public record Media(Set<String> paths, Map<String, Picture> pictures, Set<String
 
     /** @param entries path to content */
     public static Media of(Map<String, byte[]> entries) {
-        return of(entries.keySet(), entries::get, path -> ModelFile.facts(ModelFile.formOf(path), Objects.requireNonNull(entries.get(path))));
+        return of(entries.keySet(), entries::get,
+                path -> ModelFile.facts(ModelFile.formOf(path), Objects.requireNonNull(entries.get(path))));
     }
 
     /**
@@ -103,16 +105,18 @@ public record Media(Set<String> paths, Map<String, Picture> pictures, Set<String
     /** {@return the files of a model that have triangles, by path, the usual detail before lower and higher, glb before 3ds} */
     public Map<String, ModelFile> shapesOf(String file) {
         var found = new LinkedHashMap<String, ModelFile>();
-        for (var folder : FOLDERS) {
-            for (var form : List.of("glb", "3ds")) {
-                var path = MODELS + folder.formatted(form.equals("glb") ? "gltf" : "3ds") + "/" + file + "." + form;
-                var shape = shapes.get(path);
-                if (shape != null) {
-                    found.put(path, shape);
-                }
+        for (var path : modelPaths(file)) {
+            var shape = shapes.get(path);
+            if (shape != null) {
+                found.put(path, shape);
             }
         }
         return found;
+    }
+
+    /** {@return where the files of a model that have triangles may lie, the usual detail before lower and higher, glb before 3ds} */
+    public static List<String> modelPaths(String file) {
+        return DETAILS.stream().flatMap(detail -> Stream.of("glb", "3ds").map(form -> modelPath(file, detail, form))).toList();
     }
 
     /** {@return where a file of a model lies} @param detail empty, {@code _low} or {@code _high}. @param form {@code glb} or {@code 3ds} */

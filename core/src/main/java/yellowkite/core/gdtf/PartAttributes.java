@@ -47,7 +47,8 @@ public final class PartAttributes {
             choice(Kind.Laser, "ColorType", "Colour", "RGB", "SingleWaveLength"), number(Kind.Laser, "Color", "Wavelength", "nm"),
             number(Kind.Laser, "OutputStrength", "Output", "W"), text(Kind.Laser, "Emitter", "Emitter"),
             number(Kind.Laser, "BeamDiameter", "Beam diameter", "mm"), number(Kind.Laser, "BeamDivergenceMin", "Least divergence", "mrad"),
-            number(Kind.Laser, "BeamDivergenceMax", "Largest divergence", "mrad"), number(Kind.Laser, "ScanAnglePan", "Scan angle, pan", "\u00b0"),
+            number(Kind.Laser, "BeamDivergenceMax", "Largest divergence", "mrad"),
+            number(Kind.Laser, "ScanAnglePan", "Scan angle, pan", "\u00b0"),
             number(Kind.Laser, "ScanAngleTilt", "Scan angle, tilt", "\u00b0"), number(Kind.Laser, "ScanSpeed", "Scan speed", "kpps"),
             text(Kind.WiringObject, "ConnectorType", "Connector"),
             choice(Kind.WiringObject, "ComponentType", "Works as", "Input", "Output", "PowerSource", "Consumer", "Fuse", "NetworkProvider",
@@ -60,21 +61,26 @@ public final class PartAttributes {
             number(Kind.WiringObject, "FrequencyRangeMax", "Highest frequency", "Hz"),
             number(Kind.WiringObject, "MaxPayLoad", "Gives at most", "VA"), number(Kind.WiringObject, "Voltage", "Gives", "V"),
             whole(Kind.WiringObject, "SignalLayer", "Signal layer"), number(Kind.WiringObject, "CosPhi", "Power factor", ""),
-            number(Kind.WiringObject, "FuseCurrent", "Fuse", "A"), choice(Kind.WiringObject, "FuseRating", "Fuse rating", "B", "C", "D", "K", "Z"),
+            number(Kind.WiringObject, "FuseCurrent", "Fuse", "A"),
+            choice(Kind.WiringObject, "FuseRating", "Fuse rating", "B", "C", "D", "K", "Z"),
             choice(Kind.WiringObject, "Orientation", "Side", "Left", "Right", "Top", "Bottom"),
             text(Kind.WiringObject, "WireGroup", "Wire group"),
             whole(Kind.Inventory, "Count", "How many"),
-            text(Kind.Structure, "LinkedGeometry", "Is the part"), choice(Kind.Structure, "StructureType", "Drawn as", "CenterLineBased", "Detail"),
+            text(Kind.Structure, "LinkedGeometry", "Is the part"),
+            choice(Kind.Structure, "StructureType", "Drawn as", "CenterLineBased", "Detail"),
             choice(Kind.Structure, "CrossSectionType", "Cross section", "TrussFramework", "Tube"),
             number(Kind.Structure, "CrossSectionHeight", "Height of the section", "m"),
-            number(Kind.Structure, "CrossSectionWallThickness", "Wall", "m"), text(Kind.Structure, "TrussCrossSection", "Section of the truss"),
+            number(Kind.Structure, "CrossSectionWallThickness", "Wall", "m"),
+            text(Kind.Structure, "TrussCrossSection", "Section of the truss"),
             choice(Kind.Support, "SupportType", "Held by", "Rope", "GroundSupport"), text(Kind.Support, "RopeCrossSection", "Rope"),
             text(Kind.Support, "RopeOffset", "Offset of the rope {x,y,z}"),
             number(Kind.Support, "CapacityX", "Carries along x", "N"), number(Kind.Support, "CapacityY", "Carries along y", "N"),
             number(Kind.Support, "CapacityZ", "Carries along z", "N"), number(Kind.Support, "CapacityXX", "Carries about x", "Nm"),
             number(Kind.Support, "CapacityYY", "Carries about y", "Nm"), number(Kind.Support, "CapacityZZ", "Carries about z", "Nm"),
-            number(Kind.Support, "ResistanceX", "Stiffness along x", "N/m"), number(Kind.Support, "ResistanceY", "Stiffness along y", "N/m"),
-            number(Kind.Support, "ResistanceZ", "Stiffness along z", "N/m"), number(Kind.Support, "ResistanceXX", "Stiffness about x", "Nm/\u00b0"),
+            number(Kind.Support, "ResistanceX", "Stiffness along x", "N/m"),
+            number(Kind.Support, "ResistanceY", "Stiffness along y", "N/m"),
+            number(Kind.Support, "ResistanceZ", "Stiffness along z", "N/m"),
+            number(Kind.Support, "ResistanceXX", "Stiffness about x", "Nm/\u00b0"),
             number(Kind.Support, "ResistanceYY", "Stiffness about y", "Nm/\u00b0"),
             number(Kind.Support, "ResistanceZZ", "Stiffness about z", "Nm/\u00b0"));
 
@@ -103,7 +109,11 @@ public final class PartAttributes {
 
     /** {@return what a part's attribute says; empty where it says the standard's default} */
     public static String text(Geometry.Part part, Attribute attribute) {
-        return written(part).stream().filter(each -> each.name().equals(attribute.name())).map(XmlNode.Attribute::value).findFirst().orElse("");
+        return written(part).stream()
+            .filter(each -> each.name().equals(attribute.name()))
+            .map(XmlNode.Attribute::value)
+            .findFirst()
+            .orElse("");
     }
 
     private static List<XmlNode.Attribute> written(Geometry.Part part) {

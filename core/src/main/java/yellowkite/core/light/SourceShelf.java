@@ -28,7 +28,6 @@ public enum SourceShelf {
     private static final int STEP = 10;
     private static final double BLUE = 452;
     private static final double BLUE_WIDTH = 11;
-    private static final double PHOSPHOR = 585;
     private static final double PHOSPHOR_WIDTH = 60;
 
     private final String called;
@@ -106,22 +105,24 @@ public enum SourceShelf {
         double high = 4;
         for (int i = 0; i < 40; i++) {
             double middle = (low + high) / 2;
-            double now = Temperature.of(color(diode(middle))).map(Temperature::kelvin).orElse(Double.MAX_VALUE);
+            double now = Temperature.of(color(diode(middle, kelvin))).map(Temperature::kelvin).orElse(Double.MAX_VALUE);
             if (now < kelvin) {
                 low = middle;
             } else {
                 high = middle;
             }
         }
-        return diode(low);
+        return diode(low, kelvin);
     }
 
     private static Chromaticity color(List<Measurement.Point> points) {
         return Spectrum.measured(points).seen().chromaticity();
     }
 
-    private static List<Measurement.Point> diode(double blue) {
-        return sampled(wave -> blue * bell(wave, BLUE, BLUE_WIDTH) + bell(wave, PHOSPHOR, PHOSPHOR_WIDTH));
+    /** Warm whites have a redder phosphor. */
+    private static List<Measurement.Point> diode(double blue, double kelvin) {
+        double phosphor = 620 - 0.012 * (kelvin - 2_700);
+        return sampled(wave -> blue * bell(wave, BLUE, BLUE_WIDTH) + bell(wave, phosphor, PHOSPHOR_WIDTH));
     }
 
     /** A hot continuum with the lines of its metals. */

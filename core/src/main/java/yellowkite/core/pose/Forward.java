@@ -15,8 +15,8 @@ import yellowkite.core.dmx.Spans;
 import yellowkite.core.profile.Geometry;
 
 /**
- * Which way is forward: where the first light of a mode looks as pan and tilt are turned, the fixture hanging, and what is wrong where a real
- * fixture looks elsewhere.
+ * Which way is forward: where the first light of a mode looks as pan and tilt are turned, the fixture hanging, and what is wrong where a
+ * real fixture looks elsewhere.
  *
  * @param pan how pan turns; null without it; likewise tilt
  * @param steps of the test, to be sent to a fixture one after the other; empty where there is nothing to test
@@ -48,7 +48,9 @@ public record Forward(@Nullable Sense pan, @Nullable Sense tilt, List<Step> step
         PAN_REVERSED, TILT_REVERSED, AXES_EXCHANGED, PAN_ZERO, TILT_ZERO
     }
 
-    /** @param wrong nothing, or all of it together. @param exchangedParts whether the axes turn the wrong parts, or wrong channels turn them */
+    /**
+     * @param wrong nothing, or all of it together. @param exchangedParts whether the axes turn the wrong parts, or wrong channels turn them
+     */
     public record Answer(List<Wrong> wrong, boolean exchangedParts, int panZero, int tiltZero) {
         public Answer {
             wrong = List.copyOf(wrong);
@@ -154,7 +156,8 @@ public record Forward(@Nullable Sense pan, @Nullable Sense tilt, List<Step> step
                 .map(Spans.FunctionSpan::function)
                 .filter(each -> each.attribute().equals(attribute) && each.physicalFrom() != each.physicalTo())
                 .findFirst()
-                .map(each -> new Axis(placed.channel().id(), attribute, placed.channel().geometry(), at, each.physicalFrom(), each.physicalTo()))
+                .map(each -> new Axis(placed.channel().id(), attribute, placed.channel().geometry(), at, each.physicalFrom(),
+                        each.physicalTo()))
                 .orElse(null);
         }
 
@@ -208,8 +211,9 @@ public record Forward(@Nullable Sense pan, @Nullable Sense tilt, List<Step> step
 
         List<Answer> possible() {
             var all = new ArrayList<Answer>();
-            var exchanges = pan == null || tilt == null ? List.of(List.of(false, false)) : List.of(List.of(false, false), List.of(true, false),
-                    List.of(true, true));
+            var exchanges = pan == null || tilt == null ? List.of(List.of(false, false))
+                    : List.of(List.of(false, false), List.of(true, false),
+                            List.of(true, true));
             for (var exchange : exchanges) {
                 for (int bits = 0; bits < 4; bits++) {
                     for (int panZero = 0; panZero < FULL_TURN; panZero += QUARTER) {

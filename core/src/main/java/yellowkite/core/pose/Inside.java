@@ -42,7 +42,9 @@ public record Inside(double iris, double blur, double frost, @Nullable Double st
     /** A copy of the beam. @param x and {@code y} its shift across, in radii of the beam. @param color that it is tinted; null = not */
     public record Copy(double x, double y, @Nullable ColorCie color) {}
 
-    /** A blade. @param side degrees about the beam from where it comes. @param a share of the beam that its one end covers, and b its other */
+    /**
+     * A blade. @param side degrees about the beam from where it comes. @param a share of the beam that its one end covers, and b its other
+     */
     public record Blade(double side, double a, double b) {}
 
     static Inside of(List<Meaning> meanings) {
@@ -89,7 +91,8 @@ public record Inside(double iris, double blur, double frost, @Nullable Double st
             .stream()
             .filter(each -> each.getValue()[0] > 0 || each.getValue()[1] > 0)
             .sorted(Map.Entry.comparingByKey())
-            .map(each -> new Blade(about + each.getValue()[2] + 360.0 / SIDES * (each.getKey() - 1), each.getValue()[0], each.getValue()[1]))
+            .map(each -> new Blade(about + each.getValue()[2] + 360.0 / SIDES * (each.getKey() - 1), each.getValue()[0],
+                    each.getValue()[1]))
             .toList();
         return new Inside(iris, blur, frost, strobe, gobos, copies, reaching);
     }

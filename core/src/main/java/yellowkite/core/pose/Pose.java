@@ -105,7 +105,8 @@ public record Pose(Room room, List<Stood> parts, List<Turned> turned, List<Shine
     public List<String> says() {
         var says = new ArrayList<String>();
         for (var each : turned) {
-            says.add(each.called() + " is turned by " + Figures.of(Math.round(10 * each.degrees()) / 10.0) + "\u00b0 (" + each.attribute().toLowerCase(java.util.Locale.ROOT)
+            says.add(each.called() + " is turned by " + Figures.of(Math.round(10 * each.degrees()) / 10.0) + "\u00b0 ("
+                    + each.attribute().toLowerCase(java.util.Locale.ROOT)
                     + ").");
         }
         shines.forEach(each -> says.add(each.says()));

@@ -5,8 +5,8 @@ import org.joml.Vector3d;
 import org.joml.Vector3dc;
 
 /**
- * The room that a fixture is looked at in: a floor, a wall behind, and the way the fixture is mounted. The floor is z = 0, the one who looks
- * stands at negative y.
+ * The room that a fixture is looked at in: a floor, a wall behind, and the way the fixture is mounted. The floor is z = 0, the one who
+ * looks stands at negative y.
  *
  * @param height metres from the floor to where a hanging fixture is hung; the middle of one on its side
  */

@@ -22,7 +22,8 @@ import yellowkite.core.text.Figures;
  * @param beamAngle degrees as it stands now, as is the field angle. @param radius of the lens, m. @param kind of beam
  * @param inside what forms the beam. @param met null where it leaves the room. @param there how wide and bright it is there
  */
-public record Shine(String called, Matrix4dc frame, double level, Xyz color, double beamAngle, double fieldAngle, double radius, BeamType kind,
+public record Shine(String called, Matrix4dc frame, double level, Xyz color, double beamAngle, double fieldAngle, double radius,
+        BeamType kind,
         Inside inside,
         Room.@Nullable Met met, @Nullable Throw there) {
     private static final Pattern ZOOM = Pattern.compile("Zoom(Mode(Spot|Beam))?");
@@ -44,9 +45,11 @@ public record Shine(String called, Matrix4dc frame, double level, Xyz color, dou
         field = narrowed(field, open);
         var from = stood.frame().transformPosition(new Vector3d());
         var met = room.meets(from, direction(stood.frame()));
-        return new Shine(place.name(), stood.frame(), place.level(), place.color(), beam, field, details.beamRadius(), details.beamType(), inside, met,
+        return new Shine(place.name(), stood.frame(), place.level(), place.color(), beam, field, details.beamRadius(), details.beamType(),
+                inside, met,
                 met == null ? null
-                        : Throw.at(met.distance(), beam, field, details.beamRadius(), details.luminousFlux() * place.level() * open * open));
+                        : Throw.at(met.distance(), beam, field, details.beamRadius(),
+                                details.luminousFlux() * place.level() * open * open));
     }
 
     /** An iris takes from the width, so from the tangent of half the angle. */

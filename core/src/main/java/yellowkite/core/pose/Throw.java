@@ -11,8 +11,8 @@ public record Throw(double distance, double beamWidth, double fieldWidth, double
     private static final double WIDEST = 179;
 
     /**
-     * {@return it at a distance} A width is that of the lens and what the angle adds: w = 2 r + 2 d tan(angle / 2). The light is shared evenly:
-     * E = flux / (pi (w / 2) squared).
+     * {@return it at a distance} A width is that of the lens and what the angle adds: w = 2 r + 2 d tan(angle / 2). The light is shared
+     * evenly: E = flux / (pi (w / 2) squared).
      *
      * @param beamAngle degrees, as is the field angle; at least half of what a cone opens to
      * @param radius of the lens, m. @param lumens that leave it

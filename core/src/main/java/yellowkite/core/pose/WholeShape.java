@@ -28,7 +28,8 @@ public final class WholeShape {
         var pieces = new ArrayList<Shape.Piece>();
         for (int i = 0; i < body.parts().size() && i < MOST_PARTS; i++) {
             var part = body.parts().get(i);
-            var frame = new Matrix4d(part.outer() < 0 ? new Matrix4d() : frames.get(part.outer())).mul(Frames.of(part.geometry().position()));
+            var frame = new Matrix4d(part.outer() < 0 ? new Matrix4d() : frames.get(part.outer()))
+                .mul(Frames.of(part.geometry().position()));
             frames.add(frame);
             var shape = shapes.get(body.modelAt(i));
             if (shape != null) {

@@ -36,7 +36,8 @@ record Accessor(int from, int count, int stride, int width, int type, boolean no
         long from = view.path("byteOffset").asLong(0) + accessor.path("byteOffset").asLong(0);
         long count = accessor.path("count").asLong(-1);
         long end = from + (count - 1) * stride + (long) width * size;
-        if (count < 0 || count > Integer.MAX_VALUE / 4 || from < 0 || stride < width * size || stride > 252 || count > 0 && end > binaryLength) {
+        if (count < 0 || count > Integer.MAX_VALUE / 4 || from < 0 || stride < width * size || stride > 252
+                || count > 0 && end > binaryLength) {
             throw new ModelRefused("A list says more entries than it has; the file is damaged.");
         }
         return new Accessor((int) from, (int) count, stride, width, type, accessor.path("normalized").asBoolean(false),

@@ -18,8 +18,8 @@ import yellowkite.core.shape.ModelFile.Texture;
 import yellowkite.core.shape.Shape.Piece;
 
 /**
- * Reads {@code .glb}: glTF 2.0 in one file (a head, a JSON chunk, a binary chunk). Nothing outside of the file is ever looked for. Points are
- * in metres with y up there, and with z up here. Colours are those of the materials; pictures are told, and not drawn.
+ * Reads {@code .glb}: glTF 2.0 in one file (a head, a JSON chunk, a binary chunk). Nothing outside of the file is ever looked for. Points
+ * are in metres with y up there, and with z up here. Colours are those of the materials; pictures are told, and not drawn.
  */
 final class GlbReader {
     private static final int MAGIC = 0x46546C67;
@@ -102,12 +102,14 @@ final class GlbReader {
     private void refuseWhatIsOutside() {
         for (var buffer : root.path("buffers")) {
             if (buffer.has("uri")) {
-                throw new ModelRefused("Its points lie outside of the file; such a model cannot be read. Save it as one glb with all in it.");
+                throw new ModelRefused(
+                        "Its points lie outside of the file; such a model cannot be read. Save it as one glb with all in it.");
             }
         }
         for (var extension : root.path("extensionsRequired")) {
             if (!UNDERSTOOD.contains(extension.asString(""))) {
-                throw new ModelRefused("It needs the extension " + cut(extension.asString("")) + ", which is not read here. Save it without.");
+                throw new ModelRefused(
+                        "It needs the extension " + cut(extension.asString("")) + ", which is not read here. Save it without.");
             }
         }
     }

@@ -18,8 +18,10 @@ final class Solids {
             points[3 * corner + 1] = (float) ((corner & 2) == 0 ? fromY : toY);
             points[3 * corner + 2] = (float) ((corner & 4) == 0 ? fromZ : toZ);
         }
-        return new Piece(points, new int[]{0, 2, 1, 1, 2, 3, 4, 5, 6, 5, 7, 6, 0, 1, 4, 1, 5, 4, 2, 6, 3, 3, 6, 7, 0, 4, 2, 2, 4, 6, 1, 3, 5,
-                3, 7, 5}, rgb);
+        return new Piece(points,
+                new int[]{0, 2, 1, 1, 2, 3, 4, 5, 6, 5, 7, 6, 0, 1, 4, 1, 5, 4, 2, 6, 3, 3, 6, 7, 0, 4, 2, 2, 4, 6, 1, 3, 5,
+                        3, 7, 5},
+                rgb);
     }
 
     /** Upright, with different widths at its ends. @param top of the radius at its upper end, as a share of the lower one's */
@@ -48,7 +50,8 @@ final class Solids {
             double up = Math.PI * row / UP - Math.PI / 2;
             for (int i = 0; i < AROUND; i++) {
                 double angle = 2 * Math.PI * i / AROUND;
-                add(points, length / 2 * Math.cos(up) * Math.cos(angle), width / 2 * Math.cos(up) * Math.sin(angle), height / 2 * Math.sin(up));
+                add(points, length / 2 * Math.cos(up) * Math.cos(angle), width / 2 * Math.cos(up) * Math.sin(angle),
+                        height / 2 * Math.sin(up));
             }
         }
         for (int row = 0; row < UP; row++) {

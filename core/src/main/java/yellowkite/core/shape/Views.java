@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * Flat drawings of a shape: the outline of each of its pieces, the farther ones first. What is seen is the hull of a piece, which is enough to
- * know a fixture by.
+ * Flat drawings of a shape: the outline of each of its pieces, the farther ones first. What is seen is the hull of a piece, which is enough
+ * to know a fixture by.
  */
 public final class Views {
     private static final double SAME = 1e-6;

@@ -40,7 +40,8 @@ class FramesTest {
     }
 
     @Property(tries = 500)
-    void whatIsReadFromAMatrixIsThatMatrix(@ForAll @DoubleRange(min = -3, max = 3) double x, @ForAll @DoubleRange(min = -180, max = 180) double a,
+    void whatIsReadFromAMatrixIsThatMatrix(@ForAll @DoubleRange(min = -3, max = 3) double x,
+            @ForAll @DoubleRange(min = -180, max = 180) double a,
             @ForAll @DoubleRange(min = -180, max = 180) double b, @ForAll @DoubleRange(min = -180, max = 180) double c) {
         var matrix = Frames.matrix(new Place(x, -x, 2 * x, a, b, c));
 

@@ -24,7 +24,8 @@ class ForwardTest {
     @Test
     void theStepsAskForZeroTiltAndPan() {
         assertThat(Forward.of(Heads.compiled(head)).steps())
-            .containsExactly(new Forward.Step(0, 0, Heading.DOWN), new Forward.Step(0, 90, Heading.BACK), new Forward.Step(90, 90, Heading.LEFT));
+            .containsExactly(new Forward.Step(0, 0, Heading.DOWN), new Forward.Step(0, 90, Heading.BACK),
+                    new Forward.Step(90, 90, Heading.LEFT));
     }
 
     @Test
@@ -92,7 +93,9 @@ class ForwardTest {
                 var mended = Heads.after(head, new Several(cures.stream().map(AxisCures.Cure::edit).toList()));
                 // a reversed channel is sent the other value for the same degrees, so that is asked of the fixture's own degrees
                 boolean reversed = answer.wrong().contains(Wrong.PAN_REVERSED) || answer.wrong().contains(Wrong.TILT_REVERSED);
-                assertThat(reversed || Forward.of(Heads.compiled(mended)).steps().stream().map(Forward.Step::expected).toList().equals(seen)).isTrue();
+                assertThat(
+                        reversed || Forward.of(Heads.compiled(mended)).steps().stream().map(Forward.Step::expected).toList().equals(seen))
+                    .isTrue();
             }
         }
     }

@@ -54,8 +54,14 @@ final class Heads {
     static Pose pose(FixtureType type, Room room, Map<String, Long> values) {
         var mode = compiled(type);
         var byId = new java.util.HashMap<Integer, Long>();
-        values.forEach((attribute, value) -> byId.put(type.modes().getFirst().channels().stream()
-            .filter(each -> each.attribute().equals(attribute)).findFirst().orElseThrow().id(), value));
+        values.forEach((attribute, value) -> byId.put(type.modes()
+            .getFirst()
+            .channels()
+            .stream()
+            .filter(each -> each.attribute().equals(attribute))
+            .findFirst()
+            .orElseThrow()
+            .id(), value));
         return Pose.of(mode, Probe.atStart(mode).with(byId).meanings(), room);
     }
 }

@@ -43,7 +43,10 @@ public class ContentStore {
         return repository.find(sha256).orElseThrow(() -> new IllegalStateException("content " + sha256 + " is not stored"));
     }
 
-    /** {@return what lies in an archive; of pictures only their beginnings are read, and of each model once} @param entries path to content's hash */
+    /**
+     * {@return what lies in an archive; of pictures only their beginnings are read, and of each model once} @param entries path to
+     * content's hash
+     */
     public Media media(Map<String, String> entries) {
         var beginnings = repository.beginnings(pictures(entries), Media.HEADER);
         return Media.of(entries.keySet(), path -> Objects.requireNonNull(beginnings.get(entries.get(path))),

@@ -2,8 +2,18 @@ package yellowkite.server.content;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Component;
+import yellowkite.core.gdtf.Media;
+import yellowkite.core.pose.WholeShape;
+import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Mode;
+import yellowkite.core.profile.Model;
 import yellowkite.core.shape.ModelFile;
+import yellowkite.core.shape.Shape;
+import yellowkite.core.shape.Shaped;
+import yellowkite.core.shape.Views;
 
 /** Models by their content: read once, since bytes by their hash never change. */
 @Component
@@ -31,6 +41,23 @@ public class ModelShapes {
     /** {@return a model with its triangles} */
     public ModelFile whole(String sha256, String form) {
         return whole.get(sha256 + form, key -> ModelFile.whole(form, bytes(sha256)));
+    }
+
+    /** {@return the shape of a model: of its first file that can be shown, or the one that it names} @param files path to content's hash */
+    public Shape of(Model model, Map<String, String> files) {
+        for (var path : model.file().isEmpty() ? List.<String>of() : Media.modelPaths(model.file())) {
+            var sha = files.get(path);
+            var form = ModelFile.formOf(path);
+            if (sha != null && facts(sha, form).trouble().isEmpty()) {
+                return Shaped.of(model, whole(sha, form));
+            }
+        }
+        return Shaped.of(model, null);
+    }
+
+    /** {@return the body of a mode, drawn flat} */
+    public List<Views.Outline> drawn(FixtureType type, Mode mode, Views.View view, Map<String, String> files) {
+        return Views.of(WholeShape.of(type, mode, model -> of(model, files)), view);
     }
 
     private byte[] bytes(String sha256) {

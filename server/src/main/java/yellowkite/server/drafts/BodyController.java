@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -34,7 +35,9 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.shape.Shape;
 import yellowkite.core.shape.Views;
+import yellowkite.server.content.ModelShapes;
 import yellowkite.server.web.Change;
+import yellowkite.server.web.Drawings;
 import yellowkite.server.web.Refusal;
 
 /** The body of a draft over HTTP: its parts, its shape, and how it stands at a probe. 404 for a draft, mode or model that is not there. */
@@ -47,8 +50,11 @@ class BodyController {
     private final DraftShaper drafted;
     private final BodyShaper shaper;
     private final BodyFiles files;
+    private final ModelShapes shapes;
 
-    BodyController(Drafts drafts, DraftBases bases, DraftShaper drafted, BodyShaper shaper, BodyFiles files) {
+    BodyController(Drafts drafts, DraftBases bases, DraftShaper drafted, BodyShaper shaper, BodyFiles files,
+            ModelShapes shapes) {
+        this.shapes = shapes;
         this.drafts = drafts;
         this.bases = bases;
         this.drafted = drafted;
@@ -110,15 +116,19 @@ class BodyController {
         var draft = drafts.require(draftId);
         var media = bases.media(draft).contents();
         var type = draft.history().current();
-        var flat = Flat.of(type, posed(draft, request.pose()), model -> files.shape(model, media), request.view());
+        var flat = Flat.of(type, posed(draft, request.pose()), model -> shapes.of(model, media), request.view());
         return new FlatView(
                 flat.body().stream().map(each -> new FlatShape(each.points(), String.format(Locale.ROOT, "#%06x", each.rgb()), 1)).toList(),
-                flat.rays().stream().map(each -> new FlatShape(each.points(), Srgb.hueOf(each.color()).hex(), Math.sqrt(each.level()))).toList());
+                flat.rays()
+                    .stream()
+                    .map(each -> new FlatShape(each.points(), Srgb.hueOf(each.color()).hex(), Math.sqrt(each.level())))
+                    .toList());
     }
 
     /** 200 with how wide and how bright a beam is at a distance; the angles in degrees, the radius in metres. */
     @GetMapping("/api/throw")
-    Throw thrown(@RequestParam double distance, @RequestParam double beamAngle, @RequestParam double fieldAngle, @RequestParam double radius,
+    Throw thrown(@RequestParam double distance, @RequestParam double beamAngle, @RequestParam double fieldAngle,
+            @RequestParam double radius,
             @RequestParam double lumens) {
         for (double each : new double[]{distance, beamAngle, fieldAngle, radius, lumens}) {
             if (!Double.isFinite(each) || each < 0 || distance > FARTHEST) {
@@ -129,8 +139,8 @@ class BodyController {
     }
 
     /**
-     * 200 with the triangles of a model: how many pieces, and for each its colour, its number of points and of corners, its points (x, y, z as
-     * 32-bit floats, metres) and its corners (32-bit places among the points), all little-endian.
+     * 200 with the triangles of a model: how many pieces, and for each its colour, its number of points and of corners, its points (x, y, z
+     * as 32-bit floats, metres) and its corners (32-bit places among the points), all little-endian.
      */
     @GetMapping(value = "/api/drafts/{draftId}/shape", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<byte[]> shape(@PathVariable String draftId, @RequestParam String model) {
@@ -142,7 +152,7 @@ class BodyController {
             .filter(each -> each.name().equals(model))
             .findFirst()
             .orElseThrow(() -> Refusal.notFound("That model is not in this profile any more."));
-        return ResponseEntity.ok(bytes(files.shape(found, bases.media(draft).contents())));
+        return ResponseEntity.ok(bytes(shapes.of(found, bases.media(draft).contents())));
     }
 
     private static byte[] bytes(Shape shape) {
@@ -165,7 +175,7 @@ class BodyController {
     ResponseEntity<String> drawing(@PathVariable String draftId, @RequestParam int mode, @RequestParam Views.View view) {
         var draft = drafts.require(draftId);
         var type = draft.history().current();
-        return files.drawing(type, mode(type, mode), view, bases.media(draft).contents());
+        return Drawings.answer(shapes.drawn(type, mode(type, mode), view, bases.media(draft).contents()), CacheControl.noCache());
     }
 
     /** 200 with the draft whose model has that file at a level of detail; 422 with a sentence if the file cannot be shown. */
@@ -196,7 +206,10 @@ class BodyController {
     ForwardView forward(@PathVariable String draftId, @RequestParam int mode) {
         var forward = Forward.of(compiled(draftId, mode));
         return new ForwardView(forward.pan(), forward.tilt(),
-                forward.steps().stream().map(each -> new StepLine(each.pan(), each.tilt(), each.expected(), each.expected().words())).toList());
+                forward.steps()
+                    .stream()
+                    .map(each -> new StepLine(each.pan(), each.tilt(), each.expected(), each.expected().words()))
+                    .toList());
     }
 
     /** @param at where the fixture looked; null = not told */

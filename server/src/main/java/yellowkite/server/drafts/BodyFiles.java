@@ -2,14 +2,11 @@ package yellowkite.server.drafts;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import org.springframework.http.CacheControl;
-import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
 import org.springframework.web.multipart.MultipartFile;
 import yellowkite.core.archive.Sha256;
@@ -18,9 +15,6 @@ import yellowkite.core.edit.PutModel;
 import yellowkite.core.edit.SetModelDrawing;
 import yellowkite.core.edit.Several;
 import yellowkite.core.gdtf.Media;
-import yellowkite.core.pose.WholeShape;
-import yellowkite.core.profile.FixtureType;
-import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.Model;
 import yellowkite.core.shape.ModelFile;
 import yellowkite.core.shape.Shape;
@@ -31,7 +25,9 @@ import yellowkite.server.database.Transactions;
 import yellowkite.server.web.Change;
 import yellowkite.server.web.Refusal;
 
-/** The files of models: brought in, shown and drawn flat. A file that is replaced gets a name of its own, so that undo finds the one before. */
+/**
+ * The files of models: brought in, shown and drawn flat. A file that is replaced gets a name of its own, so that undo finds the one before.
+ */
 @Component
 class BodyFiles {
     private static final List<String> FORMS = List.of("glb", "3ds");
@@ -64,28 +60,6 @@ class BodyFiles {
         }
     }
 
-    /** {@return the shape of a model} @param files path to content's hash */
-    Shape shape(Model model, Map<String, String> files) {
-        for (var detail : Detail.values()) {
-            for (var form : FORMS) {
-                var sha = model.file().isEmpty() ? null : files.get(Media.modelPath(model.file(), detail.folder, form));
-                if (sha != null && shapes.facts(sha, form).trouble().isEmpty()) {
-                    return yellowkite.core.shape.ModelShapes.of(model, shapes.whole(sha, form));
-                }
-            }
-        }
-        return yellowkite.core.shape.ModelShapes.of(model, null);
-    }
-
-    /** {@return the body of a mode, drawn flat} */
-    ResponseEntity<String> drawing(FixtureType type, Mode mode, Views.View view, Map<String, String> files) {
-        var whole = WholeShape.of(type, mode, model -> shape(model, files));
-        return ResponseEntity.ok()
-            .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
-            .header("Content-Security-Policy", "default-src 'none'; style-src 'unsafe-inline'")
-            .body(Views.svg(Views.of(whole, view)).text());
-    }
-
     LoadedDraft put(String draftId, int seen, String model, Detail detail, MultipartFile file, Change change) throws IOException {
         var given = Objects.requireNonNullElse(file.getOriginalFilename(), "");
         var form = ModelFile.formOf(given);
@@ -113,8 +87,10 @@ class BodyFiles {
             contents.putAs(sha, bytes);
             return sha;
         });
-        return drafting.applyWithFiles(draftId, seen, files, was.map(old -> put(old.name(), old, name)).orElseGet(() -> new PutModel(model,
-                read.box().length(), read.box().width(), read.box().height(), Model.Primitive.Undefined, name)), change);
+        return drafting.applyWithFiles(draftId, seen, files, was.map(old -> put(old.name(), old, name))
+            .orElseGet(() -> new PutModel(model,
+                    read.box().length(), read.box().width(), read.box().height(), Model.Primitive.Undefined, name)),
+                change);
     }
 
     private static Edit put(String called, Model size, String file) {
@@ -155,7 +131,7 @@ class BodyFiles {
         var edits = new ArrayList<Edit>();
         transactions.run(() -> {
             for (var model : type.models()) {
-                drawn(model, shape(model, here), here, files, edits);
+                drawn(model, shapes.of(model, here), here, files, edits);
             }
             return draftId;
         });
@@ -167,7 +143,8 @@ class BodyFiles {
         var side = Views.svg(Views.of(shape, Views.View.SIDE));
         var front = Views.svg(Views.of(shape, Views.View.FRONT));
         var base = model.file().isEmpty() ? plain(model.name()) : model.file().replaceFirst("-drawn-[0-9a-f]{8}$", "");
-        var name = base + "-drawn-" + Sha256.of((top.text() + side.text() + front.text()).getBytes(StandardCharsets.UTF_8)).substring(0, HASH_DIGITS);
+        var name = base + "-drawn-"
+                + Sha256.of((top.text() + side.text() + front.text()).getBytes(StandardCharsets.UTF_8)).substring(0, HASH_DIGITS);
         files.putAll(moved(model.file(), name, here));
         put("svg", name, top, files);
         put("svg_side", name, side, files);

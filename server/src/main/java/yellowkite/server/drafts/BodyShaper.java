@@ -50,7 +50,8 @@ class BodyShaper {
                 mode != null && CompiledModes.of(type, mode).body().parts().size() > WholeShape.MOST_PARTS);
     }
 
-    private static void parts(FixtureType type, @Nullable Mode mode, Geometry part, String parent, int depth, List<BodyView.PartLine> lines) {
+    private static void parts(FixtureType type, @Nullable Mode mode, Geometry part, String parent, int depth,
+            List<BodyView.PartLine> lines) {
         boolean repeats = part instanceof Geometry.Reference;
         lines.add(new BodyView.PartLine(part.name(), part instanceof Geometry.Part plain ? plain.kind().name() : REFERENCE, parent, depth,
                 part.model(), Frames.place(part.position()), Frames.unlikeAPlace(part.position()).orElse(null),
@@ -77,7 +78,10 @@ class BodyShaper {
 
     private static List<BodyView.PinLine> pins(Geometry part) {
         return part instanceof Geometry.Part plain && plain.details() instanceof Geometry.WiringDetails wiring
-                ? wiring.pinPatches().stream().map(each -> new BodyView.PinLine(each.fromPin(), each.toWiringObject(), each.toPin())).toList()
+                ? wiring.pinPatches()
+                    .stream()
+                    .map(each -> new BodyView.PinLine(each.fromPin(), each.toWiringObject(), each.toPin()))
+                    .toList()
                 : List.of();
     }
 
@@ -92,14 +96,16 @@ class BodyShaper {
                 }
             }
         }
-        return new BodyView.ModelLine(model.name(), model.length(), model.width(), model.height(), model.primitiveType().name(), model.file(),
+        return new BodyView.ModelLine(model.name(), model.length(), model.width(), model.height(), model.primitiveType().name(),
+                model.file(),
                 files, !model.file().isEmpty() && media.contents().containsKey(Media.MODELS + "svg/" + model.file() + ".svg"),
                 String.join("|", model.name(), "" + model.length(), "" + model.width(), "" + model.height(), model.primitiveType().name(),
                         files.isEmpty() ? "" : String.valueOf(media.contents().get(files.getFirst().path()))));
     }
 
     private static BodyView.ModelFileLine file(String path, String detail, ModelFile file) {
-        return new BodyView.ModelFileLine(path, detail, file.form(), file.triangles(), file.bytes(), file.cost(), file.isHeavy(), size(file.box()),
+        return new BodyView.ModelFileLine(path, detail, file.form(), file.triangles(), file.bytes(), file.cost(), file.isHeavy(),
+                size(file.box()),
                 file.trouble(), file.textures().stream().map(BodyShaper::texture).toList());
     }
 
@@ -151,15 +157,18 @@ class BodyShaper {
         var met = shine.met();
         var there = shine.there();
         return new PoseView.ShineLine(shine.called(), numbers(shine.frame()), Math.sqrt(shine.level()), Srgb.hueOf(shine.color()).hex(),
-                tidy(shine.beamAngle()), tidy(shine.fieldAngle()), shine.radius(), shine.kind().name(), inside.iris(), inside.blur(), inside.frost(),
+                tidy(shine.beamAngle()), tidy(shine.fieldAngle()), shine.radius(), shine.kind().name(), inside.iris(), inside.blur(),
+                inside.frost(),
                 inside.strobeHz(),
                 inside.gobos()
                     .stream()
-                    .map(each -> new PoseView.BeamGobo(each.slot().name(), DraftShaper.picture(each.slot(), media), each.degrees(), each.speed()))
+                    .map(each -> new PoseView.BeamGobo(each.slot().name(), DraftShaper.picture(each.slot(), media), each.degrees(),
+                            each.speed()))
                     .toList(),
                 inside.copies()
                     .stream()
-                    .map(each -> new PoseView.CopyLine(tidy(each.x()), tidy(each.y()), each.color() == null ? null : Srgb.hueOf(Xyz.of(each.color())).hex()))
+                    .map(each -> new PoseView.CopyLine(tidy(each.x()), tidy(each.y()),
+                            each.color() == null ? null : Srgb.hueOf(Xyz.of(each.color())).hex()))
                     .toList(),
                 inside.blades().stream().map(each -> new PoseView.BladeLine(each.side(), each.a(), each.b())).toList(),
                 met == null || there == null ? null

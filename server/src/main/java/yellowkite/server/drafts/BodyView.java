@@ -40,7 +40,8 @@ record BodyView(String top, List<PartLine> parts, List<ModelLine> models, List<C
      * @param detail {@code usual}, {@code low} or {@code high}. @param cost in plain words. @param size of what the file holds, in words
      * @param trouble why it is not shown; empty = it is. @param textures pictures on it, in words
      */
-    record ModelFileLine(String path, String detail, String form, long triangles, long bytes, String cost, boolean heavy, String size, String trouble,
+    record ModelFileLine(String path, String detail, String form, long triangles, long bytes, String cost, boolean heavy, String size,
+            String trouble,
             List<String> textures) {}
 
     /** A block of cells. @param cell the part that is repeated. @param numbers the references in their order, with their first addresses */

@@ -9,7 +9,8 @@ import org.jspecify.annotations.Nullable;
  * @param parts in the body's order. @param says what points where, a sentence each. @param front where its front looks: x, y, z
  * @param wall metres from the fixture back to the wall
  */
-record PoseView(List<StoodLine> parts, List<TurnedLine> turned, List<ShineLine> shines, List<String> says, List<Double> front, double wall) {
+record PoseView(List<StoodLine> parts, List<TurnedLine> turned, List<ShineLine> shines, List<String> says, List<Double> front,
+        double wall) {
 
     /** @param at place of the axis among the parts. @param attribute Pan or Tilt. @param degrees that it is turned by */
     record TurnedLine(int at, String attribute, double degrees) {}
@@ -22,7 +23,8 @@ record PoseView(List<StoodLine> parts, List<TurnedLine> turned, List<ShineLine> 
      * @param beamAngle degrees, as is the field angle. @param radius of the lens, m. @param kind by the standard's word
      * @param met where it meets the room: x, y, z; null where it does not. @param says where it points, as a sentence
      */
-    record ShineLine(String called, List<Double> frame, double looks, String hex, double beamAngle, double fieldAngle, double radius, String kind,
+    record ShineLine(String called, List<Double> frame, double looks, String hex, double beamAngle, double fieldAngle, double radius,
+            String kind,
             double iris, double blur, double frost, @Nullable Double strobeHz, List<BeamGobo> gobos, List<CopyLine> copies,
             List<BladeLine> blades, @Nullable MetLine met) {}
 

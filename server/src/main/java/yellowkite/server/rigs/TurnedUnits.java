@@ -35,13 +35,18 @@ class TurnedUnits {
         var ours = new HashMap<String, Boolean>();
         for (var use : uses.of(List.of(profileId)).getOrDefault(profileId, List.of())) {
             if (use.kind() == UseRepository.Kind.RIG) {
-                rigs.require(use.profileId()).rig().units().stream().filter(unit -> ours.computeIfAbsent(unit.found().pin(),
-                        pin -> revisions.findById(pin).filter(each -> each.profileId().equals(profileId)).isPresent())).forEach(unit -> {
-                    var how = how(unit);
-                    if (!how.isEmpty()) {
-                        found.add(new TurnedUnit(use.profileId(), use.name(), unit.called(), String.join(", ", how)));
-                    }
-                });
+                rigs.require(use.profileId())
+                    .rig()
+                    .units()
+                    .stream()
+                    .filter(unit -> ours.computeIfAbsent(unit.found().pin(),
+                            pin -> revisions.findById(pin).filter(each -> each.profileId().equals(profileId)).isPresent()))
+                    .forEach(unit -> {
+                        var how = how(unit);
+                        if (!how.isEmpty()) {
+                            found.add(new TurnedUnit(use.profileId(), use.name(), unit.called(), String.join(", ", how)));
+                        }
+                    });
             }
         }
         return found.stream().distinct().limit(MOST).toList();

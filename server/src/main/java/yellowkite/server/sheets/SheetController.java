@@ -1,22 +1,32 @@
 package yellowkite.server.sheets;
 
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.List;
+import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.gdtf.FileNames;
 import yellowkite.core.profile.FixtureType;
+import yellowkite.core.profile.Mode;
+import yellowkite.core.shape.Views;
+import yellowkite.core.shape.Views.View;
 import yellowkite.core.sheet.ModeSheet;
 import yellowkite.media.paper.QrCode;
+import yellowkite.server.content.ModelShapes;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.revisions.RevisionReader;
+import yellowkite.server.revisions.RevisionRepository;
 import yellowkite.server.revisions.StoredRevision;
+import yellowkite.server.web.Drawings;
 import yellowkite.server.web.Refusal;
 
 /**
@@ -29,8 +39,12 @@ class SheetController {
     private static final String EXCEL = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
     private final ProfileRepository profiles;
     private final RevisionReader reader;
+    private final RevisionRepository revisions;
+    private final ModelShapes shapes;
 
-    SheetController(ProfileRepository profiles, RevisionReader reader) {
+    SheetController(ProfileRepository profiles, RevisionReader reader, RevisionRepository revisions, ModelShapes shapes) {
+        this.revisions = revisions;
+        this.shapes = shapes;
         this.profiles = profiles;
         this.reader = reader;
     }
@@ -53,7 +67,27 @@ class SheetController {
         var revision = reader.require(profileId, number);
         var type = reader.description(revision).type();
         var sheet = sheet(type, mode);
-        return named(type, sheet, "pdf", true).body(SheetPrint.of(sheet, facts(revision, type)));
+        return named(type, sheet, "pdf", true)
+            .body(SheetPrint.of(sheet, facts(revision, type), drawn(revision, type, mode, View.FRONT),
+                    drawn(revision, type, mode, View.SIDE)));
+    }
+
+    /** 200 with the body of a mode, drawn flat; one of its units is a millimetre. @param mode its name */
+    @GetMapping(value = "/api/profiles/{profileId}/revisions/{number}/drawing", produces = "image/svg+xml")
+    ResponseEntity<String> drawing(@PathVariable String profileId, @PathVariable int number, @RequestParam String mode,
+            @RequestParam View view) {
+        var revision = reader.require(profileId, number);
+        var type = reader.description(revision).type();
+        var names = type.modes().stream().map(Mode::name).toList();
+        if (!names.contains(mode)) {
+            throw Refusal.notFound("This revision has no mode '" + mode + "'.");
+        }
+        return Drawings.answer(drawn(revision, type, names.indexOf(mode), view),
+                CacheControl.maxAge(Duration.ofDays(30)).cachePrivate().immutable());
+    }
+
+    private List<Views.Outline> drawn(StoredRevision revision, FixtureType type, int mode, View view) {
+        return shapes.drawn(type, type.modes().get(mode), view, revisions.entries(revision.id()));
     }
 
     @GetMapping(value = MODE + "/chart.csv", produces = "text/csv")

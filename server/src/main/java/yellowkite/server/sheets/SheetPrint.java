@@ -11,8 +11,10 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
 import yellowkite.core.profile.DmxValue;
+import yellowkite.core.shape.Views;
 import yellowkite.core.sheet.ModeSheet;
 import yellowkite.media.paper.Lettering;
+import yellowkite.media.paper.OutlinePrint;
 import yellowkite.media.paper.Pages;
 import yellowkite.media.paper.QrCode;
 
@@ -40,18 +42,20 @@ final class SheetPrint {
     private final Lettering letters;
     private final ModeSheet sheet;
     private final SheetFacts facts;
+    private final List<List<Views.Outline>> drawn;
 
-    private SheetPrint(ModeSheet sheet, SheetFacts facts) throws IOException {
+    private SheetPrint(ModeSheet sheet, SheetFacts facts, List<List<Views.Outline>> drawn) throws IOException {
+        this.drawn = drawn;
         this.sheet = sheet;
         this.facts = facts;
         this.pages = Pages.called(facts.title() + ", " + sheet.mode());
         this.letters = pages.letters();
     }
 
-    /** {@return the sheet as a PDF of A4 pages} */
-    static byte[] of(ModeSheet sheet, SheetFacts facts) {
+    /** {@return the sheet as a PDF of A4 pages} @param front the body from the front; @param side and from its left */
+    static byte[] of(ModeSheet sheet, SheetFacts facts, List<Views.Outline> front, List<Views.Outline> side) {
         try {
-            return new SheetPrint(sheet, facts).print();
+            return new SheetPrint(sheet, facts, List.of(front, side)).print();
         } catch (IOException impossible) { // it goes to memory
             throw new UncheckedIOException(impossible);
         }
@@ -68,12 +72,16 @@ final class SheetPrint {
     private void head() throws IOException {
         float top = pages.y();
         QrCode.draw(pages.pen(), facts.link(), MARGIN + WIDTH, top, QR);
-        pages.text(MARGIN, top - 16, 18, INK, letters.fitted(facts.title(), 18, WIDTH - QR - 12));
+        float words = WIDTH - QR - 12;
+        for (var each : drawn) {
+            words -= OutlinePrint.draw(pages.pen(), each, MARGIN + words, top, QR);
+        }
+        pages.text(MARGIN, top - 16, 18, INK, letters.fitted(facts.title(), 18, words));
         pages.text(MARGIN, top - 34, 13, INK, letters.fitted(
-                sheet.mode() + ": " + sheet.footprint() + (sheet.footprint() == 1 ? " address" : " addresses"), 13, WIDTH - QR - 12));
+                sheet.mode() + ": " + sheet.footprint() + (sheet.footprint() == 1 ? " address" : " addresses"), 13, words));
         var held = facts.firmware().isEmpty() ? "" : ", from firmware " + facts.firmware();
         pages.text(MARGIN, top - 49, 9, QUIET, letters.fitted("Revision " + facts.revision() + " of " + facts.date() + held
-                + (sheet.description().isEmpty() ? "" : ". " + sheet.description()), 9, WIDTH - QR - 12));
+                + (sheet.description().isEmpty() ? "" : ". " + sheet.description()), 9, words));
         pages.moveTo(top - QR - 8);
         if (!facts.warns().isEmpty()) {
             pages.text(MARGIN, pages.y(), 10, new Color(0xB3261E), letters.fitted("Withdrawn: " + facts.warns(), 10, WIDTH));

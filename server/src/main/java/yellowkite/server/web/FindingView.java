@@ -29,7 +29,8 @@ public record FindingView(String rule, String severity, String where, String say
     /** {@return the finding with what the house has said of it} An error always counts. */
     public static FindingView of(Finding finding, House house) {
         return new FindingView(finding.rule(), finding.severity().name().toLowerCase(Locale.ROOT), finding.place().words(), finding.says(),
-                finding.place().mode(), finding.place().channel(), finding.place().wheel(), finding.place().part(), finding.fix(), finding.fixSays(),
+                finding.place().mode(), finding.place().channel(), finding.place().wheel(), finding.place().part(), finding.fix(),
+                finding.fixSays(),
                 finding.severity() == Severity.ERROR ? null : house.meant(finding.rule(), finding.place().words()));
     }
 }

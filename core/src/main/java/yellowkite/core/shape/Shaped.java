@@ -5,8 +5,8 @@ import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.Model;
 
 /** The shape that a model gives a part: that of its file, brought to the stated size, or the one that the standard names. */
-public final class ModelShapes {
-    private ModelShapes() {}
+public final class Shaped {
+    private Shaped() {}
 
     /** @param file null where the model has none, or it cannot be shown */
     public static Shape of(Model model, @Nullable ModelFile file) {
