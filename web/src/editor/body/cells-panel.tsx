@@ -34,9 +34,7 @@ function Block({ block }: { block: Body['cells'][number] }) {
   const send = async (next: Edit) => setRefusal(await edit(next));
   return (
     <section aria-label={`Cells ${block.cell}`} className="flex flex-col gap-2">
-      <h3 className="text-sm font-semibold">
-        {block.numbers.length} x {block.cell}
-      </h3>
+      <h3 className="text-sm font-semibold">{`${block.numbers.length} x ${block.cell}`}</h3>
       <ol className="flex flex-wrap gap-1">
         {block.numbers.map((cell) => (
           <li key={cell.name} title={cell.name} className="rounded-sm border border-line bg-trough px-1.5 font-mono text-xs">

@@ -32,7 +32,6 @@ export default function Room({
     queries: used.map((model) => shapeQuery(draft, model)),
     combine: (results) => ({ pieces: results.map((each) => each.data), waiting: results.some((each) => each.isPending) }),
   });
-  const light = document.documentElement.dataset.theme === 'light';
   const shown = useMemo(
     () => ({
       pose,
@@ -41,11 +40,10 @@ export default function Room({
       picked: part ?? '',
       handle,
       signs,
-      light,
     }),
     // the shapes are those of the models, whose list is made anew with each answer
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [pose, body, shapes, part, handle, signs, light],
+    [pose, body, shapes, part, handle, signs],
   );
   async function place(name: string, to: Place) {
     const refused = await edit({ type: 'placePart', part: name, place: to });

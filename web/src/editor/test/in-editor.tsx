@@ -31,6 +31,8 @@ export function showInEditor(what: ReactNode, change: Partial<Editor> & { draft?
     select: (channel: number | null) => asked.selection.push(channel),
     choose: () => undefined,
     showMode: () => undefined,
+    showBody: () => undefined,
+    bring: () => Promise.resolve(asked.refusal),
   } as unknown as EditorActions;
   function Address() {
     const { pathname } = useLocation();

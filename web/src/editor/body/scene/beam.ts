@@ -27,7 +27,7 @@ export function beamOf(shine: Shine, pose: Pose, index: number, drawn: () => voi
   const colour = new Color(shine.hex);
   const frame = new Matrix4().fromArray(shine.frame);
   const length = shine.met?.distance ?? FAR;
-  beam.add(cone(shine, frame, length, colour, pose.shines.length > FINE ? 12 : 36));
+  beam.add(cone(shine, frame, length, colour, pose.shines.length > FINE ? 12 : 36, 1 / Math.sqrt(pose.shines.length)));
   if (index < MOST_MET) {
     const fine = pose.shines.length <= FINE;
     const met = meeting(shine, frame, pose.wall, fine ? 28 : 8, fine ? 56 : 16);
@@ -56,16 +56,16 @@ function onSurface(shine: Shine, colour: Color, drawn: () => void) {
   });
 }
 
-/** Fades out along its way. */
-function cone(shine: Shine, frame: Matrix4, length: number, colour: Color, around: number) {
+/** Fades out along its way. `share` keeps many beams beside each other from running into one white. */
+function cone(shine: Shine, frame: Matrix4, length: number, colour: Color, around: number, share: number) {
   const points: number[] = [];
   const colours: number[] = [];
   const corners: number[] = [];
   const tangent = Math.tan((shine.beamAngle * Math.PI) / 360);
   const rings: [number, number][] = [
-    [0, 0.34 * shine.looks],
-    [length * 0.4, 0.12 * shine.looks],
-    [length, 0.03 * shine.looks],
+    [0, 0.34 * shine.looks * share],
+    [length * 0.4, 0.12 * shine.looks * share],
+    [length, 0.03 * shine.looks * share],
   ];
   for (const [at, alpha] of rings) {
     const radius = Math.max(0.01, shine.radius) + at * Math.min(tangent, 20);

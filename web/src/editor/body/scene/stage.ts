@@ -4,6 +4,7 @@ import {
   AxesHelper,
   BufferAttribute,
   BufferGeometry,
+  CanvasTexture,
   Color,
   DirectionalLight,
   DoubleSide,
@@ -22,6 +23,8 @@ import {
   PlaneGeometry,
   Raycaster,
   Scene,
+  Sprite,
+  SpriteMaterial,
   Vector2,
   Vector3,
   WebGLRenderer,
@@ -44,7 +47,6 @@ export type Shown = {
   picked: string;
   handle: Handle;
   signs: boolean;
-  light: boolean;
 };
 
 export type Stage = {
@@ -58,6 +60,10 @@ export type Stage = {
 
 export type StageEvents = { onPick: (part: string) => void; onPlaced: (part: string, place: Place) => void; onBeam: () => void };
 
+/** Light is seen in the dark, in a bright page as well. */
+const GROUND = 0x0c1013;
+const LINE = 0x26313a;
+const WALL = 0x141b21;
 const SNAP_METRES = 0.01;
 const SNAP_DEGREES = 15;
 const EYE_METRES = 1.6;
@@ -66,11 +72,14 @@ const NEAR_METRES = 2.2;
 /** Where the camera begins, from the fixture: a little to the left, in front, so near that its parts are told apart. */
 const BEGIN = new Vector3(-1.1, -2.2, 0.35);
 const BELOW_METRES = 0.55;
+/** More numbers than this only cover each other. */
+const MOST_NUMBERS = 200;
 
 /** A room with a fixture in it, drawn into a canvas. Draws only when something changed. */
 export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage {
-  const renderer = new WebGLRenderer({ canvas, antialias: true, preserveDrawingBuffer: true });
+  const renderer = new WebGLRenderer({ canvas, antialias: !isDrawnBySoftware() });
   const scene = new Scene();
+  scene.background = new Color(GROUND);
   const camera = new PerspectiveCamera(38, 1, 0.02, 200);
   camera.up.set(0, 0, 1);
   const orbit = new OrbitControls(camera, canvas);
@@ -162,9 +171,7 @@ export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage
       return object;
     });
     fixture.add(...standing);
-    const colours = next.light ? { ground: 0xe4dfd3, line: 0xb4ab98 } : { ground: 0x0c1013, line: 0x26313a };
-    scene.background = new Color(colours.ground);
-    paintRoom(room, colours.line, next.pose.wall);
+    paintRoom(room, next.pose.wall);
     aim(next.pose);
     const picked = standing.find((each) => each.userData.part === next.picked);
     if (picked) picked.add(new AxesHelper(0.25));
@@ -228,6 +235,7 @@ export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage
       const [x = 0, y = -1, z = 0] = pose.front;
       fixture.add(new ArrowHelper(new Vector3(x, y, z), at, 0.7, 0x3fae6a, 0.14, 0.08));
     }
+    numbers(pose);
     for (const turned of pose.turned) {
       const part = pose.parts[turned.at];
       if (!part) continue;
@@ -236,6 +244,19 @@ export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage
       sign.matrix.fromArray(part.frame).multiply(turnOf(turned.attribute, -turned.degrees));
       sign.add(...arc(turned.attribute === 'Pan', turned.degrees));
       sign.traverse(inFront);
+      fixture.add(sign);
+    }
+  }
+
+  /** Each cell's number, in the order of the block. */
+  function numbers(pose: Pose) {
+    let number = 0;
+    for (const part of pose.parts) {
+      if (part.kind !== 'GeometryReference' || ++number > MOST_NUMBERS) continue;
+      const sign = new Sprite(new SpriteMaterial({ map: numbered(number), depthTest: false }));
+      sign.position.setFromMatrixPosition(new Matrix4().fromArray(part.frame));
+      sign.scale.setScalar(0.09);
+      sign.renderOrder = 3;
       fixture.add(sign);
     }
   }
@@ -309,6 +330,15 @@ export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage
   return { show, look, turn, measure, end };
 }
 
+/** Without a graphics card smooth edges cost more than they are worth. */
+function isDrawnBySoftware() {
+  const probe = document.createElement('canvas').getContext('webgl2');
+  const names = probe?.getExtension('WEBGL_debug_renderer_info');
+  const name = names && probe ? String(probe.getParameter(names.UNMASKED_RENDERER_WEBGL)) : '';
+  probe?.getExtension('WEBGL_lose_context')?.loseContext();
+  return /swiftshader|llvmpipe|software|basic render/i.test(name);
+}
+
 function round(value: number, digits: number) {
   return Math.round(value * digits) / digits + 0;
 }
@@ -327,6 +357,26 @@ function matrixOf(place: Place) {
 function turnOf(attribute: string, degrees: number) {
   const radians = MathUtils.degToRad(degrees);
   return attribute === 'Pan' ? new Matrix4().makeRotationZ(radians) : new Matrix4().makeRotationX(radians);
+}
+
+/** A number on a dark ground. */
+function numbered(number: number) {
+  const canvas = document.createElement('canvas');
+  canvas.width = 64;
+  canvas.height = 64;
+  const out = canvas.getContext('2d');
+  if (out) {
+    out.fillStyle = 'rgba(12, 16, 19, 0.75)';
+    out.beginPath();
+    out.arc(32, 32, 30, 0, 2 * Math.PI);
+    out.fill();
+    out.fillStyle = '#f4c531';
+    out.font = '600 30px sans-serif';
+    out.textAlign = 'center';
+    out.textBaseline = 'middle';
+    out.fillText(String(number), 32, 34);
+  }
+  return new CanvasTexture(canvas);
 }
 
 /** Signs are seen through what stands before them. */
@@ -359,17 +409,14 @@ function makeRoom() {
   return new Group();
 }
 
-function paintRoom(room: Group, line: number, wall: number) {
-  if (room.userData.line === line) return;
+function paintRoom(room: Group, wall: number) {
+  if (room.userData.wall === wall) return;
   empty(room);
-  room.userData.line = line;
-  const floor = new GridHelper(20, 20, line, line);
+  room.userData.wall = wall;
+  const floor = new GridHelper(20, 20, LINE, LINE);
   floor.rotation.x = Math.PI / 2;
-  const back = new Mesh(
-    new PlaneGeometry(20, 6),
-    new MeshBasicMaterial({ color: line, transparent: true, opacity: 0.35, side: DoubleSide }),
-  );
-  back.rotation.x = Math.PI / 2;
+  const back = new Mesh(new PlaneGeometry(20, 6), new MeshBasicMaterial({ color: WALL }));
+  back.rotation.x = Math.PI / 2; // faces the one who looks
   back.position.set(0, wall, 3);
   room.add(floor, back);
 }
@@ -400,7 +447,10 @@ function arc(pan: boolean, degrees: number): Object3D[] {
 /** Takes everything out and gives its memory back. */
 function empty(group: Group) {
   group.traverse((each) => {
-    if (each instanceof Mesh || each instanceof Line) {
+    if (each instanceof Sprite) {
+      each.material.map?.dispose();
+      each.material.dispose();
+    } else if (each instanceof Mesh || each instanceof Line) {
       (each.geometry as BufferGeometry).dispose();
       for (const material of [each.material].flat() as Material[]) {
         if (material instanceof MeshBasicMaterial) material.map?.dispose();

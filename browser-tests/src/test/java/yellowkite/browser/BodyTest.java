@@ -111,6 +111,7 @@ class BodyTest extends WithBrowser {
         open("Reedline 10", "Sedge rail", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B803");
         sheet("Cells");
         browser.seeText("10 x Cell");
+        browser.type("Pitch, m", "0.12");
         browser.press("Lay cells");
         browser.seeText("Cells 'Cell' laid in a row");
         sheet("Light");

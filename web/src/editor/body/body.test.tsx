@@ -1,0 +1,210 @@
+import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
+import { expect, test, vi } from 'vitest';
+import type { Body, BodyPart, Heading } from '#/api/types';
+import { showInEditor } from '#/editor/test/in-editor';
+import { CellsPanel } from './cells-panel';
+import { Compass } from './compass';
+import { ModelsPanel } from './models-panel';
+import { PartDetails } from './part-details';
+import { PartTree } from './part-tree';
+import { readPhysical } from './physical-facts';
+import { readShape } from './scene/shape';
+import { spreadOf } from './scene/beam-picture';
+
+const ORIGIN = { x: 0, y: 0, z: 0, turnX: 0, turnY: 0, turnZ: 0 };
+
+function part(name: string, kind: string, parent: string, depth: number, change: Partial<BodyPart> = {}): BodyPart {
+  return {
+    name,
+    kind,
+    parent,
+    depth,
+    model: '',
+    place: ORIGIN,
+    unlike: null,
+    repeats: '',
+    channels: 0,
+    addresses: '',
+    attributes: [],
+    pins: [],
+    ...change,
+  };
+}
+
+function body(change: Partial<Body> = {}): Body {
+  return {
+    top: 'Base',
+    parts: [
+      part('Base', 'Geometry', '', 0),
+      part('Yoke', 'Axis', 'Base', 1, { channels: 1 }),
+      part('Lens', 'Beam', 'Yoke', 2, {
+        attributes: [
+          { name: 'LuminousFlux', label: 'Luminous flux', unit: 'lm', form: 'NUMBER', choices: [], value: '18000' },
+          { name: 'BeamType', label: 'Kind of beam', unit: '', form: 'CHOICE', choices: ['Wash', 'Spot'], value: 'Spot' },
+        ],
+      }),
+    ],
+    models: [],
+    cells: [],
+    sources: [],
+    source: '',
+    physical: { lowest: null, highest: null, legHeight: null, supplies: [], plugs: [] },
+    truncated: false,
+    ...change,
+  };
+}
+
+test('triangles are read as they are sent', () => {
+  const sent = new DataView(new ArrayBuffer(4 + 12 + 4 * 9 + 4 * 3));
+  [1, 0x112233, 9, 3].forEach((value, index) => sent.setInt32(4 * index, value, true));
+  [0, 0, 0, 1, 0, 0, 0, 1, 0].forEach((value, index) => sent.setFloat32(16 + 4 * index, value, true));
+  [0, 1, 2].forEach((value, index) => sent.setInt32(52 + 4 * index, value, true));
+
+  expect(readShape(sent.buffer)).toEqual([
+    { rgb: 0x112233, points: new Float32Array([0, 0, 0, 1, 0, 0, 0, 1, 0]), corners: new Uint32Array([0, 1, 2]) },
+  ]);
+});
+
+test('the copies of a prism widen the picture of a beam', () => {
+  const shine = { copies: [] as { x: number; y: number; hex: string | null }[] };
+  expect(spreadOf(shine as never)).toBe(1);
+  shine.copies = [{ x: 0.3, y: 0.4, hex: null }];
+  expect(spreadOf(shine as never)).toBe(1.5);
+});
+
+test('physical facts are read line by line', () => {
+  const typed = {
+    lowest: '-5',
+    highest: '40',
+    legs: '',
+    supplies: 'Power in; 470; 0,95; 100; 240; 50; 60',
+    plugs: 'DMX in; XLR5; 1; Male; 0',
+  };
+  expect(readPhysical(typed)).toEqual({
+    lowest: -5,
+    highest: 40,
+    legHeight: null,
+    supplies: [
+      { connector: 'Power in', watts: 470, powerFactor: 0.95, voltageLow: 100, voltageHigh: 240, frequencyLow: 50, frequencyHigh: 60 },
+    ],
+    plugs: [{ name: 'DMX in', type: 'XLR5', dmxBreak: 1, gender: 1, length: 0 }],
+  });
+  expect(readPhysical({ ...typed, lowest: 'cold' })).toBe("'cold' is no number.");
+  expect(readPhysical({ ...typed, supplies: 'Power in; much' })).toContain('is no line of power');
+  expect(readPhysical({ ...typed, plugs: 'DMX in; XLR5; 1; both; 0' })).toContain('is no connector');
+});
+
+test('a part is moved by what is typed, and nonsense is said at once', async () => {
+  const asked = showInEditor(<PartDetails body={body()} says={['Lens looks straight down.']} />, { part: 'Lens' });
+  const up = screen.getByLabelText('Up, m');
+  await userEvent.clear(up);
+  await userEvent.type(up, '-0,4{Enter}');
+  expect(asked.edits).toEqual([{ type: 'placePart', part: 'Lens', place: { ...ORIGIN, z: -0.4 } }]);
+
+  const turn = screen.getByLabelText('About z, °');
+  await userEvent.clear(turn);
+  await userEvent.type(turn, 'north{Enter}');
+  expect((await screen.findByRole('alert')).textContent).toContain('Type a number');
+  screen.getByText('Lens looks straight down.');
+});
+
+test('a field of a light is sent by the standard’s name', async () => {
+  const asked = showInEditor(<PartDetails body={body()} says={[]} />, { part: 'Lens' });
+  const flux = screen.getByLabelText('Luminous flux, lm');
+  await userEvent.clear(flux);
+  await userEvent.type(flux, '9000{Enter}');
+  expect(asked.edits).toEqual([{ type: 'setPartAttribute', part: 'Lens', attribute: 'LuminousFlux', value: '9000' }]);
+});
+
+test('without a part in hand it is said what points where', () => {
+  showInEditor(<PartDetails body={body()} says={['Lens looks straight down.']} />, { part: '' });
+  expect(screen.getByRole('list', { name: 'What points where' }).textContent).toContain('Lens looks straight down.');
+});
+
+test('a matrix that is no place is told', () => {
+  const skewed = body({ parts: [part('Base', 'Geometry', '', 0, { unlike: 'is mirrored' })] });
+  showInEditor(<PartDetails body={skewed} says={[]} />, { part: 'Base' });
+  screen.getByText(/The matrix of this part is mirrored/);
+});
+
+test('the tree is walked and folded by keys', async () => {
+  showInEditor(<PartTree body={body()} />, { part: 'Yoke' });
+  expect(screen.getByRole('treeitem', { name: /Yoke/ }).getAttribute('aria-selected')).toBe('true');
+  expect(screen.getByRole('treeitem', { name: /Yoke/ }).getAttribute('aria-expanded')).toBe('true');
+  screen.getByRole('treeitem', { name: /Yoke/ }).focus();
+  await userEvent.keyboard('{ArrowLeft}');
+  expect(screen.queryByRole('treeitem', { name: /Lens/ })).toBeNull();
+  await userEvent.keyboard('{ArrowRight}');
+  screen.getByRole('treeitem', { name: /Lens/ });
+});
+
+function Dial({ told }: { told: (to: Heading) => void }) {
+  const [value, setValue] = useState<Heading | null>(null);
+  return (
+    <Compass
+      label="Where it looks"
+      value={value}
+      expected="DOWN"
+      onChange={(to) => {
+        setValue(to);
+        told(to);
+      }}
+    />
+  );
+}
+
+test('the dot of the compass goes by click and by arrows', async () => {
+  const told = vi.fn();
+  render(<Dial told={told} />);
+  await userEvent.click(screen.getByRole('radio', { name: 'left' }));
+  expect(screen.getByRole('radio', { name: 'left' }).getAttribute('aria-checked')).toBe('true');
+  await userEvent.keyboard('{ArrowRight}');
+  expect(told).toHaveBeenLastCalledWith('DOWN');
+  expect(document.activeElement).toBe(screen.getByRole('radio', { name: 'down' }));
+});
+
+test('what a model costs is said, and a box is offered for a heavy one', async () => {
+  const file = {
+    path: 'models/gltf/head.glb',
+    detail: 'usual',
+    form: 'glb',
+    triangles: 184_000,
+    bytes: 9_000_000,
+    cost: '184,000 triangles: heavy for a rig of 60; the usual is under 5,000',
+    heavy: true,
+    size: '0.3 x 0.3 x 0.4 m',
+    trouble: '',
+    textures: [],
+  };
+  const model = {
+    name: 'Head',
+    length: 0.3,
+    width: 0.3,
+    height: 0.4,
+    primitive: 'Undefined',
+    file: 'head',
+    files: [file],
+    drawn: false,
+    shape: 's',
+  };
+  const asked = showInEditor(<ModelsPanel body={body({ models: [model] })} />);
+  screen.getByText(/heavy for a rig of 60/);
+  await userEvent.click(screen.getByRole('button', { name: 'Use a box of its size instead' }));
+  expect(asked.edits).toEqual([{ type: 'putModel', name: 'Head', length: 0.3, width: 0.3, height: 0.4, primitive: 'Cube', file: '' }]);
+});
+
+test('cells are laid, and numbered with their addresses only where asked', async () => {
+  const cells = [{ cell: 'Cell', numbers: [1, 2].map((number) => ({ name: `Cell ${number}`, number, address: 3 * number })) }];
+  const asked = showInEditor(<CellsPanel body={body({ cells })} />);
+  await userEvent.click(screen.getByRole('button', { name: 'Lay cells' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Number cells' }));
+  await userEvent.click(screen.getByLabelText('Addresses follow'));
+  await userEvent.click(screen.getByRole('button', { name: 'Number cells' }));
+  expect(asked.edits).toEqual([
+    { type: 'layCells', cell: 'Cell', layout: { form: 'ROW', columns: 1, pitch: 0.1, rowPitch: 0.1 } },
+    { type: 'orderCells', cell: 'Cell', order: 'ROWS', readdress: false },
+    { type: 'orderCells', cell: 'Cell', order: 'ROWS', readdress: true },
+  ]);
+});
