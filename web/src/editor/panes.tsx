@@ -3,7 +3,7 @@ import { useState, type ReactNode } from 'react';
 type Pane = 'outline' | 'map' | 'readout';
 const PANES: { pane: Pane; text: string }[] = [
   { pane: 'outline', text: 'Outline' },
-  { pane: 'map', text: 'Map, body' },
+  { pane: 'map', text: 'Map' },
   { pane: 'readout', text: 'Readout' },
 ];
 

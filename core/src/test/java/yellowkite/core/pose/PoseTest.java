@@ -130,6 +130,24 @@ class PoseTest {
         assertThat(pose.parts()).extracting(Pose.Stood::model).contains("Base", "Cell");
     }
 
+    /** Fifty levels of two references each would be more parts than there are atoms in the lamp. */
+    @Test
+    void referencesFiftyDeepAreShownAsFarAsAnybodyLooks() {
+        var deep = ProfileBuilder.profile("Testers", "Deep").attribute("Dimmer", "Dim", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity);
+        for (int i = 0; i < 50; i++) {
+            deep.body(part(Kind.Geometry, "Level " + i, ProfileBuilder.reference("Left " + i, "Level " + (i + 1), 1),
+                    ProfileBuilder.reference("Right " + i, "Level " + (i + 1), 2)));
+        }
+        var type = deep.body(part(Kind.Beam, "Level 50"))
+            .mode("Main", "Level 0", mode -> mode.channel("Dimmer", "Level 50", at(1), c -> c.function("Dimmer", 0, f -> f.physical(0, 1))))
+            .build();
+
+        var pose = Heads.pose(type, AT_FOUR, Map.of());
+
+        assertThat(pose.parts()).hasSize(yellowkite.core.body.BodyMap.MAX_PLACES);
+        assertThat(Heads.compiled(type).body().truncated()).isTrue();
+    }
+
     @Test
     void theDrawingOfAPoseShowsPartsAndBeams() {
         var flat = Flat.of(head, Heads.pose(head, AT_FOUR, Map.of("Dimmer", 255L)), yellowkite.core.shape.Primitives::of,
