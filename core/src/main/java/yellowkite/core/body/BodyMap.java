@@ -5,6 +5,8 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.joml.Matrix4d;
+import org.joml.Matrix4dc;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Mode;
@@ -60,6 +62,16 @@ public record BodyMap(List<Standing> parts, boolean truncated) {
             }
         }
         return NONE;
+    }
+
+    /** {@return where each part stands, no axis turned, in what the outermost stands in} */
+    public List<Matrix4dc> frames() {
+        var frames = new ArrayList<Matrix4dc>(parts.size());
+        for (var part : parts) {
+            var outer = part.outer() < 0 ? new Matrix4d() : new Matrix4d(frames.get(part.outer()));
+            frames.add(outer.mul(Frames.of(part.geometry().position())));
+        }
+        return frames;
     }
 
     /**

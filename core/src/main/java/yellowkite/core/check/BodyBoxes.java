@@ -3,10 +3,8 @@ package yellowkite.core.check;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import org.joml.Matrix4d;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.body.BodyMap;
-import yellowkite.core.body.Frames;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
@@ -28,18 +26,15 @@ record BodyBoxes(List<Part> parts, boolean known) {
             models.putIfAbsent(model.name(), box(model, media));
         }
         var body = BodyMap.of(type, mode);
-        var frames = new ArrayList<Matrix4d>();
+        var frames = body.frames();
         var boxes = new ArrayList<Part>();
         boolean known = true;
         for (int i = 0; i < body.parts().size(); i++) {
             var part = body.parts().get(i);
-            var outer = part.outer() < 0 ? new Matrix4d() : frames.get(part.outer());
-            var frame = new Matrix4d(outer).mul(Frames.of(part.geometry().position()));
-            frames.add(frame);
             var box = models.get(body.modelAt(i));
             known &= box != null || !models.containsKey(body.modelAt(i));
             if (box != null) {
-                boxes.add(new Part(part.called(), box.in(frame)));
+                boxes.add(new Part(part.called(), box.in(frames.get(i))));
             }
         }
         return new BodyBoxes(boxes, known);

@@ -1,11 +1,8 @@
 package yellowkite.core.check;
 
-import java.util.ArrayList;
 import java.util.stream.Stream;
-import org.joml.Matrix4d;
 import org.joml.Matrix4dc;
 import org.joml.Vector3d;
-import yellowkite.core.body.Frames;
 import yellowkite.core.profile.Geometry;
 
 /**
@@ -34,15 +31,15 @@ final class FrontElsewhere implements Rule.OfMode {
         if (pan.isEmpty() && tilt.isEmpty()) {
             return Stream.empty();
         }
-        var frames = new ArrayList<Matrix4dc>();
+        var parts = view.compiled().body().parts();
+        var frames = view.compiled().body().frames();
         var findings = Stream.<Finding>builder();
         boolean panTold = pan.isEmpty();
         boolean tiltTold = tilt.isEmpty();
         boolean lightTold = false;
-        for (var part : view.compiled().body().parts()) {
-            var outer = part.outer() < 0 ? new Matrix4d() : frames.get(part.outer());
-            var frame = new Matrix4d(outer).mul(Frames.of(part.geometry().position()));
-            frames.add(frame);
+        for (int i = 0; i < parts.size(); i++) {
+            var part = parts.get(i);
+            var frame = frames.get(i);
             var name = part.geometry().name();
             if (!panTold && name.equals(pan.get().geometry())) {
                 panTold = true;

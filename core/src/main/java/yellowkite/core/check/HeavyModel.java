@@ -1,11 +1,10 @@
 package yellowkite.core.check;
 
 import java.util.stream.Stream;
-import yellowkite.core.gdtf.Media;
-import yellowkite.core.profile.FixtureType;
+import yellowkite.core.shape.ModelFile;
 
-/** Models that a rig of dozens is slow with. */
-final class HeavyModel implements Rule.OfMedia {
+/** A model that a rig of dozens is slow with. */
+final class HeavyModel implements Rule.OfModelFile {
     @Override
     public String id() {
         return "heavy-model";
@@ -17,13 +16,7 @@ final class HeavyModel implements Rule.OfMedia {
     }
 
     @Override
-    public Stream<Finding> check(FixtureType type, Media media) {
-        return type.models()
-            .stream()
-            .flatMap(model -> media.shapesOf(model.file())
-                .entrySet()
-                .stream()
-                .filter(each -> each.getValue().isHeavy())
-                .map(each -> found(Finding.Place.ofModel(model.name()), "'" + each.getKey() + "' has " + each.getValue().cost() + ".")));
+    public Stream<String> says(String path, ModelFile file) {
+        return file.isHeavy() ? Stream.of("'" + path + "' has " + file.cost() + ".") : Stream.empty();
     }
 }

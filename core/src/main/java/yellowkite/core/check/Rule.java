@@ -17,6 +17,7 @@ import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Mode;
+import yellowkite.core.shape.ModelFile;
 
 /** A defect that is looked for. A rule says its id and severity, and answers every case it finds; nothing found is empty. */
 interface Rule {
@@ -42,6 +43,23 @@ interface Rule {
     /** A rule about the pictures and models that come with a fixture type. */
     interface OfMedia extends Rule {
         Stream<Finding> check(FixtureType type, Media media);
+    }
+
+    /** A rule about the files of models. */
+    interface OfModelFile extends OfMedia {
+        /** {@return what is to be said of one file of a model} @param path in the archive */
+        Stream<String> says(String path, ModelFile file);
+
+        @Override
+        default Stream<Finding> check(FixtureType type, Media media) {
+            return type.models()
+                .stream()
+                .flatMap(model -> media.shapesOf(model.file())
+                    .entrySet()
+                    .stream()
+                    .flatMap(each -> says(each.getKey(), each.getValue()))
+                    .map(says -> found(Finding.Place.ofModel(model.name()), says)));
+        }
     }
 
     /** A mode with what rules ask of it again and again. */

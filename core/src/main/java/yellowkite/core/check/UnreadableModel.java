@@ -1,11 +1,10 @@
 package yellowkite.core.check;
 
 import java.util.stream.Stream;
-import yellowkite.core.gdtf.Media;
-import yellowkite.core.profile.FixtureType;
+import yellowkite.core.shape.ModelFile;
 
 /** A model that cannot be shown; a box stands for it. */
-final class UnreadableModel implements Rule.OfMedia {
+final class UnreadableModel implements Rule.OfModelFile {
     @Override
     public String id() {
         return "unreadable-model";
@@ -17,14 +16,8 @@ final class UnreadableModel implements Rule.OfMedia {
     }
 
     @Override
-    public Stream<Finding> check(FixtureType type, Media media) {
-        return type.models()
-            .stream()
-            .flatMap(model -> media.shapesOf(model.file())
-                .entrySet()
-                .stream()
-                .filter(each -> !each.getValue().trouble().isEmpty())
-                .map(each -> found(Finding.Place.ofModel(model.name()),
-                        "'" + each.getKey() + "' cannot be shown, a box stands for it. " + each.getValue().trouble())));
+    public Stream<String> says(String path, ModelFile file) {
+        return file.trouble().isEmpty() ? Stream.empty()
+                : Stream.of("'" + path + "' cannot be shown, a box stands for it. " + file.trouble());
     }
 }

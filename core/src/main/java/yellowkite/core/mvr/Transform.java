@@ -4,6 +4,9 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import org.joml.Matrix4d;
+import org.joml.Matrix4dc;
+import yellowkite.core.body.Frames;
 import yellowkite.core.body.Place;
 
 /**
@@ -52,75 +55,47 @@ record Transform(double[] cells) {
         return Math.round(cell * 1e6) / 1e6 + 0.0;
     }
 
-    /** {@return this, seen from what {@code outer} stands in} */
-    Transform in(Transform outer) {
-        var seen = new double[CELLS];
+    private static Transform of(Matrix4dc frame) {
+        var cells = new double[CELLS];
         for (int row = 0; row < CELLS; row += 3) {
             for (int i = 0; i < 3; i++) {
-                seen[row + i] = cells[row] * outer.cells[i] + cells[row + 1] * outer.cells[3 + i] + cells[row + 2] * outer.cells[6 + i]
-                        + (row == 9 ? outer.cells[9 + i] : 0);
+                cells[row + i] = frame.get(row / 3, i); // a row here is a column there
             }
         }
-        return new Transform(seen);
+        return new Transform(cells);
+    }
+
+    private Matrix4d frame() {
+        var frame = new Matrix4d();
+        for (int row = 0; row < CELLS; row += 3) {
+            for (int i = 0; i < 3; i++) {
+                frame.set(row / 3, i, cells[row + i]);
+            }
+        }
+        return frame;
+    }
+
+    /** {@return this, seen from what {@code outer} stands in} */
+    Transform in(Transform outer) {
+        return of(outer.frame().mul(frame()));
     }
 
     /** {@return what undoes this; none if it is flat} */
     Optional<Transform> inverse() {
-        double[] m = cells;
-        double det = m[0] * (m[4] * m[8] - m[5] * m[7]) - m[1] * (m[3] * m[8] - m[5] * m[6]) + m[2] * (m[3] * m[7] - m[4] * m[6]);
-        if (Math.abs(det) < 1e-12) {
-            return Optional.empty();
-        }
-        var back = new double[CELLS];
-        back[0] = (m[4] * m[8] - m[5] * m[7]) / det;
-        back[1] = (m[2] * m[7] - m[1] * m[8]) / det;
-        back[2] = (m[1] * m[5] - m[2] * m[4]) / det;
-        back[3] = (m[5] * m[6] - m[3] * m[8]) / det;
-        back[4] = (m[0] * m[8] - m[2] * m[6]) / det;
-        back[5] = (m[2] * m[3] - m[0] * m[5]) / det;
-        back[6] = (m[3] * m[7] - m[4] * m[6]) / det;
-        back[7] = (m[1] * m[6] - m[0] * m[7]) / det;
-        back[8] = (m[0] * m[4] - m[1] * m[3]) / det;
-        for (int i = 0; i < 3; i++) {
-            back[9 + i] = -(m[9] * back[i] + m[10] * back[3 + i] + m[11] * back[6 + i]);
-        }
-        return Optional.of(new Transform(back));
+        var frame = frame();
+        return Math.abs(frame.determinant3x3()) < 1e-12 ? Optional.empty() : Optional.of(of(frame.invert()));
     }
 
     /** {@return the place in metres, turned about x, then y, then z} */
     Place place() {
-        double[] u = unit(0);
-        double[] v = unit(3);
-        double[] w = unit(6);
-        return new Place(cells[9] / MILLIMETRES, cells[10] / MILLIMETRES, cells[11] / MILLIMETRES, degrees(Math.atan2(v[2], w[2])),
-                degrees(Math.asin(Math.clamp(-u[2], -1, 1))), degrees(Math.atan2(u[1], u[0])));
+        var at = Frames.place(Frames.matrix(frame()));
+        return new Place(at.x() / MILLIMETRES, at.y() / MILLIMETRES, at.z() / MILLIMETRES, at.turnX(), at.turnY(), at.turnZ());
     }
 
     static Transform of(Place place) {
-        double a = Math.toRadians(place.turnX());
-        double b = Math.toRadians(place.turnY());
-        double c = Math.toRadians(place.turnZ());
-        double sa = Math.sin(a);
-        double ca = Math.cos(a);
-        double sb = Math.sin(b);
-        double cb = Math.cos(b);
-        double sc = Math.sin(c);
-        double cc = Math.cos(c);
-        return new Transform(new double[]{cb * cc, cb * sc, -sb, sa * sb * cc - ca * sc, sa * sb * sc + ca * cc, sa * cb,
-                ca * sb * cc + sa * sc, ca * sb * sc - sa * cc, ca * cb, place.x() * MILLIMETRES, place.y() * MILLIMETRES,
-                place.z() * MILLIMETRES});
-    }
-
-    private double[] unit(int row) {
-        double length = Math.sqrt(cells[row] * cells[row] + cells[row + 1] * cells[row + 1] + cells[row + 2] * cells[row + 2]);
-        return length == 0 ? new double[]{0, 0, 0}
-                : new double[]{cells[row] / length, cells[row + 1] / length, cells[row + 2] / length};
-    }
-
-    /** To a millionth, so that a half turn that was written with six digits is one. */
-    private static double degrees(double radians) {
-        double rounded = Math.round(Math.toDegrees(radians) * 1e4) / 1e4;
-        return rounded == 0 ? 0 : rounded;
+        return of(
+                Frames.of(new Place(place.x() * MILLIMETRES, place.y() * MILLIMETRES, place.z() * MILLIMETRES, place.turnX(), place.turnY(),
+                        place.turnZ())));
     }
 
     @Override

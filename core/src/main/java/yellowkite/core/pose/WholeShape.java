@@ -24,7 +24,7 @@ public final class WholeShape {
         Map<String, Shape> shapes = new HashMap<>();
         type.models().forEach(model -> shapes.computeIfAbsent(model.name(), name -> shapeOf.apply(model)));
         var body = BodyMap.of(type, mode);
-        var frames = new ArrayList<Matrix4d>();
+        var frames = body.frames();
         var pieces = new ArrayList<Shape.Piece>();
         for (int i = 0; i < body.parts().size() && i < MOST_PARTS; i++) {
             var part = body.parts().get(i);
@@ -33,7 +33,7 @@ public final class WholeShape {
             frames.add(frame);
             var shape = shapes.get(body.modelAt(i));
             if (shape != null) {
-                pieces.addAll(shape.in(frame).pieces());
+                pieces.addAll(shape.in(frames.get(i)).pieces());
             }
         }
         return new Shape(pieces);

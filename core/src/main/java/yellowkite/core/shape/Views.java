@@ -110,9 +110,10 @@ public final class Views {
         return (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]);
     }
 
-    /** A box on the sheet. */
-    private record Sheet(double left, double low, double right, double high) {
-        static Sheet around(List<Outline> outlines) {
+    /** A box on the sheet, in metres. */
+    public record Sheet(double left, double low, double right, double high) {
+        /** {@return the box around outlines; of no size around none} */
+        public static Sheet around(List<Outline> outlines) {
             double left = 0;
             double low = 0;
             double right = 0;

@@ -49,7 +49,8 @@ class PartAttributesTest {
         var again = GdtfDescription.read(written).type();
 
         assertThat(BodyTree.find(again, "It")).hasValue(whole);
-        PartAttributes.of(kind).forEach(each -> assertThat(new String(written, StandardCharsets.UTF_8)).contains(each.name() + "=\"" + sample(each) + "\""));
+        PartAttributes.of(kind)
+            .forEach(each -> assertThat(new String(written, StandardCharsets.UTF_8)).contains(each.name() + "=\"" + sample(each) + "\""));
         assertThat(GdtfDescription.read(written).write()).isEqualTo(written);
     }
 
@@ -64,7 +65,9 @@ class PartAttributesTest {
 
     @Test
     void numbersBelowNothingAreRefused() {
-        assertThatThrownBy(() -> PartAttributes.with(blank(Kind.Laser), "OutputStrength", "-3")).hasMessage("Output lies from 0 to 10000000, -3 is outside.");
-        assertThatThrownBy(() -> PartAttributes.with(blank(Kind.WiringObject), "PinCount", "2.5")).hasMessage("Pins is a whole number, not '2.5'.");
+        assertThatThrownBy(() -> PartAttributes.with(blank(Kind.Laser), "OutputStrength", "-3"))
+            .hasMessage("Output lies from 0 to 10000000, -3 is outside.");
+        assertThatThrownBy(() -> PartAttributes.with(blank(Kind.WiringObject), "PinCount", "2.5"))
+            .hasMessage("Pins is a whole number, not '2.5'.");
     }
 }

@@ -133,7 +133,8 @@ class PoseTest {
     /** Fifty levels of two references each would be more parts than there are atoms in the lamp. */
     @Test
     void referencesFiftyDeepAreShownAsFarAsAnybodyLooks() {
-        var deep = ProfileBuilder.profile("Testers", "Deep").attribute("Dimmer", "Dim", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity);
+        var deep = ProfileBuilder.profile("Testers", "Deep")
+            .attribute("Dimmer", "Dim", "Dimmer.Dimmer", "", PhysicalUnit.LuminousIntensity);
         for (int i = 0; i < 50; i++) {
             deep.body(part(Kind.Geometry, "Level " + i, ProfileBuilder.reference("Left " + i, "Level " + (i + 1), 1),
                     ProfileBuilder.reference("Right " + i, "Level " + (i + 1), 2)));
