@@ -175,12 +175,12 @@ const Block = memo(function Block({
         <span className={`overflow-clip text-[11px] font-semibold whitespace-nowrap ${wide > 90 ? 'px-1' : 'text-center'}`}>
           {unit.id}
           {part !== null && <span className="font-normal text-muted"> b{part}</span>}
-          {wide > 90 && kind && (
-            <span aria-hidden className="mx-1 align-middle">
-              <KindDrawing kind={kind} height={14} />
-            </span>
-          )}
           {wide > 90 && <span className="ml-1 font-normal">{unit.name}</span>}
+        </span>
+      )}
+      {wide > 20 && scale < TAIL_FROM && kind && (
+        <span aria-hidden className="grid place-items-center">
+          <KindDrawing kind={kind} height={15} />
         </span>
       )}
       {scale >= TAIL_FROM && part === null && kind && kind.tail.length > 0 && (

@@ -6,12 +6,7 @@ import { TextField } from '#/ui/text-field';
 import { PART_KINDS, type PartKind } from './part-kinds';
 
 const ORIGIN = { x: 0, y: 0, z: 0, turnX: 0, turnY: 0, turnZ: 0 };
-const ACCESSORIES = [
-  { value: 'STAND', text: 'Stand, 4.5 kg' },
-  { value: 'RAIN_HOOD', text: 'Rain hood, 1.8 kg' },
-  { value: 'SNOOT', text: 'Snoot, 0.6 kg' },
-] as const;
-type Accessory = (typeof ACCESSORIES)[number]['value'];
+type Accessory = Body['accessories'][number]['accessory'];
 type What = 'part' | 'reference' | 'accessory';
 
 /** A new part, one more place of a repeated one, or something that is put onto the fixture. */
@@ -80,7 +75,12 @@ export function AddPart({
         />
       )}
       {what === 'accessory' && (
-        <Choice label="Accessory" value={accessory} options={[...ACCESSORIES]} onChoose={(to) => setAccessory(to as Accessory)} />
+        <Choice
+          label="Accessory"
+          value={accessory}
+          options={body.accessories.map((each) => ({ value: each.accessory, text: each.says }))}
+          onChoose={(to) => setAccessory(to as Accessory)}
+        />
       )}
       {what !== 'accessory' && <TextField label="Name" value={name} onChange={setName} placeholder="found if empty" maxLength={120} />}
       <Choice

@@ -9,7 +9,6 @@ import { Compass } from './compass';
 import { ModelsPanel } from './models-panel';
 import { PartDetails } from './part-details';
 import { PartTree } from './part-tree';
-import { readPhysical } from './physical-facts';
 import { readShape } from './scene/shape';
 import { spreadOf } from './scene/beam-picture';
 
@@ -28,7 +27,7 @@ function part(name: string, kind: string, parent: string, depth: number, change:
     channels: 0,
     addresses: '',
     attributes: [],
-    pins: [],
+    pins: '',
     ...change,
   };
 }
@@ -50,7 +49,9 @@ function body(change: Partial<Body> = {}): Body {
     cells: [],
     sources: [],
     source: '',
-    physical: { lowest: null, highest: null, legHeight: null, supplies: [], plugs: [] },
+    templates: [],
+    accessories: [],
+    physical: { lowest: '', highest: '', legs: '', supplies: '', plugs: '' },
     truncated: false,
     ...change,
   };
@@ -72,28 +73,6 @@ test('the copies of a prism widen the picture of a beam', () => {
   expect(spreadOf(shine as never)).toBe(1);
   shine.copies = [{ x: 0.3, y: 0.4, hex: null }];
   expect(spreadOf(shine as never)).toBe(1.5);
-});
-
-test('physical facts are read line by line', () => {
-  const typed = {
-    lowest: '-5',
-    highest: '40',
-    legs: '',
-    supplies: 'Power in; 470; 0,95; 100; 240; 50; 60',
-    plugs: 'DMX in; XLR5; 1; Male; 0',
-  };
-  expect(readPhysical(typed)).toEqual({
-    lowest: -5,
-    highest: 40,
-    legHeight: null,
-    supplies: [
-      { connector: 'Power in', watts: 470, powerFactor: 0.95, voltageLow: 100, voltageHigh: 240, frequencyLow: 50, frequencyHigh: 60 },
-    ],
-    plugs: [{ name: 'DMX in', type: 'XLR5', dmxBreak: 1, gender: 1, length: 0 }],
-  });
-  expect(readPhysical({ ...typed, lowest: 'cold' })).toBe("'cold' is no number.");
-  expect(readPhysical({ ...typed, supplies: 'Power in; much' })).toContain('is no line of power');
-  expect(readPhysical({ ...typed, plugs: 'DMX in; XLR5; 1; both; 0' })).toContain('is no connector');
 });
 
 test('a part is moved by what is typed, and nonsense is said at once', async () => {
@@ -191,8 +170,8 @@ test('what a model costs is said, and a box is offered for a heavy one', async (
   };
   const asked = showInEditor(<ModelsPanel body={body({ models: [model] })} />);
   screen.getByText(/heavy for a rig of 60/);
-  await userEvent.click(screen.getByRole('button', { name: 'Use a box of its size instead' }));
-  expect(asked.edits).toEqual([{ type: 'putModel', name: 'Head', length: 0.3, width: 0.3, height: 0.4, primitive: 'Cube', file: '' }]);
+  await userEvent.click(screen.getByRole('button', { name: /^Use its boxes instead/ }));
+  expect(asked.brought).toEqual([{ kind: 'standIn', model: 'Head' }]);
 });
 
 test('cells are laid, and numbered with their addresses only where asked', async () => {

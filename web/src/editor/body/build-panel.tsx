@@ -6,18 +6,12 @@ import { Choice } from '#/ui/choice';
 import { PanelButton } from '#/ui/panel-button';
 import { NumberField } from '#/ui/number-field';
 
-type Template = Extract<Edit, { type: 'layBody' }>['template'];
-const TEMPLATES: { value: Template; text: string; celled: boolean; size: [string, string, string] }[] = [
-  { value: 'STATIC', text: 'Static fixture', celled: false, size: ['0.3', '0.3', '0.4'] },
-  { value: 'MOVING_HEAD', text: 'Moving head with yoke', celled: false, size: ['0.4', '0.35', '0.65'] },
-  { value: 'MIRROR_SCANNER', text: 'Mirror scanner', celled: false, size: ['0.3', '0.7', '0.25'] },
-  { value: 'BATTEN', text: 'Batten of cells', celled: true, size: ['1', '0.1', '0.15'] },
-  { value: 'PANEL', text: 'Panel of cells', celled: true, size: ['0.5', '0.5', '0.1'] },
-  { value: 'RING', text: 'Ring of cells', celled: true, size: ['0.5', '0.5', '0.1'] },
-  { value: 'STRIP_LIGHT', text: 'Strip light', celled: false, size: ['1', '0.1', '0.12'] },
-  { value: 'BLINDER', text: 'Blinder', celled: true, size: ['0.5', '0.5', '0.2'] },
-  { value: 'MACHINE', text: 'Machine without light', celled: false, size: ['0.5', '0.35', '0.3'] },
-];
+type Template = Body['templates'][number];
+type Size = [string, string, string];
+
+function sizeOf(template: Template | undefined): Size {
+  return template ? [String(template.length), String(template.width), String(template.height)] : ['', '', ''];
+}
 
 /** Builds the body of the mode after a template, to a typed size; what is there keeps its name and its channels. */
 export function BuildPanel({ body }: { body: Body }) {
@@ -30,14 +24,15 @@ export function BuildPanel({ body }: { body: Body }) {
 
 function Build({ body, close }: { body: Body; close: () => void }) {
   const first = body.cells.length > 0 ? 'BATTEN' : body.parts.some((each) => each.kind === 'Axis') ? 'MOVING_HEAD' : 'STATIC';
-  const [template, setTemplate] = useState<Template>(first);
-  const chosen = TEMPLATES.find((each) => each.value === template);
-  const [size, setSize] = useState<[string, string, string]>(TEMPLATES.find((each) => each.value === first)?.size ?? ['', '', '']);
+  const [template, setTemplate] = useState<Template['template']>(first);
+  const find = (wanted: string) => body.templates.find((each) => each.template === wanted);
+  const chosen = find(template);
+  const [size, setSize] = useState<Size>(sizeOf(find(first)));
   const [cells, setCells] = useState(String(body.cells[0]?.numbers.length ?? 10));
   const [columns, setColumns] = useState('5');
   const [spacing, setSpacing] = useState('1');
   const celled = chosen?.celled ?? false;
-  const grid = template === 'PANEL' || template === 'BLINDER';
+  const grid = chosen?.columns ?? false;
 
   function toEdit(): Edit | string {
     const [length, width, height] = size.map((each) => Number(each.replace(',', '.')));
@@ -50,21 +45,17 @@ function Build({ body, close }: { body: Body; close: () => void }) {
     return { type: 'layBody', template, body: body.top, ...numbers, cells: count, columns: across, spacing: step };
   }
   const measure = (index: 0 | 1 | 2, label: string) => (
-    <NumberField
-      label={label}
-      value={size[index]}
-      onChange={(to) => setSize(size.map((each, i) => (i === index ? to : each)) as typeof size)}
-    />
+    <NumberField label={label} value={size[index]} onChange={(to) => setSize(size.map((each, i) => (i === index ? to : each)) as Size)} />
   );
   return (
     <PanelForm submit="Build" toEdit={toEdit} close={close}>
       <Choice
         label="Template"
         value={template}
-        options={TEMPLATES}
+        options={body.templates.map((each) => ({ value: each.template, text: each.called }))}
         onChoose={(to) => {
-          setTemplate(to as Template);
-          setSize(TEMPLATES.find((each) => each.value === to)?.size ?? size);
+          setTemplate(to as Template['template']);
+          setSize(sizeOf(find(to)));
         }}
       />
       <div className="flex gap-2">

@@ -1,7 +1,7 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api } from '#/api/client';
-import type { Edit, ForwardAnswer, Heading } from '#/api/types';
+import type { ForwardAnswer, Heading } from '#/api/types';
 import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 import { Button } from '#/ui/button';
 import { Refusal } from '#/ui/refusal';
@@ -9,7 +9,7 @@ import { Compass } from './compass';
 import { UnitsThatDiffer } from './units-that-differ';
 
 /** Which way is forward: what the profile says, and a small test of the real fixture that tells what is wrong. */
-export function ForwardPanel() {
+export function ForwardPanel({ mounted }: { mounted: string }) {
   const { draft } = useEditor();
   const mode = draft.map?.id;
   const { data, error } = useQuery({
@@ -44,6 +44,7 @@ export function ForwardPanel() {
               </p>
             ),
         )}
+        <p className="text-muted">{`In the picture it is ${mounted.toLowerCase()}: that, and the camera, turn the picture alone.`}</p>
         <p className="text-muted">Green arrow: the front. Yellow: where an axis stands now. The plus is where rising degrees turn to.</p>
         <UnitsThatDiffer profileId={draft.profileId} />
       </section>
@@ -110,26 +111,17 @@ function Explained({ answered }: { answered: ForwardAnswer }) {
       </p>
     );
   }
-  const mend = async (edits: Edit[]) => {
-    const [first] = edits;
-    if (first)
-      setRefusal(
-        await edit(
-          edits.length === 1 ? first : { type: 'several', edits: edits.flatMap((each) => (each.type === 'several' ? each.edits : [each])) },
-        ),
-      );
-  };
   return (
     <div role="status" className="flex flex-col gap-2">
-      {answered.explanations.slice(0, 4).map((cures, index) => (
+      {answered.explanations.slice(0, 4).map((explanation, index) => (
         <div key={index} className="flex flex-col gap-1 rounded-md border border-line bg-panel p-2">
           {index > 0 && <span className="text-xs text-muted">or, which looks the same in this test</span>}
-          {cures.map((cure) => (
+          {explanation.wrong.map((cure) => (
             <p key={cure.says}>
               <strong>{cure.says}</strong> {cure.changes}
             </p>
           ))}
-          <Button className="self-start" onClick={() => void mend(cures.map((each) => each.edit))}>
+          <Button className="self-start" onClick={() => void edit(explanation.edit).then(setRefusal)}>
             Change the profile
           </Button>
         </div>

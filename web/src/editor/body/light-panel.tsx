@@ -52,22 +52,21 @@ function Source({ body }: { body: Body }) {
 }
 
 function Thrown({ body, pose }: { body: Body; pose: Pose | undefined }) {
-  const { part } = useEditor();
+  const { draft, part } = useEditor();
   const beams = body.parts.filter((each) => each.kind === 'Beam');
   const beam = beams.find((each) => each.name === part) ?? beams[0];
   const [distance, setDistance] = useState('10');
-  const figure = (name: string, standard: number) => Number(beam?.attributes.find((each) => each.name === name)?.value || standard);
-  const asked = {
-    distance: Number(distance.replace(',', '.')),
-    beamAngle: figure('BeamAngle', 25),
-    fieldAngle: figure('FieldAngle', 25),
-    radius: figure('BeamRadius', 0.05),
-    lumens: figure('LuminousFlux', 10_000),
-  };
-  const isNumber = distance.trim() !== '' && Number.isFinite(asked.distance);
+  const metres = Number(distance.replace(',', '.'));
+  const isNumber = distance.trim() !== '' && Number.isFinite(metres);
   const { data, error } = useQuery({
-    queryKey: ['throw', asked],
-    queryFn: ({ signal }) => answer(api.GET('/api/throw', { params: { query: asked }, signal })),
+    queryKey: ['draft', draft.id, draft.version, 'throw', beam?.name, metres],
+    queryFn: ({ signal }) =>
+      answer(
+        api.GET('/api/drafts/{draftId}/throw', {
+          params: { path: { draftId: draft.id }, query: { part: beam?.name ?? '', distance: metres } },
+          signal,
+        }),
+      ),
     enabled: isNumber && beam !== undefined,
   });
   if (!beam) return <p className="text-sm text-muted">The body has no part that gives light.</p>;
@@ -79,7 +78,7 @@ function Thrown({ body, pose }: { body: Body; pose: Pose | undefined }) {
         <NumberField label="Distance, m" value={distance} onChange={setDistance} />
         {isNumber && data && (
           <p className="font-mono">
-            {`beam ${data.beamWidth.toFixed(2)} m (${asked.beamAngle}°), field ${data.fieldWidth.toFixed(2)} m (${asked.fieldAngle}°), ${Math.round(data.lux).toLocaleString()} lx`}
+            {`beam ${data.beamWidth.toFixed(2)} m (${data.beamAngle}°), field ${data.fieldWidth.toFixed(2)} m (${data.fieldAngle}°), ${Math.round(data.lux).toLocaleString()} lx`}
           </p>
         )}
       </div>

@@ -35,16 +35,7 @@ export function ModelsPanel({ body }: { body: Body }) {
   const { edit, bring } = useEditorActions();
   const [refusal, setRefusal] = useState<string | null>(null);
   const send = async (next: Edit) => setRefusal(await edit(next));
-  async function drop(file: File) {
-    const name = freeName(
-      body.models,
-      file.name
-        .replace(/\.[^.]*$/, '')
-        .replace(/\./g, ' ')
-        .slice(0, 60) || 'Model',
-    );
-    setRefusal(await bring({ kind: 'model', model: name, detail: 'USUAL', file }));
-  }
+  const drop = (file: File) => bring({ kind: 'model', model: '', detail: 'USUAL', file }).then(setRefusal);
   return (
     <div
       className="flex flex-col gap-2"
@@ -165,9 +156,9 @@ function Model({
               <button
                 type="button"
                 className="text-text underline underline-offset-2"
-                onClick={() => void send(put({ file: '', primitive: 'Cube' }))}
+                onClick={() => void bring({ kind: 'standIn', model: model.name }).then(setRefusal)}
               >
-                Use a box of its size instead
+                Use its boxes instead; this one stays as high detail
               </button>
             </>
           )}

@@ -1,49 +1,35 @@
 import { useState } from 'react';
+import { answer, api } from '#/api/client';
+import { Problem } from '#/api/problem';
 import type { Body } from '#/api/types';
 import { Facts } from '#/editor/outline/facts';
 import { useEditorActions } from '#/editor/kit/editor-context';
 import { Button } from '#/ui/button';
 import { NumberField } from '#/ui/number-field';
 import { Refusal } from '#/ui/refusal';
-import { GENDERS, readPhysical, SUPPLY } from './physical-facts';
 
 /** Where the fixture may work, what each connector draws, and what the connectors are like. Kept as text until it is saved. */
 export function PhysicalPanel({ body }: { body: Body }) {
   const { edit } = useEditorActions();
-  const was = body.physical;
-  const [lowest, setLowest] = useState(was.lowest === null ? '' : String(was.lowest));
-  const [highest, setHighest] = useState(was.highest === null ? '' : String(was.highest));
-  const [legs, setLegs] = useState(was.legHeight === null ? '' : String(was.legHeight));
-  const [supplies, setSupplies] = useState(
-    was.supplies.map((each) => [each.connector, ...SUPPLY.map((key) => String(each[key]))].join('; ')).join('\n'),
-  );
-  const [plugs, setPlugs] = useState(
-    was.plugs
-      .map((each) =>
-        [
-          each.name,
-          each.type,
-          String(each.dmxBreak),
-          GENDERS.find(([value]) => value === each.gender)?.[1] ?? '',
-          String(each.length),
-        ].join('; '),
-      )
-      .join('\n'),
-  );
+  const [typed, setTyped] = useState(body.physical);
   const [refusal, setRefusal] = useState<string | null>(null);
+  const set = (key: keyof typeof typed) => (to: string) => setTyped({ ...typed, [key]: to });
 
   async function save() {
-    const read = readPhysical({ lowest, highest, legs, supplies, plugs });
-    setRefusal(typeof read === 'string' ? read : await edit({ type: 'setPhysical', facts: read }));
+    try {
+      setRefusal(await edit(await answer(api.POST('/api/written-physical', { body: { typed } }))));
+    } catch (refused) {
+      setRefusal(refused instanceof Problem ? refused.message : 'The facts could not be read; try again.');
+    }
   }
-  const area = (label: string, value: string, set: (to: string) => void, placeholder: string) => (
+  const area = (label: string, value: string, onChange: (to: string) => void, placeholder: string) => (
     <label className="flex flex-col gap-1 text-xs text-muted">
       {label}
       <textarea
         rows={3}
         value={value}
         placeholder={placeholder}
-        onChange={(event) => set(event.currentTarget.value)}
+        onChange={(event) => onChange(event.currentTarget.value)}
         className="rounded-md border border-edge bg-trough p-2 font-mono text-sm text-text"
       />
     </label>
@@ -57,9 +43,9 @@ export function PhysicalPanel({ body }: { body: Body }) {
       }}
     >
       <div className="flex flex-wrap items-end gap-3">
-        <NumberField label="Works from, °C" value={lowest} onChange={setLowest} />
-        <NumberField label="to, °C" value={highest} onChange={setHighest} />
-        <NumberField label="Legs, m" value={legs} onChange={setLegs} />
+        <NumberField label="Works from, °C" value={typed.lowest} onChange={set('lowest')} />
+        <NumberField label="to, °C" value={typed.highest} onChange={set('highest')} />
+        <NumberField label="Legs, m" value={typed.legs} onChange={set('legs')} />
         <span className="flex-1" />
         <Facts />
         <Button type="submit">Save</Button>
@@ -68,14 +54,14 @@ export function PhysicalPanel({ body }: { body: Body }) {
       <div className="grid grid-cols-2 gap-3 max-[900px]:grid-cols-1">
         {area(
           'Power, one connector a line: name; W; power factor; V from; V to; Hz from; Hz to',
-          supplies,
-          setSupplies,
+          typed.supplies,
+          set('supplies'),
           'Power in; 470; 0.95; 100; 240; 50; 60',
         )}
         {area(
           'Connectors, one a line: name; type; DMX break; female, universal or male; cable m',
-          plugs,
-          setPlugs,
+          typed.plugs,
+          set('plugs'),
           'DMX in; XLR5; 1; male; 0',
         )}
       </div>

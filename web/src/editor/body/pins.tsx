@@ -1,27 +1,23 @@
-import type { BodyPart, Edit } from '#/api/types';
+import { answer, api } from '#/api/client';
+import { Problem } from '#/api/problem';
+import type { BodyPart } from '#/api/types';
 import { EditField } from '#/editor/kit/edit-field';
 
-const LINE = /^(\d+)\s*(?:->|to|:)\s*(.+?)\s+(\d+)$/;
-
-/** Which pin of a connector leads to which pin of another one: "1 -> DMX out 1", separated by commas. */
+/** Which pin of a connector leads to which pin of another one. */
 export function Pins({ part }: { part: BodyPart }) {
-  const written = part.pins.map((each) => `${each.from} -> ${each.connector} ${each.to}`).join(', ');
-  function toEdit(text: string): Edit | string {
-    const pins = [];
-    for (const line of text.split(',').map((each) => each.trim())) {
-      if (line === '') continue;
-      const found = LINE.exec(line);
-      if (!found) return `'${line}' is no pin. Write its number, where it leads and the pin there: 1 -> DMX out 1.`;
-      pins.push({ from: Number(found[1]), connector: found[2] ?? '', to: Number(found[3]) });
+  async function toEdit(text: string) {
+    try {
+      return await answer(api.POST('/api/written-pins', { body: { part: part.name, text } }));
+    } catch (refused) {
+      return refused instanceof Problem ? refused.message : 'The pins could not be read; try again.';
     }
-    return { type: 'setPins', part: part.name, pins };
   }
   return (
     <EditField
       label="Pins, separated by commas"
       showLabel
       mono
-      value={written}
+      value={part.pins}
       placeholder="1 -> DMX out 1, 2 -> DMX out 2"
       toEdit={toEdit}
     />

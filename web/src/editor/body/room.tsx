@@ -1,11 +1,17 @@
-import { useQueries } from '@tanstack/react-query';
+import { useQueries, type UseQueryResult } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { Body, Draft, Place, Pose } from '#/api/types';
 import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 import { tell } from '#/ui/toast';
 import { shapeQuery } from './body-query';
 import SceneView from './scene/scene';
+import type { Piece } from './scene/shape';
 import type { Handle } from './scene/stage';
+
+/** The same function each time, so that what it makes stays the same while no shape comes. */
+function piecesOf(results: UseQueryResult<Piece[]>[]) {
+  return results.map((each) => each.data);
+}
 
 /** The room with the shapes that its fixture needs; loaded when it is opened, with all that draws it. */
 export default function Room({
@@ -30,12 +36,12 @@ export default function Room({
   const used = body.models.filter((model) => pose.parts.some((each) => each.model === model.name));
   const shapes = useQueries({
     queries: used.map((model) => shapeQuery(draft, model)),
-    combine: (results) => ({ pieces: results.map((each) => each.data), waiting: results.some((each) => each.isPending) }),
+    combine: piecesOf,
   });
   const shown = useMemo(
     () => ({
       pose,
-      shapes: new Map(used.map((model, index) => [model.name, shapes.pieces[index] ?? []])),
+      shapes: new Map(used.map((model, index) => [model.name, shapes[index] ?? []])),
       places: new Map(body.parts.map((each) => [each.name, each.place])),
       picked: part ?? '',
       handle,

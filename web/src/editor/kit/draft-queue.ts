@@ -10,8 +10,12 @@ export type Brought =
   | { kind: 'gobo'; wheel: number; slot: number; gobo: string }
   | { kind: 'wheel'; profileId: string; revision: number; wheel: string; over: number | null };
 
-/** A file that gives a model its shape, at a level of detail. */
-export type ModelBrought = { kind: 'model'; model: string; detail: ModelDetail; file: File };
+/**
+ * A file that gives a model its shape at a level of detail, a new model where it has no name yet; boxes that stand for a heavy one; flat drawings
+ * of all of them.
+ */
+export type ModelChange =
+  { kind: 'model'; model: string; detail: ModelDetail; file: File } | { kind: 'standIn'; model: string } | { kind: 'drawings' };
 
 export type Publishing = { summary: string; despite: string; firmware: string; restsOn: RestsOn; fromWhom: string };
 
@@ -22,8 +26,7 @@ export type Change =
   | { kind: 'redo' }
   | { kind: 'point'; done: number }
   | { kind: 'picture'; file: File }
-  | ModelBrought
-  | { kind: 'drawings' }
+  | ModelChange
   | { kind: 'publish'; publishing: Publishing }
   | { kind: 'discard' }
   | Brought;
@@ -109,6 +112,10 @@ async function sent({ id, draftId, mode, change }: Asked, version: number): Prom
         await answer(api.POST('/api/drafts/{draftId}/model-file', { params: { path, query }, headers, ...withFile(change.file) })),
       );
     }
+    case 'standIn':
+      return drafted(
+        await answer(api.POST('/api/drafts/{draftId}/model-stand-in', { params, headers, body: { version, model: change.model } })),
+      );
     case 'drawings':
       return drafted(await answer(api.POST('/api/drafts/{draftId}/drawings', { params, headers, body: { version } })));
     case 'gobo': {

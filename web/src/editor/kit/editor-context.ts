@@ -1,7 +1,7 @@
 import { createContext, use } from 'react';
 import type { Draft, Edit } from '#/api/types';
 import type { AttributePlace } from '#/parts/attribute/attribute-picker';
-import type { Brought, ModelBrought, Publishing } from './draft-queue';
+import type { Brought, ModelChange, Publishing } from './draft-queue';
 
 /** What the parts of the editor share: the draft, what is chosen, where the probe stands, and the way to change things. */
 export type Editor = {
@@ -29,8 +29,8 @@ export type EditorActions = {
   setProbe: (channel: number, raw: number) => void;
   /** Sends an edit; ends with the sentence that refuses it, or null. */
   edit: (edit: Edit) => Promise<string | null>;
-  /** Brings in a gobo, a wheel or a model, or draws the models flat; ends with the sentence that refuses it, or null. */
-  bring: (what: Brought | ModelBrought | { kind: 'drawings' }) => Promise<string | null>;
+  /** Brings in a gobo, a wheel or a model, boxes for one, or flat drawings of all; ends with the sentence that refuses it, or null. */
+  bring: (what: Brought | ModelChange) => Promise<string | null>;
   /** Publishes the draft once everything before it is done; ends with what refuses it, and the field that it is about, or null. */
   publish: (publishing: Publishing) => Promise<Refused | null>;
   /** Discards the draft; ends with the sentence that refuses it, or null. */

@@ -5,11 +5,13 @@ import { MemoryRouter, useLocation } from 'react-router';
 import { makeQueryClient } from '#/api/query-client';
 import type { Draft, Edit } from '#/api/types';
 import { EditorActionsContext, EditorContext, type Editor, type EditorActions } from '#/editor/kit/editor-context';
+import type { Brought, ModelChange } from '#/editor/kit/draft-queue';
 import { draft } from '#/test/drafts';
 
 /** What was asked of the editor while the test went on, in order. */
 export type Asked = {
   edits: Edit[];
+  brought: (Brought | ModelChange)[];
   /** What refuses every edit; null while none does. */
   refusal: string | null;
   probe: Record<string, number>;
@@ -21,7 +23,7 @@ export type Asked = {
 /** Shows something as the editor would, in a house that takes every edit. */
 export function showInEditor(what: ReactNode, change: Partial<Editor> & { draft?: Draft } = {}): Asked {
   let address = '';
-  const asked: Asked = { edits: [], refusal: null, probe: {}, selection: [], address: () => address };
+  const asked: Asked = { edits: [], brought: [], refusal: null, probe: {}, selection: [], address: () => address };
   const actions = {
     edit: (edit: Edit) => {
       asked.edits.push(edit);
@@ -32,7 +34,10 @@ export function showInEditor(what: ReactNode, change: Partial<Editor> & { draft?
     choose: () => undefined,
     showMode: () => undefined,
     showBody: () => undefined,
-    bring: () => Promise.resolve(asked.refusal),
+    bring: (what: Brought | ModelChange) => {
+      asked.brought.push(what);
+      return Promise.resolve(asked.refusal);
+    },
   } as unknown as EditorActions;
   function Address() {
     const { pathname } = useLocation();

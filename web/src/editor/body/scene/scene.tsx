@@ -45,7 +45,6 @@ export default function SceneView({
       stage.current = makeStage(canvas.current, {
         onPick: (part) => events.current.onPick(part),
         onPlaced: (part, place) => events.current.onPlaced(part, place),
-        onBeam: () => undefined,
       });
       stage.current.show(latest.current);
     } catch {

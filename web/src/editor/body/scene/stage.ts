@@ -1,18 +1,14 @@
 import {
   AmbientLight,
-  ArrowHelper,
   AxesHelper,
   BufferAttribute,
   BufferGeometry,
-  CanvasTexture,
   Color,
   DirectionalLight,
   DoubleSide,
   Euler,
   GridHelper,
   Group,
-  Line,
-  LineBasicMaterial,
   MathUtils,
   Matrix4,
   Mesh,
@@ -23,17 +19,16 @@ import {
   PlaneGeometry,
   Raycaster,
   Scene,
-  Sprite,
-  SpriteMaterial,
   Vector2,
   Vector3,
   WebGLRenderer,
-  type Material,
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import { TransformControls } from 'three/examples/jsm/controls/TransformControls.js';
 import type { Place, Pose } from '#/api/types';
 import { beamOf } from './beam';
+import { empty } from './empty';
+import { signsOf, turnOf } from './signs';
 import type { Piece } from './shape';
 
 export type CameraView = 'front' | 'side' | 'above' | 'seats' | 'beam';
@@ -58,7 +53,7 @@ export type Stage = {
   end: () => void;
 };
 
-export type StageEvents = { onPick: (part: string) => void; onPlaced: (part: string, place: Place) => void; onBeam: () => void };
+export type StageEvents = { onPick: (part: string) => void; onPlaced: (part: string, place: Place) => void };
 
 /** Light is seen in the dark, in a bright page as well. */
 const GROUND = 0x0c1013;
@@ -72,8 +67,6 @@ const NEAR_METRES = 2.2;
 /** Where the camera begins, from the fixture: a little to the left, in front, so near that its parts are told apart. */
 const BEGIN = new Vector3(-1.1, -2.2, 0.35);
 const BELOW_METRES = 0.55;
-/** More numbers than this only cover each other. */
-const MOST_NUMBERS = 200;
 
 /** A room with a fixture in it, drawn into a canvas. Draws only when something changed. */
 export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage {
@@ -90,7 +83,7 @@ export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage
   drag.setRotationSnap(MathUtils.degToRad(SNAP_DEGREES));
   drag.setSize(0.8);
   drag.setSpace('local');
-  const room = makeRoom();
+  const room = new Group();
   const fixture = new Group();
   scene.add(new AmbientLight(0xffffff, 2.2), sun(), room, fixture, drag.getHelper());
   let shown: Shown | null = null;
@@ -107,10 +100,20 @@ export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage
   }
   orbit.addEventListener('change', drawSoon);
   drag.addEventListener('change', drawSoon);
+  drag.addEventListener('objectChange', follow);
   drag.addEventListener('dragging-changed', (event) => {
     orbit.enabled = event.value !== true;
     if (event.value !== true) placed();
   });
+
+  /** The part goes where its handle is; what stands in it follows when the place is taken. */
+  function follow() {
+    const grip = drag.object;
+    const picked = standing.find((each) => each.userData.part === shown?.picked);
+    if (!grip?.parent || !picked) return;
+    grip.updateMatrix();
+    picked.matrix.copy(grip.parent.matrix).multiply(grip.matrix);
+  }
 
   /** The part was dragged: what it was turned by is taken out again before its place is told. */
   function placed() {
@@ -176,7 +179,7 @@ export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage
     const picked = standing.find((each) => each.userData.part === next.picked);
     if (picked) picked.add(new AxesHelper(0.25));
     handle(next, picked);
-    if (next.signs) signs(next.pose);
+    if (next.signs) fixture.add(...signsOf(next.pose));
     next.pose.shines.forEach((shine, index) => {
       const beam = beamOf(shine, next.pose, index, drawSoon);
       if (beam) fixture.add(beam);
@@ -227,40 +230,6 @@ export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage
     return here.multiply(matrixOf(place).invert());
   }
 
-  /** The front, the zero of each axis, and the way that rising degrees turn. */
-  function signs(pose: Pose) {
-    const first = pose.parts[0];
-    if (first) {
-      const at = new Vector3().setFromMatrixPosition(new Matrix4().fromArray(first.frame));
-      const [x = 0, y = -1, z = 0] = pose.front;
-      fixture.add(new ArrowHelper(new Vector3(x, y, z), at, 0.7, 0x3fae6a, 0.14, 0.08));
-    }
-    numbers(pose);
-    for (const turned of pose.turned) {
-      const part = pose.parts[turned.at];
-      if (!part) continue;
-      const sign = new Group();
-      sign.matrixAutoUpdate = false;
-      sign.matrix.fromArray(part.frame).multiply(turnOf(turned.attribute, -turned.degrees));
-      sign.add(...arc(turned.attribute === 'Pan', turned.degrees));
-      sign.traverse(inFront);
-      fixture.add(sign);
-    }
-  }
-
-  /** Each cell's number, in the order of the block. */
-  function numbers(pose: Pose) {
-    let number = 0;
-    for (const part of pose.parts) {
-      if (part.kind !== 'GeometryReference' || ++number > MOST_NUMBERS) continue;
-      const sign = new Sprite(new SpriteMaterial({ map: numbered(number), depthTest: false }));
-      sign.position.setFromMatrixPosition(new Matrix4().fromArray(part.frame));
-      sign.scale.setScalar(0.09);
-      sign.renderOrder = 3;
-      fixture.add(sign);
-    }
-  }
-
   function look(view: CameraView) {
     const first = shown?.pose.parts[0];
     const at = first ? new Vector3().setFromMatrixPosition(new Matrix4().fromArray(first.frame)) : new Vector3();
@@ -279,7 +248,6 @@ export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage
       const ahead = new Vector3(0, 0, -1).transformDirection(frame);
       camera.position.copy(lens).addScaledVector(ahead, 0.05);
       orbit.target.copy(lens).addScaledVector(ahead, beam.met?.distance ?? 4);
-      events.onBeam();
     }
     orbit.update();
     draw();
@@ -354,41 +322,6 @@ function matrixOf(place: Place) {
   return new Matrix4().makeRotationFromEuler(turn).setPosition(place.x, place.y, place.z);
 }
 
-function turnOf(attribute: string, degrees: number) {
-  const radians = MathUtils.degToRad(degrees);
-  return attribute === 'Pan' ? new Matrix4().makeRotationZ(radians) : new Matrix4().makeRotationX(radians);
-}
-
-/** A number on a dark ground. */
-function numbered(number: number) {
-  const canvas = document.createElement('canvas');
-  canvas.width = 64;
-  canvas.height = 64;
-  const out = canvas.getContext('2d');
-  if (out) {
-    out.fillStyle = 'rgba(12, 16, 19, 0.75)';
-    out.beginPath();
-    out.arc(32, 32, 30, 0, 2 * Math.PI);
-    out.fill();
-    out.fillStyle = '#f4c531';
-    out.font = '600 30px sans-serif';
-    out.textAlign = 'center';
-    out.textBaseline = 'middle';
-    out.fillText(String(number), 32, 34);
-  }
-  return new CanvasTexture(canvas);
-}
-
-/** Signs are seen through what stands before them. */
-function inFront(object: Object3D) {
-  if (!(object instanceof Line || object instanceof Mesh)) return;
-  for (const material of [object.material].flat() as Material[]) {
-    material.depthTest = false;
-    material.transparent = true;
-  }
-  object.renderOrder = 2;
-}
-
 function sun() {
   const light = new DirectionalLight(0xffffff, 3);
   light.position.set(-3, -6, 7);
@@ -405,10 +338,6 @@ function meshOf(piece: Piece, picked: boolean) {
   );
 }
 
-function makeRoom() {
-  return new Group();
-}
-
 function paintRoom(room: Group, wall: number) {
   if (room.userData.wall === wall) return;
   empty(room);
@@ -419,44 +348,4 @@ function paintRoom(room: Group, wall: number) {
   back.rotation.x = Math.PI / 2; // faces the one who looks
   back.position.set(0, wall, 3);
   room.add(floor, back);
-}
-
-/** An arc about the axis with a head at the end that rising degrees turn to, a plus beside it, and a line at zero. */
-function arc(pan: boolean, degrees: number): Object3D[] {
-  const radius = 0.36;
-  const on = (angle: number, r = radius) =>
-    pan ? new Vector3(r * Math.sin(angle), -r * Math.cos(angle), 0) : new Vector3(0, r * Math.sin(angle), -r * Math.cos(angle));
-  const points = Array.from({ length: 25 }, (_, i) => on(MathUtils.degToRad((i / 24) * 120)));
-  const colour = pan ? 0x4aa8d8 : 0xd88a4a;
-  const paint = new LineBasicMaterial({ color: colour });
-  const last = points[24] ?? new Vector3();
-  const before = points[23] ?? new Vector3();
-  const plus = on(MathUtils.degToRad(132), radius * 1.05);
-  const span = 0.03;
-  const across = pan ? [new Vector3(span, 0, 0), new Vector3(0, span, 0)] : [new Vector3(0, span, 0), new Vector3(0, 0, span)];
-  const now = on(MathUtils.degToRad(degrees), radius * 1.2);
-  return [
-    new Line(new BufferGeometry().setFromPoints(points), paint),
-    new ArrowHelper(last.clone().sub(before).normalize(), before, 0.09, colour, 0.09, 0.06),
-    ...across.map((half) => new Line(new BufferGeometry().setFromPoints([plus.clone().sub(half), plus.clone().add(half)]), paint)),
-    new Line(new BufferGeometry().setFromPoints([on(0, radius * 0.85), on(0, radius * 1.2)]), paint),
-    new Line(new BufferGeometry().setFromPoints([new Vector3(), now]), new LineBasicMaterial({ color: 0xf4c531 })),
-  ];
-}
-
-/** Takes everything out and gives its memory back. */
-function empty(group: Group) {
-  group.traverse((each) => {
-    if (each instanceof Sprite) {
-      each.material.map?.dispose();
-      each.material.dispose();
-    } else if (each instanceof Mesh || each instanceof Line) {
-      (each.geometry as BufferGeometry).dispose();
-      for (const material of [each.material].flat() as Material[]) {
-        if (material instanceof MeshBasicMaterial) material.map?.dispose();
-        material.dispose();
-      }
-    }
-  });
-  group.clear();
 }

@@ -14,27 +14,48 @@ import yellowkite.core.xml.Source;
 /** Bodies of our own drawing to begin from. Each hangs from the origin, its front towards the one who looks, its light straight down. */
 public enum BodyTemplate {
     /** One lens in a housing that does not move. */
-    STATIC,
+    STATIC("Static fixture", 0.3, 0.3, 0.4),
     /** A head in a yoke on a base. */
-    MOVING_HEAD,
+    MOVING_HEAD("Moving head with yoke", 0.4, 0.35, 0.65),
     /** A housing that lies, with a mirror before it. */
-    MIRROR_SCANNER,
+    MIRROR_SCANNER("Mirror scanner", 0.3, 0.7, 0.25),
     /** Cells in a row. */
-    BATTEN,
+    BATTEN("Batten of cells", 1, 0.1, 0.15),
     /** Cells in rows and columns. */
-    PANEL,
+    PANEL("Panel of cells", 0.5, 0.5, 0.1),
     /** Cells in a circle. */
-    RING,
+    RING("Ring of cells", 0.5, 0.5, 0.1),
     /** One long lens. */
-    STRIP_LIGHT,
+    STRIP_LIGHT("Strip light", 1, 0.1, 0.12),
     /** A few large lamps in rows. */
-    BLINDER,
+    BLINDER("Blinder", 0.5, 0.5, 0.2),
     /** A box that gives no light. */
-    MACHINE;
+    MACHINE("Machine without light", 0.5, 0.35, 0.3);
 
     private static final String BASE = "Base";
     private static final String CELL = "Cell";
     private static final BeamDetails LENS = BeamDetails.DEFAULT;
+
+    private final String called;
+    private final double length;
+    private final double width;
+    private final double height;
+
+    BodyTemplate(String called, double length, double width, double height) {
+        this.called = called;
+        this.length = length;
+        this.width = width;
+        this.height = height;
+    }
+
+    public String called() {
+        return called;
+    }
+
+    /** {@return the size that such a fixture often has, to begin from} */
+    public Size usual() {
+        return new Size(length, width, height);
+    }
 
     /**
      * What a template is built to.
@@ -59,6 +80,11 @@ public enum BodyTemplate {
 
     public boolean hasCells() {
         return this == BATTEN || this == PANEL || this == RING || this == BLINDER;
+    }
+
+    /** {@return whether its cells stand in rows and columns} */
+    public boolean hasColumns() {
+        return this == PANEL || this == BLINDER;
     }
 
     /** {@return the body in that size} */

@@ -3,6 +3,7 @@ package yellowkite.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.joml.Matrix4d;
 import yellowkite.core.body.BodyTree;
 import yellowkite.core.body.Frames;
@@ -33,6 +34,15 @@ public final class AxisCures {
             }
         }
         return cures;
+    }
+
+    /** {@return what applies all of some cures as one edit} @param cures at least one */
+    public static Edit together(List<Cure> cures) {
+        var edits = cures.stream()
+            .map(Cure::edit)
+            .flatMap(each -> each instanceof Several(var inside) ? inside.stream() : Stream.of(each))
+            .toList();
+        return edits.size() == 1 ? edits.getFirst() : new Several(edits);
     }
 
     private static Optional<Cure> reversed(FixtureType type, String attribute) {

@@ -206,6 +206,6 @@ public record LayBody(BodyTemplate template, String body, double length, double 
 
     @Override
     public String describe(FixtureType before) {
-        return "Body built as " + template.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+        return "Body built as " + template.called().toLowerCase(java.util.Locale.ROOT);
     }
 }

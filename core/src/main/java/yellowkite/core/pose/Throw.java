@@ -26,10 +26,4 @@ public record Throw(double distance, double beamWidth, double fieldWidth, double
     private static double width(double distance, double angle, double radius) {
         return 2 * radius + 2 * distance * Math.tan(Math.toRadians(Math.clamp(angle, 0, WIDEST)) / 2);
     }
-
-    /** {@return the distance at which the field is so wide; 0 if it is that wide at the lens} */
-    public static double distanceFor(double fieldWidth, double fieldAngle, double radius) {
-        double grows = 2 * Math.tan(Math.toRadians(Math.clamp(fieldAngle, 0, WIDEST)) / 2);
-        return grows == 0 ? 0 : Math.max(0, (fieldWidth - 2 * radius) / grows);
-    }
 }

@@ -1,5 +1,6 @@
 package yellowkite.core.shape;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.joml.Matrix4dc;
 import org.joml.Vector3d;
@@ -7,6 +8,8 @@ import yellowkite.core.shape.Box.Grown;
 
 /** A shape as triangles, in pieces of one colour each. */
 public record Shape(List<Piece> pieces) {
+    /** Of a stand-in; they have twelve triangles each. */
+    private static final int MOST_BOXES = 32;
     public static final Shape NOTHING = new Shape(List.of());
 
     public Shape {
@@ -39,6 +42,23 @@ public record Shape(List<Piece> pieces) {
             }
         }
         return grown.box();
+    }
+
+    /** {@return a plain stand-in: the box of each piece, so many at most; what is beyond shares one} */
+    public Shape boxes() {
+        var boxes = new ArrayList<Piece>();
+        for (int i = 0; i < pieces.size() && i < MOST_BOXES - 1; i++) {
+            boxes.add(box(pieces.subList(i, i + 1)));
+        }
+        if (pieces.size() >= MOST_BOXES) {
+            boxes.add(box(pieces.subList(MOST_BOXES - 1, pieces.size())));
+        }
+        return new Shape(boxes);
+    }
+
+    private static Piece box(List<Piece> of) {
+        var box = new Shape(of).box();
+        return Solids.box(box.fromX(), box.fromY(), box.fromZ(), box.toX(), box.toY(), box.toZ(), of.getFirst().rgb());
     }
 
     /** {@return this shape, each point moved} */

@@ -9,7 +9,6 @@ import yellowkite.core.body.Place;
 import yellowkite.core.edit.AxisCures;
 import yellowkite.core.edit.ExchangeAxes;
 import yellowkite.core.edit.PlacePart;
-import yellowkite.core.edit.Several;
 import yellowkite.core.pose.Forward.Wrong;
 import yellowkite.core.profile.FixtureType;
 
@@ -90,7 +89,7 @@ class ForwardTest {
             for (var answer : Forward.explain(compiled, seen)) {
                 var cures = AxisCures.of(head, Forward.of(compiled), answer);
                 assertThat(cures).isNotEmpty();
-                var mended = Heads.after(head, new Several(cures.stream().map(AxisCures.Cure::edit).toList()));
+                var mended = Heads.after(head, AxisCures.together(cures));
                 // a reversed channel is sent the other value for the same degrees, so that is asked of the fixture's own degrees
                 boolean reversed = answer.wrong().contains(Wrong.PAN_REVERSED) || answer.wrong().contains(Wrong.TILT_REVERSED);
                 assertThat(

@@ -31,12 +31,4 @@ class ThrowTest {
     void aFieldIsNeverNarrowerThanItsBeam() {
         assertThat(Throw.at(5, 40, 10, 0, 1).fieldWidth()).isEqualTo(Throw.at(5, 40, 40, 0, 1).fieldWidth());
     }
-
-    @Test
-    void theDistanceForAWidthLeadsBackToIt() {
-        double distance = Throw.distanceFor(4, 30, 0.1);
-
-        assertThat(Throw.at(distance, 30, 30, 0.1, 1).fieldWidth()).isCloseTo(4, within(1e-9));
-        assertThat(Throw.distanceFor(0.1, 30, 0.1)).isZero();
-    }
 }

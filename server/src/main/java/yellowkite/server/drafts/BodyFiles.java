@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.web.multipart.MultipartFile;
 import yellowkite.core.archive.Sha256;
@@ -16,9 +17,11 @@ import yellowkite.core.edit.SetModelDrawing;
 import yellowkite.core.edit.Several;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.profile.Model;
+import yellowkite.core.shape.GlbWriter;
 import yellowkite.core.shape.ModelFile;
 import yellowkite.core.shape.Shape;
 import yellowkite.core.shape.Views;
+import yellowkite.core.text.FreshName;
 import yellowkite.server.content.ContentStore;
 import yellowkite.server.content.ModelShapes;
 import yellowkite.server.database.Transactions;
@@ -76,7 +79,11 @@ class BodyFiles {
                     + (read.triangles() > 0 ? " It has " + read.cost() + "." : ""));
         }
         var draft = drafts.require(draftId);
-        var was = draft.history().current().models().stream().filter(each -> each.name().equals(model)).findFirst();
+        var type = draft.history().current();
+        var was = type.models().stream().filter(each -> each.name().equals(model)).findFirst();
+        var called = model.isEmpty()
+                ? FreshName.of(type.models().stream().map(Model::name).collect(Collectors.toSet()), plain(Media.plainName(given)))
+                : model;
         var sha = Sha256.of(bytes);
         var name = called(given, sha);
         var files = new LinkedHashMap<String, String>();
@@ -88,7 +95,7 @@ class BodyFiles {
             return sha;
         });
         return drafting.applyWithFiles(draftId, seen, files, was.map(old -> put(old.name(), old, name))
-            .orElseGet(() -> new PutModel(model,
+            .orElseGet(() -> new PutModel(called,
                     read.box().length(), read.box().width(), read.box().height(), Model.Primitive.Undefined, name)),
                 change);
     }
@@ -118,6 +125,36 @@ class BodyFiles {
     private static String plain(String name) {
         var clean = name.replaceAll("[^A-Za-z0-9 _-]+", " ").strip();
         return clean.isEmpty() ? "model" : clean.length() > LONGEST_NAME ? clean.substring(0, LONGEST_NAME).strip() : clean;
+    }
+
+    LoadedDraft standIn(String draftId, int seen, String model, Change change) {
+        var draft = drafts.require(draftId);
+        var was = draft.history()
+            .current()
+            .models()
+            .stream()
+            .filter(each -> each.name().equals(model))
+            .findFirst()
+            .orElseThrow(() -> Refusal.notFound("That model is not in this profile any more."));
+        var here = bases.media(draft).contents();
+        var boxes = GlbWriter.write(shapes.of(was, here).boxes());
+        var sha = Sha256.of(boxes);
+        var name = plain(was.file().replaceFirst("-[0-9a-f]{8}$", "")) + "-" + sha.substring(0, HASH_DIGITS);
+        var files = new LinkedHashMap<String, String>();
+        moved(was.file(), name, here).forEach((path, content) -> {
+            boolean usual = FORMS.stream().anyMatch(form -> path.equals(Media.modelPath(name, "", form)));
+            if (usual) {
+                files.putIfAbsent(Media.modelPath(name, "_high", ModelFile.formOf(path)), content);
+            } else {
+                files.put(path, content);
+            }
+        });
+        files.put(Media.modelPath(name, "", "glb"), sha);
+        transactions.run(() -> {
+            contents.putAs(sha, boxes);
+            return sha;
+        });
+        return drafting.applyWithFiles(draftId, seen, files, put(was.name(), was, name), change);
     }
 
     LoadedDraft draw(String draftId, int seen, Change change) {

@@ -9,12 +9,15 @@ import org.joml.Matrix4dc;
 import org.joml.Vector3dc;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import yellowkite.core.body.Accessory;
+import yellowkite.core.body.BodyTemplate;
 import yellowkite.core.body.BodyTree;
 import yellowkite.core.body.Frames;
 import yellowkite.core.body.PhysicalFacts;
 import yellowkite.core.colour.Srgb;
 import yellowkite.core.colour.Xyz;
 import yellowkite.core.edit.SwapSource;
+import yellowkite.core.edit.WrittenPhysical;
 import yellowkite.core.gdtf.Media;
 import yellowkite.core.gdtf.PartAttributes;
 import yellowkite.core.light.SourceShelf;
@@ -46,7 +49,8 @@ class BodyShaper {
         var lines = new ArrayList<BodyView.PartLine>();
         type.geometries().forEach(top -> parts(type, mode, top, "", 0, lines));
         return new BodyView(mode == null ? "" : mode.geometry(), lines, type.models().stream().map(each -> model(each, media)).toList(),
-                cells(type, mode), sources(), SwapSource.now(type).map(SourceShelf::called).orElse(""), PhysicalFacts.of(type),
+                cells(type, mode), sources(), SwapSource.now(type).map(SourceShelf::called).orElse(""), templates(), accessories(),
+                WrittenPhysical.of(PhysicalFacts.of(type)),
                 mode != null && CompiledModes.of(type, mode).body().parts().size() > WholeShape.MOST_PARTS);
     }
 
@@ -76,13 +80,23 @@ class BodyShaper {
             .toList();
     }
 
-    private static List<BodyView.PinLine> pins(Geometry part) {
+    private static String pins(Geometry part) {
         return part instanceof Geometry.Part plain && plain.details() instanceof Geometry.WiringDetails wiring
-                ? wiring.pinPatches()
-                    .stream()
-                    .map(each -> new BodyView.PinLine(each.fromPin(), each.toWiringObject(), each.toPin()))
-                    .toList()
-                : List.of();
+                ? WrittenPhysical.pins(wiring)
+                : "";
+    }
+
+    private static List<BodyView.TemplateLine> templates() {
+        return Stream.of(BodyTemplate.values())
+            .map(each -> new BodyView.TemplateLine(each, each.called(), each.hasCells(), each.hasColumns(), each.usual().length(),
+                    each.usual().width(), each.usual().height()))
+            .toList();
+    }
+
+    private static List<BodyView.AccessoryLine> accessories() {
+        return Stream.of(Accessory.values())
+            .map(each -> new BodyView.AccessoryLine(each, each.called() + ", " + Figures.of(each.weight()) + " kg"))
+            .toList();
     }
 
     private BodyView.ModelLine model(Model model, DraftMedia media) {

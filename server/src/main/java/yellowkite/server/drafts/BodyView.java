@@ -2,32 +2,32 @@ package yellowkite.server.drafts;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import yellowkite.core.body.PhysicalFacts;
+import yellowkite.core.body.Accessory;
+import yellowkite.core.body.BodyTemplate;
 import yellowkite.core.body.Place;
+import yellowkite.core.edit.WrittenPhysical;
 
 /**
  * The body of a profile as the editor shows it.
  *
  * @param top the top-level part that the mode uses. @param parts of all bodies, each behind what it stands in
  * @param cells blocks of cells. @param sources light sources on the shelf. @param source the one in the fixture; empty = another
- * @param truncated whether the mode repeats more parts than are shown
+ * @param physical as it is written. @param truncated whether the mode repeats more parts than are shown
  */
 record BodyView(String top, List<PartLine> parts, List<ModelLine> models, List<CellsLine> cells, List<ShelfSource> sources, String source,
-        PhysicalFacts physical, boolean truncated) {
+        List<TemplateLine> templates, List<AccessoryLine> accessories, WrittenPhysical physical, boolean truncated) {
 
     /**
      * @param kind by the standard's name; {@code GeometryReference} for one that repeats another. @param parent empty at the top
      * @param depth 0 at the top. @param unlike what its matrix does beside standing and turning, in words; null = nothing
      * @param repeats the top-level part that it repeats; empty = none. @param channels how many act on it in the mode
-     * @param addresses where the channels of a reference begin, in words
+     * @param addresses where the channels of a reference begin, in words. @param pins of a connector, as they are written
      */
     record PartLine(String name, String kind, String parent, int depth, String model, Place place, @Nullable String unlike, String repeats,
-            int channels, String addresses, List<PartFact> attributes, List<PinLine> pins) {}
+            int channels, String addresses, List<PartFact> attributes, String pins) {}
 
     /** @param form {@code NUMBER}, {@code WHOLE}, {@code TEXT} or {@code CHOICE}. @param value empty = the standard's */
     record PartFact(String name, String label, String unit, String form, List<String> choices, String value) {}
-
-    record PinLine(int from, String connector, int to) {}
 
     /**
      * @param file empty = a shape that the standard names. @param drawn whether its flat drawings are in the file
@@ -50,4 +50,11 @@ record BodyView(String top, List<PartLine> parts, List<ModelLine> models, List<C
     record CellLine(String name, int number, @Nullable Integer address) {}
 
     record ShelfSource(String name, String says) {}
+
+    /** @param celled whether it has cells, and {@code columns} whether they stand in rows. Usual sizes in metres */
+    record TemplateLine(BodyTemplate template, String called, boolean celled, boolean columns, double length, double width,
+            double height) {}
+
+    /** @param says what it is and weighs */
+    record AccessoryLine(Accessory accessory, String says) {}
 }

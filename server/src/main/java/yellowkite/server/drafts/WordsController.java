@@ -21,7 +21,9 @@ import yellowkite.core.dmx.PhysicalText;
 import yellowkite.core.dmx.ValueText;
 import yellowkite.core.edit.Edit;
 import yellowkite.core.edit.SetFacts;
+import yellowkite.core.edit.SetPhysical;
 import yellowkite.core.edit.WrittenFacts;
+import yellowkite.core.edit.WrittenPhysical;
 import yellowkite.core.profile.DmxValue;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.House;
@@ -164,6 +166,41 @@ class WordsController {
             return new SetFacts(request.typed().read(FixtureFacts.of(drafts.require(draftId).history().current())));
         } catch (IllegalArgumentException unfit) {
             throw Refusal.unfit("facts", String.valueOf(unfit.getMessage()));
+        }
+    }
+
+    record WrittenPhysicalRequest(WrittenPhysical typed) {
+        WrittenPhysicalRequest {
+            Objects.requireNonNull(typed, "typed");
+            EditJson.requireWhole(typed);
+        }
+    }
+
+    /** 200 with the edit that says what was typed of temperatures, power and connectors; 422 with the line that is none. */
+    @PostMapping("/api/written-physical")
+    Edit writtenPhysical(@RequestBody WrittenPhysicalRequest request) {
+        try {
+            return new SetPhysical(request.typed().read());
+        } catch (IllegalArgumentException unfit) {
+            throw Refusal.unfit("facts", String.valueOf(unfit.getMessage()));
+        }
+    }
+
+    /** @param part the connector. @param text {@code 1 -> DMX out 1, 2 -> DMX out 2} */
+    record PinsRequest(String part, String text) {
+        PinsRequest {
+            Objects.requireNonNull(part, "part");
+            Objects.requireNonNull(text, "text");
+        }
+    }
+
+    /** 200 with the edit that leads pins where they were written to; 422 with the one that is none. */
+    @PostMapping("/api/written-pins")
+    Edit writtenPins(@RequestBody PinsRequest request) {
+        try {
+            return WrittenPhysical.readPins(request.part(), request.text());
+        } catch (IllegalArgumentException unfit) {
+            throw Refusal.unfit("pins", String.valueOf(unfit.getMessage()));
         }
     }
 

@@ -120,8 +120,9 @@ class BodyTest {
         assertThat(post(draft + "/pose", pose("", "HANGING", "4").replace("\"mode\": " + mode, "\"mode\": 99999")).status()).isEqualTo(404);
         assertThat(get(draft + "/body?mode=99999").status()).isEqualTo(404);
         assertThat(get(draft + "/shape?model=Nothing").status()).isEqualTo(404);
-        assertThat(get("/api/throw?distance=-1&beamAngle=10&fieldAngle=12&radius=0.1&lumens=1").status()).isEqualTo(422);
-        assertThat(get("/api/throw?distance=NaN&beamAngle=10&fieldAngle=12&radius=0.1&lumens=1").status()).isEqualTo(422);
+        assertThat(get(draft + "/throw?part=Lens&distance=-1").status()).isEqualTo(422);
+        assertThat(get(draft + "/throw?part=Lens&distance=NaN").status()).isEqualTo(422);
+        assertThat(get(draft + "/throw?part=Base&distance=10").status()).isEqualTo(404);
     }
 
     @ParameterizedTest
@@ -154,6 +155,45 @@ class BodyTest {
         post(draft + "/undo", "{\"version\": " + low.json().path("version") + "}");
         post(draft + "/undo", "{\"version\": " + (low.json().path("version").asInt() + 1) + "}");
         assertThat(get(draft + "/shape?model=Base").body().length).isEqualTo(shape);
+    }
+
+    /**
+     * By hand: the lens of 0.08 m radius and a field of 24 degrees is 0.16 + 20 tan 12 = 4.4111 m wide at 10 m; 18,000 lm on 15.28 square
+     * metres.
+     */
+    @Test
+    void aBeamIsAsWideAndBrightAsItsPartSays() {
+        var thrown = get(draft + "/throw?part=Lens&distance=10").json();
+
+        assertThat(thrown.path("fieldWidth").asDouble()).isCloseTo(4.4111, within(0.001));
+        assertThat(thrown.path("lux").asDouble()).isCloseTo(1_178, within(2.0));
+    }
+
+    @Test
+    void boxesStandForAModelAndItsOwnFileGoesOnInDetail() {
+        var sent = RunningKite.uploadOne(draft + "/model-file?version=" + editor.path("version") + "&detail=USUAL", "clamp.3ds",
+                triangle());
+        assertThat(get(draft + "/body?mode=" + mode).json().at("/models/3/name").asString()).isEqualTo("clamp");
+
+        var boxed = post(draft + "/model-stand-in", "{\"version\": " + sent.json().path("version") + ", \"model\": \"clamp\"}");
+
+        assertThat(boxed.status()).isEqualTo(200);
+        var files = get(draft + "/body?mode=" + mode).json().at("/models/3/files");
+        assertThat(files.at("/0/form").asString() + " " + files.at("/0/triangles")).isEqualTo("glb 12");
+        assertThat(files.at("/1/detail").asString() + " " + files.at("/1/triangles")).isEqualTo("high 1");
+        assertThat(post(draft + "/model-stand-in", "{\"version\": " + boxed.json().path("version") + ", \"model\": \"Nothing\"}").status())
+            .isEqualTo(404);
+    }
+
+    @Test
+    void whatIsWrittenOfConnectorsIsReadOrRefused() {
+        assertThat(post("/api/written-pins", "{\"part\": \"DMX in\", \"text\": \"1 -> DMX out 1\"}").json().path("type").asString())
+            .isEqualTo("setPins");
+        assertThat(post("/api/written-pins", "{\"part\": \"DMX in\", \"text\": \"one\"}").detail()).startsWith("'one' is no pin");
+        var typed = "{\"typed\": {\"lowest\": \"%s\", \"highest\": \"40\", \"legs\": \"\", \"supplies\": \"\", \"plugs\": \"\"}}";
+        assertThat(post("/api/written-physical", typed.formatted("-5")).json().at("/facts/lowest").asDouble()).isEqualTo(-5);
+        assertThat(post("/api/written-physical", typed.formatted("cold")).detail()).isEqualTo("'cold' is no number.");
+        assertThat(post("/api/written-physical", "{\"typed\": null}").status()).isEqualTo(400);
     }
 
     @ParameterizedTest
@@ -195,8 +235,8 @@ class BodyTest {
         var reversed = post(draft + "/forward",
                 "{\"mode\": " + mode + ", \"seen\": [{\"at\": \"DOWN\"}, {\"at\": \"BACK\"}, {\"at\": \"RIGHT\"}]}")
             .json();
-        assertThat(reversed.at("/explanations/0/0/says").asString()).isEqualTo("Pan is reversed.");
-        assertThat(edit(reversed.at("/explanations/0/0/edit").toString()).status()).isEqualTo(200);
+        assertThat(reversed.at("/explanations/0/wrong/0/says").asString()).isEqualTo("Pan is reversed.");
+        assertThat(edit(reversed.at("/explanations/0/edit").toString()).status()).isEqualTo(200);
         assertThat(get(draft + "/forward?mode=" + mode).json().at("/pan/lowest").asDouble()).isEqualTo(270);
         assertThat(post(draft + "/forward", "{\"mode\": " + mode + ", \"seen\": []}").status()).isEqualTo(422);
         assertThat(get("/api/profiles/" + editor.path("profileId").asString() + "/turned-units").json().size()).isZero();
