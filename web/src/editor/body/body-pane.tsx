@@ -69,7 +69,7 @@ function BodyOf({ draft, body }: { draft: Draft; body: Body }) {
   const asked: PoseAsked | null = mode === undefined ? null : { mode, values: probe, mount, height };
   const pose = useQuery(poseQuery(draft, asked));
   return (
-    <main aria-label="Body" className="flex min-h-0 flex-col">
+    <main aria-label="Body" className="flex min-h-0 flex-col max-[700px]:overflow-y-auto">
       <div className="flex shrink-0 flex-wrap items-center gap-x-3 gap-y-1 border-b border-line px-3 py-1.5">
         <h2 className="text-lg font-semibold">Body</h2>
         <span className="min-w-0 flex-1 truncate text-sm text-muted">{draft.map ? `mode ${draft.map.name}` : 'no mode yet'}</span>
@@ -79,7 +79,7 @@ function BodyOf({ draft, body }: { draft: Draft; body: Body }) {
           <Typed
             label="Height above the floor, m"
             look="fact"
-            word="m up"
+            word="metres up"
             mono
             value={String(height)}
             onSend={(text) => {
@@ -109,12 +109,12 @@ function BodyOf({ draft, body }: { draft: Draft; body: Body }) {
           title="From the front, the side and above, without a third dimension"
         />
       </div>
-      <div className="flex min-h-56 flex-[3] max-[700px]:flex-col">
+      <div className="flex min-h-56 flex-[3] max-[700px]:flex-none max-[700px]:flex-col">
         <PartTree body={body} />
         <View draft={draft} body={body} pose={pose.data} asked={asked} flat={flat} handle={handle} signs={signs} error={pose.error} />
       </div>
-      <div className="flex min-h-44 flex-[2] flex-col border-t border-line">
-        <div role="tablist" aria-label="About the body" className="flex shrink-0 gap-1 border-b border-line bg-panel px-2">
+      <div className="flex min-h-44 flex-[2] flex-col border-t border-line max-[700px]:flex-none">
+        <div role="tablist" aria-label="About the body" className="flex shrink-0 flex-wrap gap-1 border-b border-line bg-panel px-2">
           {SHEETS.filter((each) => each !== 'Cells' || body.cells.length > 0).map((each) => (
             <button
               key={each}

@@ -150,7 +150,7 @@ function Model({
           {`${file.detail}: ${file.cost}, ${Math.ceil(file.bytes / 1024).toLocaleString()} kB${file.size === '' ? '' : `, ${file.size}`}`}
           {file.trouble !== '' && ` ${file.trouble} A box stands for it.`}
           {file.textures.length > 0 && ` Pictures: ${file.textures.join('; ')}.`}
-          {file.heavy && (
+          {file.heavy && file.detail === 'usual' && (
             <>
               {' '}
               <button

@@ -49,7 +49,7 @@ function FlatView({
   const rays = data?.rays.filter((ray) => ray.looks > 0) ?? [];
   const box = around(whole ? [...body, ...rays] : body);
   return (
-    <figure className="flex min-h-0 min-w-0 flex-col">
+    <figure className="flex min-h-0 min-w-0 flex-col max-[700px]:min-h-56">
       <figcaption className="text-xs text-muted">{text}</figcaption>
       {error && !data ? (
         <p role="alert" className="text-sm text-error">

@@ -79,7 +79,7 @@ export default function SceneView({
   }
 
   return (
-    <div className="relative min-h-0 min-w-0 flex-1" data-letters>
+    <div className="relative min-h-0 min-w-0 flex-1 max-[700px]:min-h-72 max-[700px]:flex-none" data-letters>
       <canvas
         ref={canvas}
         tabIndex={0}

@@ -130,9 +130,9 @@ export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage
       x: round(at.x, 1e4),
       y: round(at.y, 1e4),
       z: round(at.z, 1e4),
-      turnX: round(MathUtils.radToDeg(turned.x), 1e3),
-      turnY: round(MathUtils.radToDeg(turned.y), 1e3),
-      turnZ: round(MathUtils.radToDeg(turned.z), 1e3),
+      turnX: round(MathUtils.radToDeg(turned.x), 1e2),
+      turnY: round(MathUtils.radToDeg(turned.y), 1e2),
+      turnZ: round(MathUtils.radToDeg(turned.z), 1e2),
     };
     events.onPlaced(part, next);
   }
