@@ -7,16 +7,16 @@ import java.io.PrintWriter;
 import java.lang.reflect.InvocationTargetException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.IFactory;
 import picocli.CommandLine.MissingParameterException;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.UnmatchedArgumentException;
-import picocli.CommandLine;
 
 /** The core from the command line. Ends with 0 if all is well, 1 if errors were found, 2 if a file or the call was refused. */
-@Command(name = "./kite", subcommands = {Kite.Profile.class, Kite.Chart.class, Kite.Release.class, Kite.Rigs.class})
+@Command(name = "./kite", subcommands = {Kite.Profile.class, Kite.Chart.class, Kite.Release.class, Kite.Rigs.class, Prove.class})
 public final class Kite {
     private static final int WIDTH = 120;
 

@@ -23,11 +23,12 @@ class ArchitectureTest {
             .check(CORE);
     }
 
-    /** Files of ours are JSON, and so is the head of a glb; what is stored or sent is nobody's matter here. */
+    /** Files of ours are JSON, and so are the head of a glb and what instruments say; what is stored or sent is nobody's matter here. */
     @Test
     void jsonIsReadWhereAFileOfOursIs() {
         noClasses().that()
-            .resideOutsideOfPackages("yellowkite.core.release..", "yellowkite.core.rig.file..", "yellowkite.core.shape..")
+            .resideOutsideOfPackages("yellowkite.core.release..", "yellowkite.core.rig.file..", "yellowkite.core.shape..",
+                    "yellowkite.core.bench.telemetry..")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("tools.jackson..")

@@ -1,0 +1,42 @@
+package yellowkite.core.bench;
+
+import java.util.TreeMap;
+import yellowkite.core.dmx.CompiledMode;
+import yellowkite.core.dmx.PlacedChannel;
+
+/** The addresses of a fixture, one after the other: those of its first break, then those of the next. */
+public record Slots(CompiledMode mode, TreeMap<Integer, Integer> begins, int count) {
+
+    public static Slots of(CompiledMode mode) {
+        return mode.once(Slots.class, Slots::laid);
+    }
+
+    private static Slots laid(CompiledMode mode) {
+        var begins = new TreeMap<Integer, Integer>();
+        int next = 0;
+        for (var each : mode.map().footprint().entrySet()) {
+            begins.put(each.getKey(), next);
+            next += each.getValue();
+        }
+        return new Slots(mode, begins, next);
+    }
+
+    /** {@return where a byte of a channel stands, from 0} @param at 0 = the coarse one */
+    public int index(PlacedChannel placed, int at) {
+        var begin = placed.dmxBreak() == null ? null : begins.get(placed.dmxBreak());
+        return (begin == null ? 0 : begin) + placed.addresses().get(at) - 1;
+    }
+
+    /** {@return what goes out} @param raws one for each placed channel, in the map's order and the channel's own width */
+    public byte[] bytes(long[] raws) {
+        var bytes = new byte[count];
+        for (int i = 0; i < raws.length; i++) {
+            var placed = mode.map().channels().get(i);
+            int size = placed.addresses().size();
+            for (int at = 0; at < size; at++) {
+                bytes[index(placed, at)] = (byte) (raws[i] >> 8 * (size - 1 - at));
+            }
+        }
+        return bytes;
+    }
+}
