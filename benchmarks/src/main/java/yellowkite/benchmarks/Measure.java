@@ -57,6 +57,9 @@ public final class Measure {
         ratio(costs, "writeChangedScene", "copyEntries", 2);
         budget(costs, "match60Kinds", 500_000);
         budget(costs, "resolve512Slots", 50);
+        for (var each : List.of("readSacn", "readArtNet", "readRdm", "readOsc")) {
+            budget(costs, each, 1); // a million a second
+        }
         budget(costs, "check100Channels", 2_000);
         budget(costs, "compare60Channels", 30_000);
         budget(costs, "mixSixEmitters", 40);

@@ -1,0 +1,32 @@
+package yellowkite.output;
+
+import java.util.List;
+
+/** What the process is told. As JSON, one a line: {@link CommandJson}. */
+public sealed interface Command {
+    /** A universe begins, at rest. @param to destinations as written. @param rest levels that it ends at. @param dark levels without light */
+    record Open(int universe, List<String> to, int priority, byte[] rest, byte[] dark) implements Command {
+        public Open {
+            to = List.copyOf(to);
+        }
+    }
+
+    /** Other levels. @param seconds that it takes to get there; 0 = at once. @param wide bytes of channels that have several, from 0 */
+    record Levels(int universe, byte[] levels, double seconds, List<List<Integer>> wide) implements Command {
+        public Levels {
+            wide = List.copyOf(wide);
+        }
+    }
+
+    /** A universe ends at its rest. */
+    record Close(int universe) implements Command {}
+
+    /** All light stops at once, and stays so until it is let out again. */
+    record Dark(boolean on) implements Command {}
+
+    /** Whoever drives it is there: the lease goes on. Every other command says so, too. */
+    record Alive() implements Command {}
+
+    /** Everything ends at its rest. */
+    record End() implements Command {}
+}
