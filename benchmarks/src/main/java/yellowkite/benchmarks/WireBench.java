@@ -31,8 +31,10 @@ public class WireBench {
     private final ByteBuffer sacn = ByteBuffer
         .wrap(new SacnPacket(new UUID(1, 2), "Kite", 100, 0, 1, false, false, false, 1, 0, LEVELS).write());
     private final ByteBuffer artNet = ByteBuffer.wrap(new ArtDmx(1, 0, 0, LEVELS).write());
-    private final ByteBuffer rdm = ByteBuffer.wrap(new RdmMessage(new Uid(0x7ff0, 1), new Uid(0x7ff0, 2), 0, 1, 0, 0, RdmMessage.Command.GET,
-            Parameter.DEVICE_INFO, Bytes.NONE).writeWithoutStart());
+    private final ByteBuffer rdm = ByteBuffer
+        .wrap(new RdmMessage(new Uid(0x7ff0, 1), new Uid(0x7ff0, 2), 0, 1, 0, 0, RdmMessage.Command.GET,
+                Parameter.DEVICE_INFO, Bytes.NONE)
+            .writeWithoutStart());
     private final ByteBuffer osc = ByteBuffer.wrap(new OscMessage("/fader/1", List.of(new OscValue.Figure(0.5f))).write());
 
     @Benchmark

@@ -27,8 +27,8 @@ import yellowkite.output.Output;
 import yellowkite.output.Sender;
 
 /**
- * {@code ./kite measure wire}: the process that sends, with 40 universes of which every slot moves in every frame, for 20 seconds; beside it
- * the floor: the same datagrams, made before, sent at the same rate by a thread that does nothing else.
+ * {@code ./kite measure wire}: the process that sends, with 40 universes of which every slot moves in every frame, for 20 seconds; beside
+ * it the floor: the same datagrams, made before, sent at the same rate by a thread that does nothing else.
  */
 public final class WireMeasure {
     private static final int UNIVERSES = 40;
@@ -129,7 +129,8 @@ public final class WireMeasure {
             stay(commands, SECONDS);
             double share = (double) cpu(process).minus(cpu).toNanos() / (System.nanoTime() - begun);
             double rate = (drain.count.get() - before) * 1e9 / (System.nanoTime() - begun) / UNIVERSES;
-            System.out.printf(Locale.ROOT, "the process                 %5.1f %% of a core (budget 60), %.1f times the floor%n", 100 * share, share / floor);
+            System.out.printf(Locale.ROOT, "the process                 %5.1f %% of a core (budget 60), %.1f times the floor%n",
+                    100 * share, share / floor);
             System.out.printf(Locale.ROOT, "frames                      %5.1f a second and universe%n", rate);
             System.out.printf(Locale.ROOT, "memory                      %5d MB (budget 256)%n", memory(process));
             tell(commands, new Command.End());

@@ -77,10 +77,11 @@ final class Prove extends Verb {
         var telemetry = new Telemetry(address);
         var start = Slots.of(of).bytes(of.startValues());
         try (var fixture = new FixtureOnTheWire(line(), telemetry, start)) {
-            int steps = Walk.of(of, quick).steps().size();
-            return Proof.of(of, quick, fixture, done -> {
-                if (done % 20 == 0 || done == steps) {
-                    streams().err().println("Step " + done + " of " + steps);
+            var walk = Walk.of(of, quick);
+            return Proof.of(walk, fixture, answer -> {
+                int done = answer.step().number();
+                if (done % 20 == 0 || done == walk.steps().size()) {
+                    streams().err().println("Step " + done + " of " + walk.steps().size());
                 }
             });
         }

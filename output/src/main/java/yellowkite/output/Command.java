@@ -4,7 +4,9 @@ import java.util.List;
 
 /** What the process is told. As JSON, one a line: {@link CommandJson}. */
 public sealed interface Command {
-    /** A universe begins, at rest. @param to destinations as written. @param rest levels that it ends at. @param dark levels without light */
+    /**
+     * A universe begins, at rest. @param to destinations as written. @param rest levels that it ends at. @param dark levels without light
+     */
     record Open(int universe, List<String> to, int priority, byte[] rest, byte[] dark) implements Command {
         public Open {
             to = List.copyOf(to);

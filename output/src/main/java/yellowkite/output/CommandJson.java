@@ -20,7 +20,8 @@ public final class CommandJson {
         switch (command) {
             case Command.Open open -> {
                 json.put("do", "open").put("universe", open.universe()).put("priority", open.priority());
-                json.put("rest", Base64.getEncoder().encodeToString(open.rest())).put("dark", Base64.getEncoder().encodeToString(open.dark()));
+                json.put("rest", Base64.getEncoder().encodeToString(open.rest()))
+                    .put("dark", Base64.getEncoder().encodeToString(open.dark()));
                 var to = json.putArray("to");
                 open.to().forEach(to::add);
             }
@@ -46,8 +47,9 @@ public final class CommandJson {
         try {
             var json = JSON.readTree(line);
             return switch (json.path("do").asString("")) {
-                case "open" -> Optional.of(new Command.Open(json.path("universe").asInt(0), texts(json.path("to")), json.path("priority").asInt(100),
-                        levels(json.path("rest")), levels(json.path("dark"))));
+                case "open" ->
+                    Optional.of(new Command.Open(json.path("universe").asInt(0), texts(json.path("to")), json.path("priority").asInt(100),
+                            levels(json.path("rest")), levels(json.path("dark"))));
                 case "levels" -> Optional.of(new Command.Levels(json.path("universe").asInt(0), levels(json.path("levels")),
                         json.path("seconds").asDouble(0), places(json.path("wide"))));
                 case "close" -> Optional.of(new Command.Close(json.path("universe").asInt(0)));

@@ -12,7 +12,8 @@ import yellowkite.core.wire.artnet.ArtPacket;
 import yellowkite.core.wire.sacn.SacnPacket;
 
 /**
- * Where a universe goes to. Written {@code sacn 127.0.0.1:5568}, {@code artnet 127.0.0.1:6454 0} with the port-address, or {@code sacn multicast}.
+ * Where a universe goes to. Written {@code sacn 127.0.0.1:5568}, {@code artnet 127.0.0.1:6454 0} with the port-address, or
+ * {@code sacn multicast}.
  */
 public sealed interface Destination {
     InetSocketAddress address();
@@ -24,7 +25,8 @@ public sealed interface Destination {
     record Sacn(InetSocketAddress address) implements Destination {
         @Override
         public byte[] datagram(UUID cid, String source, int priority, int universe, long sequence, byte[] levels, boolean ends) {
-            return new SacnPacket(cid, source, priority, 0, (int) (sequence & 0xff), false, ends, false, universe, 0, Bytes.of(levels)).write();
+            return new SacnPacket(cid, source, priority, 0, (int) (sequence & 0xff), false, ends, false, universe, 0, Bytes.of(levels))
+                .write();
         }
 
         @Override

@@ -16,8 +16,10 @@ public final class FixtureOnTheWire implements Proof.AtHand, AutoCloseable {
     private static final int UNIVERSE = 512;
     private static final long LOOK_EVERY = 4;
     private static final long SEND_EVERY = 100_000_000L;
-    /** What a network and an instrument need beside the fixture, ns. */
+    /** What an instrument needs beside the fixture, ns. */
     private static final long BESIDE = 250_000_000L;
+    /** A process that sends has to come up first, ns. */
+    private static final long ARRIVES = 5_000_000_000L;
     private static final double NANOS = 1e9;
     /** A first few universes are tried alone; then the rest in shares of this. */
     private static final int FEW = 16;
@@ -49,15 +51,16 @@ public final class FixtureOnTheWire implements Proof.AtHand, AutoCloseable {
             line.send(to, levels);
             long begun = System.nanoTime();
             long sent = begun;
+            long arrived = Long.MAX_VALUE;
             while (true) {
                 var seen = telemetry.look();
                 long now = System.nanoTime();
-                boolean arrived = hasArrived(seen, slots);
-                if (arrived && hoped.isSeen(seen) || now - begun > patience * NANOS + BESIDE) {
-                    if (!arrived) {
-                        throw new Proof.Gone("The fixture hears universe " + to + " no more.");
-                    }
+                arrived = hasArrived(seen, slots) ? Math.min(arrived, now) : Long.MAX_VALUE;
+                boolean isThere = arrived <= now;
+                if (isThere && (hoped.isSeen(seen) || now - arrived > patience * NANOS + BESIDE)) {
                     return Optional.of(seen);
+                } else if (!isThere && now - begun > ARRIVES) {
+                    throw new Proof.Gone("The fixture does not hear universe " + to + ".");
                 }
                 if (now - sent > SEND_EVERY) {
                     line.send(to, levels);

@@ -20,8 +20,8 @@ import yellowkite.core.wire.rdm.RdmMessage;
 import yellowkite.core.wire.rdm.Uid;
 import yellowkite.core.wire.sacn.SacnPacket;
 
-/** A way to a fixture on this machine, by one of the two protocols. */
-public sealed interface Line extends AutoCloseable {
+/** A way to a fixture. */
+public interface Line extends AutoCloseable {
     String SOURCE = "Yellow Kite bench";
     /** Who we are over RDM. */
     Uid US = new Uid(0x7ff0, 0x4b495445L);
@@ -43,17 +43,22 @@ public sealed interface Line extends AutoCloseable {
 
     /** {@return a line that speaks Art-Net} @param port of this machine */
     static Line artNet(int port) throws Proof.Gone {
-        return new ArtNet(socket(), new InetSocketAddress(InetAddress.getLoopbackAddress(), port));
+        return artNet(new InetSocketAddress(InetAddress.getLoopbackAddress(), port));
+    }
+
+    static Line artNet(InetSocketAddress to) throws Proof.Gone {
+        return new ArtNet(socket(to.getAddress()), to);
     }
 
     /** {@return a line that speaks sACN} @param port of this machine */
     static Line sacn(int port) throws Proof.Gone {
-        return new Sacn(socket(), new InetSocketAddress(InetAddress.getLoopbackAddress(), port), UUID.randomUUID());
+        return new Sacn(socket(InetAddress.getLoopbackAddress()), new InetSocketAddress(InetAddress.getLoopbackAddress(), port),
+                UUID.randomUUID());
     }
 
-    private static Socket socket() throws Proof.Gone {
+    private static Socket socket(InetAddress towards) throws Proof.Gone {
         try {
-            return new Socket(InetAddress.getLoopbackAddress());
+            return new Socket(towards);
         } catch (IOException none) {
             throw new Proof.Gone("This machine gives no network port.");
         }

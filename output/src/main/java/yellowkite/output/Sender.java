@@ -75,7 +75,10 @@ public final class Sender {
         universes.put(number, next);
     }
 
-    /** {@return whether there is such a universe} It goes to those levels from where it is. @throws IllegalArgumentException if a place is outside */
+    /**
+     * {@return whether there is such a universe} It goes to those levels from where it is. @throws IllegalArgumentException if a place is
+     * outside
+     */
     synchronized boolean aim(int number, byte[] levels, double seconds, List<List<Integer>> wide, long now) {
         var universe = universes.get(number);
         if (universe == null) {

@@ -33,7 +33,9 @@ class OutputTest {
         here = new DatagramSocket(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0));
         here.setReceiveBufferSize(4 << 20);
         process = new ProcessBuilder(System.getProperty("java.home") + "/bin/java", "-Xmx64m", "-cp", System.getProperty("java.class.path"),
-                Output.class.getName(), "Test", String.valueOf(LEASE)).redirectError(ProcessBuilder.Redirect.DISCARD).start();
+                Output.class.getName(), "Test", String.valueOf(LEASE))
+            .redirectError(ProcessBuilder.Redirect.DISCARD)
+            .start();
         commands = process.outputWriter(StandardCharsets.UTF_8);
     }
 

@@ -56,7 +56,8 @@ class SenderTest {
         assertThat(sent).hasSize(45);
         assertThat(sent.getLast().slots().at(0)).isEqualTo(255);
         assertThat(firsts()).isSorted();
-        assertThat(sent.stream().map(SacnPacket::sequence)).containsExactlyElementsOf(java.util.stream.IntStream.range(0, 45).boxed().toList());
+        assertThat(sent.stream().map(SacnPacket::sequence))
+            .containsExactlyElementsOf(java.util.stream.IntStream.range(0, 45).boxed().toList());
     }
 
     @Test
@@ -123,7 +124,8 @@ class SenderTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "sacn", "sacn example.com:1", "sacn 127.0.0.1", "sacn 127.0.0.1:0", "sacn 127.0.0.1:70000", "sacn 999.0.0.1:1",
+    @ValueSource(strings = {"", "sacn", "sacn example.com:1", "sacn 127.0.0.1", "sacn 127.0.0.1:0", "sacn 127.0.0.1:70000",
+            "sacn 999.0.0.1:1",
             "artnet multicast", "artnet 127.0.0.1:1 40000", "osc 127.0.0.1:1", "sacn 127.0.0.1:1 2"})
     void whatIsNoDestinationIsNone(String text) {
         assertThat(Destination.parse(text, 1)).isEmpty();
@@ -134,13 +136,15 @@ class SenderTest {
         for (var command : List.of(new Command.Close(3), new Command.Dark(true), new Command.Alive(), new Command.End())) {
             assertThat(CommandJson.read(CommandJson.write(command))).contains(command);
         }
-        var open = (Command.Open) CommandJson.read(CommandJson.write(new Command.Open(3, List.of("sacn multicast"), 120, levels(1), levels(2))))
+        var open = (Command.Open) CommandJson
+            .read(CommandJson.write(new Command.Open(3, List.of("sacn multicast"), 120, levels(1), levels(2))))
             .orElseThrow();
         assertThat(open.to() + " " + open.priority() + " " + open.rest()[0] + " " + open.dark()[0]).isEqualTo("[sacn multicast] 120 1 2");
         var aim = (Command.Levels) CommandJson.read(CommandJson.write(new Command.Levels(3, levels(9), 1.5, List.of(List.of(0, 1)))))
             .orElseThrow();
         assertThat(aim.levels()[0] + " " + aim.seconds() + " " + aim.wide()).isEqualTo("9 1.5 [[0, 1]]");
-        for (var wrong : List.of("", "{", "[]", "{\"do\":\"fly\"}", "{\"do\":\"levels\",\"levels\":\"AA==\"}", "{\"do\":\"levels\",\"levels\":\"%\"}")) {
+        for (var wrong : List.of("", "{", "[]", "{\"do\":\"fly\"}", "{\"do\":\"levels\",\"levels\":\"AA==\"}",
+                "{\"do\":\"levels\",\"levels\":\"%\"}")) {
             assertThat(CommandJson.read(wrong)).as(wrong).isEmpty();
         }
     }

@@ -31,6 +31,16 @@ class ArchitectureTest {
     }
 
     @Test
+    void theProgramsOnTheWireStandOnTheCoreAlone() {
+        noClasses().that()
+            .resideInAnyPackage("yellowkite.output..", "yellowkite.sim..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("yellowkite.server..", "yellowkite.media..", "yellowkite.demo..", "yellowkite.cli..")
+            .check(ALL);
+    }
+
+    @Test
     void theStoredFormsKnowNoneOfTheirUsers() {
         noClasses().that()
             .resideInAPackage("yellowkite.server.stored..")

@@ -16,9 +16,11 @@ final class Boundaries {
     private final Walk walk;
     private final List<Answer> answers;
     private final Proof.AtHand fixture;
+    private final Proof.Told told;
     private final List<Answer> found = new ArrayList<>();
 
-    Boundaries(Walk walk, List<Answer> answers, Proof.AtHand fixture) {
+    Boundaries(Walk walk, List<Answer> answers, Proof.AtHand fixture, Proof.Told told) {
+        this.told = told;
         this.walk = walk;
         this.answers = List.copyOf(answers);
         this.fixture = fixture;
@@ -72,14 +74,14 @@ final class Boundaries {
     }
 
     private void between(Step wrong, Step right) throws Proof.Gone {
-        int index = index(wrong);
         long differs = wrong.dmx();
         long agrees = right.dmx();
         while (Math.abs(agrees - differs) > 1) {
             long middle = Math.min(agrees, differs) + Math.abs(agrees - differs) / 2;
-            var step = wrong.between(answers.size() + found.size() + 1, index, middle);
+            var step = walk.between(wrong, answers.size() + found.size() + 1, middle);
             var answer = Proof.ask(walk, step, fixture);
             found.add(answer);
+            told.take(answer);
             if (answer.verdict() == Walk.Verdict.DIFFERS) {
                 differs = middle;
             } else {

@@ -34,7 +34,7 @@ public final class Causes {
 
     /** @param footprint that the fixture says it has; null = it says nothing */
     static List<Cause> of(Walk walk, List<Answer> answers, @Nullable Integer footprint) {
-        var told = answers.stream().filter(each -> each.verdict() != Walk.Verdict.CANNOT_TELL).toList();
+        var told = answers.stream().filter(each -> each.verdict() != Walk.Verdict.CANNOT_TELL && each.seen() != null).toList();
         return new Causes(walk, told).find(footprint);
     }
 

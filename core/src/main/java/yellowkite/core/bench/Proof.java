@@ -3,16 +3,15 @@ package yellowkite.core.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.IntConsumer;
 import org.jspecify.annotations.Nullable;
-import yellowkite.core.dmx.CompiledMode;
 
 /**
  * What a walk found out.
  *
- * @param answers one for each step. @param causes that explain what differs, the one that explains most first
+ * @param answers one for each step, then those of steps that were made on the way. @param footprint that the fixture says; null = none
+ * @param causes that explain what differs, the one that explains most first
  */
-public record Proof(Walk walk, List<Answer> answers, List<Causes.Cause> causes) {
+public record Proof(Walk walk, List<Answer> answers, @Nullable Integer footprint, List<Causes.Cause> causes) {
 
     public Proof {
         answers = List.copyOf(answers);
@@ -54,21 +53,25 @@ public record Proof(Walk walk, List<Answer> answers, List<Causes.Cause> causes) 
         return answers.stream().filter(each -> each.verdict() == verdict).count();
     }
 
-    /** Goes through a walk by itself. @param progress is told how many steps are done */
-    public static Proof of(CompiledMode mode, boolean quick, AtHand fixture, IntConsumer progress) throws Gone {
-        var walk = Walk.of(mode, quick);
+    /** Who is told of each answer as it comes; may end the walk by {@link Gone}. */
+    public interface Told {
+        void take(Answer answer) throws Gone;
+    }
+
+    /** Goes through a walk by itself. */
+    public static Proof of(Walk walk, AtHand fixture, Told told) throws Gone {
         var answers = new ArrayList<Answer>();
         for (var step : walk.steps()) {
             answers.add(ask(walk, step, fixture));
-            progress.accept(answers.size());
+            told.take(answers.getLast());
         }
-        answers.addAll(new Boundaries(walk, answers, fixture).find());
+        answers.addAll(new Boundaries(walk, answers, fixture, told).find());
         return of(walk, answers, fixture.footprint().orElse(null));
     }
 
     /** {@return what a walk found out that was answered already} @param footprint that the fixture says it has; null = it says nothing */
     public static Proof of(Walk walk, List<Answer> answers, @Nullable Integer footprint) {
-        return new Proof(walk, answers, Causes.of(walk, answers, footprint));
+        return new Proof(walk, answers, footprint, Causes.of(walk, answers, footprint));
     }
 
     static Answer ask(Walk walk, Step step, AtHand fixture) throws Gone {

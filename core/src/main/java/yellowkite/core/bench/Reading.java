@@ -2,6 +2,7 @@ package yellowkite.core.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.colour.Chromaticity;
@@ -20,6 +21,20 @@ public sealed interface Reading {
 
     /** {@return what is seen, in few words} @param other what it is compared with: what differs is what is told */
     String words(Seen seen, Seen other, double tolerance);
+
+    /** {@return what is seen, with what it is seen of} */
+    default String named(Seen seen, double tolerance) {
+        var words = words(seen, seen, tolerance);
+        return switch (this) {
+            case Axis axis -> axis.name() + " " + words;
+            case Lens lens -> lens.what().name().toLowerCase(Locale.ROOT) + " " + words;
+            case OnWheel wheel -> wheel.name() + ": " + words;
+            case Cell cell -> "cell " + (cell.index() + 1) + " " + words;
+            case Level level -> words;
+            case Strobe strobe -> words;
+            case Colour colour -> words;
+        };
+    }
 
     /** How bright it is. */
     record Level() implements Reading {
@@ -144,7 +159,7 @@ public sealed interface Reading {
             if (one.slot() != two.slot()) {
                 return one.slot() == 0 ? "no slot" : "slot " + one.slot();
             } else if (!near(one.turn(), two.turn(), tolerance)) {
-                return "turned by " + Figures.of(one.turn(), "\u00b0");
+                return "turned by " + Figures.of(one.turn()) + "\u00b0";
             } else if (!near(one.spin(), two.spin(), tolerance)) {
                 return one.spin() == 0 ? "still" : "turning at " + Figures.of(one.spin(), "\u00b0/s");
             }
@@ -220,7 +235,7 @@ public sealed interface Reading {
     }
 
     private static String figure(@Nullable Double value, String symbol) {
-        return value == null ? "nothing" : Figures.of(value, symbol);
+        return value == null ? "nothing" : Figures.of(value) + symbol;
     }
 
     private static String colour(@Nullable Chromaticity colour) {

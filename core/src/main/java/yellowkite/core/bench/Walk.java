@@ -15,8 +15,11 @@ import yellowkite.core.dmx.Wanted;
  * middle and last value, axes at zero, fine bytes by a step, each cell alone, and the highlight.
  */
 public record Walk(CompiledMode mode, List<Step> steps) {
+    /** Raised whenever other steps are made of the same mode: answers are kept by the numbers of their steps. */
+    public static final int EDITION = 1;
     /** More steps than a fixture is ever walked through. */
     public static final int MOST = 20_000;
+    private static final int SECONDS_A_STEP = 4;
     private static final double EXACT = 1e-6;
 
     public Walk {
@@ -38,6 +41,30 @@ public record Walk(CompiledMode mode, List<Step> steps) {
     /** {@return what a fixture that differs is seen to do at a step} */
     public Seen wanted(Step step, Obeying fixture) {
         return step.raws().length == 0 ? fixture.atFirst() : fixture.at(Slots.of(mode).bytes(step.raws()));
+    }
+
+    /** {@return minutes that a person needs: four seconds a step} */
+    public int minutes() {
+        return (steps.size() * SECONDS_A_STEP + 59) / 60;
+    }
+
+    /** {@return what should be seen at a step, in few words} */
+    public String shows(Step step) {
+        var wanted = wanted(step);
+        var words = String.join(", ", step.watched().stream().map(each -> each.named(wanted, step.tolerance())).distinct().toList());
+        var range = step.range() == null || step.range().isBlank() ? "" : "'" + step.range() + "'";
+        return words.isEmpty() ? range.isEmpty() ? "no instrument sees it: look at the fixture" : range
+                : range.isEmpty() ? words : range + ": " + words;
+    }
+
+    /** {@return the same step at another value of its channel} */
+    public Step between(Step step, int number, long value) {
+        var channels = mode.map().channels();
+        int index = 0;
+        while (!channels.get(index).name().equals(step.channel())) {
+            index++;
+        }
+        return step.between(number, index, value);
     }
 
     /** {@return how long what a step looks at may be on its way, s: as its functions say} */

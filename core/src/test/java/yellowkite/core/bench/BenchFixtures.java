@@ -88,7 +88,7 @@ final class BenchFixtures {
     }
 
     static List<String> causes(CompiledMode mode, String... flaws) throws Proof.Gone {
-        return Proof.of(mode, false, differing(mode, flaws), done -> {})
+        return Proof.of(Walk.of(mode, false), differing(mode, flaws), done -> {})
             .causes()
             .stream()
             .map(each -> each.flaw().toString())

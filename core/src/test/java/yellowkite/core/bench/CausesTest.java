@@ -59,9 +59,21 @@ class CausesTest {
         assertThat(proof.causes()).isEmpty();
     }
 
+    /** A person says that something differs, not by how much. */
+    @Test
+    void whatHandsAnsweredIsBlamedOnNothing() {
+        var walk = Walk.of(HEAD, false);
+
+        var proof = Proof.of(walk,
+                walk.steps().stream().map(each -> new Answer(each, Walk.Verdict.DIFFERS, walk.wanted(each), null)).toList(), null);
+
+        assertThat(proof.count(Walk.Verdict.DIFFERS)).isEqualTo(walk.steps().size());
+        assertThat(proof.causes()).isEmpty();
+    }
+
     @Test
     void whatDiffersIsSaidInAWord() throws Proof.Gone {
-        var proof = Proof.of(HEAD, false, BenchFixtures.differing(HEAD, "wheel:Reeds:+1"), done -> {});
+        var proof = Proof.of(Walk.of(HEAD, false), BenchFixtures.differing(HEAD, "wheel:Reeds:+1"), done -> {});
 
         var differing = proof.answers()
             .stream()
@@ -88,14 +100,14 @@ class CausesTest {
     }
 
     private static void fixed(CompiledMode mode, String flaw) throws Proof.Gone {
-        var cause = Proof.of(mode, false, BenchFixtures.differing(mode, flaw), done -> {}).causes().getFirst();
+        var cause = Proof.of(Walk.of(mode, false), BenchFixtures.differing(mode, flaw), done -> {}).causes().getFirst();
         var outcome = Objects.requireNonNull(cause.fix()).edit().applyTo(mode.type());
 
         assertThat(outcome).isInstanceOf(Outcome.Applied.class);
         var after = ((Outcome.Applied<FixtureType>) outcome).after();
         var fixed = CompiledMode.of(after, after.modes().getFirst());
         var real = BenchFixtures.differing(mode, flaw);
-        var differing = Proof.of(fixed, false, new Proof.AtHand() {
+        var differing = Proof.of(Walk.of(fixed, false), new Proof.AtHand() {
             @Override
             public Optional<Seen> look() {
                 return Optional.empty();

@@ -73,4 +73,14 @@ class InstrumentsTest {
             assertThat(Flaw.parse(wrong)).as(wrong).isEmpty();
         }
     }
+
+    @Test
+    void darkGivesNoLightWhateverElseItSends() {
+        for (var type : java.util.List.of(BenchFixtures.head(), BenchFixtures.batten())) {
+            var mode = BenchFixtures.first(type);
+
+            assertThat(Instruments.look(mode, mode.resolve(Lit.of(mode))).level()).isEqualTo(1);
+            assertThat(Instruments.look(mode, mode.resolve(Dark.of(mode))).level()).isZero();
+        }
+    }
 }

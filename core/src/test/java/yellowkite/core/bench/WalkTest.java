@@ -69,7 +69,7 @@ class WalkTest {
     void whatObeysAgrees(@ForAll("sound") FixtureType type) throws Proof.Gone {
         for (var each : type.modes()) {
             var mode = CompiledMode.of(type, each);
-            var proof = Proof.of(mode, false, BenchFixtures.differing(mode), done -> {});
+            var proof = Proof.of(Walk.of(mode, false), BenchFixtures.differing(mode), done -> {});
 
             assertThat(proof.count(Walk.Verdict.DIFFERS)).isZero();
             assertThat(proof.causes()).isEmpty();

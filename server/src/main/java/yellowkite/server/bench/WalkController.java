@@ -1,0 +1,191 @@
+package yellowkite.server.bench;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import yellowkite.core.bench.Answer;
+import yellowkite.core.bench.Causes;
+import yellowkite.core.bench.Proof;
+import yellowkite.core.bench.Step;
+import yellowkite.core.bench.Walk.Verdict;
+import yellowkite.core.edit.Edit;
+import yellowkite.server.bench.WalkRepository.State;
+import yellowkite.server.bench.WalkRepository.StoredAnswer;
+import yellowkite.server.bench.WalkRepository.StoredWalk;
+import yellowkite.server.bench.Walks.WalkBegun;
+import yellowkite.server.web.Author;
+import yellowkite.server.web.Line;
+
+/** Walks, over HTTP. */
+@RestController
+class WalkController {
+    private static final int LONGEST = 100;
+    private static final int LONGEST_ADDRESS = 300;
+    private static final int LONGEST_NOTES = 2_000;
+    private final Walks walks;
+
+    WalkController(Walks walks) {
+        this.walks = walks;
+    }
+
+    /** @param minutes that hands need, stated before. @param done steps that were answered */
+    record WalkView(String id, String profileId, String manufacturer, String profile, int revision, String mode, boolean quick,
+            String destination,
+            int universe, int address, boolean byInstruments, String fixtureSerial, String firmware, String notes, String author,
+            LocalDateTime startedAt, State state, String says, int steps, int minutes, int done, int agree, int differ, int cannotTell,
+            List<DifferingStep> differing, List<CauseView> causes) {}
+
+    /** @param reason as a person gave it. @param seen in a few words; empty where nobody measured */
+    record DifferingStep(int step, String channel, String function, @Nullable String range, long dmx, String expected, String seen,
+            String says, String reason) {}
+
+    /** @param fix what the profile's draft needs; null where the profile is not what is wrong. @param fixSays as on a button */
+    record CauseView(String says, String flaw, int steps, @Nullable Edit fix, @Nullable String fixSays) {}
+
+    /** @param shows what should be seen. @param verdict null until it was answered */
+    record StepView(int number, int of, Step.Kind kind, String channel, String function, @Nullable String range, long dmx, String shows,
+            @Nullable Verdict verdict, String reason) {}
+
+    /** 201 with the walk; 404 without such a revision or mode; 422 with the field that does not fit. */
+    @PostMapping("/api/walks")
+    @ResponseStatus(HttpStatus.CREATED)
+    WalkView begin(@RequestBody WalkRequest request, Author author) {
+        return view(walks.begin(request.checked(), author));
+    }
+
+    record WalkRequest(String profileId, int revision, int mode, boolean quick, String destination, int universe, int address,
+            String telemetry, String fixtureSerial, String firmware, String notes) {
+        WalkRequest {
+            Objects.requireNonNull(profileId, "profileId");
+            Objects.requireNonNull(destination, "destination");
+            Objects.requireNonNull(telemetry, "telemetry");
+        }
+
+        private WalkBegun checked() {
+            return new WalkBegun(profileId, revision, mode, quick, destination, universe, address,
+                    Line.of("telemetry", telemetry, LONGEST_ADDRESS), Line.of("fixtureSerial", fixtureSerial, LONGEST),
+                    Line.of("firmware", firmware, LONGEST), Line.of("notes", notes, LONGEST_NOTES));
+        }
+    }
+
+    record WalkLine(String id, String profileId, String manufacturer, String profile, int revision, String mode, String firmware,
+            String author,
+            LocalDateTime startedAt, State state, int steps, int done, int differ) {}
+
+    /** 200 with the newest walks, of one profile or of all. */
+    @GetMapping("/api/walks")
+    List<WalkLine> list(@RequestParam(required = false) @Nullable String profile) {
+        return walks.list(profile).stream().map(each -> {
+            var type = walks.made(each).walk().mode();
+            var counts = walks.counts(each.id());
+            return new WalkLine(each.id(), each.profileId(), type.type().manufacturer(), type.type().name(), each.number(),
+                    type.mode().name(),
+                    each.firmware(), each.author(), each.startedAt(), each.state(), each.steps(),
+                    counts.values().stream().mapToInt(Integer::intValue).sum(), counts.getOrDefault(Verdict.DIFFERS, 0));
+        }).toList();
+    }
+
+    /** 200 with the walk, what differs and why; 404 if there is none. */
+    @GetMapping("/api/walks/{id}")
+    WalkView read(@PathVariable String id) {
+        return view(walks.require(id));
+    }
+
+    /** 200 with the step, which the fixture shows from now on; 422 if nothing can go live. */
+    @PostMapping("/api/walks/{id}/steps/{number}/show")
+    StepView show(@PathVariable String id, @PathVariable int number, Author author) {
+        walks.show(id, number, author);
+        return step(id, number);
+    }
+
+    /** 200 with the step. */
+    @GetMapping("/api/walks/{id}/steps/{number}")
+    StepView step(@PathVariable String id, @PathVariable int number) {
+        var made = walks.made(walks.require(id));
+        var step = Walks.step(made, number);
+        var answer = walks.stored(id).stream().filter(each -> each.step() == number).findFirst();
+        return new StepView(number, made.walk().steps().size(), step.kind(), step.channel(), step.function(), step.range(), step.dmx(),
+                made.walk().shows(step), answer.map(StoredAnswer::verdict).orElse(null), answer.map(StoredAnswer::reason).orElse(""));
+    }
+
+    record AnswerRequest(Verdict verdict, String reason) {
+        AnswerRequest {
+            Objects.requireNonNull(verdict, "verdict");
+            Objects.requireNonNull(reason, "reason");
+        }
+    }
+
+    /** 200 with the step as it was answered. */
+    @PutMapping("/api/walks/{id}/steps/{number}")
+    StepView answer(@PathVariable String id, @PathVariable int number, @RequestBody AnswerRequest request) {
+        walks.answer(id, number, request.verdict(), Line.of("reason", request.reason(), LONGEST_ADDRESS));
+        return step(id, number);
+    }
+
+    record EndRequest(boolean done) {}
+
+    /** 200 with the walk, ended: its light goes. One that is not done can be gone on with. */
+    @PostMapping("/api/walks/{id}/end")
+    WalkView end(@PathVariable String id, @RequestBody EndRequest request) {
+        return view(walks.end(id, request.done()));
+    }
+
+    /** 200 with the walk, which goes on. */
+    @PostMapping("/api/walks/{id}/go-on")
+    WalkView goOn(@PathVariable String id) {
+        return view(walks.goOn(id));
+    }
+
+    private WalkView view(StoredWalk stored) {
+        var made = walks.made(stored);
+        var mode = made.walk().mode();
+        var answers = walks.answers(made);
+        Map<Integer, StoredAnswer> kept = walks.stored(stored.id())
+            .stream()
+            .collect(Collectors.toMap(StoredAnswer::step, Function.identity()));
+        var causes = stored.state() == State.GOING ? List.<Causes.Cause>of() : Proof.of(made.walk(), answers, stored.footprint()).causes();
+        return new WalkView(stored.id(), stored.profileId(), mode.type().manufacturer(), mode.type().name(), stored.number(),
+                mode.mode().name(),
+                stored.quick(), stored.destination(), stored.universe(), stored.address(), !stored.telemetry().isEmpty(),
+                stored.fixtureSerial(), stored.firmware(), stored.notes(), stored.author(), stored.startedAt(), stored.state(),
+                stored.says(),
+                stored.steps(), made.walk().minutes(), answers.size(), count(answers, Verdict.AGREES), count(answers, Verdict.DIFFERS),
+                count(answers, Verdict.CANNOT_TELL),
+                answers.stream()
+                    .filter(each -> each.verdict() == Verdict.DIFFERS)
+                    .map(each -> differing(each, made.walk().shows(each.step()),
+                            Objects.requireNonNull(kept.get(each.step().number())).reason()))
+                    .toList(),
+                causes.stream().map(WalkController::cause).toList());
+    }
+
+    private static int count(List<Answer> answers, Verdict verdict) {
+        return (int) answers.stream().filter(each -> each.verdict() == verdict).count();
+    }
+
+    private static DifferingStep differing(Answer answer, String shows, String reason) {
+        var step = answer.step();
+        boolean measured = answer.seen() != null;
+        return new DifferingStep(step.number(), step.channel(), step.function(), step.range(), step.dmx(),
+                measured ? answer.expectedWords() : shows, answer.seenWords(), measured ? answer.says() : reason, reason);
+    }
+
+    private static CauseView cause(Causes.Cause cause) {
+        var fix = cause.fix();
+        return new CauseView(cause.says(), cause.flaw().toString(), cause.steps(), fix == null ? null : fix.edit(),
+                fix == null ? null : fix.says());
+    }
+}

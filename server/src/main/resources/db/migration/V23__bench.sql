@@ -1,0 +1,51 @@
+-- Addresses beside this machine's own that DMX may be sent to: IPv4, or the word multicast.
+create table if not exists output_address (
+  address varchar(40) character set ascii collate ascii_bin not null primary key,
+  added_by varchar(100) not null,
+  added_at datetime(3) not null
+);
+
+-- Profiles that were walked on a fixture. What was answered belongs to the revision.
+create table if not exists walk (
+  id char(36) character set ascii collate ascii_bin not null primary key,
+  revision_id char(36) character set ascii collate ascii_bin not null,
+  -- of the revision's modes, from 0
+  mode int not null,
+  quick boolean not null,
+  -- which way steps were made then: a walk of another edition is read, and not gone on with
+  edition int not null,
+  destination varchar(60) not null,
+  universe int not null,
+  address int not null,
+  -- where its instruments answer; empty where hands do
+  telemetry varchar(300) not null,
+  fixture_serial varchar(100) not null,
+  firmware varchar(100) not null,
+  notes varchar(2000) not null,
+  author varchar(100) not null,
+  started_at datetime(3) not null,
+  state varchar(8) not null,
+  says varchar(500) not null,
+  steps int not null,
+  -- what the fixture said that it has; null where it says nothing
+  footprint int,
+  touched_at datetime(3) not null,
+  constraint walk_revision foreign key (revision_id) references revision (id) on delete cascade
+);
+create index if not exists walk_started on walk (started_at);
+
+create table if not exists walk_answer (
+  walk_id char(36) character set ascii collate ascii_bin not null,
+  step int not null,
+  -- a step that was made on the way, to find a boundary: its value; null for a step of the walk itself
+  value bigint,
+  -- the step of the walk that it was made from
+  made_from int,
+  verdict varchar(12) not null,
+  reason varchar(300) not null,
+  -- what instruments saw; null where hands answered
+  seen mediumtext,
+  answered_at datetime(3) not null,
+  primary key (walk_id, step),
+  constraint walk_answer_walk foreign key (walk_id) references walk (id) on delete cascade
+);
