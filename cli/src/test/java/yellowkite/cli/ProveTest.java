@@ -39,7 +39,7 @@ class ProveTest {
     private static RunningSim sim(FixtureType type, String mode, String... flaws) throws Exception {
         int personality = type.modes().stream().map(each -> each.name()).toList().indexOf(mode) + 1;
         var all = Arrays.stream(flaws).map(each -> Flaw.parse(each).orElseThrow()).toList();
-        return new RunningSim(new SimulatedFixture(type, personality, 7, 101, new Uid(0x7ff0, 1), all, System::nanoTime), 0, 0, 0);
+        return new RunningSim(new SimulatedFixture(type, personality, 7, 101, new Uid(0x7ff0, 1), all, "1.0", System::nanoTime), 0, 0, 0);
     }
 
     private static List<String> flaws(JsonNode said) {
@@ -68,6 +68,15 @@ class ProveTest {
         assertThat(flaws(proven.said())).containsExactly(flaw);
         assertThat(proven.said().path("disagree")).isNotEmpty();
         assertThat(proven.said().at("/causes/0/fix").asString(null)).isEqualTo(fix);
+    }
+
+    @Test
+    void aFixtureWithMoreAddressesThanItsModeIsToldThoughEveryStepAgrees() throws Exception {
+        var proven = prove(DemoHouse.petrelSpot(), "Extended", "--artnet-port", "footprint:30");
+
+        assertThat(proven.status()).isEqualTo(1);
+        assertThat(proven.said().path("disagree")).isEmpty();
+        assertThat(flaws(proven.said())).containsExactly("footprint:30");
     }
 
     @Test

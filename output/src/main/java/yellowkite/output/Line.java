@@ -11,20 +11,12 @@ import yellowkite.core.wire.artnet.ArtDmx;
 import yellowkite.core.wire.artnet.ArtPacket;
 import yellowkite.core.wire.artnet.ArtPoll;
 import yellowkite.core.wire.artnet.ArtPollReply;
-import yellowkite.core.wire.artnet.ArtRdm;
-import yellowkite.core.wire.artnet.ArtTodData;
-import yellowkite.core.wire.artnet.ArtTodRequest;
 import yellowkite.core.wire.rdm.DeviceInfo;
-import yellowkite.core.wire.rdm.Parameter;
-import yellowkite.core.wire.rdm.RdmMessage;
-import yellowkite.core.wire.rdm.Uid;
 import yellowkite.core.wire.sacn.SacnPacket;
 
 /** A way to a fixture. */
 public interface Line extends AutoCloseable {
     String SOURCE = "Yellow Kite bench";
-    /** Who we are over RDM. */
-    Uid US = new Uid(0x7ff0, 0x4b495445L);
 
     /** Sends a universe. @param universe from 1. @param levels 512 of them */
     void send(int universe, byte[] levels) throws IOException;
@@ -72,7 +64,6 @@ public interface Line extends AutoCloseable {
         private final Socket socket;
         private final InetSocketAddress to;
         private int sequence;
-        private int transaction;
 
         private ArtNet(Socket socket, InetSocketAddress to) {
             this.socket = socket;
@@ -102,16 +93,9 @@ public interface Line extends AutoCloseable {
 
         @Override
         public Optional<DeviceInfo> info(int universe) throws IOException {
-            int port = universe - 1;
-            var devices = ask(new ArtTodRequest(java.util.List.of(port)), ArtTodData.class);
-            if (devices.isEmpty() || devices.get().devices().isEmpty()) {
-                return Optional.empty();
+            try (var rdm = new RdmLine(new Destination.ArtNet(to, universe - 1))) {
+                return rdm.first();
             }
-            var asked = new RdmMessage(devices.get().devices().getFirst(), US, transaction++ & 0xff, 1, 0, 0, RdmMessage.Command.GET,
-                    Parameter.DEVICE_INFO, Bytes.NONE);
-            return ask(new ArtRdm(port, asked), ArtRdm.class).map(ArtRdm::message)
-                .filter(each -> each.transaction() == asked.transaction() && each.portOrResponse() == RdmMessage.ACK)
-                .flatMap(each -> DeviceInfo.read(each.data()));
         }
 
         private <P extends ArtPacket> Optional<P> ask(ArtPacket asked, Class<P> wanted) throws IOException {

@@ -60,7 +60,7 @@ final class Responder {
             case Parameter.DEVICE_MODEL_DESCRIPTION -> text(fixture.type().name());
             case Parameter.MANUFACTURER_LABEL -> text(fixture.type().manufacturer());
             case Parameter.DEVICE_LABEL -> text(label);
-            case Parameter.SOFTWARE_VERSION_LABEL -> text("1.0");
+            case Parameter.SOFTWARE_VERSION_LABEL -> text(fixture.firmware());
             case Parameter.DMX_PERSONALITY -> Bytes.of((byte) fixture.personality(), (byte) personalities());
             case Parameter.DMX_PERSONALITY_DESCRIPTION -> described(required(data, 1).at(0)).write();
             case Parameter.DMX_START_ADDRESS -> word(fixture.address());

@@ -52,6 +52,8 @@ public final class Sim implements Callable<Integer> {
     private int telemetryPort;
     @Option(names = "--uid", paramLabel = "UID", defaultValue = "7ff0:00000001", description = "Who it is over RDM: ${DEFAULT-VALUE} unless told.")
     private String uid = "7ff0:00000001";
+    @Option(names = "--firmware", paramLabel = "VERSION", defaultValue = "1.0", description = "What it says of its software: ${DEFAULT-VALUE} unless told.")
+    private String firmware = "1.0";
     @Option(names = "--flaw", paramLabel = "FLAW", description = "How it differs from its profile; may be said again.")
     private List<String> flaws = List.of();
     @Option(names = {"-h", "--help"}, usageHelp = true, description = "This help.")
@@ -151,7 +153,7 @@ public final class Sim implements Callable<Integer> {
         var who = Uid.parse(uid)
             .filter(each -> !each.isBroadcast())
             .orElseThrow(() -> new Refused("'" + uid + "' is no single device. Write it as 7ff0:00000001."));
-        return new SimulatedFixture(type, personality, universe, address, who, flaws(type, personality), System::nanoTime);
+        return new SimulatedFixture(type, personality, universe, address, who, flaws(type, personality), firmware, System::nanoTime);
     }
 
     private FixtureType type() throws Refused {

@@ -26,6 +26,7 @@ public final class SimulatedFixture {
     private final Uid uid;
     private final int universe;
     private final List<Flaw> flaws;
+    private final String firmware;
     private final LongSupplier clock;
     private final UniverseSources sources = new UniverseSources();
     private final Responder responder;
@@ -37,8 +38,9 @@ public final class SimulatedFixture {
     private long frames;
     private byte @Nullable [] heard;
 
-    /** @param personality of the type's modes, from 1. @param clock ns */
-    public SimulatedFixture(FixtureType type, int personality, int universe, int address, Uid uid, List<Flaw> flaws, LongSupplier clock) {
+    /** @param personality of the type's modes, from 1. @param firmware as it says. @param clock ns */
+    public SimulatedFixture(FixtureType type, int personality, int universe, int address, Uid uid, List<Flaw> flaws, String firmware,
+            LongSupplier clock) {
         this.type = type;
         this.personality = Flaw.first(flaws, Flaw.OtherPersonality.class)
             .map(Flaw.OtherPersonality::number)
@@ -48,6 +50,7 @@ public final class SimulatedFixture {
         this.address = address;
         this.uid = uid;
         this.flaws = flaws.stream().filter(each -> !(each instanceof Flaw.OtherPersonality)).toList();
+        this.firmware = firmware;
         this.clock = clock;
         this.obeying = obeying();
         this.moving = standing();
@@ -82,6 +85,10 @@ public final class SimulatedFixture {
 
     CompiledMode mode() {
         return obeying.mode();
+    }
+
+    String firmware() {
+        return firmware;
     }
 
     int footprint() {

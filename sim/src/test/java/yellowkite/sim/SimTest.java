@@ -84,7 +84,7 @@ class SimTest {
     /** Whatever comes in at its doors, it goes on answering. */
     @Test
     void itAnswersAtItsDoorsWhateverCameBefore() throws Exception {
-        var spot = new SimulatedFixture(DemoHouse.petrelSpot().description().type(), 1, 18, 1, new Uid(0x7ff0, 7), List.of(),
+        var spot = new SimulatedFixture(DemoHouse.petrelSpot().description().type(), 1, 18, 1, new Uid(0x7ff0, 7), List.of(), "1.0",
                 System::nanoTime);
         try (var sim = new RunningSim(spot, 0, 0, 0);
                 var socket = new DatagramSocket(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0))) {

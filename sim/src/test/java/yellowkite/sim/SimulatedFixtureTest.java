@@ -27,7 +27,7 @@ class SimulatedFixtureTest {
 
     private SimulatedFixture spot(String... flaws) {
         return new SimulatedFixture(DemoHouse.petrelSpot().description().type(), 1, 3, 101, UID,
-                Arrays.stream(flaws).map(each -> Flaw.parse(each).orElseThrow()).toList(), () -> now);
+                Arrays.stream(flaws).map(each -> Flaw.parse(each).orElseThrow()).toList(), "1.0", () -> now);
     }
 
     private SacnPacket packet(int universe, int priority, byte[] levels) {
@@ -108,6 +108,7 @@ class SimulatedFixtureTest {
         assertThat(List.of(info.category(), info.footprint(), info.personality(), info.personalities(), info.address()))
             .containsExactly(DeviceInfo.MOVING, 22, 1, 2, 101);
         assertThat(new String(ask(spot, Command.GET, Parameter.DEVICE_MODEL_DESCRIPTION).data().toArray())).isEqualTo("Petrel Spot");
+        assertThat(new String(ask(spot, Command.GET, Parameter.SOFTWARE_VERSION_LABEL).data().toArray())).isEqualTo("1.0");
         assertThat(ask(spot, Command.GET, Parameter.DMX_PERSONALITY_DESCRIPTION, 2).data()).hasToString("02" + "000d" + "436f6d70616374");
         // pan, its fine byte, tilt
         assertThat(ask(spot, Command.GET, Parameter.SLOT_INFO).data().toString())

@@ -18,6 +18,9 @@ final class Suspects {
     /** Boundaries are rarely later by more than this. */
     private static final int LATEST = 32;
     private static final int MOST_ATTRIBUTES = 40;
+    /** Where more channels than this differ, no one boundary is what is wrong. */
+    private static final int MOST_CHANNELS = 24;
+    private static final int MOST_STARTS = 2_000;
     private final CompiledMode mode;
     private final List<Answer> left;
     private final List<Flaw> taken;
@@ -155,7 +158,7 @@ final class Suspects {
     }
 
     private void shifted(Set<Flaw> all) {
-        for (var name : channels) {
+        for (var name : channels.stream().limit(MOST_CHANNELS).toList()) {
             var by = new TreeSet<Long>();
             for (long n = 1; n <= LATEST; n++) {
                 by.add(n);
@@ -215,6 +218,7 @@ final class Suspects {
 
     /** Where something is wrong before the first frame: each channel that is seen, at what it would have to stand at. */
     private void starting(Set<Flaw> all) {
+        int before = all.size();
         for (var answer : left) {
             if (answer.step().kind() != Step.Kind.UNSENT) {
                 continue;
@@ -223,7 +227,7 @@ final class Suspects {
             for (int i = 0; i < mode.map().channels().size(); i++) {
                 var placed = mode.map().channels().get(i);
                 for (var span : mode.spans(placed.channel())) {
-                    if (Reading.of(mode, i, span).stream().anyMatch(differing::contains)) {
+                    if (all.size() - before < MOST_STARTS && Reading.of(mode, i, span).stream().anyMatch(differing::contains)) {
                         values(placed, span, answer).forEach(at -> all.add(new Flaw.Starting(placed.name(), at)));
                     }
                 }

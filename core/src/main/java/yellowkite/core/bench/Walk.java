@@ -20,6 +20,8 @@ public record Walk(CompiledMode mode, List<Step> steps) {
     /** More steps than a fixture is ever walked through. */
     public static final int MOST = 20_000;
     private static final int SECONDS_A_STEP = 4;
+    /** Nothing is on its way for longer, whatever a profile says, s. */
+    private static final double LONGEST_WAY = 20;
     private static final double EXACT = 1e-6;
 
     public Walk {
@@ -76,6 +78,7 @@ public record Walk(CompiledMode mode, List<Step> steps) {
             .flatMap(each -> each.channel().functions())
             .mapToDouble(each -> Math.max(0, each.realFade()) + Math.max(0, each.realAcceleration()))
             .filter(Double::isFinite)
+            .map(each -> Math.min(each, LONGEST_WAY))
             .max()
             .orElse(0);
     }

@@ -1,10 +1,14 @@
 package yellowkite.server.bench;
 
+import java.net.InetAddress;
+import java.net.URI;
+import java.net.UnknownHostException;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import yellowkite.output.Destination;
+import yellowkite.output.Telemetry;
 import yellowkite.server.database.HouseClock;
 import yellowkite.server.database.Transactions;
 import yellowkite.server.web.Author;
@@ -55,10 +59,26 @@ class Addresses {
         var to = Destination.parse(text.strip(), universe)
             .orElseThrow(() -> Refusal.unfit("destination", "Write where it goes as: artnet 127.0.0.1:6454, or sacn 127.0.0.1:5568."));
         var address = to.address().getAddress();
-        var name = address.isMulticastAddress() ? MULTICAST : address.getHostAddress();
-        if (!address.isLoopbackAddress() && !repository.list().contains(name)) {
-            throw Refusal.unfit("destination", "The house does not send to " + name + " yet. Allow it under Bench, Addresses.");
-        }
+        requireAllowed("destination", address, address.isMulticastAddress() ? MULTICAST : address.getHostAddress());
         return to;
+    }
+
+    /** {@return where instruments answer} @throws Refusal 422 if it is no address, or the house did not allow it */
+    URI requireInstruments(String text) {
+        var uri = Telemetry.address(text)
+            .orElseThrow(() -> Refusal.unfit("telemetry", "Write where instruments answer as http://127.0.0.1:40123/."));
+        try {
+            var address = InetAddress.getByName(uri.getHost());
+            requireAllowed("telemetry", address, address.getHostAddress());
+            return uri;
+        } catch (UnknownHostException none) {
+            throw Refusal.unfit("telemetry", "Nobody is called '" + uri.getHost() + "'.");
+        }
+    }
+
+    private void requireAllowed(String field, InetAddress address, String name) {
+        if (!address.isLoopbackAddress() && !repository.list().contains(name)) {
+            throw Refusal.unfit(field, "The house does not talk to " + name + " yet. Allow it under Bench, Addresses.");
+        }
     }
 }

@@ -11,11 +11,13 @@ import yellowkite.output.Line;
 /** A way to a fixture through the process that sends. What is asked over RDM goes by itself: a question is no light. */
 final class LiveLine implements Line {
     private final LiveOutput live;
+    private final String holder;
     private final int universe;
     private final Destination to;
 
-    LiveLine(LiveOutput live, int universe, Destination to) {
+    LiveLine(LiveOutput live, String holder, int universe, Destination to) {
         this.live = live;
+        this.holder = holder;
         this.universe = universe;
         this.to = to;
     }
@@ -23,14 +25,14 @@ final class LiveLine implements Line {
     @Override
     public void send(int number, byte[] levels) throws IOException {
         live.keep();
-        if (!live.send(number, levels, 0, List.of())) {
+        if (!live.send(number, holder, levels, 0, List.of())) {
             throw new IOException("nothing is live any more");
         }
     }
 
     @Override
     public void end(int number) {
-        live.close(number);
+        live.close(number, holder);
     }
 
     @Override
@@ -52,6 +54,6 @@ final class LiveLine implements Line {
 
     @Override
     public void close() {
-        live.close(universe);
+        live.close(universe, holder);
     }
 }

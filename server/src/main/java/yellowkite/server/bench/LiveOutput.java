@@ -19,6 +19,7 @@ import org.springframework.stereotype.Service;
 import yellowkite.output.Command;
 import yellowkite.output.CommandJson;
 import yellowkite.output.Output;
+import yellowkite.server.web.Refusal;
 
 /**
  * The process that sends, started when something goes live and watched until nothing is. Two leases end the light: the process's own, where
@@ -32,6 +33,7 @@ class LiveOutput {
     static final long PAGE_LEASE = TimeUnit.SECONDS.toNanos(15);
     private final Map<Integer, Command.Open> open = new TreeMap<>();
     private final Map<Integer, byte[]> levels = new TreeMap<>();
+    private final Map<Integer, String> holders = new TreeMap<>();
     private @Nullable Process process;
     private @Nullable Writer commands;
     private long keptAt;
@@ -60,24 +62,33 @@ class LiveOutput {
         return List.of(numbers);
     }
 
-    /** A universe goes live. */
-    synchronized void open(Command.Open universe, String author) throws IOException {
+    /** A universe goes live. @param holder who alone may send to it. @throws Refusal 422 if somebody else holds it */
+    synchronized void open(Command.Open universe, String author, String holder) throws IOException {
+        if (!holders.getOrDefault(universe.universe(), holder).equals(holder)) {
+            throw Refusal.unfit("universe", "Universe " + universe.universe() + " is live already, for " + by + ". End that first.");
+        }
+        holders.put(universe.universe(), holder);
         open.put(universe.universe(), universe);
         levels.remove(universe.universe());
         by = author;
         note = "";
         keep();
-        if (process == null) {
-            dark = false;
-            start();
-        } else {
+        if (process != null) {
             tell(universe);
+            return;
+        }
+        dark = false;
+        try {
+            start();
+        } catch (IOException failed) {
+            end("");
+            throw failed;
         }
     }
 
-    /** {@return whether that universe is live} */
-    synchronized boolean send(int universe, byte[] to, double seconds, List<List<Integer>> wide) {
-        if (!open.containsKey(universe)) {
+    /** {@return whether that universe is live, for that holder} */
+    synchronized boolean send(int universe, String holder, byte[] to, double seconds, List<List<Integer>> wide) {
+        if (!holder.equals(holders.get(universe))) {
             return false;
         }
         levels.put(universe, to.clone());
@@ -95,8 +106,9 @@ class LiveOutput {
         tell(new Command.Dark(on));
     }
 
-    synchronized void close(int universe) {
-        if (open.remove(universe) != null) {
+    synchronized void close(int universe, String holder) {
+        if (holders.remove(universe, holder)) {
+            open.remove(universe);
             levels.remove(universe);
             tell(new Command.Close(universe));
             if (open.isEmpty()) {
@@ -111,6 +123,7 @@ class LiveOutput {
         process = null;
         open.clear();
         levels.clear();
+        holders.clear();
         dark = false;
         note = why;
         if (ending != null) {

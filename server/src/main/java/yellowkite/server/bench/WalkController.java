@@ -89,10 +89,10 @@ class WalkController {
     @GetMapping("/api/walks")
     List<WalkLine> list(@RequestParam(required = false) @Nullable String profile) {
         return walks.list(profile).stream().map(each -> {
-            var type = walks.made(each).walk().mode();
+            var mode = walks.mode(each);
             var counts = walks.counts(each.id());
-            return new WalkLine(each.id(), each.profileId(), type.type().manufacturer(), type.type().name(), each.number(),
-                    type.mode().name(),
+            return new WalkLine(each.id(), each.profileId(), mode.type().manufacturer(), mode.type().name(), each.number(),
+                    mode.mode().name(),
                     each.firmware(), each.author(), each.startedAt(), each.state(), each.steps(),
                     counts.values().stream().mapToInt(Integer::intValue).sum(), counts.getOrDefault(Verdict.DIFFERS, 0));
         }).toList();

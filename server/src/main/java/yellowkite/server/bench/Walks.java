@@ -1,7 +1,8 @@
 package yellowkite.server.bench;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.IOException;
-import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -54,6 +55,8 @@ class Walks {
     private final LiveOutput live;
     private final Addresses addresses;
     private final HouseClock clock;
+    /** By revision, mode and kind: a revision never changes. */
+    private final Cache<String, Walk> made = Caffeine.newBuilder().maximumSize(16).build();
     private final ExecutorService hands = Executors.newFixedThreadPool(AT_ONCE,
             work -> Thread.ofPlatform().name("walks").daemon().unstarted(work));
 
@@ -82,7 +85,13 @@ class Walks {
     }
 
     Made made(StoredWalk walk) {
-        return new Made(walk, Walk.of(compiled(walk.profileId(), walk.number(), walk.mode()), walk.quick()));
+        var steps = made.get(walk.revisionId() + " " + walk.mode() + " " + walk.quick(), none -> Walk.of(mode(walk), walk.quick()));
+        return new Made(walk, steps);
+    }
+
+    /** {@return the mode that was walked, without its steps} */
+    CompiledMode mode(StoredWalk walk) {
+        return compiled(walk.profileId(), walk.number(), walk.mode());
     }
 
     private CompiledMode compiled(String profileId, int revision, int mode) {
@@ -105,8 +114,8 @@ class Walks {
             throw Refusal.unfit("address", "This mode has " + size + " addresses: it begins from 1 to " + (UNIVERSE - size + 1) + ".");
         }
         var to = addresses.require(asked.destination(), asked.universe());
-        if (!asked.telemetry().isBlank() && Telemetry.address(asked.telemetry()).isEmpty()) {
-            throw Refusal.unfit("telemetry", "Write where instruments answer as http://127.0.0.1:40123/.");
+        if (!asked.telemetry().isBlank()) {
+            addresses.requireInstruments(asked.telemetry());
         }
         var walk = new StoredWalk(UUID.randomUUID().toString(), revision.id(), asked.profileId(), asked.revision(), asked.mode(),
                 asked.quick(),
@@ -134,11 +143,11 @@ class Walks {
     private void walkByInstruments(StoredWalk stored) {
         var made = made(stored);
         var mode = made.walk().mode();
-        var line = new LiveLine(live, stored.universe(), addresses.require(stored.destination(), stored.universe()));
-        try (var fixture = new FixtureOnTheWire(line, new Telemetry(URI.create(stored.telemetry())),
+        var line = new LiveLine(live, stored.id(), stored.universe(), addresses.require(stored.destination(), stored.universe()));
+        try (var fixture = new FixtureOnTheWire(line, new Telemetry(addresses.requireInstruments(stored.telemetry())),
                 Slots.of(mode).bytes(mode.startValues()))) {
             var before = fixture.look(); // before anything is sent
-            live.open(universe(stored, mode), stored.author());
+            live.open(universe(stored, mode), stored.author(), stored.id());
             var proof = Proof.of(made.walk(), new Proof.AtHand() {
                 @Override
                 public Optional<Seen> look() {
@@ -156,7 +165,7 @@ class Walks {
                 }
             }, answer -> keep(stored, made.walk(), answer));
             repository.end(stored.id(), State.DONE, "", proof.footprint());
-        } catch (Proof.Gone | IOException gone) {
+        } catch (Proof.Gone | IOException | Refusal gone) {
             repository.end(stored.id(), State.FAILED, String.valueOf(gone.getMessage()), null);
         } catch (RuntimeException failed) {
             LOG.error("Walk {} failed", stored.id(), failed);
@@ -167,7 +176,7 @@ class Walks {
     /** @throws Proof.Gone if the walk was stopped */
     private void keep(StoredWalk stored, Walk walk, Answer answer) throws Proof.Gone {
         boolean between = answer.step().kind() == Step.Kind.BETWEEN;
-        var from = between ? made(walk, answer.step()) : null;
+        var from = between ? madeFrom(walk, answer.step()) : null;
         var seen = answer.seen() == null ? null : TelemetryJson.write(answer.seen());
         boolean goesOn = repository.answer(stored.id(),
                 new StoredAnswer(answer.step().number(), between ? (Long) answer.step().dmx() : null, from,
@@ -178,7 +187,7 @@ class Walks {
         }
     }
 
-    private static Integer made(Walk walk, Step between) {
+    private static Integer madeFrom(Walk walk, Step between) {
         return walk.steps()
             .stream()
             .filter(each -> each.channel().equals(between.channel()) && each.function().equals(between.function())
@@ -221,10 +230,10 @@ class Walks {
                 var mode = made.walk().mode();
                 live.keep();
                 var levels = at(made.stored(), Slots.of(mode).bytes(step.raws()));
-                if (!live.send(made.stored().universe(), levels, 0, List.of())) {
+                if (!live.send(made.stored().universe(), id, levels, 0, List.of())) {
                     addresses.require(made.stored().destination(), made.stored().universe());
-                    live.open(universe(made.stored(), mode), author.name());
-                    live.send(made.stored().universe(), levels, 0, List.of());
+                    live.open(universe(made.stored(), mode), author.name(), id);
+                    live.send(made.stored().universe(), id, levels, 0, List.of());
                 }
             } catch (IOException failed) {
                 throw Refusal.unfit("destination", "The output cannot be started here.");
@@ -264,7 +273,7 @@ class Walks {
     StoredWalk end(String id, boolean done) {
         var walk = require(id);
         repository.end(id, done ? State.DONE : State.STOPPED, done ? "" : "Stopped.", walk.footprint());
-        live.close(walk.universe());
+        live.close(walk.universe(), id);
         return require(id);
     }
 

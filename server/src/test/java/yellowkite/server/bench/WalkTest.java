@@ -41,7 +41,7 @@ class WalkTest {
     private static RunningSim sim(String... flaws) throws Exception {
         var all = Arrays.stream(flaws).map(each -> Flaw.parse(each).orElseThrow()).toList();
         return new RunningSim(new SimulatedFixture(DemoHouse.petrelSpot().description().type(), COMPACT + 1, 3, 21, new Uid(0x7ff0, 3), all,
-                System::nanoTime), 0, 0, 0);
+                "1.0", System::nanoTime), 0, 0, 0);
     }
 
     private String walk(String destination, int address, String telemetry) {
@@ -143,6 +143,26 @@ class WalkTest {
         }
     }
 
+    /** Two who send to one universe would each undo what the other shows. */
+    @Test
+    void aUniverseThatIsLiveIsHeldByOne() throws Exception {
+        try (var sim = sim()) {
+            var to = "artnet 127.0.0.1:" + sim.artNetPort();
+            var one = post("/api/walks", walk(to, 21, "")).json().path("id").asString();
+            var other = post("/api/walks", walk(to, 21, "")).json().path("id").asString();
+            post("/api/walks/" + one + "/steps/4/show", "");
+
+            assertThat(post("/api/walks/" + other + "/steps/3/show", "").detail())
+                .isEqualTo("Universe 3 is live already, for Ines. End that first.");
+            var byInstruments = post("/api/walks", walk(to, 21, sim.telemetry())).json().path("id").asString();
+            assertThat(ended(byInstruments).path("says").asString()).isEqualTo("Universe 3 is live already, for Ines. End that first.");
+            post("/api/walks/" + other + "/end", "{\"done\": false}");
+            assertThat(get("/api/live").json().path("live").asBoolean()).as("the end of another's walk ends nothing").isTrue();
+            post("/api/walks/" + one + "/end", "{\"done\": true}");
+            assertThat(get("/api/live").json().path("live").asBoolean()).isFalse();
+        }
+    }
+
     @Test
     void darkStopsAllLightAtOnce() throws Exception {
         try (var sim = sim()) {
@@ -177,8 +197,10 @@ class WalkTest {
     @Test
     void onlyAddressesThatTheHouseAllowedAreSentTo() {
         assertThat(post("/api/walks", walk("artnet 10.9.8.7:6454", 21, "")).detail())
-            .isEqualTo("The house does not send to 10.9.8.7 yet. Allow it under Bench, Addresses.");
+            .isEqualTo("The house does not talk to 10.9.8.7 yet. Allow it under Bench, Addresses.");
         assertThat(post("/api/walks", walk("sacn multicast", 21, "")).detail()).contains("multicast");
+        assertThat(post("/api/walks", walk("artnet 127.0.0.1:6454", 21, "http://10.9.8.7/")).detail())
+            .contains("does not talk to 10.9.8.7");
 
         assertThat(put("/api/output-addresses", "{\"addresses\": [\"10.9.8.7\", \"multicast\"]}").json()).hasSize(2);
         assertThat(post("/api/walks", walk("artnet 10.9.8.7:6454", 21, "")).status()).isEqualTo(201);
