@@ -47,7 +47,6 @@ export function ChartStart() {
         onDragLeave={() => setOver(false)}
         onDrop={(event) => {
           event.preventDefault();
-          event.stopPropagation();
           setOver(false);
           take(event.dataTransfer.files[0] ?? event.dataTransfer.getData('text'));
         }}

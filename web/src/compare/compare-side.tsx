@@ -43,7 +43,6 @@ export function CompareSide({
         const file = event.dataTransfer.files[0];
         if (!onFile || !file) return;
         event.preventDefault();
-        event.stopPropagation();
         setOver(false);
         onFile(file);
       }}

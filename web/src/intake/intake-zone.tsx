@@ -100,9 +100,11 @@ function useDroppedFiles(setOver: (over: boolean) => void, take: (files: File[])
     const stay = moved(0);
     const drop = (event: DragEvent) => {
       if (!carriesFiles(event)) return;
+      const taken = event.defaultPrevented; // by a part of the page that takes files itself
       event.preventDefault();
       depth = 0;
       setOver(false);
+      if (taken) return;
       if (document.querySelector('[role=dialog]')) return; // a dialog takes its files itself
       latest.current([...(event.dataTransfer?.files ?? [])]);
     };

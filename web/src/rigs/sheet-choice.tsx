@@ -11,7 +11,6 @@ export function SheetChoice({ example, onFile }: { example: string; onFile: (fil
       onDragOver={(event) => event.preventDefault()}
       onDrop={(event) => {
         event.preventDefault();
-        event.stopPropagation();
         const file = event.dataTransfer.files[0];
         if (file) onFile(file);
       }}

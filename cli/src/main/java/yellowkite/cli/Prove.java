@@ -1,5 +1,6 @@
 package yellowkite.cli;
 
+import java.io.IOException;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
@@ -17,6 +18,7 @@ import yellowkite.core.wire.artnet.ArtPacket;
 import yellowkite.output.FixtureOnTheWire;
 import yellowkite.output.Line;
 import yellowkite.output.Telemetry;
+import yellowkite.output.WireLine;
 
 /** {@code prove}: whether a fixture does what its profile says. */
 @Command(name = "prove", description = "Walks a profile on a simulated fixture, and says what disagrees and why.", footer = {"",
@@ -88,14 +90,18 @@ final class Prove extends Verb {
         }
     }
 
-    private Line line() throws Proof.Gone, Files.Refused {
+    private Line line() throws Files.Refused {
         var sacn = by == null ? null : by.sacn;
         var artNet = by == null || by.artNet == null ? (Integer) ArtPacket.PORT : by.artNet;
         int port = sacn == null ? artNet : sacn;
         if (port < 1 || port > 65_535) {
             throw new Files.Refused("A port lies from 1 to 65535; " + port + " is outside.");
         }
-        return sacn == null ? Line.artNet(port) : Line.sacn(port);
+        try {
+            return sacn == null ? WireLine.artNet(port) : WireLine.sacn(port);
+        } catch (IOException none) {
+            throw new Files.Refused("This machine gives no network port.");
+        }
     }
 
     private void print(Proof proof) {

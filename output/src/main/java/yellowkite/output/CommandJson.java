@@ -7,11 +7,11 @@ import java.util.Optional;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.dmx.AddressMap;
 
 /** A command as one line of JSON. */
 public final class CommandJson {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final int UNIVERSE = 512;
 
     private CommandJson() {}
 
@@ -69,7 +69,7 @@ public final class CommandJson {
 
     private static byte[] levels(JsonNode of) {
         var bytes = Base64.getDecoder().decode(of.asString(""));
-        if (bytes.length != UNIVERSE) {
+        if (bytes.length != AddressMap.UNIVERSE) {
             throw new IllegalArgumentException("a universe has 512 levels");
         }
         return bytes;

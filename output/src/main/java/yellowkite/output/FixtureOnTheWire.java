@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.bench.Proof;
 import yellowkite.core.bench.Seen;
+import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.wire.rdm.DeviceInfo;
 import yellowkite.core.wire.sacn.SacnPacket;
 
@@ -13,7 +14,6 @@ import yellowkite.core.wire.sacn.SacnPacket;
  * silence.
  */
 public final class FixtureOnTheWire implements Proof.AtHand, AutoCloseable {
-    private static final int UNIVERSE = 512;
     private static final long LOOK_EVERY = 4;
     private static final long SEND_EVERY = 100_000_000L;
     /** What an instrument needs beside the fixture, ns. */
@@ -24,6 +24,7 @@ public final class FixtureOnTheWire implements Proof.AtHand, AutoCloseable {
     /** A first few universes are tried alone; then the rest in shares of this. */
     private static final int FEW = 16;
     private static final int SHARE = 4_096;
+    private static final int AT_ONCE = 64;
 
     private final Line line;
     private final Telemetry telemetry;
@@ -88,10 +89,10 @@ public final class FixtureOnTheWire implements Proof.AtHand, AutoCloseable {
 
     private byte[] at(byte[] slots) throws Proof.Gone {
         if (address == 0) {
-            address = Math.clamp(telemetry.look().address(), 1, UNIVERSE);
+            address = Math.clamp(telemetry.look().address(), 1, AddressMap.UNIVERSE);
         }
-        var levels = new byte[UNIVERSE];
-        System.arraycopy(slots, 0, levels, address - 1, Math.min(slots.length, UNIVERSE - address + 1));
+        var levels = new byte[AddressMap.UNIVERSE];
+        System.arraycopy(slots, 0, levels, address - 1, Math.min(slots.length, AddressMap.UNIVERSE - address + 1));
         return levels;
     }
 
@@ -127,10 +128,13 @@ public final class FixtureOnTheWire implements Proof.AtHand, AutoCloseable {
     private boolean isHeard(int from, int to) throws Proof.Gone, IOException {
         long before = telemetry.look().frames();
         var levels = at(start);
-        for (int each = from; each <= to; each++) {
-            line.send(each, levels);
-        }
         try {
+            for (int each = from; each <= to; each++) {
+                line.send(each, levels);
+                if (each % AT_ONCE == 0) {
+                    Thread.sleep(1); // what comes faster than it is taken is lost
+                }
+            }
             for (int i = 0; i < 10; i++) {
                 if (telemetry.look().frames() > before) {
                     return true;
@@ -162,7 +166,6 @@ public final class FixtureOnTheWire implements Proof.AtHand, AutoCloseable {
             }
         } catch (IOException | Proof.Gone gone) {
             // there is nobody left to be told
-            Thread.onSpinWait();
         } finally {
             line.close();
             telemetry.close();

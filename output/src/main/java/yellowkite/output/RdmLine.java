@@ -62,10 +62,16 @@ public final class RdmLine implements AutoCloseable {
         return devices;
     }
 
-    /** {@return what the first device there says of itself} */
-    Optional<DeviceInfo> first() throws IOException {
-        var table = table(false);
-        return table.isEmpty() ? Optional.empty() : get(table.first(), Parameter.DEVICE_INFO, Bytes.NONE).flatMap(DeviceInfo::read);
+    /** {@return what the first device at a destination says of itself; empty where nobody answers, or RDM does not go there} */
+    public static Optional<DeviceInfo> infoAt(Destination to) throws IOException {
+        if (!(to instanceof Destination.ArtNet artNet)) {
+            return Optional.empty();
+        }
+        try (var line = new RdmLine(artNet)) {
+            var table = line.table(false);
+            return table.isEmpty() ? Optional.empty()
+                    : line.get(table.first(), Parameter.DEVICE_INFO, Bytes.NONE).flatMap(DeviceInfo::read);
+        }
     }
 
     private TreeSet<Uid> table(boolean anew) throws IOException {

@@ -1,16 +1,16 @@
 package yellowkite.output;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import yellowkite.core.wire.sacn.SacnPacket;
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** With a clock that is told. */
 class SenderTest {
@@ -57,7 +57,7 @@ class SenderTest {
         assertThat(sent.getLast().slots().at(0)).isEqualTo(255);
         assertThat(firsts()).isSorted();
         assertThat(sent.stream().map(SacnPacket::sequence))
-            .containsExactlyElementsOf(java.util.stream.IntStream.range(0, 45).boxed().toList());
+            .containsExactlyElementsOf(IntStream.range(0, 45).boxed().toList());
     }
 
     @Test

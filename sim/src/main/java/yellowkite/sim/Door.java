@@ -62,7 +62,6 @@ abstract class Door implements AutoCloseable {
                 return;
             } catch (IOException failed) {
                 // an answer that nobody was there for any more; the next datagram is heard
-                Thread.onSpinWait();
             }
         }
     }

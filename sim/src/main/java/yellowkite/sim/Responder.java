@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import yellowkite.core.bench.Slots;
 import yellowkite.core.bench.rdm.SlotIds;
+import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.wire.Bytes;
 import yellowkite.core.wire.WireText;
@@ -20,7 +21,6 @@ import yellowkite.core.wire.rdm.SlotValue;
 /** What the fixture answers over RDM. */
 final class Responder {
     private static final long SOFTWARE = 0x01000000L;
-    private static final int LARGEST_ADDRESS = 512;
     private final SimulatedFixture fixture;
     private String label = "";
 
@@ -88,7 +88,7 @@ final class Responder {
             }
             case Parameter.DMX_START_ADDRESS -> {
                 int address = required(data, 2).reader().getShort() & 0xffff;
-                if (address < 1 || address > LARGEST_ADDRESS) {
+                if (address < 1 || address > AddressMap.UNIVERSE) {
                     throw new Refused(Parameter.Reason.OUT_OF_RANGE);
                 }
                 fixture.moveTo(address);

@@ -19,7 +19,6 @@ final class SacnReceiver extends Door {
                     NetworkInterface.getByInetAddress(InetAddress.getLoopbackAddress()));
         } catch (IOException | RuntimeException none) {
             // this machine's loopback has no groups: then it is sent to by its address
-            Thread.onSpinWait();
         }
     }
 

@@ -4,6 +4,7 @@ import java.io.FileDescriptor;
 import java.io.FileOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -22,6 +23,7 @@ import picocli.CommandLine.Parameters;
 import tools.jackson.databind.json.JsonMapper;
 import yellowkite.core.archive.FormatException;
 import yellowkite.core.bench.Flaw;
+import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.profile.FixtureType;
@@ -35,7 +37,6 @@ import yellowkite.core.wire.sacn.SacnPacket;
         "It ends when its standard input closes. Exit status: 0 it ended; 2 a file or the call was refused."})
 public final class Sim implements Callable<Integer> {
     private static final Pattern AT = Pattern.compile("(?:(\\d{1,5})\\.)?(\\d{1,3})");
-    private static final int LARGEST_ADDRESS = 512;
     private static final int REFUSED = 2;
 
     @Parameters(paramLabel = "FILE.gdtf", description = "The profile.")
@@ -124,12 +125,9 @@ public final class Sim implements Callable<Integer> {
 
     private void waitForTheEnd() {
         try {
-            while (until.read() >= 0) {
-                Thread.onSpinWait();
-            }
+            until.transferTo(OutputStream.nullOutputStream());
         } catch (IOException ended) {
             // as if it had closed
-            Thread.onSpinWait();
         }
     }
 
@@ -147,7 +145,7 @@ public final class Sim implements Callable<Integer> {
         }
         int universe = place.group(1) == null ? 1 : Integer.parseInt(place.group(1));
         int address = Integer.parseInt(place.group(2));
-        if (universe < 1 || universe > SacnPacket.LARGEST_UNIVERSE || address < 1 || address > LARGEST_ADDRESS) {
+        if (universe < 1 || universe > SacnPacket.LARGEST_UNIVERSE || address < 1 || address > AddressMap.UNIVERSE) {
             throw new Refused("'" + at + "' is outside: universes are 1 to " + SacnPacket.LARGEST_UNIVERSE + ", addresses 1 to 512.");
         }
         var who = Uid.parse(uid)

@@ -10,6 +10,7 @@ import yellowkite.core.bench.Flaw;
 import yellowkite.core.bench.Moving;
 import yellowkite.core.bench.Obeying;
 import yellowkite.core.bench.Seen;
+import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.wire.UniverseSources;
@@ -21,7 +22,6 @@ import yellowkite.core.wire.sacn.SacnPacket;
 /** One fixture: it hears a universe, does what its profile says but for its flaws, and answers RDM. Several threads may share it. */
 public final class SimulatedFixture {
     private static final double NANOS = 1e9;
-    private static final int UNIVERSE = 512;
     private final FixtureType type;
     private final Uid uid;
     private final int universe;
@@ -152,7 +152,8 @@ public final class SimulatedFixture {
     private void obey() {
         var levels = heard;
         if (levels != null) {
-            var slots = Arrays.copyOfRange(levels, Math.min(address - 1, UNIVERSE), Math.min(UNIVERSE, address - 1 + footprint()));
+            var slots = Arrays.copyOfRange(levels, Math.min(address - 1, AddressMap.UNIVERSE),
+                    Math.min(AddressMap.UNIVERSE, address - 1 + footprint()));
             moving.aim(obeying.meanings(slots), obeying.at(slots), clock.getAsLong() / NANOS);
         }
     }
@@ -162,7 +163,7 @@ public final class SimulatedFixture {
         long now = clock.getAsLong();
         var dmx = new TreeMap<Integer, Integer>();
         var levels = heard;
-        for (int i = 0; levels != null && i < footprint() && address - 1 + i < UNIVERSE; i++) {
+        for (int i = 0; levels != null && i < footprint() && address - 1 + i < AddressMap.UNIVERSE; i++) {
             dmx.put(i + 1, levels[address - 1 + i] & 0xff);
         }
         var winning = sources.winning(now);

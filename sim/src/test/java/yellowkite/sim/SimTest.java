@@ -1,7 +1,5 @@
 package yellowkite.sim;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.InputStream;
@@ -18,6 +16,7 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -33,6 +32,7 @@ import yellowkite.core.wire.artnet.ArtTodData;
 import yellowkite.core.wire.artnet.ArtTodRequest;
 import yellowkite.core.wire.rdm.Uid;
 import yellowkite.demo.DemoHouse;
+import static org.assertj.core.api.Assertions.assertThat;
 
 class SimTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -91,7 +91,7 @@ class SimTest {
             socket.setSoTimeout(5_000);
             for (int size = 0; size < 700; size++) {
                 var noise = new byte[size];
-                java.util.Arrays.fill(noise, (byte) size);
+                Arrays.fill(noise, (byte) size);
                 send(socket, noise, sim.artNetPort());
                 send(socket, noise, sim.sacnPort());
             }

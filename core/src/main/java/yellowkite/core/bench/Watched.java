@@ -10,7 +10,6 @@ enum Watched {
 
     private static final Pattern SHUTTER = Pattern.compile("Shutter\\d*.*");
     private static final Pattern MIXED = Pattern.compile("(Color(Add|Sub|RGB)_|CIE_|HSB_).*|CT[OCB]");
-    private static final Pattern ON_WHEEL = Pattern.compile("(Gobo|Color|Prism|AnimationWheel|Effects)\\d+.*");
 
     static Watched of(ChannelFunction function, PhysicalUnit unit) {
         var attribute = function.attribute();
@@ -29,6 +28,6 @@ enum Watched {
         } else if (attribute.equals("Iris")) {
             return IRIS;
         }
-        return ON_WHEEL.matcher(attribute).matches() ? WHEEL : NOTHING;
+        return WheelNames.base(attribute).isPresent() ? WHEEL : NOTHING;
     }
 }

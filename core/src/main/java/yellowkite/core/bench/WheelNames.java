@@ -29,7 +29,8 @@ record WheelNames(Map<String, String> byBase) {
         return named.isEmpty() ? base(attribute).map(byBase::get) : Optional.of(named);
     }
 
-    private static Optional<String> base(String attribute) {
+    /** {@return what of an attribute says which wheel it acts upon: {@code Gobo1} of {@code Gobo1Pos}; empty for one of no wheel} */
+    static Optional<String> base(String attribute) {
         var match = NUMBERED.matcher(attribute);
         return match.matches() ? Optional.of(match.group(1)) : Optional.empty();
     }

@@ -3,6 +3,7 @@ package yellowkite.core.body;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Geometry.BeamDetails;
 import yellowkite.core.profile.Geometry.BeamType;
@@ -72,7 +73,7 @@ public enum BodyTemplate {
     }
 
     /** @param top the body. @param cell what its references repeat; null without cells. @param models of all of them */
-    public record Drawn(Geometry.Part top, Geometry.@org.jspecify.annotations.Nullable Part cell, List<Model> models) {
+    public record Drawn(Geometry.Part top, Geometry.@Nullable Part cell, List<Model> models) {
         public Drawn {
             models = List.copyOf(models);
         }

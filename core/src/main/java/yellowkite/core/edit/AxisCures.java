@@ -2,9 +2,11 @@ package yellowkite.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.joml.Matrix4d;
+import org.jspecify.annotations.Nullable;
 import yellowkite.core.body.BodyTree;
 import yellowkite.core.body.Frames;
 import yellowkite.core.pose.Forward;
@@ -55,7 +57,7 @@ public final class AxisCures {
             .toList();
         return edits.isEmpty() ? Optional.empty()
                 : Optional.of(new Cure(attribute + " is reversed.",
-                        "The physical ends of " + attribute.toLowerCase(java.util.Locale.ROOT) + " change places, in " + edits.size()
+                        "The physical ends of " + attribute.toLowerCase(Locale.ROOT) + " change places, in " + edits.size()
                                 + (edits.size() == 1 ? " function." : " functions."),
                         edits.size() == 1 ? edits.getFirst() : new Several(edits)));
     }
@@ -67,7 +69,7 @@ public final class AxisCures {
                 new ExchangeAxes(parts ? ExchangeAxes.What.PARTS : ExchangeAxes.What.ADDRESSES));
     }
 
-    private static Optional<Cure> zero(FixtureType type, Forward.@org.jspecify.annotations.Nullable Sense sense, String attribute,
+    private static Optional<Cure> zero(FixtureType type, Forward.@Nullable Sense sense, String attribute,
             int degrees) {
         return sense == null ? Optional.empty() : BodyTree.find(type, sense.part()).map(part -> {
             var turned = new Matrix4d(Frames.of(part.position()));
@@ -77,7 +79,7 @@ public final class AxisCures {
                 turned.rotateX(Math.toRadians(degrees));
             }
             return new Cure(
-                    "The zero of " + attribute.toLowerCase(java.util.Locale.ROOT) + " is elsewhere, by " + Figures.of(degrees) + "\u00b0.",
+                    "The zero of " + attribute.toLowerCase(Locale.ROOT) + " is elsewhere, by " + Figures.of(degrees) + "\u00b0.",
                     "The position of '" + part.name() + "' is turned by " + Figures.of(degrees) + "\u00b0.",
                     new PlacePart(part.name(), Frames.place(Frames.matrix(turned))));
         });

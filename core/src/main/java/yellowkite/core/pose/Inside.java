@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.Meaning;
@@ -78,7 +79,7 @@ public record Inside(double iris, double blur, double frost, @Nullable Double st
         }
         var gobos = new ArrayList<Turning>();
         List<Copy> copies = List.of();
-        for (var each : new java.util.TreeMap<>(wheels).entrySet()) {
+        for (var each : new TreeMap<>(wheels).entrySet()) {
             var turns = each.getValue();
             if (each.getKey().startsWith("Prism")) {
                 copies = turns.in ? copies(turns) : copies;

@@ -3,6 +3,7 @@ package yellowkite.core.pose;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import org.joml.Matrix4d;
@@ -106,7 +107,7 @@ public record Pose(Room room, List<Stood> parts, List<Turned> turned, List<Shine
         var says = new ArrayList<String>();
         for (var each : turned) {
             says.add(each.called() + " is turned by " + Figures.of(Math.round(10 * each.degrees()) / 10.0) + "\u00b0 ("
-                    + each.attribute().toLowerCase(java.util.Locale.ROOT)
+                    + each.attribute().toLowerCase(Locale.ROOT)
                     + ").");
         }
         shines.forEach(each -> says.add(each.says()));

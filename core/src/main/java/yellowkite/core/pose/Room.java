@@ -3,6 +3,7 @@ package yellowkite.core.pose;
 import org.joml.Matrix4d;
 import org.joml.Vector3d;
 import org.joml.Vector3dc;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The room that a fixture is looked at in: a floor, a wall behind, and the way the fixture is mounted. The floor is z = 0, the one who
@@ -40,7 +41,7 @@ public record Room(Mount mount, double height) {
     }
 
     /** {@return what a ray meets first; null if it leaves the room} */
-    @org.jspecify.annotations.Nullable
+    @Nullable
     Met meets(Vector3dc from, Vector3dc direction) {
         double toFloor = direction.z() < -1e-9 ? -from.z() / direction.z() : Double.POSITIVE_INFINITY;
         double toWall = direction.y() > 1e-9 ? (WALL - from.y()) / direction.y() : Double.POSITIVE_INFINITY;

@@ -31,7 +31,7 @@ public record Shine(String called, Matrix4dc frame, double level, Xyz color, dou
 
     static Shine of(Pose.Stood stood, BeamDetails details, Light.Place place, List<Meaning> own, Room room) {
         double beam = details.beamAngle();
-        double field = Math.max(details.fieldAngle(), beam);
+        double field = details.widestAngle();
         var inside = Inside.of(own);
         for (var meaning : own) {
             if (meaning.physical() != null && meaning.unit() == PhysicalUnit.Angle && ZOOM.matcher(meaning.attribute()).matches()

@@ -154,6 +154,11 @@ public sealed interface Geometry {
         /** The standard's defaults. */
         public static final BeamDetails DEFAULT = new BeamDetails("Discharge", 1000, 10_000, 6000, 25, 25, 1, 1.7777, 0.05, BeamType.Wash,
                 100, "");
+
+        /** {@return the field angle, degrees: where one is stated that is narrower than the beam, the beam's} */
+        public double widestAngle() {
+            return Math.max(fieldAngle, beamAngle);
+        }
     }
 
     /** By the standard's names. */

@@ -10,6 +10,7 @@ import org.joml.Matrix4d;
 import org.joml.Matrix4dc;
 import org.joml.Quaterniond;
 import org.joml.Vector3d;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -230,7 +231,7 @@ final class GlbReader {
         return points;
     }
 
-    private int[] corners(@org.jspecify.annotations.Nullable Accessor accessor, int points, int mode) {
+    private int[] corners(@Nullable Accessor accessor, int points, int mode) {
         int count = accessor == null ? points : accessor.count();
         var order = new int[count];
         for (int i = 0; i < count; i++) {

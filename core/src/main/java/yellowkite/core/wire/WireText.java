@@ -2,6 +2,7 @@ package yellowkite.core.wire;
 
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 
 /** Text in a field of fixed length: it ends at the first zero, and what is too long is cut between two letters. */
 public final class WireText {
@@ -35,6 +36,6 @@ public final class WireText {
         while (end > 0 && (bytes[end] & 0xc0) == 0x80) { // within a letter
             end--;
         }
-        return java.util.Arrays.copyOf(bytes, end);
+        return Arrays.copyOf(bytes, end);
     }
 }

@@ -79,8 +79,8 @@ class InstrumentsTest {
         for (var type : java.util.List.of(BenchFixtures.head(), BenchFixtures.batten())) {
             var mode = BenchFixtures.first(type);
 
-            assertThat(Instruments.look(mode, mode.resolve(Lit.of(mode))).level()).isEqualTo(1);
-            assertThat(Instruments.look(mode, mode.resolve(Dark.of(mode))).level()).isZero();
+            assertThat(Instruments.look(mode, mode.resolve(LightOut.full(mode))).level()).isEqualTo(1);
+            assertThat(Instruments.look(mode, mode.resolve(LightOut.none(mode))).level()).isZero();
         }
     }
 }

@@ -78,7 +78,7 @@ class Addresses {
 
     private void requireAllowed(String field, InetAddress address, String name) {
         if (!address.isLoopbackAddress() && !repository.list().contains(name)) {
-            throw Refusal.unfit(field, "The house does not talk to " + name + " yet. Allow it under Bench, Addresses.");
+            throw Refusal.unfit(field, "The house does not talk to " + name + ": it is not among the addresses that it allowed.");
         }
     }
 }

@@ -3,27 +3,38 @@ package yellowkite.server.bench;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
-import yellowkite.core.bench.Proof;
 import yellowkite.core.wire.rdm.DeviceInfo;
+import yellowkite.output.Command;
 import yellowkite.output.Destination;
 import yellowkite.output.Line;
+import yellowkite.output.RdmLine;
 
-/** A way to a fixture through the process that sends. What is asked over RDM goes by itself: a question is no light. */
+/**
+ * A way to a fixture through the process that sends: its universe goes live with the first levels. What is asked over RDM goes by itself: a
+ * question is no light.
+ */
 final class LiveLine implements Line {
     private final LiveOutput live;
-    private final String holder;
-    private final int universe;
+    private final Command.Open opening;
     private final Destination to;
+    private final String author;
+    private final String holder;
+    private boolean opened;
 
-    LiveLine(LiveOutput live, String holder, int universe, Destination to) {
+    LiveLine(LiveOutput live, Command.Open opening, Destination to, String author, String holder) {
         this.live = live;
-        this.holder = holder;
-        this.universe = universe;
+        this.opening = opening;
         this.to = to;
+        this.author = author;
+        this.holder = holder;
     }
 
     @Override
     public void send(int number, byte[] levels) throws IOException {
+        if (!opened) {
+            live.open(opening, author, holder);
+            opened = true;
+        }
         live.keep();
         if (!live.send(number, holder, levels, 0, List.of())) {
             throw new IOException("nothing is live any more");
@@ -37,23 +48,16 @@ final class LiveLine implements Line {
 
     @Override
     public Optional<Integer> universe() {
-        return Optional.of(universe);
+        return Optional.of(opening.universe());
     }
 
     @Override
     public Optional<DeviceInfo> info(int number) throws IOException {
-        if (!(to instanceof Destination.ArtNet artNet)) {
-            return Optional.empty();
-        }
-        try (var line = Line.artNet(artNet.address())) {
-            return line.info(artNet.portAddress() + 1);
-        } catch (Proof.Gone none) {
-            return Optional.empty();
-        }
+        return RdmLine.infoAt(to);
     }
 
     @Override
     public void close() {
-        live.close(universe, holder);
+        live.close(opening.universe(), holder);
     }
 }

@@ -31,12 +31,14 @@ class LiveOutput {
     private static final String LEASE_MILLIS = "3000";
     /** A page says every few seconds that it is there. */
     static final long PAGE_LEASE = TimeUnit.SECONDS.toNanos(15);
+    private static final long SHORTEST_LIFE = TimeUnit.MILLISECONDS.toNanos(500);
     private final Map<Integer, Command.Open> open = new TreeMap<>();
     private final Map<Integer, byte[]> levels = new TreeMap<>();
     private final Map<Integer, String> holders = new TreeMap<>();
     private @Nullable Process process;
     private @Nullable Writer commands;
     private long keptAt;
+    private long startedAt;
     private boolean dark;
     private String by = "";
     private String note = "";
@@ -102,7 +104,7 @@ class LiveOutput {
     }
 
     synchronized void dark(boolean on) {
-        dark = on;
+        dark = on && process != null;
         tell(new Command.Dark(on));
     }
 
@@ -155,6 +157,7 @@ class LiveOutput {
                 System.getProperty("java.class.path"), Output.class.getName(), "Yellow Kite", LEASE_MILLIS)
             .redirectError(ProcessBuilder.Redirect.DISCARD)
             .start();
+        startedAt = System.nanoTime();
         process = started;
         commands = started.outputWriter(StandardCharsets.UTF_8);
         Thread.ofVirtual().start(() -> hear(started));
@@ -189,9 +192,12 @@ class LiveOutput {
         again(of);
     }
 
-    /** It ended, and nobody had asked it to. */
+    /** It ended, and nobody had asked it to. One that does not even come up is not tried for ever. */
     private synchronized void again(Process ended) {
         if (process != ended) {
+            return;
+        } else if (System.nanoTime() - startedAt < SHORTEST_LIFE) {
+            end("The output cannot be kept going here: it ended as soon as it was started.");
             return;
         }
         process = null;

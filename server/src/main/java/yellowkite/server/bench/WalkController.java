@@ -2,10 +2,7 @@ package yellowkite.server.bench;
 
 import java.time.LocalDateTime;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -16,7 +13,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import yellowkite.core.bench.Answer;
 import yellowkite.core.bench.Causes;
 import yellowkite.core.bench.Proof;
 import yellowkite.core.bench.Step;
@@ -25,6 +21,7 @@ import yellowkite.core.edit.Edit;
 import yellowkite.server.bench.WalkRepository.State;
 import yellowkite.server.bench.WalkRepository.StoredAnswer;
 import yellowkite.server.bench.WalkRepository.StoredWalk;
+import yellowkite.server.bench.Walks.Told;
 import yellowkite.server.bench.Walks.WalkBegun;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Line;
@@ -41,7 +38,7 @@ class WalkController {
         this.walks = walks;
     }
 
-    /** @param minutes that hands need, stated before. @param done steps that were answered */
+    /** @param minutes that hands need, stated before. @param done steps of it that were answered */
     record WalkView(String id, String profileId, String manufacturer, String profile, int revision, String mode, boolean quick,
             String destination,
             int universe, int address, boolean byInstruments, String fixtureSerial, String firmware, String notes, String author,
@@ -116,7 +113,7 @@ class WalkController {
     StepView step(@PathVariable String id, @PathVariable int number) {
         var made = walks.made(walks.require(id));
         var step = Walks.step(made, number);
-        var answer = walks.stored(id).stream().filter(each -> each.step() == number).findFirst();
+        var answer = walks.answerOf(id, number);
         return new StepView(number, made.walk().steps().size(), step.kind(), step.channel(), step.function(), step.range(), step.dmx(),
                 made.walk().shows(step), answer.map(StoredAnswer::verdict).orElse(null), answer.map(StoredAnswer::reason).orElse(""));
     }
@@ -152,35 +149,29 @@ class WalkController {
     private WalkView view(StoredWalk stored) {
         var made = walks.made(stored);
         var mode = made.walk().mode();
-        var answers = walks.answers(made);
-        Map<Integer, StoredAnswer> kept = walks.stored(stored.id())
-            .stream()
-            .collect(Collectors.toMap(StoredAnswer::step, Function.identity()));
+        var told = walks.told(made);
+        var answers = told.stream().map(Told::answer).toList();
+        var counts = walks.counts(stored.id());
         var causes = stored.state() == State.GOING ? List.<Causes.Cause>of() : Proof.of(made.walk(), answers, stored.footprint()).causes();
         return new WalkView(stored.id(), stored.profileId(), mode.type().manufacturer(), mode.type().name(), stored.number(),
-                mode.mode().name(),
-                stored.quick(), stored.destination(), stored.universe(), stored.address(), !stored.telemetry().isEmpty(),
-                stored.fixtureSerial(), stored.firmware(), stored.notes(), stored.author(), stored.startedAt(), stored.state(),
-                stored.says(),
-                stored.steps(), made.walk().minutes(), answers.size(), count(answers, Verdict.AGREES), count(answers, Verdict.DIFFERS),
-                count(answers, Verdict.CANNOT_TELL),
-                answers.stream()
-                    .filter(each -> each.verdict() == Verdict.DIFFERS)
-                    .map(each -> differing(each, made.walk().shows(each.step()),
-                            Objects.requireNonNull(kept.get(each.step().number())).reason()))
+                mode.mode().name(), stored.quick(), stored.destination(), stored.universe(), stored.address(),
+                !stored.telemetry().isEmpty(), stored.fixtureSerial(), stored.firmware(), stored.notes(), stored.author(),
+                stored.startedAt(), stored.state(), stored.says(), stored.steps(), made.walk().minutes(),
+                counts.values().stream().mapToInt(Integer::intValue).sum(), counts.getOrDefault(Verdict.AGREES, 0),
+                counts.getOrDefault(Verdict.DIFFERS, 0), counts.getOrDefault(Verdict.CANNOT_TELL, 0),
+                told.stream()
+                    .filter(each -> each.answer().verdict() == Verdict.DIFFERS)
+                    .map(each -> differing(each, made.walk().shows(each.answer().step())))
                     .toList(),
                 causes.stream().map(WalkController::cause).toList());
     }
 
-    private static int count(List<Answer> answers, Verdict verdict) {
-        return (int) answers.stream().filter(each -> each.verdict() == verdict).count();
-    }
-
-    private static DifferingStep differing(Answer answer, String shows, String reason) {
+    private static DifferingStep differing(Told told, String shows) {
+        var answer = told.answer();
         var step = answer.step();
         boolean measured = answer.seen() != null;
         return new DifferingStep(step.number(), step.channel(), step.function(), step.range(), step.dmx(),
-                measured ? answer.expectedWords() : shows, answer.seenWords(), measured ? answer.says() : reason, reason);
+                measured ? answer.expectedWords() : shows, answer.seenWords(), measured ? answer.says() : told.reason(), told.reason());
     }
 
     private static CauseView cause(Causes.Cause cause) {

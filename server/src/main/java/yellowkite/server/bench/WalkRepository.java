@@ -102,21 +102,30 @@ class WalkRepository {
             .execute() == 1;
     }
 
+    /** {@return in the order of the steps} */
     List<StoredAnswer> answers(String walkId) {
+        return answersWhere(WALK_ANSWER.WALK_ID.eq(walkId));
+    }
+
+    Optional<StoredAnswer> answer(String walkId, int step) {
+        return answersWhere(WALK_ANSWER.WALK_ID.eq(walkId).and(WALK_ANSWER.STEP.eq(step))).stream().findFirst();
+    }
+
+    private List<StoredAnswer> answersWhere(Condition condition) {
         return database
             .select(WALK_ANSWER.STEP, WALK_ANSWER.VALUE, WALK_ANSWER.MADE_FROM, WALK_ANSWER.VERDICT.convertFrom(Verdict::valueOf),
                     WALK_ANSWER.REASON, WALK_ANSWER.SEEN)
             .from(WALK_ANSWER)
-            .where(WALK_ANSWER.WALK_ID.eq(walkId))
+            .where(condition)
             .orderBy(WALK_ANSWER.STEP)
             .fetch(mapping(StoredAnswer::new));
     }
 
-    /** {@return how many steps were answered so} */
+    /** {@return how many steps of the walk itself were answered so} */
     Map<Verdict, Integer> counts(String walkId) {
         return database.select(WALK_ANSWER.VERDICT, DSL.count())
             .from(WALK_ANSWER)
-            .where(WALK_ANSWER.WALK_ID.eq(walkId))
+            .where(WALK_ANSWER.WALK_ID.eq(walkId), WALK_ANSWER.VALUE.isNull())
             .groupBy(WALK_ANSWER.VERDICT)
             .fetchMap(each -> Verdict.valueOf(each.value1()), each -> each.value2());
     }

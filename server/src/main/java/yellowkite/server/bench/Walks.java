@@ -21,15 +21,16 @@ import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import yellowkite.core.bench.Answer;
-import yellowkite.core.bench.Dark;
+import yellowkite.core.bench.LightOut;
 import yellowkite.core.bench.Proof;
-import yellowkite.core.bench.Seen;
 import yellowkite.core.bench.Slots;
 import yellowkite.core.bench.Step;
 import yellowkite.core.bench.Walk;
 import yellowkite.core.bench.Walk.Verdict;
 import yellowkite.core.bench.telemetry.TelemetryJson;
+import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CompiledMode;
+import yellowkite.core.wire.sacn.SacnPacket;
 import yellowkite.output.Command;
 import yellowkite.output.FixtureOnTheWire;
 import yellowkite.output.Telemetry;
@@ -47,7 +48,6 @@ class Walks {
     private static final Logger LOG = LoggerFactory.getLogger(Walks.class);
     private static final Duration LEFT_ALONE = Duration.ofMinutes(2);
     private static final int LISTED = 50;
-    private static final int UNIVERSE = 512;
     private static final int AT_ONCE = 2;
     private static final String GONE = "The server that walked it is gone; begin it again.";
     private final WalkRepository repository;
@@ -110,8 +110,9 @@ class Walks {
         if (size == 0) {
             throw Refusal.unfit("mode", "This mode has no addresses: there is nothing to walk.");
         }
-        if (asked.address() < 1 || asked.address() + size - 1 > UNIVERSE) {
-            throw Refusal.unfit("address", "This mode has " + size + " addresses: it begins from 1 to " + (UNIVERSE - size + 1) + ".");
+        if (asked.address() < 1 || asked.address() + size - 1 > AddressMap.UNIVERSE) {
+            throw Refusal.unfit("address",
+                    "This mode has " + size + " addresses: it begins from 1 to " + (AddressMap.UNIVERSE - size + 1) + ".");
         }
         var to = addresses.require(asked.destination(), asked.universe());
         if (!asked.telemetry().isBlank()) {
@@ -130,42 +131,27 @@ class Walks {
     }
 
     private Command.Open universe(StoredWalk walk, CompiledMode mode) {
-        return new Command.Open(walk.universe(), List.of(walk.destination()), 100, at(walk, Slots.of(mode).bytes(mode.startValues())),
-                at(walk, Slots.of(mode).bytes(Dark.of(mode))));
+        return new Command.Open(walk.universe(), List.of(walk.destination()), SacnPacket.USUAL_PRIORITY,
+                at(walk, Slots.of(mode).bytes(mode.startValues())),
+                at(walk, Slots.of(mode).bytes(LightOut.none(mode))));
     }
 
     private static byte[] at(StoredWalk walk, byte[] slots) {
-        var levels = new byte[UNIVERSE];
+        var levels = new byte[AddressMap.UNIVERSE];
         System.arraycopy(slots, 0, levels, walk.address() - 1, slots.length);
         return levels;
     }
 
     private void walkByInstruments(StoredWalk stored) {
-        var made = made(stored);
-        var mode = made.walk().mode();
-        var line = new LiveLine(live, stored.id(), stored.universe(), addresses.require(stored.destination(), stored.universe()));
+        var walk = made(stored).walk();
+        var mode = walk.mode();
+        var to = addresses.require(stored.destination(), stored.universe());
+        var line = new LiveLine(live, universe(stored, mode), to, stored.author(), stored.id());
         try (var fixture = new FixtureOnTheWire(line, new Telemetry(addresses.requireInstruments(stored.telemetry())),
                 Slots.of(mode).bytes(mode.startValues()))) {
-            var before = fixture.look(); // before anything is sent
-            live.open(universe(stored, mode), stored.author(), stored.id());
-            var proof = Proof.of(made.walk(), new Proof.AtHand() {
-                @Override
-                public Optional<Seen> look() {
-                    return before;
-                }
-
-                @Override
-                public Optional<Seen> send(byte[] slots, Proof.Hoped hoped, double patience) throws Proof.Gone {
-                    return fixture.send(slots, hoped, patience);
-                }
-
-                @Override
-                public Optional<Integer> footprint() throws Proof.Gone {
-                    return fixture.footprint();
-                }
-            }, answer -> keep(stored, made.walk(), answer));
+            var proof = Proof.of(walk, fixture, answer -> keep(stored, walk, answer));
             repository.end(stored.id(), State.DONE, "", proof.footprint());
-        } catch (Proof.Gone | IOException | Refusal gone) {
+        } catch (Proof.Gone | Refusal gone) {
             repository.end(stored.id(), State.FAILED, String.valueOf(gone.getMessage()), null);
         } catch (RuntimeException failed) {
             LOG.error("Walk {} failed", stored.id(), failed);
@@ -197,10 +183,13 @@ class Walks {
             .number();
     }
 
-    /** {@return the answers of a walk, as the core knows them} */
-    List<Answer> answers(Made made) {
+    /** An answer as the core knows it, and the reason that a person gave. */
+    record Told(Answer answer, String reason) {}
+
+    /** {@return what was answered, in the order of the steps} */
+    List<Told> told(Made made) {
         var steps = made.walk().steps();
-        var answers = new ArrayList<Answer>();
+        var told = new ArrayList<Told>();
         for (var each : repository.answers(made.stored().id())) {
             var from = each.madeFrom() == null ? each.step() : (int) each.madeFrom();
             if (from < 1 || from > steps.size()) {
@@ -208,17 +197,18 @@ class Walks {
             }
             var step = each.value() == null ? steps.get(from - 1) : made.walk().between(steps.get(from - 1), each.step(), each.value());
             var seen = each.seen() == null ? null : TelemetryJson.read(each.seen().getBytes(StandardCharsets.UTF_8)).orElse(null);
-            answers.add(new Answer(step, each.verdict(), made.walk().wanted(step), seen));
+            told.add(new Told(new Answer(step, each.verdict(), made.walk().wanted(step), seen), each.reason()));
         }
-        return answers;
+        return told;
+    }
+
+    /** {@return what was answered of a step} */
+    Optional<StoredAnswer> answerOf(String walkId, int step) {
+        return repository.answer(walkId, step);
     }
 
     Map<Verdict, Integer> counts(String walkId) {
         return repository.counts(walkId);
-    }
-
-    List<StoredAnswer> stored(String walkId) {
-        return repository.answers(walkId);
     }
 
     /** {@return the step, which the fixture shows now} @throws Refusal 422 if nothing can go live */

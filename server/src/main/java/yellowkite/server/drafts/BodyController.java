@@ -60,14 +60,7 @@ class BodyController {
     @GetMapping(value = "/api/drafts/{draftId}/shape", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<byte[]> shape(@PathVariable String draftId, @RequestParam String model) {
         var draft = drafts.require(draftId);
-        var found = draft.history()
-            .current()
-            .models()
-            .stream()
-            .filter(each -> each.name().equals(model))
-            .findFirst()
-            .orElseThrow(() -> Refusal.notFound("That model is not in this profile any more."));
-        return ResponseEntity.ok(bytes(shapes.of(found, bases.media(draft).contents())));
+        return ResponseEntity.ok(bytes(shapes.of(BodyFiles.model(draft, model), bases.media(draft).contents())));
     }
 
     private static byte[] bytes(Shape shape) {

@@ -90,14 +90,29 @@ class BodyFiles {
         was.ifPresent(old -> files.putAll(moved(old.file(), name, bases.media(draft).contents())));
         FORMS.forEach(each -> files.remove(Media.modelPath(name, detail.folder, each)));
         files.put(Media.modelPath(name, detail.folder, form), sha);
-        transactions.run(() -> {
-            contents.putAs(sha, bytes);
-            return sha;
-        });
+        keep(sha, bytes);
         return drafting.applyWithFiles(draftId, seen, files, was.map(old -> put(old.name(), old, name))
             .orElseGet(() -> new PutModel(called,
                     read.box().length(), read.box().width(), read.box().height(), Model.Primitive.Undefined, name)),
                 change);
+    }
+
+    private void keep(String sha, byte[] bytes) {
+        transactions.run(() -> {
+            contents.putAs(sha, bytes);
+            return sha;
+        });
+    }
+
+    /** @throws Refusal 404 if there is no such model */
+    static Model model(LoadedDraft draft, String name) {
+        return draft.history()
+            .current()
+            .models()
+            .stream()
+            .filter(each -> each.name().equals(name))
+            .findFirst()
+            .orElseThrow(() -> Refusal.notFound("That model is not in this profile any more."));
     }
 
     private static Edit put(String called, Model size, String file) {
@@ -129,13 +144,7 @@ class BodyFiles {
 
     LoadedDraft standIn(String draftId, int seen, String model, Change change) {
         var draft = drafts.require(draftId);
-        var was = draft.history()
-            .current()
-            .models()
-            .stream()
-            .filter(each -> each.name().equals(model))
-            .findFirst()
-            .orElseThrow(() -> Refusal.notFound("That model is not in this profile any more."));
+        var was = model(draft, model);
         var here = bases.media(draft).contents();
         var boxes = GlbWriter.write(shapes.of(was, here).boxes());
         var sha = Sha256.of(boxes);
@@ -150,10 +159,7 @@ class BodyFiles {
             }
         });
         files.put(Media.modelPath(name, "", "glb"), sha);
-        transactions.run(() -> {
-            contents.putAs(sha, boxes);
-            return sha;
-        });
+        keep(sha, boxes);
         return drafting.applyWithFiles(draftId, seen, files, put(was.name(), was, name), change);
     }
 

@@ -105,9 +105,8 @@ class PoseController {
         }
         if (BodyTree.find(drafts.require(draftId).history().current(), part).orElse(null) instanceof Geometry.Part lens
                 && lens.details() instanceof Geometry.BeamDetails beam) {
-            double field = Math.max(beam.fieldAngle(), beam.beamAngle());
-            var there = Throw.at(distance, beam.beamAngle(), field, beam.beamRadius(), beam.luminousFlux());
-            return new ThrowView(beam.beamAngle(), field, there.beamWidth(), there.fieldWidth(), there.lux());
+            var there = Throw.at(distance, beam.beamAngle(), beam.widestAngle(), beam.beamRadius(), beam.luminousFlux());
+            return new ThrowView(beam.beamAngle(), beam.widestAngle(), there.beamWidth(), there.fieldWidth(), there.lux());
         }
         throw Refusal.notFound("No part called '" + part + "' gives light.");
     }

@@ -197,7 +197,7 @@ class WalkTest {
     @Test
     void onlyAddressesThatTheHouseAllowedAreSentTo() {
         assertThat(post("/api/walks", walk("artnet 10.9.8.7:6454", 21, "")).detail())
-            .isEqualTo("The house does not talk to 10.9.8.7 yet. Allow it under Bench, Addresses.");
+            .isEqualTo("The house does not talk to 10.9.8.7: it is not among the addresses that it allowed.");
         assertThat(post("/api/walks", walk("sacn multicast", 21, "")).detail()).contains("multicast");
         assertThat(post("/api/walks", walk("artnet 127.0.0.1:6454", 21, "http://10.9.8.7/")).detail())
             .contains("does not talk to 10.9.8.7");

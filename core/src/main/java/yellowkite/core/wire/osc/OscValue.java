@@ -9,7 +9,9 @@ public sealed interface OscValue {
     char type();
 
     /** {@return it as a number; true is 1, false 0; empty for what is none} */
-    OptionalDouble number();
+    default OptionalDouble number() {
+        return OptionalDouble.empty();
+    }
 
     /** A whole number. */
     record Whole(int value) implements OscValue {
@@ -43,11 +45,6 @@ public sealed interface OscValue {
         public char type() {
             return 's';
         }
-
-        @Override
-        public OptionalDouble number() {
-            return OptionalDouble.empty();
-        }
     }
 
     /** Bytes. */
@@ -55,11 +52,6 @@ public sealed interface OscValue {
         @Override
         public char type() {
             return 'b';
-        }
-
-        @Override
-        public OptionalDouble number() {
-            return OptionalDouble.empty();
         }
     }
 
