@@ -73,7 +73,7 @@ public record ModelFile(String form, long bytes, long triangles, Box box, List<T
 
     /** {@return how much it is to draw, in plain words: {@code 184,000 triangles: heavy for a rig of 60; the usual is under 5,000}} */
     public String cost() {
-        var counted = String.format(Locale.ROOT, "%,d triangles", triangles);
+        var counted = String.format(Locale.ROOT, triangles == 1 ? "%,d triangle" : "%,d triangles", triangles);
         if (triangles > MOST_TRIANGLES) {
             return counted + ": more than is shown here; a box stands for it";
         }
