@@ -1,6 +1,9 @@
-import { cleanup } from '@testing-library/react';
+import { cleanup, configure } from '@testing-library/react';
 import { afterAll, afterEach, beforeAll } from 'vitest';
 import { house } from './house';
+
+// a busy machine is slow, not wrong
+configure({ asyncUtilTimeout: 10_000 });
 
 beforeAll(() => house.listen({ onUnhandledRequest: 'error' }));
 afterEach(() => {

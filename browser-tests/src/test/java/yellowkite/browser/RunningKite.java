@@ -9,7 +9,7 @@ import yellowkite.server.intake.DemoLoader;
 
 /** The real application with the demo house, started once for all browser tests. */
 final class RunningKite {
-    private static final LocalMariaDb DATABASE = LocalMariaDb.startOver(Path.of("target/test-home").toAbsolutePath());
+    private static final LocalMariaDb DATABASE = LocalMariaDb.startOver(ownFolder("test-home"));
     private static final ConfigurableApplicationContext APPLICATION = KiteServer.start(DATABASE, "--server.port=0");
 
     static {
@@ -22,6 +22,11 @@ final class RunningKite {
 
     private RunningKite() {}
 
+    /** Journeys run in several processes, each with houses of its own. */
+    private static Path ownFolder(String name) {
+        return Path.of("target", name + System.getProperty("test.process", "")).toAbsolutePath();
+    }
+
     static String address() {
         return address(APPLICATION);
     }
@@ -32,7 +37,7 @@ final class RunningKite {
 
     /** Another house, with a library and a database of its own that hold nothing. */
     static final class SecondHouse implements AutoCloseable {
-        private final LocalMariaDb database = LocalMariaDb.startOver(Path.of("target/second-house").toAbsolutePath());
+        private final LocalMariaDb database = LocalMariaDb.startOver(ownFolder("second-house"));
         private final ConfigurableApplicationContext application = KiteServer.start(database, "--server.port=0");
 
         String address() {

@@ -2,7 +2,12 @@ package yellowkite.core.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.HashSet;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -10,6 +15,7 @@ import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.Fixtures;
 import yellowkite.core.SoundDocuments;
+import yellowkite.core.archive.Sha256;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.profile.FixtureType;
 
@@ -31,6 +37,18 @@ class WalkTest {
         assertThat(walk.steps().getFirst().kind()).isEqualTo(Step.Kind.UNSENT);
         assertThat(walk.steps().get(1).kind()).isEqualTo(Step.Kind.START);
         assertThat(walk.steps().getLast().kind()).isEqualTo(Step.Kind.HIGHLIGHT);
+    }
+
+    /** Answers are kept by the numbers of their steps: whoever makes other steps raises the edition. */
+    @Test
+    void theStepsAreThoseOfTheirEdition() {
+        var made = Stream.of(BenchFixtures.head(), BenchFixtures.batten(), Fixtures.tidySpot())
+            .flatMap(type -> Stream.of(true, false).flatMap(quick -> Walk.of(CompiledMode.of(type, type.modes().getFirst()), quick).steps().stream()))
+            .map(each -> each.number() + " " + each.kind() + " " + each.channel() + " " + each.dmx() + " " + Arrays.toString(each.raws()))
+            .collect(Collectors.joining("\n"));
+
+        assertThat(Sha256.of(made.getBytes(StandardCharsets.UTF_8))).as("raise Walk.EDITION and write its sum here")
+            .isEqualTo(Map.of(1, "4c82c34f788c060febb11436a7874ef10738ba5b44096b1d2d5da9213e99ed5d").get(Walk.EDITION));
     }
 
     @Test
