@@ -1,4 +1,4 @@
-import { Aperture, ArrowLeftRight, Library, ListChecks, Moon, Package, Rows3, Sun, Upload, UserRound } from 'lucide-react';
+import { Aperture, ArrowLeftRight, FlaskConical, Library, ListChecks, Moon, Package, Rows3, Sun, Upload, UserRound } from 'lucide-react';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { NavLink, Outlet, useLocation } from 'react-router';
@@ -11,6 +11,7 @@ import { WhoDialog } from '#/account/who-dialog';
 import { useWho } from '#/api/who';
 import { useTrouble } from '#/api/connection';
 import { CommandBox } from './command-box';
+import { LiveBar } from './live-bar';
 import { applyTheme, theme as chosenTheme } from './theme';
 
 /** What stands around every place: the rail, the alarm when nobody answers, and the whole page as a place to drop files on. */
@@ -39,11 +40,13 @@ export function Shell() {
             {trouble}
           </p>
         )}
+        <LiveBar />
         <div className="flex min-h-0 flex-1">
           <nav aria-label="Places" className="flex w-15 shrink-0 flex-col items-center gap-1 border-r border-line bg-panel py-2.5">
             <KiteMark />
             <Place to="/" text="Library" icon={<Library size={20} aria-hidden />} />
             <Place to="/rigs" text="Rigs" icon={<Rows3 size={20} aria-hidden />} />
+            <Place to="/bench" text="Bench" icon={<FlaskConical size={20} aria-hidden />} />
             <Place to="/exchange" text="Exchange" icon={<ArrowLeftRight size={20} aria-hidden />} news={news} />
             <Place to="/wanted" text="Wanted" icon={<ListChecks size={20} aria-hidden />} />
             <Place to="/releases" text="Releases" icon={<Package size={20} aria-hidden />} />

@@ -12,6 +12,7 @@ import { CopyToHouse } from './copy-to-house';
 import { ProfileAbout } from './profile-about';
 import { ProfileChecks } from './profile-checks';
 import { ProfileModes } from './profile-modes';
+import { ProfileProofs } from './profile-proofs';
 import { profileQuery } from '#/parts/profile/profile-query';
 import { ProfileWheels } from './profile-wheels';
 import { RevisionList } from './revision-list';
@@ -71,6 +72,7 @@ function Page({ profile }: { profile: ProfilePageView }) {
           <Warnings profile={profile} />
           <ProfileModes profile={profile} />
           <ProfileWheels profile={profile} />
+          <ProfileProofs profile={profile} />
           <RevisionList profile={profile} />
           <ProfileChecks profile={profile} />
         </div>

@@ -88,6 +88,7 @@ function Lines({ lines }: { lines: ReleaseView['lines'] }) {
               {`${line.manufacturer} ${line.name}`}
             </Link>
             {line.note !== '' && <p className="text-sm break-words">{line.note}</p>}
+            {line.proven !== '' && <p className="text-sm text-good">{line.proven}</p>}
             <UsedBy uses={line.uses} />
           </div>
           <span className="text-right text-sm text-muted">

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Rig, RigFixture } from '#/api/types';
-import { FixtureSearch } from './fixture-search';
+import { FixtureSearch } from '#/parts/profile/fixture-search';
 
 type Fields = { count: string; fixture: RigFixture | null; from: string; id: string; name: string; layer: string; position: string };
 

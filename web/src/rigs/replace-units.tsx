@@ -6,7 +6,7 @@ import { Button } from '#/ui/button';
 import { counted } from '#/ui/counted';
 import { Modal } from '#/ui/modal';
 import { Refusal } from '#/ui/refusal';
-import { FixtureSearch } from './fixture-search';
+import { FixtureSearch } from '#/parts/profile/fixture-search';
 
 /** Makes units another mode, revision or profile, once it was shown what that does. */
 export function ReplaceUnits({

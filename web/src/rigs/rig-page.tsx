@@ -14,6 +14,7 @@ import { Waiting } from '#/ui/waiting';
 import { AddLine, useProposal } from './add-line';
 import { AsideUnits } from './aside-units';
 import { BinRig } from './bin-rig';
+import { IdentifyBar } from './identify-bar';
 import { Lanes } from './lanes';
 import { PointedAt, type Pointed } from './pointed-at';
 import { MovingUp } from './moving-up';
@@ -44,6 +45,9 @@ function Patch({ rig }: { rig: Rig }) {
   const rows = useRows(rig);
   const selection = useUnitSelection(rows.ordered);
   const [text, setText] = useState('');
+  const [identified, setIdentified] = useState<string | null>(null);
+  // of one unit all are gone through from there on, of several those alone
+  const gone = (selection.selected.length > 1 ? selection.selected : rows.ordered).filter((unit) => unit.addresses.length > 0);
   const pointed = useRef<(at: Pointed) => void>(null);
   const { proposal, current } = useProposal(rig.id, rig.version, text);
 
@@ -102,7 +106,17 @@ function Patch({ rig }: { rig: Rig }) {
             onPointAt={(at) => pointed.current?.(at)}
           />
           <PointedAt rig={rig} ref={pointed} />
-          <SelectionBar rig={rig} selection={selection} onSend={send} />
+          <SelectionBar rig={rig} selection={selection} onSend={send} onIdentify={setIdentified} />
+          {identified !== null && (
+            <IdentifyBar
+              key={identified}
+              rigId={rig.id}
+              units={gone}
+              first={identified}
+              onSend={send}
+              onClose={() => setIdentified(null)}
+            />
+          )}
           <UnitTable rig={rig} rows={rows} selection={selection} onSend={send} />
         </div>
         <aside

@@ -5,7 +5,7 @@ import { rankOf } from '#/parts/profile/ranks';
 import { Button } from '#/ui/button';
 import { counted } from '#/ui/counted';
 import { Modal } from '#/ui/modal';
-import { FixtureSearch } from './fixture-search';
+import { FixtureSearch } from '#/parts/profile/fixture-search';
 import { lookInto, type Choice, type Decisions } from './use-scene';
 
 /** What a scene asks for and what there is for it, a line for each kind, decided for all of its fixtures at once. */

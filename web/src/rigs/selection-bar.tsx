@@ -1,4 +1,4 @@
-import { Trash2, X } from 'lucide-react';
+import { Lightbulb, Trash2, X } from 'lucide-react';
 import { useState } from 'react';
 import type { Rig, RigEdit } from '#/api/types';
 import { Button } from '#/ui/button';
@@ -29,10 +29,13 @@ export function SelectionBar({
   rig,
   selection,
   onSend,
+  onIdentify,
 }: {
   rig: Rig;
   selection: UnitSelection;
   onSend: (edit: RigEdit) => Promise<string | null>;
+  /** Lights up a unit, and goes on from there. */
+  onIdentify: (uuid: string) => void;
 }) {
   const [replacing, setReplacing] = useState(false);
   const { selected } = selection;
@@ -94,6 +97,10 @@ export function SelectionBar({
       </Button>
       <Button quiet onClick={() => void onSend({ type: 'unaddress', units })}>
         No address
+      </Button>
+      <Button quiet onClick={() => selected[0] && onIdentify(selected[0].uuid)} disabled={selected[0]?.addresses.length === 0}>
+        <Lightbulb size={15} aria-hidden />
+        Identify
       </Button>
       <Button quiet onClick={() => void remove()} aria-label={`Remove ${counted(units.length, 'unit', 'units')}`}>
         <Trash2 size={15} aria-hidden />

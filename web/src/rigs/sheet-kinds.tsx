@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Rig, RigFixture, SheetDecision, SheetReading } from '#/api/types';
 import { Button } from '#/ui/button';
-import { FixtureSearch } from './fixture-search';
+import { FixtureSearch } from '#/parts/profile/fixture-search';
 
 type Kind = SheetReading['kinds'][number];
 type Decide = (decision: Omit<SheetDecision, 'asked'> | null) => void;

@@ -4,7 +4,7 @@ import { answer, api } from '#/api/client';
 import type { ChannelRow, Draft, FunctionBar, Readout } from '#/api/types';
 import { ColourButton } from '#/editor/colour/colour-button';
 import { HueFacts } from '#/editor/colour/hue-facts';
-import { Beam } from './beam';
+import { Beam } from '#/parts/light/beam';
 import { CheckList } from './check-list';
 import { Button } from '#/ui/button';
 import { NumberField } from '#/ui/number-field';

@@ -120,7 +120,7 @@ public final class WireMeasure {
             var to = List.of("sacn 127.0.0.1:" + drain.address().getPort());
             for (int universe = 1; universe <= UNIVERSES; universe++) {
                 tell(commands, new Command.Open(universe, to, 100, new byte[SLOTS], new byte[SLOTS]));
-                tell(commands, new Command.Levels(universe, full, 2.0 * SECONDS, pairs)); // 16 bits: each frame differs from the last
+                tell(commands, new Command.Levels(universe, full, 2.0 * SECONDS, pairs, List.of())); // 16 bits: each frame differs from the last
             }
             stay(commands, 5);
             var cpu = cpu(process);

@@ -106,12 +106,17 @@ final class Browser implements AutoCloseable {
         run("document.activeElement?.blur()");
     }
 
-    /** Replaces what stands in a field and sends it with Enter. */
-    void type(String label, String text) {
+    /** Replaces what stands in a field. */
+    WebElement write(String label, String text) {
         var field = field(label);
         field.sendKeys(Keys.chord(Keys.CONTROL, "a"));
         field.sendKeys(text);
-        field.sendKeys(Keys.ENTER);
+        return field;
+    }
+
+    /** Replaces what stands in a field and sends it with Enter. */
+    void type(String label, String text) {
+        write(label, text).sendKeys(Keys.ENTER);
     }
 
     /** Waits until a field holds that text: the server has answered. */

@@ -15,6 +15,7 @@ import java.nio.channels.DatagramChannel;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Base64;
 import java.util.UUID;
 import java.util.concurrent.locks.LockSupport;
 import org.jspecify.annotations.Nullable;
@@ -56,7 +57,7 @@ public final class Output {
             var sender = new Sender(UUID.randomUUID(), source, (datagram, to) -> {
                 boolean loopback = to.address().getAddress().isLoopbackAddress();
                 (loopback ? here : anywhere).send(ByteBuffer.wrap(datagram), to.address());
-            });
+            }, (universe, levels) -> tell(told, universe, levels));
             var output = new Output(sender, told, lease * 1_000_000);
             var ear = new Thread(() -> output.hear(commands), "commands");
             ear.setDaemon(true);
@@ -115,8 +116,18 @@ public final class Output {
             switch (command.get()) {
                 case Command.Open open -> open(open);
                 case Command.Levels levels -> {
-                    if (!sender.aim(levels.universe(), levels.levels(), levels.seconds(), levels.wide(), System.nanoTime())) {
-                        say("refused", "Universe " + levels.universe() + " is not open.");
+                    if (!sender.aim(levels, System.nanoTime())) {
+                        notOpen(levels.universe());
+                    }
+                }
+                case Command.Hold hold -> {
+                    if (!sender.hold(hold.universe(), hold.values())) {
+                        notOpen(hold.universe());
+                    }
+                }
+                case Command.Watch watch -> {
+                    if (!sender.watch(watch.universe(), watch.on())) {
+                        notOpen(watch.universe());
                     }
                 }
                 case Command.Close close -> sender.close(close.universe(), System.nanoTime());
@@ -128,6 +139,21 @@ public final class Output {
             }
         } catch (IllegalArgumentException unfit) {
             say("refused", String.valueOf(unfit.getMessage()));
+        }
+    }
+
+    private void notOpen(int universe) {
+        say("refused", "Universe " + universe + " is not open.");
+    }
+
+    /** A frame of a universe that is watched, as it left. */
+    private static void tell(PrintStream told, int universe, byte[] levels) {
+        var json = JSON.createObjectNode()
+            .put("says", "frame")
+            .put("universe", universe)
+            .put("levels", Base64.getEncoder().encodeToString(levels));
+        synchronized (told) {
+            told.println(json);
         }
     }
 

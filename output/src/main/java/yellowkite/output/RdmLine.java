@@ -124,6 +124,11 @@ public final class RdmLine implements AutoCloseable {
         set(uid, Parameter.DMX_PERSONALITY, Bytes.of((byte) number));
     }
 
+    /** @param label what people call it; RDM has 32 bytes for that */
+    public void setLabel(Uid uid, String label) throws IOException, Refused {
+        set(uid, Parameter.DEVICE_LABEL, Bytes.of(WireText.cut(label, Parameter.LONGEST)));
+    }
+
     public void identify(Uid uid, boolean on) throws IOException, Refused {
         set(uid, Parameter.IDENTIFY_DEVICE, Bytes.of((byte) (on ? 1 : 0)));
     }

@@ -22,9 +22,15 @@ public final class Sender {
     private final UUID cid;
     private final String source;
     private final Out out;
+    private final Watcher seen;
     private final Map<Integer, Universe> universes = new TreeMap<>();
     private boolean dark;
     private long failed;
+
+    /** Who is told of frames that were asked about. */
+    interface Watcher {
+        void sent(int universe, byte[] levels);
+    }
 
     /** Where datagrams leave. */
     interface Out {
@@ -40,6 +46,8 @@ public final class Sender {
         private long begun;
         private double seconds;
         private long sequence;
+        private Map<Integer, Integer> held = Map.of();
+        private boolean watched;
         private byte @Nullable [] last;
         private long lastAt;
 
@@ -48,15 +56,23 @@ public final class Sender {
             this.priority = priority;
             this.rest = rest;
             this.dark = dark;
-            this.way = new Fade(rest, rest, List.of());
+            this.way = new Fade(rest, rest, List.of(), List.of());
         }
 
         byte[] at(long now) {
             return way.at(seconds <= 0 ? 1 : (now - begun) / NANOS / seconds);
         }
+
+        /** As it leaves. */
+        byte[] heldAt(long now) {
+            var levels = at(now);
+            held.forEach((address, value) -> levels[address - 1] = (byte) (int) value);
+            return levels;
+        }
     }
 
-    Sender(UUID cid, String source, Out out) {
+    Sender(UUID cid, String source, Out out, Watcher seen) {
+        this.seen = seen;
         this.cid = cid;
         this.source = source;
         this.out = out;
@@ -71,6 +87,8 @@ public final class Sender {
             next.begun = was.begun;
             next.seconds = was.seconds;
             next.sequence = was.sequence;
+            next.held = was.held;
+            next.watched = was.watched;
         }
         universes.put(number, next);
     }
@@ -79,15 +97,34 @@ public final class Sender {
      * {@return whether there is such a universe} It goes to those levels from where it is. @throws IllegalArgumentException if a place is
      * outside
      */
-    synchronized boolean aim(int number, byte[] levels, double seconds, List<List<Integer>> wide, long now) {
-        var universe = universes.get(number);
+    synchronized boolean aim(Command.Levels to, long now) {
+        var universe = universes.get(to.universe());
         if (universe == null) {
             return false;
         }
-        universe.way = new Fade(universe.at(now), levels, wide);
+        universe.way = new Fade(universe.at(now), to.levels(), to.wide(), to.jumps());
         universe.begun = now;
-        universe.seconds = Double.isFinite(seconds) ? Math.max(0, seconds) : 0;
+        universe.seconds = Double.isFinite(to.seconds()) ? Math.max(0, to.seconds()) : 0;
         return true;
+    }
+
+    /** {@return whether there is such a universe} Those addresses stay, whatever it is aimed at. @param values by address from 1 */
+    synchronized boolean hold(int number, Map<Integer, Integer> values) {
+        var universe = universes.get(number);
+        if (universe != null) {
+            universe.held = values;
+        }
+        return universe != null;
+    }
+
+    /** {@return whether there is such a universe} */
+    synchronized boolean watch(int number, boolean on) {
+        var universe = universes.get(number);
+        if (universe != null) {
+            universe.watched = on;
+            universe.last = null; // whoever begins to look is told what there is
+        }
+        return universe != null;
     }
 
     /** All light stops, or is let out again. */
@@ -100,7 +137,7 @@ public final class Sender {
         int frames = 0;
         for (var each : universes.entrySet()) {
             var universe = each.getValue();
-            var levels = dark ? universe.dark : universe.at(now);
+            var levels = dark ? universe.dark : universe.heldAt(now);
             if (universe.last == null || now - universe.lastAt >= REPEATED || !Arrays.equals(levels, universe.last)) {
                 send(each.getKey(), universe, levels, false, now);
                 frames++;
@@ -116,6 +153,9 @@ public final class Sender {
             } catch (IOException away) {
                 failed++; // the network may come back; the next frame is tried
             }
+        }
+        if (universe.watched && !Arrays.equals(levels, universe.last)) {
+            seen.sent(number, levels);
         }
         universe.sequence++;
         universe.last = levels;

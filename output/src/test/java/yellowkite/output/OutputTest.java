@@ -88,7 +88,7 @@ class OutputTest {
     void tenSecondsOfAFadeAreSteadyAndEndAsTheyShould() throws Exception {
         open();
         receive(1_000, true); // until it runs
-        tell(new Command.Levels(5, levels(255), 60, List.of(List.of(0, 1)))); // 16 bits: every frame differs from the last
+        tell(new Command.Levels(5, levels(255), 60, List.of(List.of(0, 1)), List.of())); // 16 bits: every frame differs from the last
 
         var packets = receive(10_000, true);
         tell(new Command.End());
@@ -109,7 +109,7 @@ class OutputTest {
     @Test
     void nobodyWhoHoldsTheLeaseEndsTheLight() throws Exception {
         open();
-        tell(new Command.Levels(5, levels(255), 0, List.of()));
+        tell(new Command.Levels(5, levels(255)));
 
         var packets = receive(8_000, false); // says nothing any more
 
@@ -121,7 +121,7 @@ class OutputTest {
     @Test
     void anInputThatClosesEndsTheLight() throws Exception {
         open();
-        tell(new Command.Levels(5, levels(255), 0, List.of()));
+        tell(new Command.Levels(5, levels(255)));
         commands.close();
 
         assertThat(receive(8_000, false).getLast().terminated()).isTrue();
@@ -131,11 +131,11 @@ class OutputTest {
     @Test
     void whatItCannotDoIsSaidAndItGoesOn() throws Exception {
         commands.write("upside down\n");
-        tell(new Command.Levels(9, levels(1), 0, List.of()));
+        tell(new Command.Levels(9, levels(1)));
         tell(new Command.Open(5, List.of("sacn example.com:1"), 100, levels(0), levels(0)));
         tell(new Command.Open(5, List.of(), 300, levels(0), levels(0)));
         open();
-        tell(new Command.Levels(5, levels(1), 0, List.of(List.of(900))));
+        tell(new Command.Levels(5, levels(1), 0, List.of(List.of(900)), List.of()));
 
         var said = new ArrayList<String>();
         try (var lines = new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {

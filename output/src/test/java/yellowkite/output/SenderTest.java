@@ -3,6 +3,7 @@ package yellowkite.output;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -16,8 +17,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 class SenderTest {
     private static final long SECOND = 1_000_000_000L;
     private final List<SacnPacket> sent = new ArrayList<>();
+    private final List<String> told = new ArrayList<>();
     private final Sender sender = new Sender(new UUID(0, 1), "Test",
-            (datagram, to) -> sent.add(SacnPacket.read(ByteBuffer.wrap(datagram)).orElseThrow()));
+            (datagram, to) -> sent.add(SacnPacket.read(ByteBuffer.wrap(datagram)).orElseThrow()),
+            (universe, levels) -> told.add(universe + ": " + (levels[0] & 0xff)));
 
     private static byte[] levels(int first) {
         var levels = new byte[512];
@@ -48,7 +51,7 @@ class SenderTest {
     void aFadeIsSentWithEveryTickAndSequencesCountUp() {
         open();
         sender.tick(0);
-        sender.aim(3, levels(255), 1, List.of(), 0);
+        sender.aim(new Command.Levels(3, levels(255), 1, List.of(), List.of()), 0);
         for (long tick = 1; tick <= 44; tick++) {
             sender.tick(tick * SECOND / 44);
         }
@@ -63,11 +66,11 @@ class SenderTest {
     @Test
     void darkStopsAllLightUntilItIsLetOut() {
         open();
-        sender.aim(3, levels(255), 0, List.of(), 0);
+        sender.aim(new Command.Levels(3, levels(255)), 0);
         sender.tick(0);
         sender.dark(true);
         sender.tick(1);
-        sender.aim(3, levels(200), 0, List.of(), 2);
+        sender.aim(new Command.Levels(3, levels(200)), 2);
         sender.tick(3);
         sender.dark(false);
         sender.tick(4);
@@ -78,20 +81,20 @@ class SenderTest {
     @Test
     void aUniverseEndsAtItsRestAndSaysSoThreeTimes() {
         open();
-        sender.aim(3, levels(255), 0, List.of(), 0);
+        sender.aim(new Command.Levels(3, levels(255)), 0);
         sender.tick(0);
         sender.end(1);
         sender.tick(2);
 
         assertThat(firsts()).containsExactly(255, 7, 7, 7, 7);
         assertThat(sent.stream().map(SacnPacket::terminated)).containsExactly(false, false, true, true, true);
-        assertThat(sender.aim(3, levels(1), 0, List.of(), 3)).isFalse();
+        assertThat(sender.aim(new Command.Levels(3, levels(1)), 3)).isFalse();
     }
 
     @Test
     void aUniverseThatGoesElsewhereCountsOn() {
         open();
-        sender.aim(3, levels(99), 0, List.of(), 0);
+        sender.aim(new Command.Levels(3, levels(99)), 0);
         sender.tick(0);
         open();
         sender.tick(1);
@@ -101,12 +104,48 @@ class SenderTest {
     }
 
     @Test
+    void whatIsHeldStaysWhateverIsSentAndGoesOnlyWithDark() {
+        open();
+        assertThat(sender.hold(3, Map.of(1, 42))).isTrue();
+        sender.aim(new Command.Levels(3, levels(255)), 0);
+        sender.tick(0);
+        sender.dark(true);
+        sender.tick(1);
+        sender.dark(false);
+        sender.hold(3, Map.of());
+        sender.tick(2);
+
+        assertThat(firsts()).containsExactly(42, 0, 255);
+        assertThat(sender.hold(4, Map.of())).isFalse();
+        sender.hold(3, Map.of(1, 42));
+        sender.end(3);
+        assertThat(firsts()).as("it ends at its rest, held or not").endsWith(7, 7, 7, 7);
+    }
+
+    @Test
+    void framesThatDifferAreToldWhileSomebodyWatches() {
+        open();
+        sender.tick(0);
+        sender.watch(3, true);
+        sender.tick(1);
+        sender.tick(SECOND);
+        sender.aim(new Command.Levels(3, levels(9)), SECOND);
+        sender.tick(SECOND + 1);
+        sender.watch(3, false);
+        sender.aim(new Command.Levels(3, levels(10)), SECOND + 2);
+        sender.tick(SECOND + 3);
+
+        assertThat(told).containsExactly("3: 7", "3: 9");
+        assertThat(sender.watch(4, true)).isFalse();
+    }
+
+    @Test
     void aNetworkThatIsAwayIsTriedAgain() {
         var calls = new int[1];
         var away = new Sender(new UUID(0, 1), "Test", (datagram, to) -> {
             calls[0]++;
             throw new java.io.IOException("away");
-        });
+        }, (universe, levels) -> told.add("nothing"));
         away.open(1, List.of(Destination.parse("sacn 127.0.0.1:5568", 1).orElseThrow()), 100, levels(0), levels(0));
         away.tick(0);
         away.tick(SECOND);
@@ -133,18 +172,21 @@ class SenderTest {
 
     @Test
     void commandsAreReadAsTheyAreWritten() {
-        for (var command : List.of(new Command.Close(3), new Command.Dark(true), new Command.Alive(), new Command.End())) {
+        for (var command : List.of(new Command.Close(3), new Command.Hold(3, Map.of(512, 255)), new Command.Watch(3, false),
+                new Command.Dark(true), new Command.Alive(), new Command.End())) {
             assertThat(CommandJson.read(CommandJson.write(command))).contains(command);
         }
         var open = (Command.Open) CommandJson
             .read(CommandJson.write(new Command.Open(3, List.of("sacn multicast"), 120, levels(1), levels(2))))
             .orElseThrow();
         assertThat(open.to() + " " + open.priority() + " " + open.rest()[0] + " " + open.dark()[0]).isEqualTo("[sacn multicast] 120 1 2");
-        var aim = (Command.Levels) CommandJson.read(CommandJson.write(new Command.Levels(3, levels(9), 1.5, List.of(List.of(0, 1)))))
+        var aim = (Command.Levels) CommandJson
+            .read(CommandJson.write(new Command.Levels(3, levels(9), 1.5, List.of(List.of(0, 1)), List.of(7))))
             .orElseThrow();
-        assertThat(aim.levels()[0] + " " + aim.seconds() + " " + aim.wide()).isEqualTo("9 1.5 [[0, 1]]");
+        assertThat(aim.levels()[0] + " " + aim.seconds() + " " + aim.wide() + " " + aim.jumps()).isEqualTo("9 1.5 [[0, 1]] [7]");
         for (var wrong : List.of("", "{", "[]", "{\"do\":\"fly\"}", "{\"do\":\"levels\",\"levels\":\"AA==\"}",
-                "{\"do\":\"levels\",\"levels\":\"%\"}")) {
+                "{\"do\":\"levels\",\"levels\":\"%\"}", "{\"do\":\"hold\",\"values\":{\"513\":1}}",
+                "{\"do\":\"hold\",\"values\":{\"1\":256}}", "{\"do\":\"hold\",\"values\":{\"x\":1}}")) {
             assertThat(CommandJson.read(wrong)).as(wrong).isEmpty();
         }
     }

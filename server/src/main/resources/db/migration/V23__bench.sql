@@ -12,6 +12,8 @@ create table if not exists walk (
   -- of the revision's modes, from 0
   mode int not null,
   quick boolean not null,
+  -- the walk whose steps are left out where nothing has changed since; null where all are walked
+  since char(36) character set ascii collate ascii_bin,
   -- which way steps were made then: a walk of another edition is read, and not gone on with
   edition int not null,
   destination varchar(60) not null,
@@ -48,4 +50,28 @@ create table if not exists walk_answer (
   answered_at datetime(3) not null,
   primary key (walk_id, step),
   constraint walk_answer_walk foreign key (walk_id) references walk (id) on delete cascade
+);
+
+-- What a fixture in somebody's hands showed, to be sent again.
+create table if not exists look (
+  id char(36) character set ascii collate ascii_bin not null primary key,
+  profile_id char(36) character set ascii collate ascii_bin not null,
+  mode varchar(200) not null,
+  name varchar(100) not null,
+  -- JSON: raw values by channel
+  channels mediumtext not null,
+  author varchar(100) not null,
+  constraint look_profile foreign key (profile_id) references profile (id) on delete cascade,
+  constraint look_name unique (profile_id, mode, name)
+);
+
+-- Photographs of a walk, as they are shown: decoded, made small and written anew.
+create table if not exists walk_photo (
+  walk_id char(36) character set ascii collate ascii_bin not null,
+  sha256 char(64) character set ascii collate ascii_bin not null,
+  name varchar(200) not null,
+  added_at datetime(3) not null,
+  primary key (walk_id, sha256),
+  constraint walk_photo_walk foreign key (walk_id) references walk (id) on delete cascade,
+  constraint walk_photo_content foreign key (sha256) references content (sha256)
 );

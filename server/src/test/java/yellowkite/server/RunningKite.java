@@ -29,7 +29,8 @@ import yellowkite.server.database.LocalMariaDb;
 public final class RunningKite {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
-    private static final LocalMariaDb DATABASE = LocalMariaDb.startOver(Path.of("target", "test-home" + System.getProperty("test.process", "")).toAbsolutePath());
+    private static final LocalMariaDb DATABASE = LocalMariaDb
+        .startOver(Path.of("target", "test-home" + System.getProperty("test.process", "")).toAbsolutePath());
     private static final ConfigurableApplicationContext APPLICATION = KiteServer.start(DATABASE, "--server.port=0",
             "--springdoc.api-docs.path=/api/openapi", "--springdoc.override-with-generic-response=false",
             "--springdoc.default-flat-param-object=true", "--logging.level.org.springdoc=ERROR");

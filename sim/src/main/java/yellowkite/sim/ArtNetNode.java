@@ -6,6 +6,7 @@ import java.nio.ByteBuffer;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.atomic.AtomicInteger;
+import yellowkite.core.wire.Ear;
 import yellowkite.core.wire.artnet.ArtDmx;
 import yellowkite.core.wire.artnet.ArtPacket;
 import yellowkite.core.wire.artnet.ArtPoll;
@@ -16,7 +17,7 @@ import yellowkite.core.wire.artnet.ArtTodData;
 import yellowkite.core.wire.artnet.ArtTodRequest;
 
 /** A node of Art-Net with one port, and the fixture on its line: it answers to the address and port that asked. */
-final class ArtNetNode extends Door {
+final class ArtNetNode extends Ear {
     private static final int LOOPBACK = 0x7f000001;
     private static final int RDM_CAPABLE = 0x02;
     /** Status2: 15-bit port-addresses. */
@@ -34,7 +35,7 @@ final class ArtNetNode extends Door {
     }
 
     @Override
-    void take(ByteBuffer datagram, InetSocketAddress from) throws IOException {
+    protected void take(ByteBuffer datagram, InetSocketAddress from) throws IOException {
         var packet = ArtPacket.read(datagram);
         if (packet.isEmpty()) {
             return;

@@ -5,10 +5,11 @@ import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.NetworkInterface;
 import java.nio.ByteBuffer;
+import yellowkite.core.wire.Ear;
 import yellowkite.core.wire.sacn.SacnPacket;
 
 /** Hears sACN for a fixture: what is sent to this machine, and to its universe's group on the loopback interface where that has groups. */
-final class SacnReceiver extends Door {
+final class SacnReceiver extends Ear {
     private final SimulatedFixture fixture;
 
     SacnReceiver(SimulatedFixture fixture, int port) throws IOException {
@@ -23,7 +24,7 @@ final class SacnReceiver extends Door {
     }
 
     @Override
-    void take(ByteBuffer datagram, InetSocketAddress from) {
+    protected void take(ByteBuffer datagram, InetSocketAddress from) {
         SacnPacket.read(datagram).ifPresent(fixture::take);
     }
 }

@@ -6,13 +6,15 @@ import java.util.List;
  * From some levels to others. Channels of several bytes are faded as one value, so that their fine bytes run through.
  *
  * @param wide places of the bytes of each channel of several bytes, the most significant first, from 0; at most 4 of one channel
+ * @param jumps places that are at their end at once
  */
-public record Fade(byte[] from, byte[] to, List<List<Integer>> wide) {
+public record Fade(byte[] from, byte[] to, List<List<Integer>> wide, List<Integer> jumps) {
     private static final int MOST_BYTES = 4;
 
     /** @throws IllegalArgumentException if the two are not as long as each other, or a place is outside */
     public Fade {
         wide = wide.stream().map(List::copyOf).toList();
+        jumps = List.copyOf(jumps);
         if (from.length != to.length) {
             throw new IllegalArgumentException("levels must be as many before as after");
         }
@@ -20,11 +22,14 @@ public record Fade(byte[] from, byte[] to, List<List<Integer>> wide) {
             if (channel.isEmpty() || channel.size() > MOST_BYTES) {
                 throw new IllegalArgumentException("a channel has 1 to 4 bytes");
             }
-            for (int place : channel) {
-                if (place < 0 || place >= from.length) {
-                    throw new IllegalArgumentException("place " + place + " is outside");
-                }
-            }
+            channel.forEach(place -> requireInside(place, from.length));
+        }
+        jumps.forEach(place -> requireInside(place, from.length));
+    }
+
+    private static void requireInside(int place, int length) {
+        if (place < 0 || place >= length) {
+            throw new IllegalArgumentException("place " + place + " is outside");
         }
     }
 
@@ -45,6 +50,7 @@ public record Fade(byte[] from, byte[] to, List<List<Integer>> wide) {
                 value >>= 8;
             }
         }
+        jumps.forEach(place -> levels[place] = to[place]);
         return levels;
     }
 

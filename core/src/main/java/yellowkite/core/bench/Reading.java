@@ -117,7 +117,8 @@ public sealed interface Reading {
             ZOOM, FOCUS, IRIS
         }
 
-        private @Nullable Double of(Seen seen) {
+        @Nullable
+        Double of(Seen seen) {
             return switch (what) {
                 case ZOOM -> seen.zoom();
                 case FOCUS -> seen.focus();

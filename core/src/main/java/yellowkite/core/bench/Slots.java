@@ -1,6 +1,7 @@
 package yellowkite.core.bench;
 
 import java.util.TreeMap;
+import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.PlacedChannel;
 
@@ -25,6 +26,14 @@ public record Slots(CompiledMode mode, TreeMap<Integer, Integer> begins, int cou
     public int index(PlacedChannel placed, int at) {
         var begin = placed.dmxBreak() == null ? null : begins.get(placed.dmxBreak());
         return (begin == null ? 0 : begin) + placed.addresses().get(at) - 1;
+    }
+
+    /** {@return the levels of the universe that a fixture stands in alone} @param address of its first slot, from 1 */
+    public byte[] inUniverse(long[] raws, int address) {
+        var own = bytes(raws);
+        var levels = new byte[AddressMap.UNIVERSE];
+        System.arraycopy(own, 0, levels, address - 1, Math.min(own.length, AddressMap.UNIVERSE - address + 1));
+        return levels;
     }
 
     /** {@return what goes out} @param raws one for each placed channel, in the map's order and the channel's own width */

@@ -19,6 +19,10 @@ public record Step(int number, Kind kind, String channel, String function, @Null
         watched = List.copyOf(watched);
     }
 
+    Step numbered(int as) {
+        return new Step(as, kind, channel, function, range, dmx, raws, watched, tolerance);
+    }
+
     /** {@return the same step at another value of its channel} @param index of the channel, in the map's order */
     Step between(int as, int index, long value) {
         var at = raws.clone();

@@ -1,8 +1,11 @@
 package yellowkite.core.bench;
 
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.CompiledMode;
+import yellowkite.core.wire.Bytes;
 
 /**
  * The steps that prove a mode: before any signal, at the start values, then every function and named range of every channel at its first,
@@ -24,6 +27,21 @@ public record Walk(CompiledMode mode, List<Step> steps) {
     /** @param quick the middles of ranges and the ends of functions alone */
     public static Walk of(CompiledMode mode, boolean quick) {
         return new Walk(mode, new WalkMaking(mode, quick).make());
+    }
+
+    /**
+     * {@return the steps that were not walked like this before: what is sent, or what should be seen, has changed} They are numbered anew.
+     */
+    public Walk since(Walk earlier) {
+        var before = new HashSet<List<Object>>();
+        earlier.steps.forEach(each -> before.add(earlier.sameAs(each)));
+        var left = new ArrayList<Step>();
+        steps.stream().filter(each -> !before.contains(sameAs(each))).forEach(each -> left.add(each.numbered(left.size() + 1)));
+        return new Walk(mode, left);
+    }
+
+    private List<Object> sameAs(Step step) {
+        return List.of(step.kind(), step.channel(), step.dmx(), shows(step), Bytes.of(Slots.of(mode).bytes(step.raws())));
     }
 
     /** {@return what a fixture that obeys is seen to do at a step} */

@@ -19,6 +19,11 @@ final class BenchFixtures {
 
     /** 16-bit pan and tilt, a dimmer, a wheel of four slots, a zoom, and a fan that no instrument sees; a smaller mode beside. */
     static FixtureType head() {
+        return head(44);
+    }
+
+    /** @param widest of its zoom, degrees */
+    static FixtureType head(double widest) {
         return ProfileBuilder.profile("Testers", "Head")
             .id("00000000-0000-0000-0000-0000000000b1")
             .attribute("Pan", "Pan", "Position.PanTilt", "PanTilt", PhysicalUnit.Angle)
@@ -35,7 +40,7 @@ final class BenchFixtures {
                 .channel("Dimmer", "Lens", at(5), c -> c.highlight(255).function("Dimmer", 0, f -> f.physical(0, 1)))
                 .channel("Gobo1", "Lens", at(6), c -> c.function("Gobo", 0,
                         f -> f.wheel("Reeds").range("Open", 0, 1).range("Reeds", 20, 2).range("Ripples", 40, 3).range("Gate", 60, 4)))
-                .channel("Zoom", "Lens", at(7), c -> c.function("Zoom", 0, f -> f.physical(8, 44)))
+                .channel("Zoom", "Lens", at(7), c -> c.function("Zoom", 0, f -> f.physical(8, widest)))
                 .channel("Fan1", "Base", at(8), c -> c.function("Fan", 0, f -> f.physical(0, 1))))
             .mode("Narrow", "Base", mode -> mode
                 .channel("Dimmer", "Lens", at(1), c -> c.highlight(255).function("Dimmer", 0, f -> f.physical(0, 1)))

@@ -17,7 +17,7 @@ class FadeTest {
 
     @Test
     void eachSlotRunsByItselfAndIsRoundedHalfUp() {
-        var fade = new Fade(bytes(0, 255, 10), bytes(255, 0, 10), List.of());
+        var fade = new Fade(bytes(0, 255, 10), bytes(255, 0, 10), List.of(), List.of());
 
         assertThat(fade.at(0)).isEqualTo(bytes(0, 255, 10));
         assertThat(fade.at(0.5)).isEqualTo(bytes(128, 128, 10)); // 127.5, both ways
@@ -26,7 +26,7 @@ class FadeTest {
 
     @Test
     void aChannelOfTwoBytesRunsAsOneValue() {
-        var fade = new Fade(bytes(0, 7, 0), bytes(1, 7, 0), List.of(List.of(0, 2)));
+        var fade = new Fade(bytes(0, 7, 0), bytes(1, 7, 0), List.of(List.of(0, 2)), List.of());
 
         // 0x0000 to 0x0100: a quarter is 64
         assertThat(fade.at(0.25)).isEqualTo(bytes(0, 7, 64));
@@ -35,9 +35,18 @@ class FadeTest {
     }
 
     @Test
+    void whatJumpsIsThereAtOnce() {
+        var fade = new Fade(bytes(0, 0), bytes(200, 200), List.of(), List.of(1));
+
+        assertThat(fade.at(0)).isEqualTo(bytes(0, 200));
+        assertThat(fade.at(0.5)).isEqualTo(bytes(100, 200));
+        assertThatThrownBy(() -> new Fade(bytes(0), bytes(0), List.of(), List.of(-1))).hasMessage("place -1 is outside");
+    }
+
+    @Test
     void whatDoesNotFitIsRefused() {
-        assertThatThrownBy(() -> new Fade(bytes(0), bytes(), List.of())).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Fade(bytes(0), bytes(0), List.of(List.of(1)))).hasMessage("place 1 is outside");
-        assertThatThrownBy(() -> new Fade(bytes(0), bytes(0), List.of(List.of()))).hasMessage("a channel has 1 to 4 bytes");
+        assertThatThrownBy(() -> new Fade(bytes(0), bytes(), List.of(), List.of())).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Fade(bytes(0), bytes(0), List.of(List.of(1)), List.of())).hasMessage("place 1 is outside");
+        assertThatThrownBy(() -> new Fade(bytes(0), bytes(0), List.of(List.of()), List.of())).hasMessage("a channel has 1 to 4 bytes");
     }
 }

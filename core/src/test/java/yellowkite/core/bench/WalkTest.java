@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.HashSet;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -39,11 +40,26 @@ class WalkTest {
         assertThat(walk.steps().getLast().kind()).isEqualTo(Step.Kind.HIGHLIGHT);
     }
 
+    @Test
+    void onlyWhatChangedIsWalkedAgain() {
+        var walk = Walk.of(BenchFixtures.first(BenchFixtures.head(60)), false);
+
+        var changed = walk.since(Walk.of(BenchFixtures.first(BenchFixtures.head(44)), false));
+
+        // the zoom is wider: its middle and its end are elsewhere, its narrow end is not
+        assertThat(changed.steps().stream().filter(each -> !each.channel().isEmpty()).map(each -> each.channel() + " " + each.kind()))
+            .containsExactly("Lens_Zoom MIDDLE", "Lens_Zoom LAST");
+        assertThat(changed.steps().stream().map(Step::number))
+            .containsExactlyElementsOf(IntStream.rangeClosed(1, changed.steps().size()).boxed().toList());
+        assertThat(walk.since(walk).steps()).isEmpty();
+    }
+
     /** Answers are kept by the numbers of their steps: whoever makes other steps raises the edition. */
     @Test
     void theStepsAreThoseOfTheirEdition() {
         var made = Stream.of(BenchFixtures.head(), BenchFixtures.batten(), Fixtures.tidySpot())
-            .flatMap(type -> Stream.of(true, false).flatMap(quick -> Walk.of(CompiledMode.of(type, type.modes().getFirst()), quick).steps().stream()))
+            .flatMap(type -> Stream.of(true, false)
+                .flatMap(quick -> Walk.of(CompiledMode.of(type, type.modes().getFirst()), quick).steps().stream()))
             .map(each -> each.number() + " " + each.kind() + " " + each.channel() + " " + each.dmx() + " " + Arrays.toString(each.raws()))
             .collect(Collectors.joining("\n"));
 

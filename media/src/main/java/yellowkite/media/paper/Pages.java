@@ -9,6 +9,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 
 /** The A4 pages of one document, filled from the top. Measures in points, from the bottom left. */
 public final class Pages {
@@ -89,6 +90,13 @@ public final class Pages {
 
     public void text(float x, float at, float size, Color color, String words) throws IOException {
         letters.text(pen, x, at, size, color, words);
+    }
+
+    /** Draws a picture as large as it fits, from a bottom left. @param png as a file */
+    public void fitted(byte[] png, float x, float at, float width, float height) throws IOException {
+        var picture = PDImageXObject.createFromByteArray(document, png, "picture");
+        float scale = Math.min(width / picture.getWidth(), height / picture.getHeight());
+        pen.drawImage(picture, x, at, scale * picture.getWidth(), scale * picture.getHeight());
     }
 
     /** {@return the document as a PDF} @param foot stands under every page, beside its number */

@@ -76,6 +76,16 @@ class Addresses {
         }
     }
 
+    /** {@return where this machine listens: on loopback alone, where the house talks to nobody else} */
+    InetAddress listening() throws UnknownHostException {
+        return repository.list().isEmpty() ? InetAddress.getLoopbackAddress() : InetAddress.getByAddress(new byte[4]);
+    }
+
+    /** {@return whether the house talks to an address} */
+    boolean isAllowed(InetAddress address) {
+        return address.isLoopbackAddress() || repository.list().contains(address.getHostAddress());
+    }
+
     private void requireAllowed(String field, InetAddress address, String name) {
         if (!address.isLoopbackAddress() && !repository.list().contains(name)) {
             throw Refusal.unfit(field, "The house does not talk to " + name + ": it is not among the addresses that it allowed.");

@@ -1,7 +1,6 @@
 package yellowkite.server.bench;
 
 import java.io.IOException;
-import java.util.List;
 import java.util.Optional;
 import yellowkite.core.wire.rdm.DeviceInfo;
 import yellowkite.output.Command;
@@ -18,10 +17,10 @@ final class LiveLine implements Line {
     private final Command.Open opening;
     private final Destination to;
     private final String author;
-    private final String holder;
+    private final LiveOutput.Holder holder;
     private boolean opened;
 
-    LiveLine(LiveOutput live, Command.Open opening, Destination to, String author, String holder) {
+    LiveLine(LiveOutput live, Command.Open opening, Destination to, String author, LiveOutput.Holder holder) {
         this.live = live;
         this.opening = opening;
         this.to = to;
@@ -36,14 +35,14 @@ final class LiveLine implements Line {
             opened = true;
         }
         live.keep();
-        if (!live.send(number, holder, levels, 0, List.of())) {
+        if (!live.send(holder.id(), new Command.Levels(number, levels))) {
             throw new IOException("nothing is live any more");
         }
     }
 
     @Override
     public void end(int number) {
-        live.close(number, holder);
+        live.close(number, holder.id());
     }
 
     @Override
@@ -58,6 +57,6 @@ final class LiveLine implements Line {
 
     @Override
     public void close() {
-        live.close(opening.universe(), holder);
+        live.close(opening.universe(), holder.id());
     }
 }

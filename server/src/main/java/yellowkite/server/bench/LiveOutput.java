@@ -4,10 +4,12 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
-import java.util.Arrays;
+import java.util.Base64;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -16,6 +18,7 @@ import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
 import yellowkite.output.Command;
 import yellowkite.output.CommandJson;
 import yellowkite.output.Output;
@@ -28,13 +31,15 @@ import yellowkite.server.web.Refusal;
 @Service
 class LiveOutput {
     private static final Logger LOG = LoggerFactory.getLogger(LiveOutput.class);
+    private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final String LEASE_MILLIS = "3000";
     /** A page says every few seconds that it is there. */
     static final long PAGE_LEASE = TimeUnit.SECONDS.toNanos(15);
+    /** Frames are told for as long as somebody asks for them. */
+    private static final long LOOKED_AT = TimeUnit.SECONDS.toNanos(10);
     private static final long SHORTEST_LIFE = TimeUnit.MILLISECONDS.toNanos(500);
-    private final Map<Integer, Command.Open> open = new TreeMap<>();
-    private final Map<Integer, byte[]> levels = new TreeMap<>();
-    private final Map<Integer, String> holders = new TreeMap<>();
+    private final Map<Integer, Open> open = new TreeMap<>();
+    private final List<FrameTaker> takers = new CopyOnWriteArrayList<>();
     private @Nullable Process process;
     private @Nullable Writer commands;
     private long keptAt;
@@ -43,35 +48,76 @@ class LiveOutput {
     private String by = "";
     private String note = "";
 
+    /** A universe that is live. */
+    private static final class Open {
+        private final Command.Open opening;
+        private final Holder holder;
+        private Map<Integer, Integer> held = Map.of();
+        private byte[] frame;
+        private @Nullable Long lookedAt;
+        private boolean leaves;
+
+        Open(Command.Open opening, Holder holder) {
+            this.opening = opening;
+            this.holder = holder;
+            this.frame = opening.rest();
+        }
+    }
+
+    /** Who alone may send to a universe. @param what it is, in few words. @param owners what each of 512 addresses does */
+    record Holder(String id, String what, List<String> owners) {
+        Holder {
+            owners = List.copyOf(owners);
+        }
+    }
+
+    /** Who is told of frames as they leave. */
+    interface FrameTaker {
+        void take(int universe, byte[] levels);
+    }
+
     /** @param universes that go out. @param by who went live last. @param note what happened to it, a sentence; empty for nothing */
     record Live(boolean live, boolean dark, List<LiveUniverse> universes, String by, String note) {}
 
-    /** @param levels 512 of them, as they were last asked for */
-    record LiveUniverse(int universe, List<String> to, List<Integer> levels) {}
+    /** @param what sends there. @param held how many addresses are held by hand */
+    record LiveUniverse(int universe, List<String> to, String what, int held) {}
 
     synchronized Live state() {
         return new Live(process != null, dark,
                 open.values()
                     .stream()
-                    .map(each -> new LiveUniverse(each.universe(), each.to(), numbers(levels.getOrDefault(each.universe(), each.rest()))))
+                    .map(each -> new LiveUniverse(each.opening.universe(), each.opening.to(), each.holder.what(), each.held.size()))
                     .toList(),
                 by, note);
     }
 
-    private static List<Integer> numbers(byte[] bytes) {
-        var numbers = new Integer[bytes.length];
-        Arrays.setAll(numbers, i -> bytes[i] & 0xff);
-        return List.of(numbers);
+    /** What leaves. @param held addresses that are held by hand, from 1, and their values */
+    record Leaving(List<String> to, String what, List<String> owners, byte[] levels, Map<Integer, Integer> held) {}
+
+    /** {@return a universe as it leaves; empty while it does not} From now on its frames are told. */
+    synchronized Optional<Leaving> look(int universe) {
+        var of = open.get(universe);
+        if (of != null) {
+            if (of.lookedAt == null) {
+                tell(new Command.Watch(universe, true));
+            }
+            of.lookedAt = System.nanoTime();
+        }
+        return Optional.ofNullable(of)
+            .map(each -> new Leaving(each.opening.to(), each.holder.what(), each.holder.owners(), each.frame.clone(), each.held));
     }
 
-    /** A universe goes live. @param holder who alone may send to it. @throws Refusal 422 if somebody else holds it */
-    synchronized void open(Command.Open universe, String author, String holder) throws IOException {
-        if (!holders.getOrDefault(universe.universe(), holder).equals(holder)) {
+    void onFrames(FrameTaker taker) {
+        takers.add(taker);
+    }
+
+    /** A universe goes live. @throws Refusal 422 if somebody else holds it */
+    synchronized void open(Command.Open universe, String author, Holder holder) throws IOException {
+        var before = open.get(universe.universe());
+        if (before != null && !before.holder.id().equals(holder.id())) {
             throw Refusal.unfit("universe", "Universe " + universe.universe() + " is live already, for " + by + ". End that first.");
         }
-        holders.put(universe.universe(), holder);
-        open.put(universe.universe(), universe);
-        levels.remove(universe.universe());
+        open.put(universe.universe(), new Open(universe, holder));
         by = author;
         note = "";
         keep();
@@ -88,14 +134,28 @@ class LiveOutput {
         }
     }
 
+    synchronized boolean isHeldBy(int universe, String holder) {
+        var of = open.get(universe);
+        return of != null && of.holder.id().equals(holder);
+    }
+
     /** {@return whether that universe is live, for that holder} */
-    synchronized boolean send(int universe, String holder, byte[] to, double seconds, List<List<Integer>> wide) {
-        if (!holder.equals(holders.get(universe))) {
+    synchronized boolean send(String holder, Command.Levels to) {
+        if (!isHeldBy(to.universe(), holder)) {
             return false;
         }
-        levels.put(universe, to.clone());
-        tell(new Command.Levels(universe, to, seconds, wide));
+        tell(to);
         return true;
+    }
+
+    /** Addresses stay at values, whoever sends. @throws Refusal 422 while the universe is not live */
+    synchronized void hold(int universe, Map<Integer, Integer> values) {
+        var of = open.get(universe);
+        if (of == null) {
+            throw Refusal.unfit("universe", "Universe " + universe + " is not live.");
+        }
+        of.held = Map.copyOf(values);
+        tell(new Command.Hold(universe, of.held));
     }
 
     /** Somebody is there: the light may stay. */
@@ -109,9 +169,8 @@ class LiveOutput {
     }
 
     synchronized void close(int universe, String holder) {
-        if (holders.remove(universe, holder)) {
+        if (isHeldBy(universe, holder)) {
             open.remove(universe);
-            levels.remove(universe);
             tell(new Command.Close(universe));
             if (open.isEmpty()) {
                 end("");
@@ -124,8 +183,6 @@ class LiveOutput {
         var ending = process;
         process = null;
         open.clear();
-        levels.clear();
-        holders.clear();
         dark = false;
         note = why;
         if (ending != null) {
@@ -142,14 +199,20 @@ class LiveOutput {
 
     @Scheduled(fixedDelay = 1_000)
     synchronized void watch() {
+        long now = System.nanoTime();
         if (process == null) {
             return;
-        }
-        if (System.nanoTime() - keptAt > PAGE_LEASE) {
+        } else if (now - keptAt > PAGE_LEASE) {
             end("No page was there any more: the light ended at its start values.");
-        } else {
-            tell(new Command.Alive());
+            return;
         }
+        tell(new Command.Alive());
+        open.forEach((universe, of) -> {
+            if (of.lookedAt != null && now - of.lookedAt > LOOKED_AT) {
+                of.lookedAt = null;
+                tell(new Command.Watch(universe, false));
+            }
+        });
     }
 
     private void start() throws IOException {
@@ -161,7 +224,7 @@ class LiveOutput {
         process = started;
         commands = started.outputWriter(StandardCharsets.UTF_8);
         Thread.ofVirtual().start(() -> hear(started));
-        open.values().forEach(this::tell);
+        open.values().forEach(each -> tell(each.opening));
         if (dark) {
             tell(new Command.Dark(true));
         }
@@ -182,14 +245,44 @@ class LiveOutput {
     private void hear(Process of) {
         try (BufferedReader lines = of.inputReader(StandardCharsets.UTF_8)) {
             for (var line = lines.readLine(); line != null; line = lines.readLine()) {
-                if (line.contains("\"refused\"")) {
-                    LOG.warn("The output process refused: {}", line);
+                var said = JSON.readTree(line);
+                switch (said.path("says").asString("")) {
+                    case "frame" -> frame(said.path("universe").asInt(0), Base64.getDecoder().decode(said.path("levels").asString("")));
+                    case "opened" -> opened(Integer.parseInt(said.path("words").asString("0")));
+                    case "refused" -> LOG.warn("The output process refused: {}", line);
+                    default -> {
+                        // how it is
+                    }
                 }
             }
         } catch (IOException gone) {
             LOG.debug("The output process fell silent.", gone);
         }
         again(of);
+    }
+
+    private synchronized void opened(int universe) {
+        var of = open.get(universe);
+        if (of != null) {
+            of.leaves = true;
+        }
+    }
+
+    /** {@return whether the process has begun to send it} */
+    synchronized boolean leaves(int universe) {
+        var of = open.get(universe);
+        return of != null && of.leaves;
+    }
+
+    private void frame(int universe, byte[] levels) {
+        synchronized (this) {
+            var of = open.get(universe);
+            if (of == null) {
+                return;
+            }
+            of.frame = levels;
+        }
+        takers.forEach(each -> each.take(universe, levels));
     }
 
     /** It ended, and nobody had asked it to. One that does not even come up is not tried for ever. */
@@ -202,7 +295,12 @@ class LiveOutput {
         }
         process = null;
         commands = null;
-        levels.clear();
+        open.values().forEach(each -> {
+            each.frame = each.opening.rest();
+            each.held = Map.of();
+            each.lookedAt = null;
+            each.leaves = false;
+        });
         try {
             start();
             note = "The output had broken off and was started again: everything stands at its start values.";

@@ -1,29 +1,50 @@
 package yellowkite.server.bench;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
 import yellowkite.core.bench.Causes;
+import yellowkite.core.bench.Hands;
+import yellowkite.core.bench.Measured;
 import yellowkite.core.bench.Proof;
 import yellowkite.core.bench.Step;
 import yellowkite.core.bench.Walk.Verdict;
 import yellowkite.core.edit.Edit;
+import yellowkite.core.gdtf.FileNames;
+import yellowkite.core.library.FixtureIdentity;
+import yellowkite.server.bench.HandsView.HandsRange;
+import yellowkite.server.bench.WalkRecord.WalkPhoto;
 import yellowkite.server.bench.WalkRepository.State;
 import yellowkite.server.bench.WalkRepository.StoredAnswer;
 import yellowkite.server.bench.WalkRepository.StoredWalk;
 import yellowkite.server.bench.Walks.Told;
 import yellowkite.server.bench.Walks.WalkBegun;
+import yellowkite.server.bench.Walks.WalkPlan;
+import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.web.Author;
+import yellowkite.server.web.BeamView;
 import yellowkite.server.web.Line;
 
 /** Walks, over HTTP. */
@@ -33,28 +54,45 @@ class WalkController {
     private static final int LONGEST_ADDRESS = 300;
     private static final int LONGEST_NOTES = 2_000;
     private final Walks walks;
+    private final Proofs proofs;
+    private final WalkRecords records;
+    private final RevisionReader revisions;
 
-    WalkController(Walks walks) {
+    WalkController(Walks walks, Proofs proofs, WalkRecords records, RevisionReader revisions) {
+        this.records = records;
+        this.proofs = proofs;
+        this.revisions = revisions;
         this.walks = walks;
     }
 
-    /** @param minutes that hands need, stated before. @param done steps of it that were answered */
+    /**
+     * @param minutes that hands need, stated before. @param next step that is not answered yet; the last where all are. @param done steps
+     * of it that were answered
+     */
     record WalkView(String id, String profileId, String manufacturer, String profile, int revision, String mode, boolean quick,
-            String destination,
+            boolean changedOnly, String destination,
             int universe, int address, boolean byInstruments, String fixtureSerial, String firmware, String notes, String author,
-            LocalDateTime startedAt, State state, String says, int steps, int minutes, int done, int agree, int differ, int cannotTell,
+            LocalDateTime startedAt, State state, String says, int steps, int minutes, int next, int done, int agree, int differ,
+            int cannotTell,
             List<DifferingStep> differing, List<CauseView> causes) {}
 
     /** @param reason as a person gave it. @param seen in a few words; empty where nobody measured */
-    record DifferingStep(int step, String channel, String function, @Nullable String range, long dmx, String expected, String seen,
+    record DifferingStep(int step, Step.Kind kind, String channel, String function, @Nullable String range, long dmx, String expected,
+            String seen,
             String says, String reason) {}
 
     /** @param fix what the profile's draft needs; null where the profile is not what is wrong. @param fixSays as on a button */
     record CauseView(String says, String flaw, int steps, @Nullable Edit fix, @Nullable String fixSays) {}
 
-    /** @param shows what should be seen. @param verdict null until it was answered */
+    /**
+     * @param shows what should be seen. @param measuredIn unit of what a person can measure; null where there is no single number
+     * @param beam what the light looks like then; null while nothing is sent. @param verdict null until it was answered
+     */
     record StepView(int number, int of, Step.Kind kind, String channel, String function, @Nullable String range, long dmx, String shows,
-            @Nullable Verdict verdict, String reason) {}
+            @Nullable String measuredIn, @Nullable BeamView beam, @Nullable Passing passing, @Nullable Verdict verdict, String reason) {}
+
+    /** What a fade from the step before would pass over. @param snaps whether the profile says that it is not faded */
+    record Passing(List<HandsRange> ranges, boolean snaps) {}
 
     /** 201 with the walk; 404 without such a revision or mode; 422 with the field that does not fit. */
     @PostMapping("/api/walks")
@@ -63,19 +101,26 @@ class WalkController {
         return view(walks.begin(request.checked(), author));
     }
 
-    record WalkRequest(String profileId, int revision, int mode, boolean quick, String destination, int universe, int address,
+    record WalkRequest(String pin, String mode, boolean quick, boolean changedOnly, String destination, int universe, int address,
             String telemetry, String fixtureSerial, String firmware, String notes) {
         WalkRequest {
-            Objects.requireNonNull(profileId, "profileId");
+            Objects.requireNonNull(pin, "pin");
+            Objects.requireNonNull(mode, "mode");
             Objects.requireNonNull(destination, "destination");
             Objects.requireNonNull(telemetry, "telemetry");
         }
 
         private WalkBegun checked() {
-            return new WalkBegun(profileId, revision, mode, quick, destination, universe, address,
+            return new WalkBegun(pin, mode, quick, changedOnly, destination, universe, address,
                     Line.of("telemetry", telemetry, LONGEST_ADDRESS), Line.of("fixtureSerial", fixtureSerial, LONGEST),
                     Line.of("firmware", firmware, LONGEST), Line.of("notes", notes, LONGEST_NOTES));
         }
+    }
+
+    /** 200 with how long walks of a mode are, and when it was proven last. @param pin id of the revision */
+    @GetMapping("/api/walk-plans")
+    WalkPlan plan(@RequestParam String pin, @RequestParam String mode) {
+        return walks.plan(pin, mode);
     }
 
     record WalkLine(String id, String profileId, String manufacturer, String profile, int revision, String mode, String firmware,
@@ -93,6 +138,12 @@ class WalkController {
                     each.firmware(), each.author(), each.startedAt(), each.state(), each.steps(),
                     counts.values().stream().mapToInt(Integer::intValue).sum(), counts.getOrDefault(Verdict.DIFFERS, 0));
         }).toList();
+    }
+
+    /** 200 with the modes of a revision that were proven, then or before, and what is no longer covered. */
+    @GetMapping("/api/profiles/{profileId}/revisions/{number}/proofs")
+    List<Proofs.ProvenMode> proofs(@PathVariable String profileId, @PathVariable int number) {
+        return proofs.of(revisions.require(profileId, number));
     }
 
     /** 200 with the walk, what differs and why; 404 if there is none. */
@@ -115,12 +166,37 @@ class WalkController {
         var step = Walks.step(made, number);
         var answer = walks.answerOf(id, number);
         return new StepView(number, made.walk().steps().size(), step.kind(), step.channel(), step.function(), step.range(), step.dmx(),
-                made.walk().shows(step), answer.map(StoredAnswer::verdict).orElse(null), answer.map(StoredAnswer::reason).orElse(""));
+                made.walk().shows(step), Measured.of(made.walk(), step).map(Measured::unit).orElse(null), walks.beam(made, step),
+                passing(made, number), answer.map(StoredAnswer::verdict).orElse(null), answer.map(StoredAnswer::reason).orElse(""));
     }
 
-    record AnswerRequest(Verdict verdict, String reason) {
+    private @Nullable Passing passing(Walks.Made made, int number) {
+        var step = Walks.step(made, number);
+        var before = number == 1 ? step : Walks.step(made, number - 1);
+        if (step.raws().length == 0 || before.raws().length == 0 || !before.channel().equals(step.channel())) {
+            return null;
+        }
+        var mode = made.walk().mode();
+        return new Hands(mode, before.raws()).passes(new Hands(mode, step.raws()))
+            .stream()
+            .filter(each -> each.name().equals(step.channel()))
+            .findFirst()
+            .map(each -> new Passing(
+                    HandsView.ranges(mode, each.channel(), files(made))
+                        .stream()
+                        .filter(range -> each.ranges().contains(range.name()))
+                        .toList(),
+                    each.snaps()))
+            .orElse(null);
+    }
+
+    private Map<String, String> files(Walks.Made made) {
+        return revisions.entries(made.stored().revisionId());
+    }
+
+    /** @param verdict null where a measured number says it. @param measured null where nobody measured */
+    record AnswerRequest(@Nullable Verdict verdict, String reason, @Nullable Double measured) {
         AnswerRequest {
-            Objects.requireNonNull(verdict, "verdict");
             Objects.requireNonNull(reason, "reason");
         }
     }
@@ -128,8 +204,57 @@ class WalkController {
     /** 200 with the step as it was answered. */
     @PutMapping("/api/walks/{id}/steps/{number}")
     StepView answer(@PathVariable String id, @PathVariable int number, @RequestBody AnswerRequest request) {
-        walks.answer(id, number, request.verdict(), Line.of("reason", request.reason(), LONGEST_ADDRESS));
+        var reason = Line.of("reason", request.reason(), LONGEST_ADDRESS);
+        if (request.measured() != null) {
+            walks.measured(id, number, request.measured(), reason);
+        } else {
+            walks.answer(id, number, Objects.requireNonNull(request.verdict(), "verdict"), reason);
+        }
         return step(id, number);
+    }
+
+    /** 200 with all that belongs to a walk, to be kept elsewhere. */
+    @GetMapping("/api/walks/{id}/record.json")
+    ResponseEntity<WalkRecord> record(@PathVariable String id) {
+        var record = records.of(id);
+        return handed(record, "json").contentType(MediaType.APPLICATION_JSON).body(record);
+    }
+
+    /** 200 with the same on paper. */
+    @GetMapping(value = "/api/walks/{id}/record.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> print(@PathVariable String id) {
+        var record = records.of(id);
+        return handed(record, "pdf").body(RecordPrint.of(record, records::picture));
+    }
+
+    private static ResponseEntity.BodyBuilder handed(WalkRecord record, String ending) {
+        var name = FileNames.part(record.manufacturer()) + " " + FileNames.part(record.profile()) + ", " + FileNames.part(record.mode())
+                + ", walk " + record.startedAt().toLocalDate() + "." + ending;
+        return ResponseEntity.ok()
+            .header(HttpHeaders.CONTENT_DISPOSITION,
+                    ContentDisposition.attachment().filename(name, StandardCharsets.UTF_8).build().toString());
+    }
+
+    /** 201 with the walk's photographs; one is added, made small. 422 if it is no picture. */
+    @PostMapping(value = "/api/walks/{id}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    List<WalkPhoto> photograph(@PathVariable String id, @RequestPart("file") MultipartFile file) throws IOException {
+        var name = FixtureIdentity.listed(Objects.requireNonNullElse(file.getOriginalFilename(), "photograph"));
+        records.add(id, name, file.getBytes());
+        return records.photos(id);
+    }
+
+    /** 200 with the walk's photographs. */
+    @GetMapping("/api/walks/{id}/photos")
+    List<WalkPhoto> photographs(@PathVariable String id) {
+        return records.photos(id);
+    }
+
+    /** 200 with those that are left. */
+    @DeleteMapping("/api/walks/{id}/photos/{sha256}")
+    List<WalkPhoto> removePhotograph(@PathVariable String id, @PathVariable String sha256) {
+        records.remove(id, sha256);
+        return records.photos(id);
     }
 
     record EndRequest(boolean done) {}
@@ -154,9 +279,9 @@ class WalkController {
         var counts = walks.counts(stored.id());
         var causes = stored.state() == State.GOING ? List.<Causes.Cause>of() : Proof.of(made.walk(), answers, stored.footprint()).causes();
         return new WalkView(stored.id(), stored.profileId(), mode.type().manufacturer(), mode.type().name(), stored.number(),
-                mode.mode().name(), stored.quick(), stored.destination(), stored.universe(), stored.address(),
+                mode.mode().name(), stored.quick(), stored.since() != null, stored.destination(), stored.universe(), stored.address(),
                 !stored.telemetry().isEmpty(), stored.fixtureSerial(), stored.firmware(), stored.notes(), stored.author(),
-                stored.startedAt(), stored.state(), stored.says(), stored.steps(), made.walk().minutes(),
+                stored.startedAt(), stored.state(), stored.says(), stored.steps(), made.walk().minutes(), next(stored, told),
                 counts.values().stream().mapToInt(Integer::intValue).sum(), counts.getOrDefault(Verdict.AGREES, 0),
                 counts.getOrDefault(Verdict.DIFFERS, 0), counts.getOrDefault(Verdict.CANNOT_TELL, 0),
                 told.stream()
@@ -166,11 +291,16 @@ class WalkController {
                 causes.stream().map(WalkController::cause).toList());
     }
 
+    private static int next(StoredWalk stored, List<Told> told) {
+        var answered = told.stream().map(each -> each.answer().step().number()).collect(Collectors.toSet());
+        return IntStream.rangeClosed(1, stored.steps()).filter(each -> !answered.contains(each)).findFirst().orElse(stored.steps());
+    }
+
     private static DifferingStep differing(Told told, String shows) {
         var answer = told.answer();
         var step = answer.step();
         boolean measured = answer.seen() != null;
-        return new DifferingStep(step.number(), step.channel(), step.function(), step.range(), step.dmx(),
+        return new DifferingStep(step.number(), step.kind(), step.channel(), step.function(), step.range(), step.dmx(),
                 measured ? answer.expectedWords() : shows, answer.seenWords(), measured ? answer.says() : told.reason(), told.reason());
     }
 

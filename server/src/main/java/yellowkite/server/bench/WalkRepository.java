@@ -6,6 +6,7 @@ import static yellowkite.server.tables.Tables.WALK;
 import static yellowkite.server.tables.Tables.WALK_ANSWER;
 
 import java.time.LocalDateTime;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,6 +20,8 @@ import yellowkite.core.bench.Walk.Verdict;
 /** Walks, and what was answered on them. */
 @Repository
 class WalkRepository {
+    /** Of one profile; older ones are in nobody's mind. */
+    static final int MOST = 200;
     private final DSLContext database;
 
     WalkRepository(DSLContext database) {
@@ -30,13 +33,19 @@ class WalkRepository {
     }
 
     /**
-     * @param mode of the revision's modes, from 0. @param edition of the rules that made its steps. @param telemetry empty where hands
-     * answer
+     * @param mode of the revision's modes, from 0. @param since id of the walk whose steps are left out where nothing changed; null = none
+     * @param edition of the rules that made its steps. @param telemetry empty where hands answer
      * @param says what became of it, a sentence. @param footprint null where the fixture says none
      */
-    record StoredWalk(String id, String revisionId, String profileId, int number, int mode, boolean quick, int edition, String destination,
+    record StoredWalk(String id, String revisionId, String profileId, int number, int mode, boolean quick,
+            @Nullable String since, int edition, String destination,
             int universe, int address, String telemetry, String fixtureSerial, String firmware, String notes, String author,
-            LocalDateTime startedAt, State state, String says, int steps, @Nullable Integer footprint) {}
+            LocalDateTime startedAt, State state, String says, int steps, @Nullable Integer footprint) {
+        StoredWalk with(int count) {
+            return new StoredWalk(id, revisionId, profileId, number, mode, quick, since, edition, destination, universe, address, telemetry,
+                    fixtureSerial, firmware, notes, author, startedAt, state, says, count, footprint);
+        }
+    }
 
     /**
      * @param value of a step that was made on the way, {@code madeFrom} one of the walk's own; both null else. @param seen JSON, null by
@@ -47,10 +56,12 @@ class WalkRepository {
 
     void add(StoredWalk each) {
         database
-            .insertInto(WALK, WALK.ID, WALK.REVISION_ID, WALK.MODE, WALK.QUICK, WALK.EDITION, WALK.DESTINATION, WALK.UNIVERSE, WALK.ADDRESS,
+            .insertInto(WALK, WALK.ID, WALK.REVISION_ID, WALK.MODE, WALK.QUICK, WALK.SINCE, WALK.EDITION, WALK.DESTINATION, WALK.UNIVERSE,
+                    WALK.ADDRESS,
                     WALK.TELEMETRY, WALK.FIXTURE_SERIAL, WALK.FIRMWARE, WALK.NOTES, WALK.AUTHOR, WALK.STARTED_AT, WALK.STATE, WALK.SAYS,
                     WALK.STEPS, WALK.TOUCHED_AT)
-            .values(each.id(), each.revisionId(), each.mode(), each.quick(), each.edition(), each.destination(), each.universe(),
+            .values(each.id(), each.revisionId(), each.mode(), each.quick(), each.since(), each.edition(), each.destination(),
+                    each.universe(),
                     each.address(), each.telemetry(), each.fixtureSerial(), each.firmware(), each.notes(), each.author(), each.startedAt(),
                     each.state().name(), each.says(), each.steps(), each.startedAt())
             .execute();
@@ -58,7 +69,8 @@ class WalkRepository {
 
     private List<StoredWalk> where(Condition condition, int most) {
         return database
-            .select(WALK.ID, WALK.REVISION_ID, REVISION.PROFILE_ID, REVISION.NUMBER, WALK.MODE, WALK.QUICK, WALK.EDITION, WALK.DESTINATION,
+            .select(WALK.ID, WALK.REVISION_ID, REVISION.PROFILE_ID, REVISION.NUMBER, WALK.MODE, WALK.QUICK, WALK.SINCE, WALK.EDITION,
+                    WALK.DESTINATION,
                     WALK.UNIVERSE, WALK.ADDRESS, WALK.TELEMETRY, WALK.FIXTURE_SERIAL, WALK.FIRMWARE, WALK.NOTES, WALK.AUTHOR,
                     WALK.STARTED_AT, WALK.STATE.convertFrom(State::valueOf), WALK.SAYS, WALK.STEPS, WALK.FOOTPRINT)
             .from(WALK)
@@ -82,6 +94,21 @@ class WalkRepository {
     /** {@return the newest of a profile} */
     List<StoredWalk> ofProfile(String profileId, int most) {
         return where(REVISION.PROFILE_ID.eq(profileId), most);
+    }
+
+    /** {@return whole walks of a profile up to a revision that went to their end and differ nowhere, the newest revision first} */
+    List<StoredWalk> flawless(String profileId, int upTo) {
+        return where(REVISION.PROFILE_ID.eq(profileId)
+            .and(REVISION.NUMBER.le(upTo))
+            .and(WALK.STATE.eq(State.DONE.name()))
+            .and(WALK.QUICK.isFalse())
+            .and(DSL.notExists(DSL.selectOne()
+                .from(WALK_ANSWER)
+                .where(WALK_ANSWER.WALK_ID.eq(WALK.ID), WALK_ANSWER.VERDICT.eq(Verdict.DIFFERS.name())))),
+                MOST)
+            .stream()
+            .sorted(Comparator.comparingInt(StoredWalk::number).reversed())
+            .toList();
     }
 
     /** Keeps an answer; the last word on a step counts. {@return whether the walk still goes on} */

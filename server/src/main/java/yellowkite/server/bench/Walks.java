@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -21,16 +22,15 @@ import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import yellowkite.core.bench.Answer;
-import yellowkite.core.bench.LightOut;
+import yellowkite.core.bench.Measured;
 import yellowkite.core.bench.Proof;
 import yellowkite.core.bench.Slots;
 import yellowkite.core.bench.Step;
 import yellowkite.core.bench.Walk;
 import yellowkite.core.bench.Walk.Verdict;
 import yellowkite.core.bench.telemetry.TelemetryJson;
-import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CompiledMode;
-import yellowkite.core.wire.sacn.SacnPacket;
+import yellowkite.core.light.Light;
 import yellowkite.output.Command;
 import yellowkite.output.FixtureOnTheWire;
 import yellowkite.output.Telemetry;
@@ -38,8 +38,12 @@ import yellowkite.server.bench.WalkRepository.State;
 import yellowkite.server.bench.WalkRepository.StoredAnswer;
 import yellowkite.server.bench.WalkRepository.StoredWalk;
 import yellowkite.server.database.HouseClock;
+import yellowkite.server.database.Transactions;
+import yellowkite.server.revisions.LibraryChangeRepository;
 import yellowkite.server.revisions.RevisionReader;
+import yellowkite.server.revisions.StoredRevision;
 import yellowkite.server.web.Author;
+import yellowkite.server.web.BeamView;
 import yellowkite.server.web.Refusal;
 
 /** Walks of revisions on fixtures: by hands, step by step, or by instruments, which go through it by themselves. */
@@ -52,26 +56,70 @@ class Walks {
     private static final String GONE = "The server that walked it is gone; begin it again.";
     private final WalkRepository repository;
     private final RevisionReader reader;
+    private final Modes modes;
     private final LiveOutput live;
     private final Addresses addresses;
     private final HouseClock clock;
+    private final Transactions transactions;
+    private final LibraryChangeRepository changes;
     /** By revision, mode and kind: a revision never changes. */
     private final Cache<String, Walk> made = Caffeine.newBuilder().maximumSize(16).build();
     private final ExecutorService hands = Executors.newFixedThreadPool(AT_ONCE,
             work -> Thread.ofPlatform().name("walks").daemon().unstarted(work));
 
-    Walks(WalkRepository repository, RevisionReader reader, LiveOutput live, Addresses addresses, HouseClock clock) {
+    Walks(WalkRepository repository, RevisionReader reader, Modes modes, LiveOutput live, Addresses addresses, HouseClock clock,
+            Transactions transactions, LibraryChangeRepository changes) {
+        this.transactions = transactions;
+        this.changes = changes;
         this.repository = repository;
         this.reader = reader;
+        this.modes = modes;
         this.live = live;
         this.addresses = addresses;
         this.clock = clock;
     }
 
-    /** A walk that is to begin. @param mode from 0. @param telemetry empty where hands answer */
-    record WalkBegun(String profileId, int revision, int mode, boolean quick, String destination, int universe, int address,
-            String telemetry,
-            String fixtureSerial, String firmware, String notes) {}
+    /**
+     * A walk that is to begin. @param pin id of the revision. @param changedOnly what has changed since it was proven last. @param
+     * telemetry empty where hands answer
+     */
+    record WalkBegun(String pin, String mode, boolean quick, boolean changedOnly, String destination, int universe, int address,
+            String telemetry, String fixtureSerial, String firmware, String notes) {}
+
+    /** How long a walk would be. */
+    record Length(int steps, int minutes) {
+        static Length of(Walk walk) {
+            return new Length(walk.steps().size(), walk.minutes());
+        }
+    }
+
+    /** When the mode was proven last. @param number of the revision. @param changed what is not covered by it any more */
+    record ProvenBefore(int number, String firmware, String author, LocalDateTime at, Length changed) {}
+
+    /** What can be walked. @param proven null where it never was */
+    record WalkPlan(String profileId, String manufacturer, String profile, int revision, String mode, int slots, Length whole, Length quick,
+            @Nullable ProvenBefore proven) {}
+
+    /** {@return how long walks of a mode are} @throws Refusal 404 if there is no such mode */
+    WalkPlan plan(String pin, String modeName) {
+        var revision = modes.revision(pin);
+        var mode = modes.mode(revision, modeName);
+        var whole = Walk.of(mode, false);
+        var before = provenBefore(revision, modeName);
+        return new WalkPlan(revision.profileId(), mode.type().manufacturer(), mode.type().name(), revision.number(), modeName,
+                Slots.of(mode).count(), Length.of(whole), Length.of(Walk.of(mode, true)),
+                before.map(each -> new ProvenBefore(each.number(), each.firmware(), each.author(), each.startedAt(),
+                        Length.of(whole.since(Walk.of(mode(each), false)))))
+                    .orElse(null));
+    }
+
+    /** {@return the newest walk that was walked whole, to its end, and found nothing} */
+    private Optional<StoredWalk> provenBefore(StoredRevision revision, String modeName) {
+        return repository.flawless(revision.profileId(), revision.number())
+            .stream()
+            .filter(each -> mode(each).mode().name().equals(modeName))
+            .findFirst();
+    }
 
     /** What a walk is made of. */
     record Made(StoredWalk stored, Walk walk) {}
@@ -85,72 +133,84 @@ class Walks {
     }
 
     Made made(StoredWalk walk) {
-        var steps = made.get(walk.revisionId() + " " + walk.mode() + " " + walk.quick(), none -> Walk.of(mode(walk), walk.quick()));
+        var steps = made.get(walk.revisionId() + " " + walk.mode() + " " + walk.quick() + " " + walk.since(), none -> steps(walk));
         return new Made(walk, steps);
+    }
+
+    /** {@return the modes of a revision} */
+    List<CompiledMode> modesOf(StoredRevision revision) {
+        var type = reader.description(revision).type();
+        return type.modes().stream().map(each -> CompiledMode.of(type, each)).toList();
+    }
+
+    /** {@return the steps that a walk has answered for: its own, and those that it left out since nothing had changed} */
+    Walk covered(StoredWalk walk) {
+        if (walk.since() == null) {
+            return made(walk).walk();
+        }
+        var before = repository.find(walk.since()).map(this::covered);
+        var whole = Walk.of(mode(walk), false);
+        return before.isEmpty() ? made(walk).walk() : whole.since(whole.since(before.get()).since(made(walk).walk()));
+    }
+
+    private Walk steps(StoredWalk walk) {
+        var whole = Walk.of(mode(walk), walk.quick());
+        return walk.since() == null ? whole : whole.since(steps(require(walk.since())));
     }
 
     /** {@return the mode that was walked, without its steps} */
     CompiledMode mode(StoredWalk walk) {
-        return compiled(walk.profileId(), walk.number(), walk.mode());
-    }
-
-    private CompiledMode compiled(String profileId, int revision, int mode) {
-        var type = reader.description(reader.require(profileId, revision)).type();
-        if (mode < 0 || mode >= type.modes().size()) {
-            throw Refusal.notFound("There is no such mode in this revision.");
-        }
-        return CompiledMode.of(type, type.modes().get(mode));
+        return modes.mode(reader.require(walk.profileId(), walk.number()), walk.mode());
     }
 
     /** {@return the walk, begun} By instruments it goes on by itself. @throws Refusal 422 with the field that does not fit */
     StoredWalk begin(WalkBegun asked, Author author) {
-        var revision = reader.require(asked.profileId(), asked.revision());
-        var mode = compiled(asked.profileId(), asked.revision(), asked.mode());
-        int size = Slots.of(mode).count();
-        if (size == 0) {
-            throw Refusal.unfit("mode", "This mode has no addresses: there is nothing to walk.");
-        }
-        if (asked.address() < 1 || asked.address() + size - 1 > AddressMap.UNIVERSE) {
-            throw Refusal.unfit("address",
-                    "This mode has " + size + " addresses: it begins from 1 to " + (AddressMap.UNIVERSE - size + 1) + ".");
-        }
+        var revision = modes.revision(asked.pin());
+        var mode = modes.mode(revision, asked.mode());
         var to = addresses.require(asked.destination(), asked.universe());
+        new LiveFixture(mode, to.toString(), asked.universe(), asked.address()); // refuses what does not fit
         if (!asked.telemetry().isBlank()) {
             addresses.requireInstruments(asked.telemetry());
         }
-        var walk = new StoredWalk(UUID.randomUUID().toString(), revision.id(), asked.profileId(), asked.revision(), asked.mode(),
-                asked.quick(),
+        var before = asked.changedOnly()
+                ? provenBefore(revision, asked.mode())
+                    .orElseThrow(() -> Refusal.unfit("changedOnly", "This mode was never proven: walk it whole."))
+                    .id()
+                : null;
+        var walk = new StoredWalk(UUID.randomUUID().toString(), revision.id(), revision.profileId(), revision.number(),
+                mode.type().modes().indexOf(mode.mode()), asked.quick() && before == null, before,
                 Walk.EDITION, to.toString(), asked.universe(), asked.address(), asked.telemetry().strip(), asked.fixtureSerial(),
-                asked.firmware(), asked.notes(), author.name(), clock.now(), State.GOING, "", Walk.of(mode, asked.quick()).steps().size(),
-                null);
+                asked.firmware(), asked.notes(), author.name(), clock.now(), State.GOING, "", 0, null);
+        walk = walk.with(made(walk).walk().steps().size());
+        if (walk.steps() == 0) {
+            throw Refusal.unfit("changedOnly", "Nothing has changed since this mode was proven.");
+        }
         repository.add(walk);
         if (!walk.telemetry().isEmpty()) {
-            hands.submit(() -> walkByInstruments(walk));
+            var begun = walk;
+            hands.submit(() -> walkByInstruments(begun));
         }
         return walk;
     }
 
-    private Command.Open universe(StoredWalk walk, CompiledMode mode) {
-        return new Command.Open(walk.universe(), List.of(walk.destination()), SacnPacket.USUAL_PRIORITY,
-                at(walk, Slots.of(mode).bytes(mode.startValues())),
-                at(walk, Slots.of(mode).bytes(LightOut.none(mode))));
+    private static LiveFixture fixture(StoredWalk walk, CompiledMode mode) {
+        return new LiveFixture(mode, walk.destination(), walk.universe(), walk.address());
     }
 
-    private static byte[] at(StoredWalk walk, byte[] slots) {
-        var levels = new byte[AddressMap.UNIVERSE];
-        System.arraycopy(slots, 0, levels, walk.address() - 1, slots.length);
-        return levels;
+    private static LiveOutput.Holder holder(StoredWalk walk, LiveFixture fixture) {
+        return new LiveOutput.Holder(walk.id(), "Walk of " + fixture.called(), fixture.owners());
     }
 
     private void walkByInstruments(StoredWalk stored) {
         var walk = made(stored).walk();
         var mode = walk.mode();
         var to = addresses.require(stored.destination(), stored.universe());
-        var line = new LiveLine(live, universe(stored, mode), to, stored.author(), stored.id());
+        var of = fixture(stored, mode);
+        var line = new LiveLine(live, of.opening(), to, stored.author(), holder(stored, of));
         try (var fixture = new FixtureOnTheWire(line, new Telemetry(addresses.requireInstruments(stored.telemetry())),
                 Slots.of(mode).bytes(mode.startValues()))) {
             var proof = Proof.of(walk, fixture, answer -> keep(stored, walk, answer));
-            repository.end(stored.id(), State.DONE, "", proof.footprint());
+            ended(stored, State.DONE, "", proof.footprint());
         } catch (Proof.Gone | Refusal gone) {
             repository.end(stored.id(), State.FAILED, String.valueOf(gone.getMessage()), null);
         } catch (RuntimeException failed) {
@@ -217,14 +277,14 @@ class Walks {
         var step = step(made, number);
         if (step.raws().length > 0) {
             try {
-                var mode = made.walk().mode();
+                var stored = made.stored();
+                var fixture = fixture(stored, made.walk().mode());
                 live.keep();
-                var levels = at(made.stored(), Slots.of(mode).bytes(step.raws()));
-                if (!live.send(made.stored().universe(), id, levels, 0, List.of())) {
-                    addresses.require(made.stored().destination(), made.stored().universe());
-                    live.open(universe(made.stored(), mode), author.name(), id);
-                    live.send(made.stored().universe(), id, levels, 0, List.of());
+                if (!live.isHeldBy(stored.universe(), id)) {
+                    addresses.require(stored.destination(), stored.universe());
+                    live.open(fixture.opening(), author.name(), holder(stored, fixture));
                 }
+                live.send(id, new Command.Levels(stored.universe(), fixture.levels(step.raws())));
             } catch (IOException failed) {
                 throw Refusal.unfit("destination", "The output cannot be started here.");
             }
@@ -250,6 +310,25 @@ class Walks {
         return made.walk().steps().get(number - 1);
     }
 
+    /** {@return what the light looks like at a step; null while nothing is sent} */
+    @Nullable
+    BeamView beam(Made made, Step step) {
+        if (step.raws().length == 0) {
+            return null;
+        }
+        var mode = made.walk().mode();
+        return BeamView.of(Light.of(mode, mode.resolve(step.raws())), reader.entries(made.stored().revisionId()));
+    }
+
+    /** An answer by a measured number. @throws Refusal 422 where no single number can be measured */
+    void measured(String id, int number, double measured, String reason) {
+        var made = made(requireByHand(id));
+        var can = Measured.of(made.walk(), step(made, number))
+            .filter(each -> Double.isFinite(measured))
+            .orElseThrow(() -> Refusal.unfit("measured", "There is no number to measure at this step."));
+        answer(id, number, can.judge(measured), reason.isEmpty() ? can.words(measured) : can.words(measured) + "; " + reason);
+    }
+
     /** An answer by hand; the last word on a step counts. */
     void answer(String id, int number, Verdict verdict, String reason) {
         var made = made(requireByHand(id));
@@ -262,9 +341,17 @@ class Walks {
     /** {@return the walk, ended} @param done whether it was walked to its end; if not, it can be gone on with */
     StoredWalk end(String id, boolean done) {
         var walk = require(id);
-        repository.end(id, done ? State.DONE : State.STOPPED, done ? "" : "Stopped.", walk.footprint());
+        ended(walk, done ? State.DONE : State.STOPPED, done ? "" : "Stopped.", walk.footprint());
         live.close(walk.universe(), id);
         return require(id);
+    }
+
+    /** A profile that is proven is found by that from now on. */
+    private void ended(StoredWalk walk, State state, String says, @Nullable Integer footprint) {
+        transactions.run(() -> {
+            changes.note(walk.profileId());
+            return repository.end(walk.id(), state, says, footprint);
+        });
     }
 
     StoredWalk goOn(String id) {

@@ -22,15 +22,16 @@ import yellowkite.core.colour.Emitters;
 import yellowkite.core.colour.Hull;
 import yellowkite.core.colour.Wish;
 import yellowkite.core.colour.Xyz;
+import yellowkite.core.gobo.Picture;
 import yellowkite.core.light.Light;
 import yellowkite.core.light.WantedColour;
 import yellowkite.core.profile.ColorCie;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Measurement;
-import yellowkite.core.gobo.Picture;
 import yellowkite.core.text.Figures;
 import yellowkite.media.PictureFile;
 import yellowkite.server.web.Figure;
+import yellowkite.server.web.HueView;
 import yellowkite.server.web.Refusal;
 
 /** Colour of a mode: what it can mix, what it mixes at the probe, and which values make a wanted colour. Reads only. */

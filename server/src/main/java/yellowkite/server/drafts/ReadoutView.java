@@ -2,6 +2,7 @@ package yellowkite.server.drafts;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.server.web.BeamView;
 
 /**
  * What a channel does at the probe, and what the light of the whole mode looks like.
@@ -19,14 +20,8 @@ record ReadoutView(int channel, long raw, String hex, double percent, List<Byte>
         @Nullable Integer functionId,
         @Nullable String attribute, @Nullable String range,
         DraftView.@Nullable SlotLine slot, @Nullable String physical, String unit,
-        boolean assumed, String doing, Beam beam) {
+        boolean assumed, String doing, BeamView beam) {
 
     /** @param address null for a virtual channel. @param label coarse, fine ... */
     record Byte(@Nullable Integer address, String label, int value) {}
-
-    /**
-     * @param looks how bright it looks, in [0, 1]. @param says brightness, direction and strobe in short words. @param hue of its
-     * colour. @param gobo address of its picture
-     */
-    record Beam(double looks, List<String> says, HueView hue, @Nullable String gobo) {}
 }

@@ -6,6 +6,7 @@ import java.util.Objects;
 import org.springframework.stereotype.Component;
 import yellowkite.core.dmx.Readout;
 import yellowkite.core.light.Light;
+import yellowkite.server.web.BeamView;
 import yellowkite.server.web.Refusal;
 
 /** Reads a draft at a probe. */
@@ -40,11 +41,6 @@ class Readouts {
                 function == null ? null : function.name(), function == null ? null : function.function().id(),
                 function == null ? null : function.function().attribute(),
                 here.range() == null ? null : here.range().range().name(), slot, readout.physical(), here.unit().symbol(), assumed,
-                readout.says(), beam(light, media));
-    }
-
-    private static ReadoutView.Beam beam(Light light, DraftMedia media) {
-        return new ReadoutView.Beam(light.looks(), light.says(), HueView.of(light.color()),
-                light.gobo() == null ? null : DraftShaper.picture(light.gobo(), media));
+                readout.says(), BeamView.of(light, media.contents()));
     }
 }

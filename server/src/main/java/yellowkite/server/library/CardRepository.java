@@ -12,12 +12,15 @@ import static yellowkite.server.tables.Tables.REVISION;
 import static yellowkite.server.tables.Tables.REVISION_FACTS;
 import static yellowkite.server.tables.Tables.REVISION_SYNOPSIS;
 import static yellowkite.server.tables.Tables.REVISION_WITHDRAWN;
+import static yellowkite.server.tables.Tables.WALK;
+import static yellowkite.server.tables.Tables.WALK_ANSWER;
 
 import java.time.LocalDateTime;
 import java.util.Collection;
 import java.util.List;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
@@ -31,6 +34,12 @@ import yellowkite.server.revisions.RevisionReader;
 @Repository
 class CardRepository {
     private static final LocalDateTime NEVER = LocalDateTime.of(1970, 1, 1, 0, 0);
+    /** Whether a walk of the revision went to its end and differs nowhere. */
+    private static final Field<Boolean> WALKED = DSL.field(DSL.exists(DSL.selectOne()
+        .from(WALK)
+        .where(WALK.REVISION_ID.eq(REVISION.ID), WALK.STATE.eq("DONE"))
+        .and(DSL.notExists(DSL.selectOne().from(WALK_ANSWER).where(WALK_ANSWER.WALK_ID.eq(WALK.ID), WALK_ANSWER.VERDICT.eq("DIFFERS"))))))
+        .as("walked");
     private final DSLContext database;
     private final RevisionReader reader;
 
@@ -56,7 +65,7 @@ class CardRepository {
             .select(PROFILE.ID, MANUFACTURER.NAME, PROFILE.NAME, PROFILE.SHELF, coalesce(PROFILE_FACTS.TAGS, inline("")),
                     coalesce(PROFILE_FACTS.OTHER_NAMES, inline("")), coalesce(PRODUCTION_VERSION.PRODUCTION, inline("")),
                     REVISION.ID, REVISION.AUTHOR, REVISION.ERRORS, REVISION.WARNINGS, REVISION.CREATED_AT, REVISION_WITHDRAWN.REVISION_ID,
-                    REVISION_FACTS.RESTS_ON, REVISION_SYNOPSIS.KEPT, DRAFT.OPENED_BY, DRAFT.OPENED_AT)
+                    REVISION_FACTS.RESTS_ON, WALKED, REVISION_SYNOPSIS.KEPT, DRAFT.OPENED_BY, DRAFT.OPENED_AT)
             .from(PROFILE)
             .join(MANUFACTURER)
             .on(MANUFACTURER.ID.eq(PROFILE.MANUFACTURER_ID))
@@ -85,7 +94,8 @@ class CardRepository {
                 var changed = revisionId == null ? row.get(DRAFT.OPENED_AT) : row.get(REVISION.CREATED_AT);
                 return new Card(row.value1(), row.value2(), row.value3(), Shelf.valueOf(row.value4()), row.value5(), row.value6(),
                         row.value7(), author, state,
-                        RestsOn.LAMP.name().equals(row.get(REVISION_FACTS.RESTS_ON)), changed == null ? NEVER : changed, synopsis);
+                        RestsOn.LAMP.name().equals(row.get(REVISION_FACTS.RESTS_ON)) || row.get(WALKED), changed == null ? NEVER : changed,
+                        synopsis);
             });
     }
 

@@ -51,6 +51,7 @@ class ProfilePages {
     record ModeOfPage(int number, String description, ModeSummary summary) {}
 
     /**
+     * @param pin id of the revision that is shown
      * @param revision that is shown; {@code newest} of the profile. @param withdrawn why the shown one is not to be used; null if it is
      * @param binned whether it lies in the bin
      * @param picture address of the fixture's picture; null without one
@@ -58,7 +59,8 @@ class ProfilePages {
      * @param facts what the fixture is as a thing
      * @param files what its file holds beside the description
      */
-    record ProfileView(String id, Shelf shelf, String manufacturer, String name, String shortName, String longName, String description,
+    record ProfileView(String id, String pin, Shelf shelf, String manufacturer, String name, String shortName, String longName,
+            String description,
             String fixtureTypeId, House.Category category, String notes,
             @Nullable String picture, int revision, int newest,
             @Nullable String withdrawn, boolean binned, Tags tags,
@@ -80,7 +82,7 @@ class ProfilePages {
         var entries = reader.entries(shown.id());
         var picture = entries.get(type.thumbnail() + ".png");
         var productionVersion = productionVersions.find(profileId);
-        return new ProfileView(profileId, profile.shelf(), type.manufacturer(), type.name(), type.shortName(), type.longName(),
+        return new ProfileView(profileId, shown.id(), profile.shelf(), type.manufacturer(), type.name(), type.shortName(), type.longName(),
                 type.description(), type.fixtureTypeId(), type.house().category(), type.house().notes(),
                 picture == null ? null : "/api/media/" + picture, shown.number(), newest,
                 reader.findWithdrawal(shown.id()).map(each -> each.why()).orElse(null), profile.binnedAt() != null,

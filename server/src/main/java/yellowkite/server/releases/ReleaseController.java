@@ -29,9 +29,10 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 import yellowkite.core.compare.Rank;
 import yellowkite.core.gdtf.FileNames;
 import yellowkite.core.release.Manifest;
-import yellowkite.core.release.ProfileChange.Kind;
 import yellowkite.core.release.ProfileChange;
+import yellowkite.core.release.ProfileChange.Kind;
 import yellowkite.core.release.ReleaseArchive;
+import yellowkite.server.bench.Proofs;
 import yellowkite.server.library.UseRepository.Use;
 import yellowkite.server.releases.ReleaseRepository.Origin;
 import yellowkite.server.releases.ReleaseRepository.StoredLine;
@@ -51,8 +52,10 @@ class ReleaseController {
     private final ReleaseMaking making;
     private final ReleaseTaking taking;
     private final Arrivals arrivals;
+    private final Proofs proofs;
 
-    ReleaseController(ReleaseRepository releases, ReleaseMaking making, ReleaseTaking taking, Arrivals arrivals) {
+    ReleaseController(ReleaseRepository releases, ReleaseMaking making, ReleaseTaking taking, Arrivals arrivals, Proofs proofs) {
+        this.proofs = proofs;
         this.arrivals = arrivals;
         this.releases = releases;
         this.making = making;
@@ -79,10 +82,11 @@ class ReleaseController {
     /**
      * @param before number of its revision in the release before; null if it was no part of that, or that was never here. @param uses of
      * the profile in this house
+     * @param proven what its modes were proven on, in words; empty = nothing
      */
     record ReleasedLine(String profileId, String manufacturer, String name, int revision, @Nullable Integer before,
             Kind kind,
-            @Nullable Rank worst, String note, List<Use> uses) {
+            @Nullable Rank worst, String note, List<Use> uses, String proven) {
         private ProfileChange change() {
             return new ProfileChange(kind, worst, Map.of(), List.of());
         }
@@ -110,10 +114,10 @@ class ReleaseController {
                 views, making.earlier(release));
     }
 
-    private static ReleasedLine line(StoredLine line, @Nullable Integer before, Map<String, List<Use>> uses) {
+    private ReleasedLine line(StoredLine line, @Nullable Integer before, Map<String, List<Use>> uses) {
         return new ReleasedLine(line.profileId(), line.manufacturer(), line.name(), line.number(), before, line.kind(), line.worst(),
                 line.note(),
-                uses.getOrDefault(line.profileId(), List.of()));
+                uses.getOrDefault(line.profileId(), List.of()), proofs.words(line.profileId(), line.number()));
     }
 
     /** @param profiles that are to be part of it beside those of the release before */

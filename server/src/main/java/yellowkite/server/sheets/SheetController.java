@@ -21,6 +21,7 @@ import yellowkite.core.shape.Views;
 import yellowkite.core.shape.Views.View;
 import yellowkite.core.sheet.ModeSheet;
 import yellowkite.media.paper.QrCode;
+import yellowkite.server.bench.Proofs;
 import yellowkite.server.content.ModelShapes;
 import yellowkite.server.library.ProfileRepository;
 import yellowkite.server.revisions.RevisionReader;
@@ -41,8 +42,11 @@ class SheetController {
     private final RevisionReader reader;
     private final RevisionRepository revisions;
     private final ModelShapes shapes;
+    private final Proofs proofs;
 
-    SheetController(ProfileRepository profiles, RevisionReader reader, RevisionRepository revisions, ModelShapes shapes) {
+    SheetController(ProfileRepository profiles, RevisionReader reader, RevisionRepository revisions, ModelShapes shapes,
+            Proofs proofs) {
+        this.proofs = proofs;
         this.revisions = revisions;
         this.shapes = shapes;
         this.profiles = profiles;
@@ -68,7 +72,7 @@ class SheetController {
         var type = reader.description(revision).type();
         var sheet = sheet(type, mode);
         return named(type, sheet, "pdf", true)
-            .body(SheetPrint.of(sheet, facts(revision, type), drawn(revision, type, mode, View.FRONT),
+            .body(SheetPrint.of(sheet, facts(revision, type, sheet.mode()), drawn(revision, type, mode, View.FRONT),
                     drawn(revision, type, mode, View.SIDE)));
     }
 
@@ -113,9 +117,9 @@ class SheetController {
         return QrCode.svg(link(profileId)).getBytes(StandardCharsets.UTF_8);
     }
 
-    private SheetFacts facts(StoredRevision revision, FixtureType type) {
+    private SheetFacts facts(StoredRevision revision, FixtureType type, String mode) {
         return new SheetFacts(type.manufacturer(), type.name(), revision.number(), revision.createdAt().toLocalDate(),
-                reader.facts(revision).firmware(), link(revision.profileId()),
+                reader.facts(revision).firmware(), proofs.words(revision, mode).orElse(""), link(revision.profileId()),
                 reader.findWithdrawal(revision.id()).map(each -> each.why()).orElse(""));
     }
 

@@ -82,6 +82,9 @@ final class SheetPrint {
         var held = facts.firmware().isEmpty() ? "" : ", from firmware " + facts.firmware();
         pages.text(MARGIN, top - 49, 9, QUIET, letters.fitted("Revision " + facts.revision() + " of " + facts.date() + held
                 + (sheet.description().isEmpty() ? "" : ". " + sheet.description()), 9, words));
+        if (!facts.proven().isEmpty()) {
+            pages.text(MARGIN, top - 60, 9, QUIET, letters.fitted(facts.proven(), 9, words));
+        }
         pages.moveTo(top - QR - 8);
         if (!facts.warns().isEmpty()) {
             pages.text(MARGIN, pages.y(), 10, new Color(0xB3261E), letters.fitted("Withdrawn: " + facts.warns(), 10, WIDTH));

@@ -9,7 +9,8 @@ class PageRoutes {
 
     @GetMapping({"/", "/editor/{profileId}", "/editor/{profileId}/charts", "/editor/{profileId}/charts/{chartId}", "/profile/{profileId}",
             "/compare", "/wanted", "/gobos", "/bin", "/intake", "/intake/{id}", "/releases", "/releases/{id}", "/rigs", "/rigs/{id}",
-            "/exchange"})
+            "/exchange", "/bench", "/bench/walks/{id}", "/bench/hands",
+            "/bench/hands/{id}", "/bench/universes", "/bench/picture", "/bench/fixtures"})
     String page() {
         return "forward:/index.html";
     }

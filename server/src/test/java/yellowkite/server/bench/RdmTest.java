@@ -2,12 +2,16 @@ package yellowkite.server.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static yellowkite.server.RunningKite.get;
+import static yellowkite.server.RunningKite.post;
 import static yellowkite.server.RunningKite.put;
 
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.wire.rdm.Uid;
 import yellowkite.demo.DemoHouse;
 import yellowkite.server.RunningKite;
@@ -39,6 +43,42 @@ class RdmTest {
             var refused = put("/api/rdm-devices/7ff0:00000008", "{\"destination\": \"" + to + "\", \"universe\": 3, \"address\": 900}");
             assertThat(refused.status()).isEqualTo(422);
             assertThat(refused.detail()).contains("outside of what it has");
+        }
+    }
+
+    /** The rig has the spot in Extended at 3.1; the fixture is in Compact at 101. */
+    @Test
+    void whatDiffersFromARigIsToldWithTheCureOnEitherSide() throws Exception {
+        var spot = RunningKite.fresh(DemoHouse.petrelSpot());
+        var type = spot.description().type().with(f -> f.name = "Quittance Spot");
+        var profile = RunningKite.takeIn(new GdtfFile(GdtfDescription.of(type), spot.others()));
+        var fixture = new SimulatedFixture(type, 2, 3, 101, new Uid(0x7ff0, 9), List.of(), "1.0", System::nanoTime);
+        try (var sim = new RunningSim(fixture, 0, 0, 0)) {
+            var rig = post("/api/rigs", "{\"name\": \"Bench rig\", \"production\": \"\"}").json().path("id").asString();
+            var mode = get("/api/modes?words=" + URLEncoder.encode(type.name() + " Extended", StandardCharsets.UTF_8)).json().get(0);
+            var added = post("/api/rigs/" + rig + "/edits", "{\"version\": 0, \"edit\": {\"type\": \"addUnits\", \"seed\": \""
+                    + UUID.randomUUID() + "\", \"fixture\": " + mode
+                    + ", \"count\": 1, \"at\": \"3.1\", \"layer\": \"\", \"groups\": [], \"shared\": false}}");
+            assertThat(added.status()).as(added.detail()).isEqualTo(200);
+
+            var to = "artnet 127.0.0.1:" + sim.artNetPort();
+            var found = get(ask(to) + "&rig=" + rig).json().get(0);
+            assertThat(found.at("/profiles/0/profileId").asString()).isEqualTo(profile);
+            assertThat(found.at("/profiles/0/mode").asString()).isEqualTo("Compact");
+            assertThat(found.path("unit").isNull()).as("nothing stands at 3.101, and nothing is labelled so").isTrue();
+
+            put("/api/rdm-devices/7ff0:00000009", "{\"destination\": \"" + to + "\", \"universe\": 3, \"address\": 1}");
+            var unit = get(ask(to) + "&rig=" + rig).json().at("/0/unit");
+            assertThat(unit.path("differs").values().stream().map(each -> each.path("says").asString()))
+                .containsExactly("The fixture is in personality 2, 13 slots; the rig has 'Extended', 22.");
+            assertThat(unit.at("/differs/0/cures").values().stream().map(each -> each.path("says").asString()))
+                .containsExactly("Set fixture to personality 1", "Change unit to 'Compact'");
+
+            var version = get("/api/rigs/" + rig).json().path("version").asInt();
+            var edited = post("/api/rigs/" + rig + "/edits",
+                    "{\"version\": " + version + ", \"edit\": " + unit.at("/differs/0/cures/1/edit") + "}");
+            assertThat(edited.status()).as(edited.detail()).isEqualTo(200);
+            assertThat(get(ask(to) + "&rig=" + rig).json().at("/0/unit/differs")).as("cured in the rig").isEmpty();
         }
     }
 

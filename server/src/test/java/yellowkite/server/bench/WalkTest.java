@@ -44,8 +44,12 @@ class WalkTest {
                 "1.0", System::nanoTime), 0, 0, 0);
     }
 
+    private String pin() {
+        return get("/api/profiles/" + profile).json().path("pin").asString();
+    }
+
     private String walk(String destination, int address, String telemetry) {
-        return "{\"profileId\": \"" + profile + "\", \"revision\": 1, \"mode\": " + COMPACT + ", \"quick\": true, \"destination\": \""
+        return "{\"pin\": \"" + pin() + "\", \"mode\": \"Compact\", \"quick\": true, \"changedOnly\": false, \"destination\": \""
                 + destination
                 + "\", \"universe\": 3, \"address\": " + address + ", \"telemetry\": \"" + telemetry
                 + "\", \"fixtureSerial\": \"PS-0042\", \"firmware\": \"1.4\", \"notes\": \"\"}";
@@ -216,7 +220,7 @@ class WalkTest {
             .isEqualTo("This mode has 13 addresses: it begins from 1 to 500.");
         assertThat(post("/api/walks", walk("artnet example.com:1", 1, "")).status()).isEqualTo(422);
         assertThat(post("/api/walks", walk("artnet 127.0.0.1:6454", 1, "file:///etc/passwd")).status()).isEqualTo(422);
-        assertThat(post("/api/walks", walk("artnet 127.0.0.1:6454", 1, "").replace("\"mode\": 1", "\"mode\": 9")).status()).isEqualTo(404);
+        assertThat(post("/api/walks", walk("artnet 127.0.0.1:6454", 1, "").replace("Compact", "Tiny")).status()).isEqualTo(404);
         assertThat(post("/api/walks", "{}").status()).isEqualTo(400);
         var id = post("/api/walks", walk("artnet 127.0.0.1:6454", 1, "")).json().path("id").asString();
         assertThat(get("/api/walks/" + id + "/steps/0").status()).isEqualTo(404);

@@ -1,4 +1,4 @@
-package yellowkite.sim;
+package yellowkite.core.wire;
 
 import java.io.IOException;
 import java.net.InetAddress;
@@ -9,20 +9,25 @@ import java.nio.ByteBuffer;
 import java.nio.channels.ClosedChannelException;
 import java.nio.channels.DatagramChannel;
 
-/** A UDP port on loopback, and the thread that hears it. */
-abstract class Door implements AutoCloseable {
+/** A UDP port, and the thread that hears it. */
+public abstract class Ear implements AutoCloseable {
     private static final int BUFFER = 4 << 20;
     private static final int LARGEST = 65_535;
     private final DatagramChannel channel;
     private final Thread ear;
     private final int port;
 
-    /** @param wanted 0 = any that is free */
-    Door(String name, int wanted) throws IOException {
+    /** On loopback. @param wanted 0 = any that is free */
+    protected Ear(String name, int wanted) throws IOException {
+        this(name, InetAddress.getLoopbackAddress(), wanted);
+    }
+
+    /** @param at address of this machine. @param wanted 0 = any that is free */
+    protected Ear(String name, InetAddress at, int wanted) throws IOException {
         channel = DatagramChannel.open(StandardProtocolFamily.INET);
         channel.setOption(StandardSocketOptions.SO_RCVBUF, BUFFER);
         try {
-            channel.bind(new InetSocketAddress(InetAddress.getLoopbackAddress(), wanted));
+            channel.bind(new InetSocketAddress(at, wanted));
         } catch (IOException taken) {
             channel.close();
             throw taken;
@@ -32,22 +37,22 @@ abstract class Door implements AutoCloseable {
         ear.setDaemon(true);
     }
 
-    final void open() {
+    public final void open() {
         ear.start();
     }
 
-    final int port() {
+    public final int port() {
         return port;
     }
 
-    final DatagramChannel channel() {
+    protected final DatagramChannel channel() {
         return channel;
     }
 
     /** A datagram came. What is malformed is dropped. */
-    abstract void take(ByteBuffer datagram, InetSocketAddress from) throws IOException;
+    protected abstract void take(ByteBuffer datagram, InetSocketAddress from) throws IOException;
 
-    final void send(byte[] bytes, InetSocketAddress to) throws IOException {
+    protected final void send(byte[] bytes, InetSocketAddress to) throws IOException {
         channel.send(ByteBuffer.wrap(bytes), to);
     }
 

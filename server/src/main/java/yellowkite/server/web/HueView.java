@@ -1,4 +1,4 @@
-package yellowkite.server.drafts;
+package yellowkite.server.web;
 
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.colour.HueText;
@@ -16,12 +16,13 @@ import yellowkite.core.colour.Xyz;
  * @param hex how the screen shows it at full brightness
  * @param onScreen false if the screen cannot show it and {@code hex} is only near
  */
-record HueView(double u, double v, @Nullable Double kelvin,
+public record HueView(double u, double v, @Nullable Double kelvin,
         @Nullable Double duv, Says says, String hex, boolean onScreen) {
     /** @param x of CIE 1931, as is y. @param white empty for a colour that is no white, as is {@code duv} */
-    record Says(String x, String y, String xy, String uv, String white, String duv) {}
+    public record Says(String x, String y, String xy, String uv, String white, String duv) {}
 
-    static HueView of(Xyz color) {
+    /** {@return a colour with its figures} */
+    public static HueView of(Xyz color) {
         var at = color.chromaticity();
         var white = Temperature.of(at);
         return new HueView(at.u(), at.v(), white.map(Temperature::kelvin).orElse(null),

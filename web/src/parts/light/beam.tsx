@@ -1,8 +1,8 @@
 import { useId } from 'react';
-import type { Readout } from '#/api/types';
+import type { BeamLook } from '#/api/types';
 
-/** The beam of the fixture at the probe, seen on a wall: level, colour and gobo as the core computes them. */
-export function Beam({ beam }: { beam: Readout['beam'] }) {
+/** The beam of the fixture seen on a wall: level, colour and gobo as the core computes them. */
+export function Beam({ beam }: { beam: BeamLook }) {
   const words = beam.says;
   const id = useId();
   return (

@@ -1,0 +1,116 @@
+package yellowkite.server.bench;
+
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.List;
+import java.util.Objects;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import yellowkite.core.bench.field.Field;
+import yellowkite.core.bench.field.Field.FieldCell;
+import yellowkite.core.bench.field.Sampling;
+import yellowkite.core.colour.Srgb;
+import yellowkite.core.gobo.Picture;
+import yellowkite.server.web.Author;
+import yellowkite.server.web.Refusal;
+
+/** Pictures and films onto cells, over HTTP. */
+@RestController
+class FieldController {
+    private static final int MOST_SIDE = 160;
+    private static final int MOST_FRAMES = 200;
+    private static final int PIXEL = 4;
+    private final FieldShow show;
+    private final Modes modes;
+
+    FieldController(FieldShow show, Modes modes) {
+        this.show = show;
+        this.modes = modes;
+    }
+
+    /**
+     * @param frames each as Base64 of width times height pixels of red, green, blue and opacity; one of a picture
+     * @param quarters turned clockwise by that many quarters. @param live whether it goes out, or is looked at alone
+     */
+    record FieldRequest(String pin, String mode, String destination, int universe, int address, int across, int down, Field.Order order,
+            Sampling.Fit fit, int quarters, boolean mirrored, int width, int height, List<String> frames, double framesASecond,
+            boolean live) {
+        FieldRequest {
+            Objects.requireNonNull(pin, "pin");
+            Objects.requireNonNull(mode, "mode");
+            Objects.requireNonNull(destination, "destination");
+            Objects.requireNonNull(order, "order");
+            Objects.requireNonNull(fit, "fit");
+            frames = List.copyOf(frames);
+        }
+    }
+
+    /** @param left of the field, in [0, 1]; likewise the others. @param hex what falls on it in the first frame */
+    record CellView(int fixture, double left, double top, double right, double bottom, String hex) {}
+
+    /** @param aspect width of the field for its height */
+    record FieldView(double aspect, List<CellView> cells) {}
+
+    /** 200 with the cells as the first frame lights them; 422 with what does not fit. */
+    @PostMapping("/api/field")
+    FieldView show(@RequestBody FieldRequest request, Author author) {
+        var asked = asked(request);
+        var first = show.sampled(new FieldShow.Asked(asked.mode(), asked.destination(), asked.universe(), asked.address(), asked.field(),
+                asked.sampling(), asked.frames().subList(0, 1), asked.framesASecond()))
+            .getFirst();
+        if (request.live()) {
+            show.show(asked, author.name());
+        }
+        var cells = new ArrayList<CellView>();
+        for (int i = 0; i < asked.field().cells().size(); i++) {
+            cells.add(cell(asked.field().cells().get(i), first.get(i)));
+        }
+        return new FieldView(asked.field().aspect(), cells);
+    }
+
+    private static CellView cell(FieldCell cell, Srgb light) {
+        return new CellView(cell.fixture(), cell.left(), cell.top(), cell.right(), cell.bottom(), light.hex());
+    }
+
+    private FieldShow.Asked asked(FieldRequest request) {
+        if (request.width() < 1 || request.height() < 1 || request.width() > MOST_SIDE || request.height() > MOST_SIDE) {
+            throw Refusal.unfit("frames", "A picture has from 1 to " + MOST_SIDE + " pixels on each side.");
+        } else if (request.frames().isEmpty() || request.frames().size() > MOST_FRAMES) {
+            throw Refusal.unfit("frames", "A film has from 1 to " + MOST_FRAMES + " pictures.");
+        }
+        var mode = modes.mode(modes.revision(request.pin()), request.mode());
+        try {
+            var field = Field.of(mode, request.across(), request.down(), request.order());
+            var frames = request.frames().stream().map(each -> picture(request, each)).toList();
+            return new FieldShow.Asked(mode, request.destination(), request.universe(), request.address(), field,
+                    new Sampling(request.fit(), request.quarters(), request.mirrored()), frames, request.framesASecond());
+        } catch (IllegalArgumentException unfit) {
+            throw Refusal.unfit("field", String.valueOf(unfit.getMessage()));
+        }
+    }
+
+    private static Picture picture(FieldRequest request, String frame) {
+        var bytes = Base64.getDecoder().decode(frame);
+        if (bytes.length != PIXEL * request.width() * request.height()) {
+            throw new IllegalArgumentException("A picture of " + request.width() + " by " + request.height() + " pixels has "
+                    + PIXEL * request.width() * request.height() + " bytes.");
+        }
+        var pixels = new int[request.width() * request.height()];
+        for (int i = 0; i < pixels.length; i++) {
+            int at = PIXEL * i;
+            pixels[i] = (bytes[at + 3] & 0xff) << 24 | (bytes[at] & 0xff) << 16 | (bytes[at + 1] & 0xff) << 8 | bytes[at + 2] & 0xff;
+        }
+        return new Picture(request.width(), request.height(), pixels);
+    }
+
+    /** 204; it ends at the start values. */
+    @DeleteMapping("/api/field")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void stop() {
+        show.stop();
+    }
+}

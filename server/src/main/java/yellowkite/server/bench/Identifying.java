@@ -1,0 +1,155 @@
+package yellowkite.server.bench;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Objects;
+import java.util.TreeMap;
+import org.springframework.stereotype.Service;
+import yellowkite.core.bench.Hands;
+import yellowkite.core.bench.LightOut;
+import yellowkite.core.bench.Slots;
+import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.dmx.CompiledMode;
+import yellowkite.core.rig.Output;
+import yellowkite.core.rig.Patch;
+import yellowkite.core.rig.Rig;
+import yellowkite.core.rig.Unit;
+import yellowkite.core.rig.UniverseFacts;
+import yellowkite.core.wire.sacn.SacnPacket;
+import yellowkite.output.Command;
+import yellowkite.output.Destination;
+import yellowkite.output.RdmLine;
+import yellowkite.server.rigs.RigTaking;
+import yellowkite.server.web.Refusal;
+
+/** Lights up one unit of a rig among all others, so that it can be found. */
+@Service
+class Identifying {
+    private static final String HOLDER = "identify";
+    private final RigTaking rigs;
+    private final Addresses addresses;
+    private final LiveOutput live;
+    private List<Integer> universes = List.of();
+
+    Identifying(RigTaking rigs, Addresses addresses, LiveOutput live) {
+        this.rigs = rigs;
+        this.addresses = addresses;
+        this.live = live;
+    }
+
+    /** By what a unit is found. */
+    enum By {
+        /** Its highlight values, everything else of its universes at 0. */
+        LIGHT,
+        /** The fixture itself, which is asked over RDM. */
+        RDM
+    }
+
+    /** @param destination where universes go whose way the rig does not say. @throws Refusal 422 with what does not fit */
+    synchronized void identify(String rigId, String uuid, By by, String destination, String author) {
+        var rig = rigs.require(rigId).rig();
+        var unit = rig.find(uuid).orElseThrow(() -> Refusal.notFound("This unit is not in the rig any more."));
+        if (!unit.hasAddress()) {
+            throw Refusal.unfit("unit", "Unit " + unit.called() + " has no address.");
+        }
+        if (by == By.RDM) {
+            ask(rig, unit, destination);
+            return;
+        }
+        var mode = mode(unit);
+        var lit = Hands.lit(mode);
+        var levels = laid(unit, mode, lit.raws());
+        var dark = laid(unit, mode, LightOut.none(mode));
+        try {
+            stop();
+            var opened = new ArrayList<Integer>();
+            for (var each : levels.entrySet()) {
+                int universe = each.getKey();
+                var to = addresses.require(way(rig, universe, destination), universe);
+                var none = Objects.requireNonNull(dark.get(universe));
+                live.open(new Command.Open(universe, List.of(to.toString()), SacnPacket.USUAL_PRIORITY, none, none),
+                        author,
+                        new LiveOutput.Holder(HOLDER, "Unit " + unit.called() + " lit up", Collections.nCopies(AddressMap.UNIVERSE, "")));
+                live.send(HOLDER, new Command.Levels(universe, each.getValue()));
+                opened.add(universe);
+                universes = List.copyOf(opened);
+            }
+        } catch (IOException failed) {
+            throw Refusal.unfit("destination", "The output cannot be started here.");
+        }
+    }
+
+    private CompiledMode mode(Unit unit) {
+        return rigs.type(unit.found())
+            .flatMap(type -> type.modes()
+                .stream()
+                .filter(each -> each.name().equals(unit.found().mode()))
+                .findFirst()
+                .map(each -> CompiledMode.of(type, each)))
+            .orElseThrow(() -> Refusal.unfit("unit", "Nobody knows what unit " + unit.called() + " is made of."));
+    }
+
+    /** Each break of a unit, where it stands. */
+    private static TreeMap<Integer, byte[]> laid(Unit unit, CompiledMode mode, long[] raws) {
+        var slots = Slots.of(mode);
+        var own = slots.bytes(raws);
+        var universes = new TreeMap<Integer, byte[]>();
+        for (var patch : unit.addresses()) {
+            int begin = slots.begins().getOrDefault(patch.dmxBreak(), 0);
+            var levels = universes.computeIfAbsent(patch.universe(), none -> new byte[AddressMap.UNIVERSE]);
+            int count = Math.min(patch.footprint(), Math.min(own.length - begin, AddressMap.UNIVERSE - patch.from() + 1));
+            System.arraycopy(own, begin, levels, patch.from() - 1, Math.max(0, count));
+        }
+        return universes;
+    }
+
+    /** As the rig says; where that leaves the address open, as it is asked for. */
+    private static String way(Rig rig, int universe, String destination) {
+        var output = rig.universes()
+            .stream()
+            .filter(each -> each.universe() == universe)
+            .findFirst()
+            .map(UniverseFacts::output)
+            .orElse(Output.NONE);
+        return switch (output.kind()) {
+            case SACN_MULTICAST -> "sacn multicast";
+            case SACN_UNICAST -> output.to().isEmpty() ? destination : "sacn " + output.to() + ":" + SacnPacket.PORT;
+            case ART_NET -> destination.startsWith("artnet") && !output.to().isEmpty() ? destination + " " + output.to() : destination;
+            case NONE, DMX -> destination;
+        };
+    }
+
+    private void ask(Rig rig, Unit unit, String destination) {
+        var patch = unit.addresses().getFirst();
+        if (!(addresses.require(way(rig, patch.universe(), destination), patch.universe()) instanceof Destination.ArtNet artNet)) {
+            throw Refusal.unfit("destination", "RDM is asked over Art-Net: write where as artnet 127.0.0.1:6454.");
+        }
+        try (var line = new RdmLine(artNet)) {
+            boolean found = false;
+            for (var device : line.devices(false)) {
+                boolean it = isAt(patch, device.info().address());
+                line.identify(device.uid(), it);
+                found |= it;
+            }
+            if (!found) {
+                throw Refusal.unfit("unit", "No fixture answers at " + patch.at() + ".");
+            }
+        } catch (RdmLine.Refused refused) {
+            throw Refusal.unfit("device", String.valueOf(refused.getMessage()));
+        } catch (IOException away) {
+            throw Refusal.unfit("destination", "The network is away: " + away.getMessage() + ".");
+        }
+    }
+
+    private static boolean isAt(Patch patch, int address) {
+        return patch.from() == address;
+    }
+
+    /** Light that was let out goes. */
+    synchronized void stop() {
+        universes.forEach(each -> live.close(each, HOLDER));
+        universes = List.of();
+    }
+}

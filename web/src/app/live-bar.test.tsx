@@ -1,0 +1,46 @@
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { http, HttpResponse } from 'msw';
+import { expect, test } from 'vitest';
+import type { Live } from '#/api/types';
+import { house } from '#/test/house';
+import { showOnPage } from '#/test/on-page';
+import { LiveBar } from './live-bar';
+
+test('what is live stands on the page, F8 stops all light wherever one is, and End ends it', async () => {
+  let live: Live = {
+    live: true,
+    dark: false,
+    universes: [{ universe: 3, to: ['sacn 127.0.0.1:5568'], what: 'Hands on Tidewick Petrel Spot, Compact', held: 2 }],
+    by: 'Joost',
+    note: '',
+  };
+  house.use(
+    http.get('*/api/live', () => HttpResponse.json(live)),
+    http.post('*/api/live/keep', () => HttpResponse.json(live)),
+    http.post('*/api/live/dark', async ({ request }) => {
+      live = { ...live, dark: ((await request.json()) as { on: boolean }).on };
+      return HttpResponse.json(live);
+    }),
+    http.delete('*/api/live', () => {
+      live = { ...live, live: false, universes: [] };
+      return HttpResponse.json(live);
+    }),
+  );
+  showOnPage(
+    <>
+      <LiveBar />
+      <input aria-label="Somewhere" />
+    </>,
+  );
+  await screen.findByText('Hands on Tidewick Petrel Spot, Compact');
+  screen.getByText('2 addresses held by hand');
+  await userEvent.click(screen.getByLabelText('Somewhere'));
+  await userEvent.keyboard('{F8}');
+  await screen.findByText('Live, dark');
+  await userEvent.click(screen.getByRole('button', { name: /Light again/ }));
+  await screen.findByText('Live');
+  await userEvent.click(screen.getByRole('button', { name: 'End' }));
+
+  await waitFor(() => expect(screen.queryByRole('region', { name: 'Live output' })).toBeNull());
+});

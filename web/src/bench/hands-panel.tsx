@@ -1,0 +1,94 @@
+import { useQuery } from '@tanstack/react-query';
+import { Lightbulb, RadioTower, RotateCcw } from 'lucide-react';
+import { useMemo } from 'react';
+import type { Hands, HandsChannel as Channel } from '#/api/types';
+import { Beam } from '#/parts/light/beam';
+import { liveQuery } from '#/parts/live/live-query';
+import { Button } from '#/ui/button';
+import { Refusal } from '#/ui/refusal';
+import { Faders } from './faders';
+import { HandsChannel } from './hands-channel';
+import { HandsColour } from './hands-colour';
+import { useGoLive, useMoves, useSend } from './hands-query';
+import { Looks } from './looks';
+import { Passed } from './passed';
+import { PointingField } from './pointing-field';
+
+/** The panel of a fixture: where it points, its colour, and every channel in its own terms. */
+export function HandsPanel({ hands }: { hands: Hands }) {
+  const { data: live } = useQuery(liveQuery);
+  const goLive = useGoLive(hands.id);
+  const move = useMoves(hands.id);
+  const { send, moved } = useSend(hands.id);
+  const isLive = hands.state.live && live?.live !== false;
+  const groups = useMemo(() => grouped(hands.channels), [hands.channels]);
+  const pan = hands.channels.find((each) => each.attribute === 'Pan');
+  const tilt = hands.channels.find((each) => each.attribute === 'Tilt');
+  const mixes = hands.channels.some((each) => /^Color(Add|Sub|RGB)_|^CIE_|^HSB_/.test(each.attribute));
+  return (
+    <div className="grid grid-cols-[19rem_minmax(0,1fr)] items-start gap-6 max-[860px]:grid-cols-1">
+      <div className="flex flex-col gap-4">
+        <header>
+          <h2 className="text-lg">
+            <span className="text-muted">{`${hands.manufacturer} `}</span>
+            <span className="font-semibold">{hands.profile}</span>
+          </h2>
+          <p className="text-sm text-muted">{`${hands.mode}, revision ${hands.revision}, at ${hands.universe}.${hands.address} to ${hands.destination}`}</p>
+        </header>
+        <Beam beam={hands.state.beam} />
+        <div className="flex flex-wrap gap-2">
+          <Button main={!isLive} onClick={() => goLive.mutate(!isLive)}>
+            <RadioTower size={16} aria-hidden />
+            {isLive ? 'Stop sending' : 'Go live'}
+          </Button>
+          <Button onClick={() => send.mutate({ kind: 'highlight' })}>
+            <Lightbulb size={16} aria-hidden />
+            Highlight
+          </Button>
+          <Button onClick={() => send.mutate({ kind: 'start' })}>
+            <RotateCcw size={16} aria-hidden />
+            Start values
+          </Button>
+        </div>
+        {!isLive && <p className="text-sm text-muted">Not live: what you set is computed, and sent once you go live.</p>}
+        <Refusal says={goLive.error?.message ?? send.error?.message} />
+        {pan && tilt && <PointingField pan={pan} tilt={tilt} at={hands.state.at} onMove={move} />}
+        {mixes && <HandsColour onSend={(colour) => send.mutate({ kind: 'colour', ...colour })} says={moved?.says ?? ''} />}
+        <Looks hands={hands} onSend={(look, seconds) => send.mutate({ kind: 'look', look, seconds })} />
+        <Faders hands={hands} />
+        {moved && <Passed hands={hands} passed={moved.passed} />}
+      </div>
+      <div className="flex flex-col gap-6">
+        {groups.map(({ group, channels }) => (
+          <section key={group} aria-label={group}>
+            <h3 className="mb-1 text-xs font-semibold text-muted">{group}</h3>
+            <ul className="flex flex-col">
+              {channels.map((channel) => {
+                const at = hands.state.at[channel.index];
+                return (
+                  at && (
+                    <li key={channel.index} className="border-b border-line py-2">
+                      <HandsChannel channel={channel} at={at} onMove={(one) => move([one])} />
+                    </li>
+                  )
+                );
+              })}
+            </ul>
+          </section>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+/** Channels by what they are about, in the order of the mode. */
+function grouped(channels: Channel[]) {
+  const groups: { group: string; channels: Channel[] }[] = [];
+  for (const channel of channels) {
+    const name = channel.group === '' ? 'Others' : channel.group;
+    const known = groups.find((each) => each.group === name);
+    if (known) known.channels.push(channel);
+    else groups.push({ group: name, channels: [channel] });
+  }
+  return groups;
+}
