@@ -360,6 +360,7 @@ test('what an RDM fixture differs in is cured on either side', async () => {
     personalities: [{ number: 2, slots: 13, text: 'Compact' }],
     profiles: [],
     differs: [],
+    first: null,
     unit: {
       uuid: 'u1',
       called: '201',

@@ -10,6 +10,7 @@ import { Choice } from '#/ui/choice';
 import { Refusal } from '#/ui/refusal';
 import { Typed } from '#/ui/typed';
 import { BenchFrame } from './bench-frame';
+import { FirstProfile } from './first-profile';
 import { lastWhere, told, type Where } from './where';
 import { WhereFields } from './where-fields';
 
@@ -141,6 +142,7 @@ function Device({ device, asked }: { device: RdmDevice; asked: Asked }) {
           </dd>
         </div>
       </dl>
+      {device.first && <FirstProfile device={device} first={device.first} />}
       {device.differs.length > 0 && (
         <ul aria-label="Otherwise than the profile" className="flex flex-col gap-1 text-sm">
           {device.differs.map((each) => (

@@ -26,6 +26,7 @@ const PROVEN: ProvenMode[] = [
         author: 'Ines',
         at: '2026-06-01T10:00:00',
         byInstruments: true,
+        agree: 109,
         differ: 0,
         uncovered: 2,
         changed: ['Head_Zoom'],

@@ -47,8 +47,8 @@ function Proofs({ of, revision }: { of: ProvenMode | undefined; revision: number
           <Link to={`/bench/walks/${each.walkId}`} className="text-kite-text underline underline-offset-2">
             {each.firmware === '' ? 'A fixture' : `Firmware ${each.firmware}`}
           </Link>
-          <span className={each.differ > 0 ? 'text-error' : 'text-good'}>
-            {each.differ > 0 ? ` ${counted(each.differ, 'step', 'steps')} differ` : ' agrees'}
+          <span className={each.differ > 0 ? 'text-error' : each.agree > 0 ? 'text-good' : 'text-muted'}>
+            {each.differ > 0 ? ` ${counted(each.differ, 'step', 'steps')} differ` : each.agree > 0 ? ' agrees' : ' could not be told'}
           </span>
           <span className="text-muted">
             {`, ${each.author}, ${dayOf(each.at)}${each.revision === revision ? '' : `, as revision ${each.revision}`}`}

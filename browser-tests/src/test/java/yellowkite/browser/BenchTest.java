@@ -45,7 +45,7 @@ class BenchTest extends WithBrowser {
     private int shown(int address, int hoped) throws Exception {
         int level = -1;
         try (var telemetry = new Telemetry(URI.create(sim.telemetry()))) {
-            for (int i = 0; i < 100 && level != hoped; i++) {
+            for (int i = 0; i < 200 && level != hoped; i++) {
                 Thread.sleep(50);
                 level = telemetry.look().dmx().getOrDefault(address, -1);
             }
@@ -85,7 +85,7 @@ class BenchTest extends WithBrowser {
         browser.key(Keys.F8);
         browser.seeText("Live, dark");
         try (var telemetry = new Telemetry(URI.create(sim.telemetry()))) {
-            for (int i = 0; i < 100 && telemetry.look().level() > 0; i++) {
+            for (int i = 0; i < 200 && telemetry.look().level() > 0; i++) {
                 Thread.sleep(50);
             }
             assertThat(telemetry.look().level()).isZero();

@@ -19,7 +19,7 @@ public final class FixtureOnTheWire implements Proof.AtHand, AutoCloseable {
     /** What an instrument needs beside the fixture, ns. */
     private static final long BESIDE = 250_000_000L;
     /** A process that sends has to come up first, ns. */
-    private static final long ARRIVES = 5_000_000_000L;
+    private static final long ARRIVES = 15_000_000_000L;
     private static final double NANOS = 1e9;
     /** A first few universes are tried alone; then the rest in shares of this. */
     private static final int FEW = 16;

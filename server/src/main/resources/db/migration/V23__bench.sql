@@ -58,7 +58,7 @@ create table if not exists look (
   profile_id char(36) character set ascii collate ascii_bin not null,
   mode varchar(200) not null,
   name varchar(100) not null,
-  -- JSON: raw values by channel
+  -- JSON: its version, and raw values by channel
   channels mediumtext not null,
   author varchar(100) not null,
   constraint look_profile foreign key (profile_id) references profile (id) on delete cascade,

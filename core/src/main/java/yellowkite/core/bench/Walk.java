@@ -40,6 +40,11 @@ public record Walk(CompiledMode mode, List<Step> steps) {
         return new Walk(mode, left);
     }
 
+    /** {@return of these steps those that one of two walks has walked like this} */
+    public Walk coveredBy(Walk one, Walk other) {
+        return since(since(one).since(other));
+    }
+
     private List<Object> sameAs(Step step) {
         return List.of(step.kind(), step.channel(), step.dmx(), shows(step), Bytes.of(Slots.of(mode).bytes(step.raws())));
     }

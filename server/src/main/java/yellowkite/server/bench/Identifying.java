@@ -5,7 +5,12 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.SortedMap;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import yellowkite.core.bench.Hands;
 import yellowkite.core.bench.LightOut;
@@ -13,10 +18,10 @@ import yellowkite.core.bench.Slots;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.rig.Output;
-import yellowkite.core.rig.Patch;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
 import yellowkite.core.rig.UniverseFacts;
+import yellowkite.core.wire.rdm.Uid;
 import yellowkite.core.wire.sacn.SacnPacket;
 import yellowkite.output.Command;
 import yellowkite.output.Destination;
@@ -27,11 +32,16 @@ import yellowkite.server.web.Refusal;
 /** Lights up one unit of a rig among all others, so that it can be found. */
 @Service
 class Identifying {
+    private static final Logger LOG = LoggerFactory.getLogger(Identifying.class);
     private static final String HOLDER = "identify";
     private final RigTaking rigs;
     private final Addresses addresses;
     private final LiveOutput live;
     private List<Integer> universes = List.of();
+    private @Nullable Asked asked;
+
+    /** A fixture that shows itself. */
+    private record Asked(Destination.ArtNet at, Uid device) {}
 
     Identifying(RigTaking rigs, Addresses addresses, LiveOutput live) {
         this.rigs = rigs;
@@ -41,7 +51,7 @@ class Identifying {
 
     /** By what a unit is found. */
     enum By {
-        /** Its highlight values, everything else of its universes at 0. */
+        /** Its highlight values, all others of its universes at their start values without light. */
         LIGHT,
         /** The fixture itself, which is asked over RDM. */
         RDM
@@ -55,13 +65,18 @@ class Identifying {
             throw Refusal.unfit("unit", "Unit " + unit.called() + " has no address.");
         }
         if (by == By.RDM) {
+            stop();
             ask(rig, unit, destination);
             return;
         }
-        var mode = mode(unit);
+        var mode = mode(unit).orElseThrow(() -> Refusal.unfit("unit", "Nobody knows what unit " + unit.called() + " is made of."));
         var lit = Hands.lit(mode);
-        var levels = laid(unit, mode, lit.raws());
-        var dark = laid(unit, mode, LightOut.none(mode));
+        var dark = new TreeMap<Integer, byte[]>();
+        unit.addresses().forEach(each -> dark.put(each.universe(), new byte[AddressMap.UNIVERSE]));
+        rig.units().forEach(each -> mode(each).ifPresent(of -> lay(dark, each, of, LightOut.none(of))));
+        var levels = new TreeMap<Integer, byte[]>();
+        dark.forEach((universe, none) -> levels.put(universe, none.clone()));
+        lay(levels, unit, mode, lit.raws());
         try {
             stop();
             var opened = new ArrayList<Integer>();
@@ -81,28 +96,27 @@ class Identifying {
         }
     }
 
-    private CompiledMode mode(Unit unit) {
+    private Optional<CompiledMode> mode(Unit unit) {
         return rigs.type(unit.found())
             .flatMap(type -> type.modes()
                 .stream()
                 .filter(each -> each.name().equals(unit.found().mode()))
                 .findFirst()
-                .map(each -> CompiledMode.of(type, each)))
-            .orElseThrow(() -> Refusal.unfit("unit", "Nobody knows what unit " + unit.called() + " is made of."));
+                .map(each -> CompiledMode.of(type, each)));
     }
 
-    /** Each break of a unit, where it stands. */
-    private static TreeMap<Integer, byte[]> laid(Unit unit, CompiledMode mode, long[] raws) {
+    /** Lays each break of a unit where it stands, in the universes that there are. */
+    private static void lay(SortedMap<Integer, byte[]> universes, Unit unit, CompiledMode mode, long[] raws) {
         var slots = Slots.of(mode);
         var own = slots.bytes(raws);
-        var universes = new TreeMap<Integer, byte[]>();
         for (var patch : unit.addresses()) {
             int begin = slots.begins().getOrDefault(patch.dmxBreak(), 0);
-            var levels = universes.computeIfAbsent(patch.universe(), none -> new byte[AddressMap.UNIVERSE]);
+            var levels = universes.get(patch.universe());
             int count = Math.min(patch.footprint(), Math.min(own.length - begin, AddressMap.UNIVERSE - patch.from() + 1));
-            System.arraycopy(own, begin, levels, patch.from() - 1, Math.max(0, count));
+            if (levels != null && count > 0) {
+                System.arraycopy(own, begin, levels, patch.from() - 1, count);
+            }
         }
-        return universes;
     }
 
     /** As the rig says; where that leaves the address open, as it is asked for. */
@@ -123,17 +137,17 @@ class Identifying {
 
     private void ask(Rig rig, Unit unit, String destination) {
         var patch = unit.addresses().getFirst();
+        asked = null;
         if (!(addresses.require(way(rig, patch.universe(), destination), patch.universe()) instanceof Destination.ArtNet artNet)) {
             throw Refusal.unfit("destination", "RDM is asked over Art-Net: write where as artnet 127.0.0.1:6454.");
         }
         try (var line = new RdmLine(artNet)) {
-            boolean found = false;
             for (var device : line.devices(false)) {
-                boolean it = isAt(patch, device.info().address());
+                boolean it = device.info().address() == patch.from();
                 line.identify(device.uid(), it);
-                found |= it;
+                asked = it ? new Asked(artNet, device.uid()) : asked;
             }
-            if (!found) {
+            if (asked == null) {
                 throw Refusal.unfit("unit", "No fixture answers at " + patch.at() + ".");
             }
         } catch (RdmLine.Refused refused) {
@@ -143,12 +157,17 @@ class Identifying {
         }
     }
 
-    private static boolean isAt(Patch patch, int address) {
-        return patch.from() == address;
-    }
-
-    /** Light that was let out goes. */
+    /** Light that was let out goes; a fixture that shows itself is told to stop. */
     synchronized void stop() {
+        var last = asked;
+        asked = null;
+        if (last != null) {
+            try (var line = new RdmLine(last.at())) {
+                line.identify(last.device(), false);
+            } catch (RdmLine.Refused | IOException gone) {
+                LOG.debug("{} cannot be told to stop showing itself", last.device(), gone);
+            }
+        }
         universes.forEach(each -> live.close(each, HOLDER));
         universes = List.of();
     }

@@ -19,8 +19,13 @@ import yellowkite.server.web.Refusal;
  */
 record LiveFixture(CompiledMode mode, String destination, int universe, int address) {
 
-    /** @throws Refusal 422 if it has no addresses, or does not fit there */
+    /** @throws Refusal 422 if it does not fit there */
     LiveFixture {
+        requireFit(mode, address);
+    }
+
+    /** @throws Refusal 422 if a mode has no addresses, or does not fit from an address on */
+    static void requireFit(CompiledMode mode, int address) {
         int size = Slots.of(mode).count();
         if (size == 0) {
             throw Refusal.unfit("mode", "This mode has no addresses: there is nothing to send to.");

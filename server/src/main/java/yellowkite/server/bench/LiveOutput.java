@@ -10,13 +10,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 import yellowkite.output.Command;
@@ -40,6 +41,9 @@ class LiveOutput {
     private static final long SHORTEST_LIFE = TimeUnit.MILLISECONDS.toNanos(500);
     private final Map<Integer, Open> open = new TreeMap<>();
     private final List<FrameTaker> takers = new CopyOnWriteArrayList<>();
+    /** Of its own: where other work keeps the server busy, the lease must not run out. */
+    private final ScheduledExecutorService heart = Executors
+        .newSingleThreadScheduledExecutor(work -> Thread.ofPlatform().name("live").daemon().unstarted(work));
     private @Nullable Process process;
     private @Nullable Writer commands;
     private long keptAt;
@@ -48,19 +52,27 @@ class LiveOutput {
     private String by = "";
     private String note = "";
 
+    LiveOutput() {
+        heart.scheduleWithFixedDelay(this::watch, 1, 1, TimeUnit.SECONDS);
+    }
+
     /** A universe that is live. */
     private static final class Open {
         private final Command.Open opening;
         private final Holder holder;
-        private Map<Integer, Integer> held = Map.of();
+        private Map<Integer, Integer> held;
         private byte[] frame;
         private @Nullable Long lookedAt;
         private boolean leaves;
 
-        Open(Command.Open opening, Holder holder) {
+        /** @param before the same universe, where it was live already: it goes on from there */
+        Open(Command.Open opening, Holder holder, @Nullable Open before) {
             this.opening = opening;
             this.holder = holder;
-            this.frame = opening.rest();
+            this.frame = before == null ? opening.rest() : before.frame;
+            this.held = before == null ? Map.of() : before.held;
+            this.lookedAt = before == null ? null : before.lookedAt;
+            this.leaves = before != null && before.leaves;
         }
     }
 
@@ -117,7 +129,7 @@ class LiveOutput {
         if (before != null && !before.holder.id().equals(holder.id())) {
             throw Refusal.unfit("universe", "Universe " + universe.universe() + " is live already, for " + by + ". End that first.");
         }
-        open.put(universe.universe(), new Open(universe, holder));
+        open.put(universe.universe(), new Open(universe, holder, before));
         by = author;
         note = "";
         keep();
@@ -194,11 +206,11 @@ class LiveOutput {
 
     @EventListener(ContextClosedEvent.class)
     void end() {
+        heart.shutdownNow();
         end("");
     }
 
-    @Scheduled(fixedDelay = 1_000)
-    synchronized void watch() {
+    private synchronized void watch() {
         long now = System.nanoTime();
         if (process == null) {
             return;

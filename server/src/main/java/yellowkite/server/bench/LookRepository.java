@@ -10,14 +10,13 @@ import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
-import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Looks that are kept of modes: what each channel was at. */
 @Repository
 class LookRepository {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final TypeReference<Map<String, Long>> VALUES = new TypeReference<>() {};
+    private static final int VERSION = 1;
     private final DSLContext database;
 
     LookRepository(DSLContext database) {
@@ -36,7 +35,7 @@ class LookRepository {
     }
 
     private List<StoredLook> where(Condition condition) {
-        return database.select(LOOK.ID, LOOK.NAME, LOOK.CHANNELS.convertFrom(each -> JSON.readValue(each, VALUES)), LOOK.AUTHOR)
+        return database.select(LOOK.ID, LOOK.NAME, LOOK.CHANNELS.convertFrom(LookRepository::values), LOOK.AUTHOR)
             .from(LOOK)
             .where(condition)
             .orderBy(LOOK.NAME)
@@ -44,13 +43,21 @@ class LookRepository {
     }
 
     void put(String profileId, String mode, String name, Map<String, Long> values, String author) {
-        var json = JSON.writeValueAsString(values);
+        var json = JSON.writeValueAsString(new Kept(VERSION, values));
         database.insertInto(LOOK, LOOK.ID, LOOK.PROFILE_ID, LOOK.MODE, LOOK.NAME, LOOK.CHANNELS, LOOK.AUTHOR)
             .values(UUID.randomUUID().toString(), profileId, mode, name, json, author)
             .onDuplicateKeyUpdate()
             .set(LOOK.CHANNELS, json)
             .set(LOOK.AUTHOR, author)
             .execute();
+    }
+
+    private record Kept(int version, Map<String, Long> channels) {}
+
+    /** Of a form that is not known here nothing is taken. */
+    private static Map<String, Long> values(String json) {
+        var kept = JSON.readValue(json, Kept.class);
+        return kept.version() == VERSION ? kept.channels() : Map.of();
     }
 
     void remove(String id) {

@@ -33,12 +33,12 @@ public class Proofs {
     /**
      * A fixture that a mode was walked on.
      *
-     * @param revision that was walked. @param differ steps that did. @param uncovered steps of the shown revision that it says nothing of;
-     * {@code changed} the channels that they are of
+     * @param revision that was walked. @param agree steps that do. @param differ and that do not. @param uncovered steps of the shown
+     * revision that it says nothing of; {@code changed} the channels that they are of
      */
     record ProvenOn(String walkId, int revision, String firmware, String fixtureSerial, String author, LocalDateTime at,
             boolean byInstruments,
-            int differ, int uncovered, List<String> changed) {}
+            int agree, int differ, int uncovered, List<String> changed) {}
 
     /** @param steps that a whole walk of it has. @param on the newest of each firmware */
     record ProvenMode(String mode, int steps, List<ProvenOn> on) {}
@@ -72,8 +72,9 @@ public class Proofs {
 
     private ProvenOn on(StoredWalk walk, Walk whole) {
         var left = whole.since(walks.covered(walk)).steps();
+        var counts = repository.counts(walk.id());
         return new ProvenOn(walk.id(), walk.number(), walk.firmware(), walk.fixtureSerial(), walk.author(), walk.startedAt(),
-                !walk.telemetry().isEmpty(), repository.counts(walk.id()).getOrDefault(Verdict.DIFFERS, 0), left.size(),
+                !walk.telemetry().isEmpty(), counts.getOrDefault(Verdict.AGREES, 0), counts.getOrDefault(Verdict.DIFFERS, 0), left.size(),
                 left.stream().map(Step::channel).filter(each -> !each.isEmpty()).distinct().toList());
     }
 
@@ -91,7 +92,7 @@ public class Proofs {
         var on = of(revision).stream()
             .filter(each -> each.mode().equals(mode))
             .flatMap(each -> each.on().stream())
-            .filter(each -> each.differ() == 0 && each.uncovered() == 0)
+            .filter(each -> each.agree() > 0 && each.differ() == 0 && each.uncovered() == 0)
             .map(each -> each.firmware().isEmpty() ? "a fixture" : "firmware " + each.firmware())
             .distinct()
             .toList();

@@ -9,6 +9,9 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import yellowkite.core.bench.rdm.FirstProfile;
+import yellowkite.core.edit.Begin;
+import yellowkite.core.edit.Edit;
 import yellowkite.core.wire.rdm.DeviceInfo;
 import yellowkite.core.wire.rdm.Personality;
 import yellowkite.server.bench.Devices.DeviceProfile;
@@ -35,20 +38,27 @@ class RdmController {
         }
     }
 
+    /** What a profile of it can be begun with. @param edit upon a profile that began with that body */
+    record FirstDraft(Begin.Body body, Edit edit) {}
+
     /**
-     * @param address null where it has none. @param personality from 1. @param slots of that personality. @param profiles that it may be
-     * one of, the surest first. @param differs what it says otherwise than the first of them, in sentences. @param unit of the rig that was
-     * asked about; null where none is that fixture
+     * @param first how its profile can be begun; null where there is one, or it says too little. @param address null where it has
+     * none. @param personality from 1. @param slots of that personality. @param profiles that it may be one of, the surest first. @param
+     * differs what it says otherwise than the first of them, in sentences. @param unit of the rig that was asked about; null where none is
+     * that fixture
      */
     record DeviceView(String uid, String manufacturer, String model, String label, String software, int personality, int slots,
             @Nullable Integer address, List<DevicePersonality> personalities, List<DeviceProfile> profiles, List<String> differs,
-            @Nullable DeviceUnit unit) {
+            @Nullable FirstDraft first, @Nullable DeviceUnit unit) {
         static DeviceView of(FoundDevice found) {
             var device = found.device();
             var info = device.info();
             return new DeviceView(device.uid().toString(), device.manufacturer(), device.model(), device.label(), device.software(),
                     info.personality(), info.footprint(), info.address() == DeviceInfo.NO_ADDRESS ? null : (Integer) info.address(),
-                    device.personalities().stream().map(DevicePersonality::of).toList(), found.profiles(), found.differs(), found.unit());
+                    device.personalities().stream().map(DevicePersonality::of).toList(), found.profiles(), found.differs(),
+                    found.profiles().isEmpty() ? FirstProfile.of(device).map(each -> new FirstDraft(each.body(), each.edit())).orElse(null)
+                            : null,
+                    found.unit());
         }
     }
 

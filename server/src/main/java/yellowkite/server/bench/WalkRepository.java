@@ -96,7 +96,10 @@ class WalkRepository {
         return where(REVISION.PROFILE_ID.eq(profileId), most);
     }
 
-    /** {@return whole walks of a profile up to a revision that went to their end and differ nowhere, the newest revision first} */
+    /**
+     * {@return whole walks of a profile up to a revision that went to their end, agree somewhere and differ nowhere, the newest revision
+     * first}
+     */
     List<StoredWalk> flawless(String profileId, int upTo) {
         return where(REVISION.PROFILE_ID.eq(profileId)
             .and(REVISION.NUMBER.le(upTo))
@@ -104,7 +107,10 @@ class WalkRepository {
             .and(WALK.QUICK.isFalse())
             .and(DSL.notExists(DSL.selectOne()
                 .from(WALK_ANSWER)
-                .where(WALK_ANSWER.WALK_ID.eq(WALK.ID), WALK_ANSWER.VERDICT.eq(Verdict.DIFFERS.name())))),
+                .where(WALK_ANSWER.WALK_ID.eq(WALK.ID), WALK_ANSWER.VERDICT.eq(Verdict.DIFFERS.name()))))
+            .and(DSL.exists(DSL.selectOne()
+                .from(WALK_ANSWER)
+                .where(WALK_ANSWER.WALK_ID.eq(WALK.ID), WALK_ANSWER.VERDICT.eq(Verdict.AGREES.name())))),
                 MOST)
             .stream()
             .sorted(Comparator.comparingInt(StoredWalk::number).reversed())

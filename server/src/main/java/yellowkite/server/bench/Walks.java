@@ -109,7 +109,7 @@ class Walks {
         return new WalkPlan(revision.profileId(), mode.type().manufacturer(), mode.type().name(), revision.number(), modeName,
                 Slots.of(mode).count(), Length.of(whole), Length.of(Walk.of(mode, true)),
                 before.map(each -> new ProvenBefore(each.number(), each.firmware(), each.author(), each.startedAt(),
-                        Length.of(whole.since(Walk.of(mode(each), false)))))
+                        Length.of(whole.since(covered(each)))))
                     .orElse(null));
     }
 
@@ -133,7 +133,10 @@ class Walks {
     }
 
     Made made(StoredWalk walk) {
-        var steps = made.get(walk.revisionId() + " " + walk.mode() + " " + walk.quick() + " " + walk.since(), none -> steps(walk));
+        var key = walk.revisionId() + " " + walk.mode() + " " + walk.quick() + " " + walk.since();
+        var known = made.getIfPresent(key);
+        var steps = known == null ? steps(walk) : known; // one may be made of another
+        made.put(key, steps);
         return new Made(walk, steps);
     }
 
@@ -150,12 +153,12 @@ class Walks {
         }
         var before = repository.find(walk.since()).map(this::covered);
         var whole = Walk.of(mode(walk), false);
-        return before.isEmpty() ? made(walk).walk() : whole.since(whole.since(before.get()).since(made(walk).walk()));
+        return before.map(each -> whole.coveredBy(each, made(walk).walk())).orElseGet(() -> made(walk).walk());
     }
 
     private Walk steps(StoredWalk walk) {
         var whole = Walk.of(mode(walk), walk.quick());
-        return walk.since() == null ? whole : whole.since(steps(require(walk.since())));
+        return walk.since() == null ? whole : whole.since(covered(require(walk.since())));
     }
 
     /** {@return the mode that was walked, without its steps} */
@@ -168,7 +171,7 @@ class Walks {
         var revision = modes.revision(asked.pin());
         var mode = modes.mode(revision, asked.mode());
         var to = addresses.require(asked.destination(), asked.universe());
-        new LiveFixture(mode, to.toString(), asked.universe(), asked.address()); // refuses what does not fit
+        LiveFixture.requireFit(mode, asked.address());
         if (!asked.telemetry().isBlank()) {
             addresses.requireInstruments(asked.telemetry());
         }

@@ -60,7 +60,7 @@ class FieldTest {
                 .isEqualTo("#ff0000 #0000ff");
 
             int green = 255; // all cells start at white
-            for (int i = 0; i < 100 && green != 0; i++) {
+            for (int i = 0; i < 200 && green != 0; i++) {
                 Thread.sleep(50);
                 green = telemetry.look().dmx().getOrDefault(5, 255);
             }
@@ -86,7 +86,7 @@ class FieldTest {
 
             post("/api/field", request(to, 6, 31, true, frame(0xff0000, 0), frame(0x00ff00, 0)));
             var seen = new java.util.HashSet<Integer>();
-            for (int i = 0; i < 300 && seen.size() < 3; i++) {
+            for (int i = 0; i < 500 && seen.size() < 3; i++) {
                 Thread.sleep(20);
                 var dmx = telemetry.look().dmx();
                 seen.add(dmx.getOrDefault(4, 0) == 255 && dmx.getOrDefault(5, 0) == 0 ? 1 : dmx.getOrDefault(5, 0) == 255 ? 2 : 3);

@@ -50,7 +50,7 @@ class HandsTest {
     private int shown(int address, int hoped) throws Exception {
         int level = -1;
         try (var telemetry = new Telemetry(URI.create(sim.telemetry()))) {
-            for (int i = 0; i < 100 && level != hoped; i++) {
+            for (int i = 0; i < 200 && level != hoped; i++) {
                 Thread.sleep(50);
                 level = telemetry.look().dmx().getOrDefault(address, -1);
             }
@@ -61,7 +61,7 @@ class HandsTest {
     /** {@return what leaves at its first address, once it is that, or at the end of a while} */
     private static int leaving(int hoped) throws Exception {
         int level = -1;
-        for (int i = 0; i < 100 && level != hoped; i++) {
+        for (int i = 0; i < 200 && level != hoped; i++) {
             Thread.sleep(20);
             level = get("/api/universes/4").json().at("/levels/20").asInt();
         }

@@ -79,6 +79,22 @@ class RdmTest {
                     "{\"version\": " + version + ", \"edit\": " + unit.at("/differs/0/cures/1/edit") + "}");
             assertThat(edited.status()).as(edited.detail()).isEqualTo(200);
             assertThat(get(ask(to) + "&rig=" + rig).json().at("/0/unit/differs")).as("cured in the rig").isEmpty();
+
+            var identify = "/api/rigs/" + rig + "/units/" + unit.path("uuid").asString() + "/identify";
+            var lit = post(identify, "{\"by\": \"LIGHT\", \"destination\": \"" + to + "\"}");
+            assertThat(lit.status()).as(lit.detail()).isEqualTo(204);
+            for (int i = 0; i < 200 && fixture.look().level() == 0; i++) {
+                Thread.sleep(50);
+            }
+            assertThat(fixture.look().level()).as("it can be seen").isPositive();
+            assertThat(post(identify, "{\"by\": \"RDM\", \"destination\": \"" + to + "\"}").status()).isEqualTo(204);
+            assertThat(fixture.look().identify()).isTrue();
+            assertThat(RunningKite.delete("/api/identify").status()).isEqualTo(204);
+            assertThat(fixture.look().identify()).isFalse();
+            assertThat(get("/api/live").json().path("live").asBoolean()).isFalse();
+            assertThat(post(identify.replace(unit.path("uuid").asString(), "none"), "{\"by\": \"RDM\", \"destination\": \"" + to + "\"}")
+                .status())
+                .isEqualTo(404);
         }
     }
 

@@ -1,5 +1,6 @@
 package yellowkite.server.bench;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 import static yellowkite.server.RunningKite.get;
 import static yellowkite.server.RunningKite.post;
@@ -9,6 +10,8 @@ import java.net.URI;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -16,8 +19,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import yellowkite.core.bench.Flaw;
+import yellowkite.core.gobo.Picture;
 import yellowkite.core.wire.rdm.Uid;
 import yellowkite.demo.DemoHouse;
+import yellowkite.media.PictureFile;
 import yellowkite.output.Telemetry;
 import yellowkite.server.RunningKite;
 import yellowkite.sim.RunningSim;
@@ -97,7 +102,7 @@ class WalkTest {
             var step = post("/api/walks/" + id + "/steps/3/show", "").json();
             assertThat(step.path("channel").asString()).isEqualTo("Yoke_Pan");
             assertThat(step.path("shows").asString()).isEqualTo("Pan -270\u00b0");
-            assertThat(shown(sim, 1)).isZero();
+            assertThat(shown(sim, 0)).isZero();
             post("/api/walks/" + id + "/steps/4/show", "");
             assertThat(shown(sim, 255)).isEqualTo(255);
 
@@ -120,7 +125,7 @@ class WalkTest {
     private static int shown(RunningSim sim, int hoped) throws Exception {
         int level = -1;
         try (var telemetry = new Telemetry(URI.create(sim.telemetry()))) {
-            for (int i = 0; i < 100 && level != hoped; i++) {
+            for (int i = 0; i < 200 && level != hoped; i++) {
                 Thread.sleep(50);
                 level = telemetry.look().dmx().getOrDefault(1, -1);
             }
@@ -145,6 +150,47 @@ class WalkTest {
             assertThat(live.path("note").asString())
                 .isEqualTo("The output had broken off and was started again: everything stands at its start values.");
         }
+    }
+
+    @Test
+    void aWalkThatFindsNothingProvesTheRevisionAndIsHandedOn() throws Exception {
+        String id;
+        try (var sim = sim()) {
+            id = post("/api/walks",
+                    walk("artnet 127.0.0.1:" + sim.artNetPort(), 21, sim.telemetry()).replace("\"quick\": true", "\"quick\": false"))
+                .json()
+                .path("id")
+                .asString();
+            var ended = ended(id);
+            assertThat(ended.path("state").asString() + " " + ended.path("differ")).as(ended.path("says").asString()).isEqualTo("DONE 0");
+        }
+        var proofs = get("/api/profiles/" + profile + "/revisions/1/proofs").json();
+        assertThat(proofs.at("/0/mode").asString() + " " + proofs.at("/0/on/0/firmware").asString() + " " + proofs.at("/0/on/0/uncovered"))
+            .isEqualTo("Compact 1.4 0");
+        var plan = get("/api/walk-plans?mode=Compact&pin=" + pin()).json();
+        assertThat(plan.at("/proven/changed/steps").asInt()).as("nothing changed since").isZero();
+        assertThat(post("/api/walks", walk("artnet 127.0.0.1:6454", 21, "").replace("\"changedOnly\": false", "\"changedOnly\": true"))
+            .detail())
+            .isEqualTo("Nothing has changed since this mode was proven.");
+
+        assertThat(RunningKite.uploadOne("/api/walks/" + id + "/photos", "rail.txt", "no picture".getBytes(UTF_8)).status()).isEqualTo(422);
+        var png = PictureFile.png(new Picture(2, 1, new int[]{0xFFFF0000, 0xFF0000FF}));
+        var photos = RunningKite.uploadOne("/api/walks/" + id + "/photos", "rail.png", png).json();
+        assertThat(photos.at("/0/name").asString()).isEqualTo("rail.png");
+        assertThat(get("/api/media/" + photos.at("/0/sha256").asString()).status()).isEqualTo(200);
+
+        var record = get("/api/walks/" + id + "/record.json").json();
+        assertThat(record.path("form").asString() + " " + record.path("version") + " " + record.path("fixtureSerial").asString())
+            .isEqualTo("kite-walk 1 PS-0042");
+        assertThat(record.path("steps")).hasSize(plan.at("/whole/steps").asInt());
+        assertThat(record.at("/photographs/0/name").asString()).isEqualTo("rail.png");
+        try (var paper = Loader.loadPDF(get("/api/walks/" + id + "/record.pdf").body())) {
+            assertThat(new PDFTextStripper().getText(paper)).contains("Serial number PS-0042, firmware 1.4", "Yoke_Pan", "rail.png");
+        }
+        try (var chart = Loader.loadPDF(get("/api/profiles/" + profile + "/revisions/1/modes/1/chart.pdf").body())) {
+            assertThat(new PDFTextStripper().getText(chart)).contains("Proven on firmware 1.4");
+        }
+        assertThat(RunningKite.delete("/api/walks/" + id + "/photos/" + photos.at("/0/sha256").asString()).json()).isEmpty();
     }
 
     /** Two who send to one universe would each undo what the other shows. */
