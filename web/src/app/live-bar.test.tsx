@@ -11,7 +11,7 @@ test('what is live stands on the page, F8 stops all light wherever one is, and E
   let live: Live = {
     live: true,
     dark: false,
-    universes: [{ universe: 3, to: ['sacn 127.0.0.1:5568'], what: 'Hands on Tidewick Petrel Spot, Compact', held: 2 }],
+    universes: [{ universe: 3, to: ['sacn 127.0.0.1:5568'], holder: 'h1', what: 'Hands on Tidewick Petrel Spot, Compact', held: 2 }],
     by: 'Joost',
     note: '',
   };

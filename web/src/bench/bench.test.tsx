@@ -25,7 +25,7 @@ const BEAM = { looks: 1, says: ['100 %'], hue: HUE, gobo: null };
 const LIVE: Live = {
   live: true,
   dark: false,
-  universes: [{ universe: 1, to: ['artnet 127.0.0.1:6454 0'], what: 'Walk of Tidewick Petrel Spot, Extended', held: 0 }],
+  universes: [{ universe: 1, to: ['artnet 127.0.0.1:6454 0'], holder: 'w1', what: 'Walk of Tidewick Petrel Spot, Extended', held: 0 }],
   by: 'Ines',
   note: '',
 };
@@ -269,6 +269,9 @@ const HANDS: Hands = {
       ],
     },
   ],
+  pan: null,
+  tilt: null,
+  mixes: false,
   state: { live: false, at: [AT, { ...AT, raw: 0, range: 'Open', physical: '0', number: 0, unit: '' }], beam: BEAM },
 };
 

@@ -20,11 +20,10 @@ export function HandsPanel({ hands }: { hands: Hands }) {
   const goLive = useGoLive(hands.id);
   const move = useMoves(hands.id);
   const { send, moved } = useSend(hands.id);
-  const isLive = hands.state.live && live?.live !== false;
+  const isLive = hands.state.live && live?.universes.some((each) => each.holder === hands.id) !== false;
   const groups = useMemo(() => grouped(hands.channels), [hands.channels]);
-  const pan = hands.channels.find((each) => each.attribute === 'Pan');
-  const tilt = hands.channels.find((each) => each.attribute === 'Tilt');
-  const mixes = hands.channels.some((each) => /^Color(Add|Sub|RGB)_|^CIE_|^HSB_/.test(each.attribute));
+  const pan = hands.pan === null ? undefined : hands.channels[hands.pan];
+  const tilt = hands.tilt === null ? undefined : hands.channels[hands.tilt];
   return (
     <div className="grid grid-cols-[19rem_minmax(0,1fr)] items-start gap-6 max-[860px]:grid-cols-1">
       <div className="flex flex-col gap-4">
@@ -53,7 +52,7 @@ export function HandsPanel({ hands }: { hands: Hands }) {
         {!isLive && <p className="text-sm text-muted">Not live: what you set is computed, and sent once you go live.</p>}
         <Refusal says={goLive.error?.message ?? send.error?.message} />
         {pan && tilt && <PointingField pan={pan} tilt={tilt} at={hands.state.at} onMove={move} />}
-        {mixes && <HandsColour onSend={(colour) => send.mutate({ kind: 'colour', ...colour })} says={moved?.says ?? ''} />}
+        {hands.mixes && <HandsColour onSend={(colour) => send.mutate({ kind: 'colour', ...colour })} says={moved?.says ?? ''} />}
         <Looks hands={hands} onSend={(look, seconds) => send.mutate({ kind: 'look', look, seconds })} />
         <Faders hands={hands} />
         {moved && <Passed hands={hands} passed={moved.passed} />}

@@ -29,7 +29,7 @@ export function PicturePage() {
   const chooser = useRef<HTMLInputElement>(null);
   const queryClient = useQueryClient();
   const { data: live } = useQuery(liveQuery);
-  const isLive = live?.universes.some((each) => each.what.startsWith('Picture on')) === true;
+  const isLive = live?.universes.some((each) => each.holder === 'picture') === true;
   const read = useMutation({ mutationFn: framesOf, onSuccess: setFrames });
   const asked = (goes: boolean): FieldAsked | null =>
     chosen &&

@@ -33,7 +33,7 @@ export function WalkByHand({ walk }: { walk: Walk }) {
     },
   });
   // before its first frame nothing is live yet: only what was, and is not any more, has ended
-  const isLive = live?.universes.some((each) => each.universe === walk.universe) === true;
+  const isLive = live?.universes.some((each) => each.holder === walk.id) === true;
   const [wasLive, setWasLive] = useState(isLive);
   if (isLive && !wasLive) setWasLive(true);
   const goes = began && (isLive || !wasLive);

@@ -38,7 +38,8 @@ const PROVEN: ProvenMode[] = [
 test('each mode says what it was proven on, and what of this revision that does not cover', async () => {
   house.use(http.get('*/api/profiles/p1/revisions/3/proofs', () => HttpResponse.json(PROVEN)));
   showOnPage(<ProfileProofs profile={PROFILE} />);
-  const [extended, compact] = await screen.findAllByRole('listitem').then((all) => all.filter((each) => within(each).queryByText('Prove')));
+  await screen.findByText('not yet');
+  const [extended, compact] = screen.getAllByRole('listitem').filter((each) => within(each).queryByText('Prove'));
 
   expect(extended?.textContent).toContain('Firmware 1.4 agrees');
   expect(extended?.textContent).toContain('as revision 2; 2 of 139 steps are not covered: Head_Zoom');

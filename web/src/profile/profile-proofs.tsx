@@ -13,17 +13,17 @@ export function ProfileProofs({ profile }: { profile: ProfilePageView }) {
     queryKey: ['proofs', profileId, number],
     queryFn: () => answer(api.GET('/api/profiles/{profileId}/revisions/{number}/proofs', { params: { path: { profileId, number } } })),
   });
-  if (!proven || profile.modes.length === 0) return null;
+  if (profile.modes.length === 0) return null;
   return (
     <section aria-label="Proven on a fixture">
-      <h2 className="mb-2 text-lg font-semibold">Proven on a fixture</h2>
+      <h2 className="mb-2 text-xs font-semibold text-muted">Proven on a fixture</h2>
       <ul className="flex flex-col">
         {profile.modes.map(({ summary }) => (
           <li key={summary.name} className="flex flex-wrap items-start gap-x-4 gap-y-1 border-b border-line py-2">
             <span className="w-44 shrink-0 truncate pt-1 font-semibold" title={summary.name}>
               {summary.name}
             </span>
-            <Proofs of={proven.find((each) => each.mode === summary.name)} revision={profile.revision} />
+            <Proofs of={proven?.find((each) => each.mode === summary.name)} known={proven !== undefined} revision={profile.revision} />
             <Link
               to={`/bench?pin=${profile.pin}&mode=${encodeURIComponent(summary.name)}`}
               aria-label={`Prove ${summary.name}`}
@@ -38,8 +38,9 @@ export function ProfileProofs({ profile }: { profile: ProfilePageView }) {
   );
 }
 
-function Proofs({ of, revision }: { of: ProvenMode | undefined; revision: number }) {
-  if (!of) return <p className="flex-1 pt-1 text-sm text-muted">not yet</p>;
+function Proofs({ of, known, revision }: { of: ProvenMode | undefined; known: boolean; revision: number }) {
+  // what stands below must not move while somebody presses it
+  if (!of) return <p className="flex-1 pt-1 text-sm text-muted">{known ? 'not yet' : '…'}</p>;
   return (
     <ul className="flex min-w-0 flex-1 flex-col gap-1 pt-1 text-sm">
       {of.on.map((each) => (

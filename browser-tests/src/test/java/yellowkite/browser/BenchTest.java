@@ -53,6 +53,11 @@ class BenchTest extends WithBrowser {
         return level;
     }
 
+    private void choose(String words, String mode) {
+        browser.field("Fixture and mode").sendKeys(words);
+        browser.see(By.xpath("//ul[@aria-label='Modes']//button[contains(., '" + mode + "')]")).click();
+    }
+
     private void where(int universe, int address) {
         browser.write("To", "127.0.0.1:" + sim.artNetPort());
         browser.write("Universe", String.valueOf(universe));
@@ -64,8 +69,7 @@ class BenchTest extends WithBrowser {
         fixture(DemoHouse.petrelSpot().description().type(), COMPACT, 3, 21);
         browser.press("Bench");
         browser.press("New walk");
-        browser.field("Fixture and mode").sendKeys("Petrel Spot Compact");
-        browser.see(By.xpath("//ul[@aria-label='Modes']//button[contains(., 'Compact')]")).click();
+        choose("Petrel Spot Compact", "Compact");
         where(3, 21);
         browser.write("Firmware (optional)", "1.4");
         browser.press("Begin");
@@ -109,8 +113,7 @@ class BenchTest extends WithBrowser {
         fixture(DemoHouse.petrelSpot().description().type(), COMPACT, 5, 41);
         browser.press("Bench");
         browser.press("Hands");
-        browser.field("Fixture and mode").sendKeys("Petrel Spot Compact");
-        browser.see(By.xpath("//ul[@aria-label='Modes']//button[contains(., 'Compact')]")).click();
+        choose("Petrel Spot Compact", "Compact");
         where(5, 41);
         browser.press("Take in hand");
         browser.press("Go live");
@@ -141,8 +144,7 @@ class BenchTest extends WithBrowser {
         fixture(DemoHouse.reedline10().description().type(), 1, 6, 31);
         browser.press("Bench");
         browser.press("Picture");
-        browser.field("Fixture and mode").sendKeys("Reedline 10 Cells");
-        browser.see(By.xpath("//ul[@aria-label='Modes']//button[contains(., 'Cells')]")).click();
+        choose("Reedline 10 Cells", "Cells");
         where(6, 31);
         browser.chooseFile("Picture or film", halves(folder.resolve("halves.png")));
         browser.see(By.cssSelector("svg[aria-label^='10 cells: #ff0000']"));

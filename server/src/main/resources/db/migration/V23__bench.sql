@@ -31,6 +31,8 @@ create table if not exists walk (
   steps int not null,
   -- what the fixture said that it has; null where it says nothing
   footprint int,
+  -- whether it proves its mode: whole, to its end, something agrees and nothing differs
+  proven boolean not null default false,
   touched_at datetime(3) not null,
   constraint walk_revision foreign key (revision_id) references revision (id) on delete cascade
 );

@@ -6,8 +6,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import yellowkite.core.colour.Additive;
 import yellowkite.core.colour.Chromaticity;
+import yellowkite.core.colour.Wish;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.Meaning;
@@ -24,6 +26,8 @@ import yellowkite.core.profile.LogicalChannel;
  * @param raws one for each placed channel, in the map's order and the channel's own width
  */
 public record Hands(CompiledMode mode, long[] raws) {
+    /** K. */
+    private static final double DAYLIGHT = 6_500;
 
     public static Hands atStart(CompiledMode mode) {
         return new Hands(mode, mode.startValues());
@@ -64,6 +68,16 @@ public record Hands(CompiledMode mode, long[] raws) {
             throw new IllegalArgumentException("This mode has no channel " + (index + 1) + ".");
         }
         return channels.get(index);
+    }
+
+    /** {@return whether a colour can be asked for} */
+    public boolean mixesColour() {
+        return coloured(Wish.white(DAYLIGHT, 0), 1) instanceof WantedColour.Result.Found;
+    }
+
+    /** {@return the first channel of an attribute, in the map's order; empty without one} */
+    public Optional<Integer> channelOf(String attribute) {
+        return IntStream.range(0, raws.length).boxed().filter(i -> channel(i).channel().carries(attribute)).findFirst();
     }
 
     /** {@return the values that make a colour, or why there are none} @param brightness in (0, 1] */

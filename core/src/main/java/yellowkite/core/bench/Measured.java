@@ -1,7 +1,6 @@
 package yellowkite.core.bench;
 
 import java.util.Optional;
-import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.text.Figures;
 
@@ -32,21 +31,8 @@ public record Measured(double wanted, String unit, double near) {
     }
 
     private static Measured of(Walk walk, Step step, double wanted, String unit) {
-        return new Measured(wanted, unit, Math.max(step.tolerance(), SHARE * span(walk.mode(), step)));
-    }
-
-    /** How far the function runs. */
-    private static double span(CompiledMode mode, Step step) {
-        return mode.map()
-            .channels()
-            .stream()
-            .filter(each -> each.name().equals(step.channel()))
-            .flatMap(each -> mode.spans(each.channel()).stream())
-            .filter(each -> each.name().equals(step.function()))
-            .map(Spans.FunctionSpan::function)
-            .mapToDouble(each -> Math.abs(each.physicalTo() - each.physicalFrom()))
-            .findFirst()
-            .orElse(0);
+        double runs = step.spanIn(walk.mode()).map(Spans.FunctionSpan::function).map(each -> Math.abs(each.physicalTo() - each.physicalFrom())).orElse(0.0);
+        return new Measured(wanted, unit, Math.max(step.tolerance(), SHARE * runs));
     }
 
     /** {@return whether that number is what the profile says} */

@@ -1,7 +1,10 @@
 package yellowkite.core.bench;
 
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.dmx.CompiledMode;
+import yellowkite.core.dmx.Spans;
 
 /**
  * One step of a walk.
@@ -17,6 +20,17 @@ public record Step(int number, Kind kind, String channel, String function, @Null
 
     public Step {
         watched = List.copyOf(watched);
+    }
+
+    /** {@return the function that it is about; empty where the whole fixture is looked at} */
+    Optional<Spans.FunctionSpan> spanIn(CompiledMode mode) {
+        return mode.map()
+            .channels()
+            .stream()
+            .filter(each -> each.name().equals(channel))
+            .flatMap(each -> mode.spans(each.channel()).stream())
+            .filter(each -> each.name().equals(function))
+            .findFirst();
     }
 
     Step numbered(int as) {

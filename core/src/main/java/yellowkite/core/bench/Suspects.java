@@ -177,23 +177,12 @@ final class Suspects {
     /** {@return how far from the value that was sent the one is that would have shown what was seen} */
     private List<Long> distances(Answer answer) {
         var distances = new ArrayList<Long>();
-        var span = spanOf(answer.step());
+        var span = answer.step().spanIn(mode).orElse(null);
         var shown = span == null ? null : shown(answer, span);
         if (span != null && shown != null && span.function().physicalFrom() != span.function().physicalTo()) {
             distances.add(answer.step().dmx() - Wanted.nearest(span, shown).raw());
         }
         return distances;
-    }
-
-    private Spans.@Nullable FunctionSpan spanOf(Step step) {
-        return mode.map()
-            .channels()
-            .stream()
-            .filter(each -> each.name().equals(step.channel()))
-            .flatMap(each -> mode.spans(each.channel()).stream())
-            .filter(each -> each.name().equals(step.function()))
-            .findFirst()
-            .orElse(null);
     }
 
     private @Nullable Double shown(Answer answer, Spans.FunctionSpan span) {

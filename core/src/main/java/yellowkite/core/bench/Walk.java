@@ -3,6 +3,8 @@ package yellowkite.core.bench;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.wire.Bytes;
@@ -40,6 +42,11 @@ public record Walk(CompiledMode mode, List<Step> steps) {
         return new Walk(mode, left);
     }
 
+    /** {@return whether a whole walk that went to its end proves its mode: something agrees, and nothing differs} */
+    public static boolean proves(Map<Verdict, Integer> counts) {
+        return counts.getOrDefault(Verdict.AGREES, 0) > 0 && counts.getOrDefault(Verdict.DIFFERS, 0) == 0;
+    }
+
     /** {@return of these steps those that one of two walks has walked like this} */
     public Walk coveredBy(Walk one, Walk other) {
         return since(since(one).since(other));
@@ -71,6 +78,17 @@ public record Walk(CompiledMode mode, List<Step> steps) {
         var range = step.range() == null || step.range().isBlank() ? "" : "'" + step.range() + "'";
         return words.isEmpty() ? range.isEmpty() ? "no instrument sees it: look at the fixture" : range
                 : range.isEmpty() ? words : range + ": " + words;
+    }
+
+    /** {@return what a fade to a step from the one before would pass over; empty for nothing} @param number of the step, from 1 */
+    public Optional<Hands.Passed> passed(int number) {
+        var step = steps.get(number - 1);
+        var before = number == 1 ? step : steps.get(number - 2);
+        return step.raws().length == 0 || before.raws().length == 0 || !before.channel().equals(step.channel()) ? Optional.empty()
+                : new Hands(mode, before.raws()).passes(new Hands(mode, step.raws()))
+                    .stream()
+                    .filter(each -> each.name().equals(step.channel()))
+                    .findFirst();
     }
 
     /** {@return the same step at another value of its channel} */

@@ -9,7 +9,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CopyOnWriteArrayList;
-import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -22,13 +21,12 @@ import yellowkite.server.web.Refusal;
 class Controls {
     private static final int MOST = 64;
     private static final int LONGEST = 120;
-    private static final int LARGEST_PORT = 65_535;
     private static final double OF_A_SLOT = 255;
     private final Addresses addresses;
     private final Map<String, MovedControl> moved = new LinkedHashMap<>();
     private final Map<Integer, byte[]> before = new HashMap<>();
     private final List<Listener> listeners = new CopyOnWriteArrayList<>();
-    private @Nullable Ear osc;
+    private final Port osc = new Port();
     private long malformed;
 
     Controls(Addresses addresses, Incoming incoming) {
@@ -52,36 +50,19 @@ class Controls {
     record HeardControls(int oscPort, List<MovedControl> moved, long malformed) {}
 
     synchronized HeardControls state() {
-        return new HeardControls(osc == null ? 0 : osc.port(), List.copyOf(moved.values()).reversed(), malformed);
+        return new HeardControls(osc.number(), List.copyOf(moved.values()).reversed(), malformed);
     }
 
-    /** Begins to listen for OSC. @param port 0 = any that is free. @throws Refusal 422 if it is taken, or none */
-    synchronized void listen(int port) {
-        if (port < 0 || port > LARGEST_PORT) {
-            throw Refusal.unfit("port", "A port is from 1 to 65535.");
-        }
+    /** Begins to listen for OSC. @param number 0 = any that is free. @throws Refusal 422 if it is taken, or none */
+    synchronized void listen(int number) {
         stop();
-        try {
-            var ear = new OscEar(port);
-            ear.open();
-            osc = ear;
-        } catch (IOException taken) {
-            throw Refusal.unfit("port", "Port " + port + " is taken by another program. Close that, or listen at another port.");
-        }
+        osc.listen(number, OscEar::new);
     }
 
     synchronized void stop() {
-        var closing = osc;
-        osc = null;
+        osc.close();
         moved.clear();
         malformed = 0;
-        if (closing != null) {
-            try {
-                closing.close();
-            } catch (IOException gone) {
-                // it does not listen any more, which is what was wanted
-            }
-        }
     }
 
     @EventListener(ContextClosedEvent.class)

@@ -11,7 +11,6 @@ import org.springframework.stereotype.Service;
 import yellowkite.core.bench.rdm.DeviceDifference;
 import yellowkite.core.bench.rdm.DeviceMatch;
 import yellowkite.core.bench.rdm.ToldDevice;
-import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.rig.Patch;
 import yellowkite.core.rig.Rig;
@@ -121,12 +120,7 @@ class Devices {
     }
 
     private DeviceUnit unit(ToldDevice device, Unit unit, int universe) {
-        var differs = rigs.type(unit.found())
-            .flatMap(type -> type.modes()
-                .stream()
-                .filter(each -> each.name().equals(unit.found().mode()))
-                .findFirst()
-                .map(mode -> CompiledMode.of(type, mode)))
+        var differs = rigs.compiled(unit.found())
             .map(mode -> DeviceDifference.of(device, mode, patch(unit, universe).map(Patch::from).orElse(0)))
             .orElse(List.of());
         return new DeviceUnit(unit.uuid(), unit.called(), differs.stream()

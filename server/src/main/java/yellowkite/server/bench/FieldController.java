@@ -59,9 +59,7 @@ class FieldController {
     @PostMapping("/api/field")
     FieldView show(@RequestBody FieldRequest request, Author author) {
         var asked = asked(request);
-        var first = show.sampled(new FieldShow.Asked(asked.mode(), asked.destination(), asked.universe(), asked.address(), asked.field(),
-                asked.sampling(), asked.frames().subList(0, 1), asked.framesASecond()))
-            .getFirst();
+        var first = asked.sampling().of(asked.frames().getFirst(), asked.field());
         if (request.live()) {
             show.show(asked, author.name());
         }

@@ -4,13 +4,14 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Objects;
+import java.util.Map;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.concurrent.TimeUnit;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
+import yellowkite.core.bench.Frames;
 import yellowkite.core.bench.Hands;
 import yellowkite.core.bench.LightOut;
 import yellowkite.core.bench.Slots;
@@ -18,7 +19,6 @@ import yellowkite.core.bench.field.CellColour;
 import yellowkite.core.bench.field.Field;
 import yellowkite.core.bench.field.Sampling;
 import yellowkite.core.bench.rdm.SlotIds;
-import yellowkite.core.colour.Srgb;
 import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.gobo.Picture;
@@ -54,15 +54,13 @@ class FieldShow {
     record Asked(CompiledMode mode, String destination, int universe, int address, Field field, Sampling sampling, List<Picture> frames,
             double framesASecond) {}
 
-    /** {@return the light that falls on each cell, frame by frame} @throws Refusal 422 with the field that does not fit */
-    List<List<Srgb>> sampled(Asked asked) {
-        return asked.frames().stream().map(each -> asked.sampling().of(each, asked.field())).toList();
-    }
-
     /** It goes live, over and over. */
     void show(Asked asked, String author) {
         var patches = patches(asked);
-        var frames = sampled(asked).stream().map(light -> universes(patches, CellColour.of(asked.field(), light))).toList();
+        var frames = asked.frames()
+            .stream()
+            .map(each -> frames(patches, CellColour.of(asked.field(), asked.sampling().of(each, asked.field()))))
+            .toList();
         stop();
         try {
             open(asked, patches, author);
@@ -78,7 +76,7 @@ class FieldShow {
 
     private static List<Patch> patches(Asked asked) {
         try {
-            var one = new TreeMap<>(java.util.Map.of(1, Slots.of(asked.mode()).count()));
+            var one = new TreeMap<>(Map.of(1, Slots.of(asked.mode()).count()));
             var each = Collections.<SortedMap<Integer, Integer>>nCopies(asked.field().across() * asked.field().down(), one);
             return Placing.straight(each, new At(asked.universe(), asked.address())).stream().map(List::getFirst).toList();
         } catch (IllegalArgumentException unfit) {
@@ -86,26 +84,23 @@ class FieldShow {
         }
     }
 
-    private static SortedMap<Integer, byte[]> universes(List<Patch> patches, List<Hands> fixtures) {
-        var all = new TreeMap<Integer, byte[]>();
+    private static Frames frames(List<Patch> patches, List<Hands> fixtures) {
+        var frames = new Frames(patches);
         for (int i = 0; i < fixtures.size(); i++) {
-            var own = Slots.of(fixtures.get(i).mode()).bytes(fixtures.get(i).raws());
-            var levels = all.computeIfAbsent(patches.get(i).universe(), none -> new byte[AddressMap.UNIVERSE]);
-            System.arraycopy(own, 0, levels, patches.get(i).from() - 1, own.length);
+            frames.lay(List.of(patches.get(i)), fixtures.get(i).mode(), fixtures.get(i).raws());
         }
-        return all;
+        return frames;
     }
 
     private void open(Asked asked, List<Patch> patches, String author) throws IOException {
         var mode = asked.mode();
-        var rest = universes(patches, Collections.nCopies(patches.size(), Hands.atStart(mode)));
-        var dark = universes(patches, Collections.nCopies(patches.size(), new Hands(mode, LightOut.none(mode))));
+        var rest = frames(patches, Collections.nCopies(patches.size(), Hands.atStart(mode)));
+        var dark = frames(patches, Collections.nCopies(patches.size(), new Hands(mode, LightOut.none(mode))));
         var opened = new ArrayList<Integer>();
-        for (int each : rest.keySet()) {
+        for (int each : rest.universes()) {
             var to = addresses.require(asked.destination(), each);
-            live.open(new Command.Open(each, List.of(to.toString()), SacnPacket.USUAL_PRIORITY, Objects.requireNonNull(rest.get(each)),
-                    Objects.requireNonNull(dark.get(each))), author,
-                    new LiveOutput.Holder(HOLDER, "Picture on " + asked.mode().type().name(), owners(patches, mode, each)));
+            live.open(new Command.Open(each, List.of(to.toString()), SacnPacket.USUAL_PRIORITY, rest.of(each), dark.of(each)), author,
+                    new LiveOutput.Holder(HOLDER, "Picture on " + mode.type().name(), owners(patches, mode, each)));
             opened.add(each);
             synchronized (this) {
                 universes = List.copyOf(opened);
@@ -124,12 +119,13 @@ class FieldShow {
         return owners;
     }
 
-    private void play(List<SortedMap<Integer, byte[]>> frames, double framesASecond, int mine) {
+    private void play(List<Frames> frames, double framesASecond, int mine) {
         try {
             for (long i = 0;; i++) {
-                for (var each : frames.get((int) (i % frames.size())).entrySet()) {
+                var frame = frames.get((int) (i % frames.size()));
+                for (int each : frame.universes()) {
                     synchronized (this) {
-                        if (number != mine || !live.send(HOLDER, new Command.Levels(each.getKey(), each.getValue()))) {
+                        if (number != mine || !live.send(HOLDER, new Command.Levels(each, frame.of(each)))) {
                             return;
                         }
                     }

@@ -18,10 +18,14 @@ import yellowkite.core.light.Light;
 import yellowkite.core.profile.Wheel;
 import yellowkite.server.web.BeamView;
 
-/** A fixture in hands, as the page shows it: what stays, and what it is at now. */
+/**
+ * A fixture in hands, as the page shows it: what stays, and what it is at now.
+ *
+ * @param pan index of the channel that turns it; null without one, likewise tilt. @param mixes whether a colour can be asked for
+ */
 record HandsView(String id, String profileId, String manufacturer, String profile, int revision, String mode, String destination,
         int universe,
-        int address, List<HandsChannel> channels, HandsState state) {
+        int address, List<HandsChannel> channels, @Nullable Integer pan, @Nullable Integer tilt, boolean mixes, HandsState state) {
 
     /**
      * @param pretty what the profile calls it, with its cell. @param group its feature group; may be empty. @param from address of its
@@ -52,7 +56,8 @@ record HandsView(String id, String profileId, String manufacturer, String profil
             channels.add(channel(mode, i, contents));
         }
         return new HandsView(session.id(), session.revision().profileId(), type.manufacturer(), type.name(), session.revision().number(),
-                mode.mode().name(), fixture.destination(), fixture.universe(), fixture.address(), channels,
+                mode.mode().name(), fixture.destination(), fixture.universe(), fixture.address(), channels, session.hands().channelOf("Pan").orElse(null), session.hands().channelOf("Tilt").orElse(null),
+                session.hands().mixesColour(),
                 state(session.hands(), live, contents));
     }
 

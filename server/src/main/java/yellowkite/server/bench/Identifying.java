@@ -1,22 +1,15 @@
 package yellowkite.server.bench;
 
 import java.io.IOException;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
-import java.util.Objects;
-import java.util.Optional;
-import java.util.SortedMap;
-import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import yellowkite.core.bench.Frames;
 import yellowkite.core.bench.Hands;
 import yellowkite.core.bench.LightOut;
-import yellowkite.core.bench.Slots;
-import yellowkite.core.dmx.AddressMap;
-import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.rig.Output;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
@@ -69,53 +62,28 @@ class Identifying {
             ask(rig, unit, destination);
             return;
         }
-        var mode = mode(unit).orElseThrow(() -> Refusal.unfit("unit", "Nobody knows what unit " + unit.called() + " is made of."));
-        var lit = Hands.lit(mode);
-        var dark = new TreeMap<Integer, byte[]>();
-        unit.addresses().forEach(each -> dark.put(each.universe(), new byte[AddressMap.UNIVERSE]));
-        rig.units().forEach(each -> mode(each).ifPresent(of -> lay(dark, each, of, LightOut.none(of))));
-        var levels = new TreeMap<Integer, byte[]>();
-        dark.forEach((universe, none) -> levels.put(universe, none.clone()));
-        lay(levels, unit, mode, lit.raws());
+        var mode = rigs.compiled(unit.found())
+            .orElseThrow(() -> Refusal.unfit("unit", "Nobody knows what unit " + unit.called() + " is made of."));
+        var dark = new Frames(unit.addresses());
+        var lit = new Frames(unit.addresses());
+        for (var each : rig.units()) {
+            rigs.compiled(each.found()).ifPresent(of -> {
+                dark.lay(each.addresses(), of, LightOut.none(of));
+                lit.lay(each.addresses(), of, LightOut.none(of));
+            });
+        }
+        lit.lay(unit.addresses(), mode, Hands.lit(mode).raws());
+        stop();
         try {
-            stop();
-            var opened = new ArrayList<Integer>();
-            for (var each : levels.entrySet()) {
-                int universe = each.getKey();
+            for (int universe : dark.universes()) {
                 var to = addresses.require(way(rig, universe, destination), universe);
-                var none = Objects.requireNonNull(dark.get(universe));
-                live.open(new Command.Open(universe, List.of(to.toString()), SacnPacket.USUAL_PRIORITY, none, none),
-                        author,
-                        new LiveOutput.Holder(HOLDER, "Unit " + unit.called() + " lit up", Collections.nCopies(AddressMap.UNIVERSE, "")));
-                live.send(HOLDER, new Command.Levels(universe, each.getValue()));
-                opened.add(universe);
-                universes = List.copyOf(opened);
+                live.open(new Command.Open(universe, List.of(to.toString()), SacnPacket.USUAL_PRIORITY, dark.of(universe), dark.of(universe)),
+                        author, LiveOutput.Holder.ofNothing(HOLDER, "Unit " + unit.called() + " lit up"));
+                universes = Stream.concat(universes.stream(), Stream.of(universe)).toList();
+                live.send(HOLDER, new Command.Levels(universe, lit.of(universe)));
             }
         } catch (IOException failed) {
             throw Refusal.unfit("destination", "The output cannot be started here.");
-        }
-    }
-
-    private Optional<CompiledMode> mode(Unit unit) {
-        return rigs.type(unit.found())
-            .flatMap(type -> type.modes()
-                .stream()
-                .filter(each -> each.name().equals(unit.found().mode()))
-                .findFirst()
-                .map(each -> CompiledMode.of(type, each)));
-    }
-
-    /** Lays each break of a unit where it stands, in the universes that there are. */
-    private static void lay(SortedMap<Integer, byte[]> universes, Unit unit, CompiledMode mode, long[] raws) {
-        var slots = Slots.of(mode);
-        var own = slots.bytes(raws);
-        for (var patch : unit.addresses()) {
-            int begin = slots.begins().getOrDefault(patch.dmxBreak(), 0);
-            var levels = universes.get(patch.universe());
-            int count = Math.min(patch.footprint(), Math.min(own.length - begin, AddressMap.UNIVERSE - patch.from() + 1));
-            if (levels != null && count > 0) {
-                System.arraycopy(own, begin, levels, patch.from() - 1, count);
-            }
         }
     }
 

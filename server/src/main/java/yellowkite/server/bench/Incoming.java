@@ -26,11 +26,10 @@ import yellowkite.server.web.Refusal;
 @Service
 class Incoming {
     private static final int MOST = 1_024;
-    private static final int LARGEST_PORT = 65_535;
     private final Addresses addresses;
     private final Map<Integer, UniverseSources> universes = new TreeMap<>();
     private final List<FrameTaker> takers = new CopyOnWriteArrayList<>();
-    private @Nullable Ear ear;
+    private final Port port = new Port();
     private @Nullable Protocol protocol;
     private long malformed;
 
@@ -51,7 +50,7 @@ class Incoming {
 
     synchronized HeardUniverses state() {
         long now = System.nanoTime();
-        return new HeardUniverses(protocol, ear == null ? 0 : ear.port(),
+        return new HeardUniverses(protocol, port.number(),
                 universes.entrySet()
                     .stream()
                     .map(each -> new HeardUniverse(each.getKey(),
@@ -63,34 +62,17 @@ class Incoming {
     }
 
     /** Begins to listen. @throws Refusal 422 if the port is taken, or none */
-    synchronized void listen(Protocol by, int port) {
-        if (port < 0 || port > LARGEST_PORT) {
-            throw Refusal.unfit("port", "A port is from 1 to 65535.");
-        }
+    synchronized void listen(Protocol by, int number) {
         stop();
-        try {
-            var listening = new Listening(by, addresses.listening(), port);
-            listening.open();
-            ear = listening;
-            protocol = by;
-        } catch (IOException taken) {
-            throw Refusal.unfit("port", "Port " + port + " is taken by another program. Close that, or listen at another port.");
-        }
+        port.listen(number, at -> new Listening(by, addresses.listening(), at));
+        protocol = by;
     }
 
     synchronized void stop() {
-        var closing = ear;
-        ear = null;
+        port.close();
         protocol = null;
         universes.clear();
         malformed = 0;
-        if (closing != null) {
-            try {
-                closing.close();
-            } catch (IOException gone) {
-                // it does not listen any more, which is what was wanted
-            }
-        }
     }
 
     @EventListener(ContextClosedEvent.class)

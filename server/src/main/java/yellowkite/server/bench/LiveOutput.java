@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,6 +21,7 @@ import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
+import yellowkite.core.dmx.AddressMap;
 import yellowkite.output.Command;
 import yellowkite.output.CommandJson;
 import yellowkite.output.Output;
@@ -81,6 +83,11 @@ class LiveOutput {
         Holder {
             owners = List.copyOf(owners);
         }
+
+        /** Of a universe of which it is not known what its addresses do. */
+        static Holder ofNothing(String id, String what) {
+            return new Holder(id, what, Collections.nCopies(AddressMap.UNIVERSE, ""));
+        }
     }
 
     /** Who is told of frames as they leave. */
@@ -91,14 +98,14 @@ class LiveOutput {
     /** @param universes that go out. @param by who went live last. @param note what happened to it, a sentence; empty for nothing */
     record Live(boolean live, boolean dark, List<LiveUniverse> universes, String by, String note) {}
 
-    /** @param what sends there. @param held how many addresses are held by hand */
-    record LiveUniverse(int universe, List<String> to, String what, int held) {}
+    /** @param holder who sends there, and {@code what} it is in words. @param held how many addresses are held by hand */
+    record LiveUniverse(int universe, List<String> to, String holder, String what, int held) {}
 
     synchronized Live state() {
         return new Live(process != null, dark,
                 open.values()
                     .stream()
-                    .map(each -> new LiveUniverse(each.opening.universe(), each.opening.to(), each.holder.what(), each.held.size()))
+                    .map(each -> new LiveUniverse(each.opening.universe(), each.opening.to(), each.holder.id(), each.holder.what(), each.held.size()))
                     .toList(),
                 by, note);
     }

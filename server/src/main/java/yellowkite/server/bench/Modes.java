@@ -1,5 +1,6 @@
 package yellowkite.server.bench;
 
+import java.util.List;
 import org.springframework.stereotype.Component;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.server.revisions.RevisionReader;
@@ -23,20 +24,22 @@ class Modes {
         return revisions.findById(pin).orElseThrow(() -> Refusal.notFound("This revision is not in the library any more."));
     }
 
+    /** {@return all modes of a revision} */
+    List<CompiledMode> all(StoredRevision revision) {
+        var type = reader.description(revision).type();
+        return type.modes().stream().map(each -> CompiledMode.of(type, each)).toList();
+    }
+
     /** @throws Refusal 404 if there is none of that name */
     CompiledMode mode(StoredRevision revision, String name) {
-        var type = reader.description(revision).type();
-        return type.modes()
-            .stream()
-            .filter(each -> each.name().equals(name))
+        return all(revision).stream()
+            .filter(each -> each.mode().name().equals(name))
             .findFirst()
-            .map(each -> CompiledMode.of(type, each))
             .orElseThrow(() -> Refusal.notFound("There is no such mode in this revision."));
     }
 
     /** @param index of its modes, from 0 */
     CompiledMode mode(StoredRevision revision, int index) {
-        var type = reader.description(revision).type();
-        return CompiledMode.of(type, type.modes().get(index));
+        return all(revision).get(index);
     }
 }

@@ -3,9 +3,12 @@ package yellowkite.server.bench;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -23,8 +26,10 @@ public class Proofs {
     private final WalkRepository repository;
     private final Walks walks;
     private final RevisionRepository revisions;
+    private final Modes modes;
 
-    Proofs(WalkRepository repository, Walks walks, RevisionRepository revisions) {
+    Proofs(WalkRepository repository, Walks walks, RevisionRepository revisions, Modes modes) {
+        this.modes = modes;
         this.revisions = revisions;
         this.repository = repository;
         this.walks = walks;
@@ -56,7 +61,7 @@ public class Proofs {
             return List.of();
         }
         var proven = new ArrayList<ProvenMode>();
-        for (var mode : walks.modesOf(revision)) {
+        for (var mode : modes.all(revision)) {
             var whole = Walk.of(mode, false);
             var seen = new HashSet<String>();
             var on = all.stream()
@@ -78,13 +83,18 @@ public class Proofs {
                 left.stream().map(Step::channel).filter(each -> !each.isEmpty()).distinct().toList());
     }
 
-    /** {@return what the modes of a revision were proven on, in words; empty where none was, or the revision is not here} */
-    public String words(String profileId, int number) {
-        return revisions.findByNumber(profileId, number)
-            .map(revision -> of(revision).stream()
-                .flatMap(each -> words(revision, each.mode()).map(words -> each.mode() + ": " + words.toLowerCase(Locale.ROOT)).stream())
-                .collect(Collectors.joining("; ")))
-            .orElse("");
+    /** {@return what the modes of revisions were proven on, in words; of those alone that were} @param numbers by profile */
+    public Map<String, String> words(Map<String, Integer> numbers) {
+        var words = new HashMap<String, String>();
+        for (var profileId : repository.walkedAmong(numbers.keySet())) {
+            revisions.findByNumber(profileId, Objects.requireNonNull(numbers.get(profileId)))
+                .map(revision -> of(revision).stream()
+                    .flatMap(each -> words(revision, each.mode()).map(said -> each.mode() + ": " + said.toLowerCase(Locale.ROOT)).stream())
+                    .collect(Collectors.joining("; ")))
+                .filter(each -> !each.isEmpty())
+                .ifPresent(each -> words.put(profileId, each));
+        }
+        return words;
     }
 
     /** {@return such as {@code Proven on firmware 1.4}; none where the mode was not, or something of it is not covered} */
@@ -92,7 +102,7 @@ public class Proofs {
         var on = of(revision).stream()
             .filter(each -> each.mode().equals(mode))
             .flatMap(each -> each.on().stream())
-            .filter(each -> each.agree() > 0 && each.differ() == 0 && each.uncovered() == 0)
+            .filter(each -> Walk.proves(Map.of(Verdict.AGREES, each.agree(), Verdict.DIFFERS, each.differ())) && each.uncovered() == 0)
             .map(each -> each.firmware().isEmpty() ? "a fixture" : "firmware " + each.firmware())
             .distinct()
             .toList();

@@ -2,7 +2,6 @@ package yellowkite.server.bench;
 
 import java.io.IOException;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.springframework.context.event.ContextClosedEvent;
@@ -105,7 +104,7 @@ class Recordings {
         try {
             var nothing = new byte[AddressMap.UNIVERSE];
             live.open(new Command.Open(universe, List.of(to), SacnPacket.USUAL_PRIORITY, nothing, nothing), author,
-                    new LiveOutput.Holder(HOLDER, "Recording", Collections.nCopies(AddressMap.UNIVERSE, "")));
+                    LiveOutput.Holder.ofNothing(HOLDER, "Recording"));
         } catch (IOException failed) {
             throw Refusal.unfit("destination", "The output cannot be started here.");
         }

@@ -114,7 +114,7 @@ class UniverseController {
         var to = addresses.require(request.destination(), universe);
         var nothing = new byte[AddressMap.UNIVERSE];
         live.open(new Command.Open(universe, List.of(to.toString()), SacnPacket.USUAL_PRIORITY, nothing, nothing), author.name(),
-                new LiveOutput.Holder(holder(universe), "Set by hand", Collections.nCopies(AddressMap.UNIVERSE, "")));
+                LiveOutput.Holder.ofNothing(holder(universe), "Set by hand"));
         return look(universe, false);
     }
 

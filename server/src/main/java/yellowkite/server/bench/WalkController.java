@@ -2,7 +2,6 @@ package yellowkite.server.bench;
 
 import java.time.LocalDateTime;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -17,7 +16,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.bench.Causes;
-import yellowkite.core.bench.Hands;
 import yellowkite.core.bench.Measured;
 import yellowkite.core.bench.Proof;
 import yellowkite.core.bench.Step;
@@ -149,27 +147,14 @@ class WalkController {
     }
 
     private @Nullable Passing passing(Walks.Made made, int number) {
-        var step = Walks.step(made, number);
-        var before = number == 1 ? step : Walks.step(made, number - 1);
-        if (step.raws().length == 0 || before.raws().length == 0 || !before.channel().equals(step.channel())) {
-            return null;
-        }
-        var mode = made.walk().mode();
-        return new Hands(mode, before.raws()).passes(new Hands(mode, step.raws()))
-            .stream()
-            .filter(each -> each.name().equals(step.channel()))
-            .findFirst()
-            .map(each -> new Passing(
-                    HandsView.ranges(mode, each.channel(), files(made))
-                        .stream()
-                        .filter(range -> each.ranges().contains(range.name()))
-                        .toList(),
-                    each.snaps()))
+        var files = revisions.entries(made.stored().revisionId());
+        return made.walk()
+            .passed(number)
+            .map(each -> new Passing(HandsView.ranges(made.walk().mode(), each.channel(), files)
+                .stream()
+                .filter(range -> each.ranges().contains(range.name()))
+                .toList(), each.snaps()))
             .orElse(null);
-    }
-
-    private Map<String, String> files(Walks.Made made) {
-        return revisions.entries(made.stored().revisionId());
     }
 
     /** @param verdict null where a measured number says it. @param measured null where nobody measured */

@@ -6,10 +6,12 @@ import static yellowkite.server.tables.Tables.WALK;
 import static yellowkite.server.tables.Tables.WALK_ANSWER;
 
 import java.time.LocalDateTime;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -96,25 +98,26 @@ class WalkRepository {
         return where(REVISION.PROFILE_ID.eq(profileId), most);
     }
 
-    /**
-     * {@return whole walks of a profile up to a revision that went to their end, agree somewhere and differ nowhere, the newest revision
-     * first}
-     */
-    List<StoredWalk> flawless(String profileId, int upTo) {
-        return where(REVISION.PROFILE_ID.eq(profileId)
-            .and(REVISION.NUMBER.le(upTo))
-            .and(WALK.STATE.eq(State.DONE.name()))
-            .and(WALK.QUICK.isFalse())
-            .and(DSL.notExists(DSL.selectOne()
-                .from(WALK_ANSWER)
-                .where(WALK_ANSWER.WALK_ID.eq(WALK.ID), WALK_ANSWER.VERDICT.eq(Verdict.DIFFERS.name()))))
-            .and(DSL.exists(DSL.selectOne()
-                .from(WALK_ANSWER)
-                .where(WALK_ANSWER.WALK_ID.eq(WALK.ID), WALK_ANSWER.VERDICT.eq(Verdict.AGREES.name())))),
-                MOST)
-            .stream()
+    /** {@return walks of a profile up to a revision that prove their mode, the newest revision first} */
+    List<StoredWalk> proving(String profileId, int upTo) {
+        return where(REVISION.PROFILE_ID.eq(profileId).and(REVISION.NUMBER.le(upTo)).and(WALK.PROVEN.isTrue()), MOST).stream()
             .sorted(Comparator.comparingInt(StoredWalk::number).reversed())
             .toList();
+    }
+
+    /** {@return those of some profiles that were walked} */
+    Set<String> walkedAmong(Collection<String> profileIds) {
+        return database.selectDistinct(REVISION.PROFILE_ID)
+            .from(WALK)
+            .join(REVISION)
+            .on(REVISION.ID.eq(WALK.REVISION_ID))
+            .where(REVISION.PROFILE_ID.in(profileIds))
+            .fetchSet(REVISION.PROFILE_ID);
+    }
+
+    /** Notes that a walk proves its mode. */
+    void prove(String walkId) {
+        database.update(WALK).set(WALK.PROVEN, true).where(WALK.ID.eq(walkId)).execute();
     }
 
     /** Keeps an answer; the last word on a step counts. {@return whether the walk still goes on} */

@@ -113,9 +113,9 @@ class Walks {
                     .orElse(null));
     }
 
-    /** {@return the newest walk that was walked whole, to its end, and found nothing} */
+    /** {@return the newest walk that proves a mode} */
     private Optional<StoredWalk> provenBefore(StoredRevision revision, String modeName) {
-        return repository.flawless(revision.profileId(), revision.number())
+        return repository.proving(revision.profileId(), revision.number())
             .stream()
             .filter(each -> mode(each).mode().name().equals(modeName))
             .findFirst();
@@ -138,12 +138,6 @@ class Walks {
         var steps = known == null ? steps(walk) : known; // one may be made of another
         made.put(key, steps);
         return new Made(walk, steps);
-    }
-
-    /** {@return the modes of a revision} */
-    List<CompiledMode> modesOf(StoredRevision revision) {
-        var type = reader.description(revision).type();
-        return type.modes().stream().map(each -> CompiledMode.of(type, each)).toList();
     }
 
     /** {@return the steps that a walk has answered for: its own, and those that it left out since nothing had changed} */
@@ -352,8 +346,12 @@ class Walks {
     /** A profile that is proven is found by that from now on. */
     private void ended(StoredWalk walk, State state, String says, @Nullable Integer footprint) {
         transactions.run(() -> {
-            changes.note(walk.profileId());
-            return repository.end(walk.id(), state, says, footprint);
+            boolean ends = repository.end(walk.id(), state, says, footprint);
+            if (ends && state == State.DONE && !walk.quick() && Walk.proves(repository.counts(walk.id()))) {
+                repository.prove(walk.id());
+                changes.note(walk.profileId());
+            }
+            return ends;
         });
     }
 

@@ -11,14 +11,12 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import yellowkite.core.archive.FormatException;
 import yellowkite.core.library.FixtureIdentity;
-import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.taking.Laid;
 import yellowkite.core.rig.taking.Taking;
@@ -26,7 +24,6 @@ import yellowkite.server.exchange.SceneRepository.StoredScene;
 import yellowkite.server.exchange.SceneTaking.SceneDecision;
 import yellowkite.server.exchange.SceneTaking.SceneKind;
 import yellowkite.server.exchange.SceneTaking.SceneView;
-import yellowkite.server.rigs.RigTaking;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Change;
 import yellowkite.server.web.Line;
@@ -38,12 +35,10 @@ class SceneImportController {
     private static final int LONGEST = 200;
     private final Scenes scenes;
     private final SceneTaking taking;
-    private final RigTaking rigs;
 
-    SceneImportController(Scenes scenes, SceneTaking taking, RigTaking rigs) {
+    SceneImportController(Scenes scenes, SceneTaking taking) {
         this.scenes = scenes;
         this.taking = taking;
-        this.rigs = rigs;
     }
 
     /** 201 with what a scene asks for and what there is for it; it waits to be decided on. 422 if it is none. */
@@ -118,11 +113,5 @@ class SceneImportController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void leave(@PathVariable String id) {
         scenes.leave(id);
-    }
-
-    /** 200 with the modes that some words mean, ours first. */
-    @GetMapping("/api/modes")
-    List<Found> modes(@RequestParam(defaultValue = "") String words) {
-        return rigs.search(words);
     }
 }

@@ -13,7 +13,6 @@ import static yellowkite.server.tables.Tables.REVISION_FACTS;
 import static yellowkite.server.tables.Tables.REVISION_SYNOPSIS;
 import static yellowkite.server.tables.Tables.REVISION_WITHDRAWN;
 import static yellowkite.server.tables.Tables.WALK;
-import static yellowkite.server.tables.Tables.WALK_ANSWER;
 
 import java.time.LocalDateTime;
 import java.util.Collection;
@@ -21,7 +20,6 @@ import java.util.List;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
-import org.jooq.Select;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
@@ -35,22 +33,16 @@ import yellowkite.server.revisions.RevisionReader;
 @Repository
 class CardRepository {
     private static final LocalDateTime NEVER = LocalDateTime.of(1970, 1, 1, 0, 0);
-    /** Whether a walk of the revision went to its end, agrees somewhere and differs nowhere. */
-    private static final Field<Boolean> WALKED = DSL.field(DSL.exists(DSL.selectOne()
-        .from(WALK)
-        .where(WALK.REVISION_ID.eq(REVISION.ID), WALK.STATE.eq("DONE"))
-        .and(DSL.exists(answered("AGREES")))
-        .and(DSL.notExists(answered("DIFFERS"))))).as("walked");
+    /** Whether a walk of the revision proves it. */
+    private static final Field<Boolean> WALKED = DSL
+        .field(DSL.exists(DSL.selectOne().from(WALK).where(WALK.REVISION_ID.eq(REVISION.ID), WALK.PROVEN.isTrue())))
+        .as("walked");
     private final DSLContext database;
     private final RevisionReader reader;
 
     CardRepository(DSLContext database, RevisionReader reader) {
         this.database = database;
         this.reader = reader;
-    }
-
-    private static Select<?> answered(String verdict) {
-        return DSL.selectOne().from(WALK_ANSWER).where(WALK_ANSWER.WALK_ID.eq(WALK.ID), WALK_ANSWER.VERDICT.eq(verdict));
     }
 
     /** {@return the condition that a row of {@code revision} is the newest of its profile} */

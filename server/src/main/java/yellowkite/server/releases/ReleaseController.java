@@ -106,18 +106,19 @@ class ReleaseController {
             .findFirst()
             .map(each -> releases.lines(each.id()).stream().collect(Collectors.toMap(StoredLine::profileId, StoredLine::number)))
             .orElse(Map.of());
+        var proven = proofs.words(lines.stream().collect(Collectors.toMap(StoredLine::profileId, StoredLine::number)));
         var views = lines.stream()
-            .map(line -> line(line, before.get(line.profileId()), uses))
+            .map(line -> line(line, before.get(line.profileId()), uses, proven.getOrDefault(line.profileId(), "")))
             .sorted(Comparator.comparingInt((ReleasedLine line) -> line.change().urgency()))
             .toList();
         return new ReleaseView(line(release), ProfileChange.counted(views.stream().map(ReleasedLine::change).toList()), release.notes(),
                 views, making.earlier(release));
     }
 
-    private ReleasedLine line(StoredLine line, @Nullable Integer before, Map<String, List<Use>> uses) {
+    private static ReleasedLine line(StoredLine line, @Nullable Integer before, Map<String, List<Use>> uses, String proven) {
         return new ReleasedLine(line.profileId(), line.manufacturer(), line.name(), line.number(), before, line.kind(), line.worst(),
                 line.note(),
-                uses.getOrDefault(line.profileId(), List.of()), proofs.words(line.profileId(), line.number()));
+                uses.getOrDefault(line.profileId(), List.of()), proven);
     }
 
     /** @param profiles that are to be part of it beside those of the release before */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.rig.Asked;
@@ -22,16 +23,14 @@ import yellowkite.server.web.Refusal;
 @Service
 public class RigTaking {
     private final RigFixtures fixtures;
-    private final RigProposals proposals;
     private final Rigging rigging;
     private final Rigs rigs;
     private final LibraryMatching matching;
 
-    RigTaking(RigFixtures fixtures, RigProposals proposals, Rigging rigging, Rigs rigs, LibraryMatching matching) {
+    RigTaking(RigFixtures fixtures, Rigging rigging, Rigs rigs, LibraryMatching matching) {
         this.matching = matching;
         this.rigs = rigs;
         this.fixtures = fixtures;
-        this.proposals = proposals;
         this.rigging = rigging;
     }
 
@@ -43,14 +42,14 @@ public class RigTaking {
         return found;
     }
 
-    /** {@return modes that some words mean} */
-    public List<Found> search(String words) {
-        return proposals.fixtures(Rig.EMPTY, words);
-    }
-
     /** {@return a mode of a revision as units are it} */
     public Optional<Found> mode(StoredRevision revision, String mode) {
         return fixtures.mode(revision, mode);
+    }
+
+    /** {@return the mode that a unit is; none where nobody knows it} */
+    public Optional<CompiledMode> compiled(Found found) {
+        return fixtures.compiled(found);
     }
 
     /** {@return the profile that stands for a unit; none if it is not here any more} */
