@@ -47,7 +47,7 @@ create table if not exists walk_answer (
   made_from int,
   verdict varchar(12) not null,
   reason varchar(300) not null,
-  -- what instruments saw; null where hands answered
+  -- JSON: its version, and what instruments saw; null where hands answered
   seen mediumtext,
   answered_at datetime(3) not null,
   primary key (walk_id, step),
@@ -77,3 +77,9 @@ create table if not exists walk_photo (
   constraint walk_photo_walk foreign key (walk_id) references walk (id) on delete cascade,
   constraint walk_photo_content foreign key (sha256) references content (sha256)
 );
+
+-- What lists know of a profile now has the ids that it states for RDM: where there are some, it is made anew when it is next read.
+-- [jooq ignore start]
+delete s from revision_synopsis s join revision r on r.id = s.revision_id join content c on c.sha256 = r.description_sha256
+  where locate('<FTRDM', c.bytes) > 0;
+-- [jooq ignore stop]

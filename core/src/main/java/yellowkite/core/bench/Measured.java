@@ -31,7 +31,10 @@ public record Measured(double wanted, String unit, double near) {
     }
 
     private static Measured of(Walk walk, Step step, double wanted, String unit) {
-        double runs = step.spanIn(walk.mode()).map(Spans.FunctionSpan::function).map(each -> Math.abs(each.physicalTo() - each.physicalFrom())).orElse(0.0);
+        double runs = step.spanIn(walk.mode())
+            .map(Spans.FunctionSpan::function)
+            .map(each -> Math.abs(each.physicalTo() - each.physicalFrom()))
+            .orElse(0.0);
         return new Measured(wanted, unit, Math.max(step.tolerance(), SHARE * runs));
     }
 

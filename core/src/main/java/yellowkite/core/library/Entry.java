@@ -40,6 +40,9 @@ record Entry(String id, String manufacturer, int manufacturerNumber, String name
         add(card.tags(), TAG, words, weights);
         add(card.production(), TAG, words, weights);
         synopsis.modes().forEach(mode -> add(mode.name(), MODE, words, weights));
+        if (!synopsis.rdm().isEmpty()) {
+            weights.merge(words.add(Vocabulary.plain(synopsis.rdm())), NAME, Math::max);
+        }
         synopsis.kinds().forEach(kind -> add(kind, ATTRIBUTE, words, weights));
         var own = new ArrayList<Integer>();
         for (var each : synopsis.attributes()) {

@@ -7,6 +7,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.CompiledType;
 import yellowkite.core.dmx.PlacedChannel;
@@ -14,6 +15,8 @@ import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry.BeamDetails;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.House;
+import yellowkite.core.profile.Protocols;
+import yellowkite.core.text.HexId;
 
 /**
  * What a list knows of a revision, and what it is found by.
@@ -23,12 +26,13 @@ import yellowkite.core.profile.House;
  * @param kinds words for the kind of fixture: its category, its source of light, the shape of its beam
  * @param watts of its sources of light, each and together; empty if the file leaves that open
  * @param placeholder whether it is a footprint and nothing else
+ * @param rdm manufacturer's and model's id as a fixture says them over RDM, {@code 7FF0:00A1}; empty if the profile leaves them open
  */
 public record Synopsis(String shortName, String longName, String description, String picture, House.Category category, List<ModeLine> modes,
         List<Attribute> attributes, List<String> kinds, List<Integer> watts,
-        boolean placeholder) {
+        boolean placeholder, String rdm) {
     public static final Synopsis NONE = new Synopsis("", "", "", "", House.Category.NONE, List.of(), List.of(), List.of(), List.of(),
-            false);
+            false, "");
     /** What a list keeps of a text; the whole of it stays in the description. */
     private static final int LONGEST = 200;
     /** The standard has about 250 attributes; numbered ones make it a few more. */
@@ -59,7 +63,16 @@ public record Synopsis(String shortName, String longName, String description, St
         var beams = type.geometries().stream().flatMap(Geometry::walk).flatMap(Synopsis::beam).toList();
         return new Synopsis(cut(type.shortName()), cut(type.longName()), cut(type.description()), type.thumbnail() + ".png",
                 type.house().category(), compiled.modes().stream().map(Synopsis::line).toList(),
-                attributes(type), kinds(type, beams), watts(beams), Placeholder.is(type));
+                attributes(type), kinds(type, beams), watts(beams), Placeholder.is(type), rdm(type.protocols().rdm()));
+    }
+
+    private static String rdm(Protocols.@Nullable Rdm rdm) {
+        return rdm == null || rdm.manufacturerId() == 0 ? "" : rdm(rdm.manufacturerId(), rdm.deviceModelId());
+    }
+
+    /** {@return ids of ANSI E1.20 as lists find them} @param manufacturer in [0, 0xFFFF], as is {@code model} */
+    public static String rdm(int manufacturer, int model) {
+        return HexId.of(manufacturer) + ":" + HexId.of(model);
     }
 
     private static ModeLine line(CompiledMode mode) {

@@ -36,7 +36,7 @@ class LibraryIndexLawsTest {
     private static Card card(int id, Random random) {
         return new Card("id" + id, pick(random) + " works", pick(random) + " " + pick(random), Shelf.HOUSE, "", "", "", "Ines",
                 Card.State.CLEAN, false, SPRING.plusDays(random.nextInt(9)),
-                new Synopsis("", "", "", "", House.Category.NONE, List.of(), List.of(), List.of(), List.of(), false));
+                new Synopsis("", "", "", "", House.Category.NONE, List.of(), List.of(), List.of(), List.of(), false, ""));
     }
 
     private static List<String> ids(LibraryIndex index, String words) {

@@ -39,6 +39,7 @@ class LibraryIndexTest {
         private final List<Attribute> attributes = new ArrayList<>();
         private List<String> kinds = List.of();
         private List<Integer> watts = List.of();
+        private String rdm = "";
 
         private Fixture(String manufacturer, String name) {
             this.manufacturer = manufacturer;
@@ -52,7 +53,7 @@ class LibraryIndexTest {
 
         private Card card() {
             return new Card(manufacturer + " " + name, manufacturer, name, shelf, tags, otherNames, "", author, state, proven, changed,
-                    new Synopsis("", "", "", "", category, modes, attributes, kinds, watts, placeholder));
+                    new Synopsis("", "", "", "", category, modes, attributes, kinds, watts, placeholder, rdm));
         }
     }
 
@@ -69,6 +70,7 @@ class LibraryIndexTest {
         fixture.watts = List.of(148);
         fixture.category = House.Category.MOVING_SPOT;
         fixture.proven = true;
+        fixture.rdm = "7FF0:00A1";
     });
     private static final Card WASH = fixture("Tidewick", "Petrel Wash", fixture -> {
         fixture.attribute("Pan", 1).attribute("ColorAdd_UV", 1);
@@ -107,6 +109,7 @@ class LibraryIndexTest {
 
     @ParameterizedTest
     @CsvSource({
+            "7ff0:00a1, Petrel Spot",
             "petrel spot, Petrel Spot",
             "spot petrel, Petrel Spot",
             "petrelspot, Petrel Spot",

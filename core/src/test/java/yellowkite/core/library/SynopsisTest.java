@@ -13,6 +13,7 @@ import yellowkite.core.profile.Geometry.BeamDetails;
 import yellowkite.core.profile.Geometry.BeamType;
 import yellowkite.core.profile.House;
 import yellowkite.core.profile.Matrix;
+import yellowkite.core.profile.Protocols;
 import yellowkite.core.xml.Source;
 
 class SynopsisTest {
@@ -32,6 +33,13 @@ class SynopsisTest {
         assertThat(synopsis.kinds()).containsExactly("moving", "spot");
         assertThat(synopsis.watts()).isEmpty();
         assertThat(synopsis.placeholder()).isFalse();
+        assertThat(synopsis.rdm()).isEmpty();
+    }
+
+    @Test
+    void idsOfRdmAreFourDigitsEach() {
+        var ids = new Protocols(new Protocols.Rdm(0x7ff0, 0xa1, List.of(), Source.NONE), List.of(), Source.NONE);
+        assertThat(Synopsis.of(profile("Tidewick", "Petrel Spot").build().with(f -> f.protocols = ids)).rdm()).isEqualTo("7FF0:00A1");
     }
 
     @Test

@@ -11,6 +11,7 @@ import org.springframework.stereotype.Service;
 import yellowkite.core.bench.rdm.DeviceDifference;
 import yellowkite.core.bench.rdm.DeviceMatch;
 import yellowkite.core.bench.rdm.ToldDevice;
+import yellowkite.core.library.Synopsis;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.rig.Patch;
 import yellowkite.core.rig.Rig;
@@ -81,7 +82,8 @@ class Devices {
     }
 
     private List<DeviceProfile> profiles(ToldDevice device) {
-        var words = new LinkedHashSet<>(library.found(device.manufacturer() + " " + device.model(), MOST_PROFILES));
+        var words = new LinkedHashSet<>(library.found(Synopsis.rdm(device.uid().maker(), device.info().model()), MOST_PROFILES));
+        words.addAll(library.found(device.manufacturer() + " " + device.model(), MOST_PROFILES));
         words.addAll(library.found(device.model(), MOST_PROFILES));
         var all = new ArrayList<DeviceProfile>();
         revisions.newestOf(words).values().forEach(each -> profile(device, each).ifPresent(all::add));

@@ -56,7 +56,8 @@ record HandsView(String id, String profileId, String manufacturer, String profil
             channels.add(channel(mode, i, contents));
         }
         return new HandsView(session.id(), session.revision().profileId(), type.manufacturer(), type.name(), session.revision().number(),
-                mode.mode().name(), fixture.destination(), fixture.universe(), fixture.address(), channels, session.hands().channelOf("Pan").orElse(null), session.hands().channelOf("Tilt").orElse(null),
+                mode.mode().name(), fixture.destination(), fixture.universe(), fixture.address(), channels,
+                session.hands().channelOf("Pan").orElse(null), session.hands().channelOf("Tilt").orElse(null),
                 session.hands().mixesColour(),
                 state(session.hands(), live, contents));
     }

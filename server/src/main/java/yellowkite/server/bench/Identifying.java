@@ -77,7 +77,8 @@ class Identifying {
         try {
             for (int universe : dark.universes()) {
                 var to = addresses.require(way(rig, universe, destination), universe);
-                live.open(new Command.Open(universe, List.of(to.toString()), SacnPacket.USUAL_PRIORITY, dark.of(universe), dark.of(universe)),
+                live.open(
+                        new Command.Open(universe, List.of(to.toString()), SacnPacket.USUAL_PRIORITY, dark.of(universe), dark.of(universe)),
                         author, LiveOutput.Holder.ofNothing(HOLDER, "Unit " + unit.called() + " lit up"));
                 universes = Stream.concat(universes.stream(), Stream.of(universe)).toList();
                 live.send(HOLDER, new Command.Levels(universe, lit.of(universe)));

@@ -105,7 +105,8 @@ class LiveOutput {
         return new Live(process != null, dark,
                 open.values()
                     .stream()
-                    .map(each -> new LiveUniverse(each.opening.universe(), each.opening.to(), each.holder.id(), each.holder.what(), each.held.size()))
+                    .map(each -> new LiveUniverse(each.opening.universe(), each.opening.to(), each.holder.id(), each.holder.what(),
+                            each.held.size()))
                     .toList(),
                 by, note);
     }

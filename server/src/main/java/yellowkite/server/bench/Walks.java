@@ -24,6 +24,7 @@ import org.springframework.stereotype.Service;
 import yellowkite.core.bench.Answer;
 import yellowkite.core.bench.Measured;
 import yellowkite.core.bench.Proof;
+import yellowkite.core.bench.Seen;
 import yellowkite.core.bench.Slots;
 import yellowkite.core.bench.Step;
 import yellowkite.core.bench.Walk;
@@ -42,6 +43,8 @@ import yellowkite.server.database.Transactions;
 import yellowkite.server.revisions.LibraryChangeRepository;
 import yellowkite.server.revisions.RevisionReader;
 import yellowkite.server.revisions.StoredRevision;
+import yellowkite.server.stored.StoredForm;
+import yellowkite.server.stored.StoredForms;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.BeamView;
 import yellowkite.server.web.Refusal;
@@ -50,6 +53,7 @@ import yellowkite.server.web.Refusal;
 @Service
 class Walks {
     private static final Logger LOG = LoggerFactory.getLogger(Walks.class);
+    private static final StoredForm<String> SEEN = StoredForms.form(String.class);
     private static final Duration LEFT_ALONE = Duration.ofMinutes(2);
     private static final int LISTED = 50;
     private static final int AT_ONCE = 2;
@@ -220,7 +224,7 @@ class Walks {
     private void keep(StoredWalk stored, Walk walk, Answer answer) throws Proof.Gone {
         boolean between = answer.step().kind() == Step.Kind.BETWEEN;
         var from = between ? madeFrom(walk, answer.step()) : null;
-        var seen = answer.seen() == null ? null : TelemetryJson.write(answer.seen());
+        var seen = answer.seen() == null ? null : SEEN.write(TelemetryJson.write(answer.seen()));
         boolean goesOn = repository.answer(stored.id(),
                 new StoredAnswer(answer.step().number(), between ? (Long) answer.step().dmx() : null, from,
                         answer.verdict(), "", seen),
@@ -253,10 +257,19 @@ class Walks {
                 continue; // of another edition
             }
             var step = each.value() == null ? steps.get(from - 1) : made.walk().between(steps.get(from - 1), each.step(), each.value());
-            var seen = each.seen() == null ? null : TelemetryJson.read(each.seen().getBytes(StandardCharsets.UTF_8)).orElse(null);
+            var seen = each.seen() == null ? null : seen(each.seen());
             told.add(new Told(new Answer(step, each.verdict(), made.walk().wanted(step), seen), each.reason()));
         }
         return told;
+    }
+
+    private static @Nullable Seen seen(String kept) {
+        try {
+            return TelemetryJson.read(SEEN.read(kept).getBytes(StandardCharsets.UTF_8)).orElse(null);
+        } catch (StoredForm.Unreadable damaged) {
+            LOG.warn("What instruments saw cannot be read: {}.", damaged.getMessage());
+            return null;
+        }
     }
 
     /** {@return what was answered of a step} */

@@ -37,7 +37,8 @@ public final class StoredForms {
     public static final StoredForm<RigEdit> RIG_EDIT = form(RigEdit.class);
     public static final StoredForm<Corrections> CORRECTIONS = form(Corrections.class);
     public static final StoredForm<List<Sheet>> SHEETS = form(new TypeReference<List<Sheet>>() {}.getType());
-    public static final StoredForm<Synopsis> SYNOPSIS = form(Synopsis.class);
+    public static final StoredForm<Synopsis> SYNOPSIS = new StoredForm<>(JSON, JSON.constructType(Synopsis.class),
+            List.of(FIRST, StoredForms::withoutRdm));
     public static final StoredForm<List<Finding>> FINDINGS = form(new TypeReference<List<Finding>>() {}.getType());
     public static final StoredForm<StoredHouse> HOUSE = form(StoredHouse.class);
     public static final StoredForm<Stencil> STENCIL = form(Stencil.class);
@@ -57,6 +58,14 @@ public final class StoredForms {
             }
         }));
         return earlier;
+    }
+
+    /** Profiles that state ids of RDM had their synopses made anew when these came into them; the others have none. */
+    private static JsonNode withoutRdm(JsonNode synopsis) {
+        if (synopsis instanceof ObjectNode object) {
+            object.put("rdm", "");
+        }
+        return synopsis;
     }
 
     /** {@return the form of something that one feature alone knows} */

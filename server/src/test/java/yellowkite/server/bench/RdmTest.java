@@ -12,7 +12,9 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.profile.Protocols;
 import yellowkite.core.wire.rdm.Uid;
+import yellowkite.core.xml.Source;
 import yellowkite.demo.DemoHouse;
 import yellowkite.server.RunningKite;
 import yellowkite.sim.RunningSim;
@@ -95,6 +97,30 @@ class RdmTest {
             assertThat(post(identify.replace(unit.path("uuid").asString(), "none"), "{\"by\": \"RDM\", \"destination\": \"" + to + "\"}")
                 .status())
                 .isEqualTo(404);
+        }
+    }
+
+    /** The profile states 7FF0:0042 and is called otherwise than its fixture calls itself. */
+    @Test
+    void aModelIsKnownByItsIdsUnderAnyName() throws Exception {
+        var spot = RunningKite.fresh(DemoHouse.petrelSpot());
+        var ids = new Protocols(new Protocols.Rdm(0x7ff0, 0x0042, List.of(), Source.NONE), List.of(), Source.NONE);
+        var type = spot.description().type().with(f -> {
+            f.name = "Ferryman";
+            f.protocols = ids;
+        });
+        var profile = RunningKite.takeIn(new GdtfFile(GdtfDescription.of(type), spot.others()));
+        var called = type.with(f -> {
+            f.manufacturer = "Quill";
+            f.name = "Nightboat 4";
+        });
+        var fixture = new SimulatedFixture(called, 1, 3, 101, new Uid(0x7ff0, 11), List.of(), "1.0", System::nanoTime);
+        try (var sim = new RunningSim(fixture, 0, 0, 0)) {
+            var found = get(ask("artnet 127.0.0.1:" + sim.artNetPort())).json().get(0);
+
+            assertThat(found.path("model").asString()).isEqualTo("Nightboat 4");
+            assertThat(found.at("/profiles/0/profileId").asString()).isEqualTo(profile);
+            assertThat(found.at("/profiles/0/sure").asString()).isEqualTo("BY_ID");
         }
     }
 
