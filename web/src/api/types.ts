@@ -99,6 +99,7 @@ export type Rig = Schemas['RigView'];
 export type RigLine = Schemas['RigLine'];
 export type RigEdit = Schemas['RigEdit'];
 export type RigUnit = Schemas['UnitLine'];
+export type RigLive = Schemas['RigLive'];
 export type RigKind = Schemas['RigKind'];
 export type RigPatch = Schemas['PatchLine'];
 export type RigCollision = Schemas['CollisionLine'];

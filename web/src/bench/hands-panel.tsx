@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Lightbulb, RadioTower, RotateCcw } from 'lucide-react';
 import { useMemo } from 'react';
+import { Link } from 'react-router';
 import type { Hands, HandsChannel as Channel } from '#/api/types';
 import { Beam } from '#/parts/light/beam';
 import { liveQuery } from '#/parts/live/live-query';
@@ -20,7 +21,9 @@ export function HandsPanel({ hands }: { hands: Hands }) {
   const goLive = useGoLive(hands.id);
   const move = useMoves(hands.id);
   const { send, moved } = useSend(hands.id);
-  const isLive = hands.state.live && live?.universes.some((each) => each.holder === hands.id) !== false;
+  const { unit } = hands;
+  const holder = unit ? `rig ${unit.rigId}` : hands.id;
+  const isLive = live ? live.universes.some((each) => each.holder === holder) : hands.state.live;
   const groups = useMemo(() => grouped(hands.channels), [hands.channels]);
   const pan = hands.pan === null ? undefined : hands.channels[hands.pan];
   const tilt = hands.tilt === null ? undefined : hands.channels[hands.tilt];
@@ -32,13 +35,21 @@ export function HandsPanel({ hands }: { hands: Hands }) {
             <span className="text-muted">{`${hands.manufacturer} `}</span>
             <span className="font-semibold">{hands.profile}</span>
           </h2>
+          {unit && (
+            <p>
+              {`Unit ${unit.called} of `}
+              <Link to={`/rigs/${unit.rigId}`} className="text-kite-text underline underline-offset-2">
+                {unit.rig}
+              </Link>
+            </p>
+          )}
           <p className="text-sm text-muted">{`${hands.mode}, revision ${hands.revision}, at ${hands.universe}.${hands.address} to ${hands.destination}`}</p>
         </header>
         <Beam beam={hands.state.beam} />
         <div className="flex flex-wrap gap-2">
           <Button main={!isLive} onClick={() => goLive.mutate(!isLive)}>
             <RadioTower size={16} aria-hidden />
-            {isLive ? 'Stop sending' : 'Go live'}
+            {`${isLive ? 'Stop sending' : 'Go live'}${unit ? ' (whole rig)' : ''}`}
           </Button>
           <Button onClick={() => send.mutate({ kind: 'highlight' })}>
             <Lightbulb size={16} aria-hidden />

@@ -9,6 +9,7 @@ import { Button } from '#/ui/button';
 import { useKeys } from '#/ui/keys';
 import { ProgressBar } from '#/ui/progress-bar';
 import { Refusal } from '#/ui/refusal';
+import { Aloud } from './aloud';
 import { stepKey } from './bench-query';
 import { Difference } from './difference';
 import { KINDS } from './step-words';
@@ -114,6 +115,7 @@ function OnStep({
           <ArrowRight size={16} aria-hidden />
         </Button>
         <ProgressBar label="Answered" done={walk.done} all={walk.steps} />
+        <Aloud says={step?.shows} />
         <Button onClick={() => onEnd(false)}>Stop</Button>
         <Button main={last} onClick={() => onEnd(true)} disabled={walk.done < walk.steps}>
           Finish

@@ -4,21 +4,14 @@ import { useEffect, useEffectEvent, useState } from 'react';
 import { api, done } from '#/api/client';
 import type { RigEdit, RigUnit } from '#/api/types';
 import { liveQuery } from '#/parts/live/live-query';
+import { sentTo } from '#/parts/live/sent-to';
 import { Button } from '#/ui/button';
 import { Choice } from '#/ui/choice';
 import { useKeys } from '#/ui/keys';
 import { Refusal } from '#/ui/refusal';
-import { stored } from '#/ui/stored';
 import { Typed } from '#/ui/typed';
 
 type By = 'LIGHT' | 'RDM';
-
-/** Where universes go whose way the rig does not say. */
-const destination = stored<string>(
-  'kite-identify-to',
-  (kept) => kept ?? 'artnet 127.0.0.1:6454',
-  (to) => to,
-);
 
 /** Lights up one unit after the other, so that each is found and noted: [ and ] go to the one before and the next. */
 export function IdentifyBar({
@@ -37,7 +30,7 @@ export function IdentifyBar({
 }) {
   const [uuid, setUuid] = useState(first);
   const [by, setBy] = useState<By>('LIGHT');
-  const to = destination.use();
+  const to = sentTo.use();
   const queryClient = useQueryClient();
   const at = units.findIndex((each) => each.uuid === uuid);
   const unit = units[at];
@@ -47,7 +40,7 @@ export function IdentifyBar({
       done(
         api.POST('/api/rigs/{rigId}/units/{uuid}/identify', {
           params: { path: { rigId, uuid: what.uuid } },
-          body: { by: what.by, destination: destination.now() },
+          body: { by: what.by, destination: sentTo.now() },
         }),
       ),
     onSettled: () => queryClient.invalidateQueries({ queryKey: liveQuery.queryKey }),
@@ -93,7 +86,7 @@ export function IdentifyBar({
         ]}
         onChoose={(next) => setBy(next === 'RDM' ? 'RDM' : 'LIGHT')}
       />
-      <Typed label="Sent to" value={to} mono width="w-56" onSend={(typed) => (destination.set(typed.trim()), null)} />
+      <Typed label="Sent to" value={to} mono width="w-56" onSend={(typed) => (sentTo.set(typed.trim()), null)} />
       {unit && (
         <Typed
           key={unit.uuid}

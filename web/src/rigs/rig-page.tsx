@@ -14,6 +14,7 @@ import { Waiting } from '#/ui/waiting';
 import { AddLine, useProposal } from './add-line';
 import { AsideUnits } from './aside-units';
 import { BinRig } from './bin-rig';
+import { GoLive } from './go-live';
 import { IdentifyBar } from './identify-bar';
 import { Lanes } from './lanes';
 import { PointedAt, type Pointed } from './pointed-at';
@@ -90,6 +91,7 @@ function Patch({ rig }: { rig: Rig }) {
         <Button quiet aria-label="Redo" disabled={!rig.canRedo} onClick={() => step('redo')}>
           <Redo2 size={17} aria-hidden />
         </Button>
+        <GoLive rig={rig} />
         <RigFacts rig={rig} onSend={send} />
         <RigImports rig={rig} />
         <RigExports rig={rig} selection={selection} />

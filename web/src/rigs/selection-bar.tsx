@@ -5,6 +5,7 @@ import { Button } from '#/ui/button';
 import { counted } from '#/ui/counted';
 import { tell } from '#/ui/toast';
 import { Typed } from '#/ui/typed';
+import { HandsOnUnit } from './hands-on-unit';
 import { ReplaceUnits } from './replace-units';
 import type { UnitSelection } from './use-units';
 
@@ -102,6 +103,7 @@ export function SelectionBar({
         <Lightbulb size={15} aria-hidden />
         Identify
       </Button>
+      {!several && selected[0] && <HandsOnUnit rigId={rig.id} unit={selected[0]} />}
       <Button quiet onClick={() => void remove()} aria-label={`Remove ${counted(units.length, 'unit', 'units')}`}>
         <Trash2 size={15} aria-hidden />
         Remove

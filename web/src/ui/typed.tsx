@@ -65,16 +65,13 @@ export function Typed({
   async function commit() {
     const text = typed?.trim();
     if (text === undefined || text === value) return back();
-    if (text === lastSent.current) return; // it is under way, or was refused as it stands
+    if (text === lastSent.current) return; // it is under way, was refused as it stands, or was taken just now
     lastSent.current = text;
     setSending(true);
     const refused = await onSend(text);
     setSending(false);
     setRefusal(refused);
-    if (refused === null) {
-      lastSent.current = null;
-      setTyped((now) => (now?.trim() === text ? null : now)); // what was typed on meanwhile stays
-    }
+    if (refused === null) setTyped((now) => (now?.trim() === text ? null : now)); // what was typed on meanwhile stays
   }
 
   const leaving = useRef<() => void>(() => undefined);
@@ -116,6 +113,7 @@ export function Typed({
         }
         className={`${look === 'fact' ? 'h-6.5' : 'min-h-7 w-full px-1.5'} rounded-sm border aria-invalid:border-error ${LOOKS[look]} ${mono ? 'font-mono text-sm' : ''} ${quiet && typed === null ? 'text-muted' : ''}`}
         onChange={(event) => {
+          lastSent.current = null;
           setTyped(event.currentTarget.value);
           setRefusal(null);
         }}

@@ -18,7 +18,7 @@ import yellowkite.core.dmx.Probe;
 import yellowkite.core.dmx.Spans;
 import yellowkite.core.dmx.Wanted;
 import yellowkite.core.light.WantedColour;
-import yellowkite.core.profile.LogicalChannel;
+import yellowkite.core.rig.UnitPath;
 
 /**
  * A fixture in somebody's hands.
@@ -31,6 +31,14 @@ public record Hands(CompiledMode mode, long[] raws) {
 
     public static Hands atStart(CompiledMode mode) {
         return new Hands(mode, mode.startValues());
+    }
+
+    /** {@return a unit of a rig at the start values that it has there} */
+    public static Hands atStart(UnitPath unit) {
+        var starts = unit.starts();
+        var channels = unit.channels();
+        return new Hands(unit.mode(),
+                IntStream.range(0, starts.length).mapToLong(i -> Math.round(starts[i] * channels.get(i).channel().max())).toArray());
     }
 
     /** {@return the fixture so that it can be found among others: at its highlight values, or with its light let out} */
@@ -130,7 +138,12 @@ public record Hands(CompiledMode mode, long[] raws) {
 
     /** {@return the places of channels that are not faded, from 0} */
     public List<Integer> jumps(int address) {
-        return mode.map().channels().stream().filter(Hands::snaps).flatMap(each -> places(each, address).stream()).toList();
+        return mode.map()
+            .channels()
+            .stream()
+            .filter(each -> each.channel().snaps())
+            .flatMap(each -> places(each, address).stream())
+            .toList();
     }
 
     private List<Integer> places(PlacedChannel placed, int address) {
@@ -142,14 +155,6 @@ public record Hands(CompiledMode mode, long[] raws) {
             }
         }
         return places;
-    }
-
-    private static boolean snaps(PlacedChannel placed) {
-        return placed.channel()
-            .logicalChannels()
-            .stream()
-            .map(LogicalChannel::snap)
-            .anyMatch(each -> each == LogicalChannel.Snap.YES || each == LogicalChannel.Snap.ON);
     }
 
     /**
@@ -171,7 +176,7 @@ public record Hands(CompiledMode mode, long[] raws) {
             var placed = channel(i);
             var ranges = between(placed, raws[i], to.raws[i]);
             if (!ranges.isEmpty()) {
-                all.add(new Passed(i, placed.name(), ranges, snaps(placed)));
+                all.add(new Passed(i, placed.name(), ranges, placed.channel().snaps()));
             }
         }
         return all;

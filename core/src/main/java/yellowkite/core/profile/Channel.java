@@ -57,6 +57,13 @@ public record Channel(int id, DmxBreak dmxBreak, List<Integer> offsets, String i
         return mapLogicalChannels(logical -> logical.mapFunctions(change));
     }
 
+    /** {@return whether it jumps instead of fading} */
+    public boolean snaps() {
+        return logicalChannels.stream()
+            .map(LogicalChannel::snap)
+            .anyMatch(each -> each == LogicalChannel.Snap.YES || each == LogicalChannel.Snap.ON);
+    }
+
     /** {@return the attribute of its first logical channel; {@code NoFeature} if it has none} */
     public String attribute() {
         return logicalChannels.isEmpty() ? ChannelFunction.NO_FEATURE : logicalChannels.getFirst().attribute();

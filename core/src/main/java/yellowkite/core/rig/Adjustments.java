@@ -28,6 +28,13 @@ public record Adjustments(boolean swapPanTilt, boolean outsideMaster, @Nullable 
         channels = Collections.unmodifiableMap(said);
     }
 
+    /** {@return what turns a unit the right way alone, without what keeps its light up or down} */
+    public Adjustments turns() {
+        var turned = new TreeMap<String, ChannelAdjustment>();
+        channels.forEach((name, each) -> turned.put(name, ChannelAdjustment.NONE.withInvert(each.invert())));
+        return new Adjustments(swapPanTilt, false, null, false, turned);
+    }
+
     public Adjustments with(String channel, ChannelAdjustment adjustment) {
         var all = new TreeMap<>(channels);
         all.put(channel, adjustment);

@@ -3,8 +3,10 @@ package yellowkite.core.rig;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.function.Function;
@@ -27,7 +29,21 @@ public final class RigLevels {
      *
      * @param levels of its channels in the path's order; whoever plays the unit writes here
      */
-    public record Line(Unit unit, UnitPath path, double[] levels, byte[][] frame, int[] address, int[] channel, int[] shift) {}
+    public record Line(Unit unit, UnitPath path, double[] levels, byte[][] frame, int[] address, int[] channel, int[] shift) {
+
+        /** Plays what its channels are at. @param raws in the map's order and each channel's own width, as before the unit's path */
+        public void play(long[] raws) {
+            for (int i = 0; i < levels.length; i++) {
+                levels[i] = (double) raws[i] / path.channels().get(i).channel().max();
+            }
+        }
+
+        private boolean snaps(int channel) {
+            var placed = path.channels().get(channel);
+            var own = unit.adjustments().of(placed.name(), placed.channel().attribute()).snap();
+            return own == null ? placed.channel().snaps() : own;
+        }
+    }
 
     private RigLevels() {}
 
@@ -99,6 +115,39 @@ public final class RigLevels {
     /** {@return what was computed last: 512 bytes of each universe in which a unit stands} */
     public SortedMap<Integer, byte[]> frames() {
         return frames;
+    }
+
+    /** {@return the line of a unit; none where it has no profile or no address} */
+    public Optional<Line> find(String uuid) {
+        return lines.stream().filter(each -> each.unit().uuid().equals(uuid)).findFirst();
+    }
+
+    /** {@return the bytes of each channel that has several there, as places in a universe, from 0} */
+    public List<List<Integer>> wide(int universe) {
+        return places(universe).values().stream().filter(each -> each.size() > 1).toList();
+    }
+
+    /** {@return the places in a universe of what is not faded, from 0} */
+    public List<Integer> jumps(int universe) {
+        var places = places(universe);
+        places.keySet().removeIf(each -> !each.line().snaps(each.channel()));
+        return places.values().stream().flatMap(List::stream).toList();
+    }
+
+    /** A channel of a unit. */
+    private record Played(Line line, int channel) {}
+
+    private Map<Played, List<Integer>> places(int universe) {
+        var frame = frames.get(universe);
+        var places = new LinkedHashMap<Played, List<Integer>>();
+        for (var line : lines) {
+            for (int i = 0; i < line.channel().length; i++) {
+                if (line.frame()[i] == frame) {
+                    places.computeIfAbsent(new Played(line, line.channel()[i]), none -> new ArrayList<>()).add(line.address()[i]);
+                }
+            }
+        }
+        return places;
     }
 
     /** {@return whether a unit holds that address} */

@@ -11,6 +11,7 @@ import java.nio.channels.DatagramChannel;
 
 /** A UDP port, and the thread that hears it. */
 public abstract class Ear implements AutoCloseable {
+    private static final System.Logger LOG = System.getLogger(Ear.class.getName());
     private static final int BUFFER = 4 << 20;
     private static final int LARGEST = 65_535;
     private final DatagramChannel channel;
@@ -65,6 +66,8 @@ public abstract class Ear implements AutoCloseable {
                 take(datagram.flip(), from);
             } catch (ClosedChannelException closed) {
                 return;
+            } catch (RuntimeException failed) { // a flaw of ours; whoever sends next is heard all the same
+                LOG.log(System.Logger.Level.WARNING, "A datagram could not be taken", failed);
             } catch (IOException failed) {
                 // an answer that nobody was there for any more; the next datagram is heard
             }

@@ -13,6 +13,9 @@ import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.colour.Wish;
 import yellowkite.core.light.WantedColour;
 import yellowkite.core.profile.Geometry.Kind;
+import yellowkite.core.rig.Adjustments.ChannelAdjustment;
+import yellowkite.core.rig.Adjustments;
+import yellowkite.core.rig.UnitPath;
 
 /** Channels of the head: 0 pan, 1 tilt, 2 dimmer, 3 wheel, 4 zoom, 5 fan; at addresses 1 to 8. */
 class HandsTest {
@@ -75,6 +78,14 @@ class HandsTest {
         var narrow = Hands.atStart(yellowkite.core.dmx.CompiledMode.of(BenchFixtures.head(), BenchFixtures.head().modes().get(1)));
         assertThat(narrow.with(look).values()).as("a mode that has not all of them").containsEntry("Lens_Dimmer", 200L);
         assertThat(narrow.with(Map.of("Yoke_Pan", 60_000L)).values()).as("nor that wide").containsEntry("Yoke_Pan", 128L);
+    }
+
+    @Test
+    void aUnitOfARigBeginsAtTheStartThatItHasThere() {
+        var own = Adjustments.NONE.with("Dimmer", new ChannelAdjustment(false, List.of(), 1, 0, 1, false, null, 0.5));
+
+        assertThat(Hands.atStart(UnitPath.of(head.mode(), own)).values()).containsEntry("Lens_Dimmer", 128L)
+            .containsEntry("Yoke_Pan", 32_768L);
     }
 
     @Test

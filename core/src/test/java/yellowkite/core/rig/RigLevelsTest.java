@@ -51,6 +51,40 @@ class RigLevelsTest {
     }
 
     @Test
+    void rawValuesArePlayedThroughTheUnitsPathAsWell() {
+        var inverted = Adjustments.NONE.with("Pan", ChannelAdjustment.NONE.withInvert(true));
+        var levels = levels(unit("1", HEAD, f -> f.adjustments = inverted, "1.1"));
+
+        levels.find("1").orElseThrow().play(new long[]{255, 1, 0x1234, 20, 7});
+        levels.send(1);
+
+        // pan 1 of 65535 the other way is 65534
+        assertThat(bytes(levels, 1, 1, 8)).containsExactly(255, 255, 254, 0x12, 0x34, 20, 0, 7);
+        assertThat(levels.find("2")).isEmpty();
+    }
+
+    @Test
+    void placesOfWideChannelsAndOfThoseThatJump() {
+        var jumps = Adjustments.NONE.with("Gobo1", new ChannelAdjustment(false, List.of(), 1, 0, 1, false, true, null));
+        var levels = levels(unit("1", HEAD, "1.1"), unit("2", HEAD, f -> f.adjustments = jumps, "1.9"), unit("3", HEAD, "2.1"));
+
+        assertThat(levels.wide(1)).containsExactly(List.of(1, 2), List.of(3, 4), List.of(9, 10), List.of(11, 12));
+        assertThat(levels.jumps(1)).as("the second one's gobo, at address 14").containsExactly(13);
+        assertThat(levels.jumps(2)).isEmpty();
+        assertThat(levels.wide(3)).isEmpty();
+    }
+
+    @Test
+    void turnsAloneLeaveNothingThatKeepsLightUp() {
+        var warm = new Adjustments(true, true, 0.1, true,
+                Map.of("Pan", ChannelAdjustment.NONE.withInvert(true), "Dimmer",
+                        new ChannelAdjustment(false, List.of(), 1, 0.2, 1, false, null, 0.5)));
+
+        assertThat(warm.turns())
+            .isEqualTo(new Adjustments(true, false, null, false, Map.of("Pan", ChannelAdjustment.NONE.withInvert(true))));
+    }
+
+    @Test
     void aUnitNobodyKnowsStaysDarkAndHoldsItsAddresses() {
         var levels = levels(unit("1", Found.placeholder(3), "1.5"));
 

@@ -53,6 +53,19 @@ class HandsController {
         return view(sessions.begin(request.pin(), request.mode(), request.destination(), request.universe(), request.address()));
     }
 
+    record UnitHandsRequest(String destination) {
+        UnitHandsRequest {
+            Objects.requireNonNull(destination, "destination");
+        }
+    }
+
+    /** 201 with a unit of a rig at its start values; it goes live with its rig. 422 if it has no address, or no profile. */
+    @PostMapping("/api/rigs/{rigId}/units/{uuid}/hands")
+    @ResponseStatus(HttpStatus.CREATED)
+    HandsView begin(@PathVariable String rigId, @PathVariable String uuid, @RequestBody UnitHandsRequest request) {
+        return view(sessions.begin(rigId, uuid, request.destination()));
+    }
+
     /** 200 with the fixture; 404 once it was let go. */
     @GetMapping("/api/hands/{id}")
     HandsView read(@PathVariable String id) {
@@ -152,7 +165,7 @@ class HandsController {
     @GetMapping("/api/hands/{id}/looks")
     List<LookLine> looks(@PathVariable String id) {
         var session = sessions.require(id);
-        return looks.list(session.revision().profileId(), session.fixture().mode().mode().name())
+        return looks.list(session.revision().profileId(), session.place().mode().mode().name())
             .stream()
             .map(each -> new LookLine(each.id(), each.name(), each.author()))
             .toList();

@@ -12,8 +12,9 @@ import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
 import yellowkite.core.bench.Fader;
 import yellowkite.core.bench.Hands;
-import yellowkite.output.Command;
+import yellowkite.core.rig.UnitPath;
 import yellowkite.server.revisions.StoredRevision;
+import yellowkite.server.rigs.RigTaking;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Refusal;
 
@@ -24,27 +25,32 @@ class HandsSessions {
     private final Modes modes;
     private final Addresses addresses;
     private final LiveOutput live;
+    private final RigTaking rigs;
+    private final RigShow show;
     private final Cache<String, Session> sessions = Caffeine.newBuilder().maximumSize(MOST).expireAfterAccess(Duration.ofHours(12)).build();
 
-    HandsSessions(Modes modes, Addresses addresses, LiveOutput live, Controls controls) {
+    HandsSessions(Modes modes, Addresses addresses, LiveOutput live, RigTaking rigs, RigShow show, Controls controls) {
         controls.onMoves(this::moved);
         this.modes = modes;
         this.addresses = addresses;
         this.live = live;
+        this.rigs = rigs;
+        this.show = show;
     }
 
     /** One fixture in hands. Changes one after the other. */
     static final class Session {
-        private final String id = UUID.randomUUID().toString();
+        private final String id;
         private final StoredRevision revision;
-        private final LiveFixture fixture;
+        private final HandsPlace place;
         private Hands hands;
         private final Map<String, Fader> faders = new TreeMap<>();
 
-        Session(StoredRevision revision, LiveFixture fixture) {
+        Session(String id, StoredRevision revision, HandsPlace place) {
+            this.id = id;
             this.revision = revision;
-            this.fixture = fixture;
-            this.hands = Hands.atStart(fixture.mode());
+            this.place = place;
+            this.hands = place.start();
         }
 
         String id() {
@@ -55,8 +61,8 @@ class HandsSessions {
             return revision;
         }
 
-        LiveFixture fixture() {
-            return fixture;
+        HandsPlace place() {
+            return place;
         }
 
         synchronized Hands hands() {
@@ -81,7 +87,27 @@ class HandsSessions {
     Session begin(String pin, String mode, String destination, int universe, int address) {
         var revision = modes.revision(pin);
         var to = addresses.require(destination, universe);
-        var session = new Session(revision, new LiveFixture(modes.mode(revision, mode), to.toString(), universe, address));
+        var id = UUID.randomUUID().toString();
+        var fixture = new LiveFixture(modes.mode(revision, mode), to.toString(), universe, address);
+        return kept(new Session(id, revision, new HandsPlace.Alone(fixture, id, live, addresses)));
+    }
+
+    /** Takes a unit of a rig in hand; nothing goes out yet. @throws Refusal 404 if it is gone, 422 if it cannot be */
+    Session begin(String rigId, String uuid, String destination) {
+        var state = rigs.require(rigId);
+        var unit = state.rig().find(uuid).orElseThrow(() -> Refusal.notFound("This unit is not in the rig any more."));
+        if (!unit.hasAddress()) {
+            throw Refusal.unfit("unit", "Unit " + unit.called() + " has no address.");
+        }
+        var mode = rigs.compiled(unit.found())
+            .orElseThrow(() -> Refusal.unfit("unit", "Nobody knows what unit " + unit.called() + " is made of."));
+        int universe = unit.addresses().getFirst().universe();
+        var to = addresses.require(RigShow.way(state.rig(), universe, destination), universe);
+        return kept(new Session(UUID.randomUUID().toString(), modes.revision(unit.found().pin()), new HandsPlace.InRig(rigId, state.name(),
+                unit, Hands.atStart(UnitPath.of(mode, unit.adjustments())), to.toString(), show)));
+    }
+
+    private Session kept(Session session) {
         sessions.put(session.id, session);
         return session;
     }
@@ -95,20 +121,18 @@ class HandsSessions {
     }
 
     boolean isLive(Session session) {
-        return live.isHeldBy(session.fixture.universe(), session.id);
+        return session.place.isLive();
     }
 
     /** It goes live, or dark at its start values. */
     void live(Session session, boolean on, Author author) {
         if (!on) {
-            live.close(session.fixture.universe(), session.id);
+            session.place.end();
             return;
         }
         try {
-            addresses.require(session.fixture.destination(), session.fixture.universe());
-            live.open(session.fixture.opening(), author.name(),
-                    new LiveOutput.Holder(session.id, "Hands on " + session.fixture.called(), session.fixture.owners()));
-            send(session, 0);
+            session.place.goLive(author.name());
+            session.place.send(session.hands(), 0);
         } catch (IOException failed) {
             throw Refusal.unfit("destination", "The output cannot be started here.");
         }
@@ -121,7 +145,7 @@ class HandsSessions {
                 var next = change.apply(session.hands);
                 var passed = session.hands.passes(next);
                 session.hands = next;
-                send(session, seconds);
+                session.place.send(next, seconds);
                 return passed;
             } catch (IllegalArgumentException unfit) {
                 throw Refusal.unfit("values", String.valueOf(unfit.getMessage()));
@@ -134,21 +158,26 @@ class HandsSessions {
             session.faders()
                 .stream()
                 .filter(each -> each.control().equals(control))
-                .forEach(fader -> change(session, hands -> {
-                    int channel = fader.channel();
-                    return hands.with(channel, fader.raw(value, hands.mode().map().channels().get(channel).channel().max()));
-                }, 0));
+                .forEach(fader -> move(session, fader, value));
         }
     }
 
-    private void send(Session session, double seconds) {
-        int at = session.fixture.address();
-        var hands = session.hands();
-        live.send(session.id, new Command.Levels(session.fixture.universe(), hands.levels(at), seconds, hands.wide(at), hands.jumps(at)));
+    private void move(Session session, Fader fader, double value) {
+        try {
+            change(session, hands -> {
+                int channel = fader.channel();
+                return hands.with(channel, fader.raw(value, hands.mode().map().channels().get(channel).channel().max()));
+            }, 0);
+        } catch (Refusal changed) { // the unit is something else by now
+            session.lift(fader.control());
+        }
     }
 
+    /** It is let go. A rig that it is a unit of stays live. */
     void end(Session session) {
-        live.close(session.fixture.universe(), session.id);
+        if (session.place instanceof HandsPlace.Alone alone) {
+            alone.end();
+        }
         sessions.invalidate(session.id);
     }
 }

@@ -22,10 +22,15 @@ import yellowkite.server.web.BeamView;
  * A fixture in hands, as the page shows it: what stays, and what it is at now.
  *
  * @param pan index of the channel that turns it; null without one, likewise tilt. @param mixes whether a colour can be asked for
+ * @param unit null where it is none
  */
 record HandsView(String id, String profileId, String manufacturer, String profile, int revision, String mode, String destination,
         int universe,
-        int address, List<HandsChannel> channels, @Nullable Integer pan, @Nullable Integer tilt, boolean mixes, HandsState state) {
+        int address, List<HandsChannel> channels, @Nullable Integer pan, @Nullable Integer tilt, boolean mixes, HandsState state,
+        @Nullable HandsUnit unit) {
+
+    /** The unit of a rig that it is. */
+    record HandsUnit(String rigId, String rig, String uuid, String called) {}
 
     /**
      * @param pretty what the profile calls it, with its cell. @param group its feature group; may be empty. @param from address of its
@@ -48,18 +53,19 @@ record HandsView(String id, String profileId, String manufacturer, String profil
             String unit, double percent, String says) {}
 
     static HandsView of(HandsSessions.Session session, boolean live, Map<String, String> contents) {
-        var fixture = session.fixture();
-        var mode = fixture.mode();
+        var place = session.place();
+        var mode = place.mode();
         var type = mode.type();
         var channels = new ArrayList<HandsChannel>();
         for (int i = 0; i < mode.map().channels().size(); i++) {
             channels.add(channel(mode, i, contents));
         }
         return new HandsView(session.id(), session.revision().profileId(), type.manufacturer(), type.name(), session.revision().number(),
-                mode.mode().name(), fixture.destination(), fixture.universe(), fixture.address(), channels,
+                mode.mode().name(), place.destination(), place.universe(), place.address(), channels,
                 session.hands().channelOf("Pan").orElse(null), session.hands().channelOf("Tilt").orElse(null),
                 session.hands().mixesColour(),
-                state(session.hands(), live, contents));
+                state(session.hands(), live, contents),
+                place instanceof HandsPlace.InRig in ? new HandsUnit(in.rigId(), in.rig(), in.unit().uuid(), in.unit().called()) : null);
     }
 
     static HandsState state(Hands hands, boolean live, Map<String, String> contents) {

@@ -1,22 +1,13 @@
 package yellowkite.server.bench;
 
 import java.io.IOException;
-import java.util.List;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
-import yellowkite.core.bench.Frames;
-import yellowkite.core.bench.Hands;
-import yellowkite.core.bench.LightOut;
-import yellowkite.core.rig.Output;
 import yellowkite.core.rig.Rig;
 import yellowkite.core.rig.Unit;
-import yellowkite.core.rig.UniverseFacts;
 import yellowkite.core.wire.rdm.Uid;
-import yellowkite.core.wire.sacn.SacnPacket;
-import yellowkite.output.Command;
 import yellowkite.output.Destination;
 import yellowkite.output.RdmLine;
 import yellowkite.server.rigs.RigTaking;
@@ -26,20 +17,18 @@ import yellowkite.server.web.Refusal;
 @Service
 class Identifying {
     private static final Logger LOG = LoggerFactory.getLogger(Identifying.class);
-    private static final String HOLDER = "identify";
     private final RigTaking rigs;
     private final Addresses addresses;
-    private final LiveOutput live;
-    private List<Integer> universes = List.of();
+    private final RigShow show;
     private @Nullable Asked asked;
 
     /** A fixture that shows itself. */
     private record Asked(Destination.ArtNet at, Uid device) {}
 
-    Identifying(RigTaking rigs, Addresses addresses, LiveOutput live) {
+    Identifying(RigTaking rigs, Addresses addresses, RigShow show) {
         this.rigs = rigs;
         this.addresses = addresses;
-        this.live = live;
+        this.show = show;
     }
 
     /** By what a unit is found. */
@@ -60,54 +49,16 @@ class Identifying {
         if (by == By.RDM) {
             stop();
             ask(rig, unit, destination);
-            return;
+        } else {
+            askNoMore();
+            show.light(rigId, uuid, destination, author);
         }
-        var mode = rigs.compiled(unit.found())
-            .orElseThrow(() -> Refusal.unfit("unit", "Nobody knows what unit " + unit.called() + " is made of."));
-        var dark = new Frames(unit.addresses());
-        var lit = new Frames(unit.addresses());
-        for (var each : rig.units()) {
-            rigs.compiled(each.found()).ifPresent(of -> {
-                dark.lay(each.addresses(), of, LightOut.none(of));
-                lit.lay(each.addresses(), of, LightOut.none(of));
-            });
-        }
-        lit.lay(unit.addresses(), mode, Hands.lit(mode).raws());
-        stop();
-        try {
-            for (int universe : dark.universes()) {
-                var to = addresses.require(way(rig, universe, destination), universe);
-                live.open(
-                        new Command.Open(universe, List.of(to.toString()), SacnPacket.USUAL_PRIORITY, dark.of(universe), dark.of(universe)),
-                        author, LiveOutput.Holder.ofNothing(HOLDER, "Unit " + unit.called() + " lit up"));
-                universes = Stream.concat(universes.stream(), Stream.of(universe)).toList();
-                live.send(HOLDER, new Command.Levels(universe, lit.of(universe)));
-            }
-        } catch (IOException failed) {
-            throw Refusal.unfit("destination", "The output cannot be started here.");
-        }
-    }
-
-    /** As the rig says; where that leaves the address open, as it is asked for. */
-    private static String way(Rig rig, int universe, String destination) {
-        var output = rig.universes()
-            .stream()
-            .filter(each -> each.universe() == universe)
-            .findFirst()
-            .map(UniverseFacts::output)
-            .orElse(Output.NONE);
-        return switch (output.kind()) {
-            case SACN_MULTICAST -> "sacn multicast";
-            case SACN_UNICAST -> output.to().isEmpty() ? destination : "sacn " + output.to() + ":" + SacnPacket.PORT;
-            case ART_NET -> destination.startsWith("artnet") && !output.to().isEmpty() ? destination + " " + output.to() : destination;
-            case NONE, DMX -> destination;
-        };
     }
 
     private void ask(Rig rig, Unit unit, String destination) {
         var patch = unit.addresses().getFirst();
         asked = null;
-        if (!(addresses.require(way(rig, patch.universe(), destination), patch.universe()) instanceof Destination.ArtNet artNet)) {
+        if (!(addresses.require(RigShow.way(rig, patch.universe(), destination), patch.universe()) instanceof Destination.ArtNet artNet)) {
             throw Refusal.unfit("destination", "RDM is asked over Art-Net: write where as artnet 127.0.0.1:6454.");
         }
         try (var line = new RdmLine(artNet)) {
@@ -128,6 +79,11 @@ class Identifying {
 
     /** Light that was let out goes; a fixture that shows itself is told to stop. */
     synchronized void stop() {
+        askNoMore();
+        show.lightOut();
+    }
+
+    private void askNoMore() {
         var last = asked;
         asked = null;
         if (last != null) {
@@ -137,7 +93,5 @@ class Identifying {
                 LOG.debug("{} cannot be told to stop showing itself", last.device(), gone);
             }
         }
-        universes.forEach(each -> live.close(each, HOLDER));
-        universes = List.of();
     }
 }

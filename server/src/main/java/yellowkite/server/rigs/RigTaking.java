@@ -68,7 +68,7 @@ public class RigTaking {
     }
 
     /** A rig at a version. */
-    public record RigState(String id, int version, Rig rig) {}
+    public record RigState(String id, String name, int version, Rig rig) {}
 
     /** @throws Refusal 404 if there is none */
     public RigState require(String rigId) {
@@ -76,7 +76,7 @@ public class RigTaking {
     }
 
     private static RigState state(LoadedRig loaded) {
-        return new RigState(loaded.row().id(), loaded.row().version(), loaded.rig());
+        return new RigState(loaded.row().id(), loaded.row().name(), loaded.row().version(), loaded.rig());
     }
 
     /** {@return a rig as it was at a version} */

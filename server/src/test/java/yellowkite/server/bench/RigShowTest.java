@@ -1,0 +1,157 @@
+package yellowkite.server.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static yellowkite.server.RunningKite.get;
+import static yellowkite.server.RunningKite.post;
+import static yellowkite.server.RunningKite.put;
+
+import java.net.URI;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import yellowkite.core.gdtf.GdtfDescription;
+import yellowkite.core.gdtf.GdtfFile;
+import yellowkite.core.wire.rdm.Uid;
+import yellowkite.demo.DemoHouse;
+import yellowkite.output.Telemetry;
+import yellowkite.server.RunningKite;
+import yellowkite.sim.RunningSim;
+import yellowkite.sim.SimulatedFixture;
+
+/** Two spots in Compact, 13 addresses each, at 5.1 and 5.14; pan is their first address and tilt the second. The second one is there. */
+class RigShowTest {
+    private RunningSim sim;
+    private String to = "";
+    private String rig = "";
+    private String first = "";
+    private String second = "";
+
+    @BeforeEach
+    void rigUp() throws Exception {
+        var spot = RunningKite.fresh(DemoHouse.petrelSpot());
+        var type = spot.description().type().with(f -> f.name = "Lantern " + UUID.randomUUID());
+        RunningKite.takeIn(new GdtfFile(GdtfDescription.of(type), spot.others()));
+        sim = new RunningSim(new SimulatedFixture(type, 2, 5, 14, new Uid(0x7ff0, 12), List.of(), "1.0", System::nanoTime), 0, 0, 0);
+        to = "artnet 127.0.0.1:" + sim.artNetPort();
+        rig = "/api/rigs/" + post("/api/rigs", "{\"name\": \"Pier\", \"production\": \"\"}").json().path("id").asString();
+        var mode = get("/api/modes?words=" + URLEncoder.encode(type.name() + " Compact", StandardCharsets.UTF_8)).json().get(0);
+        edit("{\"type\": \"addUnits\", \"seed\": \"" + UUID.randomUUID() + "\", \"fixture\": " + mode
+                + ", \"count\": 2, \"at\": \"5.1\", \"layer\": \"\", \"groups\": [], \"shared\": false}");
+        first = unit(0);
+        second = unit(1);
+    }
+
+    @AfterEach
+    void dark() throws Exception {
+        RunningKite.delete("/api/live");
+        sim.close();
+    }
+
+    private String unit(int index) {
+        return get(rig).json().at("/units/" + index + "/uuid").asString();
+    }
+
+    private void edit(String edit) {
+        int version = get(rig).json().path("version").asInt();
+        var edited = post(rig + "/edits", "{\"version\": " + version + ", \"edit\": " + edit + "}");
+        assertThat(edited.status()).as(edited.detail()).isEqualTo(200);
+    }
+
+    private RunningKite.Answer goLive() {
+        return post(rig + "/live", "{\"destination\": \"" + to + "\"}");
+    }
+
+    private String asked() {
+        return rig + "/live?destination=" + URLEncoder.encode(to, StandardCharsets.UTF_8);
+    }
+
+    /** {@return the level of one of the second unit's addresses, from 1, once it is that, or at the end of a while} */
+    private int shown(int address, int hoped) throws Exception {
+        int level = -1;
+        try (var telemetry = new Telemetry(URI.create(sim.telemetry()))) {
+            for (int i = 0; i < 200 && level != hoped; i++) {
+                Thread.sleep(50);
+                level = telemetry.look().dmx().getOrDefault(address, -1);
+            }
+        }
+        return level;
+    }
+
+    @Test
+    void eachUnitStandsAtItsStartValuesThroughItsAdjustments() throws Exception {
+        edit("{\"type\": \"adjustChannel\", \"units\": [\"" + second
+                + "\"], \"channel\": \"Pan\", \"to\": {\"invert\": true, \"curve\": [], \"scale\": 1, \"from\": 0, \"to\": 1, \"outsideMaster\": false, \"snap\": null, \"start\": 1}}");
+        assertThat(get(asked()).json().path("live").asBoolean()).as("nothing goes out by itself").isFalse();
+        assertThat(get(asked()).json().at("/ways/0/to").asString()).startsWith("artnet 127.0.0.1");
+
+        var live = goLive();
+
+        assertThat(live.status()).as(live.detail()).isEqualTo(200);
+        assertThat(live.json().path("live").asBoolean()).isTrue();
+        assertThat(shown(1, 0)).as("pan begins at its upper end, which is the lower one the other way").isZero();
+        assertThat(shown(2, 128)).as("tilt as its profile says").isEqualTo(128);
+        assertThat(get("/api/universes/5/owners").json().get(13).asString()).matches("\\d+ Pan");
+        assertThat(get("/api/live").json().at("/universes/0/what").asString()).isEqualTo("Rig Pier");
+
+        edit("{\"type\": \"adjustChannel\", \"units\": [\"" + second
+                + "\"], \"channel\": \"Pan\", \"to\": {\"invert\": false, \"curve\": [], \"scale\": 1, \"from\": 0, \"to\": 1, \"outsideMaster\": false, \"snap\": null, \"start\": 1}}");
+        assertThat(get(asked()).json().path("behind").asBoolean()).isTrue();
+        assertThat(goLive().json().path("behind").asBoolean()).isFalse();
+        assertThat(shown(1, 255)).as("it is sent as it is now").isEqualTo(255);
+
+        assertThat(RunningKite.delete(asked()).json().path("live").asBoolean()).isFalse();
+        assertThat(get("/api/live").json().path("live").asBoolean()).isFalse();
+    }
+
+    @Test
+    void aUnitInHandMovesInItsRigAndStaysWhereItIsAfterAnotherWasLitUp() throws Exception {
+        var hands = post(rig + "/units/" + second + "/hands", "{\"destination\": \"" + to + "\"}").json();
+        var id = "/api/hands/" + hands.path("id").asString();
+        assertThat(hands.at("/unit/rig").asString() + " " + hands.path("universe") + "." + hands.path("address")).isEqualTo("Pier 5.14");
+        assertThat(post(id + "/live", "{\"on\": true}").json().path("live").asBoolean()).isTrue();
+        post(id + "/moves", "{\"moves\": [{\"channel\": 0, \"raw\": 200}], \"seconds\": 0}");
+        assertThat(shown(1, 200)).isEqualTo(200);
+
+        var lit = post(rig + "/units/" + first + "/identify", "{\"by\": \"LIGHT\", \"destination\": \"" + to + "\"}");
+        assertThat(lit.status()).as(lit.detail()).isEqualTo(204);
+        assertThat(shown(1, 128)).as("it stands aside while another is lit up").isEqualTo(128);
+        RunningKite.delete("/api/identify");
+        assertThat(shown(1, 200)).isEqualTo(200);
+        assertThat(get(asked()).json().path("live").asBoolean()).as("the rig was live before, and is").isTrue();
+
+        edit("{\"type\": \"removeUnits\", \"units\": [\"" + second + "\"]}");
+        goLive();
+        assertThat(post(id + "/moves", "{\"moves\": [{\"channel\": 0, \"raw\": 10}], \"seconds\": 0}").detail())
+            .isEqualTo("This unit was changed in the rig. Take it in hand again.");
+    }
+
+    @Test
+    void whatCannotGoLiveIsRefusedAndNothingGoesOut() throws Exception {
+        edit("{\"type\": \"moveUnits\", \"units\": [\"" + first + "\"], \"to\": \"4.1\"}");
+        edit("{\"type\": \"putUniverse\", \"facts\": {\"universe\": 5, \"name\": \"\", \"place\": \"\", \"output\": {\"kind\": \"SACN_UNICAST\", \"to\": \"10.9.8.7\"}, \"colour\": \"\"}}");
+        assertThat(get(asked()).json().at("/ways/1/refused").asString()).contains("does not talk to 10.9.8.7");
+        assertThat(goLive().detail()).contains("does not talk to 10.9.8.7");
+        assertThat(get("/api/live").json().path("live").asBoolean()).isFalse();
+
+        edit("{\"type\": \"putUniverse\", \"facts\": {\"universe\": 5, \"name\": \"\", \"place\": \"\", \"output\": {\"kind\": \"NONE\", \"to\": \"\"}, \"colour\": \"\"}}");
+        post("/api/universes/5/live", "{\"destination\": \"" + to + "\"}");
+        assertThat(goLive().detail()).contains("Universe 5 is live already");
+        assertThat(get("/api/live").json().path("universes")).as("universe 4 of the rig does not stay").hasSize(1);
+        RunningKite.delete("/api/live");
+
+        assertThat(goLive().status()).isEqualTo(200);
+        var other = post("/api/rigs", "{\"name\": \"Empty\", \"production\": \"\"}").json().path("id").asString();
+        assertThat(post("/api/rigs/" + other + "/live", "{\"destination\": \"" + to + "\"}").detail())
+            .isEqualTo("Another rig is live. End that first.");
+        RunningKite.delete("/api/live");
+        assertThat(post("/api/rigs/" + other + "/live", "{\"destination\": \"" + to + "\"}").detail()).contains("has an address");
+        edit("{\"type\": \"unaddress\", \"units\": [\"" + second + "\"]}");
+        assertThat(post(rig + "/units/" + second + "/hands", "{\"destination\": \"" + to + "\"}").detail()).endsWith("has no address.");
+        assertThat(post(rig + "/units/none/hands", "{\"destination\": \"" + to + "\"}").status()).isEqualTo(404);
+        assertThat(put("/api/universes/5/held", "{\"values\": {}}").status()).isEqualTo(422);
+    }
+}
