@@ -272,6 +272,7 @@ const HANDS: Hands = {
   pan: null,
   tilt: null,
   mixes: false,
+  unit: null,
   state: { live: false, at: [AT, { ...AT, raw: 0, range: 'Open', physical: '0', number: 0, unit: '' }], beam: BEAM },
 };
 

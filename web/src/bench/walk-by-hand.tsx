@@ -87,18 +87,20 @@ function OnStep({
   });
   const say = useAnswer(walk);
   const [differing, setDiffering] = useState(false);
+  // the one before stays while the next is on its way: nothing jumps, and nobody answers what was not shown
   const step = shown.data?.number === number ? shown.data : undefined;
   function go(to: number) {
     setDiffering(false);
     onGo(Math.min(Math.max(to, 1), walk.steps));
   }
   function told(verdict: Verdict | null, reason = '', measured?: number) {
+    if (!step) return;
     say.mutate({ number, verdict, reason, ...(measured === undefined ? {} : { measured }) });
     go(number + 1);
   }
   useKeys({
     '1': () => told('AGREES'),
-    '2': () => setDiffering(true),
+    '2': () => setDiffering(step !== undefined),
     '3': () => told('CANNOT_TELL'),
     ArrowLeft: () => go(number - 1),
     ArrowRight: () => go(number + 1),
@@ -122,7 +124,7 @@ function OnStep({
         </Button>
       </div>
       <Refusal says={shown.error?.message ?? say.error?.message ?? refused} />
-      {step && <Shown step={step} />}
+      {shown.data && <Shown step={shown.data} waiting={!step} />}
       <div className="flex flex-wrap gap-2">
         <Answer
           key1="1"
@@ -135,7 +137,7 @@ function OnStep({
         <Answer
           key1="2"
           given={step?.verdict === 'DIFFERS'}
-          onGive={() => setDiffering(true)}
+          onGive={() => setDiffering(step !== undefined)}
           icon={<X size={18} className="text-error" aria-hidden />}
         >
           Differs
@@ -154,10 +156,13 @@ function OnStep({
   );
 }
 
-function Shown({ step }: { step: WalkStep }) {
+function Shown({ step, waiting }: { step: WalkStep; waiting: boolean }) {
   const about = [step.channel, step.function, step.range && `'${step.range}'`].filter((each) => each);
   return (
-    <div className="grid grid-cols-[15rem_minmax(0,1fr)] items-start gap-5 rounded-lg border border-line bg-panel p-4 max-[860px]:grid-cols-1">
+    <div
+      aria-busy={waiting}
+      className="grid min-h-64 grid-cols-[15rem_minmax(0,1fr)] items-start gap-5 rounded-lg border border-line bg-panel p-4 aria-busy:opacity-60 max-[860px]:grid-cols-1"
+    >
       {step.beam ? <Beam beam={step.beam} /> : <p className="text-sm text-muted">Nothing is sent yet.</p>}
       <div className="flex min-w-0 flex-col gap-2">
         <p className="text-sm text-muted">

@@ -37,17 +37,16 @@ export function GoLive({ rig }: { rig: Rig }) {
 function Ways({ rig, onDone }: { rig: Rig; onDone: () => void }) {
   const destination = sentTo.use();
   const queryClient = useQueryClient();
-  const query = { destination };
   const key = ['rig', rig.id, 'live', destination, rig.version];
   const { data, error } = useQuery({
     queryKey: key,
-    queryFn: () => answer(api.GET('/api/rigs/{rigId}/live', { params: { path: { rigId: rig.id }, query } })),
+    queryFn: () => answer(api.GET('/api/rigs/{rigId}/live', { params: { path: { rigId: rig.id }, query: { destination } } })),
   });
   const change = useMutation({
     mutationFn: (on: boolean) =>
       on
         ? answer(api.POST('/api/rigs/{rigId}/live', { params: { path: { rigId: rig.id } }, body: { destination } }))
-        : answer(api.DELETE('/api/rigs/{rigId}/live', { params: { path: { rigId: rig.id }, query } })),
+        : answer(api.DELETE('/api/rigs/{rigId}/live', { params: { path: { rigId: rig.id }, query: { destination } } })),
     onSuccess: (next: RigLive) => {
       queryClient.setQueryData(key, next);
       onDone();

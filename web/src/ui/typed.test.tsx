@@ -1,4 +1,4 @@
-import { render, screen } from '@testing-library/react';
+import { act, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, test, vi } from 'vitest';
 import { Toasts } from './toast';
@@ -54,6 +54,20 @@ test('sends when it is left, once', async () => {
   await userEvent.click(screen.getByText('elsewhere'));
 
   expect(sent).toHaveBeenCalledExactlyOnceWith('Ripples');
+});
+
+test('sends once where it is left in the very moment of Enter', async () => {
+  render(field('Reeds'));
+  await type('Ripples');
+
+  await act(async () => {
+    box().dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }));
+    for (let turn = 0; turn < 5; turn++) await Promise.resolve(); // taken, and not drawn yet
+    box().dispatchEvent(new FocusEvent('focusout', { bubbles: true }));
+  });
+
+  expect(sent).toHaveBeenCalledOnce();
+  expect(box().value).toBe('Reeds');
 });
 
 test('sends nothing that is as it was', async () => {

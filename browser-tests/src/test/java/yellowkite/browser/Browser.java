@@ -37,7 +37,7 @@ final class Browser implements AutoCloseable {
         service = new ChromeDriverService.Builder().usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile()).build();
         driver = new ChromeDriver(service, options);
         wait = new WebDriverWait(driver, Duration.ofSeconds(20));
-        wait.ignoring(StaleElementReferenceException.class);
+        wait.pollingEvery(Duration.ofMillis(100)).ignoring(StaleElementReferenceException.class);
     }
 
     /** Opens a page of the application as somebody whose name the browser already knows. */
