@@ -161,7 +161,7 @@ function Shown({ step, waiting }: { step: WalkStep; waiting: boolean }) {
   return (
     <div
       aria-busy={waiting}
-      className="grid min-h-64 grid-cols-[15rem_minmax(0,1fr)] items-start gap-5 rounded-lg border border-line bg-panel p-4 aria-busy:opacity-60 max-[860px]:grid-cols-1"
+      className="grid min-h-48 grid-cols-[15rem_minmax(0,1fr)] items-start gap-5 rounded-lg border border-line bg-panel p-4 aria-busy:opacity-60 max-[860px]:grid-cols-1"
     >
       {step.beam ? <Beam beam={step.beam} /> : <p className="text-sm text-muted">Nothing is sent yet.</p>}
       <div className="flex min-w-0 flex-col gap-2">

@@ -56,7 +56,14 @@ function Ways({ rig, onDone }: { rig: Rig; onDone: () => void }) {
   const cannot = data?.ways.some((way) => way.refused !== null) === true;
   return (
     <>
-      <Typed label="Sent to" value={destination} mono width="w-72" onSend={(typed) => (sentTo.set(typed.trim()), null)} />
+      <Typed
+        showLabel
+        label="Universes whose way the rig does not say go to"
+        value={destination}
+        mono
+        width="w-72"
+        onSend={(typed) => (sentTo.set(typed.trim()), null)}
+      />
       {data && data.ways.length === 0 && <p>No unit of this rig has an address yet: there is nothing to send.</p>}
       {data && data.ways.length > 0 && (
         <table className="w-full text-left text-sm">

@@ -79,8 +79,12 @@ sealed interface HandsPlace {
         }
     }
 
-    /** It is a unit of a rig, and goes live with it: through its adjustments, among all others. */
-    record InRig(String rigId, String rig, Unit unit, Hands start, String destination, RigShow show) implements HandsPlace {
+    /**
+     * It is a unit of a rig, and goes live with it: through its adjustments, among all others.
+     *
+     * @param destination where its own universe goes. @param others where universes of the rig go whose way it does not say
+     */
+    record InRig(String rigId, String rig, Unit unit, Hands start, String destination, String others, RigShow show) implements HandsPlace {
         @Override
         public CompiledMode mode() {
             return start.mode();
@@ -103,7 +107,7 @@ sealed interface HandsPlace {
 
         @Override
         public void goLive(String author) {
-            show.goLive(rigId, destination, author);
+            show.goLive(rigId, others, author);
         }
 
         @Override

@@ -104,7 +104,7 @@ class HandsSessions {
         int universe = unit.addresses().getFirst().universe();
         var to = addresses.require(RigShow.way(state.rig(), universe, destination), universe);
         return kept(new Session(UUID.randomUUID().toString(), modes.revision(unit.found().pin()), new HandsPlace.InRig(rigId, state.name(),
-                unit, Hands.atStart(UnitPath.of(mode, unit.adjustments())), to.toString(), show)));
+                unit, Hands.atStart(UnitPath.of(mode, unit.adjustments())), to.toString(), destination, show)));
     }
 
     private Session kept(Session session) {

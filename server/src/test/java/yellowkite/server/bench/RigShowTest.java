@@ -109,6 +109,7 @@ class RigShowTest {
 
     @Test
     void aUnitInHandMovesInItsRigAndStaysWhereItIsAfterAnotherWasLitUp() throws Exception {
+        edit("{\"type\": \"putUniverse\", \"facts\": {\"universe\": 5, \"name\": \"\", \"place\": \"\", \"output\": {\"kind\": \"ART_NET\", \"to\": \"4\"}, \"colour\": \"\"}}");
         var hands = post(rig + "/units/" + second + "/hands", "{\"destination\": \"" + to + "\"}").json();
         var id = "/api/hands/" + hands.path("id").asString();
         assertThat(hands.at("/unit/rig").asString() + " " + hands.path("universe") + "." + hands.path("address")).isEqualTo("Pier 5.14");
