@@ -57,7 +57,7 @@ export function SelectionBar({
     <div
       role="toolbar"
       aria-label="Selected units"
-      className="flex flex-wrap items-center gap-x-4 gap-y-1.5 border-b border-line bg-raised px-4 py-1.5 text-sm"
+      className="flex flex-wrap items-center gap-x-3 gap-y-1.5 border-b border-line bg-raised px-4 py-1.5 text-sm"
     >
       <span className="font-semibold">{several ? `${selected.length} units selected` : `Unit ${selected[0]?.id} selected`}</span>
       <AddressFrom units={units} onSend={onSend} />
@@ -155,7 +155,7 @@ function Fill({ units, onSend }: { units: string[]; onSend: (edit: RigEdit) => P
       <select
         aria-label="Column to fill"
         value={column}
-        className={LOOK}
+        className={`${LOOK} w-28`}
         onChange={(event) => setColumn(FILLED.find((each) => each.column === event.currentTarget.value)?.column ?? 'NAME')}
       >
         {FILLED.map((each) => (
@@ -167,8 +167,8 @@ function Fill({ units, onSend }: { units: string[]; onSend: (edit: RigEdit) => P
       <Typed
         label="Fill with"
         value=""
-        placeholder={counting ? 'Fill, counting on …' : 'Fill with …'}
-        width="w-36"
+        placeholder={counting ? 'Fill, counting …' : 'Fill with …'}
+        width="w-30"
         onSend={(to) => onSend({ type: 'describe', units, column, to, counting })}
       />
       <label className="flex items-center gap-1 text-muted">

@@ -13,7 +13,7 @@ import yellowkite.core.dmx.Spans;
  * @param range null where it is not about one. @param dmx the value on that channel, in its own width
  * @param raws what is sent, one for each placed channel, in the map's order; empty = nothing is sent
  * @param watched what is looked at; none = no instrument sees it
- * @param tolerance half of what one step of the channel does, in the unit of what is read
+ * @param tolerance half of what one step of the channel does, in the unit of what is read: of light, a share
  */
 public record Step(int number, Kind kind, String channel, String function, @Nullable String range, long dmx, long[] raws,
         List<Reading> watched, double tolerance) {

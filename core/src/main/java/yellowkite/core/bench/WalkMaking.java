@@ -85,19 +85,24 @@ final class WalkMaking {
         var raws = situations.reach(lit, index, span, raw);
         if (raws != null && steps.size() < Walk.MOST) {
             var range = span.rangeAt(raw);
+            var watched = Reading.of(mode, index, span);
             steps.add(
                     new Step(steps.size() + 1, kind, placed.name(), span.name(), range == null ? null : range.range().name(), raw, raws,
-                            Reading.of(mode, index, span), tolerance(span, raw)));
+                            watched, tolerance(span, raw, watched)));
         }
     }
 
-    /** Half of what a step does there; to the next value, or from the one before. */
-    private static double tolerance(Spans.FunctionSpan span, long raw) {
+    /**
+     * Half of what a step does there; to the next value, or from the one before. Light is read as a share, whatever its function counts in.
+     */
+    private static double tolerance(Spans.FunctionSpan span, long raw, List<Reading> watched) {
         long beside = raw < span.to() ? raw + 1 : raw - 1;
         double moved = span.contains(beside) && span.rangeAt(beside) == span.rangeAt(raw)
                 ? Math.abs(span.reachedAt(beside) - span.reachedAt(raw))
                 : 0;
-        return Math.max(EXACT, moved / 2);
+        double runs = Math.abs(span.function().physicalTo() - span.function().physicalFrom());
+        boolean isShare = watched.stream().anyMatch(each -> each instanceof Reading.Level || each instanceof Reading.Cell);
+        return Math.max(EXACT, (isShare && runs > 0 ? moved / runs : moved) / 2);
     }
 
     private void add(Step.Kind kind, long[] raws, List<Reading> watched) {

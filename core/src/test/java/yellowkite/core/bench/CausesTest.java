@@ -43,6 +43,18 @@ class CausesTest {
         assertThat(BenchFixtures.causes(HEAD, all)).containsExactlyInAnyOrder(all);
     }
 
+    /** Light is seen as a share of all that there is, whether the profile counts it in candela or in nothing. */
+    @ParameterizedTest
+    @ValueSource(strings = {"bent:Dimmer", "reversed:Dimmer", "deaf:Lens_Dimmer", "start:Lens_Dimmer:255"})
+    void aFlawOfADimmerInCandelaIsFound(String flaw) throws Proof.Gone {
+        var inCandela = BenchFixtures.head()
+            .mapModes(mode -> mode.mapChannels(channel -> channel
+                .mapFunctions(each -> each.attribute().equals("Dimmer") ? each.with(f -> f.physicalTo = 14_500) : each)));
+
+        assertThat(BenchFixtures.causes(BenchFixtures.first(inCandela), flaw)).containsExactly(flaw);
+        assertThat(BenchFixtures.causes(BenchFixtures.first(inCandela))).isEmpty();
+    }
+
     @Test
     void aFixtureThatObeysIsBlamedForNothing() throws Proof.Gone {
         assertThat(BenchFixtures.causes(HEAD)).isEmpty();
