@@ -1,13 +1,16 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Image, RadioTower } from 'lucide-react';
 import { useRef, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
 import { answer, api, done } from '#/api/client';
 import { Problem } from '#/api/problem';
 import type { FieldAsked, FieldLook } from '#/api/types';
 import { liveQuery } from '#/parts/live/live-query';
+import { sentTo } from '#/parts/live/sent-to';
 import { Button } from '#/ui/button';
 import { Check } from '#/ui/check';
 import { Choice } from '#/ui/choice';
+import { counted } from '#/ui/counted';
 import { NumberField } from '#/ui/number-field';
 import { Refusal } from '#/ui/refusal';
 import { BenchFrame } from './bench-frame';
@@ -18,9 +21,13 @@ import { WhereFields } from './where-fields';
 
 /** A picture or a film onto the cells of fixtures: cell order and colour are seen at a glance. */
 export function PicturePage() {
+  const [search] = useSearchParams();
+  const rigId = search.get('rig');
+  const others = sentTo.use();
+  const units = rigId === null ? [] : (search.get('units') ?? '').split(',').filter((each) => each !== '');
   const [chosen, setChosen] = useState<ChosenMode | null>(null);
   const [where, setWhere] = useState(lastWhere.now());
-  const [grid, setGrid] = useState({ across: '1', down: '1' });
+  const [grid, setGrid] = useState({ across: String(Math.max(1, units.length)), down: '1' });
   const [order, setOrder] = useState<FieldAsked['order']>('ROWS');
   const [fit, setFit] = useState<FieldAsked['fit']>('FILL');
   const [quarters, setQuarters] = useState('0');
@@ -29,13 +36,16 @@ export function PicturePage() {
   const chooser = useRef<HTMLInputElement>(null);
   const queryClient = useQueryClient();
   const { data: live } = useQuery(liveQuery);
-  const isLive = live?.universes.some((each) => each.holder === 'picture') === true;
+  const state = useQuery({ queryKey: ['field shown', live?.universes.length], queryFn: () => answer(api.GET('/api/field')) });
+  const isLive = live?.live === true && state.data?.shown === true;
   const read = useMutation({ mutationFn: framesOf, onSuccess: setFrames });
-  const asked = (goes: boolean): FieldAsked | null =>
-    chosen &&
+  const asked = (goes: boolean): FieldAsked | null | false =>
+    (chosen ?? rigId) !== null &&
     frames && {
-      ...chosen,
-      ...told(where),
+      ...(chosen ?? { pin: '', mode: '' }),
+      ...(rigId === null ? told(where) : { destination: others, universe: 0, address: 0 }),
+      rigId,
+      units,
       across: Number(grid.across) || 0,
       down: Number(grid.down) || 0,
       order,
@@ -47,7 +57,7 @@ export function PicturePage() {
     };
   // the first picture of a film is enough to look at
   const whole = asked(false);
-  const looked = whole && { ...whole, frames: whole.frames.slice(0, 1) };
+  const looked = whole ? { ...whole, frames: whole.frames.slice(0, 1) } : null;
   const look = useQuery({
     queryKey: ['field', looked],
     queryFn: () => (looked ? answer(api.POST('/api/field', { body: looked })) : null),
@@ -57,11 +67,14 @@ export function PicturePage() {
   const turn = useMutation({
     mutationFn: async (on: boolean) => {
       const body = asked(true);
-      lastWhere.set(where);
+      if (rigId === null) lastWhere.set(where);
       if (on && body) await answer(api.POST('/api/field', { body }));
       else await done(api.DELETE('/api/field'));
     },
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: liveQuery.queryKey }),
+    onSuccess: async () => {
+      await queryClient.invalidateQueries({ queryKey: liveQuery.queryKey });
+      await queryClient.invalidateQueries({ queryKey: ['field shown'] });
+    },
   });
   const refused = turn.error instanceof Problem ? turn.error : null;
   return (
@@ -75,8 +88,22 @@ export function PicturePage() {
             turn.mutate(!isLive);
           }}
         >
-          <FixtureChoice chosen={chosen} onChoose={setChosen} />
-          <WhereFields where={where} onChange={setWhere} refused={refused} />
+          {rigId === null ? (
+            <>
+              <FixtureChoice chosen={chosen} onChoose={setChosen} />
+              <WhereFields where={where} onChange={setWhere} refused={refused} />
+            </>
+          ) : (
+            <p className="flex flex-wrap items-center gap-x-4 gap-y-1 rounded-md border border-line px-3 py-1.5">
+              <span className="flex-1">{`${counted(units.length, 'unit', 'units')} of a rig, in the order of its table`}</span>
+              <Link to={`/rigs/${rigId}`} className="text-kite-text underline underline-offset-2">
+                The rig
+              </Link>
+              <Link to="/bench/picture" className="text-kite-text underline underline-offset-2">
+                Other fixtures
+              </Link>
+            </p>
+          )}
           <div className="flex flex-wrap items-end gap-3">
             <NumberField label="Fixtures across" value={grid.across} onChange={(across) => setGrid({ ...grid, across })} />
             <NumberField label="Fixtures down" value={grid.down} onChange={(down) => setGrid({ ...grid, down })} />

@@ -1,7 +1,8 @@
-import { Lightbulb, Trash2, X } from 'lucide-react';
+import { Image, Lightbulb, Trash2, X } from 'lucide-react';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Rig, RigEdit } from '#/api/types';
-import { Button } from '#/ui/button';
+import { Button, buttonLook } from '#/ui/button';
 import { counted } from '#/ui/counted';
 import { tell } from '#/ui/toast';
 import { Typed } from '#/ui/typed';
@@ -103,6 +104,12 @@ export function SelectionBar({
         <Lightbulb size={15} aria-hidden />
         Identify
       </Button>
+      {several && selected.every((unit) => unit.kind === selected[0]?.kind && unit.addresses.length > 0) && (
+        <Link to={`/bench/picture?rig=${rig.id}&units=${units.join(',')}`} className={buttonLook({ quiet: true })}>
+          <Image size={15} aria-hidden />
+          Picture
+        </Link>
+      )}
       {!several && selected[0] && <HandsOnUnit rigId={rig.id} unit={selected[0]} />}
       <Button quiet onClick={() => void remove()} aria-label={`Remove ${counted(units.length, 'unit', 'units')}`}>
         <Trash2 size={15} aria-hidden />

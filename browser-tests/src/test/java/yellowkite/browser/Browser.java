@@ -36,7 +36,7 @@ final class Browser implements AutoCloseable {
         options.setExperimentalOption("prefs", Map.of("download.default_directory", downloads.toString()));
         service = new ChromeDriverService.Builder().usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile()).build();
         driver = new ChromeDriver(service, options);
-        wait = new WebDriverWait(driver, Duration.ofSeconds(20));
+        wait = new WebDriverWait(driver, Duration.ofSeconds(60));
         wait.pollingEvery(Duration.ofMillis(100)).ignoring(StaleElementReferenceException.class);
     }
 

@@ -4,17 +4,25 @@ import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import yellowkite.core.bench.Hands;
 import yellowkite.core.bench.field.Field;
 import yellowkite.core.bench.field.Field.FieldCell;
 import yellowkite.core.bench.field.Sampling;
 import yellowkite.core.colour.Srgb;
+import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.gobo.Picture;
+import yellowkite.core.rig.At;
+import yellowkite.core.rig.Unit;
+import yellowkite.core.rig.UnitPath;
+import yellowkite.server.rigs.RigTaking;
 import yellowkite.server.web.Author;
 import yellowkite.server.web.Refusal;
 
@@ -26,17 +34,28 @@ class FieldController {
     private static final int PIXEL = 4;
     private final FieldShow show;
     private final Modes modes;
+    private final Addresses addresses;
+    private final LiveOutput live;
+    private final RigTaking rigs;
+    private final RigShow rigShow;
 
-    FieldController(FieldShow show, Modes modes) {
+    FieldController(FieldShow show, Modes modes, Addresses addresses, LiveOutput live, RigTaking rigs, RigShow rigShow) {
         this.show = show;
         this.modes = modes;
+        this.addresses = addresses;
+        this.live = live;
+        this.rigs = rigs;
+        this.rigShow = rigShow;
     }
 
     /**
+     * @param pin of the fixtures, which stand one behind the other from that address on; of units it is the rig that says all this
+     * @param rigId whose units they are; null for none. @param units in the order of the grid
      * @param frames each as Base64 of width times height pixels of red, green, blue and opacity; one of a picture
      * @param quarters turned clockwise by that many quarters. @param live whether it goes out, or is looked at alone
      */
-    record FieldRequest(String pin, String mode, String destination, int universe, int address, int across, int down, Field.Order order,
+    record FieldRequest(String pin, String mode, String destination, int universe, int address, @Nullable String rigId, List<String> units,
+            int across, int down, Field.Order order,
             Sampling.Fit fit, int quarters, boolean mirrored, int width, int height, List<String> frames, double framesASecond,
             boolean live) {
         FieldRequest {
@@ -45,6 +64,7 @@ class FieldController {
             Objects.requireNonNull(destination, "destination");
             Objects.requireNonNull(order, "order");
             Objects.requireNonNull(fit, "fit");
+            units = List.copyOf(units);
             frames = List.copyOf(frames);
         }
     }
@@ -80,15 +100,57 @@ class FieldController {
         } else if (request.frames().isEmpty() || request.frames().size() > MOST_FRAMES) {
             throw Refusal.unfit("frames", "A film has from 1 to " + MOST_FRAMES + " pictures.");
         }
-        var mode = modes.mode(modes.revision(request.pin()), request.mode());
+        var units = units(request);
+        var mode = units.isEmpty() ? modes.mode(modes.revision(request.pin()), request.mode()) : mode(units.getFirst());
         try {
             var field = Field.of(mode, request.across(), request.down(), request.order());
             var frames = request.frames().stream().map(each -> picture(request, each)).toList();
-            return new FieldShow.Asked(mode, request.destination(), request.universe(), request.address(), field,
+            return new FieldShow.Asked(onto(request, units, mode), field,
                     new Sampling(request.fit(), request.quarters(), request.mirrored()), frames, request.framesASecond());
         } catch (IllegalArgumentException unfit) {
             throw Refusal.unfit("field", String.valueOf(unfit.getMessage()));
         }
+    }
+
+    private FieldPlaces onto(FieldRequest request, List<Unit> units, CompiledMode mode) {
+        int fixtures = request.across() * request.down();
+        if (request.rigId() == null) {
+            return new FieldPlaces.Straight(mode, fixtures, new At(request.universe(), request.address()), request.destination(), addresses,
+                    live);
+        } else if (units.size() != fixtures) {
+            throw Refusal.unfit("field", "The grid has " + fixtures + " places, and there are " + units.size() + " units.");
+        }
+        return new FieldPlaces.InRig(request.rigId(), units,
+                units.stream().map(each -> Hands.atStart(UnitPath.of(mode, each.adjustments()))).toList(), request.destination(), rigShow);
+    }
+
+    /** {@return the units of the grid, all alike; none where fixtures stand straight on} */
+    private List<Unit> units(FieldRequest request) {
+        if (request.rigId() == null) {
+            return List.of();
+        }
+        var rig = rigs.require(request.rigId()).rig();
+        var units = request.units()
+            .stream()
+            .map(each -> rig.find(each).orElseThrow(() -> Refusal.notFound("One of these units is not in the rig any more.")))
+            .toList();
+        if (units.isEmpty()) {
+            throw Refusal.unfit("units", "Select the units that the picture goes onto.");
+        }
+        for (var each : units) {
+            if (!each.found().equals(units.getFirst().found())) {
+                throw Refusal.unfit("units", "Units " + units.getFirst().called() + " and " + each.called()
+                        + " differ in fixture or mode: a picture goes onto units that are alike.");
+            } else if (!each.hasAddress()) {
+                throw Refusal.unfit("units", "Unit " + each.called() + " has no address.");
+            }
+        }
+        return units;
+    }
+
+    private CompiledMode mode(Unit unit) {
+        return rigs.compiled(unit.found())
+            .orElseThrow(() -> Refusal.unfit("units", "Nobody knows what unit " + unit.called() + " is made of."));
     }
 
     private static Picture picture(FieldRequest request, String frame) {
@@ -103,6 +165,14 @@ class FieldController {
             pixels[i] = (bytes[at + 3] & 0xff) << 24 | (bytes[at] & 0xff) << 16 | (bytes[at + 1] & 0xff) << 8 | bytes[at + 2] & 0xff;
         }
         return new Picture(request.width(), request.height(), pixels);
+    }
+
+    record FieldState(boolean shown) {}
+
+    /** 200 with whether a picture goes out. */
+    @GetMapping("/api/field")
+    FieldState state() {
+        return new FieldState(show.isShown());
     }
 
     /** 204; it ends at the start values. */

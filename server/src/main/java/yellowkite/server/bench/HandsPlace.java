@@ -1,6 +1,7 @@
 package yellowkite.server.bench;
 
 import java.io.IOException;
+import java.util.List;
 import yellowkite.core.bench.Hands;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.rig.Unit;
@@ -112,7 +113,7 @@ sealed interface HandsPlace {
 
         @Override
         public void send(Hands hands, double seconds) {
-            show.play(rigId, unit, hands, seconds);
+            show.play(rigId, List.of(new RigShow.Played(unit, hands)), seconds);
         }
 
         @Override

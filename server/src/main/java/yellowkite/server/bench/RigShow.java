@@ -237,19 +237,29 @@ class RigShow {
         }
     }
 
-    /** A unit shows that; while its rig is not live, nobody sees it. @throws Refusal 422 if it is something else by now */
-    synchronized void play(String rigId, Unit unit, Hands hands, double seconds) {
+    /** What a unit shows. @param unit as it was when it was taken */
+    record Played(Unit unit, Hands hands) {}
+
+    /** Units show that; while their rig is not live, nobody sees it. @throws Refusal 422 if one is something else by now: then none does */
+    synchronized void play(String rigId, List<Played> all, double seconds) {
         var is = showing(rigId);
         if (is == null) {
             return;
         }
-        var line = is.levels()
+        var lines = all.stream().map(each -> line(is, each.unit())).toList();
+        for (int i = 0; i < lines.size(); i++) {
+            lines.get(i).play(all.get(i).hands().raws());
+            is.moved().add(all.get(i).unit().uuid());
+        }
+        send(is.levels(), is, lines.stream().flatMap(each -> each.unit().addresses().stream()).map(Patch::universe).distinct().toList(),
+                seconds);
+    }
+
+    private static RigLevels.Line line(Shown is, Unit unit) {
+        return is.levels()
             .find(unit.uuid())
             .filter(each -> each.unit().found().equals(unit.found()))
-            .orElseThrow(() -> Refusal.unfit("unit", "This unit was changed in the rig. Take it in hand again."));
-        line.play(hands.raws());
-        is.moved().add(unit.uuid());
-        send(is.levels(), is, line.unit().addresses().stream().map(Patch::universe).distinct().toList(), seconds);
+            .orElseThrow(() -> Refusal.unfit("unit", "Unit " + unit.called() + " was changed in the rig. Take it in hand again."));
     }
 
     /** One unit lets its light out, all others keep theirs in. @throws Refusal 422 with what does not fit */

@@ -29,7 +29,8 @@ class FieldTest {
 
     private String request(String destination, int universe, int address, boolean live, String... frames) {
         return "{\"pin\": \"" + pin + "\", \"mode\": \"Cells\", \"destination\": \"" + destination + "\", \"universe\": " + universe
-                + ", \"address\": " + address + ", \"across\": 1, \"down\": 1, \"order\": \"ROWS\", \"fit\": \"STRETCH\", \"quarters\": 0,"
+                + ", \"address\": " + address
+                + ", \"rigId\": null, \"units\": [], \"across\": 1, \"down\": 1, \"order\": \"ROWS\", \"fit\": \"STRETCH\", \"quarters\": 0,"
                 + " \"mirrored\": false, \"width\": 2, \"height\": 1, \"frames\": [\"" + String.join("\", \"", frames)
                 + "\"], \"framesASecond\": 10, \"live\": " + live + "}";
     }

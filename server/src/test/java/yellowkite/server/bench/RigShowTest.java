@@ -127,7 +127,43 @@ class RigShowTest {
         edit("{\"type\": \"removeUnits\", \"units\": [\"" + second + "\"]}");
         goLive();
         assertThat(post(id + "/moves", "{\"moves\": [{\"channel\": 0, \"raw\": 10}], \"seconds\": 0}").detail())
-            .isEqualTo("This unit was changed in the rig. Take it in hand again.");
+            .endsWith("was changed in the rig. Take it in hand again.");
+    }
+
+    /** A picture of two pixels, the left one dark, the right one white: the spots have one cell each, and light it by their dimmers. */
+    @Test
+    void aPictureGoesOntoUnitsOfTheRigAndLeavesThemAtTheirStart() throws Exception {
+        var picture = "{\"pin\": \"\", \"mode\": \"\", \"destination\": \"" + to + "\", \"universe\": 0, \"address\": 0, \"rigId\": \""
+                + rig.replace("/api/rigs/", "") + "\", \"units\": [\"" + first + "\", \"" + second
+                + "\"], \"across\": 2, \"down\": 1, \"order\": \"ROWS\", \"fit\": \"STRETCH\", \"quarters\": 0, \"mirrored\": false,"
+                + " \"width\": 2, \"height\": 1, \"frames\": [\"AAAA//////8=\"], \"framesASecond\": 10, \"live\": true}";
+        var shown = post("/api/field", picture);
+        assertThat(shown.status()).as(shown.detail()).isEqualTo(200);
+        assertThat(shown.json().at("/cells/0/hex").asString() + " " + shown.json().at("/cells/1/hex").asString())
+            .isEqualTo("#000000 #ffffff");
+        assertThat(get("/api/field").json().path("shown").asBoolean()).isTrue();
+        assertThat(get("/api/live").json().at("/universes/0/what").asString()).isEqualTo("Rig Pier");
+        int dimmer = DemoHouse.petrelSpot()
+            .description()
+            .type()
+            .modes()
+            .get(1)
+            .channels()
+            .stream()
+            .filter(each -> each.attribute().equals("Dimmer"))
+            .findFirst()
+            .orElseThrow()
+            .offsets()
+            .getFirst();
+        assertThat(shown(dimmer, 255)).as("the second unit has the white pixel").isEqualTo(255);
+        assertThat(get("/api/universes/5").json().at("/levels/" + (dimmer - 1)).asInt()).as("the first one the dark one").isZero();
+
+        RunningKite.delete("/api/field");
+        assertThat(get("/api/live").json().path("live").asBoolean()).as("the rig was not live before").isFalse();
+        assertThat(post("/api/field", picture.replace("\"across\": 2", "\"across\": 3")).detail())
+            .isEqualTo("The grid has 3 places, and there are 2 units.");
+        assertThat(post("/api/field", picture.replace("\"" + first + "\", ", "\"none\", ")).status()).isEqualTo(404);
+        assertThat(post("/api/field", picture.replaceAll("\"units\": [^]]*]", "\"units\": []")).detail()).contains("Select the units");
     }
 
     @Test
