@@ -85,7 +85,8 @@ final class Browser implements AutoCloseable {
 
     void press(String button) {
         retrying(() -> {
-            see(By.xpath("//button[normalize-space()=" + quoted(button) + " or @aria-label=" + quoted(button) + "]|//a[normalize-space()="
+            see(By.xpath("//button[not(@disabled)][normalize-space()=" + quoted(button) + " or @aria-label=" + quoted(button)
+                    + "]|//a[normalize-space()="
                     + quoted(button) + "]"))
                 .click();
             return true;
