@@ -37,7 +37,12 @@ final class Browser implements AutoCloseable {
         service = new ChromeDriverService.Builder().usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile()).build();
         driver = new ChromeDriver(service, options);
         wait = new WebDriverWait(driver, Duration.ofSeconds(60));
-        wait.pollingEvery(Duration.ofMillis(100)).ignoring(StaleElementReferenceException.class);
+        wait.pollingEvery(Duration.ofMillis(100)).withMessage(this::says).ignoring(StaleElementReferenceException.class);
+    }
+
+    /** {@return what a journey that waits in vain sees} */
+    private String says() {
+        return driver.getCurrentUrl() + " says: " + driver.executeScript("return document.body.innerText.slice(0, 3000)");
     }
 
     /** Opens a page of the application as somebody whose name the browser already knows. */

@@ -64,30 +64,30 @@ class LibraryTest extends WithBrowser {
     }
 
     @Test
-    void hundredsOfFilesAreStoppedHalfWayAndGoneOnWithAfterThePageWasClosed() throws IOException {
+    void aThousandFilesAreStoppedHalfWayAndGoneOnWithAfterThePageWasClosed() throws IOException {
         List<Path> files = new ArrayList<>();
-        for (int i = 1; i <= 400; i++) {
+        for (int i = 1; i <= 1_000; i++) {
             files.add(Files.write(folder.resolve("made up " + i + ".gdtf"), GeneratedFixtures.file(2_000_000 + i).write()));
         }
-        files.set(200, Files.writeString(folder.resolve("made up 201.gdtf"), "not a fixture"));
+        files.set(500, Files.writeString(folder.resolve("made up 501.gdtf"), "not a fixture"));
 
         try (var house = new RunningKite.SecondHouse()) {
             browser.open(house.address(), "Ines");
             browser.takeIn(files);
-            browser.until("return document.querySelector('progress')?.value > 60");
+            browser.until("return document.querySelector('progress')?.value > 100");
             browser.press("Stop");
             browser.seeText("Stopped after");
             browser.open(house.address(), "Ines");
             browser.see(By.xpath(
-                    "//section[@aria-label='An import that was interrupted']//p[contains(., 'of 400 files. What was imported is whole')]"));
+                    "//section[@aria-label='An import that was interrupted']//p[contains(., 'of 1000 files. What was imported is whole')]"));
 
             browser.press("Go on");
             browser.takeIn(files);
 
             browser.seeWithin(180, By.xpath("//h2[normalize-space()='Imported']"));
-            browser.seeText("399 of 400 files are in the library; the others were refused.");
+            browser.seeText("999 of 1000 files are in the library; the others were refused.");
             browser.see(By.xpath("//div[@aria-label='Which files']//button[contains(., 'refused')]")).click();
-            browser.seeText("'made up 201.gdtf' was refused: it is not a ZIP archive");
+            browser.seeText("'made up 501.gdtf' was refused: it is not a ZIP archive");
             browser.press("Close");
             browser.seeNoMore(By.cssSelector("section[aria-label='An import that was interrupted']"));
         }

@@ -34,7 +34,7 @@ public final class Figures {
         return plain(new BigDecimal(100 * share).setScale(1, RoundingMode.HALF_UP)) + " %";
     }
 
-    /** {@return a share of a whole in percent, always with two decimals, for a column of them} */
+    /** {@return a share of a whole in percent, always with two decimals: for a column of them, or where nearly nothing is meant} */
     public static String percentInColumn(double share) {
         return new BigDecimal(100 * share).setScale(2, RoundingMode.HALF_UP).toPlainString() + " %";
     }

@@ -160,7 +160,7 @@ class CompareLawsTest {
     }
 
     /** Any one component of any record, changed to something else: there is a difference. */
-    @Property(tries = 1_200)
+    @Property(tries = 3_000)
     void whatDiffersInAnyComponentIsTold(@ForAll("documents") FixtureType document, @ForAll("choices") Random random) {
         var changed = (FixtureType) mutated(document, random, new StringBuilder("FixtureType"));
         if (changed == null || changed.equals(document)) {

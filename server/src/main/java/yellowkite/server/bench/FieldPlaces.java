@@ -1,26 +1,20 @@
 package yellowkite.server.bench;
 
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
-import yellowkite.core.bench.Frames;
 import yellowkite.core.bench.Hands;
-import yellowkite.core.bench.LightOut;
 import yellowkite.core.bench.Slots;
-import yellowkite.core.bench.rdm.SlotIds;
-import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.rig.At;
 import yellowkite.core.rig.Patch;
 import yellowkite.core.rig.Placing;
 import yellowkite.core.rig.Unit;
-import yellowkite.core.wire.sacn.SacnPacket;
-import yellowkite.output.Command;
 import yellowkite.server.web.Refusal;
 
 /** Where the fixtures of a field are, and how what they show gets there. */
@@ -38,79 +32,67 @@ sealed interface FieldPlaces {
 
     /** One behind the other, in universes of their own. */
     final class Straight implements FieldPlaces {
-        static final String HOLDER = "picture";
         private final CompiledMode mode;
-        private final List<Patch> patches;
+        private final LiveUnits units;
         private final String destination;
         private final Addresses addresses;
-        private final LiveOutput live;
 
         /** @param fixtures how many. @param at of the first. @throws Refusal 422 if they do not fit there */
         Straight(CompiledMode mode, int fixtures, At at, String destination, Addresses addresses, LiveOutput live) {
             this.mode = mode;
+            this.units = new LiveUnits(live, "picture", placed(mode, fixtures, at), unit -> mode);
             this.destination = destination;
             this.addresses = addresses;
-            this.live = live;
+        }
+
+        private static List<Unit> placed(CompiledMode mode, int fixtures, At at) {
             try {
                 var one = new TreeMap<>(Map.of(1, Slots.of(mode).count()));
-                patches = Placing.straight(Collections.<SortedMap<Integer, Integer>>nCopies(fixtures, one), at)
-                    .stream()
-                    .map(List::getFirst)
-                    .toList();
+                var places = Placing.straight(Collections.<SortedMap<Integer, Integer>>nCopies(fixtures, one), at);
+                return IntStream.range(0, fixtures).mapToObj(i -> unit(mode, i + 1, places.get(i).getFirst().at())).toList();
             } catch (IllegalArgumentException unfit) {
                 throw Refusal.unfit("address", String.valueOf(unfit.getMessage()));
             }
         }
 
+        /** Its breaks stand one after the other. */
+        private static Unit unit(CompiledMode mode, int number, At at) {
+            return Unit.of(f -> {
+                f.uuid = "fixture " + number;
+                f.id = f.uuid;
+                f.addresses = Slots.of(mode)
+                    .begins()
+                    .entrySet()
+                    .stream()
+                    .map(each -> new Patch(each.getKey(), new At(at.universe(), at.address() + each.getValue()),
+                            Objects.requireNonNull(mode.map().footprint().get(each.getKey()))))
+                    .toList();
+            });
+        }
+
         @Override
         public void open(String author) throws IOException {
-            var rest = frames(Collections.nCopies(patches.size(), Hands.atStart(mode)));
-            var dark = frames(Collections.nCopies(patches.size(), new Hands(mode, LightOut.none(mode))));
-            try {
-                for (int each : rest.universes()) {
-                    var to = addresses.require(destination, each);
-                    live.open(new Command.Open(each, List.of(to.toString()), SacnPacket.USUAL_PRIORITY, rest.of(each), dark.of(each)),
-                            author, new LiveOutput.Holder(HOLDER, "Picture on " + mode.type().name(), owners(each)));
-                }
-            } catch (IOException | Refusal refused) {
-                end();
-                throw refused;
-            }
+            var to = new TreeMap<Integer, String>();
+            units.universes().forEach(each -> to.put(each, addresses.require(destination, each).toString()));
+            units.open(to, "Picture on " + mode.type().name(), author);
         }
 
         @Override
         public boolean isLive() {
-            return patches.stream().anyMatch(each -> live.isHeldBy(each.universe(), HOLDER));
-        }
-
-        private Frames frames(List<Hands> fixtures) {
-            var frames = new Frames(patches);
-            for (int i = 0; i < fixtures.size(); i++) {
-                frames.lay(List.of(patches.get(i)), mode, fixtures.get(i).raws());
-            }
-            return frames;
-        }
-
-        private List<String> owners(int universe) {
-            var owners = new ArrayList<>(Collections.nCopies(AddressMap.UNIVERSE, ""));
-            for (int fixture = 0; fixture < patches.size(); fixture++) {
-                var patch = patches.get(fixture);
-                for (int i = 0; patch.universe() == universe && i < Slots.of(mode).count(); i++) {
-                    owners.set(patch.from() - 1 + i, "fixture " + (fixture + 1) + " " + SlotIds.describe(mode, i).orElse(""));
-                }
-            }
-            return owners;
+            return units.isOut();
         }
 
         @Override
         public boolean send(List<Hands> fixtures) {
-            var frames = frames(fixtures);
-            return frames.universes().stream().allMatch(each -> live.send(HOLDER, new Command.Levels(each, frames.of(each))));
+            for (int i = 0; i < fixtures.size(); i++) {
+                units.levels().lines().get(i).play(fixtures.get(i).raws());
+            }
+            return units.send();
         }
 
         @Override
         public void end() {
-            patches.stream().map(Patch::universe).distinct().forEach(each -> live.close(each, HOLDER));
+            units.close();
         }
     }
 
@@ -134,8 +116,7 @@ sealed interface FieldPlaces {
 
         @Override
         public void open(String author) {
-            lent = !show.isLive(rigId);
-            show.goLive(rigId, others, author);
+            lent = show.goLive(rigId, others, author);
         }
 
         @Override

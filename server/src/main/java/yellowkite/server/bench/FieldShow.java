@@ -29,18 +29,19 @@ class FieldShow {
     /** It goes live, over and over. */
     void show(Asked asked, String author) {
         var frames = asked.frames().stream().map(each -> CellColour.of(asked.field(), asked.sampling().of(each, asked.field()))).toList();
+        int mine = begin(asked.onto(), author);
+        Thread.ofVirtual().start(() -> play(asked.onto(), frames, Math.clamp(asked.framesASecond(), 0.1, FASTEST), mine));
+    }
+
+    private synchronized int begin(FieldPlaces next, String author) {
         stop();
         try {
-            asked.onto().open(author);
+            next.open(author);
         } catch (IOException failed) {
             throw Refusal.unfit("destination", "The output cannot be started here.");
         }
-        int mine;
-        synchronized (this) {
-            onto = asked.onto();
-            mine = ++number;
-        }
-        Thread.ofVirtual().start(() -> play(asked.onto(), frames, Math.clamp(asked.framesASecond(), 0.1, FASTEST), mine));
+        onto = next;
+        return number;
     }
 
     private void play(FieldPlaces onto, List<List<Hands>> frames, double framesASecond, int mine) {
@@ -57,7 +58,7 @@ class FieldShow {
                 TimeUnit.NANOSECONDS.sleep((long) (TimeUnit.SECONDS.toNanos(1) / framesASecond));
             }
         } catch (Refusal changed) {
-            stop(); // a unit of it is something else by now
+            stop(mine); // a unit of it is something else by now
         } catch (InterruptedException ended) {
             Thread.currentThread().interrupt();
         }
@@ -69,15 +70,18 @@ class FieldShow {
     }
 
     /** It ends at the start values. */
-    void stop() {
-        FieldPlaces ending;
-        synchronized (this) {
-            number++;
-            ending = onto;
-            onto = null;
-        }
+    synchronized void stop() {
+        number++;
+        var ending = onto;
+        onto = null;
         if (ending != null) {
             ending.end();
+        }
+    }
+
+    private synchronized void stop(int mine) {
+        if (number == mine) {
+            stop();
         }
     }
 

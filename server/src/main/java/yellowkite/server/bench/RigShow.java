@@ -1,13 +1,9 @@
 package yellowkite.server.bench;
 
 import java.io.IOException;
-import java.util.ArrayList;
-import java.util.Collection;
-import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
@@ -15,10 +11,7 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowkite.core.bench.Hands;
-import yellowkite.core.bench.LightOut;
-import yellowkite.core.bench.Slots;
-import yellowkite.core.bench.rdm.SlotIds;
-import yellowkite.core.dmx.AddressMap;
+import yellowkite.core.bench.RigLight;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.rig.Found;
 import yellowkite.core.rig.Output;
@@ -28,7 +21,6 @@ import yellowkite.core.rig.RigLevels;
 import yellowkite.core.rig.Unit;
 import yellowkite.core.rig.UniverseFacts;
 import yellowkite.core.wire.sacn.SacnPacket;
-import yellowkite.output.Command;
 import yellowkite.server.rigs.RigTaking;
 import yellowkite.server.rigs.RigTaking.RigState;
 import yellowkite.server.web.Refusal;
@@ -53,20 +45,10 @@ class RigShow {
     /**
      * What goes out.
      *
-     * @param destination of universes whose way the rig does not say. @param levels as they are played. @param dark without light
-     * @param lent whether it goes out for as long as a unit is lit up, and no longer. @param moved units that hands moved
+     * @param destination of universes whose way the rig does not say. @param moved units that hands moved
+     * @param lent whether it goes out for as long as a unit is lit up, and no longer
      */
-    private record Shown(String rigId, int version, String destination, RigLevels levels, RigLevels dark, boolean lent,
-            Set<String> moved) {
-
-        String holder() {
-            return "rig " + rigId;
-        }
-
-        Collection<Integer> universes() {
-            return levels.frames().keySet();
-        }
-    }
+    private record Shown(String rigId, int version, String destination, LiveUnits units, Set<String> moved, boolean lent) {}
 
     /** Where a universe of a rig goes. @param refused why it cannot, a sentence; null if it can */
     record RigWay(int universe, String to, @Nullable String refused) {}
@@ -122,67 +104,51 @@ class RigShow {
     /** {@return what goes out of a rig; null while nothing does} */
     private @Nullable Shown showing(String rigId) {
         var is = shown;
-        return is != null && is.rigId().equals(rigId) && isOut(is) ? is : null;
-    }
-
-    private boolean isOut(Shown is) {
-        return is.universes().stream().anyMatch(each -> live.isHeldBy(each, is.holder()));
+        return is != null && is.rigId().equals(rigId) && is.units().isOut() ? is : null;
     }
 
     synchronized boolean isLive(String rigId) {
         return showing(rigId) != null;
     }
 
-    /** It goes live as it is now; what is played goes on. @throws Refusal 422 if a universe of it cannot */
-    synchronized void goLive(String rigId, String destination, String author) {
-        var is = open(rigs.require(rigId), destination, author, false);
-        send(is.levels(), is, is.universes(), 0);
+    /**
+     * It goes live as it is now; what is played goes on. {@return whether it was not live before, but to light a unit up}
+     *
+     * @throws Refusal 422 if a universe of it cannot
+     */
+    synchronized boolean goLive(String rigId, String destination, String author) {
+        var before = showing(rigId);
+        open(rigs.require(rigId), destination, author, false).units().send();
+        return before == null || before.lent();
     }
 
     private Shown open(RigState state, String destination, String author, boolean lent) {
         var before = shown;
-        if (before != null && !before.rigId().equals(state.id()) && isOut(before)) {
+        if (before != null && !before.rigId().equals(state.id()) && before.units().isOut()) {
             throw Refusal.unfit("rig", "Another rig is live. End that first.");
         }
         var goesOn = showing(state.id());
-        var modes = modes();
-        var next = new Shown(state.id(), state.version(), destination, played(state.rig(), modes, goesOn), dark(state.rig(), modes),
-                lent && (goesOn == null || goesOn.lent()), goesOn == null ? new HashSet<>() : goesOn.moved());
-        if (next.universes().isEmpty()) {
+        var next = new Shown(state.id(), state.version(), destination,
+                new LiveUnits(live, "rig " + state.id(), state.rig().units(), modes()), goesOn == null ? new HashSet<>() : goesOn.moved(),
+                lent && (goesOn == null || goesOn.lent()));
+        if (next.units().universes().isEmpty()) {
             throw Refusal.unfit("rig", "No unit of this rig has an address: there is nothing to send.");
         }
         var to = new TreeMap<Integer, String>();
-        next.universes().forEach(each -> to.put(each, addresses.require(way(state.rig(), each, destination), each).toString()));
-        shown = next;
+        next.units()
+            .universes()
+            .forEach(each -> to.put(each, addresses.require(way(state.rig(), each, destination), each).toString()));
         if (goesOn != null) {
-            goesOn.universes().stream().filter(each -> !to.containsKey(each)).forEach(each -> live.close(each, goesOn.holder()));
+            playOn(goesOn, next);
+            goesOn.units().universes().stream().filter(each -> !to.containsKey(each)).forEach(goesOn.units()::close);
         }
         try {
-            open(next, state, RigLevels.of(state.rig().units(), modes), to, author);
+            next.units().open(to, "Rig " + state.name(), author);
         } catch (IOException failed) {
             throw Refusal.unfit("destination", "The output cannot be started here.");
         }
+        shown = next;
         return next;
-    }
-
-    private void open(Shown next, RigState state, RigLevels rest, Map<Integer, String> to, String author) throws IOException {
-        next.dark().send(1);
-        rest.send(1);
-        try {
-            for (int each : next.universes()) {
-                live.open(
-                        new Command.Open(each, List.of(to.get(each)), SacnPacket.USUAL_PRIORITY, frame(rest, each),
-                                frame(next.dark(), each)),
-                        author, new LiveOutput.Holder(next.holder(), "Rig " + state.name(), owners(rest, each)));
-            }
-        } catch (IOException | Refusal refused) { // none of it, where one of them cannot
-            close(next);
-            throw refused;
-        }
-    }
-
-    private static byte[] frame(RigLevels levels, int universe) {
-        return levels.frames().getOrDefault(universe, new byte[AddressMap.UNIVERSE]).clone();
     }
 
     /** {@return what a unit is, each looked up once} */
@@ -191,49 +157,17 @@ class RigShow {
         return unit -> known.computeIfAbsent(unit.found(), rigs::compiled).orElse(null);
     }
 
-    /** At the start values, or where hands moved it. */
-    private static RigLevels played(Rig rig, Function<Unit, @Nullable CompiledMode> modes, @Nullable Shown before) {
-        var levels = RigLevels.of(rig.units(), modes);
-        if (before != null) {
-            for (var uuid : before.moved()) {
-                levels.find(uuid)
-                    .ifPresent(line -> before.levels()
-                        .find(uuid)
-                        .filter(each -> each.unit().found().equals(line.unit().found()))
-                        .ifPresent(each -> System.arraycopy(each.levels(), 0, line.levels(), 0, each.levels().length)));
-            }
-        }
-        return levels;
-    }
-
-    private static RigLevels dark(Rig rig, Function<Unit, @Nullable CompiledMode> modes) {
-        var dark = RigLevels.of(rig.units().stream().map(each -> each.with(f -> f.adjustments = each.adjustments().turns())).toList(),
-                modes);
-        dark.lines().forEach(each -> each.play(LightOut.none(each.path().mode())));
-        return dark;
-    }
-
-    private static List<String> owners(RigLevels levels, int universe) {
-        var owners = new ArrayList<>(Collections.nCopies(AddressMap.UNIVERSE, ""));
-        for (var line : levels.lines()) {
-            var slots = Slots.of(line.path().mode());
-            for (var patch : line.unit().addresses()) {
-                int begin = slots.begins().getOrDefault(patch.dmxBreak(), 0);
-                for (int i = 0; patch.universe() == universe && i < patch.footprint() && patch.from() + i <= AddressMap.UNIVERSE; i++) {
-                    owners.set(patch.from() - 1 + i,
-                            (line.unit().id() + " " + SlotIds.describe(line.path().mode(), begin + i).orElse("")).strip());
-                }
-            }
-        }
-        return owners;
-    }
-
-    private void send(RigLevels levels, Shown as, Collection<Integer> universes, double seconds) {
-        levels.send(1);
-        for (int each : universes) {
-            live.send(as.holder(),
-                    seconds > 0 ? new Command.Levels(each, frame(levels, each), seconds, levels.wide(each), levels.jumps(each))
-                            : new Command.Levels(each, frame(levels, each)));
+    /** Units that hands moved stay where they are. */
+    private static void playOn(Shown before, Shown next) {
+        for (var uuid : before.moved()) {
+            next.units()
+                .levels()
+                .find(uuid)
+                .ifPresent(line -> before.units()
+                    .levels()
+                    .find(uuid)
+                    .filter(each -> each.unit().found().equals(line.unit().found()))
+                    .ifPresent(each -> System.arraycopy(each.levels(), 0, line.levels(), 0, each.levels().length)));
         }
     }
 
@@ -251,51 +185,47 @@ class RigShow {
             lines.get(i).play(all.get(i).hands().raws());
             is.moved().add(all.get(i).unit().uuid());
         }
-        send(is.levels(), is, lines.stream().flatMap(each -> each.unit().addresses().stream()).map(Patch::universe).distinct().toList(),
-                seconds);
+        is.units()
+            .show(is.units().levels(),
+                    lines.stream().flatMap(each -> each.unit().addresses().stream()).map(Patch::universe).distinct().toList(), seconds);
     }
 
     private static RigLevels.Line line(Shown is, Unit unit) {
-        return is.levels()
+        return is.units()
+            .levels()
             .find(unit.uuid())
             .filter(each -> each.unit().found().equals(unit.found()))
             .orElseThrow(() -> Refusal.unfit("unit", "Unit " + unit.called() + " was changed in the rig. Take it in hand again."));
     }
 
-    /** One unit lets its light out, all others keep theirs in. @throws Refusal 422 with what does not fit */
+    /** One unit lets its light out, all others keep theirs in. @throws Refusal 422 with what does not fit: then nothing changes */
     synchronized void light(String rigId, String uuid, String destination, String author) {
         var state = rigs.require(rigId);
+        var lit = RigLight.dark(state.rig().units(), modes());
+        var line = lit.find(uuid).orElseThrow(() -> Refusal.unfit("unit", "Nobody knows what this unit is made of."));
+        line.play(Hands.lit(line.path().mode()).raws());
         var before = showing(rigId);
         boolean goesOn = before != null && before.version() == state.version()
                 && (!before.lent() || before.destination().equals(destination));
         var is = before != null && goesOn ? before : open(state, destination, author, true);
-        var lit = dark(state.rig(), modes());
-        var line = lit.find(uuid).orElseThrow(() -> Refusal.unfit("unit", "Nobody knows what this unit is made of."));
-        line.play(Hands.lit(line.path().mode()).raws());
-        send(lit, is, is.universes(), 0);
+        is.units().show(lit, is.units().universes(), 0);
     }
 
     /** What was played is shown again; a rig that went live to light a unit up ends. */
     synchronized void lightOut() {
         var is = shown;
-        if (is == null || !isOut(is)) {
-            return;
-        } else if (is.lent()) {
-            close(is);
-        } else {
-            send(is.levels(), is, is.universes(), 0);
+        if (is != null && is.lent()) {
+            end(is.rigId());
+        } else if (is != null) {
+            is.units().send();
         }
     }
 
     synchronized void end(String rigId) {
         var is = showing(rigId);
         if (is != null) {
-            close(is);
+            is.units().close();
+            shown = null;
         }
-    }
-
-    private void close(Shown is) {
-        is.universes().forEach(each -> live.close(each, is.holder()));
-        shown = null;
     }
 }

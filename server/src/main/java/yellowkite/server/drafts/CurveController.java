@@ -34,7 +34,6 @@ class CurveController {
     private static final int LONGEST = 200_000;
     private static final int FADE = 10;
     private static final int SKETCH = 64;
-    private static final double HUNDREDTHS = 100;
     private final Drafts drafts;
 
     CurveController(Drafts drafts) {
@@ -70,7 +69,7 @@ class CurveController {
                     IntStream.rangeClosed(0, 255).mapToObj(i -> curve.valueAt(i, 1, 2)).toList(),
                     IntStream.rangeClosed(0, FADE).mapToObj(i -> FadeStep.of((double) i / FADE, curve)).toList(), inverse,
                     inverse == null ? null : inWords(inverse), knots.stream().map(CurvePoint::of).toList(), OwnPoints.runOf(curve),
-                    largest == null ? null : Figures.of(Math.round(100 * largest * HUNDREDTHS) / HUNDREDTHS, "%"));
+                    largest == null ? null : Figures.percentInColumn(largest));
         }
     }
 

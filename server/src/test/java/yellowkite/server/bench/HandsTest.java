@@ -5,14 +5,12 @@ import static yellowkite.server.RunningKite.get;
 import static yellowkite.server.RunningKite.post;
 import static yellowkite.server.RunningKite.put;
 
-import java.net.URI;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.wire.rdm.Uid;
 import yellowkite.demo.DemoHouse;
-import yellowkite.output.Telemetry;
 import yellowkite.server.RunningKite;
 import yellowkite.sim.RunningSim;
 import yellowkite.sim.SimulatedFixture;
@@ -46,16 +44,8 @@ class HandsTest {
         assertThat(post(hands + "/live", "{\"on\": " + on + "}").json().path("live").asBoolean()).isEqualTo(on);
     }
 
-    /** {@return the level of one of the fixture's addresses, once it is that, or at the end of a while} */
     private int shown(int address, int hoped) throws Exception {
-        int level = -1;
-        try (var telemetry = new Telemetry(URI.create(sim.telemetry()))) {
-            for (int i = 0; i < 200 && level != hoped; i++) {
-                Thread.sleep(50);
-                level = telemetry.look().dmx().getOrDefault(address, -1);
-            }
-        }
-        return level;
+        return Showing.shown(sim, address, hoped);
     }
 
     /** {@return what leaves at its first address, once it is that, or at the end of a while} */

@@ -5,7 +5,6 @@ import static yellowkite.server.RunningKite.get;
 import static yellowkite.server.RunningKite.post;
 import static yellowkite.server.RunningKite.put;
 
-import java.net.URI;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -17,7 +16,6 @@ import yellowkite.core.gdtf.GdtfDescription;
 import yellowkite.core.gdtf.GdtfFile;
 import yellowkite.core.wire.rdm.Uid;
 import yellowkite.demo.DemoHouse;
-import yellowkite.output.Telemetry;
 import yellowkite.server.RunningKite;
 import yellowkite.sim.RunningSim;
 import yellowkite.sim.SimulatedFixture;
@@ -69,16 +67,8 @@ class RigShowTest {
         return rig + "/live?destination=" + URLEncoder.encode(to, StandardCharsets.UTF_8);
     }
 
-    /** {@return the level of one of the second unit's addresses, from 1, once it is that, or at the end of a while} */
     private int shown(int address, int hoped) throws Exception {
-        int level = -1;
-        try (var telemetry = new Telemetry(URI.create(sim.telemetry()))) {
-            for (int i = 0; i < 200 && level != hoped; i++) {
-                Thread.sleep(50);
-                level = telemetry.look().dmx().getOrDefault(address, -1);
-            }
-        }
-        return level;
+        return Showing.shown(sim, address, hoped);
     }
 
     @Test
@@ -164,6 +154,19 @@ class RigShowTest {
             .isEqualTo("The grid has 3 places, and there are 2 units.");
         assertThat(post("/api/field", picture.replace("\"" + first + "\", ", "\"none\", ")).status()).isEqualTo(404);
         assertThat(post("/api/field", picture.replaceAll("\"units\": [^]]*]", "\"units\": []")).detail()).contains("Select the units");
+    }
+
+    /** Nobody knows what a placeholder is: nothing goes live to look for it. */
+    @Test
+    void aUnitThatCannotBeLitUpLeavesNoLightOn() {
+        edit("{\"type\": \"addUnits\", \"seed\": \"" + UUID.randomUUID()
+                + "\", \"fixture\": {\"how\": \"PLACEHOLDER\", \"pin\": \"\", \"manufacturer\": \"\", \"model\": \"\", \"mode\": \"\", \"breaks\": {\"1\": 3}, \"sure\": 0, \"why\": \"\"},"
+                + " \"count\": 1, \"at\": \"5.101\", \"layer\": \"\", \"groups\": [], \"shared\": false}");
+
+        var lit = post(rig + "/units/" + unit(2) + "/identify", "{\"by\": \"LIGHT\", \"destination\": \"" + to + "\"}");
+
+        assertThat(lit.detail()).isEqualTo("Nobody knows what this unit is made of.");
+        assertThat(get("/api/live").json().path("live").asBoolean()).isFalse();
     }
 
     @Test

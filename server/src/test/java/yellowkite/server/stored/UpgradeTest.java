@@ -283,7 +283,7 @@ class UpgradeTest {
 
     /** As a crash leaves it that comes after the statements of a step and before it is noted. */
     @ParameterizedTest
-    @ValueSource(ints = {2, 11, 17, 18, 22, 23})
+    @ValueSource(ints = {2, 11, 16, 17, 18, 19, 20, 21, 22, 23})
     void anUpgradeThatWasCutOffGoesOn(int cutOff) throws Exception {
         var first = migration("V1__");
         load(database, first);
