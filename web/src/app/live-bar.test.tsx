@@ -44,3 +44,24 @@ test('what is live stands on the page, F8 stops all light wherever one is, and E
 
   await waitFor(() => expect(screen.queryByRole('region', { name: 'Live output' })).toBeNull());
 });
+
+test('the universes of a rig are one line, which says where each goes when it is pointed at', async () => {
+  const rig = (universe: number) => ({
+    universe,
+    to: [`artnet 127.0.0.1:6454 ${universe - 1}`],
+    holder: 'rig g1',
+    what: 'Rig Pier',
+    held: 0,
+  });
+  const live: Live = { live: true, dark: false, universes: [rig(1), rig(2)], by: 'Joost', note: '' };
+  house.use(
+    http.get('*/api/live', () => HttpResponse.json(live)),
+    http.post('*/api/live/keep', () => HttpResponse.json(live)),
+  );
+  showOnPage(<LiveBar />);
+
+  const line = await screen.findByText('Rig Pier');
+  expect(screen.getAllByRole('listitem')).toHaveLength(1);
+  expect(line.textContent).toBe('Rig Pier, 2 universes');
+  expect(line.title).toBe('universe 1 to artnet 127.0.0.1:6454 0; universe 2 to artnet 127.0.0.1:6454 1');
+});

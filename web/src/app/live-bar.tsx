@@ -1,10 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { Moon, RadioTower, Square } from 'lucide-react';
 import { useEffect, useEffectEvent, useRef } from 'react';
+import type { Live } from '#/api/types';
 import { liveQuery, useDark, useEndLive } from '#/parts/live/live-query';
 import { Button } from '#/ui/button';
 import { counted } from '#/ui/counted';
 import { tell } from '#/ui/toast';
+
+type LiveUniverse = Live['universes'][number];
 
 /** On every page, while anything goes out: what, from whom, and how to stop it. F8 is dark, wherever the focus is. */
 export function LiveBar() {
@@ -37,10 +40,10 @@ export function LiveBar() {
         {live.dark ? 'Live, dark' : 'Live'}
       </p>
       <ul className="flex min-w-0 flex-1 flex-wrap gap-x-4 text-sm">
-        {live.universes.map((each) => (
-          <li key={each.universe} className="min-w-0 truncate">
-            {each.what}
-            <span className="text-muted">{`, universe ${each.universe} to ${each.to.join(', ')}`}</span>
+        {together(live.universes).map(({ first, all }) => (
+          <li key={first.holder} className="min-w-0 truncate" title={all.map(way).join('; ')}>
+            {first.what}
+            <span className="text-muted">{`, ${all.length === 1 ? way(first) : `${all.length} universes`}`}</span>
           </li>
         ))}
       </ul>
@@ -57,4 +60,19 @@ export function LiveBar() {
       </Button>
     </section>
   );
+}
+
+function way(of: LiveUniverse) {
+  return `universe ${of.universe} to ${of.to.join(', ')}`;
+}
+
+/** A rig has many universes: they are one line. */
+function together(universes: LiveUniverse[]) {
+  const held = new Map<string, { first: LiveUniverse; all: LiveUniverse[] }>();
+  for (const each of universes) {
+    const known = held.get(each.holder);
+    if (known) known.all.push(each);
+    else held.set(each.holder, { first: each, all: [each] });
+  }
+  return [...held.values()];
 }

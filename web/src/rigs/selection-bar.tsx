@@ -80,7 +80,7 @@ export function SelectionBar({
             label="Select every nth"
             value=""
             placeholder="every nth"
-            width="w-20"
+            width="w-24"
             mono
             onSend={(text) => {
               const n = Number(text);

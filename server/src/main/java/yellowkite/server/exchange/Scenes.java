@@ -142,13 +142,17 @@ class Scenes {
 
     /** Waits until a scene is in the database. @throws Refusal 404 if it did not get there */
     void requireStored(String id) {
-        var way = storing.get(id);
-        if (way != null) {
-            way.join();
-        }
+        awaitStored(id);
         if (repository.find(id).isEmpty()) {
             forget(id);
             throw gone();
+        }
+    }
+
+    private void awaitStored(String id) {
+        var way = storing.get(id);
+        if (way != null) {
+            way.join();
         }
     }
 
@@ -186,11 +190,8 @@ class Scenes {
 
     /** Forgets it, unless a rig came from it; nothing happens if it is not here. */
     void leave(String id) {
-        if (storing.containsKey(id)) {
-            hands.submit(() -> repository.leave(id)); // once it is there
-        } else {
-            repository.leave(id);
-        }
+        awaitStored(id); // what is still on its way would be there after it was left
+        repository.leave(id);
         forget(id);
     }
 

@@ -6,6 +6,7 @@ import static yellowkite.server.RunningKite.post;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import java.util.Random;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -44,12 +45,18 @@ class SceneImportTest {
         assertThat(get("/api/scenes/" + id).status()).as("its rig goes out as it").isEqualTo(200);
     }
 
+    /** It is large, so that it is still on its way into the database. */
     @Test
     void aSceneThatNobodyTookIsForgotten() {
-        var id = SceneFiles.hand(Map.of(), SceneFiles.unit(1, "Gone")).json().path("id").asString();
+        var large = new byte[12 << 20];
+        new Random(4).nextBytes(large);
+        var id = SceneFiles.hand(Map.of("Large.bin", large), SceneFiles.unit(1, "Gone")).json().path("id").asString();
 
         assertThat(RunningKite.delete("/api/scenes/" + id).status()).isEqualTo(204);
         assertThat(get("/api/scenes/" + id).status()).isEqualTo(404);
+        var next = SceneFiles.hand(Map.of(), SceneFiles.unit(1, "Gone")).json().path("id").asString();
+        rig(post("/api/scenes/" + next + "/take", "{\"name\": \"Weir\", \"decisions\": []}"));
+        assertThat(get("/api/scenes/" + id).status()).as("nor did it arrive afterwards").isEqualTo(404);
     }
 
     /** Ours has another content under its id, so theirs is a profile by itself: once, whatever modes are asked for and however often. */
