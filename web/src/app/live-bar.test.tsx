@@ -14,6 +14,7 @@ test('what is live stands on the page, F8 stops all light wherever one is, and E
     universes: [{ universe: 3, to: ['sacn 127.0.0.1:5568'], holder: 'h1', what: 'Hands on Tidewick Petrel Spot, Compact', held: 2 }],
     by: 'Joost',
     note: '',
+    restarts: 0,
   };
   house.use(
     http.get('*/api/live', () => HttpResponse.json(live)),
@@ -53,7 +54,7 @@ test('the universes of a rig are one line, which says where each goes when it is
     what: 'Rig Pier',
     held: 0,
   });
-  const live: Live = { live: true, dark: false, universes: [rig(1), rig(2)], by: 'Joost', note: '' };
+  const live: Live = { live: true, dark: false, universes: [rig(1), rig(2)], by: 'Joost', note: '', restarts: 0 };
   house.use(
     http.get('*/api/live', () => HttpResponse.json(live)),
     http.post('*/api/live/keep', () => HttpResponse.json(live)),

@@ -28,6 +28,7 @@ const LIVE: Live = {
   universes: [{ universe: 1, to: ['artnet 127.0.0.1:6454 0'], holder: 'w1', what: 'Walk of Tidewick Petrel Spot, Extended', held: 0 }],
   by: 'Ines',
   note: '',
+  restarts: 0,
 };
 const WALK: Walk = {
   id: 'w1',
@@ -315,6 +316,32 @@ test('hands set a channel by what it does: a named range, or a physical value', 
     { moves: [{ channel: 0, raw: null, function: 0, physical: 90 }], seconds: 0 },
     { seconds: 3 },
   ]);
+});
+
+test('once the output broke off, hands show the start values that the fixture is at again', async () => {
+  let live: Live = { ...LIVE, live: false, universes: [] };
+  let state: Hands['state'] = { ...HANDS.state, at: [{ ...AT, raw: 255, physical: '90', number: 90 }] };
+  house.use(
+    http.get('*/api/live', () => HttpResponse.json(live)),
+    http.get('*/api/hands/h1', () => HttpResponse.json({ ...HANDS, state })),
+    http.get('*/api/hands/h1/looks', () => HttpResponse.json([])),
+    http.post('*/api/hands/h1/live', () => {
+      live = { ...LIVE, restarts: 1 };
+      const before = state;
+      state = HANDS.state;
+      return HttpResponse.json({ ...before, live: true });
+    }),
+  );
+  showOnPage(
+    <Routes>
+      <Route path="/bench/hands/:handsId" element={<HandsPage />} />
+    </Routes>,
+    '/bench/hands/h1',
+  );
+  const pan = await screen.findByRole('textbox', { name: 'Pan, °' });
+  expect(pan).toHaveProperty('value', '90');
+  await userEvent.click(screen.getByRole('button', { name: 'Go live' }));
+  await waitFor(() => expect(pan).toHaveProperty('value', '1.06'));
 });
 
 test('an address of a universe is held by hand, and that is said', async () => {

@@ -1,6 +1,6 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Lightbulb, RadioTower, RotateCcw } from 'lucide-react';
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { Link } from 'react-router';
 import type { Hands, HandsChannel as Channel } from '#/api/types';
 import { Beam } from '#/parts/light/beam';
@@ -10,7 +10,7 @@ import { Refusal } from '#/ui/refusal';
 import { Faders } from './faders';
 import { HandsChannel } from './hands-channel';
 import { HandsColour } from './hands-colour';
-import { useGoLive, useMoves, useSend } from './hands-query';
+import { handsQuery, useGoLive, useMoves, useSend } from './hands-query';
 import { Looks } from './looks';
 import { Passed } from './passed';
 import { PointingField } from './pointing-field';
@@ -22,6 +22,11 @@ export function HandsPanel({ hands }: { hands: Hands }) {
   const move = useMoves(hands.id);
   const { send, moved } = useSend(hands.id);
   const { unit } = hands;
+  const queryClient = useQueryClient();
+  const restarts = live?.restarts;
+  useEffect(() => {
+    void queryClient.invalidateQueries({ queryKey: handsQuery(hands.id).queryKey, exact: true }); // it is at its start values again
+  }, [queryClient, hands.id, restarts]);
   const holder = unit ? `rig ${unit.rigId}` : hands.id;
   const isLive = live ? live.universes.some((each) => each.holder === holder) : hands.state.live;
   const groups = useMemo(() => grouped(hands.channels), [hands.channels]);

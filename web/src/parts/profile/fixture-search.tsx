@@ -40,7 +40,7 @@ export function FixtureSearch({
         label={label}
         value={words}
         autoFocus
-        placeholder="Petrel Spot Basic"
+        placeholder="Petrel Spot Extended"
         onChange={(to) => {
           setWords(to);
           onWords?.();

@@ -169,7 +169,7 @@ class AuthoringTest extends WritesProfiles {
         browser.see(By.cssSelector("[role=dialog] textarea")).sendKeys("level;lux\n0;0\n50;25\n50;30\n100;100");
         browser.seeText("The level 50 was measured twice; leave one of the two out.");
         browser.see(By.cssSelector("[role=dialog] textarea")).sendKeys(Keys.chord(Keys.CONTROL, "a"), "level;lux\n0;0\n50;25\n100;100");
-        browser.seeText("Largest distance from a measured point: 0 %.");
+        browser.seeText("Largest distance from a measured point: 0.00 %.");
         browser.press("Apply to dimmer");
         browser.seeNoMore(DIALOG);
         browser.see(By.xpath("//button[contains(., 'Curve Measured')]"));

@@ -108,7 +108,7 @@ class LightTest extends WithBrowser {
         browser.press("Measured");
         var csv = Files.writeString(folder.resolve("saloon.csv"), "level;lux\n0;0\n50;25\n100;100\n");
         browser.see(By.cssSelector("input[type=file][aria-label='A CSV file of measured points']")).sendKeys(csv.toString());
-        browser.seeText("Largest distance from a measured point: 0 %.");
+        browser.seeText("Largest distance from a measured point: 0.00 %.");
         browser.see(By.xpath("//section[@aria-label='What it changes']//th[contains(., 'Bulb_Dimmer in Dimmer')]"));
 
         browser.press("Apply to Dimmer");

@@ -38,6 +38,11 @@ public final class RigLevels {
             }
         }
 
+        /** Goes back to its start values. */
+        public void rest() {
+            System.arraycopy(path.starts(), 0, levels, 0, levels.length);
+        }
+
         private boolean snaps(int channel) {
             var placed = path.channels().get(channel);
             var own = unit.adjustments().of(placed.name(), placed.channel().attribute()).snap();

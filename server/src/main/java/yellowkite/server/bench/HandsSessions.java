@@ -36,6 +36,7 @@ class HandsSessions {
         this.live = live;
         this.rigs = rigs;
         this.show = show;
+        live.onRestart(this::rest);
     }
 
     /** One fixture in hands. Changes one after the other. */
@@ -149,6 +150,15 @@ class HandsSessions {
                 return passed;
             } catch (IllegalArgumentException unfit) {
                 throw Refusal.unfit("values", String.valueOf(unfit.getMessage()));
+            }
+        }
+    }
+
+    /** What was set does not come back by itself with the next move. */
+    private void rest() {
+        for (var session : sessions.asMap().values()) {
+            synchronized (session) {
+                session.hands = session.place.isLive() ? session.place.start() : session.hands;
             }
         }
     }

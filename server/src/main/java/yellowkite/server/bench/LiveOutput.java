@@ -43,6 +43,7 @@ class LiveOutput {
     private static final long SHORTEST_LIFE = TimeUnit.MILLISECONDS.toNanos(500);
     private final Map<Integer, Open> open = new TreeMap<>();
     private final List<FrameTaker> takers = new CopyOnWriteArrayList<>();
+    private final List<Runnable> restarts = new CopyOnWriteArrayList<>();
     /** Of its own: where other work keeps the server busy, the lease must not run out. */
     private final ScheduledExecutorService heart = Executors
         .newSingleThreadScheduledExecutor(work -> Thread.ofPlatform().name("live").daemon().unstarted(work));
@@ -53,6 +54,7 @@ class LiveOutput {
     private boolean dark;
     private String by = "";
     private String note = "";
+    private int restarted;
 
     LiveOutput() {
         heart.scheduleWithFixedDelay(this::watch, 1, 1, TimeUnit.SECONDS);
@@ -95,8 +97,11 @@ class LiveOutput {
         void take(int universe, byte[] levels);
     }
 
-    /** @param universes that go out. @param by who went live last. @param note what happened to it, a sentence; empty for nothing */
-    record Live(boolean live, boolean dark, List<LiveUniverse> universes, String by, String note) {}
+    /**
+     * @param universes that go out. @param by who went live last. @param note what happened to it, a sentence; empty for nothing
+     * @param restarts how often it broke off, and everything went to its start values
+     */
+    record Live(boolean live, boolean dark, List<LiveUniverse> universes, String by, String note, int restarts) {}
 
     /** @param holder who sends there, and {@code what} it is in words. @param held how many addresses are held by hand */
     record LiveUniverse(int universe, List<String> to, String holder, String what, int held) {}
@@ -108,7 +113,7 @@ class LiveOutput {
                     .map(each -> new LiveUniverse(each.opening.universe(), each.opening.to(), each.holder.id(), each.holder.what(),
                             each.held.size()))
                     .toList(),
-                by, note);
+                by, note, restarted);
     }
 
     /** What leaves. @param held addresses that are held by hand, from 1, and their values */
@@ -129,6 +134,11 @@ class LiveOutput {
 
     void onFrames(FrameTaker taker) {
         takers.add(taker);
+    }
+
+    /** @param rest is done once the process had to be started again: everything stands at its start values */
+    void onRestart(Runnable rest) {
+        restarts.add(rest);
     }
 
     /** A universe goes live. @throws Refusal 422 if somebody else holds it */
@@ -278,7 +288,9 @@ class LiveOutput {
         } catch (IOException gone) {
             LOG.debug("The output process fell silent.", gone);
         }
-        again(of);
+        if (again(of)) {
+            restarts.forEach(Runnable::run);
+        }
     }
 
     private synchronized void opened(int universe) {
@@ -305,13 +317,13 @@ class LiveOutput {
         takers.forEach(each -> each.take(universe, levels));
     }
 
-    /** It ended, and nobody had asked it to. One that does not even come up is not tried for ever. */
-    private synchronized void again(Process ended) {
+    /** It ended, and nobody had asked it to. One that does not even come up is not tried for ever. {@return whether it goes on} */
+    private synchronized boolean again(Process ended) {
         if (process != ended) {
-            return;
+            return false;
         } else if (System.nanoTime() - startedAt < SHORTEST_LIFE) {
             end("The output cannot be kept going here: it ended as soon as it was started.");
-            return;
+            return false;
         }
         process = null;
         commands = null;
@@ -323,10 +335,13 @@ class LiveOutput {
         });
         try {
             start();
+            restarted++;
             note = "The output had broken off and was started again: everything stands at its start values.";
+            return true;
         } catch (IOException failed) {
             LOG.error("The output process cannot be started", failed);
             end("The output broke off and could not be started again.");
+            return false;
         }
     }
 

@@ -71,6 +71,12 @@ final class LiveUnits {
         return show(levels, universes(), 0);
     }
 
+    /** All go back to their start values. */
+    void rest() {
+        levels.lines().forEach(RigLevels.Line::rest);
+        send();
+    }
+
     /** @param shown instead of what is played, or that itself. @param seconds that it takes to get there; 0 = at once */
     boolean show(RigLevels shown, Collection<Integer> universes, double seconds) {
         shown.send(1);

@@ -40,6 +40,7 @@ class RigShow {
         this.rigs = rigs;
         this.addresses = addresses;
         this.live = live;
+        live.onRestart(this::rest);
     }
 
     /**
@@ -218,6 +219,15 @@ class RigShow {
             end(is.rigId());
         } else if (is != null) {
             is.units().send();
+        }
+    }
+
+    /** What hands had moved does not come back by itself. */
+    private synchronized void rest() {
+        var is = shown;
+        if (is != null && is.units().isOut()) {
+            is.units().rest();
+            is.moved().clear();
         }
     }
 

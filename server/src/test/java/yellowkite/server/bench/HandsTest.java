@@ -6,6 +6,7 @@ import static yellowkite.server.RunningKite.post;
 import static yellowkite.server.RunningKite.put;
 
 import java.util.List;
+import java.util.Objects;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -70,6 +71,23 @@ class HandsTest {
         assertThat(get("/api/live").json().at("/universes/0/what").asString()).startsWith("Hands on Tidewick Petrel Spot");
         live(false);
         assertThat(shown(1, 128)).as("it ends at its start values").isEqualTo(128);
+    }
+
+    @Test
+    void whatWasSetDoesNotComeBackByItselfOnceTheOutputBrokeOff() throws Exception {
+        live(true);
+        post(hands + "/moves", "{\"moves\": [{\"channel\": 1, \"raw\": 250}], \"seconds\": 0}");
+        assertThat(shown(2, 250)).isEqualTo(250);
+
+        Objects.requireNonNull(RunningKite.part(LiveOutput.class).handle()).destroyForcibly();
+
+        int start = 128; // tilt's start value
+        assertThat(shown(2, start)).isEqualTo(start);
+        assertThat(get(hands).json().at("/state/at/1/raw").asInt()).isEqualTo(start);
+        post(hands + "/moves", "{\"moves\": [{\"channel\": 0, \"raw\": 200}], \"seconds\": 0}");
+        assertThat(shown(1, 200)).isEqualTo(200);
+        assertThat(shown(2, start)).as("only what was moved").isEqualTo(start);
+        assertThat(get("/api/live").json().path("restarts").asInt()).isPositive();
     }
 
     @Test

@@ -8,6 +8,7 @@ import static yellowkite.server.RunningKite.put;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -118,6 +119,28 @@ class RigShowTest {
         goLive();
         assertThat(post(id + "/moves", "{\"moves\": [{\"channel\": 0, \"raw\": 10}], \"seconds\": 0}").detail())
             .endsWith("was changed in the rig. Take it in hand again.");
+    }
+
+    private String inHand(String unit) {
+        return "/api/hands/" + post(rig + "/units/" + unit + "/hands", "{\"destination\": \"" + to + "\"}").json().path("id").asString();
+    }
+
+    @Test
+    void aUnitThatWasMovedStaysAtItsStartOnceTheOutputBrokeOff() throws Exception {
+        goLive();
+        post(inHand(second) + "/moves", "{\"moves\": [{\"channel\": 0, \"raw\": 200}], \"seconds\": 0}");
+        assertThat(shown(1, 200)).isEqualTo(200);
+
+        Objects.requireNonNull(RunningKite.part(LiveOutput.class).handle()).destroyForcibly();
+
+        assertThat(shown(1, 128)).isEqualTo(128);
+        post(inHand(first) + "/moves", "{\"moves\": [{\"channel\": 0, \"raw\": 10}], \"seconds\": 0}");
+        var levels = get("/api/universes/5").json().path("levels");
+        for (int i = 0; i < 200 && levels.get(0).asInt() != 10; i++) {
+            Thread.sleep(20);
+            levels = get("/api/universes/5").json().path("levels");
+        }
+        assertThat(levels.get(0).asInt() + " " + levels.get(13).asInt()).as("the other one's move moves it alone").isEqualTo("10 128");
     }
 
     /** A picture of two pixels, the left one dark, the right one white: the spots have one cell each, and light it by their dimmers. */
