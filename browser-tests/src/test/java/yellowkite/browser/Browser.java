@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Supplier;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
@@ -96,6 +97,12 @@ final class Browser implements AutoCloseable {
                 .click();
             return true;
         });
+    }
+
+    /** Goes where a link leads. Not by the mouse: in a list that is still being narrowed another row may be under it by then. */
+    void follow(String link) {
+        var to = retrying(() -> see(By.xpath("//a[@aria-label=" + quoted(link) + "]")).getDomProperty("href"));
+        driver.get(Objects.requireNonNull(to));
     }
 
     WebElement field(String label) {
