@@ -4,7 +4,6 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.function.Supplier;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
@@ -99,10 +98,13 @@ final class Browser implements AutoCloseable {
         });
     }
 
-    /** Goes where a link leads. Not by the mouse: in a list that is still being narrowed another row may be under it by then. */
-    void follow(String link) {
-        var to = retrying(() -> see(By.xpath("//a[@aria-label=" + quoted(link) + "]")).getDomProperty("href"));
-        driver.get(Objects.requireNonNull(to));
+    /**
+     * Goes where a link leads, looked for and read in one moment: in a list that is still being narrowed another one is in its place soon.
+     */
+    void follow(String xpath) {
+        driver.get(wait.until(ready -> (String) driver.executeScript(
+                "return document.evaluate(arguments[0], document, null, XPathResult.FIRST_ORDERED_NODE_TYPE).singleNodeValue?.href",
+                xpath)));
     }
 
     WebElement field(String label) {

@@ -148,7 +148,7 @@ class HousekeepingTest extends WritesProfiles {
     @Test
     void chartsArePrintedInEveryForm() throws Exception {
         browser.type("Find profiles", "reedline");
-        browser.follow("View Reedline 10");
+        browser.follow("//a[@aria-label='View Reedline 10']");
         browser.see(By.cssSelector("section[aria-label=Modes] table"));
         for (var form : List.of("csv", "xlsx")) {
             browser.see(By.cssSelector("section[aria-label=Modes] a[href$='." + form + "']")).click();

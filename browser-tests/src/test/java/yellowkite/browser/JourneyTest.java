@@ -17,7 +17,7 @@ import yellowkite.core.profile.FixtureType;
 class JourneyTest extends WithBrowser {
     private void openEditor(String name) {
         browser.type("Find profiles", name);
-        browser.see(By.xpath("//a[starts-with(@href, '/editor/')][contains(., '" + name + "')]")).click();
+        browser.follow("//a[starts-with(@href, '/editor/')][contains(., '" + name + "')]");
         browser.see(By.cssSelector("ul[aria-label=Channels] li"));
     }
 

@@ -135,7 +135,7 @@ class RevisionTest extends WithBrowser {
             browser.run("localStorage.setItem('kite-theme', arguments[0])", theme);
             browser.open(RunningKite.address(), "Ines");
             browser.field("Find profiles").sendKeys("petrel wash");
-            browser.follow("View Petrel Wash");
+            browser.follow("//a[@aria-label='View Petrel Wash']");
             browser.see(By.cssSelector("section[aria-label=Modes] table"));
             browser.seeText("No problems found.");
             assertThat(browser.accessibilityProblems(axe)).as("page, %s", theme).isEmpty();
