@@ -8,7 +8,6 @@ import { PicturePage } from './picture-page';
 
 test('a picture of units of a rig has a place for each, and asks for no address', async () => {
   house.use(
-    http.get('*/api/live', () => HttpResponse.json({ live: false, dark: false, universes: [], by: '', note: '' })),
     http.get('*/api/output-addresses', () => HttpResponse.json([])),
     http.get('*/api/field', () => HttpResponse.json({ shown: false })),
   );

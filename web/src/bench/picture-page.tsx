@@ -36,7 +36,10 @@ export function PicturePage() {
   const chooser = useRef<HTMLInputElement>(null);
   const queryClient = useQueryClient();
   const { data: live } = useQuery(liveQuery);
-  const state = useQuery({ queryKey: ['field shown', live?.universes.length], queryFn: () => answer(api.GET('/api/field')) });
+  const state = useQuery({
+    queryKey: ['field shown', live?.universes.length, live?.restarts],
+    queryFn: () => answer(api.GET('/api/field')),
+  });
   const isLive = live?.live === true && state.data?.shown === true;
   const read = useMutation({ mutationFn: framesOf, onSuccess: setFrames });
   const asked = (goes: boolean): FieldAsked | null | false =>

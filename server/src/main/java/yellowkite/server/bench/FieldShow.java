@@ -23,6 +23,10 @@ class FieldShow {
     private @Nullable FieldPlaces onto;
     private int number;
 
+    FieldShow(LiveOutput live) {
+        live.onRestart(this::rest);
+    }
+
     /** What is to be shown. @param framesASecond of a film */
     record Asked(FieldPlaces onto, Field field, Sampling sampling, List<Picture> frames, double framesASecond) {}
 
@@ -83,6 +87,12 @@ class FieldShow {
         if (number == mine) {
             stop();
         }
+    }
+
+    /** What was shown does not come back by itself: its fixtures stand at their start values until they are ended. */
+    private synchronized void rest() {
+        number++;
+        onto = null;
     }
 
     @EventListener(ContextClosedEvent.class)

@@ -45,6 +45,7 @@ class Recordings {
         this.incoming = incoming;
         live.onFrames((of, levels) -> take(of, levels, false));
         incoming.onFrames((of, levels) -> take(of, levels, true));
+        live.onRestart(this::rest);
     }
 
     synchronized Recording state() {
@@ -141,6 +142,14 @@ class Recordings {
             state = State.DONE;
         }
         live.close(universe, HOLDER);
+    }
+
+    /** What is played does not go on by itself. */
+    private synchronized void rest() {
+        if (state == State.PLAYING) {
+            state = State.DONE;
+            playing++;
+        }
     }
 
     @EventListener(ContextClosedEvent.class)

@@ -7,6 +7,7 @@ import static yellowkite.server.RunningKite.post;
 import java.net.URI;
 import java.util.Base64;
 import java.util.List;
+import java.util.Objects;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.wire.rdm.Uid;
@@ -93,6 +94,14 @@ class FieldTest {
                 seen.add(dmx.getOrDefault(4, 0) == 255 && dmx.getOrDefault(5, 0) == 0 ? 1 : dmx.getOrDefault(5, 0) == 255 ? 2 : 3);
             }
             assertThat(seen).contains(1, 2);
+
+            Objects.requireNonNull(RunningKite.part(LiveOutput.class).handle()).destroyForcibly();
+            for (int i = 0; i < 200 && get("/api/field").json().path("shown").asBoolean(); i++) {
+                Thread.sleep(20);
+            }
+            assertThat(Showing.shown(sim, 6, 255)).as("blue, as at the start: the film does not go on by itself").isEqualTo(255);
+            assertThat(get("/api/field").json().path("shown").asBoolean()).isFalse();
+            assertThat(get("/api/live").json().path("live").asBoolean()).as("until somebody ends it").isTrue();
         }
     }
 

@@ -148,6 +148,13 @@ class HandsTest {
             Thread.sleep(20);
         }
         assertThat(get("/api/live").json().path("live").asBoolean()).as("it ends by itself").isFalse();
+
+        post("/api/recording/play", "{\"destination\": \"artnet 127.0.0.1:" + sim.artNetPort() + "\"}");
+        assertThat(shown(1, 33)).isEqualTo(33);
+        Objects.requireNonNull(RunningKite.part(LiveOutput.class).handle()).destroyForcibly();
+        assertThat(shown(1, 0)).as("once the output broke off it does not go on by itself").isZero();
+        assertThat(get("/api/recording").json().path("state").asString()).isEqualTo("DONE");
+        assertThat(get("/api/live").json().path("live").asBoolean()).as("until somebody ends it").isTrue();
     }
 
     @Test
