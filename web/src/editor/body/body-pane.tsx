@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { lazy, memo, Suspense, useState } from 'react';
-import type { Body, Draft, Mount, Pose, PoseAsked } from '#/api/types';
+import type { Body, Draft, ModelDetail, Mount, PoseAsked } from '#/api/types';
 import { useEditor } from '#/editor/kit/editor-context';
 import { Choice } from '#/ui/choice';
 import { stored } from '#/ui/stored';
 import { Typed } from '#/ui/typed';
-import { bodyQuery, poseQuery } from './body-query';
+import { bodyQuery, poseQuery, type Mounted } from './body-query';
 import { BuildPanel } from './build-panel';
 import { CellsPanel } from './cells-panel';
 import { ForwardPanel } from './forward-panel';
@@ -16,7 +16,7 @@ import { PartTree } from './part-tree';
 import { PhysicalPanel } from './physical-panel';
 import { ProbeStrip } from './probe-strip';
 import { FlatViews } from './scene/flat';
-import type { Handle } from './scene/stage';
+import type { Handle } from './scene/shown';
 
 const Room = lazy(() => import('./room'));
 
@@ -63,6 +63,7 @@ function BodyOf({ draft, body }: { draft: Draft; body: Body }) {
   const [height, setHeight] = useState(4);
   const [handle, setHandle] = useState<Handle>(null);
   const [signs, setSigns] = useState(true);
+  const [detail, setDetail] = useState<ModelDetail>('USUAL');
   const [sheet, setSheet] = useState<Sheet>('Part');
   const flat = flatViews.use();
   const mode = draft.map?.id;
@@ -111,7 +112,17 @@ function BodyOf({ draft, body }: { draft: Draft; body: Body }) {
       </div>
       <div className="flex min-h-56 flex-[3] max-[700px]:flex-none max-[700px]:flex-col">
         <PartTree body={body} />
-        <View draft={draft} body={body} pose={pose.data} asked={asked} flat={flat} handle={handle} signs={signs} error={pose.error} />
+        <View
+          draft={draft}
+          body={body}
+          pose={pose.data}
+          asked={asked}
+          detail={detail}
+          flat={flat}
+          handle={handle}
+          signs={signs}
+          error={pose.error}
+        />
       </div>
       <div className="flex min-h-44 flex-[2] flex-col border-t border-line max-[700px]:flex-none">
         <div role="tablist" aria-label="About the body" className="flex shrink-0 flex-wrap gap-1 border-b border-line bg-panel px-2">
@@ -131,7 +142,7 @@ function BodyOf({ draft, body }: { draft: Draft; body: Body }) {
         <div role="tabpanel" aria-label={sheet} className="min-h-0 flex-1 overflow-y-auto p-3">
           {sheet === 'Part' && <PartDetails body={body} says={pose.data?.says ?? []} />}
           {sheet === 'Probe' && <ProbeStrip />}
-          {sheet === 'Models' && <ModelsPanel body={body} />}
+          {sheet === 'Models' && <ModelsPanel body={body} shown={detail} show={setDetail} />}
           {sheet === 'Cells' && <CellsPanel body={body} />}
           {sheet === 'Light' && <LightPanel body={body} pose={pose.data} />}
           {sheet === 'Facts' && <PhysicalPanel key={draft.version} body={body} />}
@@ -161,6 +172,7 @@ function View({
   body,
   pose,
   asked,
+  detail,
   flat,
   handle,
   signs,
@@ -168,8 +180,9 @@ function View({
 }: {
   draft: Draft;
   body: Body;
-  pose: Pose | undefined;
+  pose: Mounted | undefined;
   asked: PoseAsked | null;
+  detail: ModelDetail;
   flat: boolean;
   handle: Handle;
   signs: boolean;
@@ -209,7 +222,7 @@ function View({
             This browser shows no third dimension (WebGL is off); the flat views show the same.
           </p>
         )}
-        <FlatViews draft={draft} pose={asked} says={says} />
+        <FlatViews draft={draft} pose={asked} wall={pose.wall} signs={signs} says={says} />
       </div>
     );
   }
@@ -221,7 +234,7 @@ function View({
         </p>
       }
     >
-      <Room draft={draft} body={body} pose={pose} handle={handle} signs={signs} says={says} onLost={() => setLost(true)} />
+      <Room draft={draft} body={body} pose={pose} detail={detail} handle={handle} signs={signs} says={says} onLost={() => setLost(true)} />
     </Suspense>
   );
 }

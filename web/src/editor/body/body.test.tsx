@@ -1,16 +1,22 @@
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { http, HttpResponse } from 'msw';
 import { useState } from 'react';
 import { expect, test, vi } from 'vitest';
 import type { Body, BodyPart, Heading } from '#/api/types';
 import { showInEditor } from '#/editor/test/in-editor';
+import { draft } from '#/test/drafts';
+import { house } from '#/test/house';
 import { CellsPanel } from './cells-panel';
 import { Compass } from './compass';
+import { ForwardPanel } from './forward-panel';
 import { ModelsPanel } from './models-panel';
 import { PartDetails } from './part-details';
 import { PartTree } from './part-tree';
+import { PhysicalPanel } from './physical-panel';
 import { readShape } from './scene/shape';
 import { spreadOf } from './scene/beam-picture';
+import { around, barOf, pairs } from './scene/sheet';
 
 const ORIGIN = { x: 0, y: 0, z: 0, turnX: 0, turnY: 0, turnZ: 0 };
 
@@ -73,6 +79,68 @@ test('the copies of a prism widen the picture of a beam', () => {
   expect(spreadOf(shine as never)).toBe(1);
   shine.copies = [{ x: 0.3, y: 0.4, hex: null }];
   expect(spreadOf(shine as never)).toBe(1.5);
+});
+
+test('a sheet holds all that is on it, with room around, and its bar is a round length', () => {
+  expect(pairs([1, 2, -3, 4])).toBe('1,-2 -3,-4');
+  const box = around([{ points: [0, 3] }, { points: [2, 4] }]);
+  expect(box.left).toBeCloseTo(-0.24);
+  expect(box.top).toBeCloseTo(-4.24);
+  expect(box.width).toBeCloseTo(2.48);
+  expect(box.height).toBeCloseTo(1.48);
+  expect(around([])).toEqual({ left: -1, top: -1, width: 2, height: 2 });
+  expect([barOf(2.48), barOf(0.9), barOf(0.01)]).toEqual([0.5, 0.2, 0.01]);
+});
+
+test('a step of the test says what is sent, and puts the probe there', async () => {
+  const steps = [
+    {
+      pan: 0,
+      tilt: 90,
+      sent: [
+        { channel: 1, attribute: 'Pan', raw: 32768 },
+        { channel: 2, attribute: 'Tilt', raw: 56360 },
+      ],
+      expected: 'BACK',
+      says: 'to the back',
+    },
+  ];
+  house.use(
+    http.get('*/api/drafts/d1/forward', () => HttpResponse.json({ pan: null, tilt: null, steps })),
+    http.get('*/api/profiles/:id/turned-units', () => HttpResponse.json([])),
+  );
+  const asked = showInEditor(<ForwardPanel mounted="Hanging" />);
+  await userEvent.click(await screen.findByRole('button', { name: 'Pan 32768, Tilt 56360' }));
+  expect(asked.probe).toEqual({ 1: 32768, 2: 56360 });
+});
+
+test('connectors are typed into a table, and the weight goes with them as one edit', async () => {
+  const written = { type: 'setPhysical', facts: {} };
+  const facts = { type: 'setFacts', facts: {} };
+  const sent: unknown[] = [];
+  house.use(
+    http.post<never, { typed: object }>('*/api/written-physical', async ({ request }) => {
+      sent.push((await request.json()).typed);
+      return HttpResponse.json(written);
+    }),
+    http.post('*/api/drafts/d1/facts', () => HttpResponse.json(facts)),
+  );
+  const physical = { lowest: '', highest: '', legs: '', supplies: 'Power in; 470; 0.95; 100; 240; 50; 60', plugs: '' };
+  const asked = showInEditor(<PhysicalPanel body={body({ physical })} />, { draft: draft() });
+  const watts = screen.getByLabelText('Draws, W, supply 1');
+  await userEvent.clear(watts);
+  await userEvent.type(watts, '480');
+  await userEvent.click(screen.getByRole('button', { name: 'Add connector' }));
+  await userEvent.type(screen.getByLabelText('Connector, connector 1'), 'DMX; in');
+  await userEvent.selectOptions(screen.getByLabelText('Form, connector 1'), 'male');
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }));
+  expect(sent).toEqual([{ ...physical, supplies: 'Power in; 480; 0.95; 100; 240; 50; 60', plugs: 'DMX, in; ; ; male; ' }]);
+  expect(asked.edits).toEqual([written]);
+
+  await userEvent.type(screen.getByLabelText('Weighs, kg'), '21');
+  await userEvent.click(screen.getByRole('button', { name: 'Remove connector 1' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }));
+  expect(asked.edits[1]).toEqual({ type: 'several', edits: [facts, written] });
 });
 
 test('a part is moved by what is typed, and nonsense is said at once', async () => {
@@ -168,7 +236,7 @@ test('what a model costs is said, and a box is offered for a heavy one', async (
     drawn: false,
     shape: 's',
   };
-  const asked = showInEditor(<ModelsPanel body={body({ models: [model] })} />);
+  const asked = showInEditor(<ModelsPanel body={body({ models: [model] })} shown="USUAL" show={() => {}} />);
   screen.getByText(/heavy for a rig of 60/);
   await userEvent.click(screen.getByRole('button', { name: /^Use its boxes instead/ }));
   expect(asked.brought).toEqual([{ kind: 'standIn', model: 'Head' }]);

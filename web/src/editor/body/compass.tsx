@@ -37,7 +37,7 @@ export function Compass({
       ref={dial}
       role="radiogroup"
       aria-label={label}
-      className="relative size-32 touch-none rounded-full border border-edge bg-trough"
+      className="relative size-30 touch-none rounded-full border border-edge bg-trough"
       onPointerMove={(event) => {
         if (event.buttons === 1) nearest(event);
       }}

@@ -1,7 +1,7 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api } from '#/api/client';
-import type { ForwardAnswer, Heading } from '#/api/types';
+import type { ForwardAnswer, ForwardView, Heading } from '#/api/types';
 import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 import { Button } from '#/ui/button';
 import { Refusal } from '#/ui/refusal';
@@ -53,10 +53,11 @@ export function ForwardPanel({ mounted }: { mounted: string }) {
   );
 }
 
-type Step = { pan: number; tilt: number; expected: Heading; says: string };
+type Step = ForwardView['steps'][number];
 
 function Test({ mode, steps }: { mode: number; steps: Step[] }) {
   const { draft } = useEditor();
+  const { setProbe } = useEditorActions();
   const [seen, setSeen] = useState<(Heading | null)[]>(steps.map(() => null));
   const explain = useMutation({
     mutationFn: (told: (Heading | null)[]) =>
@@ -70,8 +71,10 @@ function Test({ mode, steps }: { mode: number; steps: Step[] }) {
   return (
     <section aria-label="Test of a real fixture" className="flex flex-col gap-2 text-sm">
       <h3 className="font-semibold">Test a real one</h3>
-      <p className="text-muted">Hang it with its front towards you. Send each step, then drag the dot to where its light looks.</p>
-      <ol className="flex flex-wrap gap-4">
+      <p className="text-muted">
+        Hang it with its front towards you. Send it the values of each step, then drag the dot to where its light looks.
+      </p>
+      <ol className="flex flex-wrap gap-2">
         {steps.map((step, index) => (
           <li key={index} className="flex flex-col items-center gap-1">
             <span className="font-mono text-xs">{`pan ${step.pan}°, tilt ${step.tilt}°`}</span>
@@ -82,6 +85,14 @@ function Test({ mode, steps }: { mode: number; steps: Step[] }) {
               onChange={(to) => setSeen(seen.map((each, at) => (at === index ? to : each)))}
             />
             <span className="text-xs text-muted">profile: {step.says}</span>
+            <button
+              type="button"
+              title="Puts the probe there: the picture shows where the profile looks"
+              onClick={() => step.sent.forEach((each) => setProbe(each.channel, each.raw))}
+              className="rounded-sm font-mono text-xs text-text underline underline-offset-2"
+            >
+              {step.sent.map((each) => `${each.attribute} ${each.raw}`).join(', ')}
+            </button>
           </li>
         ))}
       </ol>

@@ -31,7 +31,7 @@ const DETAILS: { value: ModelDetail; text: string; detail: string }[] = [
 ];
 
 /** The shapes of parts: those that the standard names, and files that are dropped here. */
-export function ModelsPanel({ body }: { body: Body }) {
+export function ModelsPanel({ body, shown, show }: { body: Body; shown: ModelDetail; show: (detail: ModelDetail) => void }) {
   const { edit, bring } = useEditorActions();
   const [refusal, setRefusal] = useState<string | null>(null);
   const send = async (next: Edit) => setRefusal(await edit(next));
@@ -67,7 +67,16 @@ export function ModelsPanel({ body }: { body: Body }) {
         <Button quiet disabled={body.models.length === 0} onClick={() => void bring({ kind: 'drawings' }).then(setRefusal)}>
           <PencilRuler size={14} aria-hidden /> Draw top, side and front
         </Button>
-        <span className="text-sm text-muted">Drop a .glb or .3ds file here: it becomes a model.</span>
+        <span className="flex-1 text-sm text-muted">Drop a .glb or .3ds file here: it becomes a model.</span>
+        {body.models.some((model) => model.files.length > 1) && (
+          <Choice
+            fact
+            label="Detail that the room shows"
+            value={shown}
+            options={DETAILS.map((each) => ({ value: each.value, text: `Room shows ${each.text} detail` }))}
+            onChoose={(to) => show(to as ModelDetail)}
+          />
+        )}
       </div>
       <Refusal says={refusal} />
       {body.models.length === 0 && <p className="text-sm text-muted">No models yet. Build the body above, or drop a file.</p>}

@@ -1,48 +1,65 @@
 import { useState } from 'react';
 import { answer, api } from '#/api/client';
 import { Problem } from '#/api/problem';
-import type { Body } from '#/api/types';
+import type { Body, Edit } from '#/api/types';
 import { Facts } from '#/editor/outline/facts';
-import { useEditorActions } from '#/editor/kit/editor-context';
+import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 import { Button } from '#/ui/button';
 import { NumberField } from '#/ui/number-field';
 import { Refusal } from '#/ui/refusal';
+import { Rows, type Column } from './rows';
 
-/** Where the fixture may work, what each connector draws, and what the connectors are like. Kept as text until it is saved. */
+const SUPPLIES: Column[] = [
+  { label: 'Connector', width: 'w-40', placeholder: 'Power in' },
+  { label: 'Draws, W', width: 'w-24', placeholder: '470' },
+  { label: 'Power factor', width: 'w-24', placeholder: '0.95' },
+  { label: 'V from', width: 'w-20', placeholder: '100' },
+  { label: 'V to', width: 'w-20', placeholder: '240' },
+  { label: 'Hz from', width: 'w-20', placeholder: '50' },
+  { label: 'Hz to', width: 'w-20', placeholder: '60' },
+];
+const PLUGS: Column[] = [
+  { label: 'Connector', width: 'w-40', placeholder: 'DMX in' },
+  { label: 'Type', width: 'w-40', placeholder: 'XLR5' },
+  { label: 'DMX break', width: 'w-24', placeholder: '1' },
+  { label: 'Form', width: 'w-36', placeholder: '', choices: ['universal', 'female', 'male'] },
+  { label: 'Cable, m', width: 'w-20', placeholder: '0' },
+];
+
+/** What the fixture weighs, where it may work, what each connector draws, and what the connectors are like. Kept as text until saved. */
 export function PhysicalPanel({ body }: { body: Body }) {
+  const { draft } = useEditor();
   const { edit } = useEditorActions();
   const [typed, setTyped] = useState(body.physical);
+  const [weight, setWeight] = useState(draft.facts.weight);
   const [refusal, setRefusal] = useState<string | null>(null);
-  const set = (key: keyof typeof typed) => (to: string) => setTyped({ ...typed, [key]: to });
+  const set = (key: keyof typeof typed) => (to: string) => setTyped((now) => ({ ...now, [key]: to }));
 
+  async function toEdit(): Promise<Edit> {
+    const physical = await answer(api.POST('/api/written-physical', { body: { typed } }));
+    if (weight === draft.facts.weight) return physical;
+    const facts = await answer(
+      api.POST('/api/drafts/{draftId}/facts', { params: { path: { draftId: draft.id } }, body: { typed: { ...draft.facts, weight } } }),
+    );
+    return { type: 'several', edits: [facts, physical] };
+  }
   async function save() {
     try {
-      setRefusal(await edit(await answer(api.POST('/api/written-physical', { body: { typed } }))));
+      setRefusal(await edit(await toEdit()));
     } catch (refused) {
       setRefusal(refused instanceof Problem ? refused.message : 'The facts could not be read; try again.');
     }
   }
-  const area = (label: string, value: string, onChange: (to: string) => void, placeholder: string) => (
-    <label className="flex flex-col gap-1 text-xs text-muted">
-      {label}
-      <textarea
-        rows={3}
-        value={value}
-        placeholder={placeholder}
-        onChange={(event) => onChange(event.currentTarget.value)}
-        className="rounded-md border border-edge bg-trough p-2 font-mono text-sm text-text"
-      />
-    </label>
-  );
   return (
     <form
-      className="flex flex-col gap-2"
+      className="flex flex-col gap-3"
       onSubmit={(event) => {
         event.preventDefault();
         void save();
       }}
     >
       <div className="flex flex-wrap items-end gap-3">
+        <NumberField label="Weighs, kg" value={weight} onChange={setWeight} />
         <NumberField label="Works from, °C" value={typed.lowest} onChange={set('lowest')} />
         <NumberField label="to, °C" value={typed.highest} onChange={set('highest')} />
         <NumberField label="Legs, m" value={typed.legs} onChange={set('legs')} />
@@ -51,20 +68,8 @@ export function PhysicalPanel({ body }: { body: Body }) {
         <Button type="submit">Save</Button>
       </div>
       <Refusal says={refusal} />
-      <div className="grid grid-cols-2 gap-3 max-[900px]:grid-cols-1">
-        {area(
-          'Power, one connector a line: name; W; power factor; V from; V to; Hz from; Hz to',
-          typed.supplies,
-          set('supplies'),
-          'Power in; 470; 0.95; 100; 240; 50; 60',
-        )}
-        {area(
-          'Connectors, one a line: name; type; DMX break; female, universal or male; cable m',
-          typed.plugs,
-          set('plugs'),
-          'DMX in; XLR5; 1; male; 0',
-        )}
-      </div>
+      <Rows title="Power" one="supply" columns={SUPPLIES} value={typed.supplies} onChange={set('supplies')} />
+      <Rows title="Connectors" one="connector" columns={PLUGS} value={typed.plugs} onChange={set('plugs')} />
     </form>
   );
 }

@@ -1,12 +1,12 @@
 import { useQueries, type UseQueryResult } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import type { Body, Draft, Place, Pose } from '#/api/types';
+import type { Body, Draft, ModelDetail, Place } from '#/api/types';
 import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 import { tell } from '#/ui/toast';
-import { shapeQuery } from './body-query';
+import { shapeQuery, type Mounted } from './body-query';
 import SceneView from './scene/scene';
 import type { Piece } from './scene/shape';
-import type { Handle } from './scene/stage';
+import type { Handle } from './scene/shown';
 
 /** The same function each time, so that what it makes stays the same while no shape comes. */
 function piecesOf(results: UseQueryResult<Piece[]>[]) {
@@ -18,6 +18,7 @@ export default function Room({
   draft,
   body,
   pose,
+  detail,
   handle,
   signs,
   says,
@@ -25,7 +26,8 @@ export default function Room({
 }: {
   draft: Draft;
   body: Body;
-  pose: Pose;
+  pose: Mounted;
+  detail: ModelDetail;
   handle: Handle;
   signs: boolean;
   says: string;
@@ -35,12 +37,14 @@ export default function Room({
   const { showBody, edit } = useEditorActions();
   const used = body.models.filter((model) => pose.parts.some((each) => each.model === model.name));
   const shapes = useQueries({
-    queries: used.map((model) => shapeQuery(draft, model)),
+    queries: used.map((model) => shapeQuery(draft, model, detail)),
     combine: piecesOf,
   });
   const shown = useMemo(
     () => ({
       pose,
+      mounted: pose.mounted,
+      complete: shapes.every((each) => each !== undefined),
       shapes: new Map(used.map((model, index) => [model.name, shapes[index] ?? []])),
       places: new Map(body.parts.map((each) => [each.name, each.place])),
       picked: part ?? '',

@@ -23,8 +23,27 @@ export async function paintBeam(canvas: HTMLCanvasElement, shine: Shine) {
   out.globalCompositeOperation = 'lighter';
   for (const copy of copies) {
     out.globalAlpha = copies.length === 1 ? 1 : 0.8;
-    out.drawImage(one, SIDE / 2 + copy.x * radius - radius, SIDE / 2 - copy.y * radius - radius, 2 * radius, 2 * radius);
+    out.drawImage(
+      copy.hex === null ? one : tinted(one, copy.hex),
+      SIDE / 2 + copy.x * radius - radius,
+      SIDE / 2 - copy.y * radius - radius,
+      2 * radius,
+      2 * radius,
+    );
   }
+}
+
+function tinted(picture: HTMLCanvasElement, hex: string) {
+  const canvas = document.createElement('canvas');
+  canvas.width = SIDE;
+  canvas.height = SIDE;
+  const out = canvas.getContext('2d');
+  if (!out) return picture;
+  out.drawImage(picture, 0, 0);
+  out.globalCompositeOperation = 'source-in';
+  out.fillStyle = hex;
+  out.fillRect(0, 0, SIDE, SIDE);
+  return canvas;
 }
 
 async function paintOne(canvas: HTMLCanvasElement, shine: Shine) {
@@ -50,7 +69,7 @@ async function paintOne(canvas: HTMLCanvasElement, shine: Shine) {
     on.filter = shine.blur + shine.frost > 0.02 ? `blur(${Math.round(24 * Math.min(1, shine.blur * 0.6 + shine.frost))}px)` : 'none';
     on.translate(middle, middle);
     on.rotate((-gobo.degrees * Math.PI) / 180);
-    on.drawImage(picture, -middle, -middle, SIDE, SIDE);
+    on.drawImage(picture, -middle * gobo.size, -middle * gobo.size, SIDE * gobo.size, SIDE * gobo.size);
     lightToClear(on);
     out.globalCompositeOperation = 'destination-in';
     out.drawImage(sheet, 0, 0);

@@ -1,6 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Place } from '#/api/types';
-import { makeStage, type CameraView, type Shown, type Stage } from './stage';
+import type { CameraView } from './camera';
+import type { Shown } from './shown';
+import { makeStage, type Stage } from './stage';
 
 const VIEWS: { view: CameraView; text: string; key: string }[] = [
   { view: 'front', text: 'Front', key: '1' },

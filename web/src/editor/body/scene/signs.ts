@@ -6,44 +6,63 @@ import {
   Group,
   Line,
   LineBasicMaterial,
-  MathUtils,
   Matrix4,
   Mesh,
   Sprite,
   SpriteMaterial,
   Vector3,
-  type Material,
 } from 'three';
-import type { Pose } from '#/api/types';
+import type { Material } from 'three';
+import type { Pose, Sign } from '#/api/types';
+import { SIGN_COLOURS } from './sign-colours';
 
 /** More numbers than this only cover each other. */
 const MOST_NUMBERS = 200;
+const PLUS_METRES = 0.03;
+const BEHIND_ARROW_METRES = 0.08;
 
 /** The front, the zero of each axis, the way that rising degrees turn, and the numbers of cells. */
 export function signsOf(pose: Pose): Object3D[] {
-  const signs: Object3D[] = numbersOf(pose);
-  const first = pose.parts[0];
-  if (first) {
-    const at = new Vector3().setFromMatrixPosition(new Matrix4().fromArray(first.frame));
-    const [x = 0, y = -1, z = 0] = pose.front;
-    signs.push(new ArrowHelper(new Vector3(x, y, z), at, 0.7, 0x3fae6a, 0.14, 0.08));
-  }
-  for (const turned of pose.turned) {
-    const part = pose.parts[turned.at];
-    if (!part) continue;
-    const sign = new Group();
-    sign.matrixAutoUpdate = false;
-    sign.matrix.fromArray(part.frame).multiply(turnOf(turned.attribute, -turned.degrees));
-    sign.add(...arc(turned.attribute === 'Pan', turned.degrees));
-    sign.traverse(inFront);
-    signs.push(sign);
-  }
-  return signs;
+  return [...numbersOf(pose), ...pose.signs.map(signOf)];
 }
 
-export function turnOf(attribute: string, degrees: number) {
-  const radians = MathUtils.degToRad(degrees);
-  return attribute === 'Pan' ? new Matrix4().makeRotationZ(radians) : new Matrix4().makeRotationX(radians);
+function signOf(sign: Sign) {
+  const points = pointsOf(sign);
+  const paint = new LineBasicMaterial({ color: SIGN_COLOURS[sign.kind] });
+  const drawn = new Group();
+  drawn.add(new Line(new BufferGeometry().setFromPoints(points), paint));
+  const last = points.at(-1);
+  const before = points.at(-2);
+  if (last && before && (sign.kind === 'FRONT' || sign.kind === 'PAN' || sign.kind === 'TILT')) {
+    const along = last.clone().sub(before).normalize();
+    const head = sign.kind === 'FRONT' ? 0.14 : 0.09;
+    const from = last.clone().addScaledVector(along, -head / 2);
+    drawn.add(new ArrowHelper(along, from, head, SIGN_COLOURS[sign.kind], head, (head * 2) / 3));
+    if (sign.kind !== 'FRONT') drawn.add(...plus(points, along, paint));
+  }
+  drawn.traverse(inFront);
+  return drawn;
+}
+
+function pointsOf(sign: Sign) {
+  return Array.from(
+    { length: sign.points.length / 3 },
+    (_, i) => new Vector3(sign.points[3 * i], sign.points[3 * i + 1], sign.points[3 * i + 2]),
+  );
+}
+
+/** A plus behind the end of an arc, in the plane of the arc. */
+function plus(arc: Vector3[], along: Vector3, paint: LineBasicMaterial) {
+  const [first = new Vector3(), second = new Vector3()] = arc;
+  const across = second.clone().sub(first).cross(along).cross(along).normalize();
+  const at = (arc.at(-1) ?? first).clone().addScaledVector(along, BEHIND_ARROW_METRES);
+  return [along, across].map(
+    (way) =>
+      new Line(
+        new BufferGeometry().setFromPoints([at.clone().addScaledVector(way, -PLUS_METRES), at.clone().addScaledVector(way, PLUS_METRES)]),
+        paint,
+      ),
+  );
 }
 
 /** Each cell's number, in the order of the block. */
@@ -86,27 +105,4 @@ function inFront(object: Object3D) {
     material.transparent = true;
   }
   object.renderOrder = 2;
-}
-
-/** An arc about the axis with a head at the end that rising degrees turn to, a plus beside it, and a line at zero. */
-function arc(pan: boolean, degrees: number): Object3D[] {
-  const radius = 0.36;
-  const on = (angle: number, r = radius) =>
-    pan ? new Vector3(r * Math.sin(angle), -r * Math.cos(angle), 0) : new Vector3(0, r * Math.sin(angle), -r * Math.cos(angle));
-  const points = Array.from({ length: 25 }, (_, i) => on(MathUtils.degToRad((i / 24) * 120)));
-  const colour = pan ? 0x4aa8d8 : 0xd88a4a;
-  const paint = new LineBasicMaterial({ color: colour });
-  const last = points[24] ?? new Vector3();
-  const before = points[23] ?? new Vector3();
-  const plus = on(MathUtils.degToRad(132), radius * 1.05);
-  const span = 0.03;
-  const across = pan ? [new Vector3(span, 0, 0), new Vector3(0, span, 0)] : [new Vector3(0, span, 0), new Vector3(0, 0, span)];
-  const now = on(MathUtils.degToRad(degrees), radius * 1.2);
-  return [
-    new Line(new BufferGeometry().setFromPoints(points), paint),
-    new ArrowHelper(last.clone().sub(before).normalize(), before, 0.09, colour, 0.09, 0.06),
-    ...across.map((half) => new Line(new BufferGeometry().setFromPoints([plus.clone().sub(half), plus.clone().add(half)]), paint)),
-    new Line(new BufferGeometry().setFromPoints([on(0, radius * 0.85), on(0, radius * 1.2)]), paint),
-    new Line(new BufferGeometry().setFromPoints([new Vector3(), now]), new LineBasicMaterial({ color: 0xf4c531 })),
-  ];
 }

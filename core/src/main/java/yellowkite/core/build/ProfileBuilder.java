@@ -196,5 +196,11 @@ public final class ProfileBuilder {
             slots.add(Wheel.Slot.of(newId(), slotName, ColorCie.WHITE, mediaFile));
             return this;
         }
+
+        /** A prism. @param facets each one's shift across the beam, and what it is tinted with */
+        public WheelBuilder prism(String slotName, Wheel.Facet... facets) {
+            slots.add(new Wheel.Slot(newId(), slotName, ColorCie.WHITE, "", "", List.of(facets), null, Source.NONE));
+            return this;
+        }
     }
 }

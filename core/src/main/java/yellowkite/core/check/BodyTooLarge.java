@@ -19,6 +19,8 @@ final class BodyTooLarge implements Rule.OfMedia {
     }
 
     private static final double LARGEST = 5;
+    /** What is larger is not counted, m. */
+    private static final double BEYOND = 1_000;
 
     @Override
     public Stream<Finding> check(FixtureType type, Media media) {
@@ -26,8 +28,11 @@ final class BodyTooLarge implements Rule.OfMedia {
             var box = Box.around(BodyBoxes.of(type, mode, media).parts().stream().map(BodyBoxes.Part::box).toList());
             return box.longest() <= LARGEST ? Stream.empty()
                     : Stream.of(found(Finding.Place.ofPart(mode, mode.geometry()),
-                            "The body is " + Figures.of(Math.round(100 * box.longest()) / 100.0)
-                                    + " m long; sizes are written in metres."));
+                            "The body is " + length(box.longest()) + " m long; sizes are written in metres."));
         });
+    }
+
+    private static String length(double metres) {
+        return metres > BEYOND ? "more than 1,000" : Figures.of(Math.round(100 * metres) / 100.0);
     }
 }

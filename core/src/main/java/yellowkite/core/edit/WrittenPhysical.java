@@ -16,7 +16,7 @@ import yellowkite.core.text.Figures;
 /**
  * Where a fixture works and how it is connected, as people write and read it; empty where nothing is said.
  *
- * @param supplies one a line: connector; W; power factor; V from; V to; Hz from; Hz to. What is left out at the end is not said
+ * @param supplies one a line: connector; W; power factor; V from; V to; Hz from; Hz to. What is left empty is not said
  * @param plugs one a line: name; type; DMX break; female, universal or male; cable in m
  */
 public record WrittenPhysical(String lowest, String highest, String legs, String supplies, String plugs) {
@@ -28,11 +28,8 @@ public record WrittenPhysical(String lowest, String highest, String legs, String
         return new WrittenPhysical(figure(facts.lowest()), figure(facts.highest()), figure(facts.legHeight()),
                 facts.supplies()
                     .stream()
-                    .map(each -> each.connector() + "; "
-                            + Stream.of(each.watts(), each.powerFactor(), each.voltageLow(), each.voltageHigh(),
-                                    each.frequencyLow(), each.frequencyHigh())
-                                .map(Figures::of)
-                                .collect(Collectors.joining("; ")))
+                    .map(each -> String.join("; ", each.connector(), Figures.of(each.watts()), Figures.of(each.powerFactor()),
+                            said(each.voltageLow()), said(each.voltageHigh()), said(each.frequencyLow()), said(each.frequencyHigh())))
                     .collect(Collectors.joining("\n")),
                 facts.plugs()
                     .stream()
@@ -45,6 +42,10 @@ public record WrittenPhysical(String lowest, String highest, String legs, String
         return value == null ? "" : Figures.of(value);
     }
 
+    private static String said(double value) {
+        return value == 0 ? "" : Figures.of(value);
+    }
+
     /** {@return the facts} @throws IllegalArgumentException with a sentence on what does not fit */
     public PhysicalFacts read() {
         return new PhysicalFacts(given(lowest), given(highest), given(legs), lines(supplies).map(WrittenPhysical::supply).toList(),
@@ -55,7 +56,7 @@ public record WrittenPhysical(String lowest, String highest, String legs, String
         if (text.length() > LONGEST) {
             throw new IllegalArgumentException("That is more than any fixture has connectors.");
         }
-        return Arrays.stream(text.split("\n")).map(String::strip).filter(each -> !each.isEmpty());
+        return Arrays.stream(text.split("\n")).map(String::strip).filter(each -> !each.replaceAll("[;\\s]", "").isEmpty());
     }
 
     private static @Nullable Double given(String text) {
@@ -82,9 +83,15 @@ public record WrittenPhysical(String lowest, String highest, String legs, String
         }
         double[] numbers = {0, 1, 0, 0, 0, 0};
         for (int i = 1; i < parts.length; i++) {
-            numbers[i - 1] = number(parts[i], none);
+            numbers[i - 1] = parts[i].isBlank() ? numbers[i - 1] : number(parts[i], none);
         }
-        return new Supply(parts[0].strip(), numbers[0], numbers[1], numbers[2], numbers[3], numbers[4], numbers[5]);
+        return new Supply(parts[0].strip(), numbers[0], numbers[1], numbers[2], upper(numbers[2], numbers[3]), numbers[4],
+                upper(numbers[4], numbers[5]));
+    }
+
+    /** One end alone is both. */
+    private static double upper(double low, double high) {
+        return high == 0 ? low : high;
     }
 
     private static Socket plug(String line) {

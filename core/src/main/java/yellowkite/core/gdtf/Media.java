@@ -116,7 +116,14 @@ public record Media(Set<String> paths, Map<String, Picture> pictures, Set<String
 
     /** {@return where the files of a model that have triangles may lie, the usual detail before lower and higher, glb before 3ds} */
     public static List<String> modelPaths(String file) {
-        return DETAILS.stream().flatMap(detail -> Stream.of("glb", "3ds").map(form -> modelPath(file, detail, form))).toList();
+        return modelPaths(file, "");
+    }
+
+    /** {@return the same, one level of detail before all others} @param first empty, {@code _low} or {@code _high} */
+    public static List<String> modelPaths(String file, String first) {
+        return Stream.concat(Stream.of(first), DETAILS.stream().filter(each -> !each.equals(first)))
+            .flatMap(detail -> Stream.of("glb", "3ds").map(form -> modelPath(file, detail, form)))
+            .toList();
     }
 
     /** {@return where a file of a model lies} @param detail empty, {@code _low} or {@code _high}. @param form {@code glb} or {@code 3ds} */

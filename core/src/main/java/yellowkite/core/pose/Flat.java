@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.joml.Vector3d;
 import org.joml.Vector3dc;
 import yellowkite.core.colour.Xyz;
@@ -18,15 +19,23 @@ import yellowkite.core.shape.Views.View;
 /**
  * A pose on a sheet: the outlines of its parts and its beams, for whoever sees no third dimension.
  *
- * @param body outlines, to be drawn one over the other. @param rays beams
+ * @param body outlines, to be drawn one over the other. @param rays beams. @param signs which way it goes
  */
-public record Flat(List<Outline> body, List<Ray> rays) {
+public record Flat(List<Outline> body, List<Ray> rays, List<Mark> signs) {
     /** A beam that meets nothing is drawn so long, m. */
     private static final double FAR = 12;
 
     public Flat {
         body = List.copyOf(body);
         rays = List.copyOf(rays);
+        signs = List.copyOf(signs);
+    }
+
+    /** A line that says something. @param points right and up, in metres, in turn */
+    public record Mark(Sign.Kind kind, List<Double> points) {
+        public Mark {
+            points = List.copyOf(points);
+        }
     }
 
     /** A beam. @param points right and up, in metres, of its four corners. @param level in [0, 1] */
@@ -48,7 +57,13 @@ public record Flat(List<Outline> body, List<Ray> rays) {
             }
         });
         return new Flat(Views.of(new Shape(pieces), view),
-                pose.shines().stream().limit(WholeShape.MOST_PARTS).map(each -> ray(each, view)).toList());
+                pose.shines().stream().limit(WholeShape.MOST_PARTS).map(each -> ray(each, view)).toList(),
+                pose.signs().stream().map(each -> mark(each, view)).toList());
+    }
+
+    private static Mark mark(Sign sign, View view) {
+        return new Mark(sign.kind(),
+                sign.points().stream().flatMap(each -> Stream.of(at(each, view, true), at(each, view, false))).toList());
     }
 
     private static Ray ray(Shine shine, View view) {

@@ -12,6 +12,7 @@ import yellowkite.core.body.Frames;
 import yellowkite.core.dmx.CompiledMode;
 import yellowkite.core.dmx.PlacedChannel;
 import yellowkite.core.dmx.Spans;
+import yellowkite.core.dmx.Wanted;
 import yellowkite.core.profile.Geometry;
 
 /**
@@ -40,8 +41,18 @@ public record Forward(@Nullable Sense pan, @Nullable Sense tilt, List<Step> step
      */
     public record Sense(int channel, String part, double lowest, double highest, String rising, String atZero, String atFull) {}
 
-    /** @param pan degrees, as is tilt. @param expected where the profile says that the light looks then */
-    public record Step(double pan, double tilt, Heading expected) {}
+    /**
+     * @param pan degrees, as is tilt. @param sent what a fixture is sent for them, pan before tilt
+     * @param expected where the profile says that the light looks then
+     */
+    public record Step(double pan, double tilt, List<Sent> sent, Heading expected) {
+        public Step {
+            sent = List.copyOf(sent);
+        }
+    }
+
+    /** @param channel id. @param attribute Pan or Tilt. @param raw the value that comes nearest to the degrees */
+    public record Sent(int channel, String attribute, long raw) {}
 
     /** A statement about what is wrong. */
     public enum Wrong {
@@ -76,8 +87,8 @@ public record Forward(@Nullable Sense pan, @Nullable Sense tilt, List<Step> step
 
     /** {@return the wanted degrees, or as many as the axis reaches; to the other side where this one has nothing} */
     private static double usable(Axis axis, double wanted) {
-        double up = Math.max(axis.from, axis.to);
-        double down = Math.min(axis.from, axis.to);
+        double up = Math.max(axis.from(), axis.to());
+        double down = Math.min(axis.from(), axis.to());
         return up >= LEAST ? Math.min(up, wanted) : down <= -LEAST ? Math.max(down, -wanted) : up;
     }
 
@@ -108,7 +119,19 @@ public record Forward(@Nullable Sense pan, @Nullable Sense tilt, List<Step> step
     }
 
     /** An axis, what turns it and how far. @param at its place in the body */
-    private record Axis(int channel, String attribute, String part, int at, double from, double to) {}
+    private record Axis(int channel, String part, int at, Spans.FunctionSpan turns) {
+        double from() {
+            return turns.function().physicalFrom();
+        }
+
+        double to() {
+            return turns.function().physicalTo();
+        }
+
+        Sent sent(double degrees) {
+            return new Sent(channel, turns.function().attribute(), Wanted.nearest(turns, degrees).raw());
+        }
+    }
 
     /** The way from the outermost part to the first light. */
     private static final class Look {
@@ -153,11 +176,10 @@ public record Forward(@Nullable Sense pan, @Nullable Sense tilt, List<Step> step
         private static @Nullable Axis axis(CompiledMode mode, PlacedChannel placed, String attribute, int at) {
             return mode.spans(placed.channel())
                 .stream()
-                .map(Spans.FunctionSpan::function)
-                .filter(each -> each.attribute().equals(attribute) && each.physicalFrom() != each.physicalTo())
+                .filter(each -> each.function().attribute().equals(attribute)
+                        && each.function().physicalFrom() != each.function().physicalTo() && each.from() <= each.to())
                 .findFirst()
-                .map(each -> new Axis(placed.channel().id(), attribute, placed.channel().geometry(), at, each.physicalFrom(),
-                        each.physicalTo()))
+                .map(each -> new Axis(placed.channel().id(), placed.channel().geometry(), at, each))
                 .orElse(null);
         }
 
@@ -188,21 +210,33 @@ public record Forward(@Nullable Sense pan, @Nullable Sense tilt, List<Step> step
         }
 
         Step step(double panDegrees, double tiltDegrees) {
-            return new Step(panDegrees, tiltDegrees, Heading.nearest(direction(panDegrees, tiltDegrees)));
+            return new Step(panDegrees, tiltDegrees, sent(panDegrees, tiltDegrees), Heading.nearest(direction(panDegrees, tiltDegrees)));
+        }
+
+        private List<Sent> sent(double panDegrees, double tiltDegrees) {
+            var sent = new ArrayList<Sent>();
+            if (pan != null) {
+                sent.add(pan.sent(panDegrees));
+            }
+            if (tilt != null) {
+                sent.add(tilt.sent(tiltDegrees));
+            }
+            return sent;
         }
 
         Sense sense(Axis axis, boolean pans, double side) {
-            boolean rises = axis.to > axis.from;
+            boolean rises = axis.to() > axis.from();
             var rising = pans
                     ? (rises ? "counter-clockwise" : "clockwise") + " as seen from above the hanging fixture"
                     : "from " + Heading.nearest(direction(0, tiltOff(axis, -1))).place() + " through zero to "
                             + Heading.nearest(direction(0, tiltOff(axis, 1))).place();
-            return new Sense(axis.channel, axis.part, axis.from, axis.to, rising, at(axis.from, pans, side), at(axis.to, pans, side));
+            return new Sense(axis.channel, axis.part, axis.from(), axis.to(), rising, at(axis.from(), pans, side),
+                    at(axis.to(), pans, side));
         }
 
         /** A quarter from zero towards the end that a rising or falling value runs to. */
         private static double tiltOff(Axis axis, int towards) {
-            return Math.signum(axis.to - axis.from) * towards * QUARTER;
+            return Math.signum(axis.to() - axis.from()) * towards * QUARTER;
         }
 
         private String at(double degrees, boolean pans, double side) {

@@ -37,16 +37,42 @@ public record Inside(double iris, double blur, double frost, @Nullable Double st
         blades = List.copyOf(blades);
     }
 
-    /** A gobo in the beam. @param degrees that it is turned by. @param speed degrees a second, 0 = it stands */
-    public record Turning(Wheel.Slot slot, double degrees, double speed) {}
+    /**
+     * A gobo in the beam. @param degrees that it is turned by. @param speed degrees a second, 0 = it stands. @param size how often it is as
+     * wide as the beam: an iris shows the middle of it
+     */
+    public record Turning(Wheel.Slot slot, double degrees, double speed, double size) {}
 
     /** A copy of the beam. @param x and {@code y} its shift across, in radii of the beam. @param color that it is tinted; null = not */
     public record Copy(double x, double y, @Nullable ColorCie color) {}
 
     /**
-     * A blade. @param side degrees about the beam from where it comes. @param a share of the beam that its one end covers, and b its other
+     * A blade. @param side degrees about the beam from where it comes. @param a share of the beam that its one end covers, and b its other;
+     * below 0 it ends outside of the beam
      */
-    public record Blade(double side, double a, double b) {}
+    public record Blade(double side, double a, double b) {
+        boolean reachesIn() {
+            return a > 0 || b > 0;
+        }
+
+        /** Its edge is a straight line: what lies half as far from the middle counts twice in a beam of half the width. */
+        private Blade within(double open) {
+            double middle = (1 + (a + b - 1) / open) / 2;
+            double slant = (b - a) / 2;
+            return new Blade(side, middle - slant, middle + slant);
+        }
+    }
+
+    /**
+     * {@return the same as seen in a beam that an iris has narrowed} What it holds keeps its size. @param open share of the width, over 0
+     */
+    Inside within(double open) {
+        return open == 1 ? this
+                : new Inside(iris, blur, frost, strobeHz,
+                        gobos.stream().map(each -> new Turning(each.slot, each.degrees, each.speed, each.size / open)).toList(),
+                        copies.stream().map(each -> new Copy(each.x / open, each.y / open, each.color)).toList(),
+                        blades.stream().map(each -> each.within(open)).filter(Blade::reachesIn).toList());
+    }
 
     static Inside of(List<Meaning> meanings) {
         double iris = 1;
@@ -84,16 +110,16 @@ public record Inside(double iris, double blur, double frost, @Nullable Double st
             if (each.getKey().startsWith("Prism")) {
                 copies = turns.in ? copies(turns) : copies;
             } else if (turns.slot != null && !turns.slot.mediaFile().isEmpty()) {
-                gobos.add(new Turning(turns.slot, turns.degrees, turns.speed));
+                gobos.add(new Turning(turns.slot, turns.degrees, turns.speed, 1));
             }
         }
         double about = shaper;
         var reaching = blades.entrySet()
             .stream()
-            .filter(each -> each.getValue()[0] > 0 || each.getValue()[1] > 0)
             .sorted(Map.Entry.comparingByKey())
             .map(each -> new Blade(about + each.getValue()[2] + 360.0 / SIDES * (each.getKey() - 1), each.getValue()[0],
                     each.getValue()[1]))
+            .filter(Blade::reachesIn)
             .toList();
         return new Inside(iris, blur, frost, strobe, gobos, copies, reaching);
     }

@@ -114,6 +114,11 @@ public record Pose(Room room, List<Stood> parts, List<Turned> turned, List<Shine
         return says;
     }
 
+    /** {@return what is drawn beside it to say which way it goes} */
+    public List<Sign> signs() {
+        return Sign.of(this);
+    }
+
     /** {@return where the front of the fixture looks: the standard's front of its outermost part} */
     public Vector3d front() {
         return parts.isEmpty() ? new Vector3d(0, -1, 0) : parts.getFirst().frame().transformDirection(new Vector3d(0, -1, 0)).normalize();

@@ -46,7 +46,7 @@ public record Shine(String called, Matrix4dc frame, double level, Xyz color, dou
         var from = stood.frame().transformPosition(new Vector3d());
         var met = room.meets(from, direction(stood.frame()));
         return new Shine(place.name(), stood.frame(), place.level(), place.color(), beam, field, details.beamRadius(), details.beamType(),
-                inside, met,
+                inside.within(open), met,
                 met == null ? null
                         : Throw.at(met.distance(), beam, field, details.beamRadius(),
                                 details.luminousFlux() * place.level() * open * open));

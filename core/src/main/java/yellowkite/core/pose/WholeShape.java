@@ -4,9 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.function.Function;
-import org.joml.Matrix4d;
 import yellowkite.core.body.BodyMap;
-import yellowkite.core.body.Frames;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Mode;
 import yellowkite.core.profile.Model;
@@ -27,10 +25,6 @@ public final class WholeShape {
         var frames = body.frames();
         var pieces = new ArrayList<Shape.Piece>();
         for (int i = 0; i < body.parts().size() && i < MOST_PARTS; i++) {
-            var part = body.parts().get(i);
-            var frame = new Matrix4d(part.outer() < 0 ? new Matrix4d() : frames.get(part.outer()))
-                .mul(Frames.of(part.geometry().position()));
-            frames.add(frame);
             var shape = shapes.get(body.modelAt(i));
             if (shape != null) {
                 pieces.addAll(shape.in(frames.get(i)).pieces());

@@ -60,8 +60,7 @@ final class GlbReader {
         for (int top : topNodes(nodes)) {
             into(nodes, top, new Matrix4d(UPRIGHT), 0, new HashSet<>());
         }
-        var trouble = triangles == 0 ? "It holds no triangles."
-                : triangles > ModelFile.MOST_TRIANGLES ? "It has more triangles than are shown here." : "";
+        var trouble = ModelFile.trouble(triangles, grown.box());
         return new ModelFile("glb", in.capacity(), triangles, grown.box(), textures(), trouble,
                 withShape && trouble.isEmpty() ? new Shape(pieces) : null);
     }

@@ -63,6 +63,14 @@ public record ModelFile(String form, long bytes, long triangles, Box box, List<T
         }
     }
 
+    /** {@return why a file of that many triangles in that box cannot be shown; empty if it can} */
+    static String trouble(long triangles, Box box) {
+        if (triangles > MOST_TRIANGLES) {
+            return String.format(Locale.ROOT, "At most %,d triangles are shown here; save it with fewer.", MOST_TRIANGLES);
+        }
+        return triangles == 0 ? "It holds no triangles." : box.longest() > 0 ? "" : "All of its points lie in one place.";
+    }
+
     private static ModelFile refused(String form, byte[] content, String why) {
         return new ModelFile(form, content.length, 0, Box.EMPTY, List.of(), why, null);
     }
@@ -74,11 +82,9 @@ public record ModelFile(String form, long bytes, long triangles, Box box, List<T
     /** {@return how much it is to draw, in plain words: {@code 184,000 triangles: heavy for a rig of 60; the usual is under 5,000}} */
     public String cost() {
         var counted = String.format(Locale.ROOT, triangles == 1 ? "%,d triangle" : "%,d triangles", triangles);
-        if (triangles > MOST_TRIANGLES) {
-            return counted + ": more than is shown here; a box stands for it";
-        }
-        return counted + (isHeavy() ? ": heavy for a rig of 60; the usual is under 5,000"
-                : triangles > USUAL_TRIANGLES ? ": more than usual, which is under 5,000" : "");
+        return counted + (triangles > MOST_TRIANGLES ? ""
+                : isHeavy() ? ": heavy for a rig of 60; the usual is under 5,000"
+                        : triangles > USUAL_TRIANGLES ? ": more than usual, which is under 5,000" : "");
     }
 
     /** Why a model is not read, as a sentence. */

@@ -49,10 +49,9 @@ final class ThreeDsReader {
             throw new ModelRefused("It is no 3ds file.");
         }
         into(0, in.capacity(), 0);
-        boolean shown = triangles <= ModelFile.MOST_TRIANGLES;
-        return new ModelFile("3ds", in.capacity(), triangles, grown.box(), textures,
-                triangles == 0 ? "It holds no triangles." : shown ? "" : "It has more triangles than are shown here.",
-                withShape && shown && triangles > 0 ? new Shape(pieces) : null);
+        var trouble = ModelFile.trouble(triangles, grown.box());
+        return new ModelFile("3ds", in.capacity(), triangles, grown.box(), textures, trouble,
+                withShape && trouble.isEmpty() ? new Shape(pieces) : null);
     }
 
     private void into(int from, int to, int depth) {

@@ -25,6 +25,15 @@ class WrittenPhysicalTest {
     }
 
     @Test
+    void whatIsLeftEmptyIsNotSaid() {
+        var fed = new PhysicalFacts.Supply("Power in", 60, 1, 230, 230, 0, 0);
+        assertThat(new WrittenPhysical("", "", "", "Power in; 60; ; 230; ; ;\n; ; ; ; ; ;", "; ; ; ;").read())
+            .isEqualTo(new PhysicalFacts(null, null, null, List.of(fed), List.of()));
+        assertThat(WrittenPhysical.of(new PhysicalFacts(null, null, null, List.of(fed), List.of())).supplies())
+            .isEqualTo("Power in; 60; 1; 230; 230; ; ");
+    }
+
+    @Test
     void whatIsLeftOutAtTheEndIsNotSaid() {
         assertThat(new WrittenPhysical("", "", "", "Power in; 60", "Power in; Schuko").read())
             .isEqualTo(new PhysicalFacts(null, null, null, List.of(new PhysicalFacts.Supply("Power in", 60, 1, 0, 0, 0, 0)),

@@ -1,6 +1,7 @@
 package yellowkite.core.pose;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.Arrays;
 import java.util.List;
@@ -23,8 +24,16 @@ class ForwardTest {
     @Test
     void theStepsAskForZeroTiltAndPan() {
         assertThat(Forward.of(Heads.compiled(head)).steps())
-            .containsExactly(new Forward.Step(0, 0, Heading.DOWN), new Forward.Step(0, 90, Heading.BACK),
-                    new Forward.Step(90, 90, Heading.LEFT));
+            .extracting(Forward.Step::pan, Forward.Step::tilt, Forward.Step::expected)
+            .containsExactly(tuple(0.0, 0.0, Heading.DOWN), tuple(0.0, 90.0, Heading.BACK), tuple(90.0, 90.0, Heading.LEFT));
+    }
+
+    @Test
+    void eachStepSaysWhatIsSent() {
+        assertThat(Forward.of(Heads.compiled(head)).steps()).flatExtracting(Forward.Step::sent)
+            .extracting(Forward.Sent::attribute, Forward.Sent::raw)
+            .containsExactly(tuple("Pan", 128L), tuple("Tilt", 128L), tuple("Pan", 128L), tuple("Tilt", 218L), tuple("Pan", 218L),
+                    tuple("Tilt", 218L));
     }
 
     @Test

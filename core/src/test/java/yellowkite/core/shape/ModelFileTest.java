@@ -65,9 +65,17 @@ class ModelFileTest {
 
         assertThat(json.triangles()).isEqualTo(600_000);
         assertThat(json.shape()).isNull();
-        assertThat(json.trouble()).isEqualTo("It has more triangles than are shown here.");
+        assertThat(json.trouble()).isEqualTo("At most 500,000 triangles are shown here; save it with fewer.");
         assertThat(glb(Glb.box(1, 1, 1).sayingCorners(30_000_000)).trouble())
             .isEqualTo("A list says more entries than it has; the file is damaged.");
+    }
+
+    @Test
+    void aShapeWithoutAnySizeIsTold() {
+        assertThat(glb(Glb.box(0, 0, 0)).trouble()).isEqualTo("All of its points lie in one place.");
+        assertThat(ModelFile.whole("3ds", ThreeDs.file(ThreeDs.points(0, 0, 0), ThreeDs.faces(0, 0, 0))).trouble())
+            .isEqualTo("All of its points lie in one place.");
+        assertThat(glb(Glb.box(1, 0, 0)).trouble()).isEmpty();
     }
 
     @Test

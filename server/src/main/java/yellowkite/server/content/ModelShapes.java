@@ -45,7 +45,12 @@ public class ModelShapes {
 
     /** {@return the shape of a model: of its first file that can be shown, or the one that it names} @param files path to content's hash */
     public Shape of(Model model, Map<String, String> files) {
-        for (var path : model.file().isEmpty() ? List.<String>of() : Media.modelPaths(model.file())) {
+        return of(model, files, "");
+    }
+
+    /** {@return the same, of that level of detail where it has one} @param detail empty, {@code _low} or {@code _high} */
+    public Shape of(Model model, Map<String, String> files, String detail) {
+        for (var path : model.file().isEmpty() ? List.<String>of() : Media.modelPaths(model.file(), detail)) {
             var sha = files.get(path);
             var form = ModelFile.formOf(path);
             if (sha != null && facts(sha, form).trouble().isEmpty()) {

@@ -55,12 +55,14 @@ class BodyController {
 
     /**
      * 200 with the triangles of a model: how many pieces, and for each its colour, its number of points and of corners, its points (x, y, z
-     * as 32-bit floats, metres) and its corners (32-bit places among the points), all little-endian.
+     * as 32-bit floats, metres) and its corners (32-bit places among the points), all little-endian. @param detail that is shown where the
+     * model has it
      */
     @GetMapping(value = "/api/drafts/{draftId}/shape", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    ResponseEntity<byte[]> shape(@PathVariable String draftId, @RequestParam String model) {
+    ResponseEntity<byte[]> shape(@PathVariable String draftId, @RequestParam String model,
+            @RequestParam(defaultValue = "USUAL") BodyFiles.Detail detail) {
         var draft = drafts.require(draftId);
-        return ResponseEntity.ok(bytes(shapes.of(BodyFiles.model(draft, model), bases.media(draft).contents())));
+        return ResponseEntity.ok(bytes(shapes.of(BodyFiles.model(draft, model), bases.media(draft).contents(), detail.folder())));
     }
 
     private static byte[] bytes(Shape shape) {

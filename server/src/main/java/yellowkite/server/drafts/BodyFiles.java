@@ -61,6 +61,10 @@ class BodyFiles {
         Detail(String folder) {
             this.folder = folder;
         }
+
+        String folder() {
+            return folder;
+        }
     }
 
     LoadedDraft put(String draftId, int seen, String model, Detail detail, MultipartFile file, Change change) throws IOException {
@@ -75,8 +79,8 @@ class BodyFiles {
         var bytes = file.getBytes();
         var read = ModelFile.whole(form, bytes);
         if (read.shape() == null) {
-            throw Refusal.unfit("file", "'" + given + "' cannot be shown. " + read.trouble()
-                    + (read.triangles() > 0 ? " It has " + read.cost() + "." : ""));
+            throw Refusal.unfit("file", "'" + given + "' cannot be shown" + (read.triangles() > 0 ? ": it has " + read.cost() + ". " : ". ")
+                    + read.trouble());
         }
         var draft = drafts.require(draftId);
         var type = draft.history().current();

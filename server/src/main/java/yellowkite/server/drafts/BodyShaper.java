@@ -3,6 +3,7 @@ package yellowkite.server.drafts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.joml.Matrix4dc;
@@ -24,6 +25,7 @@ import yellowkite.core.light.SourceShelf;
 import yellowkite.core.pose.Pose;
 import yellowkite.core.pose.Room;
 import yellowkite.core.pose.Shine;
+import yellowkite.core.pose.Sign;
 import yellowkite.core.pose.WholeShape;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
@@ -114,7 +116,7 @@ class BodyShaper {
                 model.file(),
                 files, !model.file().isEmpty() && media.contents().containsKey(Media.MODELS + "svg/" + model.file() + ".svg"),
                 String.join("|", model.name(), "" + model.length(), "" + model.width(), "" + model.height(), model.primitiveType().name(),
-                        files.isEmpty() ? "" : String.valueOf(media.contents().get(files.getFirst().path()))));
+                        files.stream().map(each -> String.valueOf(media.contents().get(each.path()))).collect(Collectors.joining("|"))));
     }
 
     private static BodyView.ModelFileLine file(String path, String detail, ModelFile file) {
@@ -163,7 +165,12 @@ class BodyShaper {
                     each.geometry() instanceof Geometry.Part part ? part.kind().name() : REFERENCE, each.model(), numbers(each.frame())))
             .toList(), pose.turned().stream().map(each -> new PoseView.TurnedLine(each.at(), each.attribute(), each.degrees())).toList(),
                 pose.shines().stream().limit(WholeShape.MOST_PARTS).map(each -> shine(each, media)).toList(),
-                pose.says().stream().limit(WholeShape.MOST_PARTS).toList(), numbers(pose.front()), Room.WALL);
+                pose.says().stream().limit(WholeShape.MOST_PARTS).toList(), pose.signs().stream().map(BodyShaper::sign).toList(),
+                Room.WALL);
+    }
+
+    private static PoseView.SignLine sign(Sign sign) {
+        return new PoseView.SignLine(sign.kind(), sign.points().stream().flatMap(each -> numbers(each).stream()).toList());
     }
 
     private static PoseView.ShineLine shine(Shine shine, DraftMedia media) {
@@ -177,7 +184,7 @@ class BodyShaper {
                 inside.gobos()
                     .stream()
                     .map(each -> new PoseView.BeamGobo(each.slot().name(), DraftShaper.picture(each.slot(), media), each.degrees(),
-                            each.speed()))
+                            each.speed(), tidy(each.size())))
                     .toList(),
                 inside.copies()
                     .stream()

@@ -28,8 +28,11 @@ class ForwardController {
     /** @param pan how pan turns; null without it; likewise tilt. @param steps of the test */
     record ForwardView(Forward.@Nullable Sense pan, Forward.@Nullable Sense tilt, List<StepLine> steps) {}
 
-    /** @param pan degrees to be sent, as is tilt. @param expected where the profile says that the light looks then; and in words */
-    record StepLine(double pan, double tilt, Heading expected, String says) {}
+    /**
+     * @param pan degrees, as is tilt. @param sent what a fixture is sent for them. @param expected where the profile says that the light
+     * looks then; and in words
+     */
+    record StepLine(double pan, double tilt, List<Forward.Sent> sent, Heading expected, String says) {}
 
     /** 200 with which way is forward. */
     @GetMapping("/api/drafts/{draftId}/forward")
@@ -38,7 +41,7 @@ class ForwardController {
         return new ForwardView(forward.pan(), forward.tilt(),
                 forward.steps()
                     .stream()
-                    .map(each -> new StepLine(each.pan(), each.tilt(), each.expected(), each.expected().words()))
+                    .map(each -> new StepLine(each.pan(), each.tilt(), each.sent(), each.expected(), each.expected().words()))
                     .toList());
     }
 

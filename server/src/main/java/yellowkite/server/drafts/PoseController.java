@@ -16,6 +16,7 @@ import yellowkite.core.colour.Srgb;
 import yellowkite.core.pose.Flat;
 import yellowkite.core.pose.Pose;
 import yellowkite.core.pose.Room;
+import yellowkite.core.pose.Sign;
 import yellowkite.core.pose.Throw;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.shape.Views;
@@ -76,8 +77,11 @@ class PoseController {
     /** @param points right and up, in metres, in turn. @param looks how bright a beam looks, in [0, 1]; 1 of a part */
     record FlatShape(List<Double> points, String hex, double looks) {}
 
-    /** @param body parts, to be drawn one over the other. @param rays beams */
-    record FlatView(List<FlatShape> body, List<FlatShape> rays) {}
+    /** @param points right and up, in metres, in turn */
+    record FlatSign(Sign.Kind kind, List<Double> points) {}
+
+    /** @param body parts, to be drawn one over the other. @param rays beams. @param signs lines that say which way it goes */
+    record FlatView(List<FlatShape> body, List<FlatShape> rays, List<FlatSign> signs) {}
 
     /** 200 with a pose on a sheet, for whoever sees no third dimension. */
     @PostMapping("/api/drafts/{draftId}/flat")
@@ -91,7 +95,8 @@ class PoseController {
                 flat.rays()
                     .stream()
                     .map(each -> new FlatShape(each.points(), Srgb.hueOf(each.color()).hex(), Math.sqrt(each.level())))
-                    .toList());
+                    .toList(),
+                flat.signs().stream().map(each -> new FlatSign(each.kind(), each.points())).toList());
     }
 
     /** @param beamAngle degrees, as is the field angle */

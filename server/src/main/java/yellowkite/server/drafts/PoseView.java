@@ -2,15 +2,19 @@ package yellowkite.server.drafts;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowkite.core.pose.Sign;
 
 /**
  * The body at a probe, standing in the room.
  *
- * @param parts in the body's order. @param says what points where, a sentence each. @param front where its front looks: x, y, z
+ * @param parts in the body's order. @param says what points where, a sentence each. @param signs lines beside it that say which way it goes
  * @param wall metres from the fixture back to the wall
  */
-record PoseView(List<StoodLine> parts, List<TurnedLine> turned, List<ShineLine> shines, List<String> says, List<Double> front,
+record PoseView(List<StoodLine> parts, List<TurnedLine> turned, List<ShineLine> shines, List<String> says, List<SignLine> signs,
         double wall) {
+
+    /** @param points of a line in the room: x, y, z in turn, in metres */
+    record SignLine(Sign.Kind kind, List<Double> points) {}
 
     /** @param at place of the axis among the parts. @param attribute Pan or Tilt. @param degrees that it is turned by */
     record TurnedLine(int at, String attribute, double degrees) {}
@@ -31,8 +35,11 @@ record PoseView(List<StoodLine> parts, List<TurnedLine> turned, List<ShineLine> 
     /** @param surface {@code FLOOR} or {@code WALL}. @param at x, y, z. Metres, degrees, lux on average over the field */
     record MetLine(String surface, List<Double> at, double distance, double beamWidth, double fieldWidth, double lux) {}
 
-    /** @param picture its address; null if it has none. @param degrees that it is turned by. @param speed degrees a second */
-    record BeamGobo(String name, @Nullable String picture, double degrees, double speed) {}
+    /**
+     * @param picture its address; null if it has none. @param degrees that it is turned by. @param speed degrees a second
+     * @param size how often it is as wide as the beam
+     */
+    record BeamGobo(String name, @Nullable String picture, double degrees, double speed, double size) {}
 
     /** @param x and {@code y} in radii of the beam. @param hex null = not tinted */
     record CopyLine(double x, double y, @Nullable String hex) {}

@@ -106,6 +106,8 @@ class BodyTest {
         assertThat(standing.at("/says").toString()).contains("straight up");
         var flat = post(draft + "/flat", "{\"pose\": " + pose("", "HANGING", "4") + ", \"view\": \"SIDE\"}").json();
         assertThat(flat.path("body").size()).isEqualTo(7);
+        assertThat(flat.at("/signs/0/kind").asString()).isEqualTo("FRONT");
+        assertThat(still.path("signs").size()).as("a front, and three for each axis").isEqualTo(7);
     }
 
     @ParameterizedTest
@@ -181,6 +183,8 @@ class BodyTest {
         var files = get(draft + "/body?mode=" + mode).json().at("/models/3/files");
         assertThat(files.at("/0/form").asString() + " " + files.at("/0/triangles")).isEqualTo("glb 12");
         assertThat(files.at("/1/detail").asString() + " " + files.at("/1/triangles")).isEqualTo("high 1");
+        assertThat(get(draft + "/shape?model=clamp&detail=HIGH").body()).as("a piece of three points and one triangle").hasSize(64);
+        assertThat(get(draft + "/shape?model=clamp&detail=LOW").body()).isEqualTo(get(draft + "/shape?model=clamp").body());
         assertThat(post(draft + "/model-stand-in", "{\"version\": " + boxed.json().path("version") + ", \"model\": \"Nothing\"}").status())
             .isEqualTo(404);
     }
@@ -228,6 +232,7 @@ class BodyTest {
         var forward = get(draft + "/forward?mode=" + mode).json();
         assertThat(forward.path("steps").size()).isEqualTo(3);
         assertThat(forward.at("/pan/part").asString()).isEqualTo("Yoke");
+        assertThat(forward.at("/steps/1/sent/1/raw").asInt()).as("tilt from -125 to 125 over 65,535: 90 degrees").isEqualTo(56_360);
 
         var agrees = post(draft + "/forward",
                 "{\"mode\": " + mode + ", \"seen\": [{\"at\": \"DOWN\"}, {\"at\": \"BACK\"}, {\"at\": \"LEFT\"}]}");
