@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { lazy, memo, Suspense, useState } from 'react';
 import type { Body, Draft, ModelDetail, Mount, PoseAsked } from '#/api/types';
-import { useEditor } from '#/editor/kit/editor-context';
+import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 import { Choice } from '#/ui/choice';
 import { stored } from '#/ui/stored';
 import { Typed } from '#/ui/typed';
@@ -27,6 +27,7 @@ const MOUNTS: { value: Mount; text: string }[] = [
 ];
 const SHEETS = ['Part', 'Probe', 'Models', 'Cells', 'Light', 'Facts', 'Forward'] as const;
 type Sheet = (typeof SHEETS)[number];
+const MODEL = /\.(glb|3ds)$/i;
 
 /** Whether the body is shown flat, as this browser keeps it. */
 const flatViews = stored(
@@ -66,11 +67,24 @@ function BodyOf({ draft, body }: { draft: Draft; body: Body }) {
   const [detail, setDetail] = useState<ModelDetail>('USUAL');
   const [sheet, setSheet] = useState<Sheet>('Part');
   const flat = flatViews.use();
+  const { bring } = useEditorActions();
+  const [refusedModel, setRefusedModel] = useState<string | null>(null);
   const mode = draft.map?.id;
   const asked: PoseAsked | null = mode === undefined ? null : { mode, values: probe, mount, height };
   const pose = useQuery(poseQuery(draft, asked));
   return (
-    <main aria-label="Body" className="flex min-h-0 flex-col max-[700px]:overflow-y-auto">
+    <main
+      aria-label="Body"
+      className="flex min-h-0 flex-col max-[700px]:overflow-y-auto"
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={(event) => {
+        const file = event.dataTransfer.files[0];
+        if (!file || !MODEL.test(file.name)) return; // a profile, for the page to import
+        event.preventDefault();
+        setSheet('Models');
+        void bring({ kind: 'model', model: '', detail: 'USUAL', file }).then(setRefusedModel);
+      }}
+    >
       <div className="flex shrink-0 flex-wrap items-center gap-x-3 gap-y-1 border-b border-line px-3 py-1.5">
         <h2 className="text-lg font-semibold">Body</h2>
         <span className="min-w-0 flex-1 truncate text-sm text-muted">{draft.map ? `mode ${draft.map.name}` : 'no mode yet'}</span>
@@ -142,7 +156,9 @@ function BodyOf({ draft, body }: { draft: Draft; body: Body }) {
         <div role="tabpanel" aria-label={sheet} className="min-h-0 flex-1 overflow-y-auto p-3">
           {sheet === 'Part' && <PartDetails body={body} says={pose.data?.says ?? []} />}
           {sheet === 'Probe' && <ProbeStrip />}
-          {sheet === 'Models' && <ModelsPanel body={body} shown={detail} show={setDetail} />}
+          {sheet === 'Models' && (
+            <ModelsPanel body={body} shown={detail} show={setDetail} refusal={refusedModel} setRefusal={setRefusedModel} />
+          )}
           {sheet === 'Cells' && <CellsPanel body={body} />}
           {sheet === 'Light' && <LightPanel body={body} pose={pose.data} />}
           {sheet === 'Facts' && <PhysicalPanel key={draft.version} body={body} />}

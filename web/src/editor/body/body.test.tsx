@@ -236,7 +236,9 @@ test('what a model costs is said, and a box is offered for a heavy one', async (
     drawn: false,
     shape: 's',
   };
-  const asked = showInEditor(<ModelsPanel body={body({ models: [model] })} shown="USUAL" show={() => {}} />);
+  const asked = showInEditor(
+    <ModelsPanel body={body({ models: [model] })} shown="USUAL" show={() => {}} refusal={null} setRefusal={() => {}} />,
+  );
   screen.getByText(/heavy for a rig of 60/);
   await userEvent.click(screen.getByRole('button', { name: /^Use its boxes instead/ }));
   expect(asked.brought).toEqual([{ kind: 'standIn', model: 'Head' }]);

@@ -31,21 +31,24 @@ const DETAILS: { value: ModelDetail; text: string; detail: string }[] = [
 ];
 
 /** The shapes of parts: those that the standard names, and files that are dropped here. */
-export function ModelsPanel({ body, shown, show }: { body: Body; shown: ModelDetail; show: (detail: ModelDetail) => void }) {
+export function ModelsPanel({
+  body,
+  shown,
+  show,
+  refusal,
+  setRefusal,
+}: {
+  body: Body;
+  shown: ModelDetail;
+  show: (detail: ModelDetail) => void;
+  /** Why the last file or change was not taken. */
+  refusal: string | null;
+  setRefusal: (to: string | null) => void;
+}) {
   const { edit, bring } = useEditorActions();
-  const [refusal, setRefusal] = useState<string | null>(null);
   const send = async (next: Edit) => setRefusal(await edit(next));
-  const drop = (file: File) => bring({ kind: 'model', model: '', detail: 'USUAL', file }).then(setRefusal);
   return (
-    <div
-      className="flex flex-col gap-2"
-      onDragOver={(event) => event.preventDefault()}
-      onDrop={(event) => {
-        event.preventDefault();
-        const file = event.dataTransfer.files[0];
-        if (file) void drop(file);
-      }}
-    >
+    <div className="flex flex-col gap-2">
       <div className="flex flex-wrap items-center gap-2">
         <Button
           quiet
@@ -63,11 +66,14 @@ export function ModelsPanel({ body, shown, show }: { body: Body; shown: ModelDet
         >
           <Plus size={14} aria-hidden /> Add a box
         </Button>
-        <FileButton text="Add a file …" onFile={(file) => void drop(file)} />
+        <FileButton
+          text="Add a file …"
+          onFile={(file) => void bring({ kind: 'model', model: '', detail: 'USUAL', file }).then(setRefusal)}
+        />
         <Button quiet disabled={body.models.length === 0} onClick={() => void bring({ kind: 'drawings' }).then(setRefusal)}>
           <PencilRuler size={14} aria-hidden /> Draw top, side and front
         </Button>
-        <span className="flex-1 text-sm text-muted">Drop a .glb or .3ds file here: it becomes a model.</span>
+        <span className="flex-1 text-sm text-muted">Drop a .glb or .3ds file on the body: it becomes a model.</span>
         {body.models.some((model) => model.files.length > 1) && (
           <Choice
             fact

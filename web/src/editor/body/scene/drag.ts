@@ -1,4 +1,4 @@
-import { Euler, Group, MathUtils, Matrix4, Object3D, Vector3, type Camera } from 'three';
+import { Euler, Group, MathUtils, Matrix4, Object3D, type Camera } from 'three';
 import { TransformControls } from 'three/examples/jsm/controls/TransformControls.js';
 import type { Place } from '#/api/types';
 import type { Shown } from './shown';
@@ -17,8 +17,9 @@ export function makeDrag(
   drag.setRotationSnap(MathUtils.degToRad(SNAP_DEGREES));
   drag.setSize(0.8);
   drag.setSpace('local');
-  let shown: Shown | null = null;
+  let part = '';
   let picked: Object3D | undefined;
+  let turns = new Matrix4();
 
   drag.addEventListener('change', events.drawn);
   drag.addEventListener('objectChange', follow);
@@ -32,45 +33,41 @@ export function makeDrag(
     const grip = drag.object;
     if (!grip?.parent || !picked) return;
     grip.updateMatrix();
-    picked.matrix.copy(grip.parent.matrix).multiply(grip.matrix);
+    picked.matrix.copy(grip.parent.matrix).multiply(grip.matrix).multiply(turns);
   }
 
-  /** The part was dragged: what it was turned by is taken out again before its place is told. */
   function placed() {
-    const part = shown?.picked ?? '';
-    const object = drag.object;
-    const was = object?.userData.local as Matrix4 | undefined;
-    const place = shown?.places.get(part);
-    if (!object || !was || !place) return;
-    object.updateMatrix();
-    const to = object.matrix.clone().multiply(was.clone().invert()).multiply(matrixOf(place));
-    const turned = new Euler().setFromRotationMatrix(to, 'ZYX');
-    const at = new Vector3().setFromMatrixPosition(to);
+    const grip = drag.object;
+    if (!grip) return;
+    const turned = new Euler().setFromQuaternion(grip.quaternion, 'ZYX');
     events.placed(part, {
-      x: round(at.x, 1e4),
-      y: round(at.y, 1e4),
-      z: round(at.z, 1e4),
+      x: round(grip.position.x, 1e4),
+      y: round(grip.position.y, 1e4),
+      z: round(grip.position.z, 1e4),
       turnX: round(MathUtils.radToDeg(turned.x), 1e2),
       turnY: round(MathUtils.radToDeg(turned.y), 1e2),
       turnZ: round(MathUtils.radToDeg(turned.z), 1e2),
     });
   }
 
-  /** Puts the handle onto the part in hand; `standing` are the parts in the pose's order, `fixture` holds them. */
+  /**
+   * Puts the handle onto the part in hand: where its place is, so that what pan and tilt turn it by does not count. `standing` are the parts
+   * in the pose's order, `fixture` holds them.
+   */
   function hold(next: Shown, standing: readonly Object3D[], fixture: Object3D) {
     drag.detach();
-    shown = next;
     const at = next.pose.parts.findIndex((each) => each.part === next.picked);
+    const place = next.places.get(next.picked);
     picked = standing[at];
-    if (!next.handle || !picked || !next.places.has(next.picked)) return;
-    const parent = parentFrame(next, at);
+    part = next.picked;
+    if (!next.handle || !picked || !place) return;
+    turns = turnsOf(next, at);
+    const grip = new Object3D();
+    const local = matrixOf(place);
+    local.decompose(grip.position, grip.quaternion, grip.scale);
     const holder = new Group();
     holder.matrixAutoUpdate = false;
-    holder.matrix.copy(parent);
-    const grip = new Object3D();
-    const local = parent.clone().invert().multiply(picked.matrix);
-    local.decompose(grip.position, grip.quaternion, grip.scale);
-    grip.userData.local = local.clone();
+    holder.matrix.copy(picked.matrix).multiply(turns.clone().invert()).multiply(local.invert());
     holder.add(grip);
     fixture.add(holder);
     holder.updateMatrixWorld(true);
@@ -81,15 +78,11 @@ export function makeDrag(
   return { helper: drag.getHelper(), hold, end: () => drag.dispose() };
 }
 
-/** Where the part that a part stands in is: taken from its own place, since what it is turned by comes behind that. */
-function parentFrame(next: Shown, at: number) {
-  const part = next.pose.parts[at];
-  const place = part && next.places.get(part.part);
-  if (!part || !place) return new Matrix4();
-  const here = new Matrix4().fromArray(part.frame);
-  for (const turned of next.pose.turned.filter((each) => each.at === at).reverse())
-    here.multiply(turnOf(turned.attribute, -turned.degrees));
-  return here.multiply(matrixOf(place).invert());
+/** What pan and tilt turn a part by, behind its place. */
+function turnsOf(next: Shown, at: number) {
+  return next.pose.turned
+    .filter((each) => each.at === at)
+    .reduce((turns, each) => turns.multiply(turnOf(each.attribute, each.degrees)), new Matrix4());
 }
 
 function turnOf(attribute: string, degrees: number) {

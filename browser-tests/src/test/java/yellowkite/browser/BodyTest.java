@@ -9,6 +9,10 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.OutputType;
+import yellowkite.core.profile.Model;
+import yellowkite.core.shape.GlbWriter;
+import yellowkite.core.shape.Primitives;
+import yellowkite.core.xml.Source;
 
 /** The body: looked at, moved, built, and asked which way is forward. */
 class BodyTest extends WithBrowser {
@@ -89,11 +93,50 @@ class BodyTest extends WithBrowser {
         browser.see(ROOM);
     }
 
+    /** The handle stands where the head's axis crosses: somewhere on the upright line through the middle, as seen from the front. */
+    @Test
+    void aPartIsDraggedInStepsOfACentimetre() {
+        open("Petrel Spot", "Sedge drag", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B804");
+        seeSaid("Lens looks straight down");
+        browser.see(By.cssSelector("[role=treeitem][id='part-Head']")).click();
+        browser.seeValue("Right, m", "0");
+        browser.see(By.cssSelector("[title=Drag] button[role=combobox]")).click();
+        browser.see(By.xpath("//*[@role='option'][normalize-space()='Drag to move']")).click();
+        for (int below = -80; below <= 80 && right().equals("0"); below += 8) {
+            browser.press("Front"); // where nothing was caught, the camera was turned
+            browser.dragFrom(browser.see(ROOM), below, 60);
+        }
+
+        browser.until("return document.querySelector('main fieldset input').value !== '0'");
+        assertThat(right()).matches("-?0\\.\\d{1,2}");
+        browser.seeText("Part 'Head' stands at ");
+        browser.press("Undo");
+        browser.seeValue("Right, m", "0");
+    }
+
+    private String right() {
+        return browser.field("Right, m").getDomProperty("value");
+    }
+
+    @Test
+    void aFileBecomesAModelAndIsShown() {
+        open("Petrel Spot", "Sedge file", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B805");
+        seeSaid("Lens looks straight down");
+        var hood = new Model("Hood", 0.3, 0.2, 0.1, Model.Primitive.Cube, "", Model.SvgOffsets.NONE, Source.NONE);
+        browser.dropOn(ROOM, "hood.glb", GlbWriter.write(Primitives.of(hood)));
+        browser.seeText("usual: 12 triangles");
+        browser.seeText("0.3 x 0.2 x 0.1 m");
+        browser.dropOn(ROOM, "noise.glb", new byte[]{1, 2, 3});
+        browser.seeText("'noise.glb' cannot be shown");
+    }
+
     @Test
     void aReversedAxisIsFoundByTheTestAndCured() {
         open("Petrel Wash", "Sedge wash", "5B1C7A52-3E60-4D0B-9C41-7A1D52E0B802");
         sheet("Which way is forward");
         browser.seeText("turns Yoke, rising values counter-clockwise");
+        browser.see(By.xpath("(//*[@aria-label='Test of a real fixture']//li)[2]/button")).click();
+        seeSaid("to the back");
         for (var told : new String[][]{{"1", "down"}, {"2", "back"}, {"3", "right"}}) {
             browser
                 .see(By.xpath("//*[@role='radiogroup'][starts-with(@aria-label, 'Step " + told[0]

@@ -144,6 +144,17 @@ final class Browser implements AutoCloseable {
         new Actions(driver).moveToElement(element, (int) (width * (share - 0.5)), 0).click().perform();
     }
 
+    /** Drags to the right from a place that many pixels below the middle of an element. */
+    void dragFrom(WebElement element, int below, int pixels) {
+        new Actions(driver).moveToElement(element, 0, below)
+            .pause(Duration.ofMillis(50))
+            .clickAndHold()
+            .moveByOffset(pixels / 2, 0)
+            .moveByOffset(pixels - pixels / 2, 0)
+            .release()
+            .perform();
+    }
+
     void drag(WebElement element, int pixels) {
         new Actions(driver).moveToElement(element)
             .clickAndHold()
@@ -206,14 +217,19 @@ final class Browser implements AutoCloseable {
 
     /** Drops a file on the page as a person would from a folder. */
     void drop(String name, byte[] content) {
+        dropOn(By.tagName("body"), name, content);
+    }
+
+    /** Drops a file onto a part of the page. */
+    void dropOn(By where, String name, byte[] content) {
         driver.executeScript("""
                 const bytes = Uint8Array.from(atob(arguments[1]), (c) => c.charCodeAt(0));
                 const carried = new DataTransfer();
                 carried.items.add(new File([bytes], arguments[0]));
                 for (const kind of ['dragenter', 'dragover', 'drop']) {
-                  document.body.dispatchEvent(new DragEvent(kind, { bubbles: true, cancelable: true, dataTransfer: carried }));
+                  arguments[2].dispatchEvent(new DragEvent(kind, { bubbles: true, cancelable: true, dataTransfer: carried }));
                 }
-                """, name, java.util.Base64.getEncoder().encodeToString(content));
+                """, name, java.util.Base64.getEncoder().encodeToString(content), see(where));
     }
 
     Object run(String script, Object... arguments) {
