@@ -119,7 +119,7 @@ public record Forward(@Nullable Sense pan, @Nullable Sense tilt, List<Step> step
     }
 
     /** An axis, what turns it and how far. @param at its place in the body */
-    private record Axis(int channel, String part, int at, Spans.FunctionSpan turns) {
+    private record Axis(int channel, int bytes, String part, int at, Spans.FunctionSpan turns) {
         double from() {
             return turns.function().physicalFrom();
         }
@@ -179,16 +179,18 @@ public record Forward(@Nullable Sense pan, @Nullable Sense tilt, List<Step> step
                 .filter(each -> each.function().attribute().equals(attribute)
                         && each.function().physicalFrom() != each.function().physicalTo() && each.from() <= each.to())
                 .findFirst()
-                .map(each -> new Axis(placed.channel().id(), placed.channel().geometry(), at, each))
+                .map(each -> new Axis(placed.channel().id(), placed.channel().offsets().size(), placed.channel().geometry(), at, each))
                 .orElse(null);
         }
 
         /** {@return where the light looks, the fixture hanging} @param under what is wrong */
         Vector3d direction(double panDegrees, double tiltDegrees, Answer under) {
             boolean exchanged = under.wrong().contains(Wrong.AXES_EXCHANGED);
-            boolean values = exchanged && !under.exchangedParts();
-            double about = (values ? tiltDegrees : panDegrees) * (under.wrong().contains(Wrong.PAN_REVERSED) ? -1 : 1) + under.panZero();
-            double over = (values ? panDegrees : tiltDegrees) * (under.wrong().contains(Wrong.TILT_REVERSED) ? -1 : 1) + under.tiltZero();
+            boolean addresses = exchanged && !under.exchangedParts();
+            double about = (addresses ? reached(pan, tilt, tiltDegrees) : panDegrees)
+                    * (under.wrong().contains(Wrong.PAN_REVERSED) ? -1 : 1) + under.panZero();
+            double over = (addresses ? reached(tilt, pan, panDegrees) : tiltDegrees)
+                    * (under.wrong().contains(Wrong.TILT_REVERSED) ? -1 : 1) + under.tiltZero();
             boolean parts = exchanged && under.exchangedParts();
             int panAt = pan == null ? -1 : pan.at;
             int tiltAt = tilt == null ? -1 : tilt.at;
@@ -203,6 +205,11 @@ public record Forward(@Nullable Sense pan, @Nullable Sense tilt, List<Step> step
                 }
             }
             return frame.transformDirection(new Vector3d(0, 0, -1)).normalize();
+        }
+
+        /** {@return the degrees of an axis that is sent what was meant for another one} */
+        private static double reached(@Nullable Axis axis, @Nullable Axis other, double degreesOfOther) {
+            return axis == null || other == null ? 0 : axis.turns().reachedAt(other.sent(degreesOfOther).raw());
         }
 
         Vector3d direction(double panDegrees, double tiltDegrees) {
@@ -245,9 +252,13 @@ public record Forward(@Nullable Sense pan, @Nullable Sense tilt, List<Step> step
 
         List<Answer> possible() {
             var all = new ArrayList<Answer>();
-            var exchanges = pan == null || tilt == null ? List.of(List.of(false, false))
-                    : List.of(List.of(false, false), List.of(true, false),
-                            List.of(true, true));
+            var exchanges = new ArrayList<>(List.of(List.of(false, false)));
+            if (pan != null && tilt != null) {
+                exchanges.add(List.of(true, true));
+                if (pan.bytes == tilt.bytes) {
+                    exchanges.add(List.of(true, false));
+                }
+            }
             for (var exchange : exchanges) {
                 for (int bits = 0; bits < 4; bits++) {
                     for (int panZero = 0; panZero < FULL_TURN; panZero += QUARTER) {
@@ -282,7 +293,11 @@ public record Forward(@Nullable Sense pan, @Nullable Sense tilt, List<Step> step
             if (tiltZero != 0) {
                 wrong.add(Wrong.TILT_ZERO);
             }
-            all.add(new Answer(wrong, exchange.getLast(), panZero, tiltZero > FULL_TURN / 2 ? tiltZero - FULL_TURN : tiltZero));
+            all.add(new Answer(wrong, exchange.getLast(), shortest(panZero), shortest(tiltZero)));
+        }
+
+        private static int shortest(int turn) {
+            return turn > FULL_TURN / 2 ? turn - FULL_TURN : turn;
         }
 
         boolean fits(Answer answer, List<Step> steps, List<@Nullable Heading> seen) {

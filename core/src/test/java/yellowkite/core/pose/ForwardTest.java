@@ -10,6 +10,7 @@ import yellowkite.core.body.Place;
 import yellowkite.core.edit.AxisCures;
 import yellowkite.core.edit.ExchangeAxes;
 import yellowkite.core.edit.PlacePart;
+import yellowkite.core.edit.SetFunctionPhysical;
 import yellowkite.core.pose.Forward.Wrong;
 import yellowkite.core.profile.FixtureType;
 
@@ -67,6 +68,24 @@ class ForwardTest {
     @Test
     void exchangedAxes() {
         assertThat(told(Heading.DOWN, Heading.DOWN, Heading.LEFT)).anySatisfy(each -> {
+            assertThat(each.wrong()).containsExactly(Wrong.AXES_EXCHANGED);
+            assertThat(each.exchangedParts()).isFalse();
+        });
+    }
+
+    /**
+     * Addresses carry values, not degrees: 90 degrees of a pan of 540 are 170, which turn this tilt by 42 degrees, still nearest to down;
+     * and what tilt is sent turns pan alone.
+     */
+    @Test
+    void exchangedAddressesOfAxesThatReachDifferentlyFar() {
+        var wide = new SetFunctionPhysical(Heads.compiled(head).mode().channels().getFirst().functions().findFirst().orElseThrow().id(),
+                -270.0,
+                270.0);
+        var far = Heads.compiled(Heads.after(head, wide));
+
+        assertThat(Forward.of(far).steps().getLast().sent()).extracting(Forward.Sent::raw).containsExactly(170L, 218L);
+        assertThat(Forward.explain(far, List.of(Heading.DOWN, Heading.DOWN, Heading.DOWN))).singleElement().satisfies(each -> {
             assertThat(each.wrong()).containsExactly(Wrong.AXES_EXCHANGED);
             assertThat(each.exchangedParts()).isFalse();
         });
