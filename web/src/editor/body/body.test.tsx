@@ -46,8 +46,8 @@ function body(change: Partial<Body> = {}): Body {
       part('Yoke', 'Axis', 'Base', 1, { channels: 1 }),
       part('Lens', 'Beam', 'Yoke', 2, {
         attributes: [
-          { name: 'LuminousFlux', label: 'Luminous flux', unit: 'lm', form: 'NUMBER', choices: [], value: '18000' },
-          { name: 'BeamType', label: 'Kind of beam', unit: '', form: 'CHOICE', choices: ['Wash', 'Spot'], value: 'Spot' },
+          { name: 'LuminousFlux', label: 'Luminous flux', unit: 'lm', form: 'NUMBER', choices: [], value: '18000', standard: '10000' },
+          { name: 'BeamType', label: 'Kind of beam', unit: '', form: 'CHOICE', choices: ['Wash', 'Spot'], value: 'Spot', standard: 'Wash' },
         ],
       }),
     ],

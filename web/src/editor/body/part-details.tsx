@@ -90,14 +90,17 @@ function Part({ part, body, says }: { part: BodyPart; body: Body; says: string[]
       <Position part={part} />
       {part.attributes.length > 0 && (
         <fieldset className="flex flex-wrap gap-x-4 gap-y-2">
-          <legend className="mb-1 text-xs font-semibold text-muted">{kindWords(part)}</legend>
+          <legend className="mb-1 text-xs font-semibold text-muted">
+            {kindWords(part)}
+            <span className="font-normal"> · in grey what the standard takes where nothing is said</span>
+          </legend>
           {part.attributes.map((each) =>
             each.form === 'CHOICE' ? (
               <Choice
                 key={each.name}
                 label={each.label}
                 value={each.value}
-                placeholder="standard"
+                placeholder={each.standard}
                 options={each.choices.map((value) => ({ value, text: value }))}
                 onChoose={(value) => void send({ type: 'setPartAttribute', part: part.name, attribute: each.name, value })}
               />
@@ -108,7 +111,7 @@ function Part({ part, body, says }: { part: BodyPart; body: Body; says: string[]
                   showLabel
                   mono={each.form !== 'TEXT'}
                   value={each.value}
-                  placeholder={each.form === 'TEXT' ? '' : 'standard'}
+                  placeholder={each.standard}
                   toEdit={(value) => ({ type: 'setPartAttribute', part: part.name, attribute: each.name, value })}
                 />
               </span>

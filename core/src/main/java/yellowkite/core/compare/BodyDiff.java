@@ -111,7 +111,7 @@ final class BodyDiff {
             var was = PartAttributes.text(left, attribute);
             var is = PartAttributes.text(right, attribute);
             if (!was.equals(is)) {
-                found.changed(rank(left), Kind.BODY, place, attribute.label(), with(was, attribute.unit()), with(is, attribute.unit()),
+                found.changed(rank(left), Kind.BODY, place, attribute.label(), said(was, attribute), said(is, attribute),
                         edit(left, attribute, is));
             }
         });
@@ -132,8 +132,13 @@ final class BodyDiff {
         }
     }
 
-    private static String with(String value, String unit) {
-        return value.isEmpty() ? "the standard's value" : unit.isEmpty() ? value : value + " " + unit;
+    private static String said(String value, PartAttributes.Attribute attribute) {
+        var standard = PartAttributes.standard(attribute);
+        return value.isEmpty() ? standard.isEmpty() ? "" : with(standard, attribute) + " (standard)" : with(value, attribute);
+    }
+
+    private static String with(String value, PartAttributes.Attribute attribute) {
+        return attribute.unit().isEmpty() ? value : value + " " + attribute.unit();
     }
 
     private static void models(FixtureType left, FixtureType right, Found found) {

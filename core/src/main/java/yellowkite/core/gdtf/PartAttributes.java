@@ -3,6 +3,8 @@ package yellowkite.core.gdtf;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Geometry.BeamType;
@@ -84,7 +86,32 @@ public final class PartAttributes {
             number(Kind.Support, "ResistanceYY", "Stiffness about y", "Nm/\u00b0"),
             number(Kind.Support, "ResistanceZZ", "Stiffness about z", "Nm/\u00b0"));
 
+    /** What each attribute says where a file does not name it. */
+    private static final Map<Attribute, String> STANDARD = ALL.stream().collect(Collectors.toMap(each -> each, PartAttributes::unsaid));
+
     private PartAttributes() {}
+
+    /** A writer leaves out what says the default, unless the file that it came from said otherwise: so it says otherwise. */
+    private static String unsaid(Attribute attribute) {
+        var another = attribute.form() == Form.CHOICE ? attribute.choices().getLast() : attribute.form() == Form.TEXT ? "-" : "-1";
+        var source = new Source(List.of(new XmlNode.Attribute(attribute.name(), another)), List.of(), List.of(), Map.of());
+        var out = new ElementWriter(attribute.kind().name(), source);
+        DetailsXml.write(attribute.kind().blank(), out);
+        return find(out.bare().attributes(), attribute);
+    }
+
+    private static String find(List<XmlNode.Attribute> attributes, Attribute attribute) {
+        return attributes.stream()
+            .filter(each -> each.name().equals(attribute.name()))
+            .map(XmlNode.Attribute::value)
+            .findFirst()
+            .orElse("");
+    }
+
+    /** {@return what an attribute says where a file does not name it; empty if that is nothing} Source: GDTF, defaults of "Geometry" */
+    public static String standard(Attribute attribute) {
+        return STANDARD.getOrDefault(attribute, "");
+    }
 
     private static Attribute number(Kind kind, String name, String label, String unit) {
         return new Attribute(kind, name, label, unit, Form.NUMBER, List.of());
@@ -109,11 +136,7 @@ public final class PartAttributes {
 
     /** {@return what a part's attribute says; empty where it says the standard's default} */
     public static String text(Geometry.Part part, Attribute attribute) {
-        return written(part).stream()
-            .filter(each -> each.name().equals(attribute.name()))
-            .map(XmlNode.Attribute::value)
-            .findFirst()
-            .orElse("");
+        return find(written(part), attribute);
     }
 
     private static List<XmlNode.Attribute> written(Geometry.Part part) {

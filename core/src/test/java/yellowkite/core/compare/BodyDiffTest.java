@@ -55,7 +55,7 @@ class BodyDiffTest {
             .containsExactly("Where it stands is '0, 0, -0.5; 0, 0, 90' instead of '0, 0, 0'.");
         assertThat(found(edits.get(1))).singleElement().satisfies(each -> {
             assertThat(each.rank()).isEqualTo(Rank.SHIFTS);
-            assertThat(each.says()).isEqualTo("Luminous flux is '9000 lm' instead of 'the standard's value'.");
+            assertThat(each.says()).isEqualTo("Luminous flux is '9000 lm' instead of '10000 lm (standard)'.");
             assertThat(each.place().words()).isEqualTo("Part 'Lens'");
         });
         assertThat(found(edits.get(2))).extracting(Difference::says).containsExactly("Its size is '2 x 1 x 1 m' instead of '1 x 1 x 1 m'.");

@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import yellowkite.core.body.BodyTree;
 import yellowkite.core.gdtf.PartAttributes.Attribute;
@@ -52,6 +53,15 @@ class PartAttributesTest {
         PartAttributes.of(kind)
             .forEach(each -> assertThat(new String(written, StandardCharsets.UTF_8)).contains(each.name() + "=\"" + sample(each) + "\""));
         assertThat(GdtfDescription.read(written).write()).isEqualTo(written);
+    }
+
+    /** Source: GDTF, the tables of "Geometry Type Beam" and "Geometry Type Inventory". */
+    @ParameterizedTest
+    @CsvSource({"Beam, LuminousFlux, 10000", "Beam, PowerConsumption, 1000", "Beam, ColorTemperature, 6000", "Beam, BeamAngle, 25",
+            "Beam, FieldAngle, 25", "Beam, BeamRadius, 0.05", "Beam, ColorRenderingIndex, 100", "Beam, LampType, Discharge",
+            "Beam, BeamType, Wash", "Beam, EmitterSpectrum, ''", "Inventory, Count, 1", "WiringObject, ConnectorType, ''"})
+    void whatTheStandardTakesIsKnown(Kind kind, String name, String value) {
+        assertThat(PartAttributes.of(kind).filter(each -> each.name().equals(name)).map(PartAttributes::standard)).containsExactly(value);
     }
 
     @ParameterizedTest

@@ -78,7 +78,7 @@ class BodyShaper {
     private static List<BodyView.PartFact> attributes(Geometry.Part part) {
         return PartAttributes.of(part.kind())
             .map(each -> new BodyView.PartFact(each.name(), each.label(), each.unit(), each.form().name(), each.choices(),
-                    PartAttributes.text(part, each)))
+                    PartAttributes.text(part, each), PartAttributes.standard(each)))
             .toList();
     }
 

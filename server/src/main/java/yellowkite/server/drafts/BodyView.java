@@ -26,8 +26,10 @@ record BodyView(String top, List<PartLine> parts, List<ModelLine> models, List<C
     record PartLine(String name, String kind, String parent, int depth, String model, Place place, @Nullable String unlike, String repeats,
             int channels, String addresses, List<PartFact> attributes, String pins) {}
 
-    /** @param form {@code NUMBER}, {@code WHOLE}, {@code TEXT} or {@code CHOICE}. @param value empty = the standard's */
-    record PartFact(String name, String label, String unit, String form, List<String> choices, String value) {}
+    /**
+     * @param form {@code NUMBER}, {@code WHOLE}, {@code TEXT} or {@code CHOICE}. @param value empty = the standard's, which is there, too
+     */
+    record PartFact(String name, String label, String unit, String form, List<String> choices, String value, String standard) {}
 
     /**
      * @param file empty = a shape that the standard names. @param drawn whether its flat drawings are in the file
