@@ -14,7 +14,7 @@ import { ModelsPanel } from './models-panel';
 import { PartDetails } from './part-details';
 import { PartTree } from './part-tree';
 import { PhysicalPanel } from './physical-panel';
-import { ProbeStrip } from './probe-strip';
+import { ProbeStrip, type CellProbes } from './probe-strip';
 import { FlatViews } from './scene/flat';
 import type { Handle } from './scene/shown';
 
@@ -63,6 +63,7 @@ function BodyOf({ draft, body }: { draft: Draft; body: Body }) {
   const [mount, setMount] = useState<Mount>('HANGING');
   const [height, setHeight] = useState(4);
   const [handle, setHandle] = useState<Handle>(null);
+  const [cells, setCells] = useState<CellProbes>({});
   const [signs, setSigns] = useState(true);
   const [detail, setDetail] = useState<ModelDetail>('USUAL');
   const [sheet, setSheet] = useState<Sheet>('Part');
@@ -70,7 +71,10 @@ function BodyOf({ draft, body }: { draft: Draft; body: Body }) {
   const { bring } = useEditorActions();
   const [refusedModel, setRefusedModel] = useState<string | null>(null);
   const mode = draft.map?.id;
-  const asked: PoseAsked | null = mode === undefined ? null : { mode, values: probe, mount, height };
+  const asked: PoseAsked | null =
+    mode === undefined
+      ? null
+      : { mode, values: probe, cells: Object.entries(cells).map(([cell, values]) => ({ cell, values })), mount, height };
   const pose = useQuery(poseQuery(draft, asked));
   return (
     <main
@@ -155,7 +159,7 @@ function BodyOf({ draft, body }: { draft: Draft; body: Body }) {
         </div>
         <div role="tabpanel" aria-label={sheet} className="min-h-0 flex-1 overflow-y-auto p-3">
           {sheet === 'Part' && <PartDetails body={body} says={pose.data?.says ?? []} />}
-          {sheet === 'Probe' && <ProbeStrip />}
+          {sheet === 'Probe' && <ProbeStrip body={body} cells={cells} setCells={setCells} />}
           {sheet === 'Models' && (
             <ModelsPanel body={body} shown={detail} show={setDetail} refusal={refusedModel} setRefusal={setRefusedModel} />
           )}

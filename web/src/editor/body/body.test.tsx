@@ -1,11 +1,11 @@
-import { render, screen } from '@testing-library/react';
+import { fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { http, HttpResponse } from 'msw';
 import { useState } from 'react';
 import { expect, test, vi } from 'vitest';
 import type { Body, BodyPart, Heading } from '#/api/types';
 import { showInEditor } from '#/editor/test/in-editor';
-import { draft } from '#/test/drafts';
+import { channel, draft } from '#/test/drafts';
 import { house } from '#/test/house';
 import { CellsPanel } from './cells-panel';
 import { Compass } from './compass';
@@ -14,6 +14,7 @@ import { ModelsPanel } from './models-panel';
 import { PartDetails } from './part-details';
 import { PartTree } from './part-tree';
 import { PhysicalPanel } from './physical-panel';
+import { ProbeStrip, type CellProbes } from './probe-strip';
 import { readShape } from './scene/shape';
 import { spreadOf } from './scene/beam-picture';
 import { around, barOf, pairs } from './scene/sheet';
@@ -110,7 +111,7 @@ test('a step of the test says what is sent, and puts the probe there', async () 
     http.get('*/api/profiles/:id/turned-units', () => HttpResponse.json([])),
   );
   const asked = showInEditor(<ForwardPanel mounted="Hanging" />);
-  await userEvent.click(await screen.findByRole('button', { name: 'Pan 32768, Tilt 56360' }));
+  await userEvent.click(await screen.findByRole('button', { name: /Pan 32768.*Tilt 56360/ }));
   expect(asked.probe).toEqual({ 1: 32768, 2: 56360 });
 });
 
@@ -141,6 +142,45 @@ test('connectors are typed into a table, and the weight goes with them as one ed
   await userEvent.click(screen.getByRole('button', { name: 'Remove connector 1' }));
   await userEvent.click(screen.getByRole('button', { name: 'Save' }));
   expect(asked.edits[1]).toEqual({ type: 'several', edits: [facts, written] });
+});
+
+function Strip({ told }: { told: (cells: CellProbes) => void }) {
+  const [cells, setCells] = useState<CellProbes>({});
+  const repeated = body({
+    parts: [
+      part('Rail', 'Geometry', '', 0),
+      part('Cell 1', 'GeometryReference', 'Rail', 1, { repeats: 'Cell' }),
+      part('Cell', 'Beam', '', 0),
+    ],
+    cells: [{ cell: 'Cell', numbers: [{ name: 'Cell 1', number: 1, address: 2 }] }],
+  });
+  return (
+    <ProbeStrip
+      body={repeated}
+      cells={cells}
+      setCells={(to) => {
+        setCells(to);
+        told(to);
+      }}
+    />
+  );
+}
+
+test('the probe moves one cell by itself, with the channels that it repeats', async () => {
+  const told = vi.fn();
+  const whole = draft();
+  const channels = [channel({ id: 1, pretty: 'Dimmer', geometry: 'Rail' }), channel({ id: 2, pretty: 'Red', geometry: 'Cell', max: 255 })];
+  const asked = showInEditor(<Strip told={told} />, { draft: { ...whole, map: whole.map && { ...whole.map, channels } } });
+  fireEvent.change(screen.getByLabelText('Red, Cell'), { target: { value: '9' } });
+  expect(asked.probe).toEqual({ 2: 9 });
+
+  await userEvent.click(screen.getByRole('combobox', { name: 'Cell that the probe moves' }));
+  await userEvent.click(await screen.findByRole('option', { name: 'Cell 1 alone' }));
+  expect(screen.queryByLabelText('Dimmer, Rail')).toBeNull();
+  fireEvent.change(screen.getByLabelText('Red, Cell'), { target: { value: '70' } });
+  expect(told).toHaveBeenLastCalledWith({ 'Cell 1': { 2: 70 } });
+  await userEvent.click(screen.getByRole('button', { name: 'Make all cells alike' }));
+  expect(told).toHaveBeenLastCalledWith({});
 });
 
 test('a part is moved by what is typed, and nonsense is said at once', async () => {

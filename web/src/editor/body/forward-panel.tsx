@@ -89,9 +89,11 @@ function Test({ mode, steps }: { mode: number; steps: Step[] }) {
               type="button"
               title="Puts the probe there: the picture shows where the profile looks"
               onClick={() => step.sent.forEach((each) => setProbe(each.channel, each.raw))}
-              className="rounded-sm font-mono text-xs text-text underline underline-offset-2"
+              className="flex flex-col rounded-sm font-mono text-xs text-text underline underline-offset-2"
             >
-              {step.sent.map((each) => `${each.attribute} ${each.raw}`).join(', ')}
+              {step.sent.map((each) => (
+                <span key={each.channel}>{`${each.attribute} ${each.raw}`}</span>
+              ))}
             </button>
           </li>
         ))}

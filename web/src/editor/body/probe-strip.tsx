@@ -1,38 +1,103 @@
+import { useState } from 'react';
+import type { Body, ChannelRow } from '#/api/types';
 import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
+import { Button } from '#/ui/button';
+import { Choice } from '#/ui/choice';
+
+/** Where the probe of single cells stands: by the name of the cell, then by channel. */
+export type CellProbes = Record<string, Record<string, number>>;
+
+const ALL = '-';
 
 /** The probe on every channel of the mode, as sliders: what they say is what the fixture in the picture does. */
-export function ProbeStrip() {
+export function ProbeStrip({ body, cells, setCells }: { body: Body; cells: CellProbes; setCells: (to: CellProbes) => void }) {
   const { draft, probe } = useEditor();
   const { setProbe, choose } = useEditorActions();
+  const [cell, setCell] = useState(ALL);
   const channels = draft.map?.channels ?? [];
+  const names = body.cells.flatMap((block) => block.numbers.map((each) => each.name));
+  const alone = names.includes(cell);
+  const own = cells[cell] ?? {};
+  const shown = alone ? channels.filter((channel) => isIn(body, cell, channel)) : channels;
   if (channels.length === 0) return <p className="text-sm text-muted">This mode has no channels yet.</p>;
   return (
-    <ul aria-label="Probe" className="grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-x-4 gap-y-1.5">
-      {channels.map((channel) => {
-        const value = probe[channel.id] ?? channel.start;
-        return (
-          <li key={channel.id}>
-            <label className="flex flex-col text-sm">
-              <span className="flex justify-between gap-2">
-                <span className="truncate" title={`${channel.pretty}, ${channel.geometry}`}>
-                  {channel.pretty}
-                </span>
-                <span className="font-mono text-xs text-muted">{probe[channel.id] === undefined ? `start ${value}` : value}</span>
-              </span>
-              <input
-                type="range"
-                aria-label={`${channel.pretty}, ${channel.geometry}`}
-                min={0}
-                max={channel.max}
-                value={value}
-                onFocus={() => choose(channel.id)}
-                onChange={(event) => setProbe(channel.id, Number(event.currentTarget.value))}
-                className="accent-[var(--kite)]"
-              />
-            </label>
-          </li>
-        );
-      })}
-    </ul>
+    <div className="flex flex-col gap-2">
+      {names.length > 0 && (
+        <div className="flex items-center gap-3">
+          <Choice
+            fact
+            label="Cell that the probe moves"
+            value={alone ? cell : ALL}
+            options={[{ value: ALL, text: 'All cells alike' }, ...names.map((name) => ({ value: name, text: `${name} alone` }))]}
+            onChoose={setCell}
+          />
+          {Object.keys(cells).length > 0 && (
+            <Button quiet onClick={() => setCells({})}>
+              Make all cells alike
+            </Button>
+          )}
+        </div>
+      )}
+      <ul aria-label="Probe" className="grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-x-4 gap-y-1.5">
+        {shown.map((channel) => {
+          const put = alone ? (own[channel.id] ?? probe[channel.id]) : probe[channel.id];
+          return (
+            <Slider
+              key={channel.id}
+              channel={channel}
+              put={put}
+              onFocus={() => choose(channel.id)}
+              onPut={(raw) => (alone ? setCells({ ...cells, [cell]: { ...own, [channel.id]: raw } }) : setProbe(channel.id, raw))}
+            />
+          );
+        })}
+      </ul>
+    </div>
   );
+}
+
+function Slider({
+  channel,
+  put,
+  onFocus,
+  onPut,
+}: {
+  channel: ChannelRow;
+  put: number | undefined;
+  onFocus: () => void;
+  onPut: (raw: number) => void;
+}) {
+  return (
+    <li>
+      <label className="flex flex-col text-sm">
+        <span className="flex justify-between gap-2">
+          <span className="truncate" title={`${channel.pretty}, ${channel.geometry}`}>
+            {channel.pretty}
+          </span>
+          <span className="font-mono text-xs text-muted">{put === undefined ? `start ${channel.start}` : put}</span>
+        </span>
+        <input
+          type="range"
+          aria-label={`${channel.pretty}, ${channel.geometry}`}
+          min={0}
+          max={channel.max}
+          value={put ?? channel.start}
+          onFocus={onFocus}
+          onChange={(event) => onPut(Number(event.currentTarget.value))}
+          className="accent-[var(--kite)]"
+        />
+      </label>
+    </li>
+  );
+}
+
+/** Whether a channel acts on what a cell repeats, or on a part of it. */
+function isIn(body: Body, cell: string, channel: ChannelRow) {
+  const repeated = body.parts.find((each) => each.name === cell)?.repeats;
+  for (let part = body.parts.find((each) => each.name === channel.geometry); part;) {
+    if (part.name === repeated) return true;
+    const { parent } = part;
+    part = body.parts.find((each) => each.name === parent);
+  }
+  return false;
 }

@@ -3,6 +3,7 @@ package yellowkite.core.dmx;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import yellowkite.core.profile.Channel;
 
 /**
@@ -22,10 +23,21 @@ public record Probe(CompiledMode mode, long[] raws) {
      * IllegalArgumentException if one is outside of its channel
      */
     public Probe with(Map<Integer, Long> values) {
+        return with(values, all -> true);
+    }
+
+    /**
+     * {@return the same under one reference alone: a cell by itself} @param reference name; where it leads to no channel nothing changes
+     */
+    public Probe withIn(String reference, Map<Integer, Long> values) {
+        return with(values, placed -> placed.path().contains(reference));
+    }
+
+    private Probe with(Map<Integer, Long> values, Predicate<PlacedChannel> where) {
         var changed = raws.clone();
         for (int i = 0; i < changed.length; i++) {
             var channel = channel(i);
-            var value = values.get(channel.id());
+            var value = where.test(mode.map().channels().get(i)) ? values.get(channel.id()) : null;
             if (value != null && (value < 0 || value > channel.max())) {
                 throw new IllegalArgumentException(
                         "A value of this channel lies from 0 to " + channel.max() + "; " + value + " is outside.");

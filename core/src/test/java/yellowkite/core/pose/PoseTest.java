@@ -1,6 +1,7 @@
 package yellowkite.core.pose;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static yellowkite.core.build.ModeBuilder.at;
 import static yellowkite.core.build.ProfileBuilder.part;
@@ -11,6 +12,7 @@ import org.joml.Vector3dc;
 import org.junit.jupiter.api.Test;
 import yellowkite.core.body.BodyTemplate;
 import yellowkite.core.build.ProfileBuilder;
+import yellowkite.core.dmx.Probe;
 import yellowkite.core.edit.LayBody;
 import yellowkite.core.edit.PlacePart;
 import yellowkite.core.body.Place;
@@ -128,6 +130,12 @@ class PoseTest {
         isAt(lens(pose), -0.25, 0, 3.9);
         isAt(pose.shines().getLast().frame().transformPosition(new Vector3d()), 0.25, 0, 3.9);
         assertThat(pose.parts()).extracting(Pose.Stood::model).contains("Base", "Cell");
+
+        int dimmer = built.modes().getFirst().channels().getFirst().id();
+        var probe = Probe.atStart(Heads.compiled(built)).with(Map.of(dimmer, 255L)).withIn("Cell 2", Map.of(dimmer, 51L));
+        assertThat(Pose.of(probe.mode(), probe.meanings(), AT_FOUR).shines()).extracting(Shine::level).containsExactly(1.0, 0.2);
+        assertThat(probe.withIn("Cell 9", Map.of(dimmer, 0L)).raws()).isEqualTo(probe.raws());
+        assertThatThrownBy(() -> probe.withIn("Cell 1", Map.of(dimmer, 256L))).isInstanceOf(IllegalArgumentException.class);
     }
 
     /** Fifty levels of two references each would be more parts than there are atoms in the lamp. */

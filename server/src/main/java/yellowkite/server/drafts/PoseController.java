@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.body.BodyTree;
+import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.colour.Srgb;
 import yellowkite.core.pose.Flat;
 import yellowkite.core.pose.Pose;
@@ -42,12 +43,22 @@ class PoseController {
 
     /**
      * @param values raw values by channel id; a channel that is not named stands at its start value, and gives light at its highlight value
-     * @param mount how the fixture stands in the room. @param height metres from the floor, of a hanging one
+     * @param cells what stands otherwise in some cells. @param mount how the fixture stands in the room
+     * @param height metres from the floor, of a hanging one
      */
-    record PoseRequest(int mode, Map<Integer, Long> values, Room.Mount mount, double height) {
+    record PoseRequest(int mode, Map<Integer, Long> values, List<CellProbe> cells, Room.Mount mount, double height) {
         PoseRequest {
             values = Map.copyOf(values);
+            cells = List.copyOf(cells);
             Objects.requireNonNull(mount, "mount");
+        }
+    }
+
+    /** @param cell name of the reference. @param values raw values by channel id, of channels that it repeats */
+    record CellProbe(String cell, Map<Integer, Long> values) {
+        CellProbe {
+            Objects.requireNonNull(cell, "cell");
+            values = Map.copyOf(values);
         }
     }
 
@@ -62,7 +73,14 @@ class PoseController {
         if (!(request.height() >= 0 && request.height() <= HIGHEST)) {
             throw Refusal.unfit("height", "A fixture hangs 0 to " + (int) HIGHEST + " metres above the floor.");
         }
+        if (request.cells().size() > AddressMap.UNIVERSE) {
+            throw Refusal.unfit("cells", "At most " + AddressMap.UNIVERSE + " cells stand otherwise.");
+        }
         var probe = Probes.of(draft, request.mode(), request.values()).lit(new HashSet<>(request.values().keySet()));
+        for (var each : request.cells()) {
+            var so = probe;
+            probe = Probes.within(() -> so.withIn(each.cell(), each.values()));
+        }
         return Pose.of(probe.mode(), probe.meanings(), new Room(request.mount(), request.height()));
     }
 

@@ -1,6 +1,7 @@
 package yellowkite.server.drafts;
 
 import java.util.Map;
+import java.util.function.Supplier;
 import yellowkite.core.dmx.Probe;
 import yellowkite.server.web.Refusal;
 
@@ -15,8 +16,13 @@ final class Probes {
     static Probe of(LoadedDraft draft, int modeId, Map<Integer, Long> values) {
         var type = draft.history().current();
         var mode = type.findMode(modeId).orElseThrow(() -> Refusal.notFound("That mode is not in this profile any more."));
+        return within(() -> Probe.atStart(CompiledModes.of(type, mode)).with(values));
+    }
+
+    /** @throws Refusal 422 if a value is outside of its channel */
+    static Probe within(Supplier<Probe> put) {
         try {
-            return Probe.atStart(CompiledModes.of(type, mode)).with(values);
+            return put.get();
         } catch (IllegalArgumentException outside) {
             throw Refusal.unfit("values", String.valueOf(outside.getMessage()));
         }

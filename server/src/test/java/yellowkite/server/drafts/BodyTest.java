@@ -36,7 +36,8 @@ class BodyTest {
     }
 
     private String pose(String values, String mount, String height) {
-        return "{\"mode\": " + mode + ", \"values\": {" + values + "}, \"mount\": \"" + mount + "\", \"height\": " + height + "}";
+        return "{\"mode\": " + mode + ", \"values\": {" + values + "}, \"cells\": [], \"mount\": \"" + mount + "\", \"height\": " + height
+                + "}";
     }
 
     private RunningKite.Answer edit(String edit) {
@@ -108,6 +109,25 @@ class BodyTest {
         assertThat(flat.path("body").size()).isEqualTo(7);
         assertThat(flat.at("/signs/0/kind").asString()).isEqualTo("FRONT");
         assertThat(still.path("signs").size()).as("a front, and three for each axis").isEqualTo(7);
+    }
+
+    @Test
+    void aCellStandsByItself() {
+        var batten = open(DemoHouse.reedline10());
+        var dimmer = batten.at("/map/channels/2");
+        assertThat(dimmer.path("times").asInt()).as("a channel of each of the ten cells").isEqualTo(10);
+        var at = "/api/drafts/" + batten.path("id").asString() + "/pose";
+        var asked = "{\"mode\": " + batten.at("/map/id") + ", \"values\": {}, \"mount\": \"HANGING\", \"height\": 4, \"cells\": [%s]}";
+        var dark = "{\"cell\": \"Cell 3\", \"values\": {\"" + dimmer.path("id") + "\": %s}}";
+
+        var all = post(at, asked.formatted("")).json();
+        var third = post(at, asked.formatted(dark.formatted("0"))).json();
+
+        assertThat(third.at("/shines/2/hex")).isNotEqualTo(all.at("/shines/2/hex"));
+        assertThat(third.at("/shines/3")).isEqualTo(all.at("/shines/3"));
+        assertThat(post(at, asked.formatted(dark.formatted("256"))).status()).isEqualTo(422);
+        assertThat(post(at, asked.formatted("null")).status()).isEqualTo(400);
+        assertThat(post(at, asked.formatted("{\"cell\": null, \"values\": {}}")).status()).isEqualTo(400);
     }
 
     @ParameterizedTest
