@@ -1,5 +1,7 @@
 package yellowkite.core.body;
 
+import java.util.stream.Stream;
+import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Model;
 import yellowkite.core.profile.Model.Primitive;
 import yellowkite.core.xml.Source;
@@ -43,6 +45,14 @@ public enum Accessory {
     /** {@return where it stands on the part that it is put onto} */
     public Place place() {
         return new Place(0, 0, z);
+    }
+
+    /** {@return kg of the accessories among a part and what stands in it, known by their models} */
+    public static double weightIn(Geometry part) {
+        return part.walk()
+            .flatMap(each -> Stream.of(values()).filter(accessory -> accessory.called.equals(each.model())))
+            .mapToDouble(Accessory::weight)
+            .sum();
     }
 
     public Model model() {

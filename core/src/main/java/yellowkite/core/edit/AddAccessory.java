@@ -7,7 +7,6 @@ import yellowkite.core.body.Frames;
 import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
-import yellowkite.core.profile.Properties;
 import yellowkite.core.text.FreshName;
 import yellowkite.core.xml.Source;
 
@@ -25,17 +24,8 @@ public record AddAccessory(Accessory accessory, String parent) implements Edit {
                 f.models = BodyParts.with(f.models, accessory.model());
                 f.geometries = BodyTree.insert(f.geometries, parent, -1, new Geometry.Part(Geometry.Kind.Geometry, name,
                         accessory.model().name(), Frames.matrix(accessory.place()), Geometry.NoDetails.NONE, List.of(), Source.NONE));
-                f.physicalDescriptions = f.physicalDescriptions.withProperties(heavier(f.physicalDescriptions.properties()));
+                f.physicalDescriptions = BodyParts.heavier(f.physicalDescriptions, accessory.weight());
             })));
-    }
-
-    /** A fixture whose weight nobody said stays without one. */
-    private Properties heavier(Properties was) {
-        var weight = was.weight();
-        return weight == null ? was
-                : new Properties(was.operatingTemperature(),
-                        new Properties.Amount(Math.round((weight.value() + accessory.weight()) * 1e3) / 1e3, weight.source()),
-                        was.powerConsumptions(), was.legHeight(), was.source());
     }
 
     @Override

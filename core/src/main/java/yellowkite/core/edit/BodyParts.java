@@ -11,6 +11,8 @@ import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Model;
+import yellowkite.core.profile.PhysicalDescriptions;
+import yellowkite.core.profile.Properties;
 import yellowkite.core.profile.Trees;
 
 /** What edits of the body share. */
@@ -26,6 +28,16 @@ final class BodyParts {
         return BodyTree.find(type, part)
             .map(change)
             .orElseGet(() -> Located.rejected("part", "The body has no part called '" + part + "' any more."));
+    }
+
+    /** {@return the facts with another weight; a fixture whose weight nobody said stays without one} @param by kg; below 0 = less */
+    static PhysicalDescriptions heavier(PhysicalDescriptions facts, double by) {
+        var was = facts.properties();
+        var weight = was.weight();
+        return by == 0 || weight == null || weight.value() + by < 0 ? facts
+                : facts.withProperties(new Properties(was.operatingTemperature(),
+                        new Properties.Amount(Math.round((weight.value() + by) * 1e3) / 1e3, weight.source()), was.powerConsumptions(),
+                        was.legHeight(), was.source()));
     }
 
     static FixtureType change(FixtureType type, String part, UnaryOperator<Geometry> change) {

@@ -1,6 +1,7 @@
 package yellowkite.core.edit;
 
 import java.util.Set;
+import yellowkite.core.body.Accessory;
 import yellowkite.core.body.BodyTree;
 import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
@@ -27,8 +28,10 @@ public record DuplicatePart(String part) implements Edit {
             var siblings = parent.map(Geometry::children).orElse(before.geometries());
             var copy = copy(was, BodyTree.names(before));
             return Names.refusal("part", copy.name())
-                .orElseGet(() -> Located.applied(before.with(f -> f.geometries = BodyTree.insert(f.geometries,
-                        parent.map(Geometry::name).orElse(""), siblings.indexOf(was) + 1, copy))));
+                .orElseGet(() -> Located.applied(before.with(f -> {
+                    f.geometries = BodyTree.insert(f.geometries, parent.map(Geometry::name).orElse(""), siblings.indexOf(was) + 1, copy);
+                    f.physicalDescriptions = BodyParts.heavier(f.physicalDescriptions, Accessory.weightIn(was));
+                })));
         });
     }
 

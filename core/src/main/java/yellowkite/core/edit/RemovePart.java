@@ -2,19 +2,23 @@ package yellowkite.core.edit;
 
 import java.util.Optional;
 import java.util.stream.Collectors;
+import yellowkite.core.body.Accessory;
 import yellowkite.core.body.BodyTree;
 import yellowkite.core.body.Parts;
 import yellowkite.core.history.Outcome;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
 
-/** Removes a part with all that stands in it, where nothing works with it. */
+/** Removes a part with all that stands in it, where nothing works with it; an accessory takes its weight along. */
 public record RemovePart(String part) implements Edit {
     @Override
     public Outcome<FixtureType> applyTo(FixtureType before) {
         return BodyParts.on(before, part, was -> usedBy(before, was)
             .map(user -> Located.rejected("part", user))
-            .orElseGet(() -> Located.applied(before.with(f -> f.geometries = BodyTree.without(f.geometries, part)))));
+            .orElseGet(() -> Located.applied(before.with(f -> {
+                f.geometries = BodyTree.without(f.geometries, part);
+                f.physicalDescriptions = BodyParts.heavier(f.physicalDescriptions, -Accessory.weightIn(was));
+            }))));
     }
 
     private Optional<String> usedBy(FixtureType type, Geometry was) {

@@ -18,6 +18,8 @@ public record Sign(Kind kind, List<Vector3dc> points) {
     /** An arc runs from zero as far as this, in as many pieces. */
     private static final double ARC_DEGREES = 120;
     private static final int PIECES = 24;
+    /** Signs of more axes only cover each other. */
+    private static final int MOST_AXES = 60;
 
     public Sign {
         points = List.copyOf(points);
@@ -44,7 +46,7 @@ public record Sign(Kind kind, List<Vector3dc> points) {
             var at = pose.parts().getFirst().frame().transformPosition(new Vector3d());
             signs.add(new Sign(Kind.FRONT, List.of(at, pose.front().mul(FRONT_LENGTH).add(at))));
         }
-        for (var turned : pose.turned()) {
+        for (var turned : pose.turned().stream().limit(MOST_AXES).toList()) {
             boolean pans = turned.attribute().equals("Pan");
             var atZero = new Matrix4d(pose.parts().get(turned.at()).frame());
             Pose.turn(atZero, turned.attribute(), -turned.degrees());

@@ -235,6 +235,10 @@ class BodyEditsTest {
         assertThat(refusal(spot, new SwapSource("Tungsten 650 W"))).isEqualTo("The body has no part that gives light.");
     }
 
+    private static double weight(FixtureType type) {
+        return type.physicalDescriptions().properties().weight().value();
+    }
+
     @Test
     void anAccessoryAddsItsWeight() {
         var facts = yellowkite.core.body.FixtureFacts.of(spot);
@@ -246,6 +250,8 @@ class BodyEditsTest {
 
         assertThat(hooded.physicalDescriptions().properties().weight().value()).isEqualTo(21.8);
         assertThat(part(hooded, "Rain hood").model()).isEqualTo("Rain hood");
+        assertThat(weight(after(hooded, new DuplicatePart("Rain hood")))).isEqualTo(weight(hooded) + 1.8);
+        assertThat(weight(after(hooded, new RenamePart("Rain hood", "Roof"), new RemovePart("Roof")))).isEqualTo(weight(weighed));
         assertThat(after(spot, new AddAccessory(Accessory.STAND, "Base")).physicalDescriptions().properties().weight()).isNull();
         assertThat(refusal(spot, new AddAccessory(Accessory.STAND, ""))).startsWith("An accessory stands on a part");
     }

@@ -163,7 +163,12 @@ class BodyShaper {
             .limit(WholeShape.MOST_PARTS)
             .map(each -> new PoseView.StoodLine(each.geometry().name(), each.called(),
                     each.geometry() instanceof Geometry.Part part ? part.kind().name() : REFERENCE, each.model(), numbers(each.frame())))
-            .toList(), pose.turned().stream().map(each -> new PoseView.TurnedLine(each.at(), each.attribute(), each.degrees())).toList(),
+            .toList(),
+                pose.turned()
+                    .stream()
+                    .limit(WholeShape.MOST_PARTS)
+                    .map(each -> new PoseView.TurnedLine(each.at(), each.attribute(), each.degrees()))
+                    .toList(),
                 pose.shines().stream().limit(WholeShape.MOST_PARTS).map(each -> shine(each, media)).toList(),
                 pose.says().stream().limit(WholeShape.MOST_PARTS).toList(), pose.signs().stream().map(BodyShaper::sign).toList(),
                 Room.WALL);
