@@ -19,6 +19,7 @@ export function makeDrag(
   drag.setSpace('local');
   let part = '';
   let picked: Object3D | undefined;
+  let before = '';
   let turns = new Matrix4();
 
   drag.addEventListener('change', events.drawn);
@@ -36,18 +37,11 @@ export function makeDrag(
     picked.matrix.copy(grip.parent.matrix).multiply(grip.matrix).multiply(turns);
   }
 
+  /** A handle that was only touched says nothing: a place may have more digits than are dragged. */
   function placed() {
     const grip = drag.object;
-    if (!grip) return;
-    const turned = new Euler().setFromQuaternion(grip.quaternion, 'ZYX');
-    events.placed(part, {
-      x: round(grip.position.x, 1e4),
-      y: round(grip.position.y, 1e4),
-      z: round(grip.position.z, 1e4),
-      turnX: round(MathUtils.radToDeg(turned.x), 1e2),
-      turnY: round(MathUtils.radToDeg(turned.y), 1e2),
-      turnZ: round(MathUtils.radToDeg(turned.z), 1e2),
-    });
+    const to = grip && placeOf(grip);
+    if (to && JSON.stringify(to) !== before) events.placed(part, to);
   }
 
   /**
@@ -65,6 +59,7 @@ export function makeDrag(
     const grip = new Object3D();
     const local = matrixOf(place);
     local.decompose(grip.position, grip.quaternion, grip.scale);
+    before = JSON.stringify(placeOf(grip));
     const holder = new Group();
     holder.matrixAutoUpdate = false;
     holder.matrix.copy(picked.matrix).multiply(turns.clone().invert()).multiply(local.invert());
@@ -94,6 +89,19 @@ function turnOf(attribute: string, degrees: number) {
 function matrixOf(place: Place) {
   const turn = new Euler(MathUtils.degToRad(place.turnX), MathUtils.degToRad(place.turnY), MathUtils.degToRad(place.turnZ), 'ZYX');
   return new Matrix4().makeRotationFromEuler(turn).setPosition(place.x, place.y, place.z);
+}
+
+/** To a tenth of a millimetre and a hundredth of a degree. */
+function placeOf(grip: Object3D): Place {
+  const turned = new Euler().setFromQuaternion(grip.quaternion, 'ZYX');
+  return {
+    x: round(grip.position.x, 1e4),
+    y: round(grip.position.y, 1e4),
+    z: round(grip.position.z, 1e4),
+    turnX: round(MathUtils.radToDeg(turned.x), 1e2),
+    turnY: round(MathUtils.radToDeg(turned.y), 1e2),
+    turnZ: round(MathUtils.radToDeg(turned.z), 1e2),
+  };
 }
 
 function round(value: number, digits: number) {
