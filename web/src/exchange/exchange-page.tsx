@@ -52,10 +52,6 @@ export function ExchangePage() {
               onChange={(event) => setTyped(event.currentTarget.value)}
               className="min-h-10 min-w-0 flex-1 rounded-md border border-edge bg-trough px-3"
             />
-            <Button main type="submit">
-              <Search size={16} aria-hidden />
-              Search
-            </Button>
             {words !== '' && (
               <Button
                 quiet
@@ -67,6 +63,10 @@ export function ExchangePage() {
                 Clear
               </Button>
             )}
+            <Button main type="submit">
+              <Search size={16} aria-hidden />
+              Search
+            </Button>
           </form>
           {words === '' ? <Runs /> : neighbours && <FoundProfiles key={words} words={words} neighbours={neighbours} />}
         </div>
