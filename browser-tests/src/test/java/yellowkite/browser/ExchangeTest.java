@@ -132,8 +132,7 @@ class ExchangeTest extends WithBrowser {
             browser.type("Secret", "lantern");
             browser.see(inDialog("Save")).click();
             browser.see(By.xpath("//li[@aria-label='Kettle Lane stores']"));
-            browser
-                .until("return document.activeElement.matches('button') && document.activeElement.textContent.includes('Add neighbour')");
+            browser.seeNoMore(By.cssSelector("[role=dialog]"));
 
             browser.type("Search neighbours and our own shelf", "Lockside");
             browser.press("Search");
