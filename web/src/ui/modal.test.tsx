@@ -1,5 +1,6 @@
-import { render, screen } from '@testing-library/react';
+import { render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { HELD } from './filled';
 import { Modal } from './modal';
@@ -71,6 +72,30 @@ describe('a dialog', () => {
     await userEvent.keyboard('{Escape}');
     expect(closed).toHaveBeenCalledOnce();
   });
+});
+
+function Opened() {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <button onClick={() => setOpen(true)}>Measure</button>
+      {open && (
+        <Modal open onClose={() => setOpen(false)} title="Measured">
+          <input aria-label="points" />
+        </Modal>
+      )}
+    </>
+  );
+}
+
+test('a dialog that closes gives the focus back to what opened it', async () => {
+  render(<Opened />);
+  await userEvent.click(screen.getByText('Measure'));
+  expect(document.activeElement).not.toBe(screen.getByText('Measure'));
+
+  await userEvent.keyboard('{Escape}');
+
+  await waitFor(() => expect(document.activeElement).toBe(screen.getByText('Measure')));
 });
 
 test('a panel stays open once something was typed in it', async () => {

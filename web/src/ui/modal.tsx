@@ -1,11 +1,14 @@
 import { Dialog } from 'radix-ui';
 import { X } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
 import { FilledContext, HELD, useFilled } from './filled';
 
 const WIDTHS = { small: 'max-w-md', wide: 'max-w-3xl', large: 'max-w-5xl' };
 
-/** A panel over the page. Without `onClose` it has to be answered. Once something was typed in it, Escape and a press beside it leave it open. */
+/**
+ * A panel over the page. Without `onClose` it has to be answered. Once something was typed in it, Escape and a press beside it leave it open.
+ * When it closes, the focus goes back to where it was, unless somebody else took it.
+ */
 export function Modal({
   open,
   onClose,
@@ -22,6 +25,7 @@ export function Modal({
   children: ReactNode;
 }) {
   const { held, forget, content } = useFilled();
+  const opener = useRef<Element | null>(null);
   return (
     <Dialog.Root
       open={open}
@@ -35,6 +39,12 @@ export function Modal({
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/60" />
         <Dialog.Content
           {...content}
+          onOpenAutoFocus={() => (opener.current = document.activeElement)}
+          onCloseAutoFocus={(event) => {
+            event.preventDefault();
+            const lost = document.activeElement === null || document.activeElement === document.body;
+            if (lost && opener.current instanceof HTMLElement) opener.current.focus();
+          }}
           aria-describedby={description ? undefined : ''}
           className={`fixed top-1/2 left-1/2 z-50 flex max-h-[86vh] w-[calc(100vw-2rem)] -translate-x-1/2 -translate-y-1/2 flex-col gap-4 rounded-lg border border-line bg-panel p-6 text-text shadow-2xl ${WIDTHS[size]}`}
         >

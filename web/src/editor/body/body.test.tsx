@@ -152,7 +152,7 @@ function Strip({ told }: { told: (cells: CellProbes) => void }) {
       part('Cell 1', 'GeometryReference', 'Rail', 1, { repeats: 'Cell' }),
       part('Cell', 'Beam', '', 0),
     ],
-    cells: [{ cell: 'Cell', numbers: [{ name: 'Cell 1', number: 1, address: 2 }] }],
+    cells: [{ cell: 'Cell', numbers: [{ name: 'Cell 1', number: 1, address: 2 }], channels: [2] }],
   });
   return (
     <ProbeStrip
@@ -285,7 +285,9 @@ test('what a model costs is said, and a box is offered for a heavy one', async (
 });
 
 test('cells are laid, and numbered with their addresses only where asked', async () => {
-  const cells = [{ cell: 'Cell', numbers: [1, 2].map((number) => ({ name: `Cell ${number}`, number, address: 3 * number })) }];
+  const cells = [
+    { cell: 'Cell', numbers: [1, 2].map((number) => ({ name: `Cell ${number}`, number, address: 3 * number })), channels: [] },
+  ];
   const asked = showInEditor(<CellsPanel body={body({ cells })} />);
   await userEvent.click(screen.getByRole('button', { name: 'Lay cells' }));
   await userEvent.click(screen.getByRole('button', { name: 'Number cells' }));

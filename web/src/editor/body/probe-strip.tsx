@@ -16,9 +16,9 @@ export function ProbeStrip({ body, cells, setCells }: { body: Body; cells: CellP
   const [cell, setCell] = useState(ALL);
   const channels = draft.map?.channels ?? [];
   const names = body.cells.flatMap((block) => block.numbers.map((each) => each.name));
-  const alone = names.includes(cell);
   const own = cells[cell] ?? {};
-  const shown = alone ? channels.filter((channel) => isIn(body, cell, channel)) : channels;
+  const block = body.cells.find((each) => each.numbers.some((one) => one.name === cell));
+  const shown = block ? channels.filter((channel) => block.channels.includes(channel.id)) : channels;
   if (channels.length === 0) return <p className="text-sm text-muted">This mode has no channels yet.</p>;
   return (
     <div className="flex flex-col gap-2">
@@ -27,7 +27,7 @@ export function ProbeStrip({ body, cells, setCells }: { body: Body; cells: CellP
           <Choice
             fact
             label="Cell that the probe moves"
-            value={alone ? cell : ALL}
+            value={block ? cell : ALL}
             options={[{ value: ALL, text: 'All cells alike' }, ...names.map((name) => ({ value: name, text: `${name} alone` }))]}
             onChoose={setCell}
           />
@@ -40,14 +40,14 @@ export function ProbeStrip({ body, cells, setCells }: { body: Body; cells: CellP
       )}
       <ul aria-label="Probe" className="grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-x-4 gap-y-1.5">
         {shown.map((channel) => {
-          const put = alone ? (own[channel.id] ?? probe[channel.id]) : probe[channel.id];
+          const put = block ? (own[channel.id] ?? probe[channel.id]) : probe[channel.id];
           return (
             <Slider
               key={channel.id}
               channel={channel}
               put={put}
               onFocus={() => choose(channel.id)}
-              onPut={(raw) => (alone ? setCells({ ...cells, [cell]: { ...own, [channel.id]: raw } }) : setProbe(channel.id, raw))}
+              onPut={(raw) => (block ? setCells({ ...cells, [cell]: { ...own, [channel.id]: raw } }) : setProbe(channel.id, raw))}
             />
           );
         })}
@@ -89,15 +89,4 @@ function Slider({
       </label>
     </li>
   );
-}
-
-/** Whether a channel acts on what a cell repeats, or on a part of it. */
-function isIn(body: Body, cell: string, channel: ChannelRow) {
-  const repeated = body.parts.find((each) => each.name === cell)?.repeats;
-  for (let part = body.parts.find((each) => each.name === channel.geometry); part;) {
-    if (part.name === repeated) return true;
-    const { parent } = part;
-    part = body.parts.find((each) => each.name === parent);
-  }
-  return false;
 }

@@ -55,14 +55,16 @@ export function makeDrag(
     picked = standing[at];
     part = next.picked;
     if (!next.handle || !picked || !place) return;
-    turns = turnsOf(next, at);
+    const rest = next.pose.turned.find((each) => each.at === at)?.rest;
+    const atRest = rest ? new Matrix4().fromArray(rest) : picked.matrix.clone();
+    turns = atRest.clone().invert().multiply(picked.matrix);
     const grip = new Object3D();
     const local = matrixOf(place);
     local.decompose(grip.position, grip.quaternion, grip.scale);
     before = JSON.stringify(placeOf(grip));
     const holder = new Group();
     holder.matrixAutoUpdate = false;
-    holder.matrix.copy(picked.matrix).multiply(turns.clone().invert()).multiply(local.invert());
+    holder.matrix.copy(atRest).multiply(local.invert());
     holder.add(grip);
     fixture.add(holder);
     holder.updateMatrixWorld(true);
@@ -71,18 +73,6 @@ export function makeDrag(
   }
 
   return { helper: drag.getHelper(), hold, end: () => drag.dispose() };
-}
-
-/** What pan and tilt turn a part by, behind its place. */
-function turnsOf(next: Shown, at: number) {
-  return next.pose.turned
-    .filter((each) => each.at === at)
-    .reduce((turns, each) => turns.multiply(turnOf(each.attribute, each.degrees)), new Matrix4());
-}
-
-function turnOf(attribute: string, degrees: number) {
-  const radians = MathUtils.degToRad(degrees);
-  return attribute === 'Pan' ? new Matrix4().makeRotationZ(radians) : new Matrix4().makeRotationX(radians);
 }
 
 /** Turned about x, then y, then z, all of them axes of what it stands in: as the core reads a place. */

@@ -1,5 +1,5 @@
 import type { Object3D } from 'three';
-import { AmbientLight, AxesHelper, Box3, Color, Group, Matrix4, Raycaster, Scene, Vector2, Vector3, WebGLRenderer } from 'three';
+import { AmbientLight, AxesHelper, Box3, Color, Group, Raycaster, Scene, Vector2, Vector3, WebGLRenderer } from 'three';
 import type { Place } from '#/api/types';
 import { beamOf } from './beam';
 import { makeCamera, type CameraView } from './camera';
@@ -37,6 +37,7 @@ export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage
   let shown: Shown | null = null;
   let wanted = 0;
   let standing: Object3D[] = [];
+  let body = new Box3();
   let aimedAt = '';
 
   function draw() {
@@ -85,11 +86,12 @@ export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage
     });
     fixture.add(...standing);
     fixture.updateMatrixWorld(true);
+    body = boxAround(standing);
     furnish(room, next.pose.wall);
     const mounted = `${next.mounted} ${next.complete}`;
     if (standing.length > 0 && aimedAt !== mounted && aimedAt !== `${next.mounted} true`) {
       aimedAt = mounted;
-      aim(boxAround(standing), next.pose);
+      aim(body, next.pose);
     }
     standing.find((each) => each.userData.part === next.picked)?.add(new AxesHelper(0.25));
     drag.hold(next, standing, fixture);
@@ -131,7 +133,7 @@ export function makeStage(canvas: HTMLCanvasElement, events: StageEvents): Stage
   return {
     show,
     look: (view) => {
-      if (shown) look(view, boxAround(standing), shown.pose);
+      if (shown) look(view, body, shown.pose);
       draw();
     },
     turn: (...by) => {
@@ -161,7 +163,7 @@ function partOf(object: Object3D): string {
 function boxAround(standing: readonly Object3D[]) {
   const box = new Box3();
   for (const each of standing) {
-    if (each.children.length === 0) box.expandByPoint(new Vector3().setFromMatrixPosition(new Matrix4().copy(each.matrixWorld)));
+    if (each.children.length === 0) box.expandByPoint(new Vector3().setFromMatrixPosition(each.matrixWorld));
     else box.expandByObject(each);
   }
   return box;

@@ -132,7 +132,8 @@ class ExchangeTest extends WithBrowser {
             browser.type("Secret", "lantern");
             browser.see(inDialog("Save")).click();
             browser.see(By.xpath("//li[@aria-label='Kettle Lane stores']"));
-            browser.seeNoMore(By.cssSelector("[role=dialog]"));
+            browser
+                .until("return document.activeElement.matches('button') && document.activeElement.textContent.includes('Add neighbour')");
 
             browser.type("Search neighbours and our own shelf", "Lockside");
             browser.press("Search");

@@ -40,8 +40,13 @@ public record Pose(Room room, List<Stood> parts, List<Turned> turned, List<Shine
      */
     public record Stood(Geometry geometry, String called, String model, int outer, Matrix4dc frame) {}
 
-    /** An axis, turned. @param at its place among the parts. @param attribute Pan or Tilt. @param degrees that it is turned by */
-    public record Turned(int at, String called, String attribute, double degrees) {}
+    /**
+     * An axis, turned.
+     *
+     * @param at its place among the parts. @param attribute Pan or Tilt. @param degrees that it is turned by
+     * @param rest its frame in the room before it was turned
+     */
+    public record Turned(int at, String called, String attribute, double degrees, Matrix4dc rest) {}
 
     /** @param meanings of every placed channel, in the map's order */
     public static Pose of(CompiledMode mode, List<Meaning> meanings, Room room) {
@@ -55,7 +60,7 @@ public record Pose(Room room, List<Stood> parts, List<Turned> turned, List<Shine
             var frame = new Matrix4d(outer).mul(Frames.of(part.geometry().position()));
             for (var meaning : turns.getOrDefault(i, List.of())) {
                 double degrees = Objects.requireNonNull(meaning.physical());
-                turned.add(new Turned(i, part.called(), meaning.attribute(), degrees));
+                turned.add(new Turned(i, part.called(), meaning.attribute(), degrees, new Matrix4d(frame)));
                 turn(frame, meaning.attribute(), degrees);
             }
             stood.add(new Stood(part.geometry(), part.called(), body.modelAt(i), part.outer(), frame));

@@ -3,7 +3,7 @@ package yellowkite.core.pose;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
-import org.joml.Matrix4d;
+import org.joml.Matrix4dc;
 import org.joml.Vector3d;
 import org.joml.Vector3dc;
 
@@ -48,22 +48,20 @@ public record Sign(Kind kind, List<Vector3dc> points) {
         }
         for (var turned : pose.turned().stream().limit(MOST_AXES).toList()) {
             boolean pans = turned.attribute().equals("Pan");
-            var atZero = new Matrix4d(pose.parts().get(turned.at()).frame());
-            Pose.turn(atZero, turned.attribute(), -turned.degrees());
             signs.add(new Sign(pans ? Kind.PAN : Kind.TILT,
                     IntStream.rangeClosed(0, PIECES)
-                        .<Vector3dc>mapToObj(i -> on(atZero, pans, ARC_DEGREES * i / PIECES, RADIUS))
+                        .<Vector3dc>mapToObj(i -> on(turned.rest(), pans, ARC_DEGREES * i / PIECES, RADIUS))
                         .toList()));
-            signs.add(new Sign(Kind.ZERO, List.of(on(atZero, pans, 0, 0.85 * RADIUS), on(atZero, pans, 0, 1.2 * RADIUS))));
-            signs.add(new Sign(Kind.NOW, List.of(on(atZero, pans, 0, 0), on(atZero, pans, turned.degrees(), 1.2 * RADIUS))));
+            signs.add(new Sign(Kind.ZERO, List.of(on(turned.rest(), pans, 0, 0.85 * RADIUS), on(turned.rest(), pans, 0, 1.2 * RADIUS))));
+            signs.add(new Sign(Kind.NOW, List.of(on(turned.rest(), pans, 0, 0), on(turned.rest(), pans, turned.degrees(), 1.2 * RADIUS))));
         }
         return signs;
     }
 
     /** {@return a point about an axis: pan counts from the front, tilt from below, each as its degrees rise} */
-    private static Vector3dc on(Matrix4d atZero, boolean pans, double degrees, double radius) {
+    private static Vector3dc on(Matrix4dc rest, boolean pans, double degrees, double radius) {
         double sine = radius * Math.sin(Math.toRadians(degrees));
         double cosine = radius * Math.cos(Math.toRadians(degrees));
-        return atZero.transformPosition(pans ? new Vector3d(sine, -cosine, 0) : new Vector3d(0, sine, -cosine));
+        return rest.transformPosition(pans ? new Vector3d(sine, -cosine, 0) : new Vector3d(0, sine, -cosine));
     }
 }

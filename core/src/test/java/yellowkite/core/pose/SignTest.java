@@ -1,13 +1,18 @@
 package yellowkite.core.pose;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static yellowkite.core.build.ModeBuilder.at;
+import static yellowkite.core.build.ProfileBuilder.part;
 
 import java.util.List;
 import java.util.Map;
 import org.joml.Vector3d;
 import org.joml.Vector3dc;
 import org.junit.jupiter.api.Test;
+import yellowkite.core.build.ProfileBuilder;
 import yellowkite.core.pose.Sign.Kind;
+import yellowkite.core.profile.Geometry;
+import yellowkite.core.profile.PhysicalUnit;
 import yellowkite.core.shape.Primitives;
 import yellowkite.core.shape.Views.View;
 
@@ -59,6 +64,25 @@ class SignTest {
             isAt(each.points().getFirst(), 0, 0, 3.33);
             isAt(each.points().getLast(), -1.2 * 0.36, 0, 3.33);
         });
+    }
+
+    /** Pan comes first: its zero stays where the part stands, and that of tilt is carried along. */
+    @Test
+    void twoAxesOfOnePart() {
+        var ball = ProfileBuilder.profile("Testers", "Ball")
+            .attribute("Pan", "Pan", "Position.PanTilt", "PanTilt", PhysicalUnit.Angle)
+            .attribute("Tilt", "Tilt", "Position.PanTilt", "PanTilt", PhysicalUnit.Angle)
+            .body(part(Geometry.Kind.Geometry, "Base", part(Geometry.Kind.Axis, "Ball")))
+            .mode("Main", "Base", mode -> mode
+                .channel("Tilt", "Ball", at(1), c -> c.function("Tilt", 0, f -> f.physical(-128, 127)))
+                .channel("Pan", "Ball", at(2), c -> c.function("Pan", 0, f -> f.physical(-128, 127))))
+            .build();
+
+        var turned = Heads.pose(ball, Room.USUAL, Map.of("Pan", 218L, "Tilt", 218L));
+
+        isAt(of(turned, Kind.PAN).getFirst().points().getFirst(), 0, -0.36, 4);
+        isAt(of(turned, Kind.TILT).getFirst().points().getFirst(), 0, 0, 4 - 0.36);
+        isAt(of(turned, Kind.TILT).getFirst().points().get(18), -0.36, 0, 4);
     }
 
     @Test

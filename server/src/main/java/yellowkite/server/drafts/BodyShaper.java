@@ -14,6 +14,7 @@ import yellowkite.core.body.Accessory;
 import yellowkite.core.body.BodyTemplate;
 import yellowkite.core.body.BodyTree;
 import yellowkite.core.body.Frames;
+import yellowkite.core.body.Parts;
 import yellowkite.core.body.PhysicalFacts;
 import yellowkite.core.colour.Srgb;
 import yellowkite.core.colour.Xyz;
@@ -27,6 +28,7 @@ import yellowkite.core.pose.Room;
 import yellowkite.core.pose.Shine;
 import yellowkite.core.pose.Sign;
 import yellowkite.core.pose.WholeShape;
+import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Mode;
@@ -145,8 +147,13 @@ class BodyShaper {
             return new BodyView.CellsLine(cell, IntStream.range(0, own.size())
                 .mapToObj(i -> new BodyView.CellLine(own.get(i).name(), i + 1,
                         own.get(i).breaks().stream().map(Geometry.Break::dmxOffset).findFirst().orElse(null)))
-                .toList());
+                .toList(), channels(type, mode, cell));
         }).toList();
+    }
+
+    private static List<Integer> channels(FixtureType type, @Nullable Mode mode, String cell) {
+        return mode == null ? List.of()
+                : mode.channels().stream().filter(each -> Parts.within(type, cell, each.geometry())).map(Channel::id).toList();
     }
 
     private static List<BodyView.ShelfSource> sources() {
@@ -167,7 +174,7 @@ class BodyShaper {
                 pose.turned()
                     .stream()
                     .limit(WholeShape.MOST_PARTS)
-                    .map(each -> new PoseView.TurnedLine(each.at(), each.attribute(), each.degrees()))
+                    .map(each -> new PoseView.TurnedLine(each.at(), numbers(each.rest())))
                     .toList(),
                 pose.shines().stream().limit(WholeShape.MOST_PARTS).map(each -> shine(each, media)).toList(),
                 pose.says().stream().limit(WholeShape.MOST_PARTS).toList(), pose.signs().stream().map(BodyShaper::sign).toList(),

@@ -47,7 +47,7 @@ record BodyView(String top, List<PartLine> parts, List<ModelLine> models, List<C
             List<String> textures) {}
 
     /** A block of cells. @param cell the part that is repeated. @param numbers the references in their order, with their first addresses */
-    record CellsLine(String cell, List<CellLine> numbers) {}
+    record CellsLine(String cell, List<CellLine> numbers, List<Integer> channels) {}
 
     record CellLine(String name, int number, @Nullable Integer address) {}
 

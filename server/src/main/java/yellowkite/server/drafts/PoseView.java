@@ -16,8 +16,8 @@ record PoseView(List<StoodLine> parts, List<TurnedLine> turned, List<ShineLine> 
     /** @param points of a line in the room: x, y, z in turn, in metres */
     record SignLine(Sign.Kind kind, List<Double> points) {}
 
-    /** @param at place of the axis among the parts. @param attribute Pan or Tilt. @param degrees that it is turned by */
-    record TurnedLine(int at, String attribute, double degrees) {}
+    /** @param at place of the axis among the parts. @param rest where it stands before it is turned, as the frame of a part */
+    record TurnedLine(int at, List<Double> rest) {}
 
     /** @param part name of the part. @param frame 16 numbers, column by column, of where it stands in the room, in metres */
     record StoodLine(String part, String called, String kind, String model, List<Double> frame) {}

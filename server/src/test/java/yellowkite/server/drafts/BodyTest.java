@@ -114,12 +114,15 @@ class BodyTest {
     @Test
     void aCellStandsByItself() {
         var batten = open(DemoHouse.reedline10());
-        var dimmer = batten.at("/map/channels/2");
-        assertThat(dimmer.path("times").asInt()).as("a channel of each of the ten cells").isEqualTo(10);
+        var red = batten.at("/map/channels/2");
+        assertThat(red.path("times").asInt()).as("a channel of each of the ten cells").isEqualTo(10);
         var at = "/api/drafts/" + batten.path("id").asString() + "/pose";
         var asked = "{\"mode\": " + batten.at("/map/id") + ", \"values\": {}, \"mount\": \"HANGING\", \"height\": 4, \"cells\": [%s]}";
-        var dark = "{\"cell\": \"Cell 3\", \"values\": {\"" + dimmer.path("id") + "\": %s}}";
+        var dark = "{\"cell\": \"Cell 3\", \"values\": {\"" + red.path("id") + "\": %s}}";
 
+        var cells = get("/api/drafts/" + batten.path("id").asString() + "/body?mode=" + batten.at("/map/id")).json().path("cells");
+        assertThat(cells.at("/0/channels").size()).as("red, green, blue and white of a cell").isEqualTo(4);
+        assertThat(cells.at("/0/channels/0")).isEqualTo(red.path("id"));
         var all = post(at, asked.formatted("")).json();
         var third = post(at, asked.formatted(dark.formatted("0"))).json();
 
