@@ -74,22 +74,22 @@ describe('a dialog', () => {
   });
 });
 
-function Opened() {
+function Opened({ fields }: { fields: boolean }) {
   const [open, setOpen] = useState(false);
   return (
     <>
       <button onClick={() => setOpen(true)}>Measure</button>
       {open && (
         <Modal open onClose={() => setOpen(false)} title="Measured">
-          <input aria-label="points" />
+          <input aria-label="points" autoFocus={fields} />
         </Modal>
       )}
     </>
   );
 }
 
-test('a dialog that closes gives the focus back to what opened it', async () => {
-  render(<Opened />);
+test.each([false, true])('a dialog that closes gives the focus back to what opened it (a field of it took it: %s)', async (fields) => {
+  render(<Opened fields={fields} />);
   await userEvent.click(screen.getByText('Measure'));
   expect(document.activeElement).not.toBe(screen.getByText('Measure'));
 

@@ -1,6 +1,6 @@
 import { Dialog } from 'radix-ui';
 import { X } from 'lucide-react';
-import { useRef, type ReactNode } from 'react';
+import { useLayoutEffect, useRef, type ReactNode } from 'react';
 import { FilledContext, HELD, useFilled } from './filled';
 
 const WIDTHS = { small: 'max-w-md', wide: 'max-w-3xl', large: 'max-w-5xl' };
@@ -39,7 +39,6 @@ export function Modal({
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/60" />
         <Dialog.Content
           {...content}
-          onOpenAutoFocus={() => (opener.current = document.activeElement)}
           onCloseAutoFocus={(event) => {
             event.preventDefault();
             const lost = document.activeElement === null || document.activeElement === document.body;
@@ -48,6 +47,7 @@ export function Modal({
           aria-describedby={description ? undefined : ''}
           className={`fixed top-1/2 left-1/2 z-50 flex max-h-[86vh] w-[calc(100vw-2rem)] -translate-x-1/2 -translate-y-1/2 flex-col gap-4 rounded-lg border border-line bg-panel p-6 text-text shadow-2xl ${WIDTHS[size]}`}
         >
+          <Before note={(focused) => (opener.current = focused)} />
           <div className="flex items-start gap-4">
             <div className="flex-1">
               <Dialog.Title className="text-lg font-semibold">{title}</Dialog.Title>
@@ -72,4 +72,13 @@ export function Modal({
       </Dialog.Portal>
     </Dialog.Root>
   );
+}
+
+/** Notes what has the focus when the panel opens. It stands first in it, so that no field has taken the focus yet. */
+function Before({ note }: { note: (focused: Element | null) => void }) {
+  const noted = useRef(note);
+  useLayoutEffect(() => {
+    noted.current(document.activeElement);
+  }, []);
+  return null;
 }

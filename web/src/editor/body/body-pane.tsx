@@ -165,7 +165,7 @@ function BodyOf({ draft, body }: { draft: Draft; body: Body }) {
           )}
           {sheet === 'Cells' && <CellsPanel body={body} />}
           {sheet === 'Light' && <LightPanel body={body} pose={pose.data} />}
-          {sheet === 'Facts' && <PhysicalPanel key={draft.version} body={body} />}
+          {sheet === 'Facts' && <PhysicalPanel body={body} />}
           {sheet === 'Forward' && <ForwardPanel mounted={MOUNTS.find((each) => each.value === mount)?.text ?? ''} />}
         </div>
       </div>

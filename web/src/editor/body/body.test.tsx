@@ -115,6 +115,23 @@ test('a step of the test says what is sent, and puts the probe there', async () 
   expect(asked.probe).toEqual({ 1: 32768, 2: 56360 });
 });
 
+function Stored() {
+  const [highest, setHighest] = useState('');
+  return (
+    <>
+      <PhysicalPanel body={body({ physical: { lowest: '', highest, legs: '', supplies: '', plugs: '' } })} />
+      <button onClick={() => setHighest('40')}>answer</button>
+    </>
+  );
+}
+
+test('what was saved stands there when the answer comes', async () => {
+  showInEditor(<Stored />);
+  expect(screen.getByLabelText<HTMLInputElement>('to, °C').value).toBe('');
+  await userEvent.click(screen.getByText('answer'));
+  expect(screen.getByLabelText<HTMLInputElement>('to, °C').value).toBe('40');
+});
+
 test('connectors are typed into a table, and the weight goes with them as one edit', async () => {
   const written = { type: 'setPhysical', facts: {} };
   const facts = { type: 'setFacts', facts: {} };

@@ -73,7 +73,7 @@ export function ModelsPanel({
         <Button quiet disabled={body.models.length === 0} onClick={() => void bring({ kind: 'drawings' }).then(setRefusal)}>
           <PencilRuler size={14} aria-hidden /> Draw top, side and front
         </Button>
-        <span className="flex-1 text-sm text-muted">Drop a .glb or .3ds file on the body: it becomes a model.</span>
+        <span className="flex-1" />
         {body.models.some((model) => model.files.length > 1) && (
           <Choice
             fact
@@ -84,6 +84,7 @@ export function ModelsPanel({
           />
         )}
       </div>
+      <p className="text-sm text-muted">Drop a .glb or .3ds file on the body: it becomes a model.</p>
       <Refusal says={refusal} />
       {body.models.length === 0 && <p className="text-sm text-muted">No models yet. Build the body above, or drop a file.</p>}
       <ul aria-label="Models" className="flex flex-col gap-2">

@@ -26,8 +26,16 @@ const PLUGS: Column[] = [
   { label: 'Cable, m', width: 'w-20', placeholder: '0' },
 ];
 
-/** What the fixture weighs, where it may work, what each connector draws, and what the connectors are like. Kept as text until saved. */
+/**
+ * What the fixture weighs, where it may work, what each connector draws, and what the connectors are like. Kept as text until saved; begun anew
+ * only when what is stored of it changed, so that an edit elsewhere takes nothing away.
+ */
 export function PhysicalPanel({ body }: { body: Body }) {
+  const { draft } = useEditor();
+  return <Written key={JSON.stringify([body.physical, draft.facts.weight])} body={body} />;
+}
+
+function Written({ body }: { body: Body }) {
   const { draft } = useEditor();
   const { edit } = useEditorActions();
   const [typed, setTyped] = useState(body.physical);

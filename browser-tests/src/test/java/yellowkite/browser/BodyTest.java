@@ -164,6 +164,16 @@ class BodyTest extends WithBrowser {
         browser.see(By.xpath("//*[@role='option'][normalize-space()='Warm white LED 150 W']")).click();
         browser.press("Change source");
         browser.seeText("Light source is Warm white LED 150 W");
+        sheet("Facts");
+        browser.press("Add connector");
+        browser.write("Connector, connector 1", "DMX in");
+        browser.write("Type, connector 1", "XLR5");
+        browser.write("Weighs, kg", "7.5");
+        browser.press("Save");
+        browser.seeText("Facts of the fixture set, and 1 more");
+        browser.seeValue("Weighs, kg", "7.5");
+        browser.seeValue("Type, connector 1", "XLR5");
+        sheet("Light");
         browser.seeText("field");
     }
 }
