@@ -7,9 +7,11 @@ import static yellowkite.server.RunningKite.put;
 
 import java.util.List;
 import java.util.Objects;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import yellowkite.core.wire.UniverseSources;
 import yellowkite.core.wire.rdm.Uid;
 import yellowkite.demo.DemoHouse;
 import yellowkite.server.RunningKite;
@@ -141,6 +143,7 @@ class HandsTest {
         assertThat(post("/api/recording/stop", "").json().path("state").asString()).isEqualTo("DONE");
         live(false);
         assertThat(shown(1, 128)).isEqualTo(128);
+        TimeUnit.NANOSECONDS.sleep(UniverseSources.UNHEARD); // until then the last 128 of that sender wins over any 33
 
         post("/api/recording/play", "{\"destination\": \"artnet 127.0.0.1:" + sim.artNetPort() + "\"}");
         assertThat(shown(1, 33)).isEqualTo(33);
