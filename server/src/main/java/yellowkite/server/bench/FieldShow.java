@@ -24,7 +24,7 @@ class FieldShow {
     private int number;
 
     FieldShow(LiveOutput live) {
-        live.onRestart(this::rest);
+        live.onBreak(this::rest);
     }
 
     /** What is to be shown. @param framesASecond of a film */

@@ -36,7 +36,7 @@ class HandsSessions {
         this.live = live;
         this.rigs = rigs;
         this.show = show;
-        live.onRestart(this::rest);
+        live.onBreak(this::rest);
     }
 
     /** One fixture in hands. Changes one after the other. */

@@ -43,7 +43,7 @@ class LiveOutput {
     private static final long SHORTEST_LIFE = TimeUnit.MILLISECONDS.toNanos(500);
     private final Map<Integer, Open> open = new TreeMap<>();
     private final List<FrameTaker> takers = new CopyOnWriteArrayList<>();
-    private final List<Runnable> restarts = new CopyOnWriteArrayList<>();
+    private final List<Runnable> breaks = new CopyOnWriteArrayList<>();
     /** Of its own: where other work keeps the server busy, the lease must not run out. */
     private final ScheduledExecutorService heart = Executors
         .newSingleThreadScheduledExecutor(work -> Thread.ofPlatform().name("live").daemon().unstarted(work));
@@ -136,9 +136,9 @@ class LiveOutput {
         takers.add(taker);
     }
 
-    /** @param rest is done once the process had to be started again: everything stands at its start values */
-    void onRestart(Runnable rest) {
-        restarts.add(rest);
+    /** @param rest is done when the process broke off, before it is started again with everything at its start values */
+    void onBreak(Runnable rest) {
+        breaks.add(rest);
     }
 
     /** A universe goes live. @throws Refusal 422 if somebody else holds it */
@@ -254,9 +254,19 @@ class LiveOutput {
         process = started;
         commands = started.outputWriter(StandardCharsets.UTF_8);
         Thread.ofVirtual().start(() -> hear(started));
-        open.values().forEach(each -> tell(each.opening));
+        open.values().forEach(this::begin);
         if (dark) {
             tell(new Command.Dark(true));
+        }
+    }
+
+    private void begin(Open universe) {
+        tell(universe.opening);
+        if (!universe.held.isEmpty()) {
+            tell(new Command.Hold(universe.opening.universe(), universe.held));
+        }
+        if (universe.lookedAt != null) {
+            tell(new Command.Watch(universe.opening.universe(), true));
         }
     }
 
@@ -288,8 +298,9 @@ class LiveOutput {
         } catch (IOException gone) {
             LOG.debug("The output process fell silent.", gone);
         }
-        if (again(of)) {
-            restarts.forEach(Runnable::run);
+        if (breaksOff(of)) {
+            breaks.forEach(Runnable::run);
+            again(of);
         }
     }
 
@@ -317,31 +328,37 @@ class LiveOutput {
         takers.forEach(each -> each.take(universe, levels));
     }
 
-    /** It ended, and nobody had asked it to. One that does not even come up is not tried for ever. {@return whether it goes on} */
-    private synchronized boolean again(Process ended) {
+    /**
+     * It ended, and nobody had asked it to. One that does not even come up is not tried for ever. {@return whether it is to be started
+     * again} Until then nothing is sent: who played something may not have heard of it yet.
+     */
+    private synchronized boolean breaksOff(Process ended) {
         if (process != ended) {
             return false;
         } else if (System.nanoTime() - startedAt < SHORTEST_LIFE) {
             end("The output cannot be kept going here: it ended as soon as it was started.");
             return false;
         }
-        process = null;
         commands = null;
         open.values().forEach(each -> {
             each.frame = each.opening.rest();
             each.held = Map.of();
-            each.lookedAt = null;
             each.leaves = false;
         });
+        return true;
+    }
+
+    private synchronized void again(Process ended) {
+        if (process != ended) {
+            return; // it was ended meanwhile
+        }
         try {
             start();
             restarted++;
             note = "The output had broken off and was started again: everything stands at its start values.";
-            return true;
         } catch (IOException failed) {
             LOG.error("The output process cannot be started", failed);
             end("The output broke off and could not be started again.");
-            return false;
         }
     }
 

@@ -71,10 +71,9 @@ final class LiveUnits {
         return show(levels, universes(), 0);
     }
 
-    /** All go back to their start values. */
+    /** All are back at their start values, as they are in the output. */
     void rest() {
         levels.lines().forEach(RigLevels.Line::rest);
-        send();
     }
 
     /** @param shown instead of what is played, or that itself. @param seconds that it takes to get there; 0 = at once */

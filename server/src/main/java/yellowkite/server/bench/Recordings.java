@@ -45,7 +45,7 @@ class Recordings {
         this.incoming = incoming;
         live.onFrames((of, levels) -> take(of, levels, false));
         incoming.onFrames((of, levels) -> take(of, levels, true));
-        live.onRestart(this::rest);
+        live.onBreak(this::rest);
     }
 
     synchronized Recording state() {

@@ -40,7 +40,7 @@ class RigShow {
         this.rigs = rigs;
         this.addresses = addresses;
         this.live = live;
-        live.onRestart(this::rest);
+        live.onBreak(this::rest);
     }
 
     /**

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import yellowkite.core.wire.UniverseSources;
 import yellowkite.core.wire.rdm.Uid;
 import yellowkite.demo.DemoHouse;
+import yellowkite.output.Command;
 import yellowkite.server.RunningKite;
 import yellowkite.sim.RunningSim;
 import yellowkite.sim.SimulatedFixture;
@@ -90,6 +91,28 @@ class HandsTest {
         assertThat(shown(1, 200)).isEqualTo(200);
         assertThat(shown(2, start)).as("only what was moved").isEqualTo(start);
         assertThat(get("/api/live").json().path("restarts").asInt()).isPositive();
+    }
+
+    /** Whoever plays a film may send the next frame in the moment in which the output comes back. */
+    @Test
+    void nothingSlipsInBeforeWhatWasPlayedIsPutToRest() throws Exception {
+        live(true);
+        assertThat(shown(1, 128)).isEqualTo(128);
+        var output = RunningKite.part(LiveOutput.class);
+        var levels = new byte[512];
+        levels[20] = (byte) 250;
+        var holder = hands.substring(hands.lastIndexOf('/') + 1);
+        output.onBreak(() -> output.send(holder, new Command.Levels(4, levels)));
+        int before = output.state().restarts();
+
+        Objects.requireNonNull(output.handle()).destroyForcibly();
+        for (int i = 0; i < 200 && output.state().restarts() == before; i++) {
+            Thread.sleep(20);
+        }
+
+        put("/api/universes/4/held", "{\"values\": {\"22\": 250}}");
+        assertThat(shown(2, 250)).as("what was said after it").isEqualTo(250);
+        assertThat(shown(1, 128)).isEqualTo(128);
     }
 
     @Test
