@@ -20,6 +20,7 @@ export type BodyPart = Schemas['PartLine'];
 export type BodyModel = Schemas['ModelLine'];
 export type Pose = Schemas['PoseView'];
 export type PoseAsked = Schemas['PoseRequest'];
+export type CellProbe = Schemas['CellProbe'];
 export type Shine = Schemas['ShineLine'];
 export type Sign = Schemas['SignLine'];
 export type Mount = PoseAsked['mount'];

@@ -71,10 +71,7 @@ function BodyOf({ draft, body }: { draft: Draft; body: Body }) {
   const { bring } = useEditorActions();
   const [refusedModel, setRefusedModel] = useState<string | null>(null);
   const mode = draft.map?.id;
-  const asked: PoseAsked | null =
-    mode === undefined
-      ? null
-      : { mode, values: probe, cells: Object.entries(cells).map(([cell, values]) => ({ cell, values })), mount, height };
+  const asked: PoseAsked | null = mode === undefined ? null : { mode, values: probe, cells: Object.values(cells), mount, height };
   const pose = useQuery(poseQuery(draft, asked));
   return (
     <main

@@ -54,6 +54,7 @@ function body(change: Partial<Body> = {}): Body {
     ],
     models: [],
     cells: [],
+    probed: [],
     sources: [],
     source: '',
     templates: [],
@@ -166,10 +167,15 @@ function Strip({ told }: { told: (cells: CellProbes) => void }) {
   const repeated = body({
     parts: [
       part('Rail', 'Geometry', '', 0),
-      part('Cell 1', 'GeometryReference', 'Rail', 1, { repeats: 'Cell' }),
+      part('Row 1', 'GeometryReference', 'Rail', 1, { repeats: 'Row' }),
+      part('Row', 'Geometry', '', 0),
+      part('Cell 1', 'GeometryReference', 'Row', 1, { repeats: 'Cell' }),
       part('Cell', 'Beam', '', 0),
     ],
-    cells: [{ cell: 'Cell', numbers: [{ name: 'Cell 1', number: 1, address: 2 }], channels: [2] }],
+    probed: [
+      { called: 'Row 1', path: ['Row 1'], channels: [2, 3] },
+      { called: 'Row 1, Cell 1', path: ['Row 1', 'Cell 1'], channels: [2] },
+    ],
   });
   return (
     <ProbeStrip
@@ -183,6 +189,11 @@ function Strip({ told }: { told: (cells: CellProbes) => void }) {
   );
 }
 
+async function alone(cell: string) {
+  await userEvent.click(screen.getByRole('combobox', { name: 'Cell that the probe moves' }));
+  await userEvent.click(await screen.findByRole('option', { name: `${cell} alone` }));
+}
+
 test('the probe moves one cell by itself, with the channels that it repeats', async () => {
   const told = vi.fn();
   const whole = draft();
@@ -191,11 +202,19 @@ test('the probe moves one cell by itself, with the channels that it repeats', as
   fireEvent.change(screen.getByLabelText('Red, Cell'), { target: { value: '9' } });
   expect(asked.probe).toEqual({ 2: 9 });
 
-  await userEvent.click(screen.getByRole('combobox', { name: 'Cell that the probe moves' }));
-  await userEvent.click(await screen.findByRole('option', { name: 'Cell 1 alone' }));
+  await alone('Row 1');
   expect(screen.queryByLabelText('Dimmer, Rail')).toBeNull();
   fireEvent.change(screen.getByLabelText('Red, Cell'), { target: { value: '70' } });
-  expect(told).toHaveBeenLastCalledWith({ 'Cell 1': { 2: 70 } });
+  const row = { path: ['Row 1'], values: { 2: 70 } };
+  expect(told).toHaveBeenLastCalledWith({ 'Row 1': row });
+
+  await alone('Row 1, Cell 1');
+  expect(screen.getByLabelText<HTMLInputElement>('Red, Cell').value).toBe('70');
+  fireEvent.change(screen.getByLabelText('Red, Cell'), { target: { value: '80' } });
+  expect(told).toHaveBeenLastCalledWith({ 'Row 1': row, 'Row 1, Cell 1': { path: ['Row 1', 'Cell 1'], values: { 2: 80 } } });
+  await alone('Row 1');
+  expect(screen.getByLabelText<HTMLInputElement>('Red, Cell').value).toBe('70');
+
   await userEvent.click(screen.getByRole('button', { name: 'Make all cells alike' }));
   expect(told).toHaveBeenLastCalledWith({});
 });
@@ -302,9 +321,7 @@ test('what a model costs is said, and a box is offered for a heavy one', async (
 });
 
 test('cells are laid, and numbered with their addresses only where asked', async () => {
-  const cells = [
-    { cell: 'Cell', numbers: [1, 2].map((number) => ({ name: `Cell ${number}`, number, address: 3 * number })), channels: [] },
-  ];
+  const cells = [{ cell: 'Cell', numbers: [1, 2].map((number) => ({ name: `Cell ${number}`, number, address: 3 * number })) }];
   const asked = showInEditor(<CellsPanel body={body({ cells })} />);
   await userEvent.click(screen.getByRole('button', { name: 'Lay cells' }));
   await userEvent.click(screen.getByRole('button', { name: 'Number cells' }));

@@ -1,11 +1,11 @@
 import { useState } from 'react';
-import type { Body, ChannelRow } from '#/api/types';
+import type { Body, CellProbe, ChannelRow } from '#/api/types';
 import { useEditor, useEditorActions } from '#/editor/kit/editor-context';
 import { Button } from '#/ui/button';
 import { Choice } from '#/ui/choice';
 
-/** Where the probe of single cells stands: by the name of the cell, then by channel. */
-export type CellProbes = Record<string, Record<string, number>>;
+/** Where the probe of single cells stands: by what the cell is called. */
+export type CellProbes = Record<string, CellProbe>;
 
 const ALL = '-';
 
@@ -15,20 +15,21 @@ export function ProbeStrip({ body, cells, setCells }: { body: Body; cells: CellP
   const { setProbe, choose } = useEditorActions();
   const [cell, setCell] = useState(ALL);
   const channels = draft.map?.channels ?? [];
-  const names = body.cells.flatMap((block) => block.numbers.map((each) => each.name));
-  const own = cells[cell] ?? {};
-  const block = body.cells.find((each) => each.numbers.some((one) => one.name === cell));
-  const shown = block ? channels.filter((channel) => block.channels.includes(channel.id)) : channels;
+  const alone = body.probed.find((each) => each.called === cell);
+  const shown = alone ? channels.filter((channel) => alone.channels.includes(channel.id)) : channels;
   if (channels.length === 0) return <p className="text-sm text-muted">This mode has no channels yet.</p>;
   return (
     <div className="flex flex-col gap-2">
-      {names.length > 0 && (
+      {body.probed.length > 0 && (
         <div className="flex items-center gap-3">
           <Choice
             fact
             label="Cell that the probe moves"
-            value={block ? cell : ALL}
-            options={[{ value: ALL, text: 'All cells alike' }, ...names.map((name) => ({ value: name, text: `${name} alone` }))]}
+            value={alone ? cell : ALL}
+            options={[
+              { value: ALL, text: 'All cells alike' },
+              ...body.probed.map(({ called }) => ({ value: called, text: `${called} alone` })),
+            ]}
             onChoose={setCell}
           />
           {Object.keys(cells).length > 0 && (
@@ -40,20 +41,34 @@ export function ProbeStrip({ body, cells, setCells }: { body: Body; cells: CellP
       )}
       <ul aria-label="Probe" className="grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-x-4 gap-y-1.5">
         {shown.map((channel) => {
-          const put = block ? (own[channel.id] ?? probe[channel.id]) : probe[channel.id];
+          const put = (alone && putIn(alone.path, cells, channel.id)) ?? probe[channel.id];
           return (
             <Slider
               key={channel.id}
               channel={channel}
               put={put}
               onFocus={() => choose(channel.id)}
-              onPut={(raw) => (block ? setCells({ ...cells, [cell]: { ...own, [channel.id]: raw } }) : setProbe(channel.id, raw))}
+              onPut={(raw) =>
+                alone ? setCells({ ...cells, [cell]: moved(alone.path, cells[cell], channel.id, raw) }) : setProbe(channel.id, raw)
+              }
             />
           );
         })}
       </ul>
     </div>
   );
+}
+
+function moved(path: string[], was: CellProbe | undefined, channel: number, raw: number): CellProbe {
+  return { path, values: { ...was?.values, [channel]: raw } };
+}
+
+/** Where a channel stands in a cell: as the innermost of it and the cells around it says. */
+function putIn(path: string[], cells: CellProbes, channel: number) {
+  const around = Object.values(cells).filter(
+    (each) => each.path.every((name, i) => path[i] === name) && each.values[channel] !== undefined,
+  );
+  return around.sort((a, b) => b.path.length - a.path.length)[0]?.values[channel];
 }
 
 function Slider({

@@ -89,6 +89,7 @@ function FlatView({
           {marks.map((mark, index) => (
             <Mark key={`m${index}`} kind={mark.kind} points={mark.points} length={box.width * 0.035} />
           ))}
+          {signs && data?.numbers.map((each, index) => <CellNumber key={`n${index}`} {...each} size={box.width * 0.05} />)}
           <Bar box={box} />
         </svg>
       )}
@@ -126,6 +127,24 @@ function Mark({ kind, points, length }: { kind: keyof typeof SIGN_COLOURS; point
           )}
         </g>
       )}
+    </g>
+  );
+}
+
+function CellNumber({ number, right, up, size }: { number: string; right: number; up: number; size: number }) {
+  return (
+    <g aria-hidden>
+      <circle cx={right} cy={-up} r={size * 0.75} fill="rgba(12, 16, 19, 0.75)" />
+      <text
+        x={right}
+        y={-up}
+        fontSize={size * (number.length > 2 ? 0.85 : 1)}
+        textAnchor="middle"
+        dominantBaseline="central"
+        fill="#f4c531"
+      >
+        {number}
+      </text>
     </g>
   );
 }

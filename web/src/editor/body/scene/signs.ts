@@ -1,23 +1,9 @@
 import type { Object3D } from 'three';
-import {
-  ArrowHelper,
-  BufferGeometry,
-  CanvasTexture,
-  Group,
-  Line,
-  LineBasicMaterial,
-  Matrix4,
-  Mesh,
-  Sprite,
-  SpriteMaterial,
-  Vector3,
-} from 'three';
+import { ArrowHelper, BufferGeometry, CanvasTexture, Group, Line, LineBasicMaterial, Mesh, Sprite, SpriteMaterial, Vector3 } from 'three';
 import type { Material } from 'three';
 import type { Pose, Sign } from '#/api/types';
 import { SIGN_COLOURS } from './sign-colours';
 
-/** More numbers than this only cover each other. */
-const MOST_NUMBERS = 200;
 const PLUS_METRES = 0.03;
 const BEHIND_ARROW_METRES = 0.08;
 
@@ -65,12 +51,10 @@ function plus(arc: Vector3[], along: Vector3, paint: LineBasicMaterial) {
   );
 }
 
-/** Each cell's number, in the order of the block. */
 function numbersOf(pose: Pose) {
-  const cells = pose.parts.filter((part) => part.kind === 'GeometryReference').slice(0, MOST_NUMBERS);
-  return cells.map((part, index) => {
-    const sign = new Sprite(new SpriteMaterial({ map: numbered(index + 1), depthTest: false }));
-    sign.position.setFromMatrixPosition(new Matrix4().fromArray(part.frame));
+  return pose.numbers.map(({ number, at: [x, y, z] }) => {
+    const sign = new Sprite(new SpriteMaterial({ map: numbered(number), depthTest: false }));
+    sign.position.set(x ?? 0, y ?? 0, z ?? 0);
     sign.scale.setScalar(0.09);
     sign.renderOrder = 3;
     return sign;
@@ -78,7 +62,7 @@ function numbersOf(pose: Pose) {
 }
 
 /** A number on a dark ground. */
-function numbered(number: number) {
+function numbered(number: string) {
   const canvas = document.createElement('canvas');
   canvas.width = 64;
   canvas.height = 64;
@@ -89,10 +73,10 @@ function numbered(number: number) {
     out.arc(32, 32, 30, 0, 2 * Math.PI);
     out.fill();
     out.fillStyle = '#f4c531';
-    out.font = '600 30px sans-serif';
+    out.font = `600 ${number.length > 2 ? 28 : 30}px sans-serif`;
     out.textAlign = 'center';
     out.textBaseline = 'middle';
-    out.fillText(String(number), 32, 34);
+    out.fillText(number, 32, 34, 54);
   }
   return new CanvasTexture(canvas);
 }

@@ -38,6 +38,11 @@ public record BodyMap(List<Standing> parts, boolean truncated) {
             return references.stream().map(Geometry.Reference::name).toList();
         }
 
+        /** {@return the way to it, in words: the references that lead to it, or its own name} */
+        public String way() {
+            return references.isEmpty() ? geometry.name() : String.join(", ", path());
+        }
+
         /** {@return by what it is told from the same part in other places: the innermost reference, or its own name} */
         public String called() {
             return references.isEmpty() ? geometry.name() : references.getLast().name();

@@ -3,7 +3,6 @@ package yellowkite.core.dmx;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Predicate;
 import yellowkite.core.profile.Channel;
 
 /**
@@ -23,28 +22,32 @@ public record Probe(CompiledMode mode, long[] raws) {
      * IllegalArgumentException if one is outside of its channel
      */
     public Probe with(Map<Integer, Long> values) {
-        return with(values, all -> true);
+        return withCells(Map.of(List.of(), values));
     }
 
     /**
-     * {@return the same under one reference alone: a cell by itself} @param reference name; where it leads to no channel nothing changes
+     * {@return the same with cells by themselves} What is said of a cell goes before what is said of one around it.
+     *
+     * @param cells values by channel id, by the path of the cell; where it leads to no channel nothing changes
+     * @throws IllegalArgumentException if a value is outside of its channel
      */
-    public Probe withIn(String reference, Map<Integer, Long> values) {
-        return with(values, placed -> placed.path().contains(reference));
-    }
-
-    private Probe with(Map<Integer, Long> values, Predicate<PlacedChannel> where) {
+    public Probe withCells(Map<List<String>, Map<Integer, Long>> cells) {
         var changed = raws.clone();
         for (int i = 0; i < changed.length; i++) {
-            var channel = channel(i);
-            var value = where.test(mode.map().channels().get(i)) ? values.get(channel.id()) : null;
-            if (value != null && (value < 0 || value > channel.max())) {
-                throw new IllegalArgumentException(
-                        "A value of this channel lies from 0 to " + channel.max() + "; " + value + " is outside.");
+            var placed = mode.map().channels().get(i);
+            for (int depth = 0; depth <= Math.min(placed.path().size(), Cell.DEEPEST); depth++) {
+                var value = cells.getOrDefault(placed.path().subList(0, depth), Map.of()).get(placed.channel().id());
+                changed[i] = value == null ? changed[i] : inside(placed.channel(), value);
             }
-            changed[i] = value == null ? changed[i] : value;
         }
         return new Probe(mode, changed);
+    }
+
+    private static long inside(Channel channel, long value) {
+        if (value < 0 || value > channel.max()) {
+            throw new IllegalArgumentException("A value of this channel lies from 0 to " + channel.max() + "; " + value + " is outside.");
+        }
+        return value;
     }
 
     /**

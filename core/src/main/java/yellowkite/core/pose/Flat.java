@@ -19,9 +19,9 @@ import yellowkite.core.shape.Views.View;
 /**
  * A pose on a sheet: the outlines of its parts and its beams, for whoever sees no third dimension.
  *
- * @param body outlines, to be drawn one over the other. @param rays beams. @param signs which way it goes
+ * @param body outlines, to be drawn one over the other. @param rays beams. @param signs which way it goes. @param numbers of cells
  */
-public record Flat(List<Outline> body, List<Ray> rays, List<Mark> signs) {
+public record Flat(List<Outline> body, List<Ray> rays, List<Mark> signs, List<Label> numbers) {
     /** A beam that meets nothing is drawn so long, m. */
     private static final double FAR = 12;
 
@@ -29,6 +29,7 @@ public record Flat(List<Outline> body, List<Ray> rays, List<Mark> signs) {
         body = List.copyOf(body);
         rays = List.copyOf(rays);
         signs = List.copyOf(signs);
+        numbers = List.copyOf(numbers);
     }
 
     /** A line that says something. @param points right and up, in metres, in turn */
@@ -37,6 +38,9 @@ public record Flat(List<Outline> body, List<Ray> rays, List<Mark> signs) {
             points = List.copyOf(points);
         }
     }
+
+    /** @param right metres, as is up */
+    public record Label(String text, double right, double up) {}
 
     /** A beam. @param points right and up, in metres, of its four corners. @param level in [0, 1] */
     public record Ray(List<Double> points, double level, Xyz color) {
@@ -58,7 +62,11 @@ public record Flat(List<Outline> body, List<Ray> rays, List<Mark> signs) {
         });
         return new Flat(Views.of(new Shape(pieces), view),
                 pose.shines().stream().limit(WholeShape.MOST_PARTS).map(each -> ray(each, view)).toList(),
-                pose.signs().stream().map(each -> mark(each, view)).toList());
+                pose.signs().stream().map(each -> mark(each, view)).toList(),
+                pose.numbers()
+                    .stream()
+                    .map(each -> new Label(each.number(), at(each.at(), view, true), at(each.at(), view, false)))
+                    .toList());
     }
 
     private static Mark mark(Sign sign, View view) {

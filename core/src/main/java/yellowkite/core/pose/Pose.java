@@ -60,10 +60,10 @@ public record Pose(Room room, List<Stood> parts, List<Turned> turned, List<Shine
             var frame = new Matrix4d(outer).mul(Frames.of(part.geometry().position()));
             for (var meaning : turns.getOrDefault(i, List.of())) {
                 double degrees = Objects.requireNonNull(meaning.physical());
-                turned.add(new Turned(i, part.called(), meaning.attribute(), degrees, new Matrix4d(frame)));
+                turned.add(new Turned(i, part.way(), meaning.attribute(), degrees, new Matrix4d(frame)));
                 turn(frame, meaning.attribute(), degrees);
             }
-            stood.add(new Stood(part.geometry(), part.called(), body.modelAt(i), part.outer(), frame));
+            stood.add(new Stood(part.geometry(), part.way(), body.modelAt(i), part.outer(), frame));
         }
         return new Pose(room, stood, turned, shines(mode, meanings, room, stood));
     }
@@ -122,6 +122,11 @@ public record Pose(Room room, List<Stood> parts, List<Turned> turned, List<Shine
     /** {@return what is drawn beside it to say which way it goes} */
     public List<Sign> signs() {
         return Sign.of(this);
+    }
+
+    /** {@return the numbers of its cells} */
+    public List<CellNumber> numbers() {
+        return CellNumber.of(parts);
     }
 
     /** {@return where the front of the fixture looks: the standard's front of its outermost part} */

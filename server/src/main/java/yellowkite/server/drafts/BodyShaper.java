@@ -14,10 +14,10 @@ import yellowkite.core.body.Accessory;
 import yellowkite.core.body.BodyTemplate;
 import yellowkite.core.body.BodyTree;
 import yellowkite.core.body.Frames;
-import yellowkite.core.body.Parts;
 import yellowkite.core.body.PhysicalFacts;
 import yellowkite.core.colour.Srgb;
 import yellowkite.core.colour.Xyz;
+import yellowkite.core.dmx.Cell;
 import yellowkite.core.edit.SwapSource;
 import yellowkite.core.edit.WrittenPhysical;
 import yellowkite.core.gdtf.Media;
@@ -28,7 +28,6 @@ import yellowkite.core.pose.Room;
 import yellowkite.core.pose.Shine;
 import yellowkite.core.pose.Sign;
 import yellowkite.core.pose.WholeShape;
-import yellowkite.core.profile.Channel;
 import yellowkite.core.profile.FixtureType;
 import yellowkite.core.profile.Geometry;
 import yellowkite.core.profile.Mode;
@@ -53,7 +52,8 @@ class BodyShaper {
         var lines = new ArrayList<BodyView.PartLine>();
         type.geometries().forEach(top -> parts(type, mode, top, "", 0, lines));
         return new BodyView(mode == null ? "" : mode.geometry(), lines, type.models().stream().map(each -> model(each, media)).toList(),
-                cells(type, mode), sources(), SwapSource.now(type).map(SourceShelf::called).orElse(""), templates(), accessories(),
+                cells(type, mode), probed(type, mode), sources(), SwapSource.now(type).map(SourceShelf::called).orElse(""), templates(),
+                accessories(),
                 WrittenPhysical.of(PhysicalFacts.of(type)),
                 mode != null && CompiledModes.of(type, mode).body().parts().size() > WholeShape.MOST_PARTS);
     }
@@ -147,13 +147,16 @@ class BodyShaper {
             return new BodyView.CellsLine(cell, IntStream.range(0, own.size())
                 .mapToObj(i -> new BodyView.CellLine(own.get(i).name(), i + 1,
                         own.get(i).breaks().stream().map(Geometry.Break::dmxOffset).findFirst().orElse(null)))
-                .toList(), channels(type, mode, cell));
+                .toList());
         }).toList();
     }
 
-    private static List<Integer> channels(FixtureType type, @Nullable Mode mode, String cell) {
+    private static List<BodyView.ProbedCell> probed(FixtureType type, @Nullable Mode mode) {
         return mode == null ? List.of()
-                : mode.channels().stream().filter(each -> Parts.within(type, cell, each.geometry())).map(Channel::id).toList();
+                : Cell.of(CompiledModes.of(type, mode).map())
+                    .stream()
+                    .map(each -> new BodyView.ProbedCell(each.called(), each.path(), each.channels()))
+                    .toList();
     }
 
     private static List<BodyView.ShelfSource> sources() {
@@ -168,7 +171,7 @@ class BodyShaper {
         return new PoseView(pose.parts()
             .stream()
             .limit(WholeShape.MOST_PARTS)
-            .map(each -> new PoseView.StoodLine(each.geometry().name(), each.called(),
+            .map(each -> new PoseView.StoodLine(each.geometry().name(),
                     each.geometry() instanceof Geometry.Part part ? part.kind().name() : REFERENCE, each.model(), numbers(each.frame())))
             .toList(),
                 pose.turned()
@@ -178,6 +181,7 @@ class BodyShaper {
                     .toList(),
                 pose.shines().stream().limit(WholeShape.MOST_PARTS).map(each -> shine(each, media)).toList(),
                 pose.says().stream().limit(WholeShape.MOST_PARTS).toList(), pose.signs().stream().map(BodyShaper::sign).toList(),
+                pose.numbers().stream().map(each -> new PoseView.NumberLine(each.number(), numbers(each.at()))).toList(),
                 Room.WALL);
     }
 

@@ -11,10 +11,12 @@ import yellowkite.core.edit.WrittenPhysical;
  * The body of a profile as the editor shows it.
  *
  * @param top the top-level part that the mode uses. @param parts of all bodies, each behind what it stands in
- * @param cells blocks of cells. @param sources light sources on the shelf. @param source the one in the fixture; empty = another
+ * @param cells blocks of cells. @param probed cells, and cells in cells, each behind those around it. @param sources light sources on the
+ * shelf. @param source the one in the fixture; empty = another
  * @param physical as it is written. @param truncated whether the mode repeats more parts than are shown
  */
-record BodyView(String top, List<PartLine> parts, List<ModelLine> models, List<CellsLine> cells, List<ShelfSource> sources, String source,
+record BodyView(String top, List<PartLine> parts, List<ModelLine> models, List<CellsLine> cells, List<ProbedCell> probed,
+        List<ShelfSource> sources, String source,
         List<TemplateLine> templates, List<AccessoryLine> accessories, WrittenPhysical physical, boolean truncated) {
 
     /**
@@ -47,9 +49,12 @@ record BodyView(String top, List<PartLine> parts, List<ModelLine> models, List<C
             List<String> textures) {}
 
     /** A block of cells. @param cell the part that is repeated. @param numbers the references in their order, with their first addresses */
-    record CellsLine(String cell, List<CellLine> numbers, List<Integer> channels) {}
+    record CellsLine(String cell, List<CellLine> numbers) {}
 
     record CellLine(String name, int number, @Nullable Integer address) {}
+
+    /** A cell that the probe moves by itself. @param path of references, outermost first. @param channels that act in it */
+    record ProbedCell(String called, List<String> path, List<Integer> channels) {}
 
     record ShelfSource(String name, String says) {}
 

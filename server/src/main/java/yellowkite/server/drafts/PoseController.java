@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -12,8 +13,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowkite.core.body.BodyTree;
-import yellowkite.core.dmx.AddressMap;
 import yellowkite.core.colour.Srgb;
+import yellowkite.core.dmx.Cell;
 import yellowkite.core.pose.Flat;
 import yellowkite.core.pose.Pose;
 import yellowkite.core.pose.Room;
@@ -54,10 +55,10 @@ class PoseController {
         }
     }
 
-    /** @param cell name of the reference. @param values raw values by channel id, of channels that it repeats */
-    record CellProbe(String cell, Map<Integer, Long> values) {
+    /** @param path names of the references that lead to the cell, outermost first. @param values raw values by channel id */
+    record CellProbe(List<String> path, Map<Integer, Long> values) {
         CellProbe {
-            Objects.requireNonNull(cell, "cell");
+            path = List.copyOf(path);
             values = Map.copyOf(values);
         }
     }
@@ -73,15 +74,13 @@ class PoseController {
         if (!(request.height() >= 0 && request.height() <= HIGHEST)) {
             throw Refusal.unfit("height", "A fixture hangs 0 to " + (int) HIGHEST + " metres above the floor.");
         }
-        if (request.cells().size() > AddressMap.UNIVERSE) {
-            throw Refusal.unfit("cells", "At most " + AddressMap.UNIVERSE + " cells stand otherwise.");
+        if (request.cells().size() > Cell.MOST) {
+            throw Refusal.unfit("cells", "At most " + Cell.MOST + " cells stand otherwise.");
         }
         var probe = Probes.of(draft, request.mode(), request.values()).lit(new HashSet<>(request.values().keySet()));
-        for (var each : request.cells()) {
-            var so = probe;
-            probe = Probes.within(() -> so.withIn(each.cell(), each.values()));
-        }
-        return Pose.of(probe.mode(), probe.meanings(), new Room(request.mount(), request.height()));
+        var cells = request.cells().stream().collect(Collectors.toMap(CellProbe::path, CellProbe::values, (one, other) -> other));
+        var each = Probes.within(() -> probe.withCells(cells));
+        return Pose.of(each.mode(), each.meanings(), new Room(request.mount(), request.height()));
     }
 
     /** @param view from where the pose is looked at */
@@ -98,8 +97,14 @@ class PoseController {
     /** @param points right and up, in metres, in turn */
     record FlatSign(Sign.Kind kind, List<Double> points) {}
 
-    /** @param body parts, to be drawn one over the other. @param rays beams. @param signs lines that say which way it goes */
-    record FlatView(List<FlatShape> body, List<FlatShape> rays, List<FlatSign> signs) {}
+    /** @param right metres, as is up */
+    record FlatNumber(String number, double right, double up) {}
+
+    /**
+     * @param body parts, to be drawn one over the other. @param rays beams. @param signs lines that say which way it goes. @param numbers
+     * of cells
+     */
+    record FlatView(List<FlatShape> body, List<FlatShape> rays, List<FlatSign> signs, List<FlatNumber> numbers) {}
 
     /** 200 with a pose on a sheet, for whoever sees no third dimension. */
     @PostMapping("/api/drafts/{draftId}/flat")
@@ -114,7 +119,8 @@ class PoseController {
                     .stream()
                     .map(each -> new FlatShape(each.points(), Srgb.hueOf(each.color()).hex(), Math.sqrt(each.level())))
                     .toList(),
-                flat.signs().stream().map(each -> new FlatSign(each.kind(), each.points())).toList());
+                flat.signs().stream().map(each -> new FlatSign(each.kind(), each.points())).toList(),
+                flat.numbers().stream().map(each -> new FlatNumber(each.text(), each.right(), each.up())).toList());
     }
 
     /** @param beamAngle degrees, as is the field angle */

@@ -8,19 +8,22 @@ import yellowkite.core.pose.Sign;
  * The body at a probe, standing in the room.
  *
  * @param parts in the body's order. @param says what points where, a sentence each. @param signs lines beside it that say which way it goes
- * @param wall metres from the fixture back to the wall
+ * @param numbers of cells. @param wall metres from the fixture back to the wall
  */
 record PoseView(List<StoodLine> parts, List<TurnedLine> turned, List<ShineLine> shines, List<String> says, List<SignLine> signs,
-        double wall) {
+        List<NumberLine> numbers, double wall) {
 
     /** @param points of a line in the room: x, y, z in turn, in metres */
     record SignLine(Sign.Kind kind, List<Double> points) {}
+
+    /** @param at x, y, z in the room, metres */
+    record NumberLine(String number, List<Double> at) {}
 
     /** @param at place of the axis among the parts. @param rest where it stands before it is turned, as the frame of a part */
     record TurnedLine(int at, List<Double> rest) {}
 
     /** @param part name of the part. @param frame 16 numbers, column by column, of where it stands in the room, in metres */
-    record StoodLine(String part, String called, String kind, String model, List<Double> frame) {}
+    record StoodLine(String part, String kind, String model, List<Double> frame) {}
 
     /**
      * @param frame of the lens, as of a part; it shines down its own z. @param looks how bright it looks, in [0, 1]. @param hex its colour

@@ -118,11 +118,12 @@ class BodyTest {
         assertThat(red.path("times").asInt()).as("a channel of each of the ten cells").isEqualTo(10);
         var at = "/api/drafts/" + batten.path("id").asString() + "/pose";
         var asked = "{\"mode\": " + batten.at("/map/id") + ", \"values\": {}, \"mount\": \"HANGING\", \"height\": 4, \"cells\": [%s]}";
-        var dark = "{\"cell\": \"Cell 3\", \"values\": {\"" + red.path("id") + "\": %s}}";
+        var dark = "{\"path\": [\"Cell 3\"], \"values\": {\"" + red.path("id") + "\": %s}}";
 
-        var cells = get("/api/drafts/" + batten.path("id").asString() + "/body?mode=" + batten.at("/map/id")).json().path("cells");
-        assertThat(cells.at("/0/channels").size()).as("red, green, blue and white of a cell").isEqualTo(4);
-        assertThat(cells.at("/0/channels/0")).isEqualTo(red.path("id"));
+        var cells = get("/api/drafts/" + batten.path("id").asString() + "/body?mode=" + batten.at("/map/id")).json().path("probed");
+        assertThat(cells.at("/2/called").asString()).isEqualTo("Cell 3");
+        assertThat(cells.at("/2/channels").size()).as("red, green, blue and white of a cell").isEqualTo(4);
+        assertThat(cells.at("/2/channels/0")).isEqualTo(red.path("id"));
         var all = post(at, asked.formatted("")).json();
         var third = post(at, asked.formatted(dark.formatted("0"))).json();
 
@@ -130,7 +131,7 @@ class BodyTest {
         assertThat(third.at("/shines/3")).isEqualTo(all.at("/shines/3"));
         assertThat(post(at, asked.formatted(dark.formatted("256"))).status()).isEqualTo(422);
         assertThat(post(at, asked.formatted("null")).status()).isEqualTo(400);
-        assertThat(post(at, asked.formatted("{\"cell\": null, \"values\": {}}")).status()).isEqualTo(400);
+        assertThat(post(at, asked.formatted("{\"path\": null, \"values\": {}}")).status()).isEqualTo(400);
     }
 
     @ParameterizedTest
