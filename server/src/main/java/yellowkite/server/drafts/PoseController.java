@@ -79,8 +79,8 @@ class PoseController {
         }
         var probe = Probes.of(draft, request.mode(), request.values()).lit(new HashSet<>(request.values().keySet()));
         var cells = request.cells().stream().collect(Collectors.toMap(CellProbe::path, CellProbe::values, (one, other) -> other));
-        var each = Probes.within(() -> probe.withCells(cells));
-        return Pose.of(each.mode(), each.meanings(), new Room(request.mount(), request.height()));
+        var put = Probes.within(() -> probe.withCells(cells));
+        return Pose.of(put.mode(), put.meanings(), new Room(request.mount(), request.height()));
     }
 
     /** @param view from where the pose is looked at */
