@@ -126,10 +126,10 @@ class ExchangeTest extends WithBrowser {
             offer(neighbour.port(), fixture);
             browser.press("Exchange");
             browser.press("Add neighbour");
-            browser.type("Name", "Kettle Lane stores");
-            browser.type("Address", "http://127.0.0.1:" + neighbour.port());
-            browser.type("Sign in as", "marigold");
-            browser.type("Secret", "lantern");
+            browser.write("Name", "Kettle Lane stores");
+            browser.write("Address", "http://127.0.0.1:" + neighbour.port());
+            browser.write("Sign in as", "marigold");
+            browser.write("Secret", "lantern");
             browser.see(inDialog("Save")).click();
             browser.see(By.xpath("//li[@aria-label='Kettle Lane stores']"));
             browser
