@@ -40,13 +40,18 @@ public record BodyMap(List<Standing> parts, boolean truncated) {
 
         /** {@return the way to it, in words: the references that lead to it, or its own name} */
         public String way() {
-            return references.isEmpty() ? geometry.name() : String.join(", ", path());
+            return references.isEmpty() ? geometry.name() : BodyMap.way(path());
         }
 
         /** {@return by what it is told from the same part in other places: the innermost reference, or its own name} */
         public String called() {
             return references.isEmpty() ? geometry.name() : references.getLast().name();
         }
+    }
+
+    /** {@return references in words} @param path their names, outermost first */
+    public static String way(List<String> path) {
+        return String.join(", ", path);
     }
 
     /** {@return the parts that a mode uses} */

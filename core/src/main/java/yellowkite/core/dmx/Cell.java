@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import yellowkite.core.body.BodyMap;
 
 /**
  * A cell of a mode: what stands under a reference, or under references in references.
@@ -24,7 +25,7 @@ public record Cell(List<String> path, List<Integer> channels) {
 
     /** {@return its name among all cells, in words} */
     public String called() {
-        return String.join(", ", path);
+        return BodyMap.way(path);
     }
 
     /** {@return the cells in which a channel acts, each behind those around it; the first {@link #MOST}} */

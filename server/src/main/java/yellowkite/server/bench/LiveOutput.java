@@ -299,8 +299,11 @@ class LiveOutput {
             LOG.debug("The output process fell silent.", gone);
         }
         if (breaksOff(of)) {
-            breaks.forEach(Runnable::run);
-            again(of);
+            try {
+                breaks.forEach(Runnable::run);
+            } finally {
+                again(of);
+            }
         }
     }
 
